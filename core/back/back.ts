@@ -1,0 +1,42 @@
+/** Station Back: tape over the joint, tape round the pack, paper over all (handbook back). */
+import type { Size } from '../geometry/shapes.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Frame } from '../frame/frame.ts';
+import type { Shop } from '../shop/shop.ts';
+
+export type Back = {
+	/** What the tape covers of the moulding's flat back. Absent without a frame or a seal. */
+	tape?: { land: number; recess: number; width: number; stock: number; strips: [number, number, number, number]; passes: number };
+	edgeSeal?: { width: number; stock: number; length: number };
+	dustCover?: Size;
+	bumpers: number;
+};
+
+export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickness: number; frame: Frame | null }): Back {
+	const { pack, thickness, frame } = before;
+	const { house, tapeWidths } = shop;
+	const back: Back = { bumpers: job.back.bumpers };
+	if (job.guard.edgeSeal) {
+		const width = house.edgeSealOnFace + thickness + house.edgeSealOnBack;
+		back.edgeSeal = { width, stock: stockWidth(width, tapeWidths), length: 2 * (pack.width + pack.height) * house.tapeSpare };
+	}
+	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, shop);
+	if (frame && job.back.dustCover) {
+		back.dustCover = { width: frame.outer.width - 2 * house.dustCoverInside, height: frame.outer.height - 2 * house.dustCoverInside };
+	}
+	return back;
+}
+
+function tapeOf({ section, rabbet }: Frame, thickness: number, { house, tapeWidths }: Shop): NonNullable<Back['tape']> {
+	const land = Math.min(house.land, section.face - section.lip);
+	const recess = Math.abs(section.rabbetDepth - thickness);
+	const width = land + recess + Math.max(house.tapeOnBacking, house.pointHead + house.pointHeadCover);
+	const stock = stockWidth(width, tapeWidths);
+	const [across, down] = [rabbet.width + 2 * land, rabbet.height + 2 * land];
+	return { land, recess, width, stock, strips: [across, down, across, down], passes: Math.ceil(width / stock) };
+}
+
+/** The next width in stock, or the widest there is. */
+export function stockWidth(width: number, stocked: readonly number[]): number {
+	return stocked.find((stock) => stock >= width) ?? Math.max(...stocked);
+}

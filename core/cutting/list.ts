@@ -1,0 +1,94 @@
+/** Everything that is cut for one job, with what it is cut from (handbook window#mats, frame#rails, back#tape). */
+import type { Decided } from '../job/decide.ts';
+import type { Size } from '../geometry/shapes.ts';
+import type { Figures } from '../plan.ts';
+import type { House } from '../shop/house.ts';
+import { explainer, type Why } from '../why/why.ts';
+
+export type Cut = {
+	role: string;
+	material: string;
+	width: number;
+	height: number;
+	count: number;
+	from: 'sheet' | 'stick' | 'roll' | 'tissue' | 'coil';
+	opening?: Size;
+};
+
+/** Paths of the plan from which width, height and opening of a line come. */
+type Traced = Cut & { of: { width: string; height: string; opening?: string } };
+
+/** The cut list; each figure is explained by the one that it repeats. */
+export function planCut(job: Decided, house: House, plan: Figures, why: Why): Cut[] {
+	const explain = explainer(why);
+	return traced(job, house, plan).map(({ of, ...cut }, index) => {
+		explain(`cut[${index}].width`, of.width, 'cut#list');
+		explain(`cut[${index}].height`, of.height, 'cut#list');
+		explain(`cut[${index}].count`, String(cut.count), 'cut#list');
+		if (of.opening) {
+			explain(`cut[${index}].opening.width`, `${of.opening}.width`, 'cut#list');
+			explain(`cut[${index}].opening.height`, `${of.opening}.height`, 'cut#list');
+		}
+		return cut;
+	});
+}
+
+function traced(job: Decided, house: House, plan: Figures): Traced[] {
+	const cuts: Traced[] = [];
+	const { window, frame, back, hold, hang } = plan;
+	const { guard } = job;
+	const add = (cut: Cut, width: string, height: string, opening?: string) => cuts.push({ ...cut, of: { width, height, ...(opening ? { opening } : {}) } });
+	if (window) {
+		const board = (role: string, material: string) =>
+			add({ role, material, ...window.pack, count: 1, from: 'sheet' }, 'window.pack.width', 'window.pack.height');
+		if (guard.glazing.family !== 'none') board('glazing', guard.glazing.id);
+		for (const [index, mat] of window.mats.entries()) {
+			const at = `window.mats[${index}]`;
+			const material = job.mats[index]!.board.id;
+			add({ role: 'mat', material, ...mat.blank, count: 1, from: 'sheet', opening: mat.opening }, `${at}.blank.width`, `${at}.blank.height`, `${at}.opening`);
+			if (!mat.lift) continue;
+			for (const strip of ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom']) {
+				const [kind, side] = strip.split('.') as [string, string];
+				const size = (mat.lift as unknown as Record<string, Record<string, Size>>)[kind]![side]!;
+				add({ role: 'lift', material, ...size, count: 1, from: 'sheet' }, `${at}.lift.${strip}.width`, `${at}.lift.${strip}.height`);
+			}
+		}
+		if (guard.underMat) board('under-mat', guard.underMat.id);
+		for (const filler of guard.fillers) board('filler', filler.board.id);
+		if (guard.barrier) board('barrier', guard.barrier.id);
+		if (guard.backing) board('backing', guard.backing.id);
+	}
+	if (hold) {
+		add(
+			{ role: 'hinge tab', material: job.hold.adhesive.id, width: hold.size.width, height: hold.size.height + house.hingeTab, count: hold.count, from: 'tissue' },
+			'hold.size.width',
+			'hold.size.height + shop.house.hingeTab'
+		);
+		add(
+			{ role: 'cross-piece', material: job.hold.adhesive.id, width: house.crossWidth, height: house.crossHeight, count: hold.count, from: 'tissue' },
+			'shop.house.crossWidth',
+			'shop.house.crossHeight'
+		);
+	}
+	if (frame) {
+		const rail = (role: string, length: 'width' | 'height') =>
+			add({ role, material: job.frame!.name, width: frame.outer[length], height: frame.section.face, count: 2, from: 'stick' }, `frame.outer.${length}`, 'frame.section.face');
+		rail('rail, top and bottom', 'width');
+		rail('rail, left and right', 'height');
+	}
+	if (back?.edgeSeal) {
+		const { length, stock } = back.edgeSeal;
+		add({ role: 'edge seal', material: guard.edgeSeal!.id, width: length, height: stock, count: 1, from: 'roll' }, 'back.edgeSeal.length', 'back.edgeSeal.stock');
+	}
+	if (back?.tape) {
+		const { strips, stock } = back.tape;
+		for (const index of [0, 1] as const) {
+			add({ role: 'back tape', material: job.back.seal!, width: strips[index], height: stock, count: 2, from: 'roll' }, `back.tape.strips[${index}]`, 'back.tape.stock');
+		}
+	}
+	if (back?.dustCover) add({ role: 'dust cover', material: 'paper', ...back.dustCover, count: 1, from: 'roll' }, 'back.dustCover.width', 'back.dustCover.height');
+	if (hang?.wire) {
+		add({ role: 'wire', material: `breaking ${hang.wire.breakingKg} kg`, width: hang.wire.length, height: 0, count: 1, from: 'coil' }, 'hang.wire.length', '0');
+	}
+	return cuts;
+}

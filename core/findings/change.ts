@@ -1,0 +1,66 @@
+/** The changes that remedies make, so that no rule spells out a patch by hand. */
+import { SIDES, type Sides } from '../geometry/shapes.ts';
+import type { MatChoice } from '../job/decide.ts';
+import { patched, put, type Key, type Operation } from '../job/patch.ts';
+import { houseSetback } from '../window/window.ts';
+import { showWithUnit } from '../units/show.ts';
+import type { Context, Remedy } from './rule.ts';
+
+/** One value put at one place of the job file. */
+export function remedy(context: Context, label: string, keys: readonly Key[], value: unknown): Remedy {
+	return { label, patch: put(context.file, keys, value) };
+}
+
+/** Several at once, each seeing the file as the one before left it. */
+export function remedyOf(context: Context, label: string, changes: readonly (readonly [readonly Key[], unknown])[]): Remedy {
+	const patch: Operation[] = [];
+	let file = context.file;
+	for (const [keys, value] of changes) {
+		const operations = put(file, keys, value);
+		patch.push(...operations);
+		file = patched(file, operations);
+	}
+	return { label, patch };
+}
+
+/** Changes one mat; where the file leaves the mats to the house, the house's mats are written out first. */
+export function remedyOfMat(context: Context, label: string, index: number, changes: Record<string, unknown>): Remedy {
+	if (context.file.mats?.[index] === undefined) {
+		const mats = context.job.mats.map((mat, at) => ({ ...writtenMat(mat, at), ...(at === index ? changes : {}) }));
+		return remedy(context, label, ['mats'], mats);
+	}
+	return remedyOf(
+		context,
+		label,
+		Object.entries(changes).map(([key, value]) => [['mats', index, key], value] as const)
+	);
+}
+
+/** Whether the borders leave room for strips behind a mat, with the overlap as it is or as it would be. */
+export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlap: Sides = plan.window!.overlap): boolean {
+	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlap);
+	return Math.min(...Object.values(plan.window!.mats[index]!.border)) > setback + job.step;
+}
+
+function writtenMat(mat: MatChoice, index: number): Record<string, unknown> {
+	return {
+		board: mat.board.id,
+		colour: mat.colour,
+		bevel: mat.bevel,
+		...(index > 0 ? { reveal: mat.reveal } : {}),
+		lift: mat.lift,
+		...(mat.setback === null ? {} : { setback: mat.setback })
+	};
+}
+
+/** Sides written out in full, some of them changed. */
+export function sidesWith(sides: Sides, changed: Partial<Sides>): Sides | number {
+	const all = { ...sides, ...changed };
+	return SIDES.every((side) => all[side] === all.top) ? all.top : all;
+}
+
+/** A length in the words of a button, in the job's unit. */
+export function said(context: Context, mm: number, fine = false): string {
+	return showWithUnit(mm, context.job.unit, fine);
+}
+

@@ -1,0 +1,263 @@
+import type { Case, Context, Rule } from '../findings/rule.ts';
+import { hasRoomForLift, remedy, remedyOf, remedyOfMat, said } from '../findings/change.ts';
+import type { Board } from '../shop/boards.ts';
+import { reaches, type Grade } from '../shop/grades.ts';
+import type { Layer } from './guard.ts';
+
+const GRADE_NAME: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+
+export const guardRules: Rule[] = [
+	{
+		id: 'board.touch-acidic',
+		station: 'guard',
+		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'Its core is not purified through: it yellows, and what it gives off is burnt into the paper beside it.',
+		find: (context) => nextToPiece(context).flatMap(({ layer, board }) => (mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]))
+	},
+	{
+		id: 'board.backing-acidic',
+		station: 'guard',
+		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'It gives off acid and formaldehyde for as long as it lies there.',
+		find: (context) => {
+			const { guard } = context.job;
+			const cases: Case[] = guard.fillers.flatMap((filler, index) =>
+				filler.board.woodFibre
+					? [
+							{
+								says: `${filler.board.name} lies behind the piece as filler, no barrier before it.`,
+								where: `guard.fillers[${index}]`,
+								remedies: [remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free')]
+							}
+						]
+					: []
+			);
+			if (!guard.backing?.woodFibre || guard.barrier) return cases;
+			return [
+				...cases,
+				{
+					says: `${guard.backing.name} closes the back, no barrier before it.`,
+					where: 'guard.backing',
+					remedies: [...backingRemedies(context), remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')]
+				}
+			];
+		}
+	},
+	{
+		id: 'board.backing-grade',
+		station: 'guard',
+		when: 'a backing whose table does not reach the grade, barrier or not',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'What closes the back stays in the package as long as the piece does.',
+		find: (context) => {
+			const { backing, underMat, barrier } = context.job.guard;
+			if (!backing) return [];
+			const reach = backing.backingBehindBoard && (underMat || barrier) ? backing.backingBehindBoard : backing.backing;
+			if (reaches(reach, context.grade)) return [];
+			return [{ says: `${backing.name} does not reach ${GRADE_NAME[context.grade]} as a backing.`, where: 'guard.backing', remedies: backingRemedies(context) }];
+		}
+	},
+	{
+		id: 'board.backing-weak',
+		station: 'guard',
+		when: 'no stiff backing (a wood-fibre back without a barrier is board.backing-acidic alone)',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
+		find: (context) => {
+			const { backing, barrier } = context.job.guard;
+			const pack = context.plan.window?.pack;
+			if (!pack || (backing?.woodFibre && !barrier)) return [];
+			if (backing && isStiff(backing, Math.max(pack.width, pack.height))) return [];
+			const says = backing ? `${backing.name} is not stiff enough for a pack of this size.` : 'No backing closes the pack.';
+			return [{ says, where: 'guard.backing', remedies: backingRemedies(context) }];
+		}
+	},
+	{
+		id: 'material.buffer-harm',
+		station: 'guard',
+		when: 'a buffered board touches or faces protein, a cyanotype or a dye print',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'The alkaline reserve that is good for most paper fades and weakens these.',
+		find: (context) => {
+			if (!context.job.piece.proteinOrDye) return [];
+			const cases = nextToPiece(context).filter(({ board }) => board.buffered);
+			return cases.map(({ layer, board }) => ({
+				says: `${board.name} is buffered and lies ${layer.touches ? 'against' : 'over'} the piece.`,
+				where: whereOf(layer),
+				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Un-buffered cotton, 4-ply')]
+			}));
+		}
+	},
+	{
+		id: 'glazing.none',
+		station: 'guard',
+		when: 'a work on paper without glazing',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Dust, breath, fingers and light reach it unhindered.',
+		find: (context) =>
+			context.job.guard.glazing.family === 'none' ? [{ says: 'The sheet has no glazing.', where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic')] }] : []
+	},
+	{
+		id: 'glazing.uv-low',
+		station: 'guard',
+		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
+		severity: { rare: 'stop', keep: 'stop', show: 'note' },
+		why: 'The rest reaches the colours by day and adds to the harm of the light.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const wanted = context.grade === 'rare' ? 97 : 70;
+			if (glazing.family === 'none' || glazing.uvStoppedPercent >= wanted) return [];
+			return [
+				{
+					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep would ask for' : `${GRADE_NAME[context.grade]} asks for`} ${wanted}.`,
+					where: 'guard.glazing',
+					remedies: (glazing.family === 'acrylic' ? ['uv-acrylic', 'uv-glass'] : ['uv-glass', 'uv-acrylic']).map((id) => glazingRemedy(context, id))
+				}
+			];
+		}
+	},
+	{
+		id: 'glazing.static-friable',
+		station: 'guard',
+		when: 'acrylic that is not anti-static over a friable piece',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'Its charge lifts the particles off the sheet.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
+			return [{ says: `${glazing.name} over a sheet that sheds.`, where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic-lr'), glazingRemedy(context, 'uv-glass')] }];
+		}
+	},
+	{
+		id: 'glazing.breakable',
+		station: 'guard',
+		when: 'glass on a piece that travels, or glass of more than 0.6 m²',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Broken glass falls on the piece and cuts it.',
+		school: 'glazing',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const pack = context.plan.window?.pack;
+			if (glazing.family !== 'glass' || !pack) return [];
+			const large = (pack.width * pack.height) / 1e6 > context.shop.house.glassLargeM2;
+			if (!context.job.piece.travels && !large) return [];
+			const acrylic = context.job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
+			return [
+				{ says: context.job.piece.travels ? 'The piece travels behind glass.' : 'This is a large pane of glass.', where: 'guard.glazing', remedies: [glazingRemedy(context, acrylic), glazingRemedy(context, 'laminated')] }
+			];
+		}
+	},
+	{
+		id: 'friable.no-trough',
+		station: 'guard',
+		when: 'a friable piece without a reverse bevel and a lift of 1.4 mm directly over the under-mat',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
+		school: 'friable',
+		find: (context) => {
+			const index = context.job.mats.length - 1;
+			const mat = context.job.mats[index]!;
+			const { troughLift } = context.shop.house;
+			if (!context.job.piece.friable || (mat.bevel === 'reverse' && mat.lift >= troughLift)) return [];
+			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
+			const remedies = hasRoomForLift(context, index) ? [remedyOfMat(context, `Reverse bevel, lift ${said(context, lift, true)}`, index, { bevel: 'reverse', lift })] : [];
+			return [{ says: 'Nothing catches what the sheet sheds.', where: `mats[${index}]`, remedies }];
+		}
+	},
+	{
+		id: 'mat.join',
+		station: 'guard',
+		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than 10 mm to the window) or by spray',
+		severity: { rare: 'stop', keep: 'caution' },
+		why: 'Its adhesive creeps toward the window and reaches the sheet.',
+		find: (context) => {
+			const { join, joinDistance } = context.job.guard;
+			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
+			if ((join !== 'transfer' && join !== 'spray') || (join === 'transfer' && far)) return [];
+			return [{ says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.', where: 'guard.join', remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')] }];
+		}
+	},
+	{
+		id: 'seal.edge-grade',
+		station: 'guard',
+		when: 'an edge-seal tape below the grade',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'It shares the package’s air for years and lets go before it is opened.',
+		find: (context) => {
+			const { edgeSeal } = context.job.guard;
+			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
+			const better = context.grade === 'rare' ? 'aluminium-laminate' : 'paper';
+			return [
+				{ says: `${edgeSeal.name} does not reach ${GRADE_NAME[context.grade]}.`, where: 'guard.edgeSeal', remedies: [remedy(context, context.shop.edgeSeals[better]!.name, ['guard', 'edgeSeal'], better)] }
+			];
+		}
+	},
+	{
+		id: 'seal.edge-none',
+		station: 'guard',
+		when: 'no edge seal at Rare',
+		severity: { rare: 'caution' },
+		why: 'Dust and the room’s swings of damp reach the piece through the edges.',
+		school: 'edge-seal',
+		find: (context) =>
+			context.job.guard.edgeSeal
+				? []
+				: [{ says: 'The pack’s edges are open.', where: 'guard.edgeSeal', remedies: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')] }]
+	}
+];
+
+type Neighbour = { layer: Layer; board: Board };
+
+function nextToPiece({ plan, shop }: Context): Neighbour[] {
+	return (plan.pack?.layers ?? []).flatMap((layer) => {
+		const board = layer.material === null || layer.role === 'barrier' || layer.role === 'glazing' || layer.role === 'lift' ? undefined : shop.boards[layer.material];
+		return board && (layer.touches || layer.faces) ? [{ layer, board }] : [];
+	});
+}
+
+function mayTouch({ grade, job }: Context, layer: Layer, board: Board): boolean {
+	// A raw backing without a barrier has its own rule, with its own mend.
+	if (board.woodFibre && (layer.role === 'backing' || layer.role === 'filler') && !layer.touches) return true;
+	if (reaches(board.touch, grade)) return true;
+	const outerMat = layer.role === 'mat' && layer.index! < job.mats.length - 1;
+	return grade === 'keep' && outerMat && board.outerMatAtKeep === true;
+}
+
+function touchCase(context: Context, layer: Layer, board: Board): Case {
+	const id = context.job.piece.proteinOrDye ? 'cotton-4-unbuffered' : 'cotton-4';
+	return {
+		says: `${board.name} ${layer.touches ? 'lies against' : 'faces'} the sheet.`,
+		where: whereOf(layer),
+		remedies: [replaceBoard(context, layer, id, context.shop.boards[id]!.name)]
+	};
+}
+
+function replaceBoard(context: Context, layer: Layer, id: string, label: string) {
+	const name = label.replace('museum board', 'board');
+	if (layer.role === 'mat') return remedyOfMat(context, name, layer.index!, { board: id });
+	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', layer.index!, 'board'], id);
+	// A backing that faces the piece: an under-mat between is the mend, not a soft backing.
+	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+}
+
+function whereOf(layer: Layer): string {
+	if (layer.role === 'mat') return `mats[${layer.index}].board`;
+	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
+	return layer.role === 'under-mat' ? 'guard.underMat' : 'guard.backing';
+}
+
+function isStiff(board: Board, longest: number): boolean {
+	return typeof board.stiff === 'number' ? longest <= board.stiff : board.stiff;
+}
+
+function backingRemedies(context: Context) {
+	const better = (id: string) => remedy(context, `Back: ${context.shop.boards[id]!.name.toLowerCase()}`, ['guard', 'backing'], id);
+	return [better('fluted-pp'), better('alkaline-corrugated')];
+}
+
+function glazingRemedy(context: Context, id: string) {
+	return remedyOf(context, context.shop.glazings[id]!.name, [[['guard', 'glazing'], id]]);
+}

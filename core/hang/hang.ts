@@ -1,0 +1,118 @@
+/**
+ * Station Hang: rings, wire and nails (handbook hang).
+ *
+ *        hook ○───── s ─────○ hook        r = rise above the rings, θ = angle of the wire at the ring
+ *          ╱                 ╲
+ *   ring ●╱ θ             θ   ╲● ring     span S between the rings, run = S/2 for one hook, (S − s)/2 for two
+ */
+import type { Frame } from '../frame/frame.ts';
+import type { Decided } from '../job/decide.ts';
+import type { House } from '../shop/house.ts';
+import type { Shop } from '../shop/shop.ts';
+
+export type Hang = {
+	by: 'wire' | 'rings';
+	/** From the frame's top to where the wire or hook bears in the ring. */
+	drop: number;
+	/** From the frame's side to the ring's screw. */
+	inset: number;
+	span: number;
+	/** Hooks used: one or two. */
+	hookCount: 1 | 2;
+	/** Between the two hooks; 0 with one. */
+	spacing: number;
+	rise: number;
+	/** Degrees at the ring; 90 for rings straight on hooks. */
+	angle: number;
+	/** In the wire, or at each ring, N. */
+	pullN: number;
+	sidewaysN: number;
+	/** Breaking strength wanted, kg; the wire taken from the list and its length before tying. Absent without wire. */
+	wireWantedKg?: number;
+	wire?: { breakingKg: number; length: number };
+	/** Hooks set farther apart than usual, since the frame is low. */
+	widened: boolean;
+	/** No wire on the list is strong enough. */
+	noWire: boolean;
+	/** From the picture's centre line, + to the right; nail height above the floor. Left to right. */
+	hooks: { x: number; height: number }[];
+};
+
+type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
+
+export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: number }): Hang {
+	const { frame, kg } = before;
+	const { house } = shop;
+	const drop = frame.outer.height * job.hang.dropShare;
+	const inset = frame.section.face / 2;
+	const span = frame.outer.width - 2 * inset;
+	const fixed = { drop, inset, span };
+	const line = byRings(job, house, kg) ? null : wireLine(frame.outer.width, span, drop, job.hang.hooks, house);
+	if (!line) return { ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: false };
+	const angleRad = Math.atan(line.rise / line.run);
+	const pullN = (kg * house.gravity) / (2 * Math.sin(angleRad));
+	const wireWantedKg = (house.wireSafety * pullN) / house.gravity;
+	const breakingKg = shop.wires.find((strength) => strength >= wireWantedKg);
+	if (breakingKg === undefined) return { ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: true };
+	const height = job.hang.centreHeight + frame.outer.height / 2 - (drop - line.rise) + house.hookOffset;
+	return {
+		by: 'wire',
+		...fixed,
+		hookCount: line.hookCount,
+		spacing: line.spacing,
+		rise: line.rise,
+		angle: (angleRad * 180) / Math.PI,
+		pullN,
+		sidewaysN: pullN * Math.cos(angleRad),
+		wireWantedKg,
+		wire: { breakingKg, length: line.spacing + 2 * Math.hypot(line.run, line.rise) + 2 * house.wireEnd },
+		widened: line.widened ?? false,
+		noWire: false,
+		hooks: line.hookCount === 1 ? [{ x: 0, height }] : [-1, 1].map((side) => ({ x: (side * line.spacing) / 2, height }))
+	};
+}
+
+function byRings(job: Decided, house: House, kg: number): boolean {
+	return job.hang.by === 'rings' || kg > house.wireMostKg;
+}
+
+/** The wire's line, or null where the frame is too low for one: one hook, then two, then two farther apart. */
+function wireLine(outerWidth: number, span: number, drop: number, asked: 1 | 2 | null, house: House): Line | null {
+	const hidden = drop - house.wireHidden;
+	const two = asked ? asked === 2 : outerWidth > house.twoHooksAbove;
+	const one: Line = { hookCount: 1, spacing: 0, run: span / 2, rise: Math.min((span / 2) * tan(house.wireAngle), hidden) };
+	if (!two && steepEnough(one, house)) return one;
+	const spacing = Math.min(Math.max(span * house.hookSpacingShare, house.hookSpacingLeast), span - house.hookSpacingFree);
+	if (spacing > 0) {
+		const run = (span - spacing) / 2;
+		const pair: Line = { hookCount: 2, spacing, run, rise: Math.min(run * tan(house.wireAngle), hidden) };
+		if (steepEnough(pair, house)) return pair;
+	} else if (steepEnough(one, house)) return one;
+	// Low frame: hooks so far apart that the wire stands at its wanted angle again.
+	const run = hidden / tan(house.wireAngle);
+	if (hidden < house.lowFrameLeast || run < house.runLeast || span - 2 * run <= 0) return null;
+	return { hookCount: 2, spacing: span - 2 * run, run, rise: hidden, widened: true };
+}
+
+function steepEnough(line: Line, house: House): boolean {
+	return line.rise > 0 && line.rise / line.run >= tan(house.wireAngleLeast) - 1e-9;
+}
+
+function ringsOnHooks(job: Decided, frame: Frame, span: number, drop: number, kg: number, house: House): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire'> {
+	const height = job.hang.centreHeight + frame.outer.height / 2 - drop + house.hookOffset;
+	return {
+		by: 'rings',
+		hookCount: 2,
+		widened: false,
+		spacing: span,
+		rise: 0,
+		angle: 90,
+		pullN: (kg * house.gravity) / 2,
+		sidewaysN: 0,
+		hooks: [-1, 1].map((side) => ({ x: (side * span) / 2, height }))
+	};
+}
+
+function tan(degrees: number): number {
+	return Math.tan((degrees * Math.PI) / 180);
+}

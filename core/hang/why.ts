@@ -1,0 +1,80 @@
+import type { Decided } from '../job/decide.ts';
+import { explainer, plus, type Why } from '../why/why.ts';
+import type { Hang } from './hang.ts';
+import type { Mass } from './mass.ts';
+
+const PACK_M2 = 'window.pack.width * window.pack.height / 1000000';
+
+/** Explains every part of the mass. */
+export function whyMass(why: Why, mass: Mass, job: Decided): void {
+	const explain = explainer(why);
+	for (const [index, { part }] of mass.parts.entries()) explain(`mass.parts[${index}].kg`, partOf(part, job), 'hang#mass');
+	explain('mass.kg', plus(mass.parts.map((_, index) => `mass.parts[${index}].kg`)), 'hang#mass');
+}
+
+function partOf(part: string, job: Decided): string {
+	const [kind, number] = part.split(' ');
+	const index = Number(number) - 1;
+	const { guard } = job;
+	if (kind === 'glazing') {
+		const glazing = `shop.glazings[${guard.glazing.id}]`;
+		return `${PACK_M2} * ${glazing}.thickness * ${glazing}.densityKgM3 / 1000`;
+	}
+	if (kind === 'mat') {
+		const opening = `window.mats[${index}].opening`;
+		return `(window.pack.width * window.pack.height - ${opening}.width * ${opening}.height) / 1000000 * shop.boards[${job.mats[index]!.board.id}].massPerM2`;
+	}
+	if (kind === 'lift') {
+		const lift = `window.mats[${index}].lift`;
+		const strips = ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom'].map((strip) => `${lift}.${strip}.width * ${lift}.${strip}.height`);
+		const board = `shop.boards[${job.mats[index]!.board.id}]`;
+		return `(${plus(strips)}) / 1000000 * ${board}.massPerM2 * ${lift}.height / ${board}.thickness`;
+	}
+	if (kind === 'filler') {
+		const filler = guard.fillers[index]!;
+		return `${PACK_M2} * shop.boards[${filler.board.id}].massPerM2 * job.guard.fillers[${index}].thickness / shop.boards[${filler.board.id}].thickness`;
+	}
+	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${guard.underMat!.id}].massPerM2`;
+	if (kind === 'backing') return `${PACK_M2} * shop.boards[${guard.backing!.id}].massPerM2`;
+	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${guard.barrier!.id}].massPerM2`;
+	if (kind === 'piece') return 'hold.sheetGrams / 1000';
+	if (kind === 'hardware') return 'shop.house.hardwareKg';
+	const area = '(frame.section.face * frame.section.depth - frame.section.lip * frame.section.rabbetDepth)';
+	return `${area} * (2 * (frame.outer.width + frame.outer.height) - 4 * frame.section.face) * frame.section.density / 1000000000`;
+}
+
+/** Explains every figure of Hang. */
+export function whyHang(why: Why, hang: Hang): void {
+	const explain = explainer(why);
+	explain('hang.drop', 'frame.outer.height * job.hang.dropShare', 'hang#drop');
+	explain('hang.inset', 'frame.section.face / 2', 'hang#inset');
+	explain('hang.span', 'frame.outer.width - 2 * hang.inset', 'hang#inset');
+	explain('hang.hookCount', String(hang.hookCount), 'hang#hooks');
+	const nail = 'job.hang.centreHeight + frame.outer.height / 2 - (hang.drop - hang.rise) + shop.house.hookOffset';
+	for (const index of hang.hooks.keys()) {
+		const side = hang.hookCount === 1 ? '0' : index === 0 ? '-(hang.spacing / 2)' : 'hang.spacing / 2';
+		explain(`hang.hooks[${index}].x`, side, 'hang#nails');
+		explain(`hang.hooks[${index}].height`, nail, 'hang#nails');
+	}
+	if (hang.wireWantedKg !== undefined) explain('hang.wireWantedKg', 'shop.house.wireSafety * hang.pullN / shop.house.gravity', 'hang#wire');
+	if (hang.by === 'rings' || !hang.wire) return whyRings(explain, hang);
+	const run = hang.hookCount === 1 ? '(hang.span / 2)' : '((hang.span - hang.spacing) / 2)';
+	const hidden = '(hang.drop - shop.house.wireHidden)';
+	const usual = 'min(max(hang.span * shop.house.hookSpacingShare, shop.house.hookSpacingLeast), hang.span - shop.house.hookSpacingFree)';
+	const widened = hang.hookCount === 2 && hang.widened;
+	explain('hang.spacing', hang.hookCount === 1 ? '0' : widened ? `hang.span - 2 * ${hidden} / tan(shop.house.wireAngle)` : usual, 'hang#low-frames');
+	explain('hang.rise', widened ? hidden : `min(${run} * tan(shop.house.wireAngle), ${hidden})`, 'hang#rise');
+	explain('hang.angle', `atan(hang.rise / ${run})`, 'hang#rise');
+	explain('hang.pullN', 'mass.kg * shop.house.gravity / (2 * sin(hang.angle))', 'hang#pull');
+	explain('hang.sidewaysN', 'hang.pullN * cos(hang.angle)', 'hang#pull');
+	explain('hang.wire.breakingKg', 'next(hang.wireWantedKg, shop.wires)', 'hang#wire');
+	explain('hang.wire.length', `hang.spacing + 2 * sqrt(${run} * ${run} + hang.rise * hang.rise) + 2 * shop.house.wireEnd`, 'hang#wire');
+}
+
+function whyRings(explain: ReturnType<typeof explainer>, hang: Hang): void {
+	explain('hang.spacing', 'hang.span', 'hang#rings');
+	explain('hang.rise', '0', 'hang#rings');
+	explain('hang.angle', '90', 'hang#rings');
+	explain('hang.pullN', 'mass.kg * shop.house.gravity / 2', 'hang#rings');
+	explain('hang.sidewaysN', '0', 'hang#rings');
+}

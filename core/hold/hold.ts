@@ -1,0 +1,54 @@
+/** Station Hold: T-hinges at the top edge, so that the sheet can grow and shrink (handbook hold). */
+import type { Size } from '../geometry/shapes.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Measure } from '../measure/measure.ts';
+import type { Shop } from '../shop/shop.ts';
+import { countUp } from '../units/round.ts';
+
+export type Hold = {
+	kind: 't-hinge';
+	count: number;
+	/** From each corner to the outer hinge's centre. */
+	inset: number;
+	/** Hinge centres from the sheet's left, seen from the front. */
+	places: number[];
+	/** Contact of one hinge on the sheet. */
+	size: Size;
+	/** Tissue weight in g/m²; null where a tape holds or the sheet is too light for any tissue. */
+	tissue: number | null;
+	sheetGrams: number;
+	loadKPa: number;
+	/** Long-term working load of the adhesive. */
+	workingKPa: number;
+	dryMinutes: number;
+};
+
+export function planHold(job: Decided, shop: Shop, before: { measure: Measure }): Hold {
+	const { house } = shop;
+	const { width, height } = before.measure.mean;
+	const { adhesive } = job.hold;
+	const inset = Math.min(house.hingeInset, width / 5);
+	const span = width - 2 * inset;
+	const count = job.hold.count ?? Math.max(2, countUp(span / house.hingeEach) + 1);
+	const size = { width: job.hold.width ?? Math.min(house.hingeWidth, house.hingeWidthShare * width), height: job.hold.contact };
+	const sheetGrams = (width * height * job.piece.grammage) / 1e6;
+	return {
+		kind: 't-hinge',
+		count,
+		inset,
+		places: count === 1 ? [width / 2] : Array.from({ length: count }, (_, index) => inset + (span * index) / (count - 1)),
+		size,
+		tissue: adhesive.family === 'paste' ? tissueFor(job.piece.grammage, shop.tissues) : null,
+		sheetGrams,
+		// grams × gravity are millinewtons; over mm² they are kilopascals.
+		loadKPa: (sheetGrams * house.gravity) / (count * size.width * size.height),
+		workingKPa: adhesive.loadKPa,
+		dryMinutes: adhesive.dryMinutes
+	};
+}
+
+/** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge shall tear before the sheet. */
+export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
+	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? tissues.at(-1)!;
+	return chosen <= grammage / 2 ? chosen : null;
+}

@@ -1,0 +1,139 @@
+import type { Case, Context, Rule } from '../findings/rule.ts';
+import { remedy, said } from '../findings/change.ts';
+import { reaches } from '../shop/grades.ts';
+import { showNumber } from '../units/show.ts';
+
+export const holdRules: Rule[] = [
+	{
+		id: 'hold.tape-on-piece',
+		station: 'hold',
+		when: 'hardware-shop, brown gummed or transfer tape on the piece',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'It stains, eats in and does not come off again.',
+		find: (context) => (context.job.hold.adhesive.family === 'hardware' ? [adhesiveCase(context, 'touches the piece')] : [])
+	},
+	{
+		id: 'hold.adhesive-irreversible',
+		station: 'hold',
+		when: 'whole-surface or unremovable adhesive',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What is stuck down whole cannot be taken off again.',
+		school: 'cockle',
+		find: (context) => {
+			if (context.job.hold.adhesive.family !== 'whole-surface') return [];
+			const found = adhesiveCase(context, 'cannot be taken off again');
+			return [context.grade === 'show' && context.job.piece.replaceable ? { ...found, severity: 'caution' } : found];
+		}
+	},
+	{
+		id: 'hold.grade',
+		station: 'hold',
+		when: 'an adhesive whose table does not reach the grade',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'The hold must come off as gently as the grade asks, years later.',
+		school: 'adhesive',
+		find: (context) => {
+			const { adhesive } = context.job.hold;
+			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface' || reaches(adhesive.sheet, context.grade)) return [];
+			return [adhesiveCase(context, `releases by ${adhesive.release}: below this grade`)];
+		}
+	},
+	{
+		id: 'hold.load',
+		station: 'hold',
+		when: 'the load on a hinge is above its long-term working value',
+		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
+		why: 'An overloaded hinge creeps and lets the sheet fall.',
+		find: (context) => {
+			const { hold } = context.plan;
+			if (!hold || hold.loadKPa <= hold.workingKPa) return [];
+			const count = Math.ceil(hold.count * (hold.loadKPa / hold.workingKPa));
+			return [
+				{
+					says: `Each hinge carries ${showNumber(hold.loadKPa)} kPa; ${showNumber(hold.workingKPa)} is its working value.`,
+					where: 'hold.loadKPa',
+					remedies: count <= 50 ? [remedy(context, `${count} hinges`, ['hold', 'count'], count)] : []
+				}
+			];
+		}
+	},
+	{
+		id: 'hold.stronger-than-sheet',
+		station: 'hold',
+		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'The hinge shall tear before the sheet does.',
+		find: (context) => {
+			const { adhesive } = context.job.hold;
+			const { grammage } = context.job.piece;
+			if (adhesive.family === 'paste') {
+				return context.plan.hold && context.plan.hold.tissue === null
+					? [{ says: `No tissue is light enough for a sheet of ${showNumber(grammage)} g/m²; corners or strips hold it better.`, where: 'hold.tissue' }]
+					: [];
+			}
+			return grammage < 90 && ['gummed', 'self-adhesive', 'hardware'].includes(adhesive.family) ? [adhesiveCase(context, `is stronger than paper of ${showNumber(grammage)} g/m²`)] : [];
+		}
+	},
+	{
+		id: 'hold.keep-off',
+		station: 'hold',
+		when: 'a hinge falls on a zone that must not be touched',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'What lies there must not meet moisture or pull.',
+		find: (context) => {
+			const { hold, measure } = context.plan;
+			if (!hold || !measure) return [];
+			return context.job.piece.zones
+				.filter((zone) => zone.kind === 'keep-off' && hold.places.some((place) => touchesZone(place, hold.size, zone)))
+				.map((zone) => ({ says: `A hinge falls on “${zone.id}”.`, where: 'hold.places', remedies: clearOf(context) }));
+		}
+	},
+	{
+		id: 'hold.too-much',
+		station: 'hold',
+		when: 'a single adhesive tab on a sheet that would turn on it (both sides over 200 mm ask for two)',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'One tab carries everything and the sheet turns on it.',
+		school: 'hinge-count',
+		find: (context) => {
+			const { hold, measure } = context.plan;
+			if (!hold || !measure || hold.count > 1 || Math.max(measure.mean.width, measure.mean.height) <= 200) return [];
+			return [{ says: `One hinge on a sheet ${said(context, measure.mean.width, true)} wide.`, where: 'hold.count', remedies: [remedy(context, 'Two hinges', ['hold', 'count'], 2)] }];
+		}
+	},
+	{
+		id: 'hold.to-mat',
+		station: 'hold',
+		when: 'the sheet hangs from the window mat instead of the under-mat',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'The window could not be changed without touching the piece.',
+		school: 'hang-from',
+		find: (context) =>
+			context.job.schools['hang-from'] === 'window-mat'
+				? [{ says: 'The sheet hangs from the window mat.', where: 'schools.hang-from', remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')] }]
+				: []
+	}
+];
+
+function adhesiveCase(context: Context, says: string): Case {
+	return { says: `${context.job.hold.adhesive.name} ${says}.`, where: 'hold.adhesive', remedies: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')] };
+}
+
+type Box = { left: number; top: number; width: number; height: number };
+
+function touchesZone(place: number, size: { width: number; height: number }, zone: Box): boolean {
+	return zone.top < size.height && place + size.width / 2 > zone.left && place - size.width / 2 < zone.left + zone.width;
+}
+
+/** The first other count whose places miss every keep-off zone. */
+function clearOf(context: Context) {
+	const { hold, measure } = context.plan;
+	const zones = context.job.piece.zones.filter((zone) => zone.kind === 'keep-off');
+	const span = measure!.mean.width - 2 * hold!.inset;
+	for (const count of [2, 3, 4, 5, 6, 7, 8]) {
+		const places = Array.from({ length: count }, (_, index) => hold!.inset + (span * index) / (count - 1));
+		const clear = places.every((place) => zones.every((zone) => !touchesZone(place, hold!.size, zone)));
+		if (clear) return [remedy(context, `${count} hinges`, ['hold', 'count'], count)];
+	}
+	return [];
+}

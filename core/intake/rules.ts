@@ -1,0 +1,53 @@
+import type { Rule } from '../findings/rule.ts';
+import { remedy } from '../findings/change.ts';
+
+const CONCERN: Record<string, string> = {
+	flaking: 'flaking paint',
+	mould: 'mould',
+	brittle: 'a brittle support',
+	'old-tape': 'old tape on it',
+	nitrate: 'nitrate film',
+	corrosion: 'active corrosion'
+};
+
+export const intakeRules: Rule[] = [
+	{
+		id: 'piece.protected',
+		station: 'intake',
+		when: 'ivory, tortoiseshell, protected species, human remains or an archaeological find',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Trade and transport of it are regulated by law: ask before accepting, moving or selling.',
+		find: ({ job }) => (job.piece.concerns.includes('protected') ? [{ says: 'The piece holds protected material.', where: 'piece.concerns' }] : [])
+	},
+	{
+		id: 'piece.needs-conservator',
+		station: 'intake',
+		when: 'flaking, mould, brittle, old tape to remove, nitrate film, active corrosion',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Stop and refer: a wrong touch here cannot be taken back.',
+		find: ({ job }) =>
+			job.piece.concerns
+				.filter((concern) => concern !== 'protected')
+				.map((concern) => ({ says: `A conservator should see it first: ${CONCERN[concern]}.`, where: 'piece.concerns' }))
+	},
+	{
+		id: 'piece.medium-unknown',
+		station: 'intake',
+		when: 'a medium that the shop’s list does not have',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'What sheds, sticks, fades or shrinks from alkali follows from the medium. Say it outright for this one.',
+		find: ({ job }) =>
+			job.piece.unknownMedia.map((word) => ({ says: `The shop’s list of media does not have “${word}”.`, where: 'piece.medium' }))
+	},
+	{
+		id: 'ready.not-dry',
+		station: 'intake',
+		when: 'varnish, fixative or paint that is not dry',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What dries behind glazing sticks to it and fogs it.',
+		find: (context) =>
+			context.job.piece.dry
+				? []
+				: [{ says: 'The piece is not dry yet.', where: 'piece.dry', remedies: [remedy(context, 'It is dry now', ['piece', 'dry'], true)] }]
+	}
+];

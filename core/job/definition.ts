@@ -1,0 +1,343 @@
+/** What a job file may hold (docs/job-file.md). Names are a contract: adding is free, changing a meaning needs a new version. */
+import type { Field, Fields, InFile, Read } from './field.ts';
+import { SCHOOLS } from './schools.ts';
+
+export const JOB_FORMAT = 'rare-keep/job';
+export const JOB_VERSION = 1;
+/** Lists in a file are bounded. */
+const MOST = 100;
+
+const length = (says: string) => ({ kind: 'length', says }) as const;
+const lengthOrZero = (says: string) => ({ kind: 'length', zero: true, says }) as const;
+const text = (says: string, most = 200) => ({ kind: 'text', most, says }) as const;
+const flag = (says: string) => ({ kind: 'flag', says }) as const;
+const id = (says: string) => ({ kind: 'text', most: 60, says }) as const;
+
+const readings = {
+	kind: 'group',
+	says: 'the four sides and two diagonals of the sheet, or one width and one height',
+	fields: {
+		top: length('top side'),
+		right: length('right side'),
+		bottom: length('bottom side'),
+		left: length('left side'),
+		d1: length('diagonal from top-left to bottom-right'),
+		d2: length('diagonal from top-right to bottom-left'),
+		width: length('one width, in place of top and bottom'),
+		height: length('one height, in place of left and right')
+	}
+} as const satisfies Field;
+
+const size = (says: string) => ({ kind: 'group', says, fields: { width: length('width'), height: length('height') } }) as const;
+
+const piece = {
+	kind: 'group',
+	says: 'the piece as it came in',
+	fields: {
+		title: text('title of the piece'),
+		maker: text('who made it'),
+		year: text('when it was made', 60),
+		owner: text('whose it is'),
+		kind: {
+			kind: 'choice',
+			of: ['paper', 'photograph', 'panel', 'canvas', 'textile', 'vellum', 'bone', 'object'],
+			says: 'what the image sits on'
+		},
+		medium: { kind: 'list', of: text('a medium of the shop’s list', 60), most: MOST, says: 'what the image is made of' },
+		friable: flag('sheds particles; follows from the medium unless given'),
+		proteinOrDye: flag('silk, wool, leather, cyanotype or dye print: wants un-buffered boards; follows from the medium unless given'),
+		fade: { kind: 'number', least: 1, most: 8, whole: true, says: 'light class of the most fugitive part' },
+		replaceable: flag('can be printed or made again'),
+		grammage: { kind: 'number', least: 1, most: 5000, says: 'weight of the sheet in g/m²' },
+		grain: { kind: 'choice', of: ['unknown', 'along-width', 'along-height'], says: 'the way in which the paper’s fibres run' },
+		readings,
+		thickness: length('thickness of the piece'),
+		cockle: lengthOrZero('height of the highest cockle above the flat'),
+		image: {
+			kind: 'group',
+			says: 'the image within the sheet, from the top-left corner of its bounding box',
+			fields: { left: lengthOrZero('from the left'), top: lengthOrZero('from the top'), width: length('width'), height: length('height') }
+		},
+		zones: {
+			kind: 'list',
+			most: MOST,
+			says: 'rectangles on the piece that must show, be hidden, or not be touched',
+			of: {
+				kind: 'group',
+				says: 'a zone',
+				fields: {
+					id: id('its name, once in the file'),
+					kind: { kind: 'choice', of: ['show', 'hide', 'keep-off'], says: 'what the zone asks' },
+					left: lengthOrZero('from the left'),
+					top: lengthOrZero('from the top'),
+					width: length('width'),
+					height: length('height')
+				}
+			}
+		},
+		deckle: flag('an edge that is part of the work'),
+		bothSides: flag('worked on both sides'),
+		travels: flag('will travel'),
+		dry: flag('varnish, fixative and paint are dry'),
+		concerns: {
+			kind: 'list',
+			most: MOST,
+			says: 'what a conservator should see first',
+			of: { kind: 'choice', of: ['flaking', 'mould', 'brittle', 'old-tape', 'nitrate', 'corrosion', 'protected'], says: 'a concern' }
+		},
+		picture: id('a picture kept in the data folder, by its sum')
+	}
+} as const satisfies Field;
+
+const windowFields = {
+	way: { kind: 'choice', of: ['cover', 'reveal', 'float'], says: 'how the piece stands in the window' },
+	shape: { kind: 'choice', of: ['rectangle', 'oval', 'circle', 'arch'], says: 'shape of the window' },
+	overlap: { kind: 'lengthOrWord', words: ['solve'], says: 'how far the mat covers the piece, per side; "solve" asks for the largest window' },
+	reveal: { kind: 'sides', zero: true, says: 'paper left visible round the image' },
+	gap: lengthOrZero('free space round a float'),
+	setBack: lengthOrZero('how far a float’s support lies inside the piece'),
+	support: id('board of a float’s support')
+} as const satisfies Fields;
+
+const board = id('a board of the shop');
+
+export const jobDefinition = {
+	kind: 'group',
+	says: 'a job: what was decided for one piece',
+	fields: {
+		format: { kind: 'choice', of: [JOB_FORMAT], says: 'which kind of file this is' },
+		version: { kind: 'number', least: JOB_VERSION, most: JOB_VERSION, whole: true, says: 'version of the file’s meaning' },
+		title: text('title of the job; the piece’s unless given'),
+		unit: { kind: 'choice', of: ['mm', 'in'], says: 'unit of bare numbers in strings, and of the cutting step' },
+		aim: { kind: 'choice', of: ['rare', 'keep', 'show'], says: 'the grade aimed at' },
+		schools: {
+			kind: 'group',
+			says: 'house rules that this job sets differently',
+			fields: Object.fromEntries(SCHOOLS.map((school) => [school.id, { kind: 'choice', of: school.options, says: school.question }])) as Record<
+				string,
+				{ kind: 'choice'; of: readonly string[]; says: string }
+			>
+		},
+		piece,
+		window: {
+			kind: 'group',
+			says: 'the window',
+			fields: {
+				...windowFields,
+				openings: {
+					kind: 'list',
+					most: MOST,
+					says: 'several windows in one mat, each with its piece',
+					of: {
+						kind: 'group',
+						says: 'one of several windows',
+						fields: {
+							piece,
+							...windowFields,
+							at: {
+								kind: 'group',
+								says: 'where its window lies, from the top-left of all windows',
+								fields: { left: lengthOrZero('from the left'), top: lengthOrZero('from the top') }
+							}
+						}
+					}
+				},
+				grid: {
+					kind: 'group',
+					says: 'windows in rows and columns',
+					fields: {
+						columns: { kind: 'number', least: 1, most: MOST, whole: true, says: 'columns' },
+						rows: { kind: 'number', least: 1, most: MOST, whole: true, says: 'rows' },
+						gutter: lengthOrZero('between two windows')
+					}
+				}
+			}
+		},
+		mats: {
+			kind: 'list',
+			most: MOST,
+			says: 'the mats, from the front',
+			of: {
+				kind: 'group',
+				says: 'a mat',
+				fields: {
+					board,
+					colour: text('colour of its face', 40),
+					core: text('colour of its core', 40),
+					bevelLine: text('colour of the line painted on the bevel', 40),
+					bevel: { kind: 'choice', of: ['normal', 'reverse'], says: 'the core shows, or is hidden' },
+					reveal: { kind: 'sides', zero: true, says: 'strip of this mat seen inside the one before it' },
+					lift: lengthOrZero('height of the strips behind it'),
+					setback: lengthOrZero('how far the lift lies back from the window’s edge'),
+					print: size('size of a printed area')
+				}
+			}
+		},
+		borders: {
+			kind: 'group',
+			says: 'the outermost mat’s borders',
+			fields: {
+				way: { kind: 'choice', of: ['even', 'weighted', 'own', 'fit'], says: 'how they are found' },
+				width: length('border of even and weighted'),
+				weight: lengthOrZero('how much wider the bottom is'),
+				top: length('top border'),
+				right: length('right border'),
+				bottom: length('bottom border'),
+				left: length('left border'),
+				pack: size('the pack that borders of way fit must give')
+			}
+		},
+		guard: {
+			kind: 'group',
+			says: 'what keeps the piece safe, layer by layer',
+			fields: {
+				glazing: id('glazing of the shop, or none'),
+				underMat: { kind: 'none', or: board, says: 'the board behind the piece' },
+				fillers: {
+					kind: 'list',
+					most: MOST,
+					says: 'boards that bring the pack up to a depth',
+					of: { kind: 'group', says: 'a filler', fields: { board, thickness: length('its thickness; the board’s unless given') } }
+				},
+				backing: { kind: 'none', or: board, says: 'the stiff board at the back' },
+				barrier: { kind: 'none', or: id('a barrier of the shop'), says: 'between piece and backing' },
+				spacer: {
+					kind: 'none',
+					says: 'strips under the lip',
+					or: {
+						kind: 'either',
+						says: 'a thickness, or material and thickness',
+						of: [
+							length('thickness'),
+							{
+								kind: 'group',
+								says: 'a spacer',
+								fields: {
+									material: { kind: 'choice', of: ['cotton', 'acrylic', 'wood-lined'], says: 'what it is made of' },
+									thickness: length('thickness')
+								}
+							}
+						]
+					}
+				},
+				edgeSeal: {
+					kind: 'none',
+					or: { kind: 'choice', of: ['aluminium-laminate', 'polyester', 'paper', 'packing'], says: 'a tape' },
+					says: 'tape round the pack’s edges'
+				},
+				join: { kind: 'choice', of: ['gummed', 'paste', 'transfer', 'spray'], says: 'what joins the mats' },
+				joinDistance: lengthOrZero('from the join to the window')
+			}
+		},
+		hold: {
+			kind: 'group',
+			says: 'what the piece hangs by',
+			fields: {
+				kind: {
+					kind: 'choice',
+					of: ['t-hinge', 'v-hinge', 'pass-through', 'corners', 'strips', 'sling', 'clips', 'stitching', 'whole-surface'],
+					says: 'kind of hold'
+				},
+				adhesive: id('an adhesive of the shop'),
+				count: { kind: 'number', least: 1, most: 50, whole: true, says: 'how many' },
+				width: length('width of one hinge'),
+				contact: length('how far a hinge reaches onto the sheet')
+			}
+		},
+		frame: {
+			kind: 'group',
+			says: 'the frame',
+			fields: {
+				kind: { kind: 'choice', of: ['wood', 'metal', 'ready-made'], says: 'kind of frame' },
+				moulding: id('a moulding of the shop'),
+				section: {
+					kind: 'group',
+					says: 'a moulding given outright',
+					fields: {
+						face: length('its full width from the front'),
+						lip: length('how far it overhangs the pack'),
+						depth: length('its full depth'),
+						rabbetDepth: length('from the lip’s underside to the back'),
+						density: { kind: 'number', least: 50, most: 9000, says: 'kg/m³' }
+					}
+				},
+				colour: text('its colour', 40),
+				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
+				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },
+				points: { kind: 'choice', of: ['rigid', 'flexible', 'hand', 'turn-buttons'], says: 'what holds the pack' },
+				groove: {
+					kind: 'group',
+					says: 'a groove in the rabbet’s wall',
+					fields: { from: lengthOrZero('from the lip down'), width: length('its width') }
+				},
+				opening: readings
+			}
+		},
+		back: {
+			kind: 'group',
+			says: 'how the back is closed',
+			fields: {
+				seal: { kind: 'none', or: { kind: 'choice', of: ['gummed', 'self-adhesive'], says: 'a tape' }, says: 'tape over the joint' },
+				dustCover: flag('paper over the whole back'),
+				bumpers: { kind: 'number', least: 0, most: 4, whole: true, says: 'how many' }
+			}
+		},
+		hang: {
+			kind: 'group',
+			says: 'how it hangs',
+			fields: {
+				by: { kind: 'choice', of: ['wire', 'cord', 'rings', 'cleat', 'sawtooth', 'centre-hanger', 'security'], says: 'what it hangs by' },
+				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },
+				dropShare: { kind: 'number', least: 0.05, most: 0.6, says: 'drop of the rings as a share of the outer height' },
+				centreHeight: length('height of the picture’s centre above the floor')
+			}
+		},
+		place: {
+			kind: 'group',
+			says: 'where it will hang',
+			fields: {
+				room: {
+					kind: 'choice',
+					of: ['corridor', 'living-room', 'opposite-window', 'beside-window', 'sun-patch', 'other'],
+					says: 'kind of place'
+				},
+				source: {
+					kind: 'choice',
+					of: ['daylight-glass', 'daylight-open', 'halogen', 'halogen-bare', 'fluorescent', 'led'],
+					says: 'source of the light'
+				},
+				lux: { kind: 'number', least: 0, most: 200000, says: 'light at the picture' },
+				hoursPerDay: { kind: 'number', least: 0, most: 24, says: 'hours of it a day' },
+				sources: {
+					kind: 'list',
+					most: MOST,
+					says: 'several sources',
+					of: {
+						kind: 'group',
+						says: 'a source',
+						fields: {
+							source: {
+								kind: 'choice',
+								of: ['daylight-glass', 'daylight-open', 'halogen', 'halogen-bare', 'fluorescent', 'led'],
+								says: 'source of the light'
+							},
+							lux: { kind: 'number', least: 0, most: 200000, says: 'light at the picture' },
+							hoursPerDay: { kind: 'number', least: 0, most: 24, says: 'hours of it a day' }
+						}
+					}
+				},
+				wall: { kind: 'choice', of: ['plasterboard', 'masonry', 'lath-plaster', 'wood'], says: 'what the wall is' },
+				outside: flag('an outside wall'),
+				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
+			}
+		}
+	}
+} as const satisfies Field;
+
+/** Keys that a job file can't be without. */
+export const REQUIRED = ['format', 'version'] as const;
+
+/** A job file as it was written: lengths as typed. Keys beginning with `x-` are kept untouched. */
+export type JobFile = InFile<typeof jobDefinition>;
+/** A job once read: millimetres. */
+export type Job = Read<typeof jobDefinition>;

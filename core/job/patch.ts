@@ -1,0 +1,57 @@
+/** Changes of a job file as JSON Patch (RFC 6902): what a remedy or a typed value does to it. */
+import { applyPatch } from 'rfc6902';
+import type { JobFile } from './definition.ts';
+import { isGroup } from './read.ts';
+
+export type Operation = { op: 'add' | 'replace'; path: string; value: unknown } | { op: 'remove'; path: string };
+export type Key = string | number;
+
+/**
+ * Operations that put `value` at `keys`; groups missing on the way are added.
+ * @param file the file they will be applied to
+ */
+export function put(file: object, keys: readonly Key[], value: unknown): Operation[] {
+	const operations: Operation[] = [];
+	let at: unknown = file;
+	for (const [index, key] of keys.slice(0, -1).entries()) {
+		const next = isGroup(at) || Array.isArray(at) ? (at as Record<Key, unknown>)[key] : undefined;
+		if (next === undefined || next === null || typeof next !== 'object') operations.push({ op: 'add', path: pointer(keys.slice(0, index + 1)), value: {} });
+		at = next;
+	}
+	operations.push({ op: isListItem(file, keys) ? 'replace' : 'add', path: pointer(keys), value });
+	return operations;
+}
+
+/** Operations that take `keys` out; none where nothing stands. */
+export function drop(file: object, keys: readonly Key[]): Operation[] {
+	return valueAt(file, keys) === undefined ? [] : [{ op: 'remove', path: pointer(keys) }];
+}
+
+/** A new file with the operations applied; the old one stays as it was. */
+export function patched(file: JobFile, operations: readonly Operation[]): JobFile {
+	const copy = JSON.parse(JSON.stringify(file)) as JobFile;
+	const failed = applyPatch(copy, operations as Parameters<typeof applyPatch>[1]).find((error) => error !== null);
+	if (failed) throw new Error(`This change does not fit the job: ${failed.message}`);
+	return copy;
+}
+
+export function valueAt(file: unknown, keys: readonly Key[]): unknown {
+	return keys.reduce<unknown>((value, key) => (typeof value === 'object' && value !== null && Object.hasOwn(value, key) ? (value as Record<Key, unknown>)[key] : undefined), file);
+}
+
+/** `['mats', 0, 'board']` → `/mats/0/board`. */
+export function pointer(keys: readonly Key[]): string {
+	return keys.map((key) => `/${String(key).replace(/~/g, '~0').replace(/\//g, '~1')}`).join('');
+}
+
+/** `/mats/0/board` → `['mats', 0, 'board']`. */
+export function keysOf(path: string): Key[] {
+	return path
+		.split('/')
+		.slice(1)
+		.map((key) => (/^\d+$/.test(key) ? Number(key) : key.replace(/~1/g, '/').replace(/~0/g, '~')));
+}
+
+function isListItem(file: object, keys: readonly Key[]): boolean {
+	return Array.isArray(valueAt(file, keys.slice(0, -1)));
+}

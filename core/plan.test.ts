@@ -1,0 +1,163 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { SIDES } from './geometry/shapes.ts';
+import { decide } from './job/decide.ts';
+import { readJob } from './job/read.ts';
+import { patched } from './job/patch.ts';
+import { plan } from './plan.ts';
+import { builtInShop } from './shop/shop.ts';
+import { anyJob, planned, workedJob } from './testing/jobs.ts';
+import { evaluate, lookIn } from './why/expression.ts';
+
+const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+
+test('the worked case: window, pack, placement, frame', () => {
+	const { window, frame } = planned();
+	assert.deepEqual(window!.opening, { width: 390, height: 539 });
+	assert.deepEqual(window!.mats[0]!.opening, { width: 402, height: 551 });
+	assert.deepEqual(window!.pack, { width: 542, height: 701 });
+	assert.deepEqual(window!.placement, { left: 70, top: 70 });
+	assert.deepEqual(frame!.rabbet, { width: 545, height: 704 });
+	assert.deepEqual(frame!.sight, { width: 533, height: 692 });
+	assert.deepEqual(frame!.outer, { width: 577, height: 736 });
+	assert.deepEqual(frame!.rails, [577, 736, 577, 736]);
+	assert.equal(window!.mats[0]!.seen!.left, 65.5);
+});
+
+test('the worked case with lip 8 and the allowance left to the program', () => {
+	const { window, frame } = planned({ frame: { kind: 'wood', section: { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 } } });
+	assert.deepEqual(frame!.allowance, { width: 3, height: 3.5 });
+	assert.deepEqual(frame!.rabbet, { width: 545, height: 704.5 });
+	assert.deepEqual(frame!.sight, { width: 529, height: 688.5 });
+	assert.deepEqual(frame!.outer, { width: 573, height: 732.5 });
+	const seen = window!.mats[0]!.seen!;
+	assert.deepEqual([seen.left, seen.right, seen.top, seen.bottom], [63.5, 63.5, 63.75, 73.75]);
+	assert.equal(seen.top + 551 + seen.bottom, 688.5);
+	near(frame!.stick, 2780.4, 0.05);
+});
+
+test('a job without a width and a height is planned as far as it goes, and says what is missing', () => {
+	const open = plan({ format: 'rare-keep/job', version: 1, piece: { readings: { width: 402 } } }, builtInShop);
+	assert.deepEqual(open.open.map((one) => one.station), ['measure']);
+	assert.equal(open.window, undefined);
+	const { frame: _, ...file } = workedJob();
+	const frameless = plan(file, builtInShop);
+	assert.deepEqual(frameless.open.map((one) => one.station), ['frame', 'hang']);
+	assert.equal(frameless.mass, undefined);
+});
+
+test('readings alone are enough: the house decides the rest and the plan says which', () => {
+	const alone = plan({ format: 'rare-keep/job', version: 1, piece: { readings: { width: '16 1/4', height: '21 3/4' } }, unit: 'in' }, builtInShop);
+	assert.equal(alone.measure!.usable.width, 412.75);
+	assert.ok(alone.assumed.some((one) => one.path === 'mats'));
+	assert.ok(alone.assumed.some((one) => one.path === 'guard.glazing'));
+});
+
+/** Every number in a plan, with its path; findings and lists of words are no figures. */
+function* figures(value: unknown, path = ''): Generator<[string, number]> {
+	if (typeof value === 'number') yield [path, value];
+	else if (Array.isArray(value)) for (const [index, item] of value.entries()) yield* figures(item, `${path}[${index}]`);
+	else if (typeof value === 'object' && value !== null) {
+		for (const [key, item] of Object.entries(value)) {
+			if (['findings', 'open', 'assumed', 'why', 'index'].includes(key)) continue;
+			yield* figures(item, path === '' ? key : `${path}.${key}`);
+		}
+	}
+}
+
+test('every figure can say why, and every explanation comes out at its figure', () => {
+	fc.assert(
+		fc.property(anyJob, (file) => {
+			const job = decide(readJob(file), builtInShop);
+			const result = plan(file, builtInShop);
+			const lookup = lookIn({ plan: result, job, shop: builtInShop });
+			const found = [...figures(result)];
+			for (const [path, value] of found) {
+				const explanation = result.why[path];
+				assert.ok(explanation, `${path} has no why`);
+				near(evaluate(explanation.of, lookup), value, 1e-6);
+			}
+			const paths = new Set(found.map(([path]) => path));
+			for (const path of Object.keys(result.why)) assert.ok(paths.has(path), `why explains ${path}, which is no figure`);
+		}),
+		{ numRuns: 300 }
+	);
+});
+
+test('property: cut figures add up as a tape adds them, and pack + clearance is the rabbet’s depth', () => {
+	fc.assert(
+		fc.property(anyJob, (file) => {
+			const { window, frame, pack, measure } = plan(file, builtInShop);
+			const step = file.unit === 'in' ? 25.4 / 16 : 0.5;
+			const isStep = (mm: number) => near(mm / step, Math.round(mm / step), 1e-6);
+			for (const mat of window!.mats) {
+				near(mat.border.left + mat.opening.width + mat.border.right, window!.pack.width, 1e-6);
+				near(mat.border.top + mat.opening.height + mat.border.bottom, window!.pack.height, 1e-6);
+				for (const side of SIDES) isStep(mat.border[side]);
+				isStep(mat.opening.width);
+			}
+			near(window!.overlap.left + window!.opening.width + window!.overlap.right, measure!.usable.width, 1e-6);
+			near(frame!.rabbet.width - frame!.allowance.width, window!.pack.width, 1e-6);
+			isStep(frame!.rabbet.height);
+			const seen = window!.mats[0]!.seen!;
+			near(seen.left + window!.mats[0]!.opening.width + seen.right, frame!.sight.width, 1e-6);
+			near(seen.top + window!.mats[0]!.opening.height + seen.bottom, frame!.sight.height, 1e-6);
+			near(pack!.thickness + pack!.clearance!, frame!.section.rabbetDepth, 1e-9);
+		}),
+		{ numRuns: 1000 }
+	);
+});
+
+test('property: shifted anywhere within the free range, no edge of the sheet shows', () => {
+	fc.assert(
+		fc.property(anyJob, fc.double({ min: -1, max: 1, noNaN: true }), fc.double({ min: -1, max: 1, noNaN: true }), (file, across, down) => {
+			const { window, measure } = plan(file, builtInShop);
+			const box = measure!.outline.reduce((low, corner) => ({ x: Math.min(low.x, corner.x), y: Math.min(low.y, corner.y) }), { x: Infinity, y: Infinity });
+			const shift = { x: window!.placement.left - box.x + across * window!.free.width, y: window!.placement.top - box.y + down * window!.free.height };
+			const corners = measure!.outline.map((corner) => ({ x: corner.x + shift.x, y: corner.y + shift.y }));
+			const border = window!.mats.at(-1)!.border;
+			const [left, top] = [border.left, border.top];
+			const [right, bottom] = [left + window!.opening.width, top + window!.opening.height];
+			for (const [x, y] of [
+				[left, top],
+				[right, top],
+				[right, bottom],
+				[left, bottom]
+			] as const) {
+				for (const [index, from] of corners.entries()) {
+					const to = corners[(index + 1) % 4]!;
+					const inside = ((to.x - from.x) * (y - from.y) - (to.y - from.y) * (x - from.x)) / Math.hypot(to.x - from.x, to.y - from.y);
+					// A sheet within half a millimetre of square is taken as square.
+					assert.ok(inside >= (measure!.share === null ? -0.5 : -1e-3), `the window’s corner ${x}, ${y} lies off the sheet`);
+				}
+			}
+		}),
+		{ numRuns: 1000 }
+	);
+});
+
+test('property: no remedy leads to a fault, and a pressed remedy removes its finding', () => {
+	fc.assert(
+		fc.property(anyJob, (file) => {
+			const before = plan(file, builtInShop);
+			for (const finding of before.findings) {
+				for (const remedy of finding.remedies) {
+					const after = plan(patched(file, remedy.patch), builtInShop);
+					const again = after.findings.filter((one) => one.rule === finding.rule && one.where === finding.where && one.says === finding.says);
+					assert.equal(again.length, 0, `“${remedy.label}” leaves ${finding.rule}: ${finding.says}`);
+				}
+			}
+		}),
+		{ numRuns: 1000 }
+	);
+});
+
+test('a remedy changes the file only, and undo is the file before', () => {
+	const file = workedJob({ back: { seal: null } });
+	const text = JSON.stringify(file);
+	const remedy = plan(file, builtInShop).findings.find((one) => one.rule === 'seal.none')!.remedies[0]!;
+	const next = patched(file, remedy.patch);
+	assert.equal(JSON.stringify(file), text);
+	assert.equal(next.back!.seal, 'gummed');
+});

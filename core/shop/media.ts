@@ -1,0 +1,39 @@
+/** Media: what follows from them for the boards, the air and the light (handbook intake#media). */
+
+export type Medium = {
+	id: string;
+	name: string;
+	friable?: true;
+	/** Wants un-buffered boards. */
+	proteinOrDye?: true;
+	/** Can stick to glazing when warm. */
+	sticks?: true;
+	/** Grows like a resin-coated photograph. */
+	resinCoated?: true;
+	/** Light class of its most fugitive kind. */
+	fade: number;
+};
+
+export const MEDIA: readonly Medium[] = [
+	{ id: 'ink', name: 'ink', fade: 4 },
+	{ id: 'iron-gall-ink', name: 'iron-gall ink', fade: 4 },
+	{ id: 'carbon-ink', name: 'carbon ink', fade: 8 },
+	{ id: 'printing-ink', name: 'printing ink', fade: 6 },
+	{ id: 'lithograph', name: 'lithograph', fade: 7 },
+	{ id: 'letterpress', name: 'letterpress', fade: 8 },
+	{ id: 'watercolour', name: 'watercolour', fade: 4 },
+	{ id: 'gouache', name: 'gouache', fade: 4, sticks: true },
+	{ id: 'graphite', name: 'graphite', fade: 8 },
+	{ id: 'charcoal', name: 'charcoal', fade: 8, friable: true },
+	{ id: 'chalk', name: 'chalk', fade: 7, friable: true },
+	{ id: 'pastel', name: 'pastel', fade: 3, friable: true },
+	{ id: 'felt-pen', name: 'felt pen', fade: 1 },
+	{ id: 'oil', name: 'oil', fade: 6, sticks: true },
+	{ id: 'acrylic-paint', name: 'acrylic paint', fade: 6, sticks: true },
+	{ id: 'cyanotype', name: 'cyanotype', fade: 3, proteinOrDye: true },
+	{ id: 'silver-gelatin', name: 'silver gelatin', fade: 8, sticks: true },
+	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true },
+	{ id: 'dye-inkjet', name: 'dye inkjet', fade: 2, proteinOrDye: true },
+	{ id: 'pigment-inkjet', name: 'pigment inkjet', fade: 6 },
+	{ id: 'pressed-plant', name: 'pressed plant', fade: 2, friable: true }
+];

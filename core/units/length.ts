@@ -1,0 +1,127 @@
+/** Lengths as people write them (handbook units#writing). Inside the program every length is a number of millimetres. */
+
+import { tidy } from './round.ts';
+
+export type Unit = 'mm' | 'in';
+export type LengthReading = { ok: true; mm: number } | { ok: false; says: string };
+
+export const MM_PER_INCH = 25.4;
+/** Lengths of this size and more are refused: no bench cuts them, they are slips of the pen. */
+export const LONGEST_MM = 5000;
+
+const MM_PER: Record<string, number> = {
+	mm: 1,
+	millimetre: 1,
+	millimetres: 1,
+	millimeter: 1,
+	millimeters: 1,
+	cm: 10,
+	centimetre: 10,
+	centimetres: 10,
+	m: 1000,
+	in: MM_PER_INCH,
+	inch: MM_PER_INCH,
+	inches: MM_PER_INCH,
+	'"': MM_PER_INCH,
+	ft: 12 * MM_PER_INCH,
+	foot: 12 * MM_PER_INCH,
+	feet: 12 * MM_PER_INCH,
+	"'": 12 * MM_PER_INCH
+};
+
+const GLYPHS: Record<string, string> = {
+	'½': '1/2',
+	'⅓': '1/3',
+	'⅔': '2/3',
+	'¼': '1/4',
+	'¾': '3/4',
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8'
+};
+
+const TERM = /^(\d+(?:\.\d+)?|\.\d+)?(?:[ -]?(\d+)\/(\d+))? *([a-z]+|"|')?$/;
+
+/**
+ * Reads a length.
+ * @param text a number is millimetres; a string is read as people write it, a bare number in it taking `unit`
+ * @param zero whether zero is a length here (it is for overlap, reveal, lift, weight, cockle, allowance, places)
+ * @returns millimetres, or a sentence that says what is wrong and what to do
+ * @example readLength('16 1/4', 'in') // { ok: true, mm: 412.75 }
+ */
+export function readLength(text: string | number, unit: Unit, zero = false): LengthReading {
+	if (typeof text === 'number') return within(text, zero, `${showPlain(text)} mm`);
+	if (text.length > 40) return fault('This is too long for a length. Write a number, such as 412 or 16 1/4.');
+	const plain = normalise(text);
+	if (plain === '') return fault('Nothing is written here. Write a length, such as 412 or 16 1/4.');
+	if (/^[-−]/.test(plain)) return fault(`${text.trim()} is less than 0. Lengths are measured forward.`);
+	if (/\d,\d/.test(plain)) return fault(`“${text.trim()}” has a comma. Write the decimal with a point: ${plain.replace(',', '.')}.`);
+	const terms = splitTerms(plain);
+	if (!terms) return fault(`“${text.trim()}” is no length. Write a number, such as 412, 41.2 cm, 16 1/4 in or 1' 4 1/4".`);
+	let mm = 0;
+	let previous: number | undefined;
+	for (const [index, term] of terms.entries()) {
+		const read = readTerm(term, index === 0 ? unit : 'in');
+		if (!read.ok) return read;
+		// Only feet may be followed by inches; anything else is two units that disagree.
+		if (previous !== undefined && !(previous === MM_PER.ft && read.per === MM_PER_INCH)) return fault(`“${text.trim()}” names two units. Keep one of them.`);
+		if (previous !== undefined && read.mm >= MM_PER.ft!) return fault(`“${text.trim()}” has 12 inches or more after the feet.`);
+		previous = read.per;
+		mm += read.mm;
+	}
+	return within(mm, zero, text.trim());
+}
+
+function normalise(text: string): string {
+	return text
+		.replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph]}`)
+		.replace(/[\u2044\u2215]/g, '/')
+		.replace(/[″”“]/g, '"')
+		.replace(/[′’‘]/g, "'")
+		.replace(/''/g, '"')
+		.replace(/[\u00a0\u2009\u202f]/g, ' ')
+		.replace(/ *\/ */g, '/')
+		.replace(/ +/g, ' ')
+		.trim()
+		.toLowerCase();
+}
+
+/** `1' 4 1/4"` → [`1'`, `4 1/4"`]; `12 in mm` → [`12 in`, `mm`], so that the second unit is seen and refused. */
+function splitTerms(plain: string): string[] | null {
+	const terms = plain.match(/[\d./ -]*(?:[a-z]+|"|')|[\d./ -]+$/g)?.map((term) => term.trim()) ?? [];
+	if (terms.join('').replace(/ /g, '') !== plain.replace(/ /g, '')) return null;
+	return terms.length > 0 && terms.length <= 3 ? terms : null;
+}
+
+function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number } | { ok: false; says: string } {
+	const match = TERM.exec(term);
+	if (!match) return fault(`“${term}” is no length. Write a number, such as 412 or 16 1/4.`);
+	const [, whole, top, bottom, name] = match;
+	const per = MM_PER[name ?? bare];
+	if (per === undefined) return fault(`“${name}” is no unit here. Use mm, cm, m, in or ft.`);
+	if (whole === undefined && top === undefined) {
+		return name && term === name ? fault(`There is a second unit, “${name}”. Keep one of them.`) : fault('There is no number here.');
+	}
+	if (bottom !== undefined && Number(bottom) === 0) return fault(`“${term}” divides by zero. Write the fraction again.`);
+	if (whole !== undefined && top !== undefined && (whole.includes('.') || Number(top) >= Number(bottom))) {
+		return fault(`“${term}” mixes ${whole.includes('.') ? 'a decimal and a fraction' : 'a whole number and more than a whole'}. Write it as one.`);
+	}
+	return { ok: true, per, mm: (Number(whole ?? 0) + (top === undefined ? 0 : Number(top) / Number(bottom))) * per };
+}
+
+function within(mm: number, zero: boolean, shown: string): LengthReading {
+	if (!Number.isFinite(mm)) return fault('This is no number.');
+	if (mm < 0) return fault(`${shown} is less than 0. Lengths are measured forward.`);
+	if (mm >= LONGEST_MM) return fault(`${shown} is 5 m or more. Check the unit.`);
+	if (mm === 0 && !zero) return fault('0 is no size. Measure again.');
+	return { ok: true, mm: tidy(mm) };
+}
+
+function fault(says: string): { ok: false; says: string } {
+	return { ok: false, says };
+}
+
+function showPlain(value: number): string {
+	return String(value).replace('-', '−');
+}

@@ -1,0 +1,26 @@
+/** `why` maps a plan path to the expression that gives it and to the paragraph of the handbook that it comes from. */
+import type { Sides, Size } from '../geometry/shapes.ts';
+
+export type Explanation = { of: string; source: string };
+export type Why = Record<string, Explanation>;
+
+/** Collects explanations of one station: each source is a chapter and an anchor, such as `window#overlap`. */
+export function explainer(why: Why): (path: string, of: string, source: string) => void {
+	return (path, of, source) => {
+		why[path] = { of, source };
+	};
+}
+
+/** Explains a size axis by axis. */
+export function onAxes(make: (axis: keyof Size) => void): void {
+	make('width');
+	make('height');
+}
+
+/** `a + b + c`, or `0` of nothing. */
+export function plus(terms: string[]): string {
+	return terms.length === 0 ? '0' : terms.join(' + ');
+}
+
+/** The two sides that lie along an axis. */
+export const SIDES_OF: Record<keyof Size, [keyof Sides, keyof Sides]> = { width: ['left', 'right'], height: ['top', 'bottom'] };

@@ -1,0 +1,207 @@
+import type { Case, Context, Rule } from '../findings/rule.ts';
+import { hasRoomForLift, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
+import { axisOf, SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
+import type { Zone } from '../job/decide.ts';
+import { receiveUp, cutDown } from '../units/round.ts';
+import { zoneInside } from './window.ts';
+
+/** Figures that differ by less than this are the same. */
+const SAME = 1e-6;
+
+export const windowRules: Rule[] = [
+	{
+		id: 'window.overlap-thin',
+		station: 'window',
+		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
+		find: (context) => {
+			const { window } = context.plan;
+			const mat = context.job.mats.at(-1)!;
+			if (!window) return [];
+			const bevel = mat.bevel === 'reverse' ? mat.board.thickness : 0;
+			const thin = SIDES.filter((side) => window.overlap[side] - bevel < window.least[side] - SAME);
+			if (thin.length === 0) return [];
+			const wider = Object.fromEntries(thin.map((side) => [side, receiveUp(window.least[side] + bevel, context.job.step)])) as Partial<Sides>;
+			const side = thin[0]!;
+			return [
+				{
+					says: `The mat covers ${said(context, window.overlap[side] - bevel, true)} ${atSides(thin)}; the sheet’s movement asks for ${said(context, window.least[side], true)}.`,
+					where: `window.overlap.${side}`,
+					remedies: [overlapRemedy(context, `Overlap ${said(context, wider[side]!)} ${atSides(thin)}`, wider)]
+				}
+			];
+		}
+	},
+	{
+		id: 'window.zone-covered',
+		station: 'window',
+		when: 'a zone that must show lies less than 2 mm inside the window',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
+		find: (context) => zonesOf(context, 'show').flatMap((zone) => coveredCase(context, zone))
+	},
+	{
+		id: 'window.zone-exposed',
+		station: 'window',
+		when: 'a zone that must be hidden lies less than 1 mm outside the window',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'What the owner does not want to see would stand in the window.',
+		find: (context) => zonesOf(context, 'hide').flatMap((zone) => exposedCase(context, zone))
+	},
+	{
+		id: 'window.reveal-thin',
+		station: 'window',
+		when: 'a reveal of no more than the board’s thickness, with a normal bevel',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
+		find: (context) =>
+			context.job.mats.flatMap((mat, index): Case[] => {
+				const thin = index > 0 && mat.bevel === 'normal' && Math.min(...SIDES.map((side) => mat.reveal[side])) <= mat.board.thickness + SAME;
+				if (!thin) return [];
+				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness + 3, context.job.step));
+				return [
+					{
+						says: `Mat ${index + 1} shows no flat strip: its reveal is ${said(context, Math.min(...Object.values(mat.reveal)), true)}, its board ${said(context, mat.board.thickness, true)} thick.`,
+						where: `mats[${index}].reveal`,
+						remedies: [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
+					}
+				];
+			})
+	},
+	{
+		id: 'window.lift-setback',
+		station: 'window',
+		when: 'a lift set back less than 6 mm or more than 25, or one over the under-mat that reaches the sheet',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
+		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
+	},
+	{
+		id: 'window.border-thin',
+		station: 'window',
+		when: 'the smallest seen border is under 40 mm on a sheet whose long side is over 300',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
+		find: (context) => {
+			const seen = context.plan.window?.mats[0]?.seen;
+			const { measure } = context.plan;
+			const { house } = context.shop;
+			if (!seen || !measure || Math.max(measure.mean.width, measure.mean.height) <= house.thinBorderFrom) return [];
+			const side = SIDES.reduce((least, next) => (seen[next] < seen[least] ? next : least));
+			return seen[side] >= house.thinBorder
+				? []
+				: [{ says: `The ${side} border shows ${said(context, seen[side], true)}; ${said(context, house.thinBorder)} is the least that carries a sheet of this size.`, where: `window.mats[0].seen.${side}` }];
+		}
+	},
+	{
+		id: 'window.border-like-face',
+		station: 'window',
+		when: 'a seen border within 3 mm of the moulding’s face',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Border and moulding of one width read as a stripe.',
+		find: (context) => {
+			const { frame, window } = context.plan;
+			const seen = window?.mats[0]?.seen;
+			if (!frame || !seen) return [];
+			const side = SIDES.find((one) => Math.abs(seen[one] - frame.section.face) <= context.shop.house.stripeWithin);
+			return side ? [{ says: `The ${side} border shows ${said(context, seen[side], true)}, the moulding’s face ${said(context, frame.section.face, true)}.`, where: `window.mats[0].seen.${side}` }] : [];
+		}
+	}
+];
+
+function zonesOf(context: Context, kind: Zone['kind']): Zone[] {
+	return context.plan.window && context.plan.measure ? context.job.piece.zones.filter((zone) => zone.kind === kind) : [];
+}
+
+/** Less overlap on each side that covers the zone, as long as the least overlap stays. */
+function coveredCase(context: Context, zone: Zone): Case[] {
+	const { window, measure } = context.plan;
+	const margin = context.shop.house.showZoneMargin;
+	const inside = zoneInside(zone, window!.overlap, measure!);
+	const short = SIDES.filter((side) => inside[side] < margin - SAME);
+	if (short.length === 0) return [];
+	const side = short.reduce((worst, next) => (inside[next] < inside[worst] ? next : worst));
+	const less = Object.fromEntries(
+		short.map((one) => [one, cutDown(context.job.window.overlap[one] - (margin - inside[one]) - slack(context, one), context.job.step)])
+	) as Partial<Sides>;
+	const possible = short.every((one) => less[one]! >= 0 && less[one]! >= window!.least[one] - SAME);
+	return [
+		{
+			says:
+				inside[side] < 0
+					? `The mat covers “${zone.id}” by ${said(context, -inside[side], true)} at the ${side}.`
+					: `“${zone.id}” lies ${said(context, inside[side], true)} from the window’s edge at the ${side}; ${said(context, margin)} is wanted.`,
+			where: `window.overlap.${side}`,
+			remedies: possible ? [overlapRemedy(context, `Overlap ${said(context, less[side]!)} ${atSides(short)}`, less)] : []
+		}
+	];
+}
+
+/** More overlap on the one side that hides the zone at the least cost, if that covers nothing that must show. */
+function exposedCase(context: Context, zone: Zone): Case[] {
+	const { window, measure } = context.plan;
+	const margin = context.shop.house.hideZoneMargin;
+	const inside = zoneInside(zone, window!.overlap, measure!);
+	const size: Record<SideName, number> = { left: zone.width, right: zone.width, top: zone.height, bottom: zone.height };
+	// Positive when the zone lies wholly outside that side.
+	const outside = (side: SideName) => -(inside[side] + size[side]);
+	if (SIDES.some((side) => outside(side) >= margin - SAME)) return [];
+	const best = [...SIDES].sort((one, other) => outside(other) - outside(one)).find((side) => canCover(context, side, margin - outside(side)));
+	const remedies = best
+		? [overlapRemedy(context, `Overlap ${said(context, moreOverlap(context, best, margin - outside(best)))} at the ${best}`, { [best]: moreOverlap(context, best, margin - outside(best)) })]
+		: [];
+	return [{ says: `“${zone.id}” stands in the window.`, where: best ? `window.overlap.${best}` : 'window.opening', remedies }];
+}
+
+function moreOverlap(context: Context, side: SideName, by: number): number {
+	return receiveUp(context.plan.window!.overlap[side] + by, context.job.step);
+}
+
+function canCover(context: Context, side: SideName, by: number): boolean {
+	const { window, measure } = context.plan;
+	const more = moreOverlap(context, side, by);
+	const added = more - context.job.window.overlap[side];
+	if (window!.opening[axisOf(side)] - added < 2 * context.job.step) return false;
+	const overlap = { ...window!.overlap, [side]: window!.overlap[side] + added };
+	const lifted = context.job.mats.findIndex((mat) => mat.lift > 0 && mat === context.job.mats.at(-1));
+	if (lifted >= 0 && !hasRoomForLift(context, lifted, { ...overlap, [side]: more + context.job.step })) return false;
+	// The opening is cut down to the step, so up to one step more may be covered.
+	return zonesOf(context, 'show').every((zone) => zoneInside(zone, overlap, measure!)[side] >= context.shop.house.showZoneMargin + context.job.step);
+}
+
+/** What rounding the opening added to this side, so that the remedy counts with it. */
+function slack(context: Context, side: SideName): number {
+	return context.plan.window!.overlap[side] - context.job.window.overlap[side] + context.job.step / 2;
+}
+
+function setbackCase(context: Context, index: number): Case[] {
+	const { house } = context.shop;
+	const { window } = context.plan;
+	const lift = window!.mats[index]!.lift;
+	if (!lift) return [];
+	const nearest = index === window!.mats.length - 1;
+	const beyondSheet = nearest ? Math.max(...Object.values(window!.overlap)) + house.setbackBeyondSheet : 0;
+	const least = Math.max(house.setbackLeast, beyondSheet);
+	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
+	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
+	const narrowest = Math.min(...Object.values(window!.mats[index]!.border));
+	const possible = wanted <= house.setbackMost && wanted < narrowest;
+	return [
+		{
+			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback, true)}; ${said(context, least, true)} to ${said(context, house.setbackMost)} is right here.`,
+			where: `window.mats[${index}].lift.setback`,
+			remedies: possible ? [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })] : []
+		}
+	];
+}
+
+function overlapRemedy(context: Context, label: string, changed: Partial<Sides>) {
+	return remedy(context, label, ['window', 'overlap'], sidesWith(context.job.window.overlap, changed));
+}
+
+/** `at the top and left`, `on every side`. */
+function atSides(sides: SideName[]): string {
+	if (sides.length === 4) return 'on every side';
+	return `at the ${sides.length === 1 ? sides[0] : `${sides.slice(0, -1).join(', ')} and ${sides.at(-1)}`}`;
+}

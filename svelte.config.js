@@ -1,0 +1,28 @@
+import adapter from '@sveltejs/adapter-node';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	compilerOptions: { runes: true },
+	kit: {
+		adapter: adapter(),
+		alias: { $core: 'core', '$core/*': 'core/*' },
+		// Our own check of Origin (src/hooks.server.ts) covers every write, not form posts alone.
+		csrf: { trustedOrigins: ['*'] },
+		csp: {
+			mode: 'auto',
+			directives: {
+				'default-src': ['none'],
+				'script-src': ['self'],
+				'style-src': ['self', 'unsafe-inline'],
+				'img-src': ['self', 'data:'],
+				'font-src': ['self'],
+				'connect-src': ['self'],
+				'manifest-src': ['self'],
+				'worker-src': ['self'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		}
+	}
+};
