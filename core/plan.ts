@@ -7,7 +7,7 @@
  */
 import { planBack, type Back } from './back/back.ts';
 import { whyBack } from './back/why.ts';
-import { planCut, type Cut } from './cutting/list.ts';
+import { planCut, whyCut, type Cut } from './cutting/list.ts';
 import { judge, type Verdict } from './findings/judge.ts';
 import { planFrame, type Frame } from './frame/frame.ts';
 import { whyFrame } from './frame/why.ts';
@@ -67,10 +67,18 @@ export function plan(file: unknown, shop: Shop): Plan {
 /** As `plan`, for a caller that has read and decided the job already. */
 export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 	const figures = planFigures(job, shop);
-	const why = explain(figures, job, shop);
-	const cut = planCut(job, shop.house, figures, why);
 	const verdict = judge({ file, job, shop, plan: figures, grade: job.aim });
-	return { ...figures, ...verdict, cut, why, assumed: job.assumed };
+	let why: Why | undefined;
+	return {
+		...figures,
+		...verdict,
+		cut: planCut(job, shop.house, figures),
+		assumed: job.assumed,
+		// Made when first asked for: a drag plans sixty times a second and asks for none.
+		get why() {
+			return (why ??= explain(figures, job, shop));
+		}
+	};
 }
 
 function planFigures(job: Decided, shop: Shop): Figures {
@@ -118,5 +126,6 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	if (back) whyBack(why, back);
 	if (mass) whyMass(why, mass, job);
 	if (hang) whyHang(why, hang);
+	whyCut(why, job, shop.house, figures);
 	return why;
 }

@@ -18,19 +18,22 @@ export type Cut = {
 /** Paths of the plan from which width, height and opening of a line come. */
 type Traced = Cut & { of: { width: string; height: string; opening?: string } };
 
-/** The cut list; each figure is explained by the one that it repeats. */
-export function planCut(job: Decided, house: House, plan: Figures, why: Why): Cut[] {
+/** The cut list. */
+export function planCut(job: Decided, house: House, plan: Figures): Cut[] {
+	return traced(job, house, plan).map(({ of: _, ...cut }) => cut);
+}
+
+/** Each figure of the cut list is explained by the one that it repeats. */
+export function whyCut(why: Why, job: Decided, house: House, plan: Figures): void {
 	const explain = explainer(why);
-	return traced(job, house, plan).map(({ of, ...cut }, index) => {
+	for (const [index, { of, count }] of traced(job, house, plan).entries()) {
 		explain(`cut[${index}].width`, of.width, 'cut#list');
 		explain(`cut[${index}].height`, of.height, 'cut#list');
-		explain(`cut[${index}].count`, String(cut.count), 'cut#list');
-		if (of.opening) {
-			explain(`cut[${index}].opening.width`, `${of.opening}.width`, 'cut#list');
-			explain(`cut[${index}].opening.height`, `${of.opening}.height`, 'cut#list');
-		}
-		return cut;
-	});
+		explain(`cut[${index}].count`, String(count), 'cut#list');
+		if (!of.opening) continue;
+		explain(`cut[${index}].opening.width`, `${of.opening}.width`, 'cut#list');
+		explain(`cut[${index}].opening.height`, `${of.opening}.height`, 'cut#list');
+	}
 }
 
 function traced(job: Decided, house: House, plan: Figures): Traced[] {

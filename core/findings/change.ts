@@ -1,7 +1,7 @@
 /** The changes that remedies make, so that no rule spells out a patch by hand. */
 import { SIDES, type Sides } from '../geometry/shapes.ts';
 import type { MatChoice } from '../job/decide.ts';
-import { patched, put, type Key, type Operation } from '../job/patch.ts';
+import { put, type Key } from '../job/patch.ts';
 import { houseSetback } from '../window/window.ts';
 import { showWithUnit } from '../units/show.ts';
 import type { Context, Remedy } from './rule.ts';
@@ -11,29 +11,13 @@ export function remedy(context: Context, label: string, keys: readonly Key[], va
 	return { label, patch: put(context.file, keys, value) };
 }
 
-/** Several at once, each seeing the file as the one before left it. */
-export function remedyOf(context: Context, label: string, changes: readonly (readonly [readonly Key[], unknown])[]): Remedy {
-	const patch: Operation[] = [];
-	let file = context.file;
-	for (const [keys, value] of changes) {
-		const operations = put(file, keys, value);
-		patch.push(...operations);
-		file = patched(file, operations);
-	}
-	return { label, patch };
-}
-
 /** Changes one mat; where the file leaves the mats to the house, the house's mats are written out first. */
 export function remedyOfMat(context: Context, label: string, index: number, changes: Record<string, unknown>): Remedy {
 	if (context.file.mats?.[index] === undefined) {
 		const mats = context.job.mats.map((mat, at) => ({ ...writtenMat(mat, at), ...(at === index ? changes : {}) }));
 		return remedy(context, label, ['mats'], mats);
 	}
-	return remedyOf(
-		context,
-		label,
-		Object.entries(changes).map(([key, value]) => [['mats', index, key], value] as const)
-	);
+	return { label, patch: Object.entries(changes).flatMap(([key, value]) => put(context.file, ['mats', index, key], value)) };
 }
 
 /** Whether the borders leave room for strips behind a mat, with the overlap as it is or as it would be. */

@@ -1,5 +1,5 @@
 import type { Context, Remedy, Rule } from '../findings/rule.ts';
-import { remedy, remedyOf, said } from '../findings/change.ts';
+import { remedy, said } from '../findings/change.ts';
 import { drop } from '../job/patch.ts';
 import type { Section } from '../shop/mouldings.ts';
 import { showNumber } from '../units/show.ts';
@@ -78,7 +78,7 @@ function mouldingRemedy(context: Context, fitting: ({ id: string; name: string }
 	const { face } = context.job.frame!.section;
 	const [nearest] = fitting.sort((one, other) => Math.abs(one.face - face) - Math.abs(other.face - face));
 	if (!nearest) return [];
-	const chosen = remedyOf(context, `Moulding: ${nearest.name.toLowerCase()}`, [[['frame', 'moulding'], nearest.id]]);
+	const chosen = remedy(context, `Moulding: ${nearest.name.toLowerCase()}`, ['frame', 'moulding'], nearest.id);
 	return [{ label: chosen.label, patch: [...drop(context.file, ['frame', 'section']), ...chosen.patch] }];
 }
 

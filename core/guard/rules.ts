@@ -1,5 +1,5 @@
 import type { Case, Context, Rule } from '../findings/rule.ts';
-import { hasRoomForLift, remedy, remedyOf, remedyOfMat, said } from '../findings/change.ts';
+import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
 import type { Board } from '../shop/boards.ts';
 import { reaches, type Grade } from '../shop/grades.ts';
 import type { Layer } from './guard.ts';
@@ -259,5 +259,5 @@ function backingRemedies(context: Context) {
 }
 
 function glazingRemedy(context: Context, id: string) {
-	return remedyOf(context, context.shop.glazings[id]!.name, [[['guard', 'glazing'], id]]);
+	return remedy(context, context.shop.glazings[id]!.name, ['guard', 'glazing'], id);
 }

@@ -1,5 +1,5 @@
 import type { Context, Remedy, Rule } from '../findings/rule.ts';
-import { hasRoomForLift, remedy, remedyOf, remedyOfMat, said } from '../findings/change.ts';
+import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
 import { drop } from '../job/patch.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
 import { gapNeed } from './pack.ts';
@@ -122,6 +122,6 @@ function deeperMoulding(context: Context, missing: number): Remedy[] {
 	const [nearest] = deep.sort((one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || one.rabbetDepth - other.rabbetDepth);
 	if (!nearest) return [];
 	const out = drop(context.file, ['frame', 'section']);
-	const chosen = remedyOf(context, `Moulding: ${nearest.name.toLowerCase()}`, [[['frame', 'moulding'], nearest.id]]);
+	const chosen = remedy(context, `Moulding: ${nearest.name.toLowerCase()}`, ['frame', 'moulding'], nearest.id);
 	return [{ label: chosen.label, patch: [...out, ...chosen.patch] }];
 }

@@ -1,0 +1,63 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { readLength, type Unit } from './length.ts';
+import { cutDown, countUp, receiveUp, showNearest } from './round.ts';
+import { showLength } from './show.ts';
+
+const mm = (text: string | number, unit: Unit = 'mm', zero = false) => {
+	const read = readLength(text, unit, zero);
+	return read.ok ? read.mm : read.says;
+};
+
+test('lengths as people write them', () => {
+	assert.equal(mm('412'), 412);
+	assert.equal(mm('412 mm', 'in'), 412);
+	assert.equal(mm('41.2 cm'), 412);
+	for (const written of ['16 1/4', '16-1/4 in', '16 1/4"', '16.25"', `1' 4 1/4"`, '16¼', '16 1⁄4', '16 ¼ in', '1 ft 4 1/4 in', '1′ 4¼″']) {
+		assert.equal(mm(written, 'in'), 412.75, written);
+	}
+	assert.equal(mm('⅝', 'in'), 15.875);
+	assert.equal(mm('.5 in'), 12.7);
+	assert.equal(mm(402), 402);
+});
+
+test('slips are refused with a sentence, never read as something else', () => {
+	for (const written of ['', '   ', '-4', '−4', '0', '12 in mm', '12 mm in', '1/0', '16 5/4', '16.5 1/4', '1,5', '1.2.3', '1e3', 'abc', '4 4', '5 m', '5000', `1' 4 mm`, `1' 13"`, '200 in', 'in', '1/2/3', '9'.repeat(50)]) {
+		const read = readLength(written, 'mm');
+		assert.equal(read.ok, false, `“${written}” was read`);
+		assert.match((read as { says: string }).says, /\.$/);
+	}
+	assert.equal(readLength(Number.NaN, 'mm').ok, false);
+	assert.equal(mm('0', 'mm', true), 0);
+	assert.match(String(mm(-4)), /−4 mm is less than 0/);
+	assert.match(String(mm('12 in mm')), /second unit/);
+});
+
+test('rounding has a direction, and a whisker does not make a step', () => {
+	assert.equal(cutDown(390.49, 0.5), 390);
+	assert.equal(receiveUp(390.01, 0.5), 390.5);
+	assert.equal(showNearest(0.25, 0.5), 0.5);
+	assert.equal(cutDown(0.1 + 0.2 + 0.2, 0.5), 0.5);
+	assert.equal(countUp(3 + 1e-12), 3);
+	fc.assert(
+		fc.property(fc.double({ min: 0, max: 5000, noNaN: true }), fc.constantFrom(0.5, 25.4 / 16), (length, step) => {
+			assert.ok(cutDown(length, step) <= length + 1e-6 && receiveUp(length, step) >= length - 1e-6);
+			assert.ok(Math.abs(showNearest(length, step) - length) <= step / 2 + 1e-6);
+		})
+	);
+});
+
+test('shown: millimetres to a half, inches as real fractions, and read back the same', () => {
+	assert.equal(showLength(63.75, 'mm').text, '64');
+	assert.equal(showLength(63.75, 'mm', true).text, '63.8');
+	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
+	assert.equal(showLength(15.875, 'in').text, '5⁄8');
+	assert.equal(showLength(-3.14, 'mm', true).text, '−3.1');
+	fc.assert(
+		fc.property(fc.integer({ min: 1, max: 3000 }), (sixteenths) => {
+			const length = (sixteenths * 25.4) / 16;
+			assert.ok(Math.abs(Number(mm(showLength(length, 'in').text, 'in')) - length) < 1e-5);
+		})
+	);
+});
