@@ -63,10 +63,11 @@ test('property: shifted anywhere within the free range, no edge of the sheet sho
 
 test('property: no remedy leads to a fault, and a pressed remedy removes its finding', () => {
 	fc.assert(
-		fc.property(anyJob, (file) => {
+		fc.property(anyJob, fc.nat(3), (file, turn) => {
 			const before = plan(file, builtInShop);
 			for (const finding of before.findings) {
-				for (const remedy of finding.remedies) {
+				// Every remedy on each fourth job, the first one on all.
+				for (const remedy of turn === 0 ? finding.remedies : finding.remedies.slice(0, 1)) {
 					const after = plan(patched(file, remedy.patch), builtInShop);
 					const again = after.findings.filter((one) => one.rule === finding.rule && one.where === finding.where && one.says === finding.says);
 					assert.equal(again.length, 0, `“${remedy.label}” leaves ${finding.rule}: ${finding.says}`);

@@ -19,6 +19,8 @@ test('lengths as people write them', () => {
 	}
 	assert.equal(mm('⅝', 'in'), 15.875);
 	assert.equal(mm('.5 in'), 12.7);
+	assert.equal(mm('11/16', 'in'), 17.4625);
+	assert.equal(mm('12 11/16', 'in'), 322.2625);
 	assert.equal(mm(402), 402);
 });
 

@@ -41,7 +41,8 @@ const GLYPHS: Record<string, string> = {
 	'⅞': '7/8'
 };
 
-const TERM = /^(\d+(?:\.\d+)?|\.\d+)?(?:[ -]?(\d+)\/(\d+))? *([a-z]+|"|')?$/;
+/** A number with or without a fraction after a space or hyphen, or a fraction alone; then the unit. */
+const TERM = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:[ -](\d+)\/(\d+))?|(\d+)\/(\d+))? *([a-z]+|"|')?$/;
 
 /**
  * Reads a length.
@@ -97,7 +98,9 @@ function splitTerms(plain: string): string[] | null {
 function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number } | { ok: false; says: string } {
 	const match = TERM.exec(term);
 	if (!match) return fault(`“${term}” is no length. Write a number, such as 412 or 16 1/4.`);
-	const [, whole, top, bottom, name] = match;
+	const [, whole, besideTop, besideBottom, aloneTop, aloneBottom, name] = match;
+	const top = besideTop ?? aloneTop;
+	const bottom = besideBottom ?? aloneBottom;
 	const per = MM_PER[name ?? bare];
 	if (per === undefined) return fault(`“${name}” is no unit here. Use mm, cm, m, in or ft.`);
 	if (whole === undefined && top === undefined) {

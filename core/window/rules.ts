@@ -1,9 +1,9 @@
 import type { Case, Context, Rule } from '../findings/rule.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
-import { axisOf, SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
+import { axisOf, mapSides, SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide.ts';
 import { receiveUp, cutDown } from '../units/round.ts';
-import { zoneInside } from './window.ts';
+import { openingFor, overlapFor, zoneInside } from './window.ts';
 
 /** Figures that differ by less than this are the same. */
 const SAME = 1e-6;
@@ -122,10 +122,15 @@ function coveredCase(context: Context, zone: Zone): Case[] {
 	const short = SIDES.filter((side) => inside[side] < margin - SAME);
 	if (short.length === 0) return [];
 	const side = short.reduce((worst, next) => (inside[next] < inside[worst] ? next : worst));
-	const less = Object.fromEntries(
-		short.map((one) => [one, cutDown(context.job.window.overlap[one] - (margin - inside[one]) - slack(context, one), context.job.step)])
-	) as Partial<Sides>;
-	const possible = short.every((one) => less[one]! >= 0 && less[one]! >= window!.least[one] - SAME);
+	const { step } = context.job;
+	// Half a step may come back when the opening is cut down, so the next step below is tried too.
+	const tries = [0, step].map((more) => {
+		const less = Object.fromEntries(short.map((one) => [one, cutDown(window!.overlap[one] - (margin - inside[one]) - more, step)])) as Partial<Sides>;
+		return { less, after: overlapAfter(context, less) };
+	});
+	const mend = tries.find(
+		({ less, after }) => after && short.every((one) => less[one]! >= 0 && after[one] >= window!.least[one] - SAME) && short.every((one) => zoneInside(zone, after, measure!)[one] >= margin - SAME)
+	);
 	return [
 		{
 			says:
@@ -133,7 +138,7 @@ function coveredCase(context: Context, zone: Zone): Case[] {
 					? `The mat covers “${zone.id}” by ${said(context, -inside[side], true)} at the ${side}.`
 					: `“${zone.id}” lies ${said(context, inside[side], true)} from the window’s edge at the ${side}; ${said(context, margin)} is wanted.`,
 			where: `window.overlap.${side}`,
-			remedies: possible ? [overlapRemedy(context, `Overlap ${said(context, less[side]!)} ${atSides(short)}`, less)] : []
+			remedies: mend ? [overlapRemedy(context, `Overlap ${said(context, mend.less[side]!)} ${atSides(short)}`, mend.less)] : []
 		}
 	];
 }
@@ -142,37 +147,39 @@ function coveredCase(context: Context, zone: Zone): Case[] {
 function exposedCase(context: Context, zone: Zone): Case[] {
 	const { window, measure } = context.plan;
 	const margin = context.shop.house.hideZoneMargin;
-	const inside = zoneInside(zone, window!.overlap, measure!);
-	const size: Record<SideName, number> = { left: zone.width, right: zone.width, top: zone.height, bottom: zone.height };
-	// Positive when the zone lies wholly outside that side.
-	const outside = (side: SideName) => -(inside[side] + size[side]);
-	if (SIDES.some((side) => outside(side) >= margin - SAME)) return [];
-	const best = [...SIDES].sort((one, other) => outside(other) - outside(one)).find((side) => canCover(context, side, margin - outside(side)));
-	const remedies = best
-		? [overlapRemedy(context, `Overlap ${said(context, moreOverlap(context, best, margin - outside(best)))} at the ${best}`, { [best]: moreOverlap(context, best, margin - outside(best)) })]
-		: [];
-	return [{ says: `“${zone.id}” stands in the window.`, where: best ? `window.overlap.${best}` : 'window.opening', remedies }];
+	const outside = zoneOutside(zone, zoneInside(zone, window!.overlap, measure!));
+	if (SIDES.some((side) => outside[side] >= margin - SAME)) return [];
+	const nearest = [...SIDES].sort((one, other) => outside[other] - outside[one]);
+	for (const side of nearest) {
+		const more = receiveUp(window!.overlap[side] + margin - outside[side], context.job.step);
+		const after = overlapAfter(context, { [side]: more });
+		if (!after || !leavesAllWell(context, after)) continue;
+		return [{ says: `“${zone.id}” stands in the window.`, where: `window.overlap.${side}`, remedies: [overlapRemedy(context, `Overlap ${said(context, more)} at the ${side}`, { [side]: more })] }];
+	}
+	return [{ says: `“${zone.id}” stands in the window.`, where: 'window.opening' }];
 }
 
-function moreOverlap(context: Context, side: SideName, by: number): number {
-	return receiveUp(context.plan.window!.overlap[side] + by, context.job.step);
+/** How far a zone lies wholly outside each side of the window; negative where it does not. */
+function zoneOutside(zone: Zone, inside: Sides): Sides {
+	return mapSides((side) => -(inside[side] + (axisOf(side) === 'width' ? zone.width : zone.height)));
 }
 
-function canCover(context: Context, side: SideName, by: number): boolean {
-	const { window, measure } = context.plan;
-	const more = moreOverlap(context, side, by);
-	const added = more - context.job.window.overlap[side];
-	if (window!.opening[axisOf(side)] - added < 2 * context.job.step) return false;
-	const overlap = { ...window!.overlap, [side]: window!.overlap[side] + added };
-	const lifted = context.job.mats.findIndex((mat) => mat.lift > 0 && mat === context.job.mats.at(-1));
-	if (lifted >= 0 && !hasRoomForLift(context, lifted, { ...overlap, [side]: more + context.job.step })) return false;
-	// The opening is cut down to the step, so up to one step more may be covered.
-	return zonesOf(context, 'show').every((zone) => zoneInside(zone, overlap, measure!)[side] >= context.shop.house.showZoneMargin + context.job.step);
+/** The overlap that results when some sides are asked for differently; null when no window is left. */
+function overlapAfter({ job, plan }: Context, changed: Partial<Sides>): Sides | null {
+	const asked = { ...job.window.overlap, ...changed };
+	const opening = openingFor(asked, plan.measure!.usable, job.step);
+	return opening.width > 0 && opening.height > 0 ? overlapFor(asked, plan.measure!.usable, opening) : null;
 }
 
-/** What rounding the opening added to this side, so that the remedy counts with it. */
-function slack(context: Context, side: SideName): number {
-	return context.plan.window!.overlap[side] - context.job.window.overlap[side] + context.job.step / 2;
+/** What must show still shows, and strips behind the mat still have room. */
+function leavesAllWell(context: Context, after: Sides): boolean {
+	const { measure } = context.plan;
+	const shows = zonesOf(context, 'show').every((zone) => {
+		const [before, inside] = [zoneInside(zone, context.plan.window!.overlap, measure!), zoneInside(zone, after, measure!)];
+		return SIDES.every((side) => inside[side] >= context.shop.house.showZoneMargin - SAME || inside[side] >= before[side] - SAME);
+	});
+	const nearest = context.job.mats.length - 1;
+	return shows && (context.job.mats[nearest]!.lift === 0 || hasRoomForLift(context, nearest, after));
 }
 
 function setbackCase(context: Context, index: number): Case[] {

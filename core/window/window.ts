@@ -45,8 +45,12 @@ export type Window = {
  */
 export function planWindow(job: Decided, shop: Shop, before: { measure: Measure; movement: Size }): Window {
 	const { measure, movement } = before;
-	const opening = openingOf(job, measure);
-	const overlap = mapSides((side) => overlapOf(side, job, measure, opening));
+	const asked = job.window.overlap;
+	const opening = openingFor(asked, measure.usable, job.step);
+	if (opening.width <= 0 || opening.height <= 0) {
+		fail('window.overlap', `This overlap leaves no window on a sheet of ${showSize(measure.usable, job.unit, true)} ${job.unit}. Make it smaller.`);
+	}
+	const overlap = overlapFor(asked, measure.usable, opening);
 	const reveals = job.mats.map((mat) => mapSides((side) => showNearest(mat.reveal[side], job.step)));
 	const borders = bordersOf(job, reveals);
 	const outermost = reveals.reduce(grow, opening);
@@ -65,25 +69,19 @@ export function planWindow(job: Decided, shop: Shop, before: { measure: Measure;
 	};
 }
 
-function openingOf(job: Decided, measure: Measure): Size {
-	const asked = job.window.overlap;
-	const opening = {
-		width: cutDown(measure.usable.width - asked.left - asked.right, job.step),
-		height: cutDown(measure.usable.height - asked.top - asked.bottom, job.step)
-	};
-	if (opening.width <= 0 || opening.height <= 0) {
-		fail('window.overlap', `This overlap leaves no window on a sheet of ${showSize(measure.usable, job.unit, true)} ${job.unit}. Make it smaller.`);
-	}
-	return opening;
+/** The opening that an overlap asked for leaves, cut down to the step; it may be nothing. */
+export function openingFor(asked: Sides, usable: Size, step: number): Size {
+	return { width: cutDown(usable.width - asked.left - asked.right, step), height: cutDown(usable.height - asked.top - asked.bottom, step) };
 }
 
 /** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
-function overlapOf(side: keyof Sides, job: Decided, measure: Measure, opening: Size): number {
-	const axis = axisOf(side);
-	const asked = job.window.overlap;
-	const difference = axis === 'width' ? asked.left - asked.right : asked.top - asked.bottom;
-	const half = (measure.usable[axis] - opening[axis]) / 2;
-	return side === 'left' || side === 'top' ? half + difference / 2 : half - difference / 2;
+export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
+	return mapSides((side) => {
+		const axis = axisOf(side);
+		const difference = axis === 'width' ? asked.left - asked.right : asked.top - asked.bottom;
+		const half = (usable[axis] - opening[axis]) / 2;
+		return side === 'left' || side === 'top' ? half + difference / 2 : half - difference / 2;
+	});
 }
 
 /** Every mat has the pack's size, so each border behind the first grows by the reveals up to it. */
