@@ -1,0 +1,128 @@
+/** The back, as it lies on the bench: mirrored. Tape, points, rings, wire, bumpers, and the hinges where they really are. */
+import type { Point, Rect } from '../geometry/shapes.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Plan } from '../plan.ts';
+import { colourOf } from './colours.ts';
+import { outside, sheetBox } from './front.ts';
+import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
+
+/** @returns the scene, or null while there is no frame */
+export function backScene(plan: Plan, job: Decided): Scene | null {
+	if (!plan.window || !plan.frame) return null;
+	const box = outside(plan);
+	// From the back, left and right change over.
+	const mirror = (x: number) => plan.window!.pack.width - x;
+	const hanger = hangers(plan, box);
+	const shapes = [...boards(plan, job, box), ...tape(plan), ...hinges(plan, mirror), ...points(plan), ...bumpers(plan, box), ...hanger];
+	return { view: 'back', title: 'Back', box, shapes, dimensions: dimensions(plan, box, mirror), callouts: [] };
+}
+
+function rabbet(plan: Plan): Rect {
+	const { rabbet: size } = plan.frame!;
+	const { pack } = plan.window!;
+	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
+}
+
+function boards(plan: Plan, job: Decided, box: Rect): Shape[] {
+	const hole = rabbet(plan);
+	const outer = rectangle(box.left, box.top, box.width, box.height);
+	const inner = rectangle(hole.left, hole.top, hole.width, hole.height);
+	return [
+		{ role: 'backing', rings: [rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height)], title: job.guard.backing?.name ?? 'No backing' },
+		{ role: 'moulding', rings: ring(outer, inner), fill: colourOf(job.frame!.colour), title: job.frame!.name }
+	];
+}
+
+function tape(plan: Plan): Shape[] {
+	const planned = plan.back?.tape;
+	if (!planned) return [];
+	const hole = rabbet(plan);
+	const inward = Math.max(15, planned.stock - planned.land - planned.recess);
+	const outer = rectangle(hole.left - planned.land, hole.top - planned.land, hole.width + 2 * planned.land, hole.height + 2 * planned.land);
+	const inner = rectangle(hole.left + inward, hole.top + inward, hole.width - 2 * inward, hole.height - 2 * inward);
+	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${planned.stock} wide` }];
+}
+
+function hinges(plan: Plan, mirror: (x: number) => number): Shape[] {
+	if (!plan.hold) return [];
+	const sheet = sheetBox(plan);
+	const { size, places } = plan.hold;
+	return places.flatMap((place): Shape[] => {
+		const x = mirror(sheet.left + place);
+		return [
+			{ role: 'hinge', rings: [rectangle(x - size.width / 2, sheet.top - 25, size.width, size.height + 25)], title: 'Hinge: tab' },
+			{ role: 'hinge', rings: [rectangle(x - 30, sheet.top - 22, 60, 20)], title: 'Hinge: cross-piece on the under-mat' }
+		];
+	});
+}
+
+function points(plan: Plan): Shape[] {
+	const hole = rabbet(plan);
+	const { top, side } = plan.frame!.points;
+	const along = ({ first, count, spacing }: typeof top) => Array.from({ length: count }, (_, index) => first + index * spacing);
+	const pin = (from: Point, to: Point): Shape => ({ role: 'point', open: true, rings: [[from, to]] });
+	const [right, bottom] = [hole.left + hole.width, hole.top + hole.height];
+	return [
+		...along(top).flatMap((at) => [
+			pin({ x: hole.left + at, y: hole.top - 3 }, { x: hole.left + at, y: hole.top + 9 }),
+			pin({ x: hole.left + at, y: bottom + 3 }, { x: hole.left + at, y: bottom - 9 })
+		]),
+		...along(side).flatMap((at) => [
+			pin({ x: hole.left - 3, y: hole.top + at }, { x: hole.left + 9, y: hole.top + at }),
+			pin({ x: right + 3, y: hole.top + at }, { x: right - 9, y: hole.top + at })
+		])
+	];
+}
+
+function bumpers(plan: Plan, box: Rect): Shape[] {
+	const inset = plan.frame!.section.face / 2;
+	const at = (x: number, y: number): Shape => ({ role: 'bumper', circle: { x, y, radius: Math.min(6, inset) }, title: 'Bumper' });
+	const [left, right] = [box.left + inset, box.left + box.width - inset];
+	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
+	const all = [at(left, bottom), at(right, bottom), at(left, top), at(right, top)];
+	return all.slice(0, plan.back!.bumpers);
+}
+
+/** Rings, the wire as it stands when it hangs, and the hooks it hangs from. */
+function hangers(plan: Plan, box: Rect): Shape[] {
+	const { hang } = plan;
+	if (!hang) return [];
+	const middle = box.left + box.width / 2;
+	const y = box.top + hang.drop;
+	const rings = [-1, 1].map((side): Shape => ({ role: 'ring', circle: { x: middle + (side * hang.span) / 2, y, radius: 5 }, title: 'Ring' }));
+	if (hang.by === 'rings') return rings;
+	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
+	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
+	return [{ role: 'wire', open: true, rings: [wire], title: 'Wire under load' }, ...rings, ...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))];
+}
+
+function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimension[] {
+	const { hang, hold, frame } = plan;
+	const [right, bottom] = [box.left + box.width, box.top + box.height];
+	const list: Dimension[] = [
+		{ name: 'outer width', path: 'frame.outer.width', side: 'bottom', from: box.left, to: right, value: box.width, at: bottom },
+		{ name: 'outer height', path: 'frame.outer.height', side: 'left', from: box.top, to: bottom, value: box.height, at: box.left }
+	];
+	if (hang) {
+		const middle = box.left + box.width / 2;
+		const y = box.top + hang.drop;
+		list.push(
+			{ name: 'drop of the rings', path: 'hang.drop', side: 'right', from: box.top, to: y, value: hang.drop, at: right, fine: true },
+			{ name: 'between the rings', path: 'hang.span', side: 'bottom', from: middle - hang.span / 2, to: middle + hang.span / 2, value: hang.span, at: bottom, fine: true }
+		);
+		if (hang.by === 'wire') list.push({ name: 'rise of the wire', path: 'hang.rise', side: 'right', from: y - hang.rise, to: y, value: hang.rise, at: right, fine: true });
+		if (hang.hookCount === 2 && hang.by === 'wire') {
+			list.push({ name: 'between the hooks', path: 'hang.spacing', side: 'bottom', from: middle - hang.spacing / 2, to: middle + hang.spacing / 2, value: hang.spacing, at: bottom, fine: true });
+		}
+	}
+	if (hold && frame) {
+		const sheet = sheetBox(plan);
+		// Places count from the left seen from the front, so from the right here.
+		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + place));
+		for (const [index, place] of hold.places.entries()) {
+			const [from, to] = [stations[index + 1]!, stations[index]!];
+			list.push({ name: index === 0 ? 'first hinge from the sheet’s corner' : `hinge ${index} to hinge ${index + 1}`, side: 'top', from, to, value: place - (hold.places[index - 1] ?? 0), at: box.top, fine: true });
+		}
+	}
+	return list;
+}

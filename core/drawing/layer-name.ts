@@ -1,0 +1,13 @@
+/** The name of a layer as it is said: "cotton museum board, 4-ply, shell". */
+import type { Layer } from '../guard/guard.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Shop } from '../shop/shop.ts';
+
+export function layerName(layer: Layer, job: Decided, shop: Shop): string {
+	if (layer.role === 'piece') return 'The sheet';
+	if (layer.role === 'glazing') return job.guard.glazing.name;
+	if (layer.role === 'barrier') return shop.barriers[layer.material!]!.name;
+	const board = shop.boards[layer.material!]!.name;
+	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour}`;
+	return layer.role === 'lift' ? 'Lift' : board;
+}

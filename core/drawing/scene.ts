@@ -1,0 +1,94 @@
+/** A scene is a picture in millimetres: the single source of every screen drawing, print and export. x right, y down. */
+import type { Point, Rect } from '../geometry/shapes.ts';
+
+/** What a shape is; style.ts says how each is drawn. */
+export type Role =
+	| 'moulding'
+	| 'moulding-edge'
+	| 'mat'
+	| 'bevel'
+	| 'bevel-reverse'
+	| 'sheet'
+	| 'sheet-edge'
+	| 'pack'
+	| 'backing'
+	| 'tape'
+	| 'edge-seal'
+	| 'point'
+	| 'ring'
+	| 'wire'
+	| 'hook'
+	| 'bumper'
+	| 'hinge'
+	| 'zone-show'
+	| 'zone-hide'
+	| 'zone-keep-off'
+	| 'layer'
+	| 'layer-faulty'
+	| 'break'
+	| 'leader';
+
+/** Hatches tell materials apart in print without colour. */
+export type Hatch = 'wood' | 'glass' | 'acrylic' | 'board' | 'pulp' | 'foam' | 'plastic' | 'metal' | 'film' | 'paper';
+
+export type Shape = {
+	role: Role;
+	/** Closed rings, filled even-odd; or one open line. Absent for a circle. */
+	rings?: Point[][];
+	open?: true;
+	circle?: Point & { radius: number };
+	fill?: string;
+	hatch?: Hatch;
+	/** Read out and shown on pointing. */
+	title?: string;
+};
+
+export type DimensionSide = 'top' | 'right' | 'bottom' | 'left';
+
+/** A length to be shown beside the drawing: it runs along x at the top and bottom, along y at the left and right. */
+export type Dimension = {
+	/** "outer width"; the row's name in the table behind the drawing. */
+	name: string;
+	/** Plan path of the figure, so that it can say why. Absent where it is the difference of two. */
+	path?: string;
+	side: DimensionSide;
+	from: number;
+	to: number;
+	/** The figure, mm; `to − from` unless the drawing shortens it. */
+	value: number;
+	/** Where the extension lines start. */
+	at: number;
+	fine?: boolean;
+};
+
+/** A row of text with a leader to a place: the layers of a section. */
+export type Callout = { name: string; path?: string; value: number; to: Point; sign?: 'stop' | 'caution' };
+
+export type Picture = { place: Rect; clip: Point[] };
+
+export type Scene = {
+	view: 'front' | 'section' | 'back';
+	title: string;
+	/** Everything but dimensions and callouts lies in it. */
+	box: Rect;
+	shapes: Shape[];
+	dimensions: Dimension[];
+	callouts: Callout[];
+	picture?: Picture;
+	/** What is not true to scale, in a sentence. */
+	notToScale?: string;
+};
+
+export function rectangle(left: number, top: number, width: number, height: number): Point[] {
+	return [
+		{ x: left, y: top },
+		{ x: left + width, y: top },
+		{ x: left + width, y: top + height },
+		{ x: left, y: top + height }
+	];
+}
+
+/** A rectangle with a hole. */
+export function ring(outer: Point[], hole: Point[]): Point[][] {
+	return [outer, hole];
+}
