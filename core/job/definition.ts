@@ -85,7 +85,7 @@ const piece = {
 			says: 'what a conservator should see first',
 			of: { kind: 'choice', of: ['flaking', 'mould', 'brittle', 'old-tape', 'nitrate', 'corrosion', 'protected'], says: 'a concern' }
 		},
-		picture: id('a picture kept in the data folder, by its sum')
+		picture: text('a picture kept in the data folder, by its sum', 64)
 	}
 } as const satisfies Field;
 

@@ -1,0 +1,39 @@
+/** `npm run -s core -- plan FILE.json`: a job file in, a plan out. Exit 2 and one line per fault when the file can't be planned. */
+import { readFileSync } from 'node:fs';
+import { FaultError, type Fault } from '../core/job/faults.ts';
+import { plan } from '../core/plan.ts';
+import { builtInShop } from '../core/shop/shop.ts';
+import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
+import { readJson } from '../src/lib/server/validation/body.ts';
+
+const VERBS: Record<string, (body: unknown) => unknown> = { plan: (body) => plan(checked(body), builtInShop) };
+
+const [verb = '', path = ''] = process.argv.slice(2);
+try {
+	const run = VERBS[verb];
+	if (!run || path === '') throw new FaultError([{ path: 'usage', says: `npm run -s core -- ${Object.keys(VERBS).join(' | ')} FILE.json, or - for standard input.` }]);
+	process.stdout.write(`${JSON.stringify(run(await parsed(path)), null, '\t')}\n`);
+} catch (error) {
+	if (!(error instanceof FaultError)) throw error;
+	for (const fault of error.faults) console.error(`${fault.path || 'file'}: ${fault.says}`);
+	process.exitCode = 2;
+}
+
+/** The same reading as over HTTP: size, encoding, depth, JSON. */
+async function parsed(file: string): Promise<unknown> {
+	let bytes: Buffer;
+	try {
+		bytes = readFileSync(file === '-' ? 0 : file);
+	} catch (error) {
+		throw new FaultError([{ path: file, says: `This can't be read: ${(error as NodeJS.ErrnoException).code}.` }]);
+	}
+	const read = await readJson(new Request('file:', { method: 'POST', body: new Uint8Array(bytes), headers: { 'content-type': 'application/json' } }));
+	if (!read.ok) throw new FaultError(read.faults);
+	return read.body;
+}
+
+function checked(body: unknown): unknown {
+	const result = checkJobFile(body);
+	if (!result.ok) throw new FaultError(result.faults as Fault[]);
+	return result.job;
+}

@@ -1,0 +1,84 @@
+/** What the commands need on a fresh machine: packages, a build, a browser. Plain Node, since nothing is installed yet. */
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const at = (...parts) => join(root, ...parts);
+
+/** Runs a command; its output goes to standard error, so that a command's own answer stays alone on standard output. */
+export function run(program, args, options = {}) {
+	const { status, error } = spawnSync(program, args, { cwd: root, stdio: ['ignore', 2, 2], ...options });
+	if (error) throw error;
+	return status ?? 1;
+}
+
+export function must(program, args, options) {
+	const status = run(program, args, options);
+	if (status !== 0) {
+		console.error(`${program} ${args.join(' ')} ended with ${status}.`);
+		process.exit(status);
+	}
+}
+
+/** npm ci, when packages are missing or older than the lock file. */
+export function installPackages() {
+	const installed = at('node_modules', '.package-lock.json');
+	const fresh = existsSync(installed) && statSync(installed).mtimeMs >= statSync(at('package-lock.json')).mtimeMs;
+	if (fresh) return;
+	must('npm', ['ci', '--no-fund', '--no-audit', '--loglevel', 'error']);
+	writeFileSync(at('node_modules', '.installed'), '');
+}
+
+/** vite build, when a source is newer than the build. */
+export function buildIfStale() {
+	const stamp = at('build', 'stamp');
+	const sources = ['src', 'core', 'static', 'docs/handbook', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	const newest = Math.max(...sources.map((source) => newestIn(at(source))));
+	if (existsSync(stamp) && statSync(stamp).mtimeMs >= newest) return;
+	must('npx', ['--no-install', 'svelte-kit', 'sync']);
+	must('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+	writeFileSync(stamp, '');
+}
+
+function newestIn(path) {
+	if (!existsSync(path)) return 0;
+	const stat = statSync(path);
+	if (!stat.isDirectory()) return stat.mtimeMs;
+	return Math.max(0, ...readdirSync(path).map((name) => newestIn(join(path, name))));
+}
+
+/** Debian's Chromium and ChromeDriver. */
+export function installBrowser() {
+	if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')) return;
+	const asRoot = process.getuid?.() === 0;
+	const sudo = !asRoot && spawnSync('sudo', ['-n', 'true']).status === 0;
+	if (!asRoot && !sudo) {
+		console.error('The browser tests need Debian’s packages chromium and chromium-driver: sudo apt-get install chromium chromium-driver');
+		process.exit(1);
+	}
+	const apt = (...args) => must(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+	apt('update', '-qq');
+	apt('install', '-y', '-qq', 'chromium', 'chromium-driver');
+}
+
+/** Node with TypeScript and raw SQL: program, flags, environment. */
+export function nodeWithTypeScript() {
+	const hook = pathToFileURL(at('scripts', 'raw-sql.js')).href;
+	return [process.execPath, ['--import', 'tsx', '--import', hook, '--no-warnings'], { ...process.env, TSX_TSCONFIG_PATH: at('tsconfig.node.json') }];
+}
+
+/** Test files below a folder. */
+export function testsIn(...folders) {
+	const found = [];
+	const walk = (folder) => {
+		for (const name of readdirSync(folder)) {
+			const path = join(folder, name);
+			if (statSync(path).isDirectory()) walk(path);
+			else if (name.endsWith('.test.ts')) found.push(path);
+		}
+	};
+	for (const folder of folders) if (existsSync(at(folder))) walk(at(folder));
+	return found.sort();
+}

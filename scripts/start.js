@@ -1,0 +1,7 @@
+/** npm start: the production build on HOST, PORT, DATA_DIR. */
+import { buildIfStale, installPackages } from './setup.js';
+import { serve } from './serve.js';
+
+installPackages();
+buildIfStale();
+console.log(`Rare Keep: ${await serve()}`);

@@ -1,0 +1,43 @@
+/** A kept job's drawings and cut list, as files. */
+import Papa from 'papaparse';
+import { sceneToSvg } from '$core/formats/svg.ts';
+import { sceneOf, type View } from '$core/drawing/views.ts';
+import { decide } from '$core/job/decide.ts';
+import { readJob } from '$core/job/read.ts';
+import { planDecided } from '$core/plan.ts';
+import { builtInShop } from '$core/shop/shop.ts';
+import { showLength } from '$core/units/show.ts';
+import { selectJob } from './db/jobs.ts';
+import type { Database } from './db/open.ts';
+import { faults, notFound, type Answer } from './jobs.ts';
+
+export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
+
+export async function drawingOf(db: Database, number: string, view: View): Promise<Drawn> {
+	const row = await selectJob(db, number, null);
+	if (!row) return { ok: false, answer: notFound };
+	const job = decide(readJob(row.spec), builtInShop);
+	const scene = sceneOf(view, planDecided(row.spec, job, builtInShop), job, builtInShop);
+	if (!scene) return { ok: false, answer: faults(404, [{ path: view, says: 'This view needs figures that the job does not have yet.' }]) };
+	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
+	return { ok: true, text: sceneToSvg(scene, { unit: job.unit, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
+}
+
+export async function cutListOf(db: Database, number: string): Promise<Drawn> {
+	const row = await selectJob(db, number, null);
+	if (!row) return { ok: false, answer: notFound };
+	const job = decide(readJob(row.spec), builtInShop);
+	const rows = planDecided(row.spec, job, builtInShop).cut.map((cut) => ({
+		part: cut.role,
+		material: cut.material,
+		count: cut.count,
+		width_mm: cut.width,
+		height_mm: cut.height,
+		width: `${showLength(cut.width, job.unit).text} ${job.unit}`,
+		height: `${showLength(cut.height, job.unit).text} ${job.unit}`,
+		opening_width_mm: cut.opening?.width ?? '',
+		opening_height_mm: cut.opening?.height ?? '',
+		from: cut.from
+	}));
+	return { ok: true, text: Papa.unparse(rows, { escapeFormulae: true }) };
+}

@@ -1,0 +1,13 @@
+import type { RequestHandler } from './$types';
+import { onlyMethods, respond } from '$lib/server/answer.ts';
+import { planned } from '$lib/server/jobs.ts';
+import { readJson } from '$lib/server/validation/body.ts';
+
+export const POST: RequestHandler = async ({ request }) => {
+	const read = await readJson(request);
+	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
+	const result = planned(read.body);
+	return respond(result.ok ? { status: 200, body: result.plan } : result.answer);
+};
+
+export const fallback = onlyMethods('POST');
