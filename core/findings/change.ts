@@ -1,6 +1,6 @@
 /** The changes that remedies make, so that no rule spells out a patch by hand. */
 import { SIDES, type Sides } from '../geometry/shapes.ts';
-import type { MatChoice } from '../job/decide.ts';
+import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
 import { houseSetback } from '../window/window.ts';
 import { showWithUnit } from '../units/show.ts';
@@ -14,7 +14,7 @@ export function remedy(context: Context, label: string, keys: readonly Key[], va
 /** Changes one mat; where the file leaves the mats to the house, the house's mats are written out first. */
 export function remedyOfMat(context: Context, label: string, index: number, changes: Record<string, unknown>): Remedy {
 	if (context.file.mats?.[index] === undefined) {
-		const mats = context.job.mats.map((mat, at) => ({ ...writtenMat(mat, at), ...(at === index ? changes : {}) }));
+		const mats = writtenMats(context.job.mats).map((mat, at) => ({ ...mat, ...(at === index ? changes : {}) }));
 		return remedy(context, label, ['mats'], mats);
 	}
 	return { label, patch: Object.entries(changes).flatMap(([key, value]) => put(context.file, ['mats', index, key], value)) };
@@ -24,17 +24,6 @@ export function remedyOfMat(context: Context, label: string, index: number, chan
 export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlap: Sides = plan.window!.overlap): boolean {
 	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlap);
 	return Math.min(...Object.values(plan.window!.mats[index]!.border)) > setback + job.step;
-}
-
-function writtenMat(mat: MatChoice, index: number): Record<string, unknown> {
-	return {
-		board: mat.board.id,
-		colour: mat.colour,
-		bevel: mat.bevel,
-		...(index > 0 ? { reveal: mat.reveal } : {}),
-		lift: mat.lift,
-		...(mat.setback === null ? {} : { setback: mat.setback })
-	};
 }
 
 /** Sides written out in full, some of them changed. */

@@ -1,0 +1,179 @@
+<script lang="ts">
+	/** A scene at the largest scale that its place allows, with its dimensions; press a figure to see why. */
+	import { placeCallouts, placeDimensions } from '$core/drawing/dimensions.ts';
+	import type { Dimension, Scene } from '$core/drawing/scene.ts';
+	import { describe, dimensionPath, written } from '$core/formats/svg.ts';
+	import { showLength, showNumber } from '$core/units/show.ts';
+	import type { Unit } from '$core/units/length.ts';
+	import Hatches from './Hatches.svelte';
+	import Shapes from './Shapes.svelte';
+
+	type Props = {
+		scene: Scene;
+		unit: Unit;
+		picture?: string | null;
+		onask?: (path: string) => void;
+		/** Height of a label, CSS px. */
+		label?: number;
+		/** Printed in a fixed width of paper, mm; else it fills its place. */
+		paperWidth?: number;
+		paperHeight?: number;
+		callouts?: boolean;
+	};
+	const { scene, unit, picture = null, onask, label = 13, paperWidth, paperHeight = 120, callouts = true }: Props = $props();
+
+	const PX_PER_MM = 96 / 25.4;
+	const id = $props.id();
+	let width = $state(0);
+	let height = $state(0);
+
+	const space = $derived(paperWidth ? { width: paperWidth * PX_PER_MM, height: paperHeight * PX_PER_MM } : { width: width || 480, height: height || 420 });
+	const fitted = $derived(fit(space));
+	/** Callouts stand in a column of their own, as wide as their longest name. */
+	const column = $derived(callouts && scene.callouts.length > 0 ? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label : 0);
+	const rows = $derived(placeCallouts(scene, fitted.textHeight));
+	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
+	const view = $derived({ ...fitted.box, width: fitted.box.width + column / fitted.scale });
+	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
+	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
+
+	/** Labels keep their size on the screen, so the scale and the room that they need are found together. */
+	function fit(room: { width: number; height: number }) {
+		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
+		let placed = placeDimensions(scene, label / scale, write);
+		for (let turn = 0; turn < 5; turn += 1) {
+			scale = Math.min(Math.max(60, room.width - columnWidth()) / placed.box.width, room.height / placed.box.height);
+			placed = placeDimensions(scene, label / scale, write);
+		}
+		return { ...placed, scale, textHeight: label / scale };
+	}
+
+	function columnWidth(): number {
+		return callouts && scene.callouts.length > 0 ? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label : 0;
+	}
+
+	function write(dimension: Dimension): string {
+		return written(dimension, unit);
+	}
+
+	function press(event: KeyboardEvent | MouseEvent, path: string | undefined) {
+		if (!path || (event instanceof KeyboardEvent && event.key !== 'Enter' && event.key !== ' ')) return;
+		event.preventDefault();
+		onask?.(path);
+	}
+</script>
+
+<figure class:paper={paperWidth} bind:clientWidth={width} bind:clientHeight={height}>
+	<svg
+		viewBox="{view.left} {view.top} {view.width} {view.height}"
+		width={view.width * fitted.scale}
+		height={view.height * fitted.scale}
+		role="group"
+		aria-label={describe(scene, unit)}
+		font-size={fitted.textHeight}
+	>
+		<Hatches {scene} {id} scale={fitted.scale} />
+		<Shapes {scene} {id} {picture} />
+		{#each fitted.placed as dimension (dimension.name)}
+			<path class="line" d={dimensionPath(dimension, fitted.textHeight)} />
+			{@const upright = dimension.side === 'left' || dimension.side === 'right'}
+			{@const baseline = dimension.line - fitted.textHeight * 0.3}
+			{@const place = upright ? `translate(${baseline} ${dimension.labelAt}) rotate(-90)` : `translate(${dimension.labelAt} ${baseline})`}
+			{#if onask && dimension.path}
+				<g role="button" tabindex="0" class="ask" aria-label="{dimension.name} {dimension.text}, say why" transform={place} onclick={(event) => press(event, dimension.path)} onkeydown={(event) => press(event, dimension.path)}>
+					<rect x={-dimension.text.length * fitted.textHeight * 0.32} y={-fitted.textHeight} width={dimension.text.length * fitted.textHeight * 0.64} height={fitted.textHeight * 1.3} />
+					<text text-anchor="middle" aria-hidden="true">{dimension.text}</text>
+				</g>
+			{:else}
+				<text text-anchor="middle" transform={place}>{dimension.text}</text>
+			{/if}
+		{/each}
+		{#if column > 0}
+			{#each scene.callouts as callout, index (index)}
+				<path class="leader" d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {rows[index]!.row}" />
+				<text x={textX} y={rows[index]!.row + fitted.textHeight * 0.35} class:stop={callout.sign === 'stop'}>{callout.sign === 'stop' ? '■ ' : ''}{showLength(callout.value, unit, true).text} {callout.name}</text>
+			{/each}
+		{/if}
+	</svg>
+	<table class="seen-by-readers">
+		<caption>{scene.title}: figures of the drawing, in {unit}</caption>
+		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
+		<tbody>
+			{#each scene.dimensions as dimension (dimension.name)}<tr><th scope="row">{dimension.name}</th><td>{write(dimension)}</td></tr>{/each}
+			{#each scene.callouts as callout, index (index)}<tr><th scope="row">{callout.name}</th><td>{showLength(callout.value, unit, true).text}</td></tr>{/each}
+		</tbody>
+	</table>
+	<figcaption>{scene.title}, {unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}</figcaption>
+</figure>
+
+<style>
+	figure {
+		position: relative;
+		width: 100%;
+		height: 100%;
+		display: flex;
+		align-items: center;
+		justify-content: center;
+		overflow: hidden;
+	}
+	figure.paper {
+		height: auto;
+		flex-direction: column;
+		overflow: visible;
+	}
+	figcaption {
+		position: absolute;
+		left: 0;
+		bottom: 0;
+		font-size: 12px;
+		color: var(--quiet);
+	}
+	.paper figcaption {
+		position: static;
+		margin-top: 1mm;
+		font-size: 8pt;
+	}
+	svg {
+		display: block;
+		font-family: 'Source Sans 3 Variable', sans-serif;
+		font-variant-numeric: tabular-nums;
+		overflow: visible;
+	}
+	text {
+		fill: var(--ink);
+	}
+	.line {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 0.8;
+		vector-effect: non-scaling-stroke;
+	}
+	.leader {
+		fill: none;
+		stroke: #8b9296;
+		stroke-width: 0.7;
+		vector-effect: non-scaling-stroke;
+	}
+	.ask {
+		cursor: help;
+	}
+	.ask rect {
+		fill: transparent;
+	}
+	.ask:hover text {
+		fill: var(--accent);
+	}
+	.ask:focus-visible rect {
+		fill: #fff;
+		stroke: var(--accent);
+		stroke-width: 2;
+		vector-effect: non-scaling-stroke;
+	}
+	.ask:focus-visible {
+		outline: none;
+	}
+	.stop {
+		fill: var(--stop);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,45 @@
+<script lang="ts">
+	/** Above a paper: where it belongs, its size, and printing. Not printed. */
+	import Bar from '$lib/ui/Bar.svelte';
+	import Choice from '$lib/ui/Choice.svelte';
+
+	type Props = { number: string; title: string; size?: 'a4' | 'letter'; onsize?: (size: 'a4' | 'letter') => void };
+	const { number, title, size, onsize }: Props = $props();
+	const SIZES = [
+		{ value: 'a4', label: 'A4' },
+		{ value: 'letter', label: 'Letter' }
+	] as const;
+</script>
+
+<div class="paper-bar">
+	<Bar>
+		<a class="which" href="/jobs/{number}"><span class="figures">{number}</span> {title}</a>
+		{#if size && onsize}<div class="size"><Choice label="Paper" value={size} options={SIZES} onchange={onsize} compact dark /></div>{/if}
+		<button type="button" class="print" onclick={() => print()}>Print</button>
+	</Bar>
+</div>
+
+<style>
+	.which {
+		flex: 1;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+	.size {
+		width: 130px;
+	}
+	.print {
+		height: 28px;
+		padding: 0 14px;
+		border-radius: 3px;
+		background: #fff;
+		color: var(--bar);
+		font-weight: 600;
+		cursor: pointer;
+	}
+	@media print {
+		.paper-bar {
+			display: none;
+		}
+	}
+</style>

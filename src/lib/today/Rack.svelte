@@ -1,0 +1,82 @@
+<script lang="ts">
+	/** Every piece drawn from its plan, all to one scale, standing on one line. */
+	import type { Scene } from '$core/drawing/scene.ts';
+	import type { Severity } from '$core/findings/rule.ts';
+	import Shapes from '$lib/drawing/Shapes.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+
+	type Piece = { number: string; title: string; scene: Scene | null; picture: string | null; next: { sign: Severity | 'settled' | null; does: string } };
+	type Props = { pieces: Piece[] };
+	const { pieces }: Props = $props();
+	const id = $props.id();
+	/** Height of the tallest piece on the rack, px. */
+	const TALLEST = 200;
+	const drawn = $derived(pieces.filter((piece) => piece.scene !== null));
+	const scale = $derived(TALLEST / Math.max(300, ...drawn.map((piece) => piece.scene!.box.height)));
+</script>
+
+<section class="rack" aria-label="The rack">
+	<p class="scale">all to one scale</p>
+	<ul>
+		{#each pieces as piece (piece.number)}
+			<li>
+				<a href="/jobs/{piece.number}" aria-label="{piece.number}, {piece.title}: {piece.next.does}">
+					<span class="stand" style:height="{TALLEST}px">
+						{#if piece.scene}
+							{@const box = piece.scene.box}
+							<svg viewBox="{box.left} {box.top} {box.width} {box.height}" width={box.width * scale} height={box.height * scale} aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" picture={piece.picture} /></svg>
+						{:else}
+							<span class="unmeasured">not measured</span>
+						{/if}
+					</span>
+					<span class="tag figures"><strong>{piece.number}</strong> {#if piece.next.sign}<Sign of={piece.next.sign} size={11} />{/if}</span>
+				</a>
+			</li>
+		{/each}
+	</ul>
+</section>
+
+<style>
+	.rack {
+		position: relative;
+		background: linear-gradient(#d8d7d3 0 232px, #a3a29d 232px 234px, #e0dfdc 234px);
+		border-bottom: 1px solid var(--strip);
+		overflow-x: auto;
+	}
+	.scale {
+		position: absolute;
+		right: 24px;
+		top: 8px;
+		font-size: 12px;
+		color: #4c5458;
+	}
+	ul {
+		display: flex;
+		gap: 26px;
+		padding: 32px 24px 8px;
+		width: max-content;
+	}
+	.stand {
+		display: flex;
+		align-items: flex-end;
+	}
+	.tag {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		padding-top: 8px;
+		height: 34px;
+	}
+	.unmeasured {
+		display: grid;
+		place-items: center;
+		width: 90px;
+		height: 120px;
+		border: 1px dashed var(--line-strong);
+		color: #4c5458;
+		font-size: 12px;
+	}
+	svg {
+		display: block;
+	}
+</style>

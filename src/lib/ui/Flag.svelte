@@ -1,0 +1,21 @@
+<script lang="ts">
+	type Props = { label: string; value: boolean; onchange: (value: boolean) => void };
+	const { label, value, onchange }: Props = $props();
+</script>
+
+<label class="flag"><input type="checkbox" class="checkbox" checked={value} onchange={(event) => onchange(event.currentTarget.checked)} /> {label}</label>
+
+<style>
+	.flag {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 28px;
+		cursor: pointer;
+	}
+	input {
+		width: 18px;
+		height: 18px;
+		flex: none;
+	}
+</style>

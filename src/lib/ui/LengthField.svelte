@@ -1,0 +1,167 @@
+<script lang="ts">
+	/**
+	 * A length, as people write it. Every stroke is read and planned; what is no length yet stays, with its sentence.
+	 * ↑ ↓ step by the cutting step, with Shift ten; Enter takes, Esc puts back.
+	 */
+	import { drop, pointer, put, valueAt, type Key, type Operation } from '$core/job/patch.ts';
+	import { nameUnit } from '$core/job/unit.ts';
+	import { readLength } from '$core/units/length.ts';
+	import { showLength, showWithUnit } from '$core/units/show.ts';
+	import { cuttingStep, showNearest } from '$core/units/round.ts';
+	import { useWorkspace } from '$lib/workspace/context.ts';
+
+	type Props = {
+		label: string;
+		keys: Key[];
+		/** What holds now, mm; null while nothing does. */
+		value: number | null;
+		zero?: boolean;
+		/** May be left out: emptied, it is taken out of the file. */
+		optional?: boolean;
+		/** The label is read out but not shown. */
+		bare?: boolean;
+		/** The change that a length makes, where it is not the length alone that is put in its place. */
+		write?: (length: number | string) => Operation[];
+	};
+	const { label, keys, value, zero = false, optional = false, bare = false, write }: Props = $props();
+	const { editor } = useWorkspace();
+	const id = $props.id();
+
+	let focused = $state(false);
+	let before: { text: string; value: number | null } | null = null;
+	let typed = $state('');
+
+	const place = $derived(pointer(keys));
+	const draft = $derived(editor.drafts[place]);
+	const shown = $derived(draft?.text ?? (focused ? typed : written()));
+	const other = $derived(value === null ? '' : showWithUnit(value, editor.unit === 'mm' ? 'in' : 'mm', true));
+
+	/** As it was typed, when it was typed in this unit; else the length in it. */
+	function written(): string {
+		const inFile = valueAt(editor.file, keys);
+		if (typeof inFile === 'string' && inFile.endsWith(editor.unit)) return inFile.slice(0, -editor.unit.length).trim();
+		return value === null ? '' : showLength(value, editor.unit, true).text;
+	}
+
+	function take(text: string) {
+		typed = text;
+		if (text.trim() === '' && (optional || (value === null && !draft))) return editor.type(place, text, drop(editor.file, keys));
+		const read = readLength(text, editor.unit, zero);
+		if (!read.ok) return editor.type(place, text, null, read.says);
+		// A plain number of millimetres is kept as one; everything else as it was typed, with its unit.
+		const length = editor.unit === 'mm' && /^\d+(\.\d+)?$/.test(text.trim()) ? read.mm : nameUnit(text, editor.unit);
+		editor.type(place, text, write ? write(length) : put(editor.file, keys, length));
+	}
+
+	function onfocus(event: FocusEvent) {
+		typed = shown;
+		focused = true;
+		before = { text: typed, value };
+		(event.target as HTMLInputElement).select();
+	}
+
+	function onblur() {
+		focused = false;
+		editor.endTyping();
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const input = event.target as HTMLInputElement;
+		if (event.key === 'Enter') {
+			const next = nextField(input);
+			if (next) next.focus();
+			else input.blur();
+		} else if (event.key === 'Escape' && before) {
+			event.stopPropagation();
+			editor.dropDraft(place);
+			if (before.value !== null && before.text !== input.value) take(before.text);
+			typed = before.text;
+			input.select();
+		} else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
+			event.preventDefault();
+			const step = cuttingStep(editor.unit) * (event.shiftKey ? 10 : 1);
+			const stepped = Math.max(zero ? 0 : step, showNearest(value, cuttingStep(editor.unit)) + (event.key === 'ArrowUp' ? step : -step));
+			take(showLength(stepped, editor.unit, true).text);
+		}
+	}
+
+	/** Enter walks on, as a tape goes round. */
+	function nextField(input: HTMLInputElement): HTMLInputElement | undefined {
+		const fields = [...(input.closest('form, section')?.querySelectorAll<HTMLInputElement>('input[data-length]') ?? [])];
+		return fields[fields.indexOf(input) + 1];
+	}
+</script>
+
+<div class="length" class:bare>
+	<label for={id} class={bare ? 'seen-by-readers' : ''}>{label}</label>
+	<div class="box">
+		<input
+			{id}
+			class="field figures"
+			class:faulty={draft}
+			data-length
+			inputmode="text"
+			autocomplete="off"
+			value={shown}
+			title={other && !draft ? other : undefined}
+			aria-invalid={draft ? 'true' : undefined}
+			aria-describedby={draft ? `${id}-says` : undefined}
+			oninput={(event) => take(event.currentTarget.value)}
+			{onfocus}
+			{onblur}
+			{onkeydown}
+		/>
+		<span class="unit" aria-hidden="true">{editor.unit}</span>
+	</div>
+	{#if draft}
+		<p id="{id}-says" class="says" role="status">{draft.says}</p>
+	{:else if focused && other}
+		<p class="says other" aria-hidden="true">= {other}</p>
+	{/if}
+</div>
+
+<style>
+	.length {
+		display: grid;
+		grid-template-columns: 1fr 96px;
+		align-items: center;
+		column-gap: 8px;
+		position: relative;
+	}
+	.bare {
+		grid-template-columns: 1fr;
+	}
+	.box {
+		position: relative;
+	}
+	.field {
+		padding-right: 28px;
+	}
+	.unit {
+		position: absolute;
+		right: 8px;
+		top: 0;
+		line-height: 30px;
+		color: var(--quiet);
+		font-size: 12px;
+		pointer-events: none;
+	}
+	.faulty {
+		border: 2px solid var(--stop);
+	}
+	.says {
+		grid-column: 1 / -1;
+		margin-top: 3px;
+		color: var(--stop);
+		font-size: 13px;
+	}
+	.other {
+		color: var(--quiet);
+		text-align: right;
+	}
+	@media (pointer: coarse) {
+		.unit {
+			line-height: 44px;
+		}
+	}
+</style>

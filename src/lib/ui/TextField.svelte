@@ -1,0 +1,52 @@
+<script lang="ts">
+	/** Words, or a plain number that is no length. */
+	import { pointer, put, type Key } from '$core/job/patch.ts';
+	import { useWorkspace } from '$lib/workspace/context.ts';
+
+	type Props = { label: string; keys: Key[]; value: string; number?: boolean; unit?: string };
+	const { label, keys, value, number = false, unit }: Props = $props();
+	const { editor } = useWorkspace();
+	const id = $props.id();
+	const place = $derived(pointer(keys));
+	const draft = $derived(editor.drafts[place]);
+
+	function take(text: string) {
+		if (!number) return editor.type(place, text, put(editor.file, keys, text));
+		const read = Number(text);
+		if (text.trim() === '' || !Number.isFinite(read)) return editor.type(place, text, null, 'Write a number here.');
+		editor.type(place, text, put(editor.file, keys, read));
+	}
+</script>
+
+<div class="text" class:number>
+	<label for={id}>{label}{#if unit}<span class="quiet">, {unit}</span>{/if}</label>
+	<input
+		{id}
+		class="field"
+		class:figures={number}
+		inputmode={number ? 'decimal' : undefined}
+		autocomplete="off"
+		value={draft?.text ?? value}
+		aria-invalid={draft ? 'true' : undefined}
+		aria-describedby={draft ? `${id}-says` : undefined}
+		oninput={(event) => take(event.currentTarget.value)}
+		onblur={() => editor.endTyping()}
+	/>
+	{#if draft}<p id="{id}-says" class="says" role="status">{draft.says}</p>{/if}
+</div>
+
+<style>
+	.text {
+		display: grid;
+		gap: 3px;
+	}
+	.number {
+		grid-template-columns: 1fr 96px;
+		align-items: center;
+	}
+	.says {
+		grid-column: 1 / -1;
+		color: var(--stop);
+		font-size: 13px;
+	}
+</style>

@@ -1,0 +1,80 @@
+<script lang="ts">
+	/** Two people changed the same job: both versions, field by field, and the choice. */
+	import { keysOf, patched, put, drop, valueAt } from '$core/job/patch.ts';
+	import type { JobFile } from '$core/job/definition.ts';
+	import type { Fault } from '$core/job/faults.ts';
+	import { useWorkspace } from './context.ts';
+
+	const { editor } = useWorkspace();
+	const conflict = $derived(editor.conflict!);
+	/** Fields of which mine is wanted; the others are theirs. */
+	let mine = $state<Record<string, boolean>>({});
+	let faults = $state<Fault[]>([]);
+
+	function shown(file: JobFile, path: string): string {
+		const value = valueAt(file, keysOf(path));
+		if (value === undefined) return 'not said';
+		return typeof value === 'object' ? JSON.stringify(value) : String(value);
+	}
+
+	function take() {
+		let file = conflict.theirs;
+		for (const path of conflict.differs) {
+			if (!(mine[path] ?? true)) continue;
+			const value = valueAt(conflict.mine, keysOf(path));
+			file = patched(file, value === undefined ? drop(file, keysOf(path)) : put(file, keysOf(path), value));
+		}
+		faults = editor.settle(file);
+	}
+</script>
+
+<section aria-labelledby="conflict">
+	<h2 id="conflict">Somebody else changed this job meanwhile</h2>
+	<p>Nothing is lost. For each field choose the version that shall stand; the others stay in the revisions.</p>
+	<table>
+		<thead><tr><th scope="col">Field</th><th scope="col">Mine</th><th scope="col">Theirs, rev {conflict.rev}</th></tr></thead>
+		<tbody>
+			{#each conflict.differs as path (path)}
+				<tr>
+					<th scope="row">{keysOf(path).map((key) => (typeof key === 'number' ? key + 1 : key)).join(' · ')}</th>
+					<td><label><input type="radio" class="radio" name={path} checked={mine[path] ?? true} onchange={() => (mine[path] = true)} /> {shown(conflict.mine, path)}</label></td>
+					<td><label><input type="radio" class="radio" name={path} checked={!(mine[path] ?? true)} onchange={() => (mine[path] = false)} /> {shown(conflict.theirs, path)}</label></td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#each faults as fault (fault.path)}<p class="fault" role="alert">These do not go together: {fault.path}: {fault.says}</p>{/each}
+	<button type="button" class="press strong" onclick={take}>Keep what is chosen</button>
+</section>
+
+<style>
+	section {
+		grid-row: 1 / -1;
+		padding: 20px 26px;
+		overflow-y: auto;
+	}
+	h2 {
+		font-size: 21px;
+	}
+	table {
+		width: 100%;
+		margin: 14px 0;
+		border-collapse: collapse;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 7px 10px 7px 0;
+		border-bottom: 1px solid var(--line-strong);
+		vertical-align: top;
+	}
+	label {
+		display: flex;
+		gap: 8px;
+		cursor: pointer;
+	}
+	.fault {
+		color: var(--stop);
+		margin-bottom: 10px;
+	}
+</style>

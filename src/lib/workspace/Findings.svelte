@@ -1,0 +1,159 @@
+<script lang="ts">
+	/** Grade and findings, each with its mends: one press, one undo step. */
+	import type { Finding } from '$core/findings/rule.ts';
+	import type { Grade } from '$core/shop/grades.ts';
+	import { GRADES } from '$core/shop/grades.ts';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { useWorkspace } from './context.ts';
+	import { stationOf, type StationId } from './stations.ts';
+
+	type Props = { onopen: (id: StationId) => void };
+	const { onopen }: Props = $props();
+	const { editor } = useWorkspace();
+	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+
+	const grade = $derived(editor.plan.grade);
+	const findings = $derived(editor.plan.findings);
+	const counts = $derived((['stop', 'caution', 'note'] as const).map((severity) => ({ severity, count: findings.filter((finding) => finding.severity === severity).length })));
+	const heldBy = $derived([...new Set(grade.heldBy.map((rule) => findings.find((finding) => finding.rule === rule)?.says ?? rule))]);
+	const reachedAim = $derived(grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed));
+
+	function wordFor(severity: string, count: number): string {
+		return `${count} ${severity}${count === 1 ? '' : 's'}`;
+	}
+
+	function mend(finding: Finding, index: number) {
+		editor.apply(finding.remedies[index]!.patch);
+	}
+</script>
+
+<section class="outcome" aria-label="Grade and findings">
+	<div class="grade">
+		<h2>Grade</h2>
+		<ul>
+			{#each GRADES as one (one)}
+				<li class:aimed={one === grade.aimed} class:reached={one === grade.reached}>
+					<span class="mark">{#if one === grade.reached}<Sign of={reachedAim ? 'settled' : 'caution'} size={13} />{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span>
+					<strong>{NAMES[one]}</strong>
+					<span class="word">{[one === grade.aimed ? 'aimed at' : '', one === grade.reached ? 'reached' : ''].filter(Boolean).join(', ')}</span>
+				</li>
+			{/each}
+			{#if grade.reached === null}<li><span class="mark"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span></li>{/if}
+		</ul>
+		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">Held down: {heldBy[0]?.replace(/\.$/, '').toLowerCase()}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.</p>{/if}
+		{#if !editor.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
+	</div>
+	<div class="findings">
+		<h2 class="seen-by-readers">Findings: {counts.map(({ severity, count }) => wordFor(severity, count)).join(', ')}</h2>
+		{#if findings.length === 0}
+			<p class="none"><Sign of="settled" /> Nothing stands against this plan{editor.plan.open.length > 0 ? ' so far' : ''}.</p>
+		{/if}
+		{#each editor.plan.open as open (open.station)}
+			<p class="none"><span class="quiet">Open:</span> {open.station} needs {open.needs}.</p>
+		{/each}
+		<ul>
+			{#each findings as finding, index (`${finding.rule} ${finding.where} ${index}`)}
+				<li>
+					<Sign of={finding.severity} size={14} />
+					<div class="text">
+						<strong>{finding.says}</strong>
+						<p>{finding.why} <a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">{stationOf(finding).name}</a></p>
+					</div>
+					<div class="mends">
+						{#each finding.remedies as remedy, at (remedy.label)}<button type="button" class="press" onclick={() => mend(finding, at)}>{remedy.label}</button>{/each}
+						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}>Open {stationOf(finding).name}</button>{/if}
+					</div>
+				</li>
+			{/each}
+		</ul>
+	</div>
+</section>
+
+<style>
+	.outcome {
+		display: grid;
+		grid-template-columns: 176px 1fr;
+		background: var(--panel);
+		border-top: 1px solid var(--line-strong);
+		overflow: hidden;
+		min-height: 0;
+	}
+	h2 {
+		font-family: inherit;
+		font-size: 13px;
+		color: #474f53;
+	}
+	.grade {
+		padding: 10px 16px;
+		border-right: 1px solid var(--line);
+		overflow-y: auto;
+	}
+	.grade li {
+		display: grid;
+		grid-template-columns: 20px 48px 1fr;
+		align-items: center;
+		height: 25px;
+		color: #5c6367;
+	}
+	.grade li.aimed,
+	.grade li.reached {
+		color: var(--ink);
+	}
+	.grade li strong {
+		font-weight: 400;
+	}
+	.grade li.aimed strong,
+	.grade li.reached strong {
+		font-weight: 600;
+	}
+	.word,
+	.held {
+		font-size: 13px;
+		color: var(--quiet);
+	}
+	.held {
+		margin-top: 5px;
+	}
+	.held :global(svg) {
+		display: inline;
+	}
+	.findings {
+		overflow-y: auto;
+		padding: 4px 18px;
+	}
+	.findings li {
+		display: grid;
+		grid-template-columns: 26px 1fr auto;
+		align-items: center;
+		gap: 8px;
+		padding: 7px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	.findings li:last-child {
+		border-bottom: 0;
+	}
+	.text p {
+		color: #474f53;
+		font-size: 13px;
+	}
+	.mends {
+		display: flex;
+		flex-direction: column;
+		gap: 4px;
+		align-items: stretch;
+		max-width: 260px;
+	}
+	.mends .press {
+		text-align: left;
+		min-height: 28px;
+		padding: 3px 10px;
+		font-size: 13px;
+		line-height: 1.2;
+	}
+	.none {
+		padding: 9px 0;
+		display: flex;
+		align-items: center;
+		gap: 8px;
+	}
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	/** Undo, redo, the unit, and whether what was changed is kept. */
+	import Redo from '@lucide/svelte/icons/redo-2';
+	import Undo from '@lucide/svelte/icons/undo-2';
+	import { format } from 'date-fns';
+	import Choice from '$lib/ui/Choice.svelte';
+	import { useWorkspace } from './context.ts';
+
+	type Props = { onkeys: () => void };
+	const { onkeys }: Props = $props();
+	const { editor } = useWorkspace();
+	const said = $derived.by(() => {
+		switch (editor.state) {
+			case 'keeping':
+				return 'keeping';
+			case 'unsent':
+				return 'not sent yet, kept in this browser';
+			case 'conflict':
+				return 'two versions';
+			case 'refused':
+				return 'the server refused it';
+			default:
+				return editor.keptAt ? `kept ${format(editor.keptAt, 'HH:mm')}` : 'kept';
+		}
+	});
+	const UNITS = [
+		{ value: 'mm', label: 'mm' },
+		{ value: 'in', label: 'inch' }
+	] as const;
+</script>
+
+<div class="state">
+	<button type="button" class="icon" aria-label="Undo" title="Undo" disabled={!editor.canUndo} onclick={() => editor.undo()}><Undo size={17} /></button>
+	<button type="button" class="icon" aria-label="Redo" title="Redo" disabled={!editor.canRedo} onclick={() => editor.redo()}><Redo size={17} /></button>
+	<div class="unit"><Choice label="Unit" value={editor.unit} options={UNITS} onchange={(unit) => editor.setUnit(unit)} compact dark /></div>
+	<a class="paper" href="/jobs/{editor.number}/sheet">Job sheet</a>
+	<p class="kept figures" class:loud={editor.state === 'unsent' || editor.state === 'conflict' || editor.state === 'refused'} role="status">rev {editor.rev} · {said}</p>
+	<button type="button" class="icon" aria-label="List of keys" title="Keys" onclick={onkeys}>?</button>
+</div>
+
+<style>
+	.state {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		white-space: nowrap;
+	}
+	.icon,
+	.paper,
+	.kept {
+		height: 28px;
+		display: inline-flex;
+		align-items: center;
+		justify-content: center;
+		border: 1px solid #6d8290;
+		border-radius: 3px;
+		padding: 0 9px;
+		font-size: 13px;
+	}
+	.icon {
+		min-width: 30px;
+		padding: 0 6px;
+		cursor: pointer;
+	}
+	.icon:disabled {
+		color: #7d909c;
+		border-color: #44586a;
+		cursor: default;
+	}
+	.icon:not(:disabled):hover,
+	.paper:hover {
+		background: #2f4756;
+	}
+	.unit {
+		width: 104px;
+	}
+	.loud {
+		background: #fff;
+		color: var(--stop);
+		border-color: #fff;
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,141 @@
+<script lang="ts" module>
+	export const VIEW_NAMES = ['front', 'section', 'back', 'all'] as const;
+	export type ViewName = (typeof VIEW_NAMES)[number];
+</script>
+
+<script lang="ts">
+	/** The drawing, in the view that was chosen; beside the front the section and the layers. */
+	import { backScene } from '$core/drawing/back.ts';
+	import { frontScene } from '$core/drawing/front.ts';
+	import { layerName } from '$core/drawing/layer-name.ts';
+	import { sectionScene } from '$core/drawing/section.ts';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
+	import { useWorkspace } from './context.ts';
+
+	type Props = { view: ViewName; onview: (view: ViewName) => void };
+	const { view, onview }: Props = $props();
+	const { editor, ask } = useWorkspace();
+	const NAMES: Record<ViewName, string> = { front: 'Front', section: 'Section', back: 'Back', all: 'All three' };
+
+	const plan = $derived(editor.plan);
+	const front = $derived(frontScene(plan, editor.job));
+	const section = $derived(sectionScene(plan, editor.job, builtInShop));
+	const back = $derived(backScene(plan, editor.job));
+	const picture = $derived(editor.job.piece.picture ? `/api/pictures/${editor.job.piece.picture}` : null);
+	const shared = $derived({ unit: editor.unit, onask: ask });
+</script>
+
+<div class="views">
+	<nav aria-label="Views">
+		{#each VIEW_NAMES as name (name)}<button type="button" aria-pressed={view === name} onclick={() => onview(name)}>{NAMES[name]}</button>{/each}
+	</nav>
+	<div class="drawings {view}">
+		{#if !front || !section}
+			<div class="empty">
+				<p>The drawing comes with the sheet’s first two readings.</p>
+				<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>
+			</div>
+		{:else if view === 'front'}
+			<Drawing scene={front} {picture} {...shared} />
+			<div class="side">
+				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={12} /></div>
+				<ol>
+					{#each plan.pack!.layers as layer, index (index)}
+						<li><span>{layerName(layer, editor.job, builtInShop)}</span><Figure path="pack.layers[{index}].thickness" name={layerName(layer, editor.job, builtInShop)} value={layer.thickness} fine /></li>
+					{/each}
+					<li class="sum"><strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack!.thickness} fine /></strong></li>
+					{#if plan.frame}
+						<li><span>Rabbet depth</span><Figure path="frame.section.rabbetDepth" name="Rabbet depth" value={plan.frame.section.rabbetDepth} fine /></li>
+						<li class:short={plan.pack!.clearance! < 3}><span>Clearance</span><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine /></li>
+					{/if}
+					<li class:short={plan.pack!.gap < plan.pack!.gapNeed}><span>Air over the sheet</span><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine /></li>
+				</ol>
+			</div>
+		{:else if view === 'section'}
+			<Drawing scene={section} {...shared} label={14} />
+		{:else if view === 'back'}
+			{#if back}<Drawing scene={back} {...shared} />{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
+		{:else}
+			<Drawing scene={front} {picture} {...shared} label={11} />
+			<Drawing scene={section} {...shared} label={11} callouts={false} />
+			{#if back}<Drawing scene={back} {...shared} label={11} />{/if}
+		{/if}
+	</div>
+</div>
+
+<style>
+	.views {
+		display: grid;
+		grid-template-rows: 34px minmax(0, 1fr);
+		height: 100%;
+	}
+	nav {
+		display: flex;
+		gap: 4px;
+		padding: 0 10px;
+	}
+	nav button {
+		padding: 0 8px;
+		border-bottom: 2px solid transparent;
+		cursor: pointer;
+		color: #474f53;
+	}
+	nav button[aria-pressed='true'] {
+		font-weight: 600;
+		color: var(--ink);
+		border-bottom-color: var(--ink);
+	}
+	.drawings {
+		min-height: 0;
+		display: grid;
+		padding: 2px 16px 10px;
+		gap: 18px;
+	}
+	.drawings.front {
+		grid-template-columns: minmax(0, 1fr) 236px;
+	}
+	.drawings.all {
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+	}
+	.side {
+		display: grid;
+		grid-template-rows: minmax(110px, 1fr) auto;
+		min-height: 0;
+		gap: 6px;
+		overflow-y: auto;
+	}
+	.small {
+		min-height: 0;
+	}
+	ol {
+		font-size: 13px;
+		padding-bottom: 18px;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+		line-height: 21px;
+	}
+	li span {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.sum {
+		border-top: 1px solid var(--line-strong);
+		margin-top: 2px;
+	}
+	.short {
+		color: #8a550c;
+		font-weight: 600;
+	}
+	.empty {
+		align-self: center;
+		justify-self: center;
+		text-align: center;
+		grid-column: 1 / -1;
+	}
+</style>

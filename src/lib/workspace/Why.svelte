@@ -1,0 +1,120 @@
+<script lang="ts">
+	/** Where a figure comes from: in words, in numbers, what each holds, and the handbook's paragraph. */
+	import { lookIn } from '$core/why/expression.ts';
+	import { nameOf, sayExpression } from '$core/why/say.ts';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import { showLength, showNumber } from '$core/units/show.ts';
+	import { useWorkspace } from './context.ts';
+
+	type Props = { path: string; onclose: () => void; onask: (path: string) => void };
+	const { path, onclose, onask }: Props = $props();
+	const { editor } = useWorkspace();
+	let panel: HTMLElement;
+
+	const explanation = $derived(editor.plan.why[path]);
+	const said = $derived(explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: builtInShop }), write) : null);
+
+	/** Figures of the plan that are no lengths. */
+	const PLAIN = /(\.kg$|count|KPa$|pullN|sidewaysN|angle|share|Grams$|tissue|Minutes$|breakingKg|wantedKg|density|massPerM2|gravity|Growth|swing|per[A-Z]|Share|passes|Spare|wireSafety|wireAngle|grammage|Stopped|bumpers|total$|tissues|wires)/i;
+
+	function write(value: number, of: string | null): string {
+		if (of !== null && !PLAIN.test(of)) return showLength(value, editor.unit, true).text;
+		return Math.abs(value) > 0 && Math.abs(value) < 0.01 ? value.toExponential(1).replace('e-', ' × 10⁻').replace('-', '−') : showNumber(value, 3);
+	}
+
+	$effect(() => {
+		void path;
+		panel.focus();
+	});
+</script>
+
+<div bind:this={panel} class="card" role="dialog" tabindex="-1" aria-label="Why {nameOf(path)}" onkeydown={(event) => event.key === 'Escape' && onclose()}>
+	<header>
+		<h2>{nameOf(path)}</h2>
+		<strong class="figures">{said ? write(said.result, path) : ''}</strong>
+		<button type="button" class="close" aria-label="Close" onclick={onclose}>×</button>
+	</header>
+	{#if said && explanation}
+		<p class="words">= {said.words}</p>
+		<p class="numbers figures">= {said.numbers}</p>
+		{#if said.parts.some((part) => part.path.startsWith('shop.house') || editor.plan.why[part.path])}
+			<dl>
+				{#each said.parts.filter((part) => part.value !== null) as part (part.path)}
+					<dt>{part.name}</dt>
+					<dd class="figures">
+						{#if editor.plan.why[part.path]}<button type="button" class="ask" aria-label="{part.name} {write(part.value!, part.path)}, say why" onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button>
+						{:else if part.path.startsWith('shop.house')}<a class="plain-link" href="/handbook/house#{part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a>
+						{:else}{write(part.value!, part.path)}{/if}
+					</dd>
+				{/each}
+			</dl>
+		{/if}
+		<a class="plain-link" href="/handbook/{explanation.source}">Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a>
+	{:else}
+		<p>This figure was given, not computed.</p>
+	{/if}
+</div>
+
+<style>
+	.card {
+		position: absolute;
+		left: 14px;
+		bottom: 14px;
+		width: min(430px, calc(100% - 28px));
+		max-height: calc(100% - 28px);
+		overflow-y: auto;
+		padding: 12px 16px;
+		background: #fff;
+		border: 1px solid var(--bar);
+		border-left-width: 4px;
+		box-shadow: 0 6px 20px rgb(27 38 44 / 18%);
+		z-index: 5;
+	}
+	header {
+		display: flex;
+		align-items: baseline;
+		gap: 12px;
+	}
+	h2 {
+		font-size: 17px;
+		flex: 1;
+	}
+	h2::first-letter {
+		text-transform: uppercase;
+	}
+	header strong {
+		font-size: 18px;
+	}
+	.close {
+		width: 28px;
+		height: 28px;
+		font-size: 20px;
+		line-height: 1;
+		cursor: pointer;
+	}
+	.words {
+		margin-top: 4px;
+		color: #474f53;
+	}
+	.numbers {
+		margin: 3px 0 8px;
+		font-size: 16px;
+		font-weight: 600;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		border-top: 1px solid var(--line);
+		padding: 6px 0;
+		margin-bottom: 4px;
+		gap: 2px 12px;
+		font-size: 13px;
+	}
+	dd {
+		text-align: right;
+	}
+	.ask {
+		border-bottom: 1px dotted var(--line-strong);
+		cursor: help;
+	}
+</style>

@@ -1,0 +1,165 @@
+<script lang="ts">
+	/** One job: stations, the open one's panel, the drawing to scale, grade and findings. */
+	import { onMount, type Component } from 'svelte';
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
+	import type { JobFile } from '$core/job/definition.ts';
+	import Bar from '$lib/ui/Bar.svelte';
+	import Keys from '$lib/ui/Keys.svelte';
+	import ConflictView from './ConflictView.svelte';
+	import { provideWorkspace } from './context.ts';
+	import { JobEditor } from './editor.svelte.ts';
+	import Findings from './Findings.svelte';
+	import Back from './panels/Back.svelte';
+	import Bench from './panels/Bench.svelte';
+	import Cut from './panels/Cut.svelte';
+	import Frame from './panels/Frame.svelte';
+	import Guard from './panels/Guard.svelte';
+	import Hold from './panels/Hold.svelte';
+	import Intake from './panels/Intake.svelte';
+	import Measure from './panels/Measure.svelte';
+	import Papers from './panels/Record.svelte';
+	import Wall from './panels/Wall.svelte';
+	import Window from './panels/Window.svelte';
+	import State from './State.svelte';
+	import { STATIONS, type StationId } from './stations.ts';
+	import Strip from './Strip.svelte';
+	import Views, { VIEW_NAMES, type ViewName } from './Views.svelte';
+	import Why from './Why.svelte';
+
+	type Props = { number: string; rev: number; file: JobFile };
+	const { number, rev, file }: Props = $props();
+
+	// The page is keyed by the job's number: the editor lives as long as the job is open.
+	// svelte-ignore state_referenced_locally
+	const editor = new JobEditor(number, rev, file);
+	const PANELS: Record<StationId, Component> = { intake: Intake, measure: Measure, window: Window, guard: Guard, hold: Hold, frame: Frame, cut: Cut, bench: Bench, back: Back, wall: Wall, record: Papers };
+
+	// Every view has an address, so a reload comes back to the same place.
+	let station = $state<StationId>(known(page.url.searchParams.get('at'), STATIONS.map((one) => one.id)) ?? (editor.plan.measure ? 'window' : 'measure'));
+	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? 'front');
+	let why = $state<string | null>(null);
+	let asker: HTMLElement | null = null;
+	let showKeys = $state(false);
+	const Open = $derived(PANELS[station]);
+
+	function known<T extends string>(text: string | null, all: readonly T[]): T | null {
+		return all.find((one) => one === text) ?? null;
+	}
+
+	function ask(path: string) {
+		asker ??= document.activeElement as HTMLElement | null;
+		why = path;
+	}
+
+	function closeWhy() {
+		why = null;
+		asker?.focus();
+		asker = null;
+	}
+
+	function go(next: { station?: StationId; view?: ViewName }) {
+		station = next.station ?? station;
+		view = next.view ?? view;
+		replaceState(`?at=${station}&view=${view}`, {});
+	}
+
+	provideWorkspace({ editor, ask });
+	onMount(() => editor.start());
+
+	function onkeydown(event: KeyboardEvent) {
+		const command = event.ctrlKey || event.metaKey;
+		if (command && event.key.toLowerCase() === 'z') {
+			event.preventDefault();
+			if (event.shiftKey) editor.redo();
+			else editor.undo();
+			return;
+		}
+		if (command && event.key.toLowerCase() === 'p') {
+			event.preventDefault();
+			location.href = `/jobs/${number}/sheet`;
+			return;
+		}
+		if (event.key === 'Escape' && why) return closeWhy();
+		const inField = (event.target as HTMLElement).closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
+		if (command || event.altKey || inField) return;
+		const index = '1234567890'.indexOf(event.key);
+		if (index >= 0) go({ station: STATIONS[index]!.id });
+		else if (event.key === '[' || event.key === ']') go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
+		else if (event.key.toLowerCase() === 'u') editor.setUnit(editor.unit === 'mm' ? 'in' : 'mm');
+		else if (event.key === '?') showKeys = !showKeys;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+<svelte:head><title>{number} {editor.file.title ?? ''} · Rare Keep</title></svelte:head>
+
+<div class="workspace">
+	<Bar>
+		<span class="which"><span class="number figures">{number}</span> <strong>{editor.file.title || 'New piece'}</strong></span>
+		<State onkeys={() => (showKeys = !showKeys)} />
+	</Bar>
+	<Strip open={station} onopen={(id) => go({ station: id })} />
+	<main id="main" class="panel" tabindex="-1"><Open /></main>
+	<div class="right">
+		{#if editor.conflict}
+			<ConflictView />
+		{:else}
+			<div class="table">
+				<Views {view} onview={(next) => go({ view: next })} />
+				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
+			</div>
+			<Findings onopen={(id) => go({ station: id })} />
+		{/if}
+	</div>
+</div>
+{#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
+
+<style>
+	.workspace {
+		display: grid;
+		grid-template: 46px minmax(0, 1fr) / 196px 300px minmax(0, 1fr);
+		height: 100dvh;
+	}
+	.workspace > :global(.bar) {
+		grid-column: 1 / -1;
+	}
+	.panel {
+		background: var(--panel);
+		border-right: 1px solid var(--line-strong);
+		overflow-y: auto;
+		padding: 14px 16px 24px;
+	}
+	.panel:focus {
+		outline: none;
+	}
+	.right {
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) 212px;
+		min-width: 0;
+	}
+	.table {
+		position: relative;
+		min-height: 0;
+	}
+	.which {
+		flex: 1;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		padding-left: 4px;
+	}
+	.number {
+		color: #b9c6cd;
+		margin-right: 6px;
+	}
+	@media (max-width: 1023px) {
+		.workspace {
+			grid-template: auto / minmax(0, 1fr);
+			height: auto;
+		}
+		.right {
+			grid-template-rows: 70vh auto;
+		}
+	}
+</style>

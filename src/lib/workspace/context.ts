@@ -1,0 +1,15 @@
+import { getContext, setContext } from 'svelte';
+import type { JobEditor } from './editor.svelte.ts';
+
+const KEY = Symbol('workspace');
+
+/** What the parts of the workspace share: the open job, and asking why. */
+export type Workspace = { readonly editor: JobEditor; ask: (path: string) => void };
+
+export function provideWorkspace(workspace: Workspace): void {
+	setContext(KEY, workspace);
+}
+
+export function useWorkspace(): Workspace {
+	return getContext<Workspace>(KEY);
+}

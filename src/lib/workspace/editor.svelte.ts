@@ -1,0 +1,240 @@
+/** One open job: its file, undo, what was typed and is a fault, and the way to the server. The plan is derived, never copied. */
+import { decide, type Decided } from '$core/job/decide.ts';
+import type { JobFile } from '$core/job/definition.ts';
+import { FaultError, type Fault } from '$core/job/faults.ts';
+import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
+import { readJob } from '$core/job/read.ts';
+import { withUnit } from '$core/job/unit.ts';
+import { planDecided, type Plan } from '$core/plan.ts';
+import { builtInShop } from '$core/shop/shop.ts';
+import type { Unit } from '$core/units/length.ts';
+
+export type Draft = { text: string; says: string };
+export type Conflict = { rev: number; mine: JobFile; theirs: JobFile; differs: string[] };
+export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
+
+type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
+
+/** A pause in typing after which a change is sent. */
+const PAUSE_MS = 350;
+const AGAIN_MS = 2500;
+
+export class JobEditor {
+	readonly number: string;
+	file = $state.raw<JobFile>({});
+	rev = $state(0);
+	keptAt = $state<Date | null>(null);
+	state = $state<SaveState>('kept');
+	conflict = $state.raw<Conflict | null>(null);
+	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
+	drafts = $state<Record<string, Draft>>({});
+	#past = $state.raw<JobFile[]>([]);
+	#future = $state.raw<JobFile[]>([]);
+	/** The place that is being typed in: its strokes are one undo step. */
+	#typing: string | null = null;
+	#sent: JobFile;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#sending = false;
+
+	readonly job: Decided = $derived(decide(readJob(this.file), builtInShop));
+	readonly plan: Plan = $derived(planDecided(this.file, this.job, builtInShop));
+	readonly unit: Unit = $derived(this.job.unit);
+	readonly canUndo = $derived(this.#past.length > 0);
+	readonly canRedo = $derived(this.#future.length > 0);
+
+	constructor(number: string, rev: number, file: JobFile) {
+		this.number = number;
+		this.rev = rev;
+		this.file = file;
+		this.#sent = file;
+	}
+
+	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
+	start(): () => void {
+		this.keptAt = new Date();
+		const stored = this.#stored();
+		if (stored) {
+			this.drafts = stored.drafts;
+			if (JSON.stringify(stored.file) !== JSON.stringify(this.file)) {
+				this.rev = stored.rev;
+				this.file = stored.file;
+				this.#touched();
+			}
+		}
+		const online = () => void this.#send();
+		addEventListener('online', online);
+		return () => {
+			removeEventListener('online', online);
+			clearTimeout(this.#timer);
+			if (this.file !== this.#sent) void this.#send();
+		};
+	}
+
+	/**
+	 * Applies operations if the job that they give can be planned.
+	 * @returns the faults that stand in the way, none when it was applied
+	 */
+	apply(operations: readonly Operation[], typing: string | null = null): Fault[] {
+		const next = patched(this.file, operations);
+		const faults = faultsOf(next);
+		if (faults.length > 0) return faults;
+		if (typing === null || typing !== this.#typing) this.#past = [...this.#past, this.file];
+		this.#typing = typing;
+		this.#future = [];
+		this.file = next;
+		this.#touched();
+		return [];
+	}
+
+	/** Puts one value in place. What is typed and is a fault stays as a draft, and the job as it was. */
+	put(keys: readonly Key[], value: unknown): Fault[] {
+		return this.apply(put(this.file, keys, value));
+	}
+
+	/**
+	 * A stroke in a field.
+	 * @param place the field's place in the file, a JSON Pointer
+	 * @param operations what the text asks for, or null when it could not be read; `says` then tells why
+	 */
+	type(place: string, text: string, operations: readonly Operation[] | null, says = ''): void {
+		const faults = operations === null ? [{ path: place, says }] : this.apply(operations, place);
+		if (faults.length > 0) this.drafts[place] = { text, says: faults[0]!.says };
+		else delete this.drafts[place];
+		this.#store();
+	}
+
+	/** The field is left: the next stroke is a new undo step. */
+	endTyping(): void {
+		this.#typing = null;
+	}
+
+	/** Puts a field back to what the job holds. */
+	dropDraft(place: string): void {
+		delete this.drafts[place];
+		this.#store();
+	}
+
+	setUnit(unit: Unit): void {
+		if (unit === this.unit) return;
+		this.#past = [...this.#past, this.file];
+		this.#future = [];
+		this.file = withUnit(this.file, unit);
+		this.#touched();
+	}
+
+	undo(): void {
+		const before = this.#past.at(-1);
+		if (!before) return;
+		this.#future = [...this.#future, this.file];
+		this.#past = this.#past.slice(0, -1);
+		this.file = before;
+		this.#typing = null;
+		this.#touched();
+	}
+
+	redo(): void {
+		const next = this.#future.at(-1);
+		if (!next) return;
+		this.#past = [...this.#past, this.file];
+		this.#future = this.#future.slice(0, -1);
+		this.file = next;
+		this.#typing = null;
+		this.#touched();
+	}
+
+	/** After a conflict: the file that the person chose, on top of theirs. @returns faults of the mixture, none when it was taken */
+	settle(file: JobFile): Fault[] {
+		const faults = faultsOf(file);
+		if (faults.length > 0 || !this.conflict) return faults;
+		this.#past = [...this.#past, this.file];
+		this.#future = [];
+		this.rev = this.conflict.rev;
+		this.conflict = null;
+		this.file = file;
+		this.state = 'keeping';
+		this.#touched();
+		return [];
+	}
+
+	#touched(): void {
+		this.#store();
+		if (this.state === 'conflict') return;
+		this.state = 'keeping';
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.#send(), PAUSE_MS);
+	}
+
+	/** One request at a time; what changed meanwhile is sent after it. */
+	async #send(): Promise<void> {
+		if (this.#sending || this.state === 'conflict') return;
+		clearTimeout(this.#timer);
+		if (this.file === this.#sent) {
+			this.state = 'kept';
+			this.#store();
+			return;
+		}
+		this.#sending = true;
+		const file = this.file;
+		try {
+			const response = await fetch(`/api/jobs/${this.number}`, {
+				method: 'PUT',
+				headers: { 'content-type': 'application/json', 'if-match': `"${this.rev}"` },
+				body: JSON.stringify(file)
+			});
+			await this.#answered(response, file);
+		} catch {
+			this.state = 'unsent';
+			this.#timer = setTimeout(() => void this.#send(), AGAIN_MS);
+		} finally {
+			this.#sending = false;
+		}
+		if (this.state === 'kept' && this.file !== this.#sent) this.#touched();
+	}
+
+	async #answered(response: Response, file: JobFile): Promise<void> {
+		if (response.status === 409) {
+			const { rev, theirs, differs } = (await response.json()) as Conflict;
+			this.conflict = { rev, theirs, differs, mine: file };
+			this.state = 'conflict';
+			return;
+		}
+		if (response.status >= 400 && response.status < 500) {
+			this.state = 'refused';
+			return;
+		}
+		if (!response.ok) throw new Error(String(response.status));
+		this.rev = ((await response.json()) as { rev: number }).rev;
+		this.#sent = file;
+		this.keptAt = new Date();
+		this.state = 'kept';
+		this.#store();
+	}
+
+	/** What is not kept yet, and what is half typed, stands in the browser until it is. */
+	#store(): void {
+		if (typeof localStorage === 'undefined') return;
+		const key = `rare-keep:${this.number}`;
+		if (this.file === this.#sent && Object.keys(this.drafts).length === 0) localStorage.removeItem(key);
+		else localStorage.setItem(key, JSON.stringify({ rev: this.rev, file: this.file, drafts: this.drafts } satisfies Stored));
+	}
+
+	#stored(): Stored | null {
+		try {
+			const stored = JSON.parse(localStorage.getItem(`rare-keep:${this.number}`) ?? 'null') as Stored | null;
+			return stored && faultsOf(stored.file).length === 0 ? stored : null;
+		} catch {
+			return null;
+		}
+	}
+}
+
+/** Faults of a file, none when it can be planned. */
+function faultsOf(file: JobFile): Fault[] {
+	try {
+		planDecided(file, decide(readJob(file), builtInShop), builtInShop);
+		return [];
+	} catch (error) {
+		if (error instanceof FaultError) return error.faults;
+		throw error;
+	}
+}

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import type { Grade } from '$core/shop/grades.ts';
+	import { MEDIA } from '$core/shop/media.ts';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
+	import TextField from '$lib/ui/TextField.svelte';
+	import { useWorkspace } from '../context.ts';
+	import Panel from './Panel.svelte';
+
+	const { editor } = useWorkspace();
+	const piece = $derived(editor.file.piece ?? {});
+	const media = $derived(piece.medium ?? []);
+
+	const GRADES: { value: Grade; label: string }[] = [
+		{ value: 'rare', label: 'Rare' },
+		{ value: 'keep', label: 'Keep' },
+		{ value: 'show', label: 'Show' }
+	];
+	const ABOUT: Record<Grade, string> = {
+		rare: 'One of a kind, held for later generations: every step can be undone.',
+		keep: 'Original work and prints worth keeping.',
+		show: 'What can be made again, and short displays.'
+	};
+	const KINDS = [
+		{ value: 'paper', label: 'Work on paper' },
+		{ value: 'photograph', label: 'Photograph' }
+	];
+	const CONCERNS = [
+		['flaking', 'flaking paint'],
+		['mould', 'mould'],
+		['brittle', 'brittle'],
+		['old-tape', 'old tape on it'],
+		['nitrate', 'nitrate film'],
+		['corrosion', 'corrosion'],
+		['protected', 'protected material']
+	] as const;
+
+	type Concern = (typeof CONCERNS)[number][0];
+	function concern(name: Concern, on: boolean) {
+		const others = (piece.concerns ?? []).filter((one) => one !== name);
+		editor.put(['piece', 'concerns'], on ? [...others, name] : others);
+	}
+</script>
+
+<Panel name="Intake" about="What it is, and how well it must be kept.">
+	<div class="group">
+		<TextField label="Title of the job" keys={['title']} value={editor.file.title ?? ''} />
+		<TextField label="Maker" keys={['piece', 'maker']} value={piece.maker ?? ''} />
+		<TextField label="Year" keys={['piece', 'year']} value={piece.year ?? ''} />
+		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
+	</div>
+	<div class="group">
+		<h2>Grade aimed at</h2>
+		<Choice label="Grade aimed at" value={editor.job.aim} options={GRADES} onchange={(value) => editor.put(['aim'], value)} />
+		<p class="quiet">{ABOUT[editor.job.aim]}</p>
+		<Flag label="It can be made again" value={editor.job.piece.replaceable} onchange={(on) => editor.put(['piece', 'replaceable'], on)} />
+		<Flag label="It will travel" value={editor.job.piece.travels} onchange={(on) => editor.put(['piece', 'travels'], on)} />
+		<Flag label="Varnish, fixative and paint are dry" value={editor.job.piece.dry} onchange={(on) => editor.put(['piece', 'dry'], on)} />
+	</div>
+	<div class="group">
+		<h2>Made of</h2>
+		<Pick label="Support" value={editor.job.piece.kind} options={KINDS} onchange={(value) => editor.put(['piece', 'kind'], value)} />
+		{#if media.length > 0}
+			<ul class="media">
+				{#each media as medium (medium)}
+					<li>{MEDIA.find((one) => one.id === medium)?.name ?? medium} <button type="button" aria-label="Take out {medium}" onclick={() => editor.put(['piece', 'medium'], media.filter((one) => one !== medium))}>×</button></li>
+				{/each}
+			</ul>
+		{/if}
+		<Pick
+			label="Add a medium"
+			value=""
+			options={[{ value: '', label: 'choose' }, ...MEDIA.filter((one) => !media.includes(one.id)).map((one) => ({ value: one.id, label: one.name }))]}
+			onchange={(value) => value && editor.put(['piece', 'medium'], [...media, value])}
+		/>
+		<p class="quiet">
+			{[editor.job.piece.friable ? 'It sheds particles.' : '', editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : '', editor.job.piece.sticks ? 'It can stick to glazing.' : ''].filter(Boolean).join(' ')}
+		</p>
+	</div>
+	<div class="group">
+		<h2>Seen on it</h2>
+		{#each CONCERNS as [name, label] (name)}<Flag {label} value={piece.concerns?.includes(name) ?? false} onchange={(on) => concern(name, on)} />{/each}
+	</div>
+</Panel>
+
+<style>
+	.media {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	.media li {
+		display: flex;
+		align-items: center;
+		gap: 4px;
+		padding: 2px 4px 2px 9px;
+		border: 1px solid var(--line-strong);
+		border-radius: 3px;
+		background: #fff;
+	}
+	.media button {
+		width: 24px;
+		height: 24px;
+		cursor: pointer;
+	}
+</style>

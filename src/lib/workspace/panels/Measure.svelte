@@ -1,0 +1,83 @@
+<script lang="ts">
+	import type { JobFile } from '$core/job/definition.ts';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
+	import LengthField from '$lib/ui/LengthField.svelte';
+	import { useWorkspace } from '../context.ts';
+	import Panel from './Panel.svelte';
+
+	const { editor } = useWorkspace();
+	type Readings = NonNullable<NonNullable<JobFile['piece']>['readings']>;
+	const readings = $derived((editor.file.piece?.readings ?? {}) as Readings);
+	const four = $derived(['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined));
+	const read = $derived(editor.job.piece.readings);
+	const measure = $derived(editor.plan.measure);
+
+	/** In the order in which a tape goes round. */
+	const SIDES = [
+		['top', 'Top'],
+		['right', 'Right'],
+		['bottom', 'Bottom'],
+		['left', 'Left']
+	] as const;
+
+	/** What was read moves along: one width stands for top and bottom, top for the one width. */
+	function setFour(wanted: 'two' | 'four') {
+		const { width, height, top, left, bottom, right } = readings;
+		const across = width ?? top ?? bottom;
+		const down = height ?? left ?? right;
+		if (wanted === 'four') editor.put(['piece', 'readings'], { ...(across === undefined ? { top: undefined } : { top: across, bottom: across }), ...(down === undefined ? {} : { left: down, right: down }) });
+		else editor.put(['piece', 'readings'], { ...(across === undefined ? {} : { width: across }), ...(down === undefined ? {} : { height: down }) });
+	}
+
+	/** Before anything is read, the choice of four sides has nothing in the file to stand in. */
+	let wantsFour = $state(false);
+	const showsFour = $derived(four || (wantsFour && readings.width === undefined && readings.height === undefined));
+</script>
+
+<Panel name="Measure" about="Each side as the tape reads it. Nothing old is assumed square.">
+	<div class="group">
+		<Choice
+			label="How many readings"
+			value={showsFour ? 'four' : 'two'}
+			options={[
+				{ value: 'two', label: 'Width, height' },
+				{ value: 'four', label: 'Four sides' }
+			]}
+			onchange={(value) => {
+				wantsFour = value === 'four';
+				if (read || readings.width !== undefined || readings.height !== undefined) setFour(value);
+			}}
+		/>
+		{#if showsFour}
+			{#each SIDES as [side, label] (side)}<LengthField {label} keys={['piece', 'readings', side]} value={readings[side] === undefined ? null : (read?.[side] ?? null)} optional />{/each}
+			<LengthField label="Diagonal, top-left to bottom-right" keys={['piece', 'readings', 'd1']} value={read?.d1 ?? null} optional />
+			<LengthField label="Diagonal, top-right to bottom-left" keys={['piece', 'readings', 'd2']} value={read?.d2 ?? null} optional />
+		{:else}
+			<LengthField label="Width" keys={['piece', 'readings', 'width']} value={readings.width === undefined ? null : (read?.top ?? null)} optional />
+			<LengthField label="Height" keys={['piece', 'readings', 'height']} value={readings.height === undefined ? null : (read?.left ?? null)} optional />
+		{/if}
+	</div>
+	<div class="group">
+		<h2>Two readings of depth</h2>
+		<LengthField label="Thickness" keys={['piece', 'thickness']} value={editor.file.piece?.thickness === undefined ? null : editor.job.piece.thickness} optional />
+		<LengthField label="Highest cockle above the flat" keys={['piece', 'cockle']} value={editor.file.piece?.cockle === undefined ? null : editor.job.piece.cockle} zero optional />
+	</div>
+	{#if measure}
+		<div class="group">
+			<h2>What the window may use</h2>
+			<dl class="rows">
+				<dt>Usable width</dt>
+				<dd><Figure path="measure.usable.width" name="Usable width" value={measure.usable.width} fine /></dd>
+				<dt>Usable height</dt>
+				<dd><Figure path="measure.usable.height" name="Usable height" value={measure.usable.height} fine /></dd>
+				<dt>Lean at the foot{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
+				<dd><Figure path="measure.lean" name="Lean" value={measure.lean} fine /></dd>
+				<dt>It can move across by</dt>
+				<dd><Figure path="movement.width" name="Movement across" value={editor.plan.movement!.width} fine /></dd>
+				<dt>and down by</dt>
+				<dd><Figure path="movement.height" name="Movement down" value={editor.plan.movement!.height} fine /></dd>
+			</dl>
+		</div>
+	{/if}
+</Panel>

@@ -1,0 +1,62 @@
+<script lang="ts">
+	/** A station's panel: its name, what it is for, and its fields. */
+	import type { Snippet } from 'svelte';
+
+	type Props = { name: string; about: string; children: Snippet };
+	const { name, about, children }: Props = $props();
+</script>
+
+<section class="panel" aria-label={name}>
+	<h1>{name}</h1>
+	<p class="about">{about}</p>
+	{@render children()}
+</section>
+
+<style>
+	h1 {
+		font-size: 23px;
+		line-height: 1.2;
+	}
+	.about {
+		color: var(--quiet);
+		margin-bottom: 14px;
+	}
+	.panel :global(.group) {
+		display: grid;
+		gap: 8px;
+		margin-bottom: 16px;
+	}
+	.panel :global(h2) {
+		font-family: inherit;
+		font-size: 13.5px;
+		font-weight: 600;
+		color: #474f53;
+		padding-bottom: 3px;
+		border-bottom: 1px solid var(--line);
+	}
+	.panel :global(dl.rows) {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 4px 12px;
+	}
+	.panel :global(dl.rows dd) {
+		text-align: right;
+	}
+	.panel :global(.text-press) {
+		color: var(--accent);
+		font-weight: 600;
+		cursor: pointer;
+		min-height: 26px;
+		padding: 0 4px;
+		border-radius: 3px;
+		font-size: 13px;
+	}
+	.panel :global(.text-press:hover) {
+		text-decoration: underline;
+	}
+	.panel :global(.head) {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+	}
+</style>

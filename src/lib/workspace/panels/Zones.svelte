@@ -1,0 +1,72 @@
+<script lang="ts">
+	import LengthField from '$lib/ui/LengthField.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
+	import TextField from '$lib/ui/TextField.svelte';
+	import { useWorkspace } from '../context.ts';
+
+	const { editor } = useWorkspace();
+	const inFile = $derived(editor.file.piece?.zones ?? []);
+	const zones = $derived(editor.job.piece.zones);
+	const measure = $derived(editor.plan.measure);
+	const KINDS = [
+		{ value: 'show', label: 'must show' },
+		{ value: 'hide', label: 'hide' },
+		{ value: 'keep-off', label: 'keep off' }
+	];
+
+	/** A new zone stands in the middle, where it asks for nothing until it is moved. */
+	function add() {
+		const { width, height } = measure!.mean;
+		let number = inFile.length + 1;
+		while (inFile.some((zone) => zone.id === `zone ${number}`)) number += 1;
+		const size = Math.ceil(Math.min(width, height) / 10);
+		editor.put(['piece', 'zones'], [...inFile, { id: `zone ${number}`, kind: 'show', left: Math.ceil((width - size) / 2), top: Math.ceil((height - size) / 2), width: size, height: size }]);
+	}
+</script>
+
+<div class="group">
+	<div class="head">
+		<h2>Zones on the sheet</h2>
+		{#if measure}<button type="button" class="text-press" onclick={add}>add a zone</button>{/if}
+	</div>
+	{#each zones as zone, index (index)}
+		<details>
+			<summary><span class="mark {zone.kind}" aria-hidden="true"></span> {KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary>
+			<div class="fields">
+				<TextField label="Name of zone {index + 1}" keys={['piece', 'zones', index, 'id']} value={zone.id} />
+				<Pick label="What zone {index + 1} asks" value={zone.kind} options={KINDS} onchange={(value) => editor.put(['piece', 'zones', index, 'kind'], value)} />
+				<LengthField label="From the left" keys={['piece', 'zones', index, 'left']} value={zone.left} zero />
+				<LengthField label="From the top" keys={['piece', 'zones', index, 'top']} value={zone.top} zero />
+				<LengthField label="Zone width" keys={['piece', 'zones', index, 'width']} value={zone.width} />
+				<LengthField label="Zone height" keys={['piece', 'zones', index, 'height']} value={zone.height} />
+				<div><button type="button" class="text-press" onclick={() => editor.put(['piece', 'zones'], inFile.filter((_, at) => at !== index))}>take zone {index + 1} out</button></div>
+			</div>
+		</details>
+	{/each}
+</div>
+
+<style>
+	summary {
+		min-height: 28px;
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		cursor: pointer;
+	}
+	.mark {
+		width: 14px;
+		height: 12px;
+		border: 2px solid var(--accent);
+	}
+	.mark.hide {
+		border: 2px dashed var(--stop);
+	}
+	.mark.keep-off {
+		border: 2px dotted var(--caution);
+	}
+	.fields {
+		display: grid;
+		gap: 7px;
+		padding: 4px 0 8px 22px;
+	}
+</style>

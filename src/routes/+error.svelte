@@ -1,0 +1,23 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import Bar from '$lib/ui/Bar.svelte';
+</script>
+
+<svelte:head><title>{page.status} · Rare Keep</title></svelte:head>
+<Bar />
+<main id="main">
+	<h1>{page.status === 404 ? 'Nothing is here' : 'That did not work'}</h1>
+	<p>{page.error?.message}</p>
+	<p><a class="plain-link" href="/">To Today</a></p>
+</main>
+
+<style>
+	main {
+		padding: 60px 24px;
+		display: grid;
+		gap: 12px;
+	}
+	h1 {
+		font-size: 26px;
+	}
+</style>

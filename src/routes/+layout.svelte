@@ -1,0 +1,24 @@
+<script lang="ts">
+	import '../app.css';
+	import type { Snippet } from 'svelte';
+
+	const { children }: { children: Snippet } = $props();
+</script>
+
+<a class="skip" href="#main">To the content</a>
+{@render children()}
+
+<style>
+	.skip {
+		position: absolute;
+		left: 8px;
+		top: -60px;
+		z-index: 10;
+		padding: 8px 14px;
+		background: #fff;
+		color: var(--accent);
+	}
+	.skip:focus {
+		top: 8px;
+	}
+</style>

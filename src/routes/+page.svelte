@@ -1,0 +1,233 @@
+<script lang="ts">
+	/** Today: the rack with every open piece to one scale, and what each needs next. */
+	import { format } from 'date-fns';
+	import { goto } from '$app/navigation';
+	import { onMount } from 'svelte';
+	import type { PageProps } from './$types';
+	import Bar from '$lib/ui/Bar.svelte';
+	import Keys from '$lib/ui/Keys.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import Rack from '$lib/today/Rack.svelte';
+
+	const { data }: PageProps = $props();
+	const GRADES: Record<string, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+	const COUNTS = ['no piece', 'one piece', 'two pieces', 'three pieces', 'four pieces', 'five pieces', 'six pieces', 'seven pieces', 'eight pieces', 'nine pieces', 'ten pieces'];
+
+	// The day is that of the person who looks, so it is said in the browser.
+	let today = $state<Date | null>(null);
+	let making = $state(false);
+	let trouble = $state('');
+	let showKeys = $state(false);
+	let findField: HTMLInputElement;
+	onMount(() => (today = new Date()));
+
+	const ready = $derived(data.pieces.filter((piece) => piece.next.ready));
+	const stopped = $derived(data.pieces.filter((piece) => piece.next.sign === 'stop'));
+
+	async function newPiece() {
+		if (making) return;
+		making = true;
+		try {
+			const response = await fetch('/api/jobs', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ format: 'rare-keep/job', version: 1, piece: { readings: {} } }) });
+			if (!response.ok) throw new Error(String(response.status));
+			const { number } = (await response.json()) as { number: string };
+			await goto(`/jobs/${number}?at=measure`);
+		} catch {
+			trouble = 'The server does not answer. The new piece was not made; try again in a moment.';
+		} finally {
+			making = false;
+		}
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		if ((event.target as HTMLElement).closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key.toLowerCase() === 'n') {
+			event.preventDefault();
+			void newPiece();
+		} else if (event.key === '/') {
+			event.preventDefault();
+			findField.focus();
+		} else if (event.key === '?') showKeys = !showKeys;
+	}
+
+	function counted(count: number): string {
+		return COUNTS[count] ?? `${count} pieces`;
+	}
+
+	function capital(text: string): string {
+		return text.charAt(0).toUpperCase() + text.slice(1);
+	}
+</script>
+
+<svelte:window {onkeydown} />
+<svelte:head><title>Today · Rare Keep</title></svelte:head>
+
+<div class="today">
+	<Bar here="Today">
+		<form role="search" action="/" class="find">
+			<label class="seen-by-readers" for="find">Find a piece by number, title or maker</label>
+			<input bind:this={findField} id="find" name="find" value={data.find} placeholder="Find   /" autocomplete="off" />
+		</form>
+		<button type="button" class="new" onclick={newPiece} disabled={making}>New piece <kbd>N</kbd></button>
+	</Bar>
+	<main id="main">
+		<header class="day">
+			<h1>{#if today}{format(today, 'EEEE')}<br />{format(today, 'd MMMM')}{:else}Today{/if}</h1>
+			<p>
+				{#if trouble}<Sign of="stop" /> {trouble}
+				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”. <a class="plain-link" href="/">Show all</a>
+				{:else if data.pieces.length === 0}Nothing is on the rack yet.
+				{:else}
+					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : ready.length ? '.' : '.'}{#if ready.length > 0 && ready.length < 4}{#each ready as piece, index (piece.number)}<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}{/each}{/if}
+					{#each stopped.slice(0, 3) as piece (piece.number)}
+						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {piece.next.because.toLowerCase()}.
+					{/each}
+				{/if}
+			</p>
+		</header>
+		{#if data.pieces.length > 0}
+			<Rack pieces={data.pieces} />
+			<table>
+				<caption class="seen-by-readers">What each piece needs next</caption>
+				<thead>
+					<tr><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Next</th><th scope="col">Grade</th><th scope="col" class="late">Changed</th></tr>
+				</thead>
+				<tbody>
+					{#each data.pieces as piece (piece.number)}
+						<tr>
+							<td class="figures quiet">{piece.number}</td>
+							<th scope="row"><a href="/jobs/{piece.number}">{piece.title}</a></th>
+							<td>
+								<span class="next">{#if piece.next.sign && piece.next.sign !== 'settled'}<Sign of={piece.next.sign} />{/if}<strong class={piece.next.sign ?? ''}>{piece.next.does}</strong> <span class="quiet">{piece.next.because}</span></span>
+							</td>
+							<td>
+								{GRADES[piece.aim]}
+								{#if piece.reached === piece.aim || (piece.reached === 'rare') || (piece.reached === 'keep' && piece.aim === 'show')}<Sign of="settled" />
+								{:else}<span class="below"><Sign of="stop" size={10} /> {piece.reached ? GRADES[piece.reached] : 'none'}</span>{/if}
+							</td>
+							<td class="late figures">{today ? format(new Date(piece.at), 'd MMM, HH:mm') : ''}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if data.next}<p class="more"><a class="plain-link" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}">Further pieces</a></p>{/if}
+		{:else if !data.find}
+			<div class="empty">
+				<p>The rack holds every piece that is to be framed, drawn from its plan.</p>
+				<button type="button" class="press strong" onclick={newPiece}>Take in the first piece</button>
+			</div>
+		{/if}
+	</main>
+</div>
+{#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
+
+<style>
+	.find {
+		margin-left: auto;
+	}
+	.find input {
+		height: 30px;
+		width: 190px;
+		padding: 0 10px;
+		border: 1px solid #6d8290;
+		border-radius: 3px;
+		background: transparent;
+		color: #fff;
+	}
+	.find input::placeholder {
+		color: #cfd9df;
+		opacity: 1;
+	}
+	.new {
+		height: 30px;
+		padding: 0 12px;
+		border: 1px solid #6d8290;
+		border-radius: 3px;
+		cursor: pointer;
+	}
+	kbd {
+		margin-left: 5px;
+		color: #cfd9df;
+	}
+	.day {
+		display: grid;
+		grid-template-columns: 264px minmax(0, 760px);
+		padding: 18px 24px;
+		background: #e9e8e5;
+		border-bottom: 1px solid var(--strip);
+		min-height: 92px;
+	}
+	h1 {
+		font-size: 25px;
+		line-height: 1.15;
+	}
+	.day p {
+		font-size: 16px;
+		line-height: 1.5;
+	}
+	.day :global(svg) {
+		display: inline;
+	}
+	table {
+		width: calc(100% - 48px);
+		margin: 14px 24px;
+		border-collapse: collapse;
+		font-size: 14.5px;
+	}
+	thead th {
+		font-size: 13px;
+		color: #474f53;
+		font-weight: 600;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 9px 14px 9px 0;
+		border-bottom: 1px solid var(--strip);
+	}
+	tbody th {
+		font-weight: 600;
+	}
+	tbody th a:hover {
+		text-decoration: underline;
+	}
+	td :global(svg) {
+		display: inline;
+	}
+	.next :global(svg) {
+		margin-right: 6px;
+	}
+	strong.settled {
+		color: var(--accent);
+	}
+	strong.stop,
+	.below {
+		color: var(--stop);
+	}
+	.below {
+		margin-left: 6px;
+		font-weight: 600;
+	}
+	.late {
+		text-align: right;
+		padding-right: 0;
+		white-space: nowrap;
+	}
+	.more {
+		padding: 0 24px 20px;
+	}
+	.empty {
+		padding: 90px 24px;
+		text-align: center;
+		display: grid;
+		gap: 16px;
+		justify-items: center;
+		font-size: 16px;
+	}
+	@media (max-width: 760px) {
+		.day {
+			grid-template-columns: 1fr;
+			gap: 8px;
+		}
+	}
+</style>

@@ -1,0 +1,8 @@
+<script lang="ts">
+	import type { PageProps } from './$types';
+	import Workspace from '$lib/workspace/Workspace.svelte';
+
+	const { data }: PageProps = $props();
+</script>
+
+{#key data.number}<Workspace number={data.number} rev={data.rev} file={data.job} />{/key}

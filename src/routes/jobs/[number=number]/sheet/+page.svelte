@@ -1,0 +1,243 @@
+<script lang="ts">
+	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven. */
+	import { format } from 'date-fns';
+	import { onMount } from 'svelte';
+	import type { PageProps } from './$types';
+	import { planSteps } from '$core/bench/steps.ts';
+	import { backScene } from '$core/drawing/back.ts';
+	import { frontScene } from '$core/drawing/front.ts';
+	import { sectionScene } from '$core/drawing/section.ts';
+	import { SIDES } from '$core/geometry/shapes.ts';
+	import { decide } from '$core/job/decide.ts';
+	import { readJob } from '$core/job/read.ts';
+	import { planDecided } from '$core/plan.ts';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import Paper from '$lib/papers/Paper.svelte';
+	import PaperBar from '$lib/papers/PaperBar.svelte';
+
+	const { data }: PageProps = $props();
+	const job = $derived(decide(readJob(data.job), builtInShop));
+	const plan = $derived(planDecided(data.job, job, builtInShop));
+	const unit = $derived(job.unit);
+	const front = $derived(frontScene(plan, job));
+	const section = $derived(sectionScene(plan, job, builtInShop));
+	const back = $derived(backScene(plan, job));
+	const steps = $derived(planSteps(job, plan, builtInShop));
+	const picture = $derived(job.piece.picture ? `/api/pictures/${job.piece.picture}` : null);
+	const length = (mm: number, fine = false) => showLength(mm, unit, fine).text;
+	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+	const stops = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
+
+	let size = $state<'a4' | 'letter'>('a4');
+	let printed = $state('');
+	onMount(() => (printed = format(new Date(), 'd MMM yyyy, HH:mm')));
+</script>
+
+<svelte:head><title>Job sheet {data.number} · Rare Keep</title></svelte:head>
+<PaperBar number={data.number} title={data.job.title ?? ''} {size} onsize={(next) => (size = next)} />
+<main id="main" class="sheets">
+	<Paper {size}>
+		<header>
+			<div>
+				<h1>{data.job.title || 'New piece'}</h1>
+				<p>{[data.job.piece?.maker, data.job.piece?.year, job.piece.media.map((medium) => medium.name).join(', ')].filter(Boolean).join(' · ')}</p>
+			</div>
+			<p class="number figures"><strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADES[plan.grade.aimed]}, reaches {plan.grade.reached ? GRADES[plan.grade.reached] : 'none'}<br />{printed}</p>
+		</header>
+		{#each stops as finding, index (index)}
+			<p class="finding"><strong>{finding.severity === 'stop' ? '■ Stop' : '◣ Caution'}</strong> {finding.says}</p>
+		{/each}
+		{#if !front || !section || !plan.window || !plan.measure || !plan.pack || !plan.hold}
+			<p>The sheet is not measured yet: this paper comes with its readings.</p>
+		{:else}
+			<div class="two">
+				<Drawing scene={front} {unit} {picture} paperWidth={88} paperHeight={112} label={10} />
+				<div>
+					<Drawing scene={section} {unit} paperWidth={94} paperHeight={62} label={9.5} />
+					<table>
+						<caption>Where the sheet lies on the under-mat, {unit}</caption>
+						<tbody>
+							<tr><th scope="row">its corner from the left edge</th><td>{length(plan.window.placement.left, true)}</td></tr>
+							<tr><th scope="row">from the top edge</th><td>{length(plan.window.placement.top, true)}</td></tr>
+							<tr><th scope="row">may be off, across and down</th><td>± {length(plan.window.free.width, true)} and ± {length(plan.window.free.height, true)}</td></tr>
+							<tr><th scope="row">sheet, usable</th><td>{showSize(plan.measure.usable, unit, true)}</td></tr>
+							<tr><th scope="row">overlap left, top, right, bottom</th><td>{[plan.window.overlap.left, plan.window.overlap.top, plan.window.overlap.right, plan.window.overlap.bottom].map((one) => length(one, true)).join(', ')}</td></tr>
+						</tbody>
+					</table>
+				</div>
+			</div>
+			<div class="two">
+				<table>
+					<caption>Cut list, {unit}</caption>
+					<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
+					<tbody>
+						{#each plan.cut as cut, index (index)}
+							<tr><th scope="row">{cut.role}<span class="of">{builtInShop.boards[cut.material]?.name ?? builtInShop.glazings[cut.material]?.name ?? builtInShop.adhesives[cut.material]?.name ?? cut.material.replace(/-/g, ' ')}</span></th><td>{cut.count}</td><td>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td></tr>
+						{/each}
+					</tbody>
+				</table>
+				<div>
+					<table>
+						<caption>Guide stops, from the back of each mat, {unit}</caption>
+						<thead><tr><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col">window</th></tr></thead>
+						<tbody>
+							{#each plan.window.mats as mat, index (index)}
+								<tr><th scope="row">{index + 1}, {job.mats[index]!.bevel}</th>{#each SIDES as side (side)}<td>{length(mat.stop[side], true)}</td>{/each}<td>{showSize(mat.opening, unit)}</td></tr>
+							{/each}
+						</tbody>
+					</table>
+					{#if plan.frame}
+						<table>
+							<caption>Frame, {unit}: {job.frame?.name}</caption>
+							<tbody>
+								<tr><th scope="row">rails at the long points</th><td>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td></tr>
+								<tr><th scope="row">stick needed</th><td>{length(plan.frame.stick)}</td></tr>
+								<tr><th scope="row">rabbet</th><td>{showSize(plan.frame.rabbet, unit)}</td></tr>
+								<tr><th scope="row">sight, outer</th><td>{showSize(plan.frame.sight, unit)}; {showSize(plan.frame.outer, unit)}</td></tr>
+								<tr><th scope="row">pack {length(plan.pack.thickness, true)}, clearance</th><td>{length(plan.pack.clearance!, true)}</td></tr>
+								<tr><th scope="row">points</th><td>{plan.frame.points.total}: {plan.frame.points.top.count} top and bottom, {plan.frame.points.side.count} each side</td></tr>
+							</tbody>
+						</table>
+					{/if}
+					<table>
+						<caption>Hinges, {unit}</caption>
+						<tbody>
+							<tr><th scope="row">centres from the sheet’s left</th><td>{plan.hold.places.map((place) => length(place, true)).join(', ')}</td></tr>
+							<tr><th scope="row">on the sheet</th><td>{showSize(plan.hold.size, unit, true)}</td></tr>
+							<tr><th scope="row">tissue, load</th><td>{plan.hold.tissue ? `${plan.hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(plan.hold.loadKPa)} of {showNumber(plan.hold.workingKPa)} kPa</td></tr>
+						</tbody>
+					</table>
+				</div>
+			</div>
+		{/if}
+	</Paper>
+	{#if plan.frame && back && plan.hang && plan.back}
+		<Paper {size}>
+			<div class="two">
+				<Drawing scene={back} {unit} paperWidth={88} paperHeight={104} label={10} />
+				<div>
+					<table>
+						<caption>Back and hanging, {unit}</caption>
+						<tbody>
+							{#if plan.back.edgeSeal}<tr><th scope="row">edge seal, width, length</th><td>{length(plan.back.edgeSeal.stock)}, {length(plan.back.edgeSeal.length)}</td></tr>{/if}
+							{#if plan.back.tape}
+								<tr><th scope="row">back tape, {job.back.seal}</th><td>{length(plan.back.tape.stock)}{plan.back.tape.passes > 1 ? `, ${plan.back.tape.passes} passes` : ''}</td></tr>
+								<tr><th scope="row">its strips</th><td>2 × {length(plan.back.tape.strips[0])}, 2 × {length(plan.back.tape.strips[1])}</td></tr>
+							{/if}
+							{#if plan.back.dustCover}<tr><th scope="row">dust cover, finished</th><td>{showSize(plan.back.dustCover, unit)}</td></tr>{/if}
+							<tr><th scope="row">rings from the top, the sides</th><td>{length(plan.hang.drop, true)}, {length(plan.hang.inset, true)}</td></tr>
+							{#if plan.hang.wire}
+								<tr><th scope="row">wire breaking at, cut to</th><td>{showNumber(plan.hang.wire.breakingKg, 1)} kg, {length(plan.hang.wire.length)}</td></tr>
+								<tr><th scope="row">rise, angle, pull</th><td>{length(plan.hang.rise, true)}, {showNumber(plan.hang.angle, 1)}°, {showNumber(plan.hang.pullN, 1)} N</td></tr>
+							{/if}
+							<tr><th scope="row">nails above the floor</th><td>{length(plan.hang.hooks[0]!.height, true)}</td></tr>
+							<tr><th scope="row">nails from the centre line</th><td>{plan.hang.hooks.map((hook) => length(hook.x, true)).join(', ')}</td></tr>
+							<tr><th scope="row">it weighs</th><td>{showNumber(plan.mass!.kg)} kg</td></tr>
+							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
+						</tbody>
+					</table>
+				</div>
+			</div>
+			<ol class="steps">
+				{#each steps as step, index (step.id)}
+					<li>
+						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
+						<p>{step.does.join(' ')}{step.waitMinutes ? ` Wait ${step.waitMinutes >= 60 ? `${showNumber(step.waitMinutes / 60, 1)} h` : `${step.waitMinutes} min`}.` : ''}</p>
+						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+					</li>
+				{/each}
+			</ol>
+		</Paper>
+	{/if}
+</main>
+
+<style>
+	.sheets {
+		padding: 8mm 0;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		border-bottom: 0.4mm solid var(--ink);
+		padding-bottom: 2mm;
+		margin-bottom: 3mm;
+	}
+	h1 {
+		font-size: 17pt;
+		line-height: 1.1;
+	}
+	.number {
+		text-align: right;
+	}
+	.finding {
+		margin-bottom: 1mm;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 88mm minmax(0, 1fr);
+		gap: 6mm;
+		margin-bottom: 4mm;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		margin-bottom: 3mm;
+		font-variant-numeric: tabular-nums;
+	}
+	caption {
+		text-align: left;
+		font-weight: 600;
+		border-bottom: 0.3mm solid var(--ink);
+	}
+	th {
+		font-weight: 400;
+		text-align: left;
+	}
+	thead th {
+		color: #474f53;
+		font-size: 8pt;
+	}
+	td,
+	thead th:not(:first-child) {
+		text-align: right;
+	}
+	tr {
+		border-bottom: 0.15mm solid #bbb9b2;
+	}
+	.of {
+		display: block;
+		font-size: 7.5pt;
+		color: #474f53;
+		line-height: 1.1;
+	}
+	.steps {
+		columns: 2;
+		column-gap: 6mm;
+		border-top: 0.4mm solid var(--ink);
+		padding-top: 2mm;
+	}
+	.steps li {
+		break-inside: avoid;
+		margin-bottom: 1.6mm;
+	}
+	.steps h2 {
+		font-size: 9.5pt;
+	}
+	.steps p {
+		font-size: 8.2pt;
+		line-height: 1.25;
+	}
+	.tick {
+		display: inline-block;
+		width: 2.6mm;
+		height: 2.6mm;
+		border: 0.25mm solid var(--ink);
+		margin-right: 1.5mm;
+	}
+	.caution {
+		border-left: 0.6mm solid var(--caution);
+		padding-left: 1.5mm;
+	}
+</style>
