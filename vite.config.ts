@@ -4,5 +4,6 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	build: { rolldownOptions: { checks: { pluginTimings: false } } },
 	ssr: { external: ['@electric-sql/pglite'] }
 });

@@ -1,8 +1,12 @@
 <script lang="ts">
 	import '../app.css';
-	import type { Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 
 	const { children }: { children: Snippet } = $props();
+	// From here on buttons answer: tests and scripts wait for it.
+	onMount(() => {
+		document.documentElement.dataset.alive = 'yes';
+	});
 </script>
 
 <a class="skip" href="#main">To the content</a>

@@ -23,7 +23,8 @@ export const load: PageServerLoad = async ({ url }) => {
 			reached,
 			at,
 			next: nextOf(plan),
-			scene: scene && { ...scene, dimensions: [], callouts: [] },
+			// The rack shows pieces as they will hang: no edges behind the mat, no zones.
+			scene: scene && { ...scene, shapes: scene.shapes.filter((shape) => shape.role !== 'sheet-edge' && !shape.role.startsWith('zone')), dimensions: [], callouts: [] },
 			picture: job.piece.picture ? `/api/pictures/${job.piece.picture}` : null
 		};
 	});

@@ -7,6 +7,7 @@
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
+	import { lowered } from '$lib/ui/words.ts';
 	import Rack from '$lib/today/Rack.svelte';
 
 	const { data }: PageProps = $props();
@@ -80,7 +81,7 @@
 				{:else}
 					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : ready.length ? '.' : '.'}{#if ready.length > 0 && ready.length < 4}{#each ready as piece, index (piece.number)}<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}{/each}{/if}
 					{#each stopped.slice(0, 3) as piece (piece.number)}
-						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {piece.next.because.toLowerCase()}.
+						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {lowered(piece.next.because)}.{' '}
 					{/each}
 				{/if}
 			</p>

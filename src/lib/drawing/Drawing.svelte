@@ -111,6 +111,8 @@
 		position: relative;
 		width: 100%;
 		height: 100%;
+		min-width: 0;
+		min-height: 0;
 		display: flex;
 		align-items: center;
 		justify-content: center;
@@ -135,6 +137,7 @@
 	}
 	svg {
 		display: block;
+		flex: none;
 		font-family: 'Source Sans 3 Variable', sans-serif;
 		font-variant-numeric: tabular-nums;
 		overflow: visible;

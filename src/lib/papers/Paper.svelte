@@ -2,7 +2,7 @@
 	/** One page of paper, in mm; prints on its own size. */
 	import type { Snippet } from 'svelte';
 
-	type Props = { size: 'a4' | 'letter' | 'label'; children: Snippet };
+	type Props = { size: 'a4' | 'letter' | 'back-label'; children: Snippet };
 	const { size, children }: Props = $props();
 </script>
 
@@ -27,11 +27,11 @@
 		min-height: 279.4mm;
 		page: letter;
 	}
-	.label {
+	.back-label {
 		width: 100mm;
 		height: 70mm;
 		padding: 4mm 5mm;
-		page: label;
+		page: back-label;
 		overflow: hidden;
 	}
 	@media print {
@@ -54,7 +54,7 @@
 			size: 215.9mm 279.4mm;
 			margin: 0;
 		}
-		@page label {
+		@page back-label {
 			size: 100mm 70mm;
 			margin: 0;
 		}

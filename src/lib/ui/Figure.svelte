@@ -18,12 +18,13 @@
 		color: inherit;
 		background: none;
 		padding: 1px 2px;
-		border-bottom: 1px dotted var(--line-strong);
+		text-decoration: underline dotted var(--line-strong);
+		text-underline-offset: 3px;
 		cursor: help;
 		white-space: nowrap;
 	}
 	.figure:hover {
 		color: var(--accent);
-		border-bottom-color: var(--accent);
+		text-decoration-color: var(--accent);
 	}
 </style>

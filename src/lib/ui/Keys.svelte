@@ -18,7 +18,7 @@
 	$effect(() => panel.focus());
 </script>
 
-<div bind:this={panel} class="card" role="dialog" tabindex="-1" aria-label="List of keys" onkeydown={(event) => event.key === 'Escape' && onclose()}>
+<div bind:this={panel} class="slip" role="dialog" tabindex="-1" aria-label="List of keys" onkeydown={(event) => event.key === 'Escape' && onclose()}>
 	<h2>Keys</h2>
 	<dl>
 		{#each KEYS as [key, does] (key)}<dt>{key}</dt><dd>{does}</dd>{/each}
@@ -27,7 +27,7 @@
 </div>
 
 <style>
-	.card {
+	.slip {
 		position: fixed;
 		right: 16px;
 		top: 56px;

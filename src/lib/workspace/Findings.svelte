@@ -4,6 +4,7 @@
 	import type { Grade } from '$core/shop/grades.ts';
 	import { GRADES } from '$core/shop/grades.ts';
 	import Sign from '$lib/ui/Sign.svelte';
+	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 	import { stationOf, type StationId } from './stations.ts';
 
@@ -33,14 +34,14 @@
 		<ul>
 			{#each GRADES as one (one)}
 				<li class:aimed={one === grade.aimed} class:reached={one === grade.reached}>
-					<span class="mark">{#if one === grade.reached}<Sign of={reachedAim ? 'settled' : 'caution'} size={13} />{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span>
+					<span class="at">{#if one === grade.reached}<Sign of={reachedAim ? 'settled' : 'caution'} size={13} />{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span>
 					<strong>{NAMES[one]}</strong>
 					<span class="word">{[one === grade.aimed ? 'aimed at' : '', one === grade.reached ? 'reached' : ''].filter(Boolean).join(', ')}</span>
 				</li>
 			{/each}
-			{#if grade.reached === null}<li><span class="mark"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span></li>{/if}
+			{#if grade.reached === null}<li><span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span></li>{/if}
 		</ul>
-		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">Held down: {heldBy[0]?.replace(/\.$/, '').toLowerCase()}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.</p>{/if}
+		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.</p>{/if}
 		{#if !editor.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
 	</div>
 	<div class="findings">
@@ -57,7 +58,7 @@
 					<Sign of={finding.severity} size={14} />
 					<div class="text">
 						<strong>{finding.says}</strong>
-						<p>{finding.why} <a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">{stationOf(finding).name}</a></p>
+						<p>{finding.why} <a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a></p>
 					</div>
 					<div class="mends">
 						{#each finding.remedies as remedy, at (remedy.label)}<button type="button" class="press" onclick={() => mend(finding, at)}>{remedy.label}</button>{/each}

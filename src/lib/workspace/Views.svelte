@@ -68,7 +68,7 @@
 <style>
 	.views {
 		display: grid;
-		grid-template-rows: 34px minmax(0, 1fr);
+		grid-template: 34px minmax(0, 1fr) / minmax(0, 1fr);
 		height: 100%;
 	}
 	nav {
@@ -90,6 +90,7 @@
 	.drawings {
 		min-height: 0;
 		display: grid;
+		grid-template-rows: minmax(0, 1fr);
 		padding: 2px 16px 10px;
 		gap: 18px;
 	}
@@ -101,7 +102,7 @@
 	}
 	.side {
 		display: grid;
-		grid-template-rows: minmax(110px, 1fr) auto;
+		grid-template: minmax(110px, 1fr) auto / minmax(0, 1fr);
 		min-height: 0;
 		gap: 6px;
 		overflow-y: auto;

@@ -28,7 +28,7 @@
 	});
 </script>
 
-<div bind:this={panel} class="card" role="dialog" tabindex="-1" aria-label="Why {nameOf(path)}" onkeydown={(event) => event.key === 'Escape' && onclose()}>
+<div bind:this={panel} class="slip" role="dialog" tabindex="-1" aria-label="Why {nameOf(path)}" onkeydown={(event) => event.key === 'Escape' && onclose()}>
 	<header>
 		<h2>{nameOf(path)}</h2>
 		<strong class="figures">{said ? write(said.result, path) : ''}</strong>
@@ -56,7 +56,7 @@
 </div>
 
 <style>
-	.card {
+	.slip {
 		position: absolute;
 		left: 14px;
 		bottom: 14px;

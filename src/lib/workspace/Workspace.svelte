@@ -105,7 +105,7 @@
 		{#if editor.conflict}
 			<ConflictView />
 		{:else}
-			<div class="table">
+			<div class="stage">
 				<Views {view} onview={(next) => go({ view: next })} />
 				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
 			</div>
@@ -138,7 +138,7 @@
 		grid-template-rows: minmax(0, 1fr) 212px;
 		min-width: 0;
 	}
-	.table {
+	.stage {
 		position: relative;
 		min-height: 0;
 	}

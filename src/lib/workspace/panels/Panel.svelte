@@ -20,6 +20,7 @@
 	.about {
 		color: var(--quiet);
 		margin-bottom: 14px;
+		text-wrap: balance;
 	}
 	.panel :global(.group) {
 		display: grid;

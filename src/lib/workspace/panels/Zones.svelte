@@ -31,7 +31,7 @@
 	</div>
 	{#each zones as zone, index (index)}
 		<details>
-			<summary><span class="mark {zone.kind}" aria-hidden="true"></span> {KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary>
+			<summary><span class="zone-sign {zone.kind}" aria-hidden="true"></span> {KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary>
 			<div class="fields">
 				<TextField label="Name of zone {index + 1}" keys={['piece', 'zones', index, 'id']} value={zone.id} />
 				<Pick label="What zone {index + 1} asks" value={zone.kind} options={KINDS} onchange={(value) => editor.put(['piece', 'zones', index, 'kind'], value)} />
@@ -53,15 +53,15 @@
 		gap: 8px;
 		cursor: pointer;
 	}
-	.mark {
+	.zone-sign {
 		width: 14px;
 		height: 12px;
 		border: 2px solid var(--accent);
 	}
-	.mark.hide {
+	.zone-sign.hide {
 		border: 2px dashed var(--stop);
 	}
-	.mark.keep-off {
+	.zone-sign.keep-off {
 		border: 2px dotted var(--caution);
 	}
 	.fields {

@@ -46,14 +46,14 @@
 <svelte:head><title>Back label {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} />
 <main id="main">
-	<Paper size="label">
+	<Paper size="back-label">
 		<h1>{piece.title ?? data.job.title ?? ''}</h1>
 		<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
 		<div class="body">
 			<dl>
 				{#each rows as [name, text] (name)}<dt>{name}</dt><dd>{text}</dd>{/each}
 			</dl>
-			<div class="code">
+			<div class="to-record">
 				<svg viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}" role="img" aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg>
 				<p class="figures">{data.number}</p>
 			</div>
@@ -92,7 +92,7 @@
 	dt {
 		color: #474f53;
 	}
-	.code p {
+	.to-record p {
 		text-align: center;
 		font-weight: 600;
 	}

@@ -1,0 +1,99 @@
+/** The pages made from lists in core/: a test holds the files against them. */
+import { RULES } from '../core/findings/rules.ts';
+import { isOfFit } from '../core/findings/rule.ts';
+import { jobDefinition } from '../core/job/definition.ts';
+import type { Field } from '../core/job/field.ts';
+import { SCHOOLS } from '../core/job/schools.ts';
+import { HOUSE } from '../core/shop/house.ts';
+import { showNumber } from '../core/units/show.ts';
+
+export function generatedPages(): Record<string, string> {
+	return {
+		'docs/handbook/13-findings.md': findingsPage(),
+		'docs/handbook/14-house.md': housePage(),
+		'docs/handbook/15-schools.md': schoolsPage(),
+		'docs/job-file.md': jobFilePage()
+	};
+}
+
+function findingsPage(): string {
+	const rules = RULES.map((rule) => {
+		const severity = (['rare', 'keep', 'show'] as const).map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`).join(', ');
+		const kind = isOfFit(rule.id) ? ' A finding of fit: it does not enter the grade.' : '';
+		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
+	});
+	return `# Findings\n\nA finding says what is, then why, then offers its mends. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
+}
+
+function housePage(): string {
+	const rows = Object.entries(HOUSE).map(([name, value]) => `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${value !== 0 && Math.abs(value) < 0.01 ? String(value) : showNumber(value, 4)}\n`);
+	return `# House figures\n\nWhat the shop uses unless a job says otherwise; lengths in millimetres. They are set in one place, \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+}
+
+function schoolsPage(): string {
+	const rows = SCHOOLS.map(({ id, question, options, notPlanned }) => {
+		const rest = notPlanned ? ` Not planned yet: ${notPlanned.join(', ')}.` : '';
+		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.${rest}\n`;
+	});
+	return `# Schools\n\nWhere practitioners differ, each question is a house rule, and a job may set it differently under \`schools\`. The first option is the default: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+}
+
+function jobFilePage(): string {
+	return [
+		'# The job file',
+		'',
+		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other window ways, holds, frames) is a fault that says so.',
+		'',
+		'Made from `core/job/definition.ts` by `npm run docs`; the JSON Schema is at `/api/job.schema.json`. A new number for an import: `POST /api/jobs?number=K-0142`, 409 when it is taken. Pictures: `POST /api/pictures` (PNG, JPEG, SVG of shapes alone) gives the sum that `piece.picture` names.',
+		'',
+		'| key | holds | says |',
+		'|---|---|---|',
+		...rows(jobDefinition, ''),
+		''
+	].join('\n');
+}
+
+function rows(field: Field, path: string): string[] {
+	const own = path === '' ? [] : [`| \`${path}\` | ${holds(field)} | ${field.says} |`];
+	return [...own, ...children(field, path)];
+}
+
+function children(field: Field, path: string): string[] {
+	if (field.kind === 'group') return Object.entries(field.fields).flatMap(([key, child]) => rows(child, path === '' ? key : `${path}.${key}`));
+	if (field.kind === 'list') return children(field.of, `${path}[]`);
+	if (field.kind === 'none') return children(field.or, path);
+	if (field.kind === 'either') return field.of.flatMap((one) => children(one, path));
+	return [];
+}
+
+function holds(field: Field): string {
+	switch (field.kind) {
+		case 'length':
+			return field.zero ? 'length, zero allowed' : 'length';
+		case 'sides':
+			return 'length, or lengths by side';
+		case 'lengthOrWord':
+			return `length, lengths by side, or ${field.words.map((word) => `"${word}"`).join(', ')}`;
+		case 'text':
+			return 'text';
+		case 'choice':
+			return field.of.join(', ');
+		case 'number':
+			return `${field.whole ? 'whole number' : 'number'} ${field.least} to ${field.most}`;
+		case 'flag':
+			return 'true, false';
+		case 'list':
+			return `list, at most ${field.most}: ${holds(field.of)}`;
+		case 'none':
+			return `${holds(field.or)}, or null`;
+		case 'either':
+			return field.of.map(holds).join(', or ');
+		case 'group':
+			return 'group';
+	}
+}
+
+function spaced(camel: string): string {
+	const words = camel.replace(/([a-z0-9])([A-Z])/g, '$1 $2').toLowerCase();
+	return words[0]!.toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,131 @@
+/** A headless Chromium and the words that a test speaks to it: labels, names, keys; waiting for what a person would wait for. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+
+const FLAGS = [
+	'--headless',
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync',
+	'--hide-scrollbars',
+	'--force-device-scale-factor=1'
+];
+const PATIENCE_MS = 20_000;
+
+export type Browser = {
+	driver: WebDriver;
+	open: (path: string) => Promise<void>;
+	/** The field, button or link that a person calls by this name. */
+	field: (label: string) => Promise<WebElement>;
+	button: (name: string) => Promise<WebElement>;
+	press: (name: string) => Promise<void>;
+	/** Replaces what stands in a field, key by key. */
+	type: (label: string, text: string) => Promise<void>;
+	choose: (label: string, option: string) => Promise<void>;
+	keys: (...keys: string[]) => Promise<void>;
+	/** Waits until the page shows this text. */
+	sees: (text: string | RegExp) => Promise<void>;
+	waitFor: (what: string, check: () => Promise<boolean>) => Promise<void>;
+	text: () => Promise<string>;
+	screenshot: () => Promise<Buffer>;
+	quit: () => Promise<void>;
+};
+
+export { By, Key, until };
+
+export async function openBrowser(address: string, size = { width: 1280, height: 800 }): Promise<Browser> {
+	const profile = mkdtempSync(join(tmpdir(), 'rare-keep-browser-'));
+	const options = new Options();
+	options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+	options.setChromeBinaryPath('/usr/bin/chromium');
+	const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build();
+
+	// The window's own edges are no part of the page.
+	const inner = await driver.executeScript<{ width: number; height: number }>('return { width: innerWidth, height: innerHeight }');
+	await driver.manage().window().setRect({ width: 2 * size.width - inner.width, height: 2 * size.height - inner.height });
+
+	const waitFor = async (what: string, check: () => Promise<boolean>) => {
+		await driver.wait(() => check().catch(() => false), PATIENCE_MS, `waited for ${what}`);
+	};
+	const named = async (script: string, name: string, what: string): Promise<WebElement> => {
+		let found: WebElement | null = null;
+		await waitFor(`${what} “${name}”`, async () => {
+			found = await driver.executeScript<WebElement | null>(script, name);
+			return found !== null;
+		});
+		return found!;
+	};
+	const text = () => driver.executeScript<string>('return document.body.innerText');
+
+	const browser: Browser = {
+		driver,
+		waitFor,
+		text,
+		open: async (path) => {
+			await driver.get(address + path);
+			// Buttons answer once the page has come to life.
+			await waitFor('the page to come to life', () => driver.executeScript<boolean>('return document.documentElement.dataset.alive === "yes"'));
+		},
+		field: (label) => named(FIND_FIELD, label, 'the field'),
+		button: (name) => named(FIND_BUTTON, name, 'the button'),
+		press: async (name) => (await browser.button(name)).click(),
+		type: async (label, value) => {
+			const field = await browser.field(label);
+			await field.click();
+			await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value === '' ? Key.BACK_SPACE : value);
+		},
+		choose: async (label, option) => {
+			const field = await browser.field(label);
+			const done = await driver.executeScript<boolean>(CHOOSE, field, option);
+			if (!done) throw new Error(`“${label}” does not offer “${option}”`);
+		},
+		keys: async (...keys) => {
+			await driver.actions().sendKeys(...keys).perform();
+		},
+		sees: (wanted) =>
+			waitFor(`the page to show ${wanted}`, async () => {
+				const shown = (await text()).replace(/\s+/g, ' ');
+				return typeof wanted === 'string' ? shown.includes(wanted) : wanted.test(shown);
+			}),
+		screenshot: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
+		quit: async () => {
+			await driver.quit();
+			rmSync(profile, { recursive: true, force: true, maxRetries: 3 });
+		}
+	};
+	return browser;
+}
+
+const FIND_FIELD = `
+	const wanted = arguments[0];
+	const labels = [...document.querySelectorAll('label')].filter((label) => label.textContent.trim().replace(/\\s+/g, ' ') === wanted);
+	for (const label of labels) {
+		const field = label.control ?? (label.htmlFor ? document.getElementById(label.htmlFor) : null);
+		if (field) return field;
+	}
+	return document.querySelector('[aria-label="' + CSS.escape(wanted) + '"]:is(input, select, textarea)');
+`;
+
+const FIND_BUTTON = `
+	const wanted = arguments[0];
+	const said = (element) => (element.getAttribute('aria-label') ?? element.textContent).trim().replace(/\\s+/g, ' ');
+	const all = [...document.querySelectorAll('button, a, [role=button], summary, [data-part=item]')].filter((element) => element.checkVisibility());
+	return all.find((element) => said(element) === wanted) ?? all.find((element) => said(element).startsWith(wanted)) ?? null;
+`;
+
+const CHOOSE = `
+	const [select, wanted] = arguments;
+	const option = [...select.options].find((one) => one.textContent.trim() === wanted);
+	if (!option) return false;
+	select.focus();
+	select.value = option.value;
+	select.dispatchEvent(new Event('change', { bubbles: true }));
+	return true;
+`;

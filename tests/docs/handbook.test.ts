@@ -1,0 +1,54 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { RULES } from '../../core/findings/rules.ts';
+import type { JobFile } from '../../core/job/definition.ts';
+import { plan } from '../../core/plan.ts';
+import { HOUSE } from '../../core/shop/house.ts';
+import { builtInShop } from '../../core/shop/shop.ts';
+import { anyJob, workedJob } from '../../core/testing/jobs.ts';
+import { lookIn } from '../../core/why/expression.ts';
+import { generatedPages } from '../../scripts/generated-pages.ts';
+
+const folder = new URL('../../docs/handbook/', import.meta.url);
+const chapters = Object.fromEntries(readdirSync(folder).map((name) => [name.replace(/^\d+-|\.md$/g, ''), readFileSync(new URL(name, folder), 'utf8')]));
+const anchors = (chapter: string) => new Set([...(chapters[chapter] ?? '').matchAll(/\{#([^}]+)\}/g)].map((match) => match[1]));
+
+test('every paragraph that an explanation leads to exists', () => {
+	const sources = new Set<string>();
+	for (const file of [workedJob(), ...fc.sample(anyJob, { numRuns: 200, seed: 3 })]) {
+		for (const { source } of Object.values(plan(file, builtInShop).why)) sources.add(source);
+	}
+	assert.ok(sources.size > 25);
+	for (const source of sources) {
+		const [chapter, anchor] = source.split('#') as [string, string];
+		assert.ok(anchors(chapter).has(anchor), `docs/handbook has no ${source}`);
+	}
+});
+
+test('every rule and every house figure has its paragraph', () => {
+	for (const rule of RULES) assert.ok(anchors('findings').has(rule.id), rule.id);
+	for (const name of Object.keys(HOUSE)) assert.ok(anchors('house').has(name), name);
+});
+
+test('the worked cases come out', () => {
+	let count = 0;
+	for (const [chapter, text] of Object.entries(chapters)) {
+		for (const [, body] of text.matchAll(/```case\n([\s\S]*?)```/g)) {
+			const { job, gives } = JSON.parse(body!) as { job: Partial<JobFile>; gives: Record<string, number> };
+			const result = plan(workedJob(job), builtInShop);
+			const lookup = lookIn({ plan: result, job: {}, shop: {} });
+			for (const [path, wanted] of Object.entries(gives)) {
+				const value = lookup(path) as number;
+				assert.ok(Math.abs(value - wanted) <= 0.011, `${chapter}: ${path} is ${value}, not ${wanted}`);
+				count += 1;
+			}
+		}
+	}
+	assert.ok(count > 40, `${count} figures in worked cases`);
+});
+
+test('pages made from lists are as the lists are now', () => {
+	for (const [path, text] of Object.entries(generatedPages())) assert.equal(readFileSync(new URL(`../../${path}`, import.meta.url), 'utf8'), text, `${path} is stale: npm run docs`);
+});
