@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { readLength, type Unit } from './length.ts';
 import { cutDown, countUp, receiveUp, showNearest } from './round.ts';
-import { showLength } from './show.ts';
+import { showLength, showNumber } from './show.ts';
 
 const mm = (text: string | number, unit: Unit = 'mm', zero = false) => {
 	const read = readLength(text, unit, zero);
@@ -56,6 +56,7 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');
 	assert.equal(showLength(-3.14, 'mm', true).text, '−3.1');
+	assert.deepEqual([showNumber(30, 0), showNumber(100), showNumber(3.5), showNumber(0.301, 2), showNumber(-0.001)], ['30', '100', '3.5', '0.3', '0']);
 	fc.assert(
 		fc.property(fc.integer({ min: 1, max: 3000 }), (sixteenths) => {
 			const length = (sixteenths * 25.4) / 16;

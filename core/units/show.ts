@@ -44,7 +44,7 @@ export function showSize(size: { width: number; height: number }, unit: Unit, fi
 
 /** A plain number to so many places, without trailing zeros. */
 export function showNumber(value: number, places = 2): string {
-	return value.toFixed(places).replace(/\.?0+$/, '').replace(/^-0$/, '0').replace('-', '−');
+	return value.toFixed(places).replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '').replace(/^-0$/, '0').replace('-', '−');
 }
 
 function sign(mm: number, shown: number): string {

@@ -31,7 +31,7 @@
 <div bind:this={panel} class="slip" role="dialog" tabindex="-1" aria-label="Why {nameOf(path)}" onkeydown={(event) => event.key === 'Escape' && onclose()}>
 	<header>
 		<h2>{nameOf(path)}</h2>
-		<strong class="figures">{said ? write(said.result, path) : ''}</strong>
+		<strong class="figures">{said ? `${write(said.result, path)}${PLAIN.test(path) ? '' : ` ${editor.unit}`}` : ''}</strong>
 		<button type="button" class="close" aria-label="Close" onclick={onclose}>×</button>
 	</header>
 	{#if said && explanation}

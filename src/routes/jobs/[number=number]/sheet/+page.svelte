@@ -116,7 +116,7 @@
 	{#if plan.frame && back && plan.hang && plan.back}
 		<Paper {size}>
 			<div class="two">
-				<Drawing scene={back} {unit} paperWidth={88} paperHeight={104} label={10} />
+				<Drawing scene={back} {unit} paperWidth={88} paperHeight={86} label={9.5} />
 				<div>
 					<table>
 						<caption>Back and hanging, {unit}</caption>
@@ -157,6 +157,11 @@
 	.sheets {
 		padding: 8mm 0;
 	}
+	@media print {
+		.sheets {
+			padding: 0;
+		}
+	}
 	header {
 		display: flex;
 		justify-content: space-between;
@@ -178,10 +183,11 @@
 		display: grid;
 		grid-template-columns: 88mm minmax(0, 1fr);
 		gap: 6mm;
-		margin-bottom: 4mm;
+		margin-bottom: 3mm;
 	}
 	table {
 		width: 100%;
+		margin-top: 2mm;
 		border-collapse: collapse;
 		margin-bottom: 3mm;
 		font-variant-numeric: tabular-nums;
@@ -216,18 +222,18 @@
 		columns: 2;
 		column-gap: 6mm;
 		border-top: 0.4mm solid var(--ink);
-		padding-top: 2mm;
+		padding-top: 1.5mm;
 	}
 	.steps li {
 		break-inside: avoid;
-		margin-bottom: 1.6mm;
+		margin-bottom: 1.2mm;
 	}
 	.steps h2 {
 		font-size: 9.5pt;
 	}
 	.steps p {
-		font-size: 8.2pt;
-		line-height: 1.25;
+		font-size: 8pt;
+		line-height: 1.22;
 	}
 	.tick {
 		display: inline-block;
