@@ -18,7 +18,12 @@ export default ts.config(
 			eqeqeq: ['error', 'smart'],
 			'no-eval': 'error',
 			'no-var': 'error',
-			'prefer-const': 'error'
+			'prefer-const': 'error',
+			// A leading underscore says that a value is left out on purpose.
+			'@typescript-eslint/no-unused-vars': [
+				'error',
+				{ argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }
+			]
 		}
 	},
 	{
@@ -28,7 +33,10 @@ export default ts.config(
 		rules: {
 			'no-restricted-syntax': [
 				'error',
-				{ selector: "CallExpression[callee.object.name='Math'][callee.property.name='round']", message: 'Use cutDown, receiveUp or showNearest.' }
+				{
+					selector: "CallExpression[callee.object.name='Math'][callee.property.name='round']",
+					message: 'Use cutDown, receiveUp or showNearest.'
+				}
 			]
 		}
 	}

@@ -18,5 +18,13 @@ function middleOfFive(work: () => unknown): number {
 
 // A sitting is warm after a few strokes; the first are measured in the browser (bench/keystroke.ts).
 for (const job of fc.sample(anyJob, { numRuns: 1000, seed: 7 })) void plan(job, builtInShop).why;
-report('plan(), 2 000 varied jobs', jobs.map((job) => middleOfFive(() => plan(job, builtInShop))), 2);
-report('plan() with every explanation', jobs.map((job) => middleOfFive(() => plan(job, builtInShop).why)), 2);
+report(
+	'plan(), 2 000 varied jobs',
+	jobs.map((job) => middleOfFive(() => plan(job, builtInShop))),
+	2
+);
+report(
+	'plan() with every explanation',
+	jobs.map((job) => middleOfFive(() => plan(job, builtInShop).why)),
+	2
+);

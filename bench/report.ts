@@ -7,5 +7,7 @@ export function report(name: string, timesMs: number[], budgetMs: number): void 
 
 /** One line: what, how much, the budget and the ratio to it. */
 export function line(name: string, figure: string, ratio: number, budget: string): void {
-	console.log(`${name.padEnd(44)} ${figure.padEnd(34)} budget ${budget.padEnd(8)} ratio ${ratio.toFixed(2)}${ratio > 1 ? '  OVER' : ''}`);
+	console.log(
+		`${name.padEnd(44)} ${figure.padEnd(34)} budget ${budget.padEnd(8)} ratio ${ratio.toFixed(2)}${ratio > 1 ? '  OVER' : ''}`
+	);
 }

@@ -11,7 +11,10 @@ const VERBS: Record<string, (body: unknown) => unknown> = { plan: (body) => plan
 const [verb = '', path = ''] = process.argv.slice(2);
 try {
 	const run = VERBS[verb];
-	if (!run || path === '') throw new FaultError([{ path: 'usage', says: `npm run -s core -- ${Object.keys(VERBS).join(' | ')} FILE.json, or - for standard input.` }]);
+	if (!run || path === '')
+		throw new FaultError([
+			{ path: 'usage', says: `npm run -s core -- ${Object.keys(VERBS).join(' | ')} FILE.json, or - for standard input.` }
+		]);
 	process.stdout.write(`${JSON.stringify(run(await parsed(path)), null, '\t')}\n`);
 } catch (error) {
 	if (!(error instanceof FaultError)) throw error;
@@ -27,7 +30,9 @@ async function parsed(file: string): Promise<unknown> {
 	} catch (error) {
 		throw new FaultError([{ path: file, says: `This can't be read: ${(error as NodeJS.ErrnoException).code}.` }]);
 	}
-	const read = await readJson(new Request('file:', { method: 'POST', body: new Uint8Array(bytes), headers: { 'content-type': 'application/json' } }));
+	const read = await readJson(
+		new Request('file:', { method: 'POST', body: new Uint8Array(bytes), headers: { 'content-type': 'application/json' } })
+	);
 	if (!read.ok) throw new FaultError(read.faults);
 	return read.body;
 }

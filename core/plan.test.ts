@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { SIDES } from './geometry/shapes.ts';
 import { decide } from './job/decide.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
@@ -10,7 +9,8 @@ import { builtInShop } from './shop/shop.ts';
 import { anyJob, planned, workedJob } from './testing/jobs.ts';
 import { evaluate, lookIn } from './why/expression.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 
 test('the worked case: window, pack, placement, frame', () => {
 	const { window, frame } = planned();
@@ -26,7 +26,9 @@ test('the worked case: window, pack, placement, frame', () => {
 });
 
 test('the worked case with lip 8 and the allowance left to the program', () => {
-	const { window, frame } = planned({ frame: { kind: 'wood', section: { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 } } });
+	const { window, frame } = planned({
+		frame: { kind: 'wood', section: { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 } }
+	});
 	assert.deepEqual(frame!.allowance, { width: 3, height: 3.5 });
 	assert.deepEqual(frame!.rabbet, { width: 545, height: 704.5 });
 	assert.deepEqual(frame!.sight, { width: 529, height: 688.5 });
@@ -39,16 +41,25 @@ test('the worked case with lip 8 and the allowance left to the program', () => {
 
 test('a job without a width and a height is planned as far as it goes, and says what is missing', () => {
 	const open = plan({ format: 'rare-keep/job', version: 1, piece: { readings: { width: 402 } } }, builtInShop);
-	assert.deepEqual(open.open.map((one) => one.station), ['measure']);
+	assert.deepEqual(
+		open.open.map((one) => one.station),
+		['measure']
+	);
 	assert.equal(open.window, undefined);
 	const { frame: _, ...file } = workedJob();
 	const frameless = plan(file, builtInShop);
-	assert.deepEqual(frameless.open.map((one) => one.station), ['frame', 'hang']);
+	assert.deepEqual(
+		frameless.open.map((one) => one.station),
+		['frame', 'hang']
+	);
 	assert.equal(frameless.mass, undefined);
 });
 
 test('readings alone are enough: the house decides the rest and the plan says which', () => {
-	const alone = plan({ format: 'rare-keep/job', version: 1, piece: { readings: { width: '16 1/4', height: '21 3/4' } }, unit: 'in' }, builtInShop);
+	const alone = plan(
+		{ format: 'rare-keep/job', version: 1, piece: { readings: { width: '16 1/4', height: '21 3/4' } }, unit: 'in' },
+		builtInShop
+	);
 	assert.equal(alone.measure!.usable.width, 412.75);
 	assert.ok(alone.assumed.some((one) => one.path === 'mats'));
 	assert.ok(alone.assumed.some((one) => one.path === 'guard.glazing'));

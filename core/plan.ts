@@ -99,7 +99,9 @@ function planFigures(job: Decided, shop: Shop): Figures {
 	if (frame) {
 		figures.frame = frame;
 		pack.clearance = tidy(frame.section.rabbetDepth - pack.thickness);
-		window.mats[0]!.seen = mapSides((side) => tidy(window.mats[0]!.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2));
+		window.mats[0]!.seen = mapSides((side) =>
+			tidy(window.mats[0]!.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2)
+		);
 	} else {
 		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a section given outright' });
 	}

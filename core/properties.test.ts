@@ -7,7 +7,8 @@ import { plan } from './plan.ts';
 import { builtInShop } from './shop/shop.ts';
 import { anyJob } from './testing/jobs.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 
 test('property: cut figures add up as a tape adds them, and pack + clearance is the rabbet’s depth', () => {
 	fc.assert(
@@ -35,28 +36,40 @@ test('property: cut figures add up as a tape adds them, and pack + clearance is 
 
 test('property: shifted anywhere within the free range, no edge of the sheet shows', () => {
 	fc.assert(
-		fc.property(anyJob, fc.double({ min: -1, max: 1, noNaN: true }), fc.double({ min: -1, max: 1, noNaN: true }), (file, across, down) => {
-			const { window, measure } = plan(file, builtInShop);
-			const box = measure!.outline.reduce((low, corner) => ({ x: Math.min(low.x, corner.x), y: Math.min(low.y, corner.y) }), { x: Infinity, y: Infinity });
-			const shift = { x: window!.placement.left - box.x + across * window!.free.width, y: window!.placement.top - box.y + down * window!.free.height };
-			const corners = measure!.outline.map((corner) => ({ x: corner.x + shift.x, y: corner.y + shift.y }));
-			const border = window!.mats.at(-1)!.border;
-			const [left, top] = [border.left, border.top];
-			const [right, bottom] = [left + window!.opening.width, top + window!.opening.height];
-			for (const [x, y] of [
-				[left, top],
-				[right, top],
-				[right, bottom],
-				[left, bottom]
-			] as const) {
-				for (const [index, from] of corners.entries()) {
-					const to = corners[(index + 1) % 4]!;
-					const inside = ((to.x - from.x) * (y - from.y) - (to.y - from.y) * (x - from.x)) / Math.hypot(to.x - from.x, to.y - from.y);
-					// A sheet within half a millimetre of square is taken as square.
-					assert.ok(inside >= (measure!.share === null ? -0.5 : -1e-3), `the window’s corner ${x}, ${y} lies off the sheet`);
+		fc.property(
+			anyJob,
+			fc.double({ min: -1, max: 1, noNaN: true }),
+			fc.double({ min: -1, max: 1, noNaN: true }),
+			(file, across, down) => {
+				const { window, measure } = plan(file, builtInShop);
+				const box = measure!.outline.reduce((low, corner) => ({ x: Math.min(low.x, corner.x), y: Math.min(low.y, corner.y) }), {
+					x: Infinity,
+					y: Infinity
+				});
+				const shift = {
+					x: window!.placement.left - box.x + across * window!.free.width,
+					y: window!.placement.top - box.y + down * window!.free.height
+				};
+				const corners = measure!.outline.map((corner) => ({ x: corner.x + shift.x, y: corner.y + shift.y }));
+				const border = window!.mats.at(-1)!.border;
+				const [left, top] = [border.left, border.top];
+				const [right, bottom] = [left + window!.opening.width, top + window!.opening.height];
+				for (const [x, y] of [
+					[left, top],
+					[right, top],
+					[right, bottom],
+					[left, bottom]
+				] as const) {
+					for (const [index, from] of corners.entries()) {
+						const to = corners[(index + 1) % 4]!;
+						const inside =
+							((to.x - from.x) * (y - from.y) - (to.y - from.y) * (x - from.x)) / Math.hypot(to.x - from.x, to.y - from.y);
+						// A sheet within half a millimetre of square is taken as square.
+						assert.ok(inside >= (measure!.share === null ? -0.5 : -1e-3), `the window’s corner ${x}, ${y} lies off the sheet`);
+					}
 				}
 			}
-		}),
+		),
 		{ numRuns: 1000 }
 	);
 });
@@ -69,7 +82,9 @@ test('property: no remedy leads to a fault, and a pressed remedy removes its fin
 				// Every remedy on each fourth job, the first one on all.
 				for (const remedy of turn === 0 ? finding.remedies : finding.remedies.slice(0, 1)) {
 					const after = plan(patched(file, remedy.patch), builtInShop);
-					const again = after.findings.filter((one) => one.rule === finding.rule && one.where === finding.where && one.says === finding.says);
+					const again = after.findings.filter(
+						(one) => one.rule === finding.rule && one.where === finding.where && one.says === finding.says
+					);
 					assert.equal(again.length, 0, `“${remedy.label}” leaves ${finding.rule}: ${finding.says}`);
 				}
 			}

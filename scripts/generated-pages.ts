@@ -18,7 +18,9 @@ export function generatedPages(): Record<string, string> {
 
 function findingsPage(): string {
 	const rules = RULES.map((rule) => {
-		const severity = (['rare', 'keep', 'show'] as const).map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`).join(', ');
+		const severity = (['rare', 'keep', 'show'] as const)
+			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
+			.join(', ');
 		const kind = isOfFit(rule.id) ? ' A finding of fit: it does not enter the grade.' : '';
 		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
@@ -26,7 +28,10 @@ function findingsPage(): string {
 }
 
 function housePage(): string {
-	const rows = Object.entries(HOUSE).map(([name, value]) => `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${value !== 0 && Math.abs(value) < 0.01 ? String(value) : showNumber(value, 4)}\n`);
+	const rows = Object.entries(HOUSE).map(
+		([name, value]) =>
+			`## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${value !== 0 && Math.abs(value) < 0.01 ? String(value) : showNumber(value, 4)}\n`
+	);
 	return `# House figures\n\nWhat the shop uses unless a job says otherwise; lengths in millimetres. They are set in one place, \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
@@ -59,7 +64,8 @@ function rows(field: Field, path: string): string[] {
 }
 
 function children(field: Field, path: string): string[] {
-	if (field.kind === 'group') return Object.entries(field.fields).flatMap(([key, child]) => rows(child, path === '' ? key : `${path}.${key}`));
+	if (field.kind === 'group')
+		return Object.entries(field.fields).flatMap(([key, child]) => rows(child, path === '' ? key : `${path}.${key}`));
 	if (field.kind === 'list') return children(field.of, `${path}[]`);
 	if (field.kind === 'none') return children(field.or, path);
 	if (field.kind === 'either') return field.of.flatMap((one) => children(one, path));

@@ -8,7 +8,11 @@ export async function loadDemo(address) {
 		const response = await fetch(address + path, { method: 'POST', headers: { 'content-type': type }, body });
 		if (!response.ok) throw new Error(`${path}: ${response.status} ${await response.text()}`);
 	};
-	const files = (folder) => readdirSync(join(root, 'demo', folder)).sort().map((name) => [name, readFileSync(join(root, 'demo', folder, name))]);
+	const files = (folder) =>
+		readdirSync(join(root, 'demo', folder))
+			.sort()
+			.map((name) => [name, readFileSync(join(root, 'demo', folder, name))]);
 	for (const [, bytes] of files('pictures')) await send('/api/pictures', 'image/svg+xml', bytes);
-	for (const [name, bytes] of files('jobs')) await send(`/api/jobs?number=${name.replace('.json', '')}`, 'application/json', bytes);
+	for (const [name, bytes] of files('jobs'))
+		await send(`/api/jobs?number=${name.replace('.json', '')}`, 'application/json', bytes);
 }

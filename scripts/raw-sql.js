@@ -5,7 +5,11 @@ import { fileURLToPath } from 'node:url';
 
 export async function load(url, context, next) {
 	if (!url.endsWith('.sql?raw')) return next(url, context);
-	return { format: 'module', shortCircuit: true, source: `export default ${JSON.stringify(readFileSync(fileURLToPath(url.replace('?raw', '')), 'utf8'))};` };
+	return {
+		format: 'module',
+		shortCircuit: true,
+		source: `export default ${JSON.stringify(readFileSync(fileURLToPath(url.replace('?raw', '')), 'utf8'))};`
+	};
 }
 
 export async function resolve(specifier, context, next) {

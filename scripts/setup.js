@@ -55,10 +55,15 @@ export function installBrowser() {
 	const asRoot = process.getuid?.() === 0;
 	const sudo = !asRoot && spawnSync('sudo', ['-n', 'true']).status === 0;
 	if (!asRoot && !sudo) {
-		console.error('The browser tests need Debian’s packages chromium and chromium-driver: sudo apt-get install chromium chromium-driver');
+		console.error(
+			'The browser tests need Debian’s packages chromium and chromium-driver: sudo apt-get install chromium chromium-driver'
+		);
 		process.exit(1);
 	}
-	const apt = (...args) => must(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+	const apt = (...args) =>
+		must(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['apt-get', ...args], {
+			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+		});
 	apt('update', '-qq');
 	apt('install', '-y', '-qq', 'chromium', 'chromium-driver');
 }
@@ -66,7 +71,11 @@ export function installBrowser() {
 /** Node with TypeScript and raw SQL: program, flags, environment. */
 export function nodeWithTypeScript() {
 	const hook = pathToFileURL(at('scripts', 'raw-sql.js')).href;
-	return [process.execPath, ['--import', 'tsx', '--import', hook, '--no-warnings'], { ...process.env, TSX_TSCONFIG_PATH: at('tsconfig.node.json') }];
+	return [
+		process.execPath,
+		['--import', 'tsx', '--import', hook, '--no-warnings'],
+		{ ...process.env, TSX_TSCONFIG_PATH: at('tsconfig.node.json') }
+	];
 }
 
 /** Test files below a folder. */

@@ -3,4 +3,8 @@ import { installPackages, testsIn } from './setup.js';
 import { runTs } from './run-ts.js';
 
 installPackages();
-process.exitCode = runTs(['--test', '--test-reporter=spec', ...testsIn('core', 'src', 'tests/server', 'tests/cli', 'tests/docs')]);
+process.exitCode = runTs([
+	'--test',
+	'--test-reporter=spec',
+	...testsIn('core', 'src', 'tests/server', 'tests/cli', 'tests/docs')
+]);

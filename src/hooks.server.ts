@@ -22,10 +22,17 @@ const NOTHING = "default-src 'none'; frame-ancestors 'none'";
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
-	const response = isForeignWrite(event.request) ? respond(faults(403, [{ path: 'Origin', says: 'Another site may not write here.' }])) : await resolve(event);
+	const response = isForeignWrite(event.request)
+		? respond(faults(403, [{ path: 'Origin', says: 'Another site may not write here.' }]))
+		: await resolve(event);
 	for (const [name, value] of Object.entries(SECURITY)) response.headers.set(name, value);
 	if (!response.headers.has('content-security-policy')) response.headers.set('content-security-policy', NOTHING);
-	log.info({ method: event.request.method, path: event.url.pathname, status: response.status, ms: Math.round(performance.now() - started) });
+	log.info({
+		method: event.request.method,
+		path: event.url.pathname,
+		status: response.status,
+		ms: Math.round(performance.now() - started)
+	});
 	return response;
 };
 

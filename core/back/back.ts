@@ -22,7 +22,10 @@ export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickne
 	}
 	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, shop);
 	if (frame && job.back.dustCover) {
-		back.dustCover = { width: frame.outer.width - 2 * house.dustCoverInside, height: frame.outer.height - 2 * house.dustCoverInside };
+		back.dustCover = {
+			width: frame.outer.width - 2 * house.dustCoverInside,
+			height: frame.outer.height - 2 * house.dustCoverInside
+		};
 	}
 	return back;
 }

@@ -10,6 +10,14 @@ export const backRules: Rule[] = [
 		why: 'Dust and insects come in by the joint.',
 		school: 'back-seal',
 		find: (context) =>
-			context.job.back.seal === null ? [{ says: 'The back has no seal.', where: 'back.seal', remedies: [remedy(context, 'Gummed tape', ['back', 'seal'], 'gummed')] }] : []
+			context.job.back.seal === null
+				? [
+						{
+							says: 'The back has no seal.',
+							where: 'back.seal',
+							remedies: [remedy(context, 'Gummed tape', ['back', 'seal'], 'gummed')]
+						}
+					]
+				: []
 	}
 ];

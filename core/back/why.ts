@@ -13,7 +13,11 @@ export function whyBack(why: Why, back: Back): void {
 		explain('back.tape.stock', 'next(back.tape.width, shop.tapeWidths)', 'back#tape');
 		explain('back.tape.passes', 'count(back.tape.width / back.tape.stock)', 'back#tape');
 		for (const index of back.tape.strips.keys()) {
-			explain(`back.tape.strips[${index}]`, `frame.rabbet.${index % 2 === 0 ? 'width' : 'height'} + 2 * back.tape.land`, 'back#tape');
+			explain(
+				`back.tape.strips[${index}]`,
+				`frame.rabbet.${index % 2 === 0 ? 'width' : 'height'} + 2 * back.tape.land`,
+				'back#tape'
+			);
 		}
 	}
 	if (back.edgeSeal) {
@@ -21,5 +25,8 @@ export function whyBack(why: Why, back: Back): void {
 		explain('back.edgeSeal.stock', 'next(back.edgeSeal.width, shop.tapeWidths)', 'back#edge-seal');
 		explain('back.edgeSeal.length', '2 * (window.pack.width + window.pack.height) * shop.house.tapeSpare', 'back#edge-seal');
 	}
-	if (back.dustCover) onAxes((axis) => explain(`back.dustCover.${axis}`, `frame.outer.${axis} - 2 * shop.house.dustCoverInside`, 'back#dust-cover'));
+	if (back.dustCover)
+		onAxes((axis) =>
+			explain(`back.dustCover.${axis}`, `frame.outer.${axis} - 2 * shop.house.dustCoverInside`, 'back#dust-cover')
+		);
 }

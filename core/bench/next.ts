@@ -8,13 +8,19 @@ const FIRST: Record<string, string> = { measure: 'Measure the sheet', frame: 'Ch
 
 export function nextOf(plan: Plan): Next {
 	const [open] = plan.open;
-	if (open) return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
+	if (open)
+		return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
 	for (const severity of ['stop', 'caution'] as const) {
 		const found = plan.findings.filter((finding) => finding.severity === severity);
 		const [first] = found;
 		if (!first) continue;
 		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';
-		return { does: severity === 'stop' ? 'Mend what stops it' : 'Decide', because: `${first.says.replace(/\.$/, '')}${more}`, sign: severity, ready: false };
+		return {
+			does: severity === 'stop' ? 'Mend what stops it' : 'Decide',
+			because: `${first.says.replace(/\.$/, '')}${more}`,
+			sign: severity,
+			ready: false
+		};
 	}
 	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };
 }

@@ -22,9 +22,25 @@ type Writer = { job: Decided; plan: Plan; shop: Shop; length: (mm: number, fine?
 export function planSteps(job: Decided, plan: Plan, shop: Shop): Step[] {
 	if (!plan.window || !plan.frame || !plan.hang || !plan.hold || !plan.pack || !plan.back) return [];
 	const writer: Writer = { job, plan, shop, length: (mm, fine = false) => showLength(mm, job.unit, fine).text };
-	return [ready, gather, cutBoards, cutGlazing, cutFrame, mount, cleanGlazing, dustFirst, edgeSeal, fit, centre, seal, bumpers, hang, label, lastLook, wall].flatMap(
-		(make) => make(writer) ?? []
-	);
+	return [
+		ready,
+		gather,
+		cutBoards,
+		cutGlazing,
+		cutFrame,
+		mount,
+		cleanGlazing,
+		dustFirst,
+		edgeSeal,
+		fit,
+		centre,
+		seal,
+		bumpers,
+		hang,
+		label,
+		lastLook,
+		wall
+	].flatMap((make) => make(writer) ?? []);
 }
 
 function ready({ job }: Writer): Step {
@@ -38,7 +54,11 @@ function ready({ job }: Writer): Step {
 			...(job.piece.dry ? [] : ['Wait until varnish, fixative and paint are fully dry.'])
 		],
 		because: 'Paper and boards that meet at different damp cockle in the package.',
-		...(job.piece.concerns.length > 0 ? { caution: 'What intake found wants a conservator first: do not clean, flatten or lift anything yourself unless trained.' } : {})
+		...(job.piece.concerns.length > 0
+			? {
+					caution: 'What intake found wants a conservator first: do not clean, flatten or lift anything yourself unless trained.'
+				}
+			: {})
 	};
 }
 
@@ -47,7 +67,10 @@ function gather({ plan, shop }: Writer): Step {
 	return {
 		id: 'gather',
 		title: 'Gather',
-		does: [`${counted}.`, `${plan.frame!.points.total} points, ${plan.hang!.by === 'wire' ? '2 rings with screws, wire' : '2 two-hole rings with screws'}, ${plan.hang!.hookCount} wall ${plan.hang!.hookCount === 1 ? 'hook' : 'hooks'}, ${plan.back!.bumpers} bumpers.`],
+		does: [
+			`${counted}.`,
+			`${plan.frame!.points.total} points, ${plan.hang!.by === 'wire' ? '2 rings with screws, wire' : '2 two-hole rings with screws'}, ${plan.hang!.hookCount} wall ${plan.hang!.hookCount === 1 ? 'hook' : 'hooks'}, ${plan.back!.bumpers} bumpers.`
+		],
 		because: `What is missing is found before anything is opened. Tape widths in stock: ${shop.tapeWidths.join(', ')} mm.`
 	};
 }
@@ -74,8 +97,13 @@ function cutGlazing({ job, plan }: Writer): Step | null {
 	return {
 		id: 'cut-glazing',
 		title: `Cut the glazing, ${glazing.name}`,
-		does: [`${showSize(plan.window!.pack, job.unit)}.`, glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'],
-		...(glass ? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' } : {})
+		does: [
+			`${showSize(plan.window!.pack, job.unit)}.`,
+			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
+		],
+		...(glass
+			? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' }
+			: {})
 	};
 }
 
@@ -125,7 +153,10 @@ function mount({ job, plan, shop, length }: Writer): Step[] {
 		{
 			id: 'try-window',
 			title: 'Try the window over it',
-			does: ['Join the window mat to the under-mat along one long edge, as a book opens.', 'What must show shows, what must be hidden is hidden, no edge appears on any side.'],
+			does: [
+				'Join the window mat to the under-mat along one long edge, as a book opens.',
+				'What must show shows, what must be hidden is hidden, no edge appears on any side.'
+			],
 			because: 'It costs a minute now, and a re-opening later.'
 		}
 	];
@@ -140,8 +171,12 @@ function cleanGlazing({ job }: Writer): Step | null {
 		id: 'clean-glazing',
 		title: 'Clean the glazing',
 		does: [
-			acrylic ? 'Peel the inner film only now; wipe with acrylic’s own cleaner, never a paper towel.' : 'Cleaner without ammonia, sprayed on the cloth, never near the piece; polish dry.',
-			both ? 'Both faces first, looked at by raking light.' : 'The inner face first, looked at by raking light; lay it on the piece; the outer face when the pack is closed.',
+			acrylic
+				? 'Peel the inner film only now; wipe with acrylic’s own cleaner, never a paper towel.'
+				: 'Cleaner without ammonia, sprayed on the cloth, never near the piece; polish dry.',
+			both
+				? 'Both faces first, looked at by raking light.'
+				: 'The inner face first, looked at by raking light; lay it on the piece; the outer face when the pack is closed.',
 			...(glazing.id.startsWith('uv-glass') ? ['The coated face lies inside: wipe it gently, no blade.'] : [])
 		],
 		because: 'A mount that waits collects dust, so the glazing is cleaned last.'
@@ -149,14 +184,21 @@ function cleanGlazing({ job }: Writer): Step | null {
 }
 
 function dustFirst({ job }: Writer): Step {
-	const blow = { bulb: 'Blow with a bulb', compressor: 'Blow with filtered air at low pressure', canned: 'Blow with canned air held upright' }[job.schools.dust!] ?? 'Blow with a bulb';
+	const blow =
+		{
+			bulb: 'Blow with a bulb',
+			compressor: 'Blow with filtered air at low pressure',
+			canned: 'Blow with canned air held upright'
+		}[job.schools.dust!] ?? 'Blow with a bulb';
 	return {
 		id: 'dust-first',
 		title: 'Dust check, first',
 		does: job.piece.friable
 			? ['Look through a low light; lift lint off with a soft brush tip. No tapping and no blowing: the sheet sheds.']
 			: [`${blow} or brush, tap, look through a low light. Again until it is clean: one to five times is usual.`],
-		...(job.schools.dust === 'canned' ? { caution: 'Canned air can spit liquid: upright, never toward a friable piece or a face.' } : {})
+		...(job.schools.dust === 'canned'
+			? { caution: 'Canned air can spit liquid: upright, never toward a friable piece or a face.' }
+			: {})
 	};
 }
 
@@ -166,7 +208,9 @@ function edgeSeal({ job, plan, length }: Writer): Step | null {
 	return {
 		id: 'edge-seal',
 		title: `Edge seal, ${job.guard.edgeSeal!.name.toLowerCase()}`,
-		does: [`${length(seal.stock)} wide, ${length(seal.length)} with what is spare: 3 mm over the glazing’s face, round the edge, at least 10 mm onto the backing.`],
+		does: [
+			`${length(seal.stock)} wide, ${length(seal.length)} with what is spare: 3 mm over the glazing’s face, round the edge, at least 10 mm onto the backing.`
+		],
 		because: 'Before the pack enters the frame; the tape must hide under the lip.'
 	};
 }
@@ -177,7 +221,10 @@ function fit({ job, plan, length }: Writer): Step[] {
 		{
 			id: 'fit-first',
 			title: 'Fit, one or two points only',
-			does: ['Scrape glue lumps from the rabbet’s corners. Mark up on the back; lay the frame over the pack; turn both.', 'Two points, lift, look from the front: dust check, second.'],
+			does: [
+				'Scrape glue lumps from the rabbet’s corners. Mark up on the back; lay the frame over the pack; turn both.',
+				'Two points, lift, look from the front: dust check, second.'
+			],
 			because: 'Dust found now costs two points; found later, all of them.',
 			caution: 'Points are pushed away from the glass and the other hand, with a stop behind the frame.'
 		},
@@ -199,7 +246,12 @@ function centre({ job, plan, length }: Writer): Step {
 	return {
 		id: 'centre',
 		title: 'Centre the pack',
-		does: [job.schools.centring === 'by-eye' ? `By eye against a straight rail; planned: ${targets}.` : `Read the seen border near both ends of each side; planned: ${targets}.`, 'Shift it with a flat blade, read again, lock it. Look at the image once more.']
+		does: [
+			job.schools.centring === 'by-eye'
+				? `By eye against a straight rail; planned: ${targets}.`
+				: `Read the seen border near both ends of each side; planned: ${targets}.`,
+			'Shift it with a flat blade, read again, lock it. Look at the image once more.'
+		]
 	};
 }
 
@@ -226,27 +278,47 @@ function seal({ job, plan, length, shop }: Writer): Step[] {
 			title: 'Dust cover',
 			does: [
 				`Paper rough ${showSize({ width: plan.frame!.outer.width + 50, height: plan.frame!.outer.height + 50 }, job.unit)}, finished ${showSize(cover, job.unit)}; the adhesive from that edge inward.`,
-				job.schools['dust-cover'] === 'wetted' ? 'Wetted so that it tightens: lightly, or the corners open.' : 'Stretched by hand; trimmed with a trimmer.',
+				job.schools['dust-cover'] === 'wetted'
+					? 'Wetted so that it tightens: lightly, or the corners open.'
+					: 'Stretched by hand; trimmed with a trimmer.',
 				...(Math.max(cover.width, cover.height) > 600 ? ['Paper of 120 g/m² at this size.'] : [])
 			],
 			waitMinutes: 60
 		});
 	}
 	if (steps.length === 0) return [];
-	return job.schools['cover-order'] === 'hardware-first' && cover ? steps.map((step) => (step.id === 'dust-cover' ? { ...step, does: [...step.does, 'Hardware is on already: cut relief slits round it.'] } : step)) : steps.map((step) => ({ ...step, because: step.because ?? `Tape first, cover over it; ${shop.house.dustCoverInside} mm inside the edge.` }));
+	return job.schools['cover-order'] === 'hardware-first' && cover
+		? steps.map((step) =>
+				step.id === 'dust-cover' ? { ...step, does: [...step.does, 'Hardware is on already: cut relief slits round it.'] } : step
+			)
+		: steps.map((step) => ({
+				...step,
+				because: step.because ?? `Tape first, cover over it; ${shop.house.dustCoverInside} mm inside the edge.`
+			}));
 }
 
 function bumpers({ plan }: Writer): Step | null {
 	const count = plan.back!.bumpers;
 	if (count === 0) return null;
-	return { id: 'bumpers', title: `Bumpers, ${count}`, does: [count > 2 ? 'At all four corners.' : 'At the two bottom corners.'], because: 'They keep the wall clean, let air pass and stop the frame from sliding.' };
+	return {
+		id: 'bumpers',
+		title: `Bumpers, ${count}`,
+		does: [count > 2 ? 'At all four corners.' : 'At the two bottom corners.'],
+		because: 'They keep the wall clean, let air pass and stop the frame from sliding.'
+	};
 }
 
 function hang({ plan, length }: Writer): Step {
 	const planned = plan.hang!;
 	const rings = `Rings ${length(planned.drop, true)} from the top, both measured from the marked top, ${length(planned.inset, true)} from the sides. Pilot hole 70 % of the screw, screw at most two thirds of the depth.`;
 	if (planned.by === 'rings') {
-		return { id: 'hang', title: 'Two-hole rings', does: [rings, 'Pull each by hand before the piece hangs by it.'], because: 'Too heavy or too low for a wire.', caution: 'Over 8 kg or 1 m, two people lift.' };
+		return {
+			id: 'hang',
+			title: 'Two-hole rings',
+			does: [rings, 'Pull each by hand before the piece hangs by it.'],
+			because: 'Too heavy or too low for a wire.',
+			caution: 'Over 8 kg or 1 m, two people lift.'
+		};
 	}
 	return {
 		id: 'hang',
@@ -262,20 +334,40 @@ function hang({ plan, length }: Writer): Step {
 }
 
 function label(): Step {
-	return { id: 'label', title: 'Label and papers', does: ['What it is, who framed it, when, with what, how to open it. Papers that belong with it in a polyester sleeve on the backing.'] };
+	return {
+		id: 'label',
+		title: 'Label and papers',
+		does: [
+			'What it is, who framed it, when, with what, how to open it. Papers that belong with it in a polyester sleeve on the backing.'
+		]
+	};
 }
 
 function lastLook({ job }: Writer): Step {
-	return { id: 'last-look', title: 'Last look', does: ['Glass cleaned, front and back photographed.', ...(job.piece.travels ? ['Wrapped for travel, corners guarded, carried upright.'] : [])] };
+	return {
+		id: 'last-look',
+		title: 'Last look',
+		does: [
+			'Glass cleaned, front and back photographed.',
+			...(job.piece.travels ? ['Wrapped for travel, corners guarded, carried upright.'] : [])
+		]
+	};
 }
 
 function wall({ job, plan, length }: Writer): Step {
 	const { hooks } = plan.hang!;
-	const nails = hooks.length === 1 ? `One nail on the centre line, ${length(hooks[0]!.height)} above the floor.` : `Two nails ${length(Math.abs(hooks[0]!.x), true)} left and right of the centre line, ${length(hooks[0]!.height)} above the floor.`;
+	const nails =
+		hooks.length === 1
+			? `One nail on the centre line, ${length(hooks[0]!.height)} above the floor.`
+			: `Two nails ${length(Math.abs(hooks[0]!.x), true)} left and right of the centre line, ${length(hooks[0]!.height)} above the floor.`;
 	return {
 		id: 'wall',
 		title: 'Hang it',
-		does: [nails, `The picture’s centre is then ${length(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showNumber((2 * plan.mass!.kg) / hooks.length, 1)} kg.`],
-		caution: 'Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above 25 kg.'
+		does: [
+			nails,
+			`The picture’s centre is then ${length(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showNumber((2 * plan.mass!.kg) / hooks.length, 1)} kg.`
+		],
+		caution:
+			'Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above 25 kg.'
 	};
 }

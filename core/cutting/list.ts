@@ -40,7 +40,8 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	const cuts: Traced[] = [];
 	const { window, frame, back, hold, hang } = plan;
 	const { guard } = job;
-	const add = (cut: Cut, width: string, height: string, opening?: string) => cuts.push({ ...cut, of: { width, height, ...(opening ? { opening } : {}) } });
+	const add = (cut: Cut, width: string, height: string, opening?: string) =>
+		cuts.push({ ...cut, of: { width, height, ...(opening ? { opening } : {}) } });
 	if (window) {
 		const board = (role: string, material: string) =>
 			add({ role, material, ...window.pack, count: 1, from: 'sheet' }, 'window.pack.width', 'window.pack.height');
@@ -48,12 +49,21 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		for (const [index, mat] of window.mats.entries()) {
 			const at = `window.mats[${index}]`;
 			const material = job.mats[index]!.board.id;
-			add({ role: 'mat', material, ...mat.blank, count: 1, from: 'sheet', opening: mat.opening }, `${at}.blank.width`, `${at}.blank.height`, `${at}.opening`);
+			add(
+				{ role: 'mat', material, ...mat.blank, count: 1, from: 'sheet', opening: mat.opening },
+				`${at}.blank.width`,
+				`${at}.blank.height`,
+				`${at}.opening`
+			);
 			if (!mat.lift) continue;
 			for (const strip of ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom']) {
 				const [kind, side] = strip.split('.') as [string, string];
 				const size = (mat.lift as unknown as Record<string, Record<string, Size>>)[kind]![side]!;
-				add({ role: 'lift', material, ...size, count: 1, from: 'sheet' }, `${at}.lift.${strip}.width`, `${at}.lift.${strip}.height`);
+				add(
+					{ role: 'lift', material, ...size, count: 1, from: 'sheet' },
+					`${at}.lift.${strip}.width`,
+					`${at}.lift.${strip}.height`
+				);
 			}
 		}
 		if (guard.underMat) board('under-mat', guard.underMat.id);
@@ -63,35 +73,77 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	}
 	if (hold) {
 		add(
-			{ role: 'hinge tab', material: job.hold.adhesive.id, width: hold.size.width, height: hold.size.height + house.hingeTab, count: hold.count, from: 'tissue' },
+			{
+				role: 'hinge tab',
+				material: job.hold.adhesive.id,
+				width: hold.size.width,
+				height: hold.size.height + house.hingeTab,
+				count: hold.count,
+				from: 'tissue'
+			},
 			'hold.size.width',
 			'hold.size.height + shop.house.hingeTab'
 		);
 		add(
-			{ role: 'cross-piece', material: job.hold.adhesive.id, width: house.crossWidth, height: house.crossHeight, count: hold.count, from: 'tissue' },
+			{
+				role: 'cross-piece',
+				material: job.hold.adhesive.id,
+				width: house.crossWidth,
+				height: house.crossHeight,
+				count: hold.count,
+				from: 'tissue'
+			},
 			'shop.house.crossWidth',
 			'shop.house.crossHeight'
 		);
 	}
 	if (frame) {
 		const rail = (role: string, length: 'width' | 'height') =>
-			add({ role, material: job.frame!.name, width: frame.outer[length], height: frame.section.face, count: 2, from: 'stick' }, `frame.outer.${length}`, 'frame.section.face');
+			add(
+				{ role, material: job.frame!.name, width: frame.outer[length], height: frame.section.face, count: 2, from: 'stick' },
+				`frame.outer.${length}`,
+				'frame.section.face'
+			);
 		rail('rail, top and bottom', 'width');
 		rail('rail, left and right', 'height');
 	}
 	if (back?.edgeSeal) {
 		const { length, stock } = back.edgeSeal;
-		add({ role: 'edge seal', material: guard.edgeSeal!.id, width: length, height: stock, count: 1, from: 'roll' }, 'back.edgeSeal.length', 'back.edgeSeal.stock');
+		add(
+			{ role: 'edge seal', material: guard.edgeSeal!.id, width: length, height: stock, count: 1, from: 'roll' },
+			'back.edgeSeal.length',
+			'back.edgeSeal.stock'
+		);
 	}
 	if (back?.tape) {
 		const { strips, stock } = back.tape;
 		for (const index of [0, 1] as const) {
-			add({ role: 'back tape', material: job.back.seal!, width: strips[index], height: stock, count: 2, from: 'roll' }, `back.tape.strips[${index}]`, 'back.tape.stock');
+			add(
+				{ role: 'back tape', material: job.back.seal!, width: strips[index], height: stock, count: 2, from: 'roll' },
+				`back.tape.strips[${index}]`,
+				'back.tape.stock'
+			);
 		}
 	}
-	if (back?.dustCover) add({ role: 'dust cover', material: 'paper', ...back.dustCover, count: 1, from: 'roll' }, 'back.dustCover.width', 'back.dustCover.height');
+	if (back?.dustCover)
+		add(
+			{ role: 'dust cover', material: 'paper', ...back.dustCover, count: 1, from: 'roll' },
+			'back.dustCover.width',
+			'back.dustCover.height'
+		);
 	if (hang?.wire) {
-		add({ role: 'wire', material: `breaking ${hang.wire.breakingKg} kg`, width: hang.wire.length, height: 0, count: 1, from: 'coil' }, 'hang.wire.length', '0');
+		add(
+			{
+				role: 'wire',
+				material: `breaking ${hang.wire.breakingKg} kg`,
+				width: hang.wire.length,
+				height: 0,
+				count: 1,
+				from: 'coil'
+			},
+			'hang.wire.length',
+			'0'
+		);
 	}
 	return cuts;
 }

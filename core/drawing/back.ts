@@ -13,7 +13,14 @@ export function backScene(plan: Plan, job: Decided): Scene | null {
 	// From the back, left and right change over.
 	const mirror = (x: number) => plan.window!.pack.width - x;
 	const hanger = hangers(plan, box);
-	const shapes = [...boards(plan, job, box), ...tape(plan), ...hinges(plan, mirror), ...points(plan), ...bumpers(plan, box), ...hanger];
+	const shapes = [
+		...boards(plan, job, box),
+		...tape(plan),
+		...hinges(plan, mirror),
+		...points(plan),
+		...bumpers(plan, box),
+		...hanger
+	];
 	return { view: 'back', title: 'Back', box, shapes, dimensions: dimensions(plan, box, mirror), callouts: [] };
 }
 
@@ -28,7 +35,11 @@ function boards(plan: Plan, job: Decided, box: Rect): Shape[] {
 	const outer = rectangle(box.left, box.top, box.width, box.height);
 	const inner = rectangle(hole.left, hole.top, hole.width, hole.height);
 	return [
-		{ role: 'backing', rings: [rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height)], title: job.guard.backing?.name ?? 'No backing' },
+		{
+			role: 'backing',
+			rings: [rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height)],
+			title: job.guard.backing?.name ?? 'No backing'
+		},
 		{ role: 'moulding', rings: ring(outer, inner), fill: colourOf(job.frame!.colour), title: job.frame!.name }
 	];
 }
@@ -38,7 +49,12 @@ function tape(plan: Plan): Shape[] {
 	if (!planned) return [];
 	const hole = rabbet(plan);
 	const inward = Math.max(15, planned.stock - planned.land - planned.recess);
-	const outer = rectangle(hole.left - planned.land, hole.top - planned.land, hole.width + 2 * planned.land, hole.height + 2 * planned.land);
+	const outer = rectangle(
+		hole.left - planned.land,
+		hole.top - planned.land,
+		hole.width + 2 * planned.land,
+		hole.height + 2 * planned.land
+	);
 	const inner = rectangle(hole.left + inward, hole.top + inward, hole.width - 2 * inward, hole.height - 2 * inward);
 	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${planned.stock} wide` }];
 }
@@ -50,7 +66,11 @@ function hinges(plan: Plan, mirror: (x: number) => number): Shape[] {
 	return places.flatMap((place): Shape[] => {
 		const x = mirror(sheet.left + place);
 		return [
-			{ role: 'hinge', rings: [rectangle(x - size.width / 2, sheet.top - 25, size.width, size.height + 25)], title: 'Hinge: tab' },
+			{
+				role: 'hinge',
+				rings: [rectangle(x - size.width / 2, sheet.top - 25, size.width, size.height + 25)],
+				title: 'Hinge: tab'
+			},
 			{ role: 'hinge', rings: [rectangle(x - 30, sheet.top - 22, 60, 20)], title: 'Hinge: cross-piece on the under-mat' }
 		];
 	});
@@ -89,11 +109,19 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 	if (!hang) return [];
 	const middle = box.left + box.width / 2;
 	const y = box.top + hang.drop;
-	const rings = [-1, 1].map((side): Shape => ({ role: 'ring', circle: { x: middle + (side * hang.span) / 2, y, radius: 5 }, title: 'Ring' }));
+	const rings = [-1, 1].map((side): Shape => ({
+		role: 'ring',
+		circle: { x: middle + (side * hang.span) / 2, y, radius: 5 },
+		title: 'Ring'
+	}));
 	if (hang.by === 'rings') return rings;
 	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
 	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
-	return [{ role: 'wire', open: true, rings: [wire], title: 'Wire under load' }, ...rings, ...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))];
+	return [
+		{ role: 'wire', open: true, rings: [wire], title: 'Wire under load' },
+		...rings,
+		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))
+	];
 }
 
 function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimension[] {
@@ -107,12 +135,49 @@ function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimen
 		const middle = box.left + box.width / 2;
 		const y = box.top + hang.drop;
 		list.push(
-			{ name: 'drop of the rings', path: 'hang.drop', side: 'right', from: box.top, to: y, value: hang.drop, at: right, fine: true },
-			{ name: 'between the rings', path: 'hang.span', side: 'bottom', from: middle - hang.span / 2, to: middle + hang.span / 2, value: hang.span, at: bottom, fine: true }
+			{
+				name: 'drop of the rings',
+				path: 'hang.drop',
+				side: 'right',
+				from: box.top,
+				to: y,
+				value: hang.drop,
+				at: right,
+				fine: true
+			},
+			{
+				name: 'between the rings',
+				path: 'hang.span',
+				side: 'bottom',
+				from: middle - hang.span / 2,
+				to: middle + hang.span / 2,
+				value: hang.span,
+				at: bottom,
+				fine: true
+			}
 		);
-		if (hang.by === 'wire') list.push({ name: 'rise of the wire', path: 'hang.rise', side: 'right', from: y - hang.rise, to: y, value: hang.rise, at: right, fine: true });
+		if (hang.by === 'wire')
+			list.push({
+				name: 'rise of the wire',
+				path: 'hang.rise',
+				side: 'right',
+				from: y - hang.rise,
+				to: y,
+				value: hang.rise,
+				at: right,
+				fine: true
+			});
 		if (hang.hookCount === 2 && hang.by === 'wire') {
-			list.push({ name: 'between the hooks', path: 'hang.spacing', side: 'bottom', from: middle - hang.spacing / 2, to: middle + hang.spacing / 2, value: hang.spacing, at: bottom, fine: true });
+			list.push({
+				name: 'between the hooks',
+				path: 'hang.spacing',
+				side: 'bottom',
+				from: middle - hang.spacing / 2,
+				to: middle + hang.spacing / 2,
+				value: hang.spacing,
+				at: bottom,
+				fine: true
+			});
 		}
 	}
 	if (hold && frame) {
@@ -121,7 +186,15 @@ function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimen
 		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + place));
 		for (const [index, place] of hold.places.entries()) {
 			const [from, to] = [stations[index + 1]!, stations[index]!];
-			list.push({ name: index === 0 ? 'first hinge from the sheet’s corner' : `hinge ${index} to hinge ${index + 1}`, side: 'top', from, to, value: place - (hold.places[index - 1] ?? 0), at: box.top, fine: true });
+			list.push({
+				name: index === 0 ? 'first hinge from the sheet’s corner' : `hinge ${index} to hinge ${index + 1}`,
+				side: 'top',
+				from,
+				to,
+				value: place - (hold.places[index - 1] ?? 0),
+				at: box.top,
+				fine: true
+			});
 		}
 	}
 	return list;

@@ -35,18 +35,24 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
 	for (const side of ['top', 'right', 'bottom', 'left'] as const) {
 		const lanes: [number, number][][] = [];
 		// Short ones first: they lie nearest to the drawing.
-		const ordered = scene.dimensions.filter((dimension) => dimension.side === side).sort((one, other) => one.to - one.from - (other.to - other.from));
+		const ordered = scene.dimensions
+			.filter((dimension) => dimension.side === side)
+			.sort((one, other) => one.to - one.from - (other.to - other.from));
 		for (const dimension of ordered) {
 			const text = write(dimension);
 			const width = (text.length + 1) * LETTER * textHeight;
 			const middle = (dimension.from + dimension.to) / 2;
-			const reach: [number, number] = [Math.min(dimension.from, middle - width / 2) - textHeight * 0.2, Math.max(dimension.to, middle + width / 2) + textHeight * 0.2];
+			const reach: [number, number] = [
+				Math.min(dimension.from, middle - width / 2) - textHeight * 0.2,
+				Math.max(dimension.to, middle + width / 2) + textHeight * 0.2
+			];
 			for (let index = 0; ; index += 1) {
 				const taken = (lanes[index] ??= []);
 				const line = lineOf(side, edges(scene), lane * (index + 0.75));
 				const label = labelBox(side, line, middle, width, textHeight);
 				// A lane is free for it when neither its line nor its label meets what stands there, nor a label round the corner.
-				if (!taken.every((other) => touching(reach, other, textHeight)) || placed.some((other) => meet(label, other.label))) continue;
+				if (!taken.every((other) => touching(reach, other, textHeight)) || placed.some((other) => meet(label, other.label)))
+					continue;
 				taken.push(reach);
 				placed.push({ ...dimension, text, line, labelAt: middle, label });
 				break;
@@ -69,7 +75,12 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
 }
 
 function meet(one: Rect, other: Rect): boolean {
-	return one.left < other.left + other.width && other.left < one.left + one.width && one.top < other.top + other.height && other.top < one.top + one.height;
+	return (
+		one.left < other.left + other.width &&
+		other.left < one.left + one.width &&
+		one.top < other.top + other.height &&
+		other.top < one.top + one.height
+	);
 }
 
 /** Two spans that share an end may stand in one lane, as a chain does. */

@@ -52,7 +52,12 @@ test('property: nothing of the front view lies outside the frame', () => {
 			const [front] = all;
 			for (const shape of front!.shapes.filter((one) => !one.role.startsWith('zone'))) {
 				for (const { x, y } of shape.rings!.flat()) {
-					assert.ok(x >= front!.box.left - 1e-6 && x <= front!.box.left + front!.box.width + 1e-6 && y >= front!.box.top - 1e-6 && y <= front!.box.top + front!.box.height + 1e-6);
+					assert.ok(
+						x >= front!.box.left - 1e-6 &&
+							x <= front!.box.left + front!.box.width + 1e-6 &&
+							y >= front!.box.top - 1e-6 &&
+							y <= front!.box.top + front!.box.height + 1e-6
+					);
 				}
 			}
 		}),
@@ -89,10 +94,20 @@ test('steps are made for this very package', () => {
 	assert.ok(!ids.includes('edge-seal'), 'no edge seal was planned');
 	assert.ok(ids.indexOf('seal') < ids.indexOf('hang'), 'the back is sealed before the hangers');
 	assert.ok(ids.indexOf('dust-first') < ids.indexOf('fit-first') && ids.indexOf('fit-first') < ids.indexOf('fit-all'));
-	const sealed = steps({ aim: 'rare', guard: { ...workedJob().guard!, glazing: 'uv-glass', edgeSeal: 'aluminium-laminate' }, frame: { moulding: 'ash-22' } });
-	assert.ok(sealed.findIndex((step) => step.id === 'edge-seal') < sealed.findIndex((step) => step.id === 'fit-first'), 'the edge seal goes on before the pack enters the frame');
+	const sealed = steps({
+		aim: 'rare',
+		guard: { ...workedJob().guard!, glazing: 'uv-glass', edgeSeal: 'aluminium-laminate' },
+		frame: { moulding: 'ash-22' }
+	});
+	assert.ok(
+		sealed.findIndex((step) => step.id === 'edge-seal') < sealed.findIndex((step) => step.id === 'fit-first'),
+		'the edge seal goes on before the pack enters the frame'
+	);
 	assert.match(sealed.find((step) => step.id === 'cut-glazing')!.caution!, /gloves/);
-	const friable = steps({ piece: { readings: { width: 300, height: 420 }, medium: ['charcoal'] }, guard: { ...workedJob().guard!, glazing: 'uv-acrylic-lr' } });
+	const friable = steps({
+		piece: { readings: { width: 300, height: 420 }, medium: ['charcoal'] },
+		guard: { ...workedJob().guard!, glazing: 'uv-acrylic-lr' }
+	});
 	assert.match(friable.find((step) => step.id === 'dust-first')!.does[0]!, /No tapping/);
 	assert.match(friable.find((step) => step.id === 'clean-glazing')!.does[0]!, /film/);
 	assert.equal(steps({ frame: {} }).length, 0);

@@ -48,7 +48,12 @@ export function sheetCorners(plan: Plan): Point[] {
 
 function opening(plan: Plan, index: number, wider = 0): Point[] {
 	const mat = plan.window!.mats[index]!;
-	return rectangle(mat.border.left - wider, mat.border.top - wider, mat.opening.width + 2 * wider, mat.opening.height + 2 * wider);
+	return rectangle(
+		mat.border.left - wider,
+		mat.border.top - wider,
+		mat.opening.width + 2 * wider,
+		mat.opening.height + 2 * wider
+	);
 }
 
 function sheet(plan: Plan): Shape {
@@ -63,7 +68,8 @@ function mats(plan: Plan, job: Decided): Shape[] {
 			const bevel = mat.board.thickness;
 			const title = `Mat ${index + 1}: ${mat.board.name}, ${mat.colour}`;
 			// A reverse bevel hides its core: the narrowest edge is the face.
-			if (mat.bevel === 'reverse') return [{ role: 'mat', rings: ring(pack, opening(plan, index)), fill: colourOf(mat.colour), title }];
+			if (mat.bevel === 'reverse')
+				return [{ role: 'mat', rings: ring(pack, opening(plan, index)), fill: colourOf(mat.colour), title }];
 			const face: Shape = { role: 'mat', rings: ring(pack, opening(plan, index, bevel)), fill: colourOf(mat.colour), title };
 			return [{ role: 'bevel', rings: ring(opening(plan, index, bevel), opening(plan, index)), fill: CORE }, face];
 		})
@@ -105,10 +111,42 @@ function dimensions(plan: Plan, box: Rect): Dimension[] {
 	const whole = frame ? { word: 'outer', path: 'frame.outer' } : { word: 'pack', path: 'window.pack' };
 	const [right, bottom] = [box.left + box.width, box.top + box.height];
 	const list: Dimension[] = [
-		{ name: `${whole.word} width`, path: `${whole.path}.width`, side: 'top', from: box.left, to: right, value: box.width, at: box.top },
-		{ name: `${whole.word} height`, path: `${whole.path}.height`, side: 'left', from: box.top, to: bottom, value: box.height, at: box.left },
-		{ name: 'window width', path: 'window.opening.width', side: 'bottom', from: windowBorder.left, to: windowBorder.left + window!.opening.width, value: window!.opening.width, at: bottom },
-		{ name: 'window height', path: 'window.opening.height', side: 'right', from: windowBorder.top, to: windowBorder.top + window!.opening.height, value: window!.opening.height, at: right }
+		{
+			name: `${whole.word} width`,
+			path: `${whole.path}.width`,
+			side: 'top',
+			from: box.left,
+			to: right,
+			value: box.width,
+			at: box.top
+		},
+		{
+			name: `${whole.word} height`,
+			path: `${whole.path}.height`,
+			side: 'left',
+			from: box.top,
+			to: bottom,
+			value: box.height,
+			at: box.left
+		},
+		{
+			name: 'window width',
+			path: 'window.opening.width',
+			side: 'bottom',
+			from: windowBorder.left,
+			to: windowBorder.left + window!.opening.width,
+			value: window!.opening.width,
+			at: bottom
+		},
+		{
+			name: 'window height',
+			path: 'window.opening.height',
+			side: 'right',
+			from: windowBorder.top,
+			to: windowBorder.top + window!.opening.height,
+			value: window!.opening.height,
+			at: right
+		}
 	];
 	const shown: Sides = seen ?? first.border;
 	const word = seen ? 'seen border' : 'border';
@@ -116,10 +154,46 @@ function dimensions(plan: Plan, box: Rect): Dimension[] {
 	const edge = mapSides((side) => first.border[side] - shown[side]);
 	const { width, height } = window!.pack;
 	list.push(
-		{ name: `${word} left`, path: `${path}.left`, side: 'bottom', from: edge.left, to: first.border.left, value: shown.left, at: bottom, fine: true },
-		{ name: `${word} right`, path: `${path}.right`, side: 'bottom', from: width - first.border.right, to: width - edge.right, value: shown.right, at: bottom, fine: true },
-		{ name: `${word} top`, path: `${path}.top`, side: 'right', from: edge.top, to: first.border.top, value: shown.top, at: right, fine: true },
-		{ name: `${word} bottom`, path: `${path}.bottom`, side: 'right', from: height - first.border.bottom, to: height - edge.bottom, value: shown.bottom, at: right, fine: true }
+		{
+			name: `${word} left`,
+			path: `${path}.left`,
+			side: 'bottom',
+			from: edge.left,
+			to: first.border.left,
+			value: shown.left,
+			at: bottom,
+			fine: true
+		},
+		{
+			name: `${word} right`,
+			path: `${path}.right`,
+			side: 'bottom',
+			from: width - first.border.right,
+			to: width - edge.right,
+			value: shown.right,
+			at: bottom,
+			fine: true
+		},
+		{
+			name: `${word} top`,
+			path: `${path}.top`,
+			side: 'right',
+			from: edge.top,
+			to: first.border.top,
+			value: shown.top,
+			at: right,
+			fine: true
+		},
+		{
+			name: `${word} bottom`,
+			path: `${path}.bottom`,
+			side: 'right',
+			from: height - first.border.bottom,
+			to: height - edge.bottom,
+			value: shown.bottom,
+			at: right,
+			fine: true
+		}
 	);
 	return list;
 }

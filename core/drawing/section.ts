@@ -67,7 +67,14 @@ function layoutOf(plan: Plan): Layout {
 	const setback = Math.max(0, ...window!.mats.map((mat) => mat.lift?.setback ?? 0));
 	const toWindow = Math.max(reveals + 6, window!.overlap.left + 8, setback + reveals + 6);
 	const at = breakTo + toWindow;
-	return { packLeft, breakFrom, breakTo, window: at, end: at + INSIDE, top: frame ? frame.section.depth - frame.section.rabbetDepth : 0 };
+	return {
+		packLeft,
+		breakFrom,
+		breakTo,
+		window: at,
+		end: at + INSIDE,
+		top: frame ? frame.section.depth - frame.section.rabbetDepth : 0
+	};
 }
 
 function layerTops(layers: Layer[], top: number): number[] {
@@ -102,7 +109,10 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, layout
 	const after = (to: number) => rectangle(layout.breakTo, top, to - layout.breakTo, layer.thickness);
 	if (layer.role === 'mat') {
 		const edge = layout.window - revealsInside(plan, layer.index!);
-		const bevel = job.mats[layer.index!]!.bevel === 'normal' ? { top: edge - layer.thickness, bottom: edge } : { top: edge, bottom: edge - layer.thickness };
+		const bevel =
+			job.mats[layer.index!]!.bevel === 'normal'
+				? { top: edge - layer.thickness, bottom: edge }
+				: { top: edge, bottom: edge - layer.thickness };
 		const cut = [
 			{ x: layout.breakTo, y: top },
 			{ x: bevel.top, y: top },
@@ -117,7 +127,12 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, layout
 	if (layer.role === 'lift') {
 		const mat = plan.window!.mats[layer.index!]!;
 		const end = layout.window - revealsInside(plan, layer.index!) - mat.lift!.setback;
-		return end > layout.breakTo ? [{ ...look, rings: [before] }, { ...look, rings: [after(end)] }] : [{ ...look, rings: [before] }];
+		return end > layout.breakTo
+			? [
+					{ ...look, rings: [before] },
+					{ ...look, rings: [after(end)] }
+				]
+			: [{ ...look, rings: [before] }];
 	}
 	if (layer.role === 'piece') {
 		const start = Math.max(layout.breakTo, layout.window - plan.window!.overlap.left);
@@ -183,7 +198,19 @@ function point(plan: Plan, { packLeft, top }: Layout): Shape[] {
 	const wall = plan.frame.section.face - plan.frame.section.lip;
 	const y = top + plan.pack!.thickness + 0.8;
 	if (y > plan.frame.section.depth) return [];
-	return [{ role: 'point', open: true, rings: [[{ x: wall - 6, y }, { x: packLeft + 8, y }]], title: 'Point' }];
+	return [
+		{
+			role: 'point',
+			open: true,
+			rings: [
+				[
+					{ x: wall - 6, y },
+					{ x: packLeft + 8, y }
+				]
+			],
+			title: 'Point'
+		}
+	];
 }
 
 function tape(plan: Plan, { packLeft, top }: Layout): Shape[] {
@@ -224,20 +251,49 @@ function dimensions(plan: Plan, layout: Layout, height: number): Dimension[] {
 		const { face, lip, depth, rabbetDepth } = frame.section;
 		list.push(
 			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, fine: true },
-			{ name: 'rabbet depth', path: 'frame.section.rabbetDepth', side: 'left', from: depth - rabbetDepth, to: depth, value: rabbetDepth, at: 0, fine: true },
+			{
+				name: 'rabbet depth',
+				path: 'frame.section.rabbetDepth',
+				side: 'left',
+				from: depth - rabbetDepth,
+				to: depth,
+				value: rabbetDepth,
+				at: 0,
+				fine: true
+			},
 			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, fine: true }
 		);
 	} else {
-		list.push({ name: 'pack thickness', path: 'pack.thickness', side: 'left', from: layout.top, to: layout.top + pack!.thickness, value: pack!.thickness, at: 0, fine: true });
+		list.push({
+			name: 'pack thickness',
+			path: 'pack.thickness',
+			side: 'left',
+			from: layout.top,
+			to: layout.top + pack!.thickness,
+			value: pack!.thickness,
+			at: 0,
+			fine: true
+		});
 	}
 	const overlap = plan.window!.overlap.left;
-	list.push({ name: 'overlap at the left', path: 'window.overlap.left', side: 'bottom', from: layout.window - overlap, to: layout.window, value: overlap, at: height, fine: true });
+	list.push({
+		name: 'overlap at the left',
+		path: 'window.overlap.left',
+		side: 'bottom',
+		from: layout.window - overlap,
+		to: layout.window,
+		value: overlap,
+		at: height,
+		fine: true
+	});
 	return list;
 }
 
 function callout(layer: Layer, index: number, top: number, plan: Plan, job: Decided, shop: Shop, layout: Layout): Callout {
 	const x = layer.role === 'mat' || layer.role === 'lift' ? layout.breakTo + 2 : layout.end;
-	const stop = plan.findings.some((finding) => finding.severity === 'stop' && finding.where !== undefined && finding.where === whereOf(layer));
+	const stop = plan.findings.some(
+		(finding) => finding.severity === 'stop' && finding.where !== undefined && finding.where === whereOf(layer)
+	);
 	return {
 		name: layerName(layer, job, shop),
 		path: `pack.layers[${index}].thickness`,

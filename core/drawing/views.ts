@@ -10,7 +10,11 @@ import { sectionScene } from './section.ts';
 export const VIEWS = ['front', 'section', 'back'] as const;
 export type View = (typeof VIEWS)[number];
 
-const SCENES: Record<View, (plan: Plan, job: Decided, shop: Shop) => Scene | null> = { front: frontScene, section: sectionScene, back: backScene };
+const SCENES: Record<View, (plan: Plan, job: Decided, shop: Shop) => Scene | null> = {
+	front: frontScene,
+	section: sectionScene,
+	back: backScene
+};
 
 /** @returns the scene, or null while the plan lacks what the view shows */
 export function sceneOf(view: View, plan: Plan, job: Decided, shop: Shop): Scene | null {

@@ -36,4 +36,3 @@ export function sidesWith(sides: Sides, changed: Partial<Sides>): Sides | number
 export function said(context: Context, mm: number, fine = false): string {
 	return showWithUnit(mm, context.job.unit, fine);
 }
-

@@ -44,7 +44,10 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 
 /** Only what may stop the grade is asked. */
 function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
-	return RULES.filter((rule) => rule.severity[grade] === 'stop' && !isOfFit(rule.id)).map((rule) => [rule, rule.find({ ...context, grade })]);
+	return RULES.filter((rule) => rule.severity[grade] === 'stop' && !isOfFit(rule.id)).map((rule) => [
+		rule,
+		rule.find({ ...context, grade })
+	]);
 }
 
 /** Ids of the safety rules that stop a grade. */

@@ -44,7 +44,14 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 export function describe(scene: Scene, unit: Unit): string {
 	const figures = scene.dimensions.map((dimension) => `${dimension.name} ${written(dimension, unit)}`);
 	const layers = scene.callouts.map((callout) => `${callout.name} ${showLength(callout.value, unit, true).text}`);
-	return [`${scene.title}, in ${unit}.`, figures.length ? `${figures.join('; ')}.` : '', layers.length ? `From the front: ${layers.join('; ')}.` : '', scene.notToScale ?? ''].filter(Boolean).join(' ');
+	return [
+		`${scene.title}, in ${unit}.`,
+		figures.length ? `${figures.join('; ')}.` : '',
+		layers.length ? `From the front: ${layers.join('; ')}.` : '',
+		scene.notToScale ?? ''
+	]
+		.filter(Boolean)
+		.join(' ');
 }
 
 export function written(dimension: Dimension, unit: Unit): string {
@@ -53,7 +60,9 @@ export function written(dimension: Dimension, unit: Unit): string {
 
 /** The path of a shape's rings. */
 export function pathOf(rings: Point[][], open = false): string {
-	return rings.map((points) => `M${points.map((point) => `${round(point.x)} ${round(point.y)}`).join(' L')}${open ? '' : ' Z'}`).join(' ');
+	return rings
+		.map((points) => `M${points.map((point) => `${round(point.x)} ${round(point.y)}`).join(' L')}${open ? '' : ' Z'}`)
+		.join(' ');
 }
 
 function shapes(scene: Scene, { picture }: SvgOptions): string[] {
@@ -63,14 +72,18 @@ function shapes(scene: Scene, { picture }: SvgOptions): string[] {
 		if (shape.role === 'sheet' && picture && scene.picture && isOwnPicture(picture)) {
 			const { place, clip } = scene.picture;
 			drawn.push(`<clipPath id="window"><path d="${pathOf([clip])}"/></clipPath>`);
-			drawn.push(`<image href="${escape(picture)}" x="${round(place.left)}" y="${round(place.top)}" width="${round(place.width)}" height="${round(place.height)}" preserveAspectRatio="none" clip-path="url(#window)"/>`);
+			drawn.push(
+				`<image href="${escape(picture)}" x="${round(place.left)}" y="${round(place.top)}" width="${round(place.width)}" height="${round(place.height)}" preserveAspectRatio="none" clip-path="url(#window)"/>`
+			);
 		}
 	}
 	return drawn;
 }
 
 function isOwnPicture(address: string): boolean {
-	return /^\/api\/pictures\/[0-9a-f]{64}$/.test(address) || /^data:image\/(png|jpeg|svg\+xml);base64,[A-Za-z0-9+/=]+$/.test(address);
+	return (
+		/^\/api\/pictures\/[0-9a-f]{64}$/.test(address) || /^data:image\/(png|jpeg|svg\+xml);base64,[A-Za-z0-9+/=]+$/.test(address)
+	);
 }
 
 function shapeSvg(shape: Shape): string {
@@ -78,7 +91,8 @@ function shapeSvg(shape: Shape): string {
 	const fill = shape.open ? 'none' : (shape.fill ?? look.fill ?? 'none');
 	const paint = `fill="${fill}" fill-rule="evenodd" stroke="${look.stroke ?? 'none'}" stroke-width="${look.width ?? 0}" vector-effect="non-scaling-stroke"${look.dash ? ` stroke-dasharray="${look.dash}"` : ''}${look.opacity ? ` opacity="${look.opacity}"` : ''}`;
 	const title = shape.title ? `<title>${escape(shape.title)}</title>` : '';
-	if (shape.circle) return `<circle cx="${round(shape.circle.x)}" cy="${round(shape.circle.y)}" r="${round(shape.circle.radius)}" ${paint}>${title}</circle>`;
+	if (shape.circle)
+		return `<circle cx="${round(shape.circle.x)}" cy="${round(shape.circle.y)}" r="${round(shape.circle.radius)}" ${paint}>${title}</circle>`;
 	const d = pathOf(shape.rings ?? [], shape.open);
 	const base = `<path d="${d}" ${paint}>${title}</path>`;
 	return shape.hatch ? `${base}<path d="${d}" fill="url(#hatch-${shape.hatch})" fill-rule="evenodd"/>` : base;
@@ -98,7 +112,8 @@ export function dimensionPath(dimension: PlacedDimension, textHeight: number): s
 	const tick = textHeight * 0.28;
 	const beyond = textHeight * 0.35;
 	const upright = dimension.side === 'left' || dimension.side === 'right';
-	const point = (along: number, across: number) => (upright ? `${round(across)} ${round(along)}` : `${round(along)} ${round(across)}`);
+	const point = (along: number, across: number) =>
+		upright ? `${round(across)} ${round(along)}` : `${round(along)} ${round(across)}`;
 	const outward = dimension.side === 'top' || dimension.side === 'left' ? -1 : 1;
 	const ends = [dimension.from, dimension.to].map(
 		(end) =>
@@ -110,7 +125,9 @@ export function dimensionPath(dimension: PlacedDimension, textHeight: number): s
 function dimensionSvg(dimension: PlacedDimension, textHeight: number): string {
 	const upright = dimension.side === 'left' || dimension.side === 'right';
 	const baseline = dimension.line - textHeight * 0.3;
-	const place = upright ? `transform="translate(${round(baseline)} ${round(dimension.labelAt)}) rotate(-90)"` : `x="${round(dimension.labelAt)}" y="${round(baseline)}"`;
+	const place = upright
+		? `transform="translate(${round(baseline)} ${round(dimension.labelAt)}) rotate(-90)"`
+		: `x="${round(dimension.labelAt)}" y="${round(baseline)}"`;
 	return `<path d="${dimensionPath(dimension, textHeight)}" fill="none" stroke="${INK}" stroke-width="0.7" vector-effect="non-scaling-stroke"/><text ${place} text-anchor="middle" fill="${INK}"><title>${escape(dimension.name)}</title>${escape(dimension.text)}</text>`;
 }
 

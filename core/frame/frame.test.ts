@@ -8,7 +8,8 @@ import { builtInShop } from '../shop/shop.ts';
 import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
 import { allowanceFor, pointsOf } from './frame.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const section = { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 };
 const { house, glazings } = builtInShop;
 
@@ -77,7 +78,11 @@ test('sag lying flat: glass 2.0, acrylic 3.0, laminated bends as 2.5', () => {
 });
 
 test('a heavy piece in a light section, plain corners, flexible tabs', () => {
-	const light = workedJob({ piece: { readings: { width: 700, height: 900 } }, guard: { ...workedJob().guard!, glazing: 'laminated' }, frame: { section: { ...section, face: 14, depth: 18, lip: 6, rabbetDepth: 14 } } });
+	const light = workedJob({
+		piece: { readings: { width: 700, height: 900 } },
+		guard: { ...workedJob().guard!, glazing: 'laminated' },
+		frame: { section: { ...section, face: 14, depth: 18, lip: 6, rabbetDepth: 14 } }
+	});
 	assert.ok(has(plan(light, builtInShop), 'frame.weak'));
 	assert.ok(!has(mended(light, 'frame.weak').plan, 'frame.weak'));
 	assert.ok(!has(planned(), 'frame.weak'));

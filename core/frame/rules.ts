@@ -38,7 +38,13 @@ export const frameRules: Rule[] = [
 			if (!frame || !mass) return [];
 			const carries = carriesKg(context, frame.section, context.job.frame!.corners);
 			if (mass.kg <= carries) return [];
-			return [{ says: `It weighs ${showNumber(mass.kg, 1)} kg; this section carries ${showNumber(carries, 1)}.`, where: 'mass.kg', remedies: stronger(context, mass.kg) }];
+			return [
+				{
+					says: `It weighs ${showNumber(mass.kg, 1)} kg; this section carries ${showNumber(carries, 1)}.`,
+					where: 'mass.kg',
+					remedies: stronger(context, mass.kg)
+				}
+			];
 		}
 	},
 	{
@@ -49,7 +55,15 @@ export const frameRules: Rule[] = [
 		why: 'Tabs bend back under load; rigid pins stay.',
 		school: 'points',
 		find: (context) =>
-			context.job.frame?.points === 'flexible' ? [{ says: 'Flexible tabs hold the pack.', where: 'frame.points', remedies: [remedy(context, 'Rigid pins', ['frame', 'points'], 'rigid')] }] : []
+			context.job.frame?.points === 'flexible'
+				? [
+						{
+							says: 'Flexible tabs hold the pack.',
+							where: 'frame.points',
+							remedies: [remedy(context, 'Rigid pins', ['frame', 'points'], 'rigid')]
+						}
+					]
+				: []
 	}
 ];
 
@@ -63,14 +77,19 @@ function lipCovers({ job, shop }: Context, lip: number, allowance: number): bool
 function widerLip(context: Context, allowance: number): Remedy[] {
 	const { section } = context.job.frame!;
 	const depth = context.plan.pack!.thickness + context.shop.house.roomForPoints;
-	const fitting = Object.values(context.shop.mouldings).filter((one) => lipCovers(context, one.lip, allowance) && one.rabbetDepth >= Math.min(depth, section.rabbetDepth));
+	const fitting = Object.values(context.shop.mouldings).filter(
+		(one) => lipCovers(context, one.lip, allowance) && one.rabbetDepth >= Math.min(depth, section.rabbetDepth)
+	);
 	return mouldingRemedy(context, fitting);
 }
 
 function stronger(context: Context, kg: number): Remedy[] {
 	const { section, corners } = context.job.frame!;
-	if (corners === 'plain' && carriesKg(context, section, 'reinforced') >= kg) return [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')];
-	const fitting = Object.values(context.shop.mouldings).filter((one) => carriesKg(context, one, 'reinforced') >= kg * 1.2 && one.rabbetDepth >= section.rabbetDepth && one.lip >= section.lip);
+	if (corners === 'plain' && carriesKg(context, section, 'reinforced') >= kg)
+		return [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')];
+	const fitting = Object.values(context.shop.mouldings).filter(
+		(one) => carriesKg(context, one, 'reinforced') >= kg * 1.2 && one.rabbetDepth >= section.rabbetDepth && one.lip >= section.lip
+	);
 	return mouldingRemedy(context, fitting);
 }
 
@@ -86,5 +105,7 @@ function mouldingRemedy(context: Context, fitting: ({ id: string; name: string }
 function carriesKg({ plan, shop }: Context, { face, depth }: Section, corners: 'reinforced' | 'plain'): number {
 	const { house } = shop;
 	const longest = Math.max(plan.frame!.outer.width, plan.frame!.outer.height);
-	return ((face * depth) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest);
+	return (
+		((face * depth) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest)
+	);
 }

@@ -5,15 +5,25 @@ import { pointSpacing, type Frame } from './frame.ts';
 /** Explains every figure of Frame. */
 export function whyFrame(why: Why, frame: Frame, job: Decided): void {
 	const explain = explainer(why);
-	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density']) explain(`frame.section.${key}`, `job.frame.section.${key}`, 'frame#section');
+	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'])
+		explain(`frame.section.${key}`, `job.frame.section.${key}`, 'frame#section');
 	onAxes((axis) => {
-		explain(`frame.rabbet.${axis}`, `up(window.pack.${axis} + ${job.frame!.allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`, 'frame#allowance');
+		explain(
+			`frame.rabbet.${axis}`,
+			`up(window.pack.${axis} + ${job.frame!.allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`,
+			'frame#allowance'
+		);
 		explain(`frame.allowance.${axis}`, `frame.rabbet.${axis} - window.pack.${axis}`, 'frame#allowance');
 		explain(`frame.sight.${axis}`, `frame.rabbet.${axis} - 2 * frame.section.lip`, 'frame#sizes');
 		explain(`frame.outer.${axis}`, `frame.rabbet.${axis} + 2 * (frame.section.face - frame.section.lip)`, 'frame#sizes');
 	});
-	for (const index of frame.rails.keys()) explain(`frame.rails[${index}]`, index % 2 === 0 ? 'frame.outer.width' : 'frame.outer.height', 'frame#rails');
-	explain('frame.stick', 'shop.house.stickSpare * (2 * (frame.outer.width + frame.outer.height) + 4 * sqrt(2) * shop.house.kerf + shop.house.stickTrim)', 'frame#rails');
+	for (const index of frame.rails.keys())
+		explain(`frame.rails[${index}]`, index % 2 === 0 ? 'frame.outer.width' : 'frame.outer.height', 'frame#rails');
+	explain(
+		'frame.stick',
+		'shop.house.stickSpare * (2 * (frame.outer.width + frame.outer.height) + 4 * sqrt(2) * shop.house.kerf + shop.house.stickTrim)',
+		'frame#rails'
+	);
 	for (const [side, axis] of [
 		['top', 'width'],
 		['side', 'height']
@@ -21,8 +31,16 @@ export function whyFrame(why: Why, frame: Frame, job: Decided): void {
 		const points = `frame.points.${side}`;
 		const alone = frame.points[side].count === 1;
 		const between = `(frame.rabbet.${axis} - 2 * ${points}.first)`;
-		explain(`${points}.first`, alone ? `frame.rabbet.${axis} / 2` : `min(shop.house.pointFirst, frame.rabbet.${axis} / 4)`, 'frame#points');
-		explain(`${points}.count`, alone ? '1' : `count(${between} / shop.house.${pointSpacing(frame.points.kind)}) + 1`, 'frame#points');
+		explain(
+			`${points}.first`,
+			alone ? `frame.rabbet.${axis} / 2` : `min(shop.house.pointFirst, frame.rabbet.${axis} / 4)`,
+			'frame#points'
+		);
+		explain(
+			`${points}.count`,
+			alone ? '1' : `count(${between} / shop.house.${pointSpacing(frame.points.kind)}) + 1`,
+			'frame#points'
+		);
 		explain(`${points}.spacing`, alone ? '0' : `${between} / (${points}.count - 1)`, 'frame#points');
 	}
 	explain('frame.points.total', '2 * (frame.points.top.count + frame.points.side.count)', 'frame#points');

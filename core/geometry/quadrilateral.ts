@@ -53,7 +53,10 @@ export function otherDiagonal(sides: FourSides, x: number): number {
 export function outlineFor(sides: FourSides, x: number): Outline {
 	const corners = laid(sides, x);
 	const [topLeft, topRight, bottomRight, bottomLeft] = corners;
-	const turn = Math.atan2(topRight.y - topLeft.y + bottomRight.y - bottomLeft.y, topRight.x - topLeft.x + bottomRight.x - bottomLeft.x);
+	const turn = Math.atan2(
+		topRight.y - topLeft.y + bottomRight.y - bottomLeft.y,
+		topRight.x - topLeft.x + bottomRight.x - bottomLeft.x
+	);
 	const middle = { x: mean(corners.map((corner) => corner.x)), y: mean(corners.map((corner) => corner.y)) };
 	const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
 	return corners.map(({ x: px, y: py }) => ({
@@ -66,7 +69,12 @@ export function outlineFor(sides: FourSides, x: number): Outline {
 function laid(sides: FourSides, x: number): Outline {
 	const upper = crossing(sides.top, sides.right, x);
 	const lower = crossing(sides.left, sides.bottom, x);
-	return [{ x: 0, y: 0 }, { x: upper.u, y: -upper.v }, { x, y: 0 }, { x: lower.u, y: lower.v }];
+	return [
+		{ x: 0, y: 0 },
+		{ x: upper.u, y: -upper.v },
+		{ x, y: 0 },
+		{ x: lower.u, y: lower.v }
+	];
 }
 
 function crossing(p: number, q: number, x: number): { u: number; v: number } {

@@ -33,10 +33,13 @@ test('layers from the front, with what touches and what faces', () => {
 		]
 	);
 	const bare = planned({ guard: { ...safe, underMat: null, fillers: [{ board: 'foam-free' }] } }).pack!.layers;
-	assert.deepEqual(bare.slice(-2).map(({ role, touches, faces }) => [role, touches, faces]), [
-		['filler', true, false],
-		['backing', false, true]
-	]);
+	assert.deepEqual(
+		bare.slice(-2).map(({ role, touches, faces }) => [role, touches, faces]),
+		[
+			['filler', true, false],
+			['backing', false, true]
+		]
+	);
 });
 
 test('the grade reached is the best without a stop; what holds it down are the stops of the next', () => {
@@ -58,43 +61,118 @@ test('board.touch-acidic: a pulp mat nearest the piece stops Keep; as an outer m
 	const outer = [{ board: 'pulp-4' }, { board: 'cotton-4', reveal: 6 }];
 	firesAndMends('board.touch-acidic', { mats: inner }, { mats: outer }, 'stop');
 	firesAndMends('board.touch-acidic', { mats: outer, aim: 'rare' }, { mats: outer }, 'stop');
-	firesAndMends('board.touch-acidic', { mats: [{ board: 'mat-ordinary' }], aim: 'show' }, { mats: [{ board: 'pulp-4' }], aim: 'show' }, 'caution');
+	firesAndMends(
+		'board.touch-acidic',
+		{ mats: [{ board: 'mat-ordinary' }], aim: 'show' },
+		{ mats: [{ board: 'pulp-4' }], aim: 'show' },
+		'caution'
+	);
 });
 
 test('backings: acidic without barrier, below the grade, not stiff', () => {
-	firesAndMends('board.backing-acidic', { guard: { ...safe, backing: 'mdf' }, aim: 'show' }, { guard: { ...safe, backing: 'mdf', barrier: 'polyester-film' }, aim: 'show' }, 'stop');
-	firesAndMends('board.backing-grade', { guard: { ...safe, backing: 'mdf', barrier: 'polyester-film' } }, { guard: { ...safe, backing: 'foam-free' } }, 'stop');
-	assert.ok(!has(planned({ aim: 'rare', guard: { ...safe, backing: 'foam-free' } }), 'board.backing-grade'), 'foam reaches Rare behind an under-mat');
-	firesAndMends('board.backing-weak', { guard: { ...safe, backing: 'foam-free' } }, { guard: { ...safe, backing: 'alkaline-corrugated' } }, 'caution');
-	assert.ok(!has(planned({ guard: { ...safe, backing: 'mdf' } }), 'board.backing-weak'), 'a raw fibre back is board.backing-acidic alone');
-	firesAndMends('board.backing-acidic', { guard: { ...safe, fillers: [{ board: 'chipboard' }] } }, { guard: { ...safe, fillers: [{ board: 'foam-free' }] } });
+	firesAndMends(
+		'board.backing-acidic',
+		{ guard: { ...safe, backing: 'mdf' }, aim: 'show' },
+		{ guard: { ...safe, backing: 'mdf', barrier: 'polyester-film' }, aim: 'show' },
+		'stop'
+	);
+	firesAndMends(
+		'board.backing-grade',
+		{ guard: { ...safe, backing: 'mdf', barrier: 'polyester-film' } },
+		{ guard: { ...safe, backing: 'foam-free' } },
+		'stop'
+	);
+	assert.ok(
+		!has(planned({ aim: 'rare', guard: { ...safe, backing: 'foam-free' } }), 'board.backing-grade'),
+		'foam reaches Rare behind an under-mat'
+	);
+	firesAndMends(
+		'board.backing-weak',
+		{ guard: { ...safe, backing: 'foam-free' } },
+		{ guard: { ...safe, backing: 'alkaline-corrugated' } },
+		'caution'
+	);
+	assert.ok(
+		!has(planned({ guard: { ...safe, backing: 'mdf' } }), 'board.backing-weak'),
+		'a raw fibre back is board.backing-acidic alone'
+	);
+	firesAndMends(
+		'board.backing-acidic',
+		{ guard: { ...safe, fillers: [{ board: 'chipboard' }] } },
+		{ guard: { ...safe, fillers: [{ board: 'foam-free' }] } }
+	);
 });
 
 test('UV: 97 at Rare, 70 at Keep, a note at Show', () => {
-	firesAndMends('glazing.uv-low', { aim: 'rare', guard: { ...safe, glazing: 'acrylic' } }, { aim: 'rare', guard: { ...safe, glazing: 'uv-glass' } }, 'stop');
+	firesAndMends(
+		'glazing.uv-low',
+		{ aim: 'rare', guard: { ...safe, glazing: 'acrylic' } },
+		{ aim: 'rare', guard: { ...safe, glazing: 'uv-glass' } },
+		'stop'
+	);
 	firesAndMends('glazing.uv-low', { guard: { ...safe, glazing: 'glass' } }, { guard: { ...safe, glazing: 'glass-lr' } }, 'stop');
-	firesAndMends('glazing.uv-low', { aim: 'show', guard: { ...safe, glazing: 'glass' } }, { aim: 'show', guard: { ...safe, glazing: 'glass-lr' } }, 'note');
+	firesAndMends(
+		'glazing.uv-low',
+		{ aim: 'show', guard: { ...safe, glazing: 'glass' } },
+		{ aim: 'show', guard: { ...safe, glazing: 'glass-lr' } },
+		'note'
+	);
 	firesAndMends('glazing.none', { guard: { ...safe, glazing: 'none' } }, {}, 'caution');
 });
 
 test('friable: no plain acrylic, a trough under the mat', () => {
 	const charcoal = { readings, medium: ['charcoal'] };
-	firesAndMends('glazing.static-friable', { piece: charcoal }, { piece: charcoal, guard: { ...safe, glazing: 'uv-acrylic-lr' } }, 'stop');
-	firesAndMends('friable.no-trough', { piece: charcoal }, { piece: charcoal, mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 1.5 }] }, 'caution');
-	firesAndMends('glazing.breakable', { piece: { readings, travels: true }, guard: { ...safe, glazing: 'uv-glass' } }, { piece: { readings, travels: true } }, 'caution');
-	assert.ok(has(planned({ piece: { readings: { width: 700, height: 900 } }, guard: { ...safe, glazing: 'uv-glass' } }), 'glazing.breakable'));
+	firesAndMends(
+		'glazing.static-friable',
+		{ piece: charcoal },
+		{ piece: charcoal, guard: { ...safe, glazing: 'uv-acrylic-lr' } },
+		'stop'
+	);
+	firesAndMends(
+		'friable.no-trough',
+		{ piece: charcoal },
+		{ piece: charcoal, mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 1.5 }] },
+		'caution'
+	);
+	firesAndMends(
+		'glazing.breakable',
+		{ piece: { readings, travels: true }, guard: { ...safe, glazing: 'uv-glass' } },
+		{ piece: { readings, travels: true } },
+		'caution'
+	);
+	assert.ok(
+		has(
+			planned({ piece: { readings: { width: 700, height: 900 } }, guard: { ...safe, glazing: 'uv-glass' } }),
+			'glazing.breakable'
+		)
+	);
 });
 
 test('a buffered board next to a cyanotype', () => {
 	const mats = [{ board: 'cotton-4-unbuffered' }];
 	const piece = { readings, medium: ['cyanotype'] };
-	firesAndMends('material.buffer-harm', { piece, mats, aim: 'rare' }, { piece, mats, aim: 'rare', guard: { ...safe, underMat: 'cotton-4-unbuffered' } }, 'stop');
+	firesAndMends(
+		'material.buffer-harm',
+		{ piece, mats, aim: 'rare' },
+		{ piece, mats, aim: 'rare', guard: { ...safe, underMat: 'cotton-4-unbuffered' } },
+		'stop'
+	);
 });
 
 test('joins and edge seals by grade', () => {
-	firesAndMends('mat.join', { guard: { ...safe, join: 'transfer', joinDistance: 8 } }, { guard: { ...safe, join: 'transfer', joinDistance: 12 } }, 'caution');
+	firesAndMends(
+		'mat.join',
+		{ guard: { ...safe, join: 'transfer', joinDistance: 8 } },
+		{ guard: { ...safe, join: 'transfer', joinDistance: 12 } },
+		'caution'
+	);
 	firesAndMends('mat.join', { aim: 'rare', guard: { ...safe, join: 'transfer', joinDistance: 50 } }, { aim: 'rare' }, 'stop');
-	firesAndMends('seal.edge-grade', { guard: { ...safe, edgeSeal: 'packing' } }, { guard: { ...safe, edgeSeal: 'paper' } }, 'stop');
+	firesAndMends(
+		'seal.edge-grade',
+		{ guard: { ...safe, edgeSeal: 'packing' } },
+		{ guard: { ...safe, edgeSeal: 'paper' } },
+		'stop'
+	);
 	firesAndMends('seal.edge-none', { aim: 'rare' }, { aim: 'keep' }, 'caution');
 });
 
@@ -110,5 +188,6 @@ test('the gap: contact, small, and its need by piece and grade', () => {
 test('intake: not dry, concerns, a medium that the shop does not know', () => {
 	firesAndMends('ready.not-dry', { piece: { readings, dry: false } }, {}, 'stop');
 	const asked = planned({ piece: { readings, concerns: ['mould', 'protected'], medium: ['charcaol'] } });
-	for (const rule of ['piece.needs-conservator', 'piece.protected', 'piece.medium-unknown']) assert.equal(severityOf(asked, rule), 'caution');
+	for (const rule of ['piece.needs-conservator', 'piece.protected', 'piece.medium-unknown'])
+		assert.equal(severityOf(asked, rule), 'caution');
 });

@@ -21,8 +21,12 @@ export type Layer = {
 export function planLayers(job: Decided, thinnestSheet: number): Layer[] {
 	const { guard } = job;
 	const layers: Layer[] = [];
-	const add = (role: Layer['role'], material: string | null, thickness: number, next: { touches?: boolean; faces?: boolean; index?: number } = {}) =>
-		layers.push({ role, material, thickness, touches: false, faces: false, ...next });
+	const add = (
+		role: Layer['role'],
+		material: string | null,
+		thickness: number,
+		next: { touches?: boolean; faces?: boolean; index?: number } = {}
+	) => layers.push({ role, material, thickness, touches: false, faces: false, ...next });
 
 	if (guard.glazing.family !== 'none') add('glazing', guard.glazing.id, guard.glazing.thickness);
 	for (const [index, mat] of job.mats.entries()) {

@@ -13,7 +13,10 @@ export const guardRules: Rule[] = [
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its core is not purified through: it yellows, and what it gives off is burnt into the paper beside it.',
-		find: (context) => nextToPiece(context).flatMap(({ layer, board }) => (mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]))
+		find: (context) =>
+			nextToPiece(context).flatMap(({ layer, board }) =>
+				mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]
+			)
 	},
 	{
 		id: 'board.backing-acidic',
@@ -40,7 +43,10 @@ export const guardRules: Rule[] = [
 				{
 					says: `${guard.backing.name} closes the back, no barrier before it.`,
 					where: 'guard.backing',
-					remedies: [...backingRemedies(context), remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')]
+					remedies: [
+						...backingRemedies(context),
+						remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')
+					]
 				}
 			];
 		}
@@ -56,7 +62,13 @@ export const guardRules: Rule[] = [
 			if (!backing) return [];
 			const reach = backing.backingBehindBoard && (underMat || barrier) ? backing.backingBehindBoard : backing.backing;
 			if (reaches(reach, context.grade)) return [];
-			return [{ says: `${backing.name} does not reach ${GRADE_NAME[context.grade]} as a backing.`, where: 'guard.backing', remedies: backingRemedies(context) }];
+			return [
+				{
+					says: `${backing.name} does not reach ${GRADE_NAME[context.grade]} as a backing.`,
+					where: 'guard.backing',
+					remedies: backingRemedies(context)
+				}
+			];
 		}
 	},
 	{
@@ -97,7 +109,9 @@ export const guardRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
 		find: (context) =>
-			context.job.guard.glazing.family === 'none' ? [{ says: 'The sheet has no glazing.', where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic')] }] : []
+			context.job.guard.glazing.family === 'none'
+				? [{ says: 'The sheet has no glazing.', where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic')] }]
+				: []
 	},
 	{
 		id: 'glazing.uv-low',
@@ -113,7 +127,9 @@ export const guardRules: Rule[] = [
 				{
 					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep would ask for' : `${GRADE_NAME[context.grade]} asks for`} ${wanted}.`,
 					where: 'guard.glazing',
-					remedies: (glazing.family === 'acrylic' ? ['uv-acrylic', 'uv-glass'] : ['uv-glass', 'uv-acrylic']).map((id) => glazingRemedy(context, id))
+					remedies: (glazing.family === 'acrylic' ? ['uv-acrylic', 'uv-glass'] : ['uv-glass', 'uv-acrylic']).map((id) =>
+						glazingRemedy(context, id)
+					)
 				}
 			];
 		}
@@ -127,7 +143,13 @@ export const guardRules: Rule[] = [
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
-			return [{ says: `${glazing.name} over a sheet that sheds.`, where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic-lr'), glazingRemedy(context, 'uv-glass')] }];
+			return [
+				{
+					says: `${glazing.name} over a sheet that sheds.`,
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, 'uv-acrylic-lr'), glazingRemedy(context, 'uv-glass')]
+				}
+			];
 		}
 	},
 	{
@@ -145,7 +167,11 @@ export const guardRules: Rule[] = [
 			if (!context.job.piece.travels && !large) return [];
 			const acrylic = context.job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
 			return [
-				{ says: context.job.piece.travels ? 'The piece travels behind glass.' : 'This is a large pane of glass.', where: 'guard.glazing', remedies: [glazingRemedy(context, acrylic), glazingRemedy(context, 'laminated')] }
+				{
+					says: context.job.piece.travels ? 'The piece travels behind glass.' : 'This is a large pane of glass.',
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, acrylic), glazingRemedy(context, 'laminated')]
+				}
 			];
 		}
 	},
@@ -162,7 +188,9 @@ export const guardRules: Rule[] = [
 			const { troughLift } = context.shop.house;
 			if (!context.job.piece.friable || (mat.bevel === 'reverse' && mat.lift >= troughLift)) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
-			const remedies = hasRoomForLift(context, index) ? [remedyOfMat(context, `Reverse bevel, lift ${said(context, lift, true)}`, index, { bevel: 'reverse', lift })] : [];
+			const remedies = hasRoomForLift(context, index)
+				? [remedyOfMat(context, `Reverse bevel, lift ${said(context, lift, true)}`, index, { bevel: 'reverse', lift })]
+				: [];
 			return [{ says: 'Nothing catches what the sheet sheds.', where: `mats[${index}]`, remedies }];
 		}
 	},
@@ -176,7 +204,13 @@ export const guardRules: Rule[] = [
 			const { join, joinDistance } = context.job.guard;
 			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
 			if ((join !== 'transfer' && join !== 'spray') || (join === 'transfer' && far)) return [];
-			return [{ says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.', where: 'guard.join', remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')] }];
+			return [
+				{
+					says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.',
+					where: 'guard.join',
+					remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
+				}
+			];
 		}
 	},
 	{
@@ -190,7 +224,11 @@ export const guardRules: Rule[] = [
 			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
 			const better = context.grade === 'rare' ? 'aluminium-laminate' : 'paper';
 			return [
-				{ says: `${edgeSeal.name} does not reach ${GRADE_NAME[context.grade]}.`, where: 'guard.edgeSeal', remedies: [remedy(context, context.shop.edgeSeals[better]!.name, ['guard', 'edgeSeal'], better)] }
+				{
+					says: `${edgeSeal.name} does not reach ${GRADE_NAME[context.grade]}.`,
+					where: 'guard.edgeSeal',
+					remedies: [remedy(context, context.shop.edgeSeals[better]!.name, ['guard', 'edgeSeal'], better)]
+				}
 			];
 		}
 	},
@@ -204,7 +242,13 @@ export const guardRules: Rule[] = [
 		find: (context) =>
 			context.job.guard.edgeSeal
 				? []
-				: [{ says: 'The pack’s edges are open.', where: 'guard.edgeSeal', remedies: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')] }]
+				: [
+						{
+							says: 'The pack’s edges are open.',
+							where: 'guard.edgeSeal',
+							remedies: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')]
+						}
+					]
 	}
 ];
 
@@ -212,7 +256,10 @@ type Neighbour = { layer: Layer; board: Board };
 
 function nextToPiece({ plan, shop }: Context): Neighbour[] {
 	return (plan.pack?.layers ?? []).flatMap((layer) => {
-		const board = layer.material === null || layer.role === 'barrier' || layer.role === 'glazing' || layer.role === 'lift' ? undefined : shop.boards[layer.material];
+		const board =
+			layer.material === null || layer.role === 'barrier' || layer.role === 'glazing' || layer.role === 'lift'
+				? undefined
+				: shop.boards[layer.material];
 		return board && (layer.touches || layer.faces) ? [{ layer, board }] : [];
 	});
 }
@@ -254,7 +301,8 @@ function isStiff(board: Board, longest: number): boolean {
 }
 
 function backingRemedies(context: Context) {
-	const better = (id: string) => remedy(context, `Back: ${context.shop.boards[id]!.name.toLowerCase()}`, ['guard', 'backing'], id);
+	const better = (id: string) =>
+		remedy(context, `Back: ${context.shop.boards[id]!.name.toLowerCase()}`, ['guard', 'backing'], id);
 	return [better('fluted-pp'), better('alkaline-corrugated')];
 }
 

@@ -9,11 +9,17 @@ import { builtInShop } from '../shop/shop.ts';
 import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
 import { planHang } from './hang.ts';
 
-const near = (value: number, wanted: number, within = 0.05) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.05) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 
 /** A frame of a given outer size and face, hung with a given mass. */
 function hung(outer: { width: number; height: number }, face: number, kg: number, changes: Partial<JobFile> = {}) {
-	const job = decide(readJob(workedJob({ frame: { section: { face, lip: 6, depth: 30, rabbetDepth: 16, density: 680 }, allowance: 0 }, ...changes })), builtInShop);
+	const job = decide(
+		readJob(
+			workedJob({ frame: { section: { face, lip: 6, depth: 30, rabbetDepth: 16, density: 680 }, allowance: 0 }, ...changes })
+		),
+		builtInShop
+	);
 	const pack = { width: outer.width - 2 * (face - 6), height: outer.height - 2 * (face - 6) };
 	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack })!, kg });
 }
@@ -31,7 +37,10 @@ test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
 	near(hang.wireWantedKg!, 12.8);
 	assert.equal(hang.wire!.breakingKg, 27.2);
 	near(hang.wire!.length, 862.2, 0.1);
-	assert.deepEqual(hang.hooks.map((hook) => hook.x), [-92.5, 92.5]);
+	assert.deepEqual(
+		hang.hooks.map((hook) => hook.x),
+		[-92.5, 92.5]
+	);
 	near(hang.hooks[0]!.height, 1749.5, 0.1);
 });
 
@@ -53,7 +62,10 @@ test('a low frame: hooks farther apart, then rings straight on hooks', () => {
 	near(low.rise, 260 / 3 - 50);
 	const lower = hung({ width: 700, height: 190 }, 20, 1.5);
 	assert.equal(lower.by, 'rings');
-	assert.deepEqual(lower.hooks.map((hook) => hook.x), [-340, 340]);
+	assert.deepEqual(
+		lower.hooks.map((hook) => hook.x),
+		[-340, 340]
+	);
 	near(lower.hooks[0]!.height, 1500 + 95 - 190 / 3 + 20);
 });
 
@@ -61,14 +73,23 @@ test('by mass: above 12 kg rings, and a wire asked for all the same is a caution
 	assert.equal(hung({ width: 577, height: 736 }, 22, 13).by, 'rings');
 	const between = hung({ width: 577, height: 736 }, 22, 11);
 	assert.ok(between.noWire && between.by === 'rings');
-	const heavy: Partial<JobFile> = { guard: { ...workedJob().guard!, glazing: 'laminated', backing: 'aluminium-composite' }, piece: { readings: { width: 900, height: 1000 } }, frame: { moulding: 'tulipwood-40' }, hang: { by: 'wire' } };
+	const heavy: Partial<JobFile> = {
+		guard: { ...workedJob().guard!, glazing: 'laminated', backing: 'aluminium-composite' },
+		piece: { readings: { width: 900, height: 1000 } },
+		frame: { moulding: 'tulipwood-40' },
+		hang: { by: 'wire' }
+	};
 	assert.equal(severityOf(planned(heavy), 'hang.too-heavy'), 'caution');
 	assert.ok(!has(mended(workedJob(heavy), 'hang.too-heavy').plan, 'hang.too-heavy'));
 	const noWire: Partial<JobFile> = { ...heavy, piece: { readings: { width: 520, height: 680 } } };
 	assert.ok(planned(noWire).mass!.kg > 10.3 && planned(noWire).mass!.kg < 12, String(planned(noWire).mass!.kg));
 	assert.equal(planned(noWire).fits, false);
 	assert.ok(!has(mended(workedJob(noWire), 'hang.wire-none').plan, 'hang.wire-none'));
-	const lowWire: Partial<JobFile> = { piece: { readings: { width: 600, height: 90 } }, borders: { way: 'even', width: 30 }, hang: { by: 'wire' } };
+	const lowWire: Partial<JobFile> = {
+		piece: { readings: { width: 600, height: 90 } },
+		borders: { way: 'even', width: 30 },
+		hang: { by: 'wire' }
+	};
 	assert.ok(has(planned(lowWire), 'hang.wire-shows'));
 	assert.ok(!has(mended(workedJob(lowWire), 'hang.wire-shows').plan, 'hang.wire-shows'));
 });
@@ -79,7 +100,11 @@ test('mass: every layer, windows taken out, mitres not counted twice', () => {
 	near(kg['glazing']!, 0.542 * 0.701 * 0.003 * 1190, 1e-6);
 	near(kg['mat 1']!, (0.542 * 0.701 - 0.402 * 0.551) * 1.05, 1e-6);
 	near(kg['moulding']!, ((22 * 30 - 6 * 16) * (2 * (frame!.outer.width + frame!.outer.height) - 88) * 680) / 1e9, 1e-6);
-	near(mass!.parts.reduce((sum, part) => sum + part.kg, 0), mass!.kg, 1e-9);
+	near(
+		mass!.parts.reduce((sum, part) => sum + part.kg, 0),
+		mass!.kg,
+		1e-9
+	);
 });
 
 test('back tape: land, recess and what holds on the backing; strips; two passes when none is wide enough', () => {
@@ -89,7 +114,10 @@ test('back tape: land, recess and what holds on the backing; strips; two passes 
 	assert.equal(back!.tape!.stock, 38);
 	assert.deepEqual(back!.tape!.strips, [565, 724, 565, 724]);
 	assert.equal(stockWidth(38.1, [25, 38, 50, 75]), 50);
-	const job = decide(readJob(workedJob({ frame: { section: { face: 22, lip: 6, depth: 120, rabbetDepth: 100, density: 680 } } })), builtInShop);
+	const job = decide(
+		readJob(workedJob({ frame: { section: { face: 22, lip: 6, depth: 120, rabbetDepth: 100, density: 680 } } })),
+		builtInShop
+	);
 	const frame = planFrame(job, builtInShop, { pack: { width: 542, height: 701 } });
 	assert.equal(planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }).tape!.passes, 2);
 });

@@ -98,7 +98,14 @@ function steepEnough(line: Line, house: House): boolean {
 	return line.rise > 0 && line.rise / line.run >= tan(house.wireAngleLeast) - 1e-9;
 }
 
-function ringsOnHooks(job: Decided, frame: Frame, span: number, drop: number, kg: number, house: House): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire'> {
+function ringsOnHooks(
+	job: Decided,
+	frame: Frame,
+	span: number,
+	drop: number,
+	kg: number,
+	house: House
+): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire'> {
 	const height = job.hang.centreHeight + frame.outer.height / 2 - drop + house.hookOffset;
 	return {
 		by: 'rings',

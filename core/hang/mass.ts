@@ -21,7 +21,8 @@ export function planMass(job: Decided, shop: Shop, before: { window: Window; fra
 	}
 	add('piece', before.sheetGrams / 1000);
 	if (guard.underMat) add('under-mat', pack * guard.underMat.massPerM2);
-	for (const [index, filler] of guard.fillers.entries()) add(`filler ${index + 1}`, (pack * filler.board.massPerM2 * filler.thickness) / filler.board.thickness);
+	for (const [index, filler] of guard.fillers.entries())
+		add(`filler ${index + 1}`, (pack * filler.board.massPerM2 * filler.thickness) / filler.board.thickness);
 	if (guard.barrier) add('barrier', pack * guard.barrier.massPerM2);
 	if (guard.backing) add('backing', pack * guard.backing.massPerM2);
 	add('moulding', mouldingKg(frame));

@@ -12,7 +12,13 @@ export const hangRules: Rule[] = [
 		find: (context) => {
 			const { hang, mass } = context.plan;
 			if (!hang?.noWire) return [];
-			return [{ says: `No wire of the shop carries ${showNumber(mass!.kg, 1)} kg at this angle.`, where: 'hang.by', remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')] }];
+			return [
+				{
+					says: `No wire of the shop carries ${showNumber(mass!.kg, 1)} kg at this angle.`,
+					where: 'hang.by',
+					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+				}
+			];
 		}
 	},
 	{
@@ -24,8 +30,15 @@ export const hangRules: Rule[] = [
 		school: 'hang-by',
 		find: (context) => {
 			const { hang, mass } = context.plan;
-			if (!hang || hang.by !== 'rings' || hang.noWire || !context.job.hang.wireAsked || mass!.kg > context.shop.house.wireMostKg) return [];
-			return [{ says: 'The frame is too low for a hidden wire.', where: 'hang.by', remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')] }];
+			if (!hang || hang.by !== 'rings' || hang.noWire || !context.job.hang.wireAsked || mass!.kg > context.shop.house.wireMostKg)
+				return [];
+			return [
+				{
+					says: 'The frame is too low for a hidden wire.',
+					where: 'hang.by',
+					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+				}
+			];
 		}
 	},
 	{
@@ -43,7 +56,9 @@ export const hangRules: Rule[] = [
 			if (!wire && mass.kg <= house.cleatFromKg) return [];
 			return [
 				{
-					says: wire ? `A wire was asked for, and it weighs ${showNumber(mass.kg, 1)} kg.` : `It weighs ${showNumber(mass.kg, 1)} kg.`,
+					says: wire
+						? `A wire was asked for, and it weighs ${showNumber(mass.kg, 1)} kg.`
+						: `It weighs ${showNumber(mass.kg, 1)} kg.`,
 					where: 'mass.kg',
 					remedies: wire ? [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')] : []
 				}

@@ -26,7 +26,9 @@ function partOf(part: string, job: Decided): string {
 	}
 	if (kind === 'lift') {
 		const lift = `window.mats[${index}].lift`;
-		const strips = ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom'].map((strip) => `${lift}.${strip}.width * ${lift}.${strip}.height`);
+		const strips = ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom'].map(
+			(strip) => `${lift}.${strip}.width * ${lift}.${strip}.height`
+		);
 		const board = `shop.boards[${job.mats[index]!.board.id}]`;
 		return `(${plus(strips)}) / 1000000 * ${board}.massPerM2 * ${lift}.height / ${board}.thickness`;
 	}
@@ -56,22 +58,32 @@ export function whyHang(why: Why, hang: Hang): void {
 		explain(`hang.hooks[${index}].x`, side, 'hang#nails');
 		explain(`hang.hooks[${index}].height`, nail, 'hang#nails');
 	}
-	if (hang.wireWantedKg !== undefined) explain('hang.wireWantedKg', 'shop.house.wireSafety * hang.pullN / shop.house.gravity', 'hang#wire');
-	if (hang.by === 'rings' || !hang.wire) return whyRings(explain, hang);
+	if (hang.wireWantedKg !== undefined)
+		explain('hang.wireWantedKg', 'shop.house.wireSafety * hang.pullN / shop.house.gravity', 'hang#wire');
+	if (hang.by === 'rings' || !hang.wire) return whyRings(explain);
 	const run = hang.hookCount === 1 ? '(hang.span / 2)' : '((hang.span - hang.spacing) / 2)';
 	const hidden = '(hang.drop - shop.house.wireHidden)';
-	const usual = 'min(max(hang.span * shop.house.hookSpacingShare, shop.house.hookSpacingLeast), hang.span - shop.house.hookSpacingFree)';
+	const usual =
+		'min(max(hang.span * shop.house.hookSpacingShare, shop.house.hookSpacingLeast), hang.span - shop.house.hookSpacingFree)';
 	const widened = hang.hookCount === 2 && hang.widened;
-	explain('hang.spacing', hang.hookCount === 1 ? '0' : widened ? `hang.span - 2 * ${hidden} / tan(shop.house.wireAngle)` : usual, 'hang#low-frames');
+	explain(
+		'hang.spacing',
+		hang.hookCount === 1 ? '0' : widened ? `hang.span - 2 * ${hidden} / tan(shop.house.wireAngle)` : usual,
+		'hang#low-frames'
+	);
 	explain('hang.rise', widened ? hidden : `min(${run} * tan(shop.house.wireAngle), ${hidden})`, 'hang#rise');
 	explain('hang.angle', `atan(hang.rise / ${run})`, 'hang#rise');
 	explain('hang.pullN', 'mass.kg * shop.house.gravity / (2 * sin(hang.angle))', 'hang#pull');
 	explain('hang.sidewaysN', 'hang.pullN * cos(hang.angle)', 'hang#pull');
 	explain('hang.wire.breakingKg', 'next(hang.wireWantedKg, shop.wires)', 'hang#wire');
-	explain('hang.wire.length', `hang.spacing + 2 * sqrt(${run} * ${run} + hang.rise * hang.rise) + 2 * shop.house.wireEnd`, 'hang#wire');
+	explain(
+		'hang.wire.length',
+		`hang.spacing + 2 * sqrt(${run} * ${run} + hang.rise * hang.rise) + 2 * shop.house.wireEnd`,
+		'hang#wire'
+	);
 }
 
-function whyRings(explain: ReturnType<typeof explainer>, hang: Hang): void {
+function whyRings(explain: ReturnType<typeof explainer>): void {
 	explain('hang.spacing', 'hang.span', 'hang#rings');
 	explain('hang.rise', '0', 'hang#rings');
 	explain('hang.angle', '90', 'hang#rings');

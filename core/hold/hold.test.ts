@@ -5,7 +5,8 @@ import { builtInShop } from '../shop/shop.ts';
 import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
 import { tissueFor } from './hold.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const held = (width: number, height = 300) => planned({ piece: { readings: { width, height } } }).hold!;
 
 test('hinge places: 402, 203, 400 and 900 wide', () => {
@@ -51,7 +52,13 @@ test('adhesives by grade: gummed stops Rare, hardware tape stops everything', ()
 	assert.equal(severityOf(plan(tape, builtInShop), 'hold.tape-on-piece'), 'stop');
 	assert.equal(plan(tape, builtInShop).grade.reached, null);
 	assert.equal(mended(tape, 'hold.tape-on-piece').plan.grade.reached !== null, true);
-	assert.equal(severityOf(planned({ aim: 'show', hold: { adhesive: 'spray' }, piece: { readings: { width: 402, height: 551 }, replaceable: true } }), 'hold.adhesive-irreversible'), 'caution');
+	assert.equal(
+		severityOf(
+			planned({ aim: 'show', hold: { adhesive: 'spray' }, piece: { readings: { width: 402, height: 551 }, replaceable: true } }),
+			'hold.adhesive-irreversible'
+		),
+		'caution'
+	);
 	assert.equal(severityOf(planned({ aim: 'show', hold: { adhesive: 'spray' } }), 'hold.adhesive-irreversible'), 'stop');
 });
 
@@ -59,7 +66,12 @@ test('a hinge that is stronger than the sheet, one that falls on a zone, a sheet
 	const light = { readings: { width: 402, height: 551 }, grammage: 60 };
 	assert.ok(has(planned({ piece: light, hold: { adhesive: 'gummed-paper' } }), 'hold.stronger-than-sheet'));
 	assert.ok(!has(planned({ piece: light }), 'hold.stronger-than-sheet'));
-	const stamped = workedJob({ piece: { readings: { width: 402, height: 551 }, zones: [{ id: 'stamp', kind: 'keep-off', left: 190, top: 0, width: 25, height: 20 }] } });
+	const stamped = workedJob({
+		piece: {
+			readings: { width: 402, height: 551 },
+			zones: [{ id: 'stamp', kind: 'keep-off', left: 190, top: 0, width: 25, height: 20 }]
+		}
+	});
 	assert.ok(has(plan(stamped, builtInShop), 'hold.keep-off'));
 	assert.ok(!has(mended(stamped, 'hold.keep-off').plan, 'hold.keep-off'));
 	assert.equal(severityOf(planned({ schools: { 'hang-from': 'window-mat' } }), 'hold.to-mat'), 'caution');

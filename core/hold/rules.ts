@@ -34,7 +34,8 @@ export const holdRules: Rule[] = [
 		school: 'adhesive',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
-			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface' || reaches(adhesive.sheet, context.grade)) return [];
+			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface' || reaches(adhesive.sheet, context.grade))
+				return [];
 			return [adhesiveCase(context, `releases by ${adhesive.release}: below this grade`)];
 		}
 	},
@@ -68,10 +69,17 @@ export const holdRules: Rule[] = [
 			const { grammage } = context.job.piece;
 			if (adhesive.family === 'paste') {
 				return context.plan.hold && context.plan.hold.tissue === null
-					? [{ says: `No tissue is light enough for a sheet of ${showNumber(grammage)} g/m²; corners or strips hold it better.`, where: 'hold.tissue' }]
+					? [
+							{
+								says: `No tissue is light enough for a sheet of ${showNumber(grammage)} g/m²; corners or strips hold it better.`,
+								where: 'hold.tissue'
+							}
+						]
 					: [];
 			}
-			return grammage < 90 && ['gummed', 'self-adhesive', 'hardware'].includes(adhesive.family) ? [adhesiveCase(context, `is stronger than paper of ${showNumber(grammage)} g/m²`)] : [];
+			return grammage < 90 && ['gummed', 'self-adhesive', 'hardware'].includes(adhesive.family)
+				? [adhesiveCase(context, `is stronger than paper of ${showNumber(grammage)} g/m²`)]
+				: [];
 		}
 	},
 	{
@@ -98,7 +106,13 @@ export const holdRules: Rule[] = [
 		find: (context) => {
 			const { hold, measure } = context.plan;
 			if (!hold || !measure || hold.count > 1 || Math.max(measure.mean.width, measure.mean.height) <= 200) return [];
-			return [{ says: `One hinge on a sheet ${said(context, measure.mean.width, true)} wide.`, where: 'hold.count', remedies: [remedy(context, 'Two hinges', ['hold', 'count'], 2)] }];
+			return [
+				{
+					says: `One hinge on a sheet ${said(context, measure.mean.width, true)} wide.`,
+					where: 'hold.count',
+					remedies: [remedy(context, 'Two hinges', ['hold', 'count'], 2)]
+				}
+			];
 		}
 	},
 	{
@@ -110,13 +124,23 @@ export const holdRules: Rule[] = [
 		school: 'hang-from',
 		find: (context) =>
 			context.job.schools['hang-from'] === 'window-mat'
-				? [{ says: 'The sheet hangs from the window mat.', where: 'schools.hang-from', remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')] }]
+				? [
+						{
+							says: 'The sheet hangs from the window mat.',
+							where: 'schools.hang-from',
+							remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')]
+						}
+					]
 				: []
 	}
 ];
 
 function adhesiveCase(context: Context, says: string): Case {
-	return { says: `${context.job.hold.adhesive.name} ${says}.`, where: 'hold.adhesive', remedies: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')] };
+	return {
+		says: `${context.job.hold.adhesive.name} ${says}.`,
+		where: 'hold.adhesive',
+		remedies: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')]
+	};
 }
 
 type Box = { left: number; top: number; width: number; height: number };

@@ -17,7 +17,8 @@ export const intakeRules: Rule[] = [
 		when: 'ivory, tortoiseshell, protected species, human remains or an archaeological find',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Trade and transport of it are regulated by law: ask before accepting, moving or selling.',
-		find: ({ job }) => (job.piece.concerns.includes('protected') ? [{ says: 'The piece holds protected material.', where: 'piece.concerns' }] : [])
+		find: ({ job }) =>
+			job.piece.concerns.includes('protected') ? [{ says: 'The piece holds protected material.', where: 'piece.concerns' }] : []
 	},
 	{
 		id: 'piece.needs-conservator',
@@ -48,6 +49,12 @@ export const intakeRules: Rule[] = [
 		find: (context) =>
 			context.job.piece.dry
 				? []
-				: [{ says: 'The piece is not dry yet.', where: 'piece.dry', remedies: [remedy(context, 'It is dry now', ['piece', 'dry'], true)] }]
+				: [
+						{
+							says: 'The piece is not dry yet.',
+							where: 'piece.dry',
+							remedies: [remedy(context, 'It is dry now', ['piece', 'dry'], true)]
+						}
+					]
 	}
 ];

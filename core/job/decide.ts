@@ -19,7 +19,14 @@ import { notPlanned } from './not-planned.ts';
 export type Assumed = { path: string; is: string; by: string };
 export type Readings = { top: number; right: number; bottom: number; left: number; d1?: number; d2?: number };
 export type Zone = { id: string; kind: 'show' | 'hide' | 'keep-off'; left: number; top: number; width: number; height: number };
-export type MatChoice = { board: Board; bevel: 'normal' | 'reverse'; reveal: Sides; lift: number; setback: number | null; colour: string };
+export type MatChoice = {
+	board: Board;
+	bevel: 'normal' | 'reverse';
+	reveal: Sides;
+	lift: number;
+	setback: number | null;
+	colour: string;
+};
 
 export type Decided = {
 	unit: Unit;
@@ -105,7 +112,13 @@ export function decide(job: Job, shop: Shop): Decided {
 		borders: decideBorders(job, shop, house, faults),
 		guard: decideGuard(job, shop, aim, piece, schools, house, faults),
 		hold: {
-			adhesive: material(shop.adhesives, house(job.hold?.adhesive, 'hold.adhesive', 'hold', 'starch-paste'), 'hold.adhesive', 'adhesive', faults),
+			adhesive: material(
+				shop.adhesives,
+				house(job.hold?.adhesive, 'hold.adhesive', 'hold', 'starch-paste'),
+				'hold.adhesive',
+				'adhesive',
+				faults
+			),
 			count: job.hold?.count ?? (schools['hinge-count'] === 'one' ? 1 : null),
 			width: job.hold?.width ?? null,
 			contact: job.hold?.contact ?? shop.house.hingeContact
@@ -119,7 +132,8 @@ export function decide(job: Job, shop: Shop): Decided {
 		hang: decideHang(job, shop, schools),
 		assumed
 	};
-	if (decided.hold.adhesive?.family === 'none') faults.push({ path: 'hold.adhesive', says: 'A T-hinge holds by an adhesive. Choose one, such as starch-paste.' });
+	if (decided.hold.adhesive?.family === 'none')
+		faults.push({ path: 'hold.adhesive', says: 'A T-hinge holds by an adhesive. Choose one, such as starch-paste.' });
 	if (faults.length > 0) throw new FaultError(faults);
 	return decided;
 }
@@ -133,7 +147,8 @@ function decidePiece(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): D
 	const { readings, single } = decideReadings(given.readings, faults);
 	const zones = (given.zones ?? []).map((zone, index) => {
 		for (const key of ['kind', 'left', 'top', 'width', 'height'] as const) {
-			if (zone[key] === undefined) faults.push({ path: `piece.zones[${index}].${key}`, says: 'This zone needs it: kind, left, top, width and height.' });
+			if (zone[key] === undefined)
+				faults.push({ path: `piece.zones[${index}].${key}`, says: 'This zone needs it: kind, left, top, width and height.' });
 		}
 		return { ...zone, id: zone.id ?? `zone ${index + 1}` } as Zone;
 	});
@@ -162,23 +177,33 @@ function decidePiece(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): D
 }
 
 /** Two or four sides: a side that was not read is taken as its opposite, width and height stand for both. */
-function decideReadings(given: NonNullable<Job['piece']>['readings'], faults: Fault[]): { readings: Readings | null; single: boolean } {
+function decideReadings(
+	given: NonNullable<Job['piece']>['readings'],
+	faults: Fault[]
+): { readings: Readings | null; single: boolean } {
 	if (!given) return { readings: null, single: true };
 	const { top, right, bottom, left, d1, d2, width, height } = given;
-	if (width !== undefined && (top ?? bottom) !== undefined) faults.push({ path: 'piece.readings.width', says: 'Give one width, or top and bottom, not both.' });
-	if (height !== undefined && (left ?? right) !== undefined) faults.push({ path: 'piece.readings.height', says: 'Give one height, or left and right, not both.' });
+	if (width !== undefined && (top ?? bottom) !== undefined)
+		faults.push({ path: 'piece.readings.width', says: 'Give one width, or top and bottom, not both.' });
+	if (height !== undefined && (left ?? right) !== undefined)
+		faults.push({ path: 'piece.readings.height', says: 'Give one height, or left and right, not both.' });
 	const across = width ?? top ?? bottom;
 	const down = height ?? left ?? right;
 	if (across === undefined || down === undefined) return { readings: null, single: true };
 	return {
 		readings: { top: top ?? across, bottom: bottom ?? across, left: left ?? down, right: right ?? down, d1, d2 },
-		single: (top === undefined || bottom === undefined) && (left === undefined || right === undefined) && d1 === undefined && d2 === undefined
+		single:
+			(top === undefined || bottom === undefined) &&
+			(left === undefined || right === undefined) &&
+			d1 === undefined &&
+			d2 === undefined
 	};
 }
 
 function decideOverlap(job: Job, shop: Shop, house: FromHouse): Sides {
 	const given = job.window?.overlap;
-	if (typeof given === 'object') return mapSides((side) => house(given[side], `window.overlap.${side}`, 'house.overlap', shop.house.overlap));
+	if (typeof given === 'object')
+		return mapSides((side) => house(given[side], `window.overlap.${side}`, 'house.overlap', shop.house.overlap));
 	house(undefined, 'window.overlap', 'house.overlap', shop.house.overlap);
 	return evenSides(shop.house.overlap);
 }
@@ -189,11 +214,18 @@ function decideMats(job: Job, shop: Shop, aim: Grade, unbuffered: boolean, house
 	if (given.length === 0) faults.push({ path: 'mats', says: 'A covering window is cut in a mat. Add one.' });
 	return given.map((mat, index) => {
 		const at = `mats[${index}]`;
-		if (index === 0 && mat.reveal !== undefined) faults.push({ path: `${at}.reveal`, says: 'No mat lies before the first one. Take its reveal out; its width stands in borders.' });
+		if (index === 0 && mat.reveal !== undefined)
+			faults.push({
+				path: `${at}.reveal`,
+				says: 'No mat lies before the first one. Take its reveal out; its width stands in borders.'
+			});
 		return {
 			board: material(shop.boards, house(mat.board, `${at}.board`, 'aim', board), `${at}.board`, 'board', faults),
 			bevel: mat.bevel ?? 'normal',
-			reveal: index === 0 ? evenSides(0) : mapSides((side) => mat.reveal?.[side] ?? house(undefined, `${at}.reveal`, 'house.reveal', shop.house.reveal)),
+			reveal:
+				index === 0
+					? evenSides(0)
+					: mapSides((side) => mat.reveal?.[side] ?? house(undefined, `${at}.reveal`, 'house.reveal', shop.house.reveal)),
 			lift: mat.lift ?? 0,
 			setback: mat.setback ?? null,
 			colour: mat.colour ?? 'white'
@@ -206,11 +238,18 @@ function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fault[]):
 	const way = house(given.way, 'borders.way', 'house', 'weighted') as Decided['borders']['way'];
 	const unused = way === 'own' ? (['width', 'weight', 'pack'] as const) : (['top', 'right', 'bottom', 'left', 'pack'] as const);
 	for (const key of unused) {
-		if (given[key] !== undefined) faults.push({ path: `borders.${key}`, says: `Borders of way “${way}” have no ${key}. Take it out, or choose another way.` });
+		if (given[key] !== undefined)
+			faults.push({
+				path: `borders.${key}`,
+				says: `Borders of way “${way}” have no ${key}. Take it out, or choose another way.`
+			});
 	}
-	if (way === 'even' && given.weight !== undefined) faults.push({ path: 'borders.weight', says: 'Even borders have no weight. Take it out, or choose “weighted”.' });
+	if (way === 'even' && given.weight !== undefined)
+		faults.push({ path: 'borders.weight', says: 'Even borders have no weight. Take it out, or choose “weighted”.' });
 	if (way === 'own') {
-		const own = mapSides((side) => given[side] ?? house(undefined, `borders.${side}`, 'house.borderWidth', shop.house.borderWidth));
+		const own = mapSides(
+			(side) => given[side] ?? house(undefined, `borders.${side}`, 'house.borderWidth', shop.house.borderWidth)
+		);
 		return { way, asked: own, width: own.left, weight: 0 };
 	}
 	const width = house(given.width, 'borders.width', 'house.borderWidth', shop.house.borderWidth);
@@ -218,17 +257,32 @@ function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fault[]):
 	return { way, asked: { ...evenSides(width), bottom: width + weight }, width, weight };
 }
 
-function decideGuard(job: Job, shop: Shop, aim: Grade, piece: Decided['piece'], schools: Record<string, string>, house: FromHouse, faults: Fault[]): Decided['guard'] {
+function decideGuard(
+	job: Job,
+	shop: Shop,
+	aim: Grade,
+	piece: Decided['piece'],
+	schools: Record<string, string>,
+	house: FromHouse,
+	faults: Fault[]
+): Decided['guard'] {
 	const given = job.guard ?? {};
 	const board = houseBoard(aim, piece.proteinOrDye);
 	const glazing = piece.friable ? 'uv-acrylic-lr' : aim !== 'show' ? 'uv-acrylic' : piece.travels ? 'acrylic' : 'glass';
-	const choose = <T>(map: Readonly<Record<string, T>>, key: 'underMat' | 'backing' | 'barrier', what: string, value: string | null): T | null => {
+	const choose = <T>(
+		map: Readonly<Record<string, T>>,
+		key: 'underMat' | 'backing' | 'barrier',
+		what: string,
+		value: string | null
+	): T | null => {
 		const chosen = key === 'barrier' ? (given.barrier ?? null) : house(given[key], `guard.${key}`, 'aim', value);
 		return chosen === null ? null : material(map, chosen, `guard.${key}`, what, faults);
 	};
-	const seal = { 'rare-and-shedding': aim === 'rare' ? 'aluminium-laminate' : null, always: aim === 'rare' ? 'aluminium-laminate' : 'paper', never: null }[
-		schools['edge-seal']!
-	] as EdgeSeal['id'] | null;
+	const seal = {
+		'rare-and-shedding': aim === 'rare' ? 'aluminium-laminate' : null,
+		always: aim === 'rare' ? 'aluminium-laminate' : 'paper',
+		never: null
+	}[schools['edge-seal']!] as EdgeSeal['id'] | null;
 	const edgeSeal = house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal);
 	return {
 		glazing: material(shop.glazings, house(given.glazing, 'guard.glazing', 'aim', glazing), 'guard.glazing', 'glazing', faults),
@@ -249,12 +303,25 @@ function decideGuard(job: Job, shop: Shop, aim: Grade, piece: Decided['piece'], 
 
 function decideFrame(job: Job, shop: Shop, schools: Record<string, string>, house: FromHouse, faults: Fault[]): Decided['frame'] {
 	const given = job.frame ?? {};
-	if (given.moulding !== undefined && given.section !== undefined) faults.push({ path: 'frame.section', says: 'Name a moulding or give a section, not both.' });
-	const chosen = given.section ? ownSection(given.section, faults) : given.moulding === undefined ? null : material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
+	if (given.moulding !== undefined && given.section !== undefined)
+		faults.push({ path: 'frame.section', says: 'Name a moulding or give a section, not both.' });
+	const chosen = given.section
+		? ownSection(given.section, faults)
+		: given.moulding === undefined
+			? null
+			: material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
 	if (!chosen) return null;
 	const { face, lip, depth, rabbetDepth, density } = chosen;
-	if (lip >= face) faults.push({ path: 'frame.section.lip', says: `A lip of ${lip} mm is as wide as the face of ${face} mm. The lip is part of the face.` });
-	if (rabbetDepth >= depth) faults.push({ path: 'frame.section.rabbetDepth', says: `A rabbet ${rabbetDepth} mm deep cuts through a moulding ${depth} mm deep.` });
+	if (lip >= face)
+		faults.push({
+			path: 'frame.section.lip',
+			says: `A lip of ${lip} mm is as wide as the face of ${face} mm. The lip is part of the face.`
+		});
+	if (rabbetDepth >= depth)
+		faults.push({
+			path: 'frame.section.rabbetDepth',
+			says: `A rabbet ${rabbetDepth} mm deep cuts through a moulding ${depth} mm deep.`
+		});
 	return {
 		section: { face, lip, depth, rabbetDepth, density },
 		name: 'name' in chosen ? String(chosen.name) : 'Own section',
@@ -267,7 +334,11 @@ function decideFrame(job: Job, shop: Shop, schools: Record<string, string>, hous
 
 function ownSection(given: NonNullable<NonNullable<Job['frame']>['section']>, faults: Fault[]): Section {
 	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const) {
-		if (given[key] === undefined) faults.push({ path: `frame.section.${key}`, says: 'A section given outright needs it: face, lip, depth, rabbetDepth and density.' });
+		if (given[key] === undefined)
+			faults.push({
+				path: `frame.section.${key}`,
+				says: 'A section given outright needs it: face, lip, depth, rabbetDepth and density.'
+			});
 	}
 	return given as Section;
 }

@@ -45,7 +45,9 @@ const piece = {
 		},
 		medium: { kind: 'list', of: text('a medium of the shop’s list', 60), most: MOST, says: 'what the image is made of' },
 		friable: flag('sheds particles; follows from the medium unless given'),
-		proteinOrDye: flag('silk, wool, leather, cyanotype or dye print: wants un-buffered boards; follows from the medium unless given'),
+		proteinOrDye: flag(
+			'silk, wool, leather, cyanotype or dye print: wants un-buffered boards; follows from the medium unless given'
+		),
 		fade: { kind: 'number', least: 1, most: 8, whole: true, says: 'light class of the most fugitive part' },
 		replaceable: flag('can be printed or made again'),
 		grammage: { kind: 'number', least: 1, most: 5000, says: 'weight of the sheet in g/m²' },
@@ -56,7 +58,12 @@ const piece = {
 		image: {
 			kind: 'group',
 			says: 'the image within the sheet, from the top-left corner of its bounding box',
-			fields: { left: lengthOrZero('from the left'), top: lengthOrZero('from the top'), width: length('width'), height: length('height') }
+			fields: {
+				left: lengthOrZero('from the left'),
+				top: lengthOrZero('from the top'),
+				width: length('width'),
+				height: length('height')
+			}
 		},
 		zones: {
 			kind: 'list',
@@ -83,7 +90,11 @@ const piece = {
 			kind: 'list',
 			most: MOST,
 			says: 'what a conservator should see first',
-			of: { kind: 'choice', of: ['flaking', 'mould', 'brittle', 'old-tape', 'nitrate', 'corrosion', 'protected'], says: 'a concern' }
+			of: {
+				kind: 'choice',
+				of: ['flaking', 'mould', 'brittle', 'old-tape', 'nitrate', 'corrosion', 'protected'],
+				says: 'a concern'
+			}
 		},
 		picture: text('a picture kept in the data folder, by its sum', 64)
 	}
@@ -92,7 +103,11 @@ const piece = {
 const windowFields = {
 	way: { kind: 'choice', of: ['cover', 'reveal', 'float'], says: 'how the piece stands in the window' },
 	shape: { kind: 'choice', of: ['rectangle', 'oval', 'circle', 'arch'], says: 'shape of the window' },
-	overlap: { kind: 'lengthOrWord', words: ['solve'], says: 'how far the mat covers the piece, per side; "solve" asks for the largest window' },
+	overlap: {
+		kind: 'lengthOrWord',
+		words: ['solve'],
+		says: 'how far the mat covers the piece, per side; "solve" asks for the largest window'
+	},
 	reveal: { kind: 'sides', zero: true, says: 'paper left visible round the image' },
 	gap: lengthOrZero('free space round a float'),
 	setBack: lengthOrZero('how far a float’s support lies inside the piece'),
@@ -113,10 +128,9 @@ export const jobDefinition = {
 		schools: {
 			kind: 'group',
 			says: 'house rules that this job sets differently',
-			fields: Object.fromEntries(SCHOOLS.map((school) => [school.id, { kind: 'choice', of: school.options, says: school.question }])) as Record<
-				string,
-				{ kind: 'choice'; of: readonly string[]; says: string }
-			>
+			fields: Object.fromEntries(
+				SCHOOLS.map((school) => [school.id, { kind: 'choice', of: school.options, says: school.question }])
+			) as Record<string, { kind: 'choice'; of: readonly string[]; says: string }>
 		},
 		piece,
 		window: {
@@ -277,7 +291,11 @@ export const jobDefinition = {
 			kind: 'group',
 			says: 'how the back is closed',
 			fields: {
-				seal: { kind: 'none', or: { kind: 'choice', of: ['gummed', 'self-adhesive'], says: 'a tape' }, says: 'tape over the joint' },
+				seal: {
+					kind: 'none',
+					or: { kind: 'choice', of: ['gummed', 'self-adhesive'], says: 'a tape' },
+					says: 'tape over the joint'
+				},
 				dustCover: flag('paper over the whole back'),
 				bumpers: { kind: 'number', least: 0, most: 4, whole: true, says: 'how many' }
 			}
@@ -286,7 +304,11 @@ export const jobDefinition = {
 			kind: 'group',
 			says: 'how it hangs',
 			fields: {
-				by: { kind: 'choice', of: ['wire', 'cord', 'rings', 'cleat', 'sawtooth', 'centre-hanger', 'security'], says: 'what it hangs by' },
+				by: {
+					kind: 'choice',
+					of: ['wire', 'cord', 'rings', 'cleat', 'sawtooth', 'centre-hanger', 'security'],
+					says: 'what it hangs by'
+				},
 				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },
 				dropShare: { kind: 'number', least: 0.05, most: 0.6, says: 'drop of the rings as a share of the outer height' },
 				centreHeight: length('height of the picture’s centre above the floor')

@@ -15,7 +15,8 @@ export function put(file: object, keys: readonly Key[], value: unknown): Operati
 	let at: unknown = file;
 	for (const [index, key] of keys.slice(0, -1).entries()) {
 		const next = isGroup(at) || Array.isArray(at) ? (at as Record<Key, unknown>)[key] : undefined;
-		if (next === undefined || next === null || typeof next !== 'object') operations.push({ op: 'add', path: pointer(keys.slice(0, index + 1)), value: {} });
+		if (next === undefined || next === null || typeof next !== 'object')
+			operations.push({ op: 'add', path: pointer(keys.slice(0, index + 1)), value: {} });
 		at = next;
 	}
 	operations.push({ op: isListItem(file, keys) ? 'replace' : 'add', path: pointer(keys), value });
@@ -36,7 +37,11 @@ export function patched(file: JobFile, operations: readonly Operation[]): JobFil
 }
 
 export function valueAt(file: unknown, keys: readonly Key[]): unknown {
-	return keys.reduce<unknown>((value, key) => (typeof value === 'object' && value !== null && Object.hasOwn(value, key) ? (value as Record<Key, unknown>)[key] : undefined), file);
+	return keys.reduce<unknown>(
+		(value, key) =>
+			typeof value === 'object' && value !== null && Object.hasOwn(value, key) ? (value as Record<Key, unknown>)[key] : undefined,
+		file
+	);
 }
 
 /** `['mats', 0, 'board']` → `/mats/0/board`. */

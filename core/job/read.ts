@@ -15,7 +15,11 @@ export function readJob(file: unknown): Job {
 	const faults: Fault[] = [];
 	if (!isGroup(file)) throw new FaultError([{ path: '', says: 'A job file is a group of keys in { }.' }]);
 	if (file.format !== JOB_FORMAT) faults.push({ path: 'format', says: `This must be "${JOB_FORMAT}".` });
-	else if (file.version !== JOB_VERSION) faults.push({ path: 'version', says: `Version ${JSON.stringify(file.version) ?? 'none'} is not known here; this program reads version ${JOB_VERSION}.` });
+	else if (file.version !== JOB_VERSION)
+		faults.push({
+			path: 'version',
+			says: `Version ${JSON.stringify(file.version) ?? 'none'} is not known here; this program reads version ${JOB_VERSION}.`
+		});
 	if (faults.length > 0) throw new FaultError(faults);
 	for (const key of REQUIRED) if (!(key in file)) faults.push({ path: key, says: 'This is missing.' });
 	const unit: Unit = file.unit === 'in' ? 'in' : 'mm';
@@ -39,7 +43,9 @@ export function readField(field: Field, value: unknown, path: string, unit: Unit
 			if (typeof value !== 'string') return wrong('This must be text, in quotes.');
 			return value.length <= field.most ? value : wrong(`This is longer than ${field.most} letters.`);
 		case 'choice':
-			return typeof value === 'string' && field.of.includes(value) ? value : wrong(`${shown(value)} is not one of: ${field.of.join(', ')}.`);
+			return typeof value === 'string' && field.of.includes(value)
+				? value
+				: wrong(`${shown(value)} is not one of: ${field.of.join(', ')}.`);
 		case 'flag':
 			return typeof value === 'boolean' ? value : wrong('This must be true or false.');
 		case 'number':
@@ -53,13 +59,22 @@ export function readField(field: Field, value: unknown, path: string, unit: Unit
 		case 'group':
 			return group(field.fields, value, path, unit, faults);
 		case 'either':
-			return readField(field.of[isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0]!, value, path, unit, faults);
+			return readField(
+				field.of[isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0]!,
+				value,
+				path,
+				unit,
+				faults
+			);
 	}
 }
 
 function length(value: unknown, path: string, unit: Unit, zero: true | undefined, faults: Fault[]): number | undefined {
 	if (typeof value !== 'string' && typeof value !== 'number') {
-		faults.push({ path, says: `${shown(value)} is no length. Write millimetres as a number, or a length in quotes such as "16 1/4".` });
+		faults.push({
+			path,
+			says: `${shown(value)} is no length. Write millimetres as a number, or a length in quotes such as "16 1/4".`
+		});
 		return undefined;
 	}
 	const read = readLength(value, unit, zero);
@@ -73,7 +88,13 @@ function sides(value: unknown, path: string, unit: Unit, zero: true | undefined,
 		const all = length(value, path, unit, zero, faults);
 		return all === undefined ? undefined : { top: all, right: all, bottom: all, left: all };
 	}
-	return group(Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', zero, says: side } as Field])), value, path, unit, faults);
+	return group(
+		Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', zero, says: side } as Field])),
+		value,
+		path,
+		unit,
+		faults
+	);
 }
 
 function number(field: Field & { kind: 'number' }, value: unknown, wrong: (says: string) => void): unknown {
@@ -92,7 +113,8 @@ function group(fields: Fields, value: unknown, path: string, unit: Unit, faults:
 		const at = path === '' ? key : `${path}.${key}`;
 		if (key.startsWith('x-')) continue;
 		const field = Object.hasOwn(fields, key) ? fields[key] : undefined;
-		if (!field) faults.push({ path: at, says: `“${key.slice(0, 60)}” is not known here. Known: ${Object.keys(fields).join(', ')}.` });
+		if (!field)
+			faults.push({ path: at, says: `“${key.slice(0, 60)}” is not known here. Known: ${Object.keys(fields).join(', ')}.` });
 		else read[key] = readField(field, value[key], at, unit, faults);
 	}
 	return read;

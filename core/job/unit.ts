@@ -21,8 +21,13 @@ function named(field: Field, value: unknown, unit: Unit): unknown {
 			return typeof value === 'string' ? nameUnit(value, unit) : value;
 		case 'sides':
 		case 'lengthOrWord':
-			if (isGroup(value)) return Object.fromEntries(Object.entries(value).map(([side, one]) => [side, typeof one === 'string' ? nameUnit(one, unit) : one]));
-			return typeof value === 'string' && !(field.kind === 'lengthOrWord' && field.words.includes(value)) ? nameUnit(value, unit) : value;
+			if (isGroup(value))
+				return Object.fromEntries(
+					Object.entries(value).map(([side, one]) => [side, typeof one === 'string' ? nameUnit(one, unit) : one])
+				);
+			return typeof value === 'string' && !(field.kind === 'lengthOrWord' && field.words.includes(value))
+				? nameUnit(value, unit)
+				: value;
 		case 'list':
 			return Array.isArray(value) ? value.map((item) => named(field.of, item, unit)) : value;
 		case 'none':
@@ -31,7 +36,12 @@ function named(field: Field, value: unknown, unit: Unit): unknown {
 			return named(field.of[isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0]!, value, unit);
 		case 'group':
 			if (!isGroup(value)) return value;
-			return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, Object.hasOwn(field.fields, key) ? named(field.fields[key]!, item, unit) : item]));
+			return Object.fromEntries(
+				Object.entries(value).map(([key, item]) => [
+					key,
+					Object.hasOwn(field.fields, key) ? named(field.fields[key]!, item, unit) : item
+				])
+			);
 		default:
 			return value;
 	}

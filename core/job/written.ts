@@ -1,7 +1,14 @@
 /** Choices of the house, written out as a job file would hold them, so that one of them can be changed. */
 import type { MatChoice } from './decide.ts';
 
-export type WrittenMat = { board: string; colour: string; bevel: 'normal' | 'reverse'; reveal?: MatChoice['reveal']; lift: number; setback?: number };
+export type WrittenMat = {
+	board: string;
+	colour: string;
+	bevel: 'normal' | 'reverse';
+	reveal?: MatChoice['reveal'];
+	lift: number;
+	setback?: number;
+};
 
 export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
 	return mats.map((mat, index) => ({

@@ -5,7 +5,8 @@ import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { has, planned, workedJob } from '../testing/jobs.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const measured = (readings: Record<string, number>) => planned({ piece: { readings } }).measure!;
 
 test('a leaning sheet: 402, 402, 551, 551, diagonals 683.9 and 680.2', () => {
@@ -70,12 +71,19 @@ test('readings that no sheet can have are refused with the likeliest slip', () =
 });
 
 test('diagonals that miss the sides by more than a millimetre ask to measure again', () => {
-	assert.ok(has(planned({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 686, d2: 683 } } }), 'measure.misfit'));
-	assert.ok(!has(planned({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.1, d2: 681 } } }), 'measure.misfit'));
+	assert.ok(
+		has(planned({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 686, d2: 683 } } }), 'measure.misfit')
+	);
+	assert.ok(
+		!has(planned({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.1, d2: 681 } } }), 'measure.misfit')
+	);
 });
 
 test('a lean is said beyond one millimetre', () => {
-	const leans = plan(workedJob({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.1, d2: 681 } } }), builtInShop);
+	const leans = plan(
+		workedJob({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.1, d2: 681 } } }),
+		builtInShop
+	);
 	assert.match(leans.findings.find((finding) => finding.rule === 'measure.lean')!.says, /1.8 mm to the right/);
 	assert.ok(!has(planned(), 'measure.lean'));
 });

@@ -103,6 +103,11 @@ function boundingBox(outline: Outline): Sides {
 function lossOf(outline: Outline, size: Size): Sides {
 	const box = boundingBox(outline);
 	const half = { width: size.width / 2, height: size.height / 2 };
-	const beyond = { left: -box.left - half.width, right: box.right - half.width, top: -box.top - half.height, bottom: box.bottom - half.height };
+	const beyond = {
+		left: -box.left - half.width,
+		right: box.right - half.width,
+		top: -box.top - half.height,
+		bottom: box.bottom - half.height
+	};
 	return mapSides((side) => Math.max(0, tidy(beyond[side])));
 }

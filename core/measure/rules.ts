@@ -26,7 +26,12 @@ export const measureRules: Rule[] = [
 			if (!measure || !readings) return [];
 			if (Math.abs(measure.lean) > 1) {
 				const to = measure.lean > 0 ? 'right' : 'left';
-				return [{ says: `The sheet leans ${said(context, Math.abs(measure.lean), true)} to the ${to} at the foot.`, where: 'measure.lean' }];
+				return [
+					{
+						says: `The sheet leans ${said(context, Math.abs(measure.lean), true)} to the ${to} at the foot.`,
+						where: 'measure.lean'
+					}
+				];
 			}
 			const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
 			return apart > 1 ? [{ says: `Opposite sides differ by ${said(context, apart, true)}.`, where: 'measure.outline' }] : [];

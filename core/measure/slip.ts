@@ -8,7 +8,14 @@ type Name = keyof Readings;
 type Guess = { readings: Readings; says: string };
 
 const NAMES: readonly Name[] = ['top', 'right', 'bottom', 'left', 'd1', 'd2'];
-const LABEL: Record<Name, string> = { top: 'top', right: 'right', bottom: 'bottom', left: 'left', d1: 'first diagonal', d2: 'second diagonal' };
+const LABEL: Record<Name, string> = {
+	top: 'top',
+	right: 'right',
+	bottom: 'bottom',
+	left: 'left',
+	d1: 'first diagonal',
+	d2: 'second diagonal'
+};
 
 /** A sentence that names the change after which the readings make the squarest sheet, or asks to measure again. */
 export function likeliestSlip(readings: Readings): string {
@@ -25,7 +32,10 @@ function* guesses(readings: Readings): Generator<Guess> {
 	for (const [index, one] of given.entries()) {
 		for (const other of given.slice(index + 1)) {
 			if (readings[one] === readings[other]) continue;
-			yield { readings: { ...readings, [one]: readings[other], [other]: readings[one] }, says: `Perhaps ${LABEL[one]} and ${LABEL[other]} are swapped.` };
+			yield {
+				readings: { ...readings, [one]: readings[other], [other]: readings[one] },
+				says: `Perhaps ${LABEL[one]} and ${LABEL[other]} are swapped.`
+			};
 		}
 		const value = readings[one]!;
 		for (const [factor, says] of [
@@ -36,7 +46,11 @@ function* guesses(readings: Readings): Generator<Guess> {
 			yield { readings: { ...readings, [one]: value * factor }, says: `Perhaps the ${LABEL[one]} ${says}.` };
 		}
 		for (const off of [10, -10, 100, -100]) {
-			if (value + off > 0) yield { readings: { ...readings, [one]: value + off }, says: `Perhaps the ${LABEL[one]} is ${showNumber(value + off, 1)} mm, ${Math.abs(off)} off.` };
+			if (value + off > 0)
+				yield {
+					readings: { ...readings, [one]: value + off },
+					says: `Perhaps the ${LABEL[one]} is ${showNumber(value + off, 1)} mm, ${Math.abs(off)} off.`
+				};
 		}
 	}
 }

@@ -17,9 +17,19 @@ export function whyMeasure(why: Why, measure: Measure, job: Decided): void {
 		explain(`measure.outline[${corner}].y`, `cornerY(${readings}, measure.diagonals.d1, ${corner})`, 'measure#outline');
 	}
 	const read = job.piece.readings!;
-	const [d1, d2] = (['d1', 'd2'] as const).map((name) => (read[name] === undefined ? `measure.diagonals.${name}` : `${readings}.${name}`));
-	explain('measure.lean', measure.leanTakenAsZero ? '0' : `(${d1} * ${d1} - ${d2} * ${d2}) / (4 * measure.mean.width)`, 'measure#lean');
-	explain('measure.misfit', read.d1 !== undefined && read.d2 !== undefined ? `abs(measure.diagonals.d1 - ${readings}.d1)` : '0', 'measure#misfit');
+	const [d1, d2] = (['d1', 'd2'] as const).map((name) =>
+		read[name] === undefined ? `measure.diagonals.${name}` : `${readings}.${name}`
+	);
+	explain(
+		'measure.lean',
+		measure.leanTakenAsZero ? '0' : `(${d1} * ${d1} - ${d2} * ${d2}) / (4 * measure.mean.width)`,
+		'measure#lean'
+	);
+	explain(
+		'measure.misfit',
+		read.d1 !== undefined && read.d2 !== undefined ? `abs(measure.diagonals.d1 - ${readings}.d1)` : '0',
+		'measure#misfit'
+	);
 	const all = (axis: 'x' | 'y') => [0, 1, 2, 3].map((corner) => `measure.outline[${corner}].${axis}`).join(', ');
 	explain('measure.largest.width', `max(${all('x')}) - min(${all('x')})`, 'measure#usable');
 	explain('measure.largest.height', `max(${all('y')}) - min(${all('y')})`, 'measure#usable');
@@ -32,12 +42,23 @@ export function whyMeasure(why: Why, measure: Measure, job: Decided): void {
 	}
 	explain('measure.usable.left', `-(measure.usable.width / 2) - min(${all('x')})`, 'measure#usable');
 	explain('measure.usable.top', `-(measure.usable.height / 2) - min(${all('y')})`, 'measure#usable');
-	const beyond = { top: `-(min(${all('y')}))`, bottom: `max(${all('y')})`, left: `-(min(${all('x')}))`, right: `max(${all('x')})` };
+	const beyond = {
+		top: `-(min(${all('y')}))`,
+		bottom: `max(${all('y')})`,
+		left: `-(min(${all('x')}))`,
+		right: `max(${all('x')})`
+	};
 	for (const side of SIDES) {
 		const axis = side === 'left' || side === 'right' ? 'width' : 'height';
 		explain(`measure.loses.${side}`, `max(0, ${beyond[side]} - measure.usable.${axis} / 2)`, 'measure#usable');
 	}
-	onAxes((axis) => explain(`movement.${axis}`, `measure.mean.${axis} * shop.house.${growthName(job, axis)} * shop.house.swingRh / 10`, 'measure#movement'));
+	onAxes((axis) =>
+		explain(
+			`movement.${axis}`,
+			`measure.mean.${axis} * shop.house.${growthName(job, axis)} * shop.house.swingRh / 10`,
+			'measure#movement'
+		)
+	);
 }
 
 function shareOfEdge(corner: number): string {

@@ -18,7 +18,10 @@ export const packRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Glazing sweats, and prints stick to it when they warm.',
 		school: 'mat',
-		find: ({ plan, job }) => (plan.pack && plan.pack.gap <= 0 && job.guard.glazing.family !== 'none' ? [{ says: 'The piece lies against the glazing.', where: 'pack.gap' }] : [])
+		find: ({ plan, job }) =>
+			plan.pack && plan.pack.gap <= 0 && job.guard.glazing.family !== 'none'
+				? [{ says: 'The piece lies against the glazing.', where: 'pack.gap' }]
+				: []
 	},
 	{
 		id: 'gap.small',
@@ -31,7 +34,13 @@ export const packRules: Rule[] = [
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
 			const need = gapNeed(context.job, context.shop.house, context.grade, Math.max(measure.mean.width, measure.mean.height));
 			if (pack.gap >= need - SAME) return [];
-			return [{ says: `${said(context, pack.gap, true)} of air over the piece; it needs ${said(context, need, true)}.`, where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }];
+			return [
+				{
+					says: `${said(context, pack.gap, true)} of air over the piece; it needs ${said(context, need, true)}.`,
+					where: 'pack.gap',
+					remedies: liftRemedies(context, need - pack.gap)
+				}
+			];
 		}
 	},
 	{
@@ -43,7 +52,13 @@ export const packRules: Rule[] = [
 		find: (context) => {
 			const { pack } = context.plan;
 			if (!pack || pack.sag <= pack.gap) return [];
-			return [{ says: `Lying flat, the glazing sags by at most ${said(context, pack.sag, true)} over a gap of ${said(context, pack.gap, true)}.`, where: 'pack.sag', remedies: liftRemedies(context, pack.sag - pack.gap) }];
+			return [
+				{
+					says: `Lying flat, the glazing sags by at most ${said(context, pack.sag, true)} over a gap of ${said(context, pack.gap, true)}.`,
+					where: 'pack.sag',
+					remedies: liftRemedies(context, pack.sag - pack.gap)
+				}
+			];
 		}
 	},
 	{
@@ -55,7 +70,13 @@ export const packRules: Rule[] = [
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || clearance >= -SAME) return [];
-			return [{ says: `The pack stands ${said(context, -clearance, true)} proud of the rabbet.`, where: 'pack.clearance', remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance) }];
+			return [
+				{
+					says: `The pack stands ${said(context, -clearance, true)} proud of the rabbet.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
+				}
+			];
 		}
 	},
 	{
@@ -68,7 +89,13 @@ export const packRules: Rule[] = [
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
 			if (clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
-			return [{ says: `Only ${said(context, clearance, true)} are left for the points; they need ${said(context, roomForPoints)}.`, where: 'pack.clearance', remedies: depthRemedies(context, roomForPoints - clearance) }];
+			return [
+				{
+					says: `Only ${said(context, clearance, true)} are left for the points; they need ${said(context, roomForPoints)}.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, roomForPoints - clearance)
+				}
+			];
 		}
 	},
 	{
@@ -98,7 +125,9 @@ export const packRules: Rule[] = [
 function liftRemedies(context: Context, by: number): Remedy[] {
 	const index = context.job.mats.length - 1;
 	const lift = receiveUp(context.job.mats[index]!.lift + by, context.job.step);
-	return lift <= HIGHEST_LIFT && hasRoomForLift(context, index) ? [remedyOfMat(context, `Lift the mat ${said(context, lift)}`, index, { lift })] : [];
+	return lift <= HIGHEST_LIFT && hasRoomForLift(context, index)
+		? [remedyOfMat(context, `Lift the mat ${said(context, lift)}`, index, { lift })]
+		: [];
 }
 
 /** Depth that is missing: a thinner filler, or a deeper moulding of the shop. */
@@ -112,14 +141,25 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 	if (index < 0) return [];
 	const left = cutDown(fillers[index]!.thickness - missing, context.job.step);
 	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
-	return [remedy(context, `Filler ${said(context, fillers[index]!.thickness)} → ${said(context, left)}`, ['guard', 'fillers', index, 'thickness'], left)];
+	return [
+		remedy(
+			context,
+			`Filler ${said(context, fillers[index]!.thickness)} → ${said(context, left)}`,
+			['guard', 'fillers', index, 'thickness'],
+			left
+		)
+	];
 }
 
 function deeperMoulding(context: Context, missing: number): Remedy[] {
 	const { section } = context.job.frame!;
 	const wanted = section.rabbetDepth + missing - SAME;
-	const deep = Object.values(context.shop.mouldings).filter((moulding) => moulding.rabbetDepth >= wanted && moulding.lip >= section.lip);
-	const [nearest] = deep.sort((one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || one.rabbetDepth - other.rabbetDepth);
+	const deep = Object.values(context.shop.mouldings).filter(
+		(moulding) => moulding.rabbetDepth >= wanted && moulding.lip >= section.lip
+	);
+	const [nearest] = deep.sort(
+		(one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || one.rabbetDepth - other.rabbetDepth
+	);
 	if (!nearest) return [];
 	const out = drop(context.file, ['frame', 'section']);
 	const chosen = remedy(context, `Moulding: ${nearest.name.toLowerCase()}`, ['frame', 'moulding'], nearest.id);

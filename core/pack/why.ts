@@ -6,9 +6,15 @@ import { gapReason, isOverPiece, type Pack } from './pack.ts';
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, largeFrom: number): void {
 	const explain = explainer(why);
-	for (const [index, layer] of pack.layers.entries()) explain(`pack.layers[${index}].thickness`, thicknessOf(layer, job), 'pack#thickness');
-	const of = (chosen: (layer: Layer) => boolean) => plus(pack.layers.flatMap((layer, index) => (chosen(layer) ? [`pack.layers[${index}].thickness`] : [])));
-	explain('pack.thickness', of(() => true), 'pack#thickness');
+	for (const [index, layer] of pack.layers.entries())
+		explain(`pack.layers[${index}].thickness`, thicknessOf(layer, job), 'pack#thickness');
+	const of = (chosen: (layer: Layer) => boolean) =>
+		plus(pack.layers.flatMap((layer, index) => (chosen(layer) ? [`pack.layers[${index}].thickness`] : [])));
+	explain(
+		'pack.thickness',
+		of(() => true),
+		'pack#thickness'
+	);
 	explain('pack.gap', of(isOverPiece), 'pack#gap');
 	const large = longest > largeFrom ? ['shop.house.gapLargeExtra'] : [];
 	explain('pack.gapNeed', plus([`shop.house.${gapReason(job, job.aim)}`, 'job.piece.cockle', ...large]), 'pack#gap');

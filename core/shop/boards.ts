@@ -36,10 +36,20 @@ export const BOARDS: readonly Board[] = [
 	paper('fabric-faced', 'Fabric-faced board on a cotton core', 2.2, 1.4, 'keep', true),
 	paper('mat-ordinary', 'Ordinary mat board', 1.4, 0.95, 'never', false),
 	{ ...paper('alkaline-corrugated', 'Alkaline corrugated board', 3.0, 0.75, 'rare', true), stiff: true },
-	{ ...paper('fluted-pp', 'Fluted polypropylene sheet', 3.5, 0.7, 'keep', false), backing: 'rare', stiff: true, growth: 'plastic' },
+	{
+		...paper('fluted-pp', 'Fluted polypropylene sheet', 3.5, 0.7, 'keep', false),
+		backing: 'rare',
+		stiff: true,
+		growth: 'plastic'
+	},
 	{ ...paper('foam-free', 'Foam board, acid-free paper', 5.0, 0.65, 'keep', false), backingBehindBoard: 'rare', stiff: 600 },
 	{ ...paper('foam-ordinary', 'Ordinary foam board', 5.0, 0.6, 'show', false), stiff: 600 },
-	{ ...paper('aluminium-composite', 'Aluminium composite sheet', 3.0, 3.8, 'keep', false), backing: 'rare', stiff: true, growth: 'metal' },
+	{
+		...paper('aluminium-composite', 'Aluminium composite sheet', 3.0, 3.8, 'keep', false),
+		backing: 'rare',
+		stiff: true,
+		growth: 'metal'
+	},
 	wood('hardboard', 'Hardboard', 2.9),
 	wood('mdf', 'MDF', 2.4),
 	wood('chipboard', 'Chipboard', 2.2),
@@ -64,5 +74,16 @@ function paper(id: string, name: string, thickness: number, massPerM2: number, t
 
 function wood(id: string, name: string, massPerM2: number): Board {
 	// Behind a barrier it may stay at Show; without one board.backing-acidic stops it at every grade.
-	return { id, name, thickness: 3, massPerM2, touch: 'never', backing: 'show', woodFibre: true, buffered: false, stiff: true, growth: 'paper' };
+	return {
+		id,
+		name,
+		thickness: 3,
+		massPerM2,
+		touch: 'never',
+		backing: 'show',
+		woodFibre: true,
+		buffered: false,
+		stiff: true,
+		growth: 'paper'
+	};
 }

@@ -15,16 +15,96 @@ export type Adhesive = {
 };
 
 export const ADHESIVES: readonly Adhesive[] = [
-	{ id: 'starch-paste', name: 'Wheat-starch paste and tissue', family: 'paste', release: 'water', sheet: 'rare', loadKPa: 5, dryMinutes: 45 },
-	{ id: 'cellulose-paste', name: 'Methyl-cellulose paste and tissue', family: 'paste', release: 'water', sheet: 'rare', loadKPa: 5, dryMinutes: 45 },
-	{ id: 'gummed-linen', name: 'Gummed linen tape', family: 'gummed', release: 'water', sheet: 'keep', loadKPa: 4, dryMinutes: 15 },
-	{ id: 'gummed-paper', name: 'Gummed paper hinging tape', family: 'gummed', release: 'water', sheet: 'keep', loadKPa: 4, dryMinutes: 15 },
-	{ id: 'self-adhesive-tissue', name: 'Self-adhesive tissue tape', family: 'self-adhesive', release: 'solvent, with age', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
-	{ id: 'hardware-tape', name: 'Hardware-shop tape', family: 'hardware', release: 'none', sheet: 'never', loadKPa: 1.5, dryMinutes: 0 },
-	{ id: 'transfer-tape', name: 'Transfer tape', family: 'hardware', release: 'none', sheet: 'never', loadKPa: 1.5, dryMinutes: 0 },
-	{ id: 'gummed-brown', name: 'Brown gummed tape', family: 'hardware', release: 'water, with stains', sheet: 'never', loadKPa: 4, dryMinutes: 15 },
-	{ id: 'reversible-glue', name: 'Reversible conservation glue', family: 'glue', release: 'water or heat, slowly', sheet: 'show', loadKPa: 1.5, dryMinutes: 45 },
-	{ id: 'adhesive-board', name: 'Adhesive board', family: 'whole-surface', release: 'none', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
+	{
+		id: 'starch-paste',
+		name: 'Wheat-starch paste and tissue',
+		family: 'paste',
+		release: 'water',
+		sheet: 'rare',
+		loadKPa: 5,
+		dryMinutes: 45
+	},
+	{
+		id: 'cellulose-paste',
+		name: 'Methyl-cellulose paste and tissue',
+		family: 'paste',
+		release: 'water',
+		sheet: 'rare',
+		loadKPa: 5,
+		dryMinutes: 45
+	},
+	{
+		id: 'gummed-linen',
+		name: 'Gummed linen tape',
+		family: 'gummed',
+		release: 'water',
+		sheet: 'keep',
+		loadKPa: 4,
+		dryMinutes: 15
+	},
+	{
+		id: 'gummed-paper',
+		name: 'Gummed paper hinging tape',
+		family: 'gummed',
+		release: 'water',
+		sheet: 'keep',
+		loadKPa: 4,
+		dryMinutes: 15
+	},
+	{
+		id: 'self-adhesive-tissue',
+		name: 'Self-adhesive tissue tape',
+		family: 'self-adhesive',
+		release: 'solvent, with age',
+		sheet: 'show',
+		loadKPa: 1.5,
+		dryMinutes: 0
+	},
+	{
+		id: 'hardware-tape',
+		name: 'Hardware-shop tape',
+		family: 'hardware',
+		release: 'none',
+		sheet: 'never',
+		loadKPa: 1.5,
+		dryMinutes: 0
+	},
+	{
+		id: 'transfer-tape',
+		name: 'Transfer tape',
+		family: 'hardware',
+		release: 'none',
+		sheet: 'never',
+		loadKPa: 1.5,
+		dryMinutes: 0
+	},
+	{
+		id: 'gummed-brown',
+		name: 'Brown gummed tape',
+		family: 'hardware',
+		release: 'water, with stains',
+		sheet: 'never',
+		loadKPa: 4,
+		dryMinutes: 15
+	},
+	{
+		id: 'reversible-glue',
+		name: 'Reversible conservation glue',
+		family: 'glue',
+		release: 'water or heat, slowly',
+		sheet: 'show',
+		loadKPa: 1.5,
+		dryMinutes: 45
+	},
+	{
+		id: 'adhesive-board',
+		name: 'Adhesive board',
+		family: 'whole-surface',
+		release: 'none',
+		sheet: 'show',
+		loadKPa: 1.5,
+		dryMinutes: 0
+	},
 	{ id: 'dry-mount', name: 'Dry mounting', family: 'whole-surface', release: 'none', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
 	{ id: 'spray', name: 'Spray adhesive', family: 'whole-surface', release: 'none', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
 	{ id: 'none', name: 'No adhesive', family: 'none', release: 'by hand', sheet: 'rare', loadKPa: 0, dryMinutes: 0 }

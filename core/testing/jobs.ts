@@ -41,11 +41,24 @@ const tenth = (least: number, most: number) => fc.integer({ min: least * 10, max
 
 /** Sides that a real sheet can have: a rectangle whose foot is shifted and whose sides are a little off. */
 const readings = fc
-	.record({ width: tenth(120, 900), height: tenth(120, 900), lean: tenth(-6, 6), off: tenth(-3, 3), diagonals: fc.constantFrom('none', 'one', 'both') })
+	.record({
+		width: tenth(120, 900),
+		height: tenth(120, 900),
+		lean: tenth(-6, 6),
+		off: tenth(-3, 3),
+		diagonals: fc.constantFrom('none', 'one', 'both')
+	})
 	.map(({ width, height, lean, off, diagonals }) => {
 		const side = Math.hypot(height, lean);
 		const [d1, d2] = [Math.hypot(width + lean, height), Math.hypot(width - lean, height)];
-		return { top: width, bottom: width + off, left: side, right: side, ...(diagonals === 'none' ? {} : { d1 }), ...(diagonals === 'both' ? { d2 } : {}) };
+		return {
+			top: width,
+			bottom: width + off,
+			left: side,
+			right: side,
+			...(diagonals === 'none' ? {} : { d1 }),
+			...(diagonals === 'both' ? { d2 } : {})
+		};
 	});
 
 const zone = fc.record({
@@ -56,7 +69,12 @@ const zone = fc.record({
 	height: tenth(2, 60)
 });
 
-const mat = fc.record({ board: ids(BOARDS), bevel: fc.constantFrom('normal', 'reverse'), lift: fc.constantFrom(0, 0, 1.5, 3), reveal: tenth(0, 12) });
+const mat = fc.record({
+	board: ids(BOARDS),
+	bevel: fc.constantFrom('normal', 'reverse'),
+	lift: fc.constantFrom(0, 0, 1.5, 3),
+	reveal: tenth(0, 12)
+});
 
 /** Jobs of this slice, good and bad boards alike, that are valid files. */
 export const anyJob: fc.Arbitrary<JobFile> = fc
@@ -70,11 +88,20 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 		replaceable: fc.boolean(),
 		grammage: fc.integer({ min: 20, max: 600 }),
 		cockle: fc.constantFrom(0, 0, 2),
-		overlap: fc.oneof(tenth(0, 13), fc.record({ top: tenth(0, 13), right: tenth(0, 13), bottom: tenth(0, 13), left: tenth(0, 13) })),
+		overlap: fc.oneof(
+			tenth(0, 13),
+			fc.record({ top: tenth(0, 13), right: tenth(0, 13), bottom: tenth(0, 13), left: tenth(0, 13) })
+		),
 		mats: fc.array(mat, { minLength: 1, maxLength: 4 }),
 		borders: fc.oneof(
 			fc.record({ way: fc.constant('weighted'), width: tenth(30, 110), weight: tenth(0, 25) }),
-			fc.record({ way: fc.constant('own'), top: tenth(30, 110), right: tenth(30, 110), bottom: tenth(30, 110), left: tenth(30, 110) })
+			fc.record({
+				way: fc.constant('own'),
+				top: tenth(30, 110),
+				right: tenth(30, 110),
+				bottom: tenth(30, 110),
+				left: tenth(30, 110)
+			})
 		),
 		glazing: ids(GLAZINGS),
 		underMat: fc.option(ids(BOARDS)),
@@ -91,7 +118,8 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 		dustCover: fc.boolean()
 	})
 	.map((one) => {
-		const defined = <T extends object>(group: T) => Object.fromEntries(Object.entries(group).filter(([, value]) => value !== undefined));
+		const defined = <T extends object>(group: T) =>
+			Object.fromEntries(Object.entries(group).filter(([, value]) => value !== undefined));
 		return {
 			format: 'rare-keep/job',
 			version: 1,

@@ -14,7 +14,18 @@ test('lengths as people write them', () => {
 	assert.equal(mm('412'), 412);
 	assert.equal(mm('412 mm', 'in'), 412);
 	assert.equal(mm('41.2 cm'), 412);
-	for (const written of ['16 1/4', '16-1/4 in', '16 1/4"', '16.25"', `1' 4 1/4"`, '16¼', '16 1⁄4', '16 ¼ in', '1 ft 4 1/4 in', '1′ 4¼″']) {
+	for (const written of [
+		'16 1/4',
+		'16-1/4 in',
+		'16 1/4"',
+		'16.25"',
+		`1' 4 1/4"`,
+		'16¼',
+		'16 1⁄4',
+		'16 ¼ in',
+		'1 ft 4 1/4 in',
+		'1′ 4¼″'
+	]) {
 		assert.equal(mm(written, 'in'), 412.75, written);
 	}
 	assert.equal(mm('⅝', 'in'), 15.875);
@@ -25,7 +36,31 @@ test('lengths as people write them', () => {
 });
 
 test('slips are refused with a sentence, never read as something else', () => {
-	for (const written of ['', '   ', '-4', '−4', '0', '12 in mm', '12 mm in', '1/0', '16 5/4', '16.5 1/4', '1,5', '1.2.3', '1e3', 'abc', '4 4', '5 m', '5000', `1' 4 mm`, `1' 13"`, '200 in', 'in', '1/2/3', '9'.repeat(50)]) {
+	for (const written of [
+		'',
+		'   ',
+		'-4',
+		'−4',
+		'0',
+		'12 in mm',
+		'12 mm in',
+		'1/0',
+		'16 5/4',
+		'16.5 1/4',
+		'1,5',
+		'1.2.3',
+		'1e3',
+		'abc',
+		'4 4',
+		'5 m',
+		'5000',
+		`1' 4 mm`,
+		`1' 13"`,
+		'200 in',
+		'in',
+		'1/2/3',
+		'9'.repeat(50)
+	]) {
 		const read = readLength(written, 'mm');
 		assert.equal(read.ok, false, `“${written}” was read`);
 		assert.match((read as { says: string }).says, /\.$/);
@@ -56,7 +91,10 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');
 	assert.equal(showLength(-3.14, 'mm', true).text, '−3.1');
-	assert.deepEqual([showNumber(30, 0), showNumber(100), showNumber(3.5), showNumber(0.301, 2), showNumber(-0.001)], ['30', '100', '3.5', '0.3', '0']);
+	assert.deepEqual(
+		[showNumber(30, 0), showNumber(100), showNumber(3.5), showNumber(0.301, 2), showNumber(-0.001)],
+		['30', '100', '3.5', '0.3', '0']
+	);
 	fc.assert(
 		fc.property(fc.integer({ min: 1, max: 3000 }), (sixteenths) => {
 			const length = (sixteenths * 25.4) / 16;

@@ -57,7 +57,8 @@ export function readLength(text: string | number, unit: Unit, zero = false): Len
 	const plain = normalise(text);
 	if (plain === '') return fault('Nothing is written here. Write a length, such as 412 or 16 1/4.');
 	if (/^[-−]/.test(plain)) return fault(`${text.trim()} is less than 0. Lengths are measured forward.`);
-	if (/\d,\d/.test(plain)) return fault(`“${text.trim()}” has a comma. Write the decimal with a point: ${plain.replace(',', '.')}.`);
+	if (/\d,\d/.test(plain))
+		return fault(`“${text.trim()}” has a comma. Write the decimal with a point: ${plain.replace(',', '.')}.`);
 	const terms = splitTerms(plain);
 	if (!terms) return fault(`“${text.trim()}” is no length. Write a number, such as 412, 41.2 cm, 16 1/4 in or 1' 4 1/4".`);
 	let mm = 0;
@@ -66,7 +67,8 @@ export function readLength(text: string | number, unit: Unit, zero = false): Len
 		const read = readTerm(term, index === 0 ? unit : 'in');
 		if (!read.ok) return read;
 		// Only feet may be followed by inches; anything else is two units that disagree.
-		if (previous !== undefined && !(previous === MM_PER.ft && read.per === MM_PER_INCH)) return fault(`“${text.trim()}” names two units. Keep one of them.`);
+		if (previous !== undefined && !(previous === MM_PER.ft && read.per === MM_PER_INCH))
+			return fault(`“${text.trim()}” names two units. Keep one of them.`);
 		if (previous !== undefined && read.mm >= MM_PER.ft!) return fault(`“${text.trim()}” has 12 inches or more after the feet.`);
 		previous = read.per;
 		mm += read.mm;
@@ -104,11 +106,15 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 	const per = MM_PER[name ?? bare];
 	if (per === undefined) return fault(`“${name}” is no unit here. Use mm, cm, m, in or ft.`);
 	if (whole === undefined && top === undefined) {
-		return name && term === name ? fault(`There is a second unit, “${name}”. Keep one of them.`) : fault('There is no number here.');
+		return name && term === name
+			? fault(`There is a second unit, “${name}”. Keep one of them.`)
+			: fault('There is no number here.');
 	}
 	if (bottom !== undefined && Number(bottom) === 0) return fault(`“${term}” divides by zero. Write the fraction again.`);
 	if (whole !== undefined && top !== undefined && (whole.includes('.') || Number(top) >= Number(bottom))) {
-		return fault(`“${term}” mixes ${whole.includes('.') ? 'a decimal and a fraction' : 'a whole number and more than a whole'}. Write it as one.`);
+		return fault(
+			`“${term}” mixes ${whole.includes('.') ? 'a decimal and a fraction' : 'a whole number and more than a whole'}. Write it as one.`
+		);
 	}
 	return { ok: true, per, mm: (Number(whole ?? 0) + (top === undefined ? 0 : Number(top) / Number(bottom))) * per };
 }

@@ -29,7 +29,12 @@ export function showLength(mm: number, unit: Unit, fine = false, denominator = 1
 	const minus = sign(mm, parts);
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
 	const shownWhole = whole === 0 ? minus : `${minus}${whole}`;
-	return { text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${over}`, whole: shownWhole, numerator, denominator: over };
+	return {
+		text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${over}`,
+		whole: shownWhole,
+		numerator,
+		denominator: over
+	};
 }
 
 /** `390` → `390 mm`; `16 1⁄4` → `16 1⁄4 in`. */
@@ -44,7 +49,12 @@ export function showSize(size: { width: number; height: number }, unit: Unit, fi
 
 /** A plain number to so many places, without trailing zeros. */
 export function showNumber(value: number, places = 2): string {
-	return value.toFixed(places).replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '').replace(/^-0$/, '0').replace('-', '−');
+	return value
+		.toFixed(places)
+		.replace(/(\.\d*?)0+$/, '$1')
+		.replace(/\.$/, '')
+		.replace(/^-0$/, '0')
+		.replace('-', '−');
 }
 
 function sign(mm: number, shown: number): string {

@@ -34,7 +34,8 @@ const FUNCTIONS: Record<string, Call> = {
 	otherDiagonal: (readings: FourSides, d1: number) => otherDiagonal(readings, d1),
 	cornerX: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.x,
 	cornerY: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.y,
-	sag: (glazing: Parameters<typeof sagFlat>[0], pack: Parameters<typeof sagFlat>[1], gravity: number) => sagFlat(glazing, pack, gravity)
+	sag: (glazing: Parameters<typeof sagFlat>[0], pack: Parameters<typeof sagFlat>[1], gravity: number) =>
+		sagFlat(glazing, pack, gravity)
 } as Record<string, Call>;
 
 /** @throws Error when the text is no expression: explanations are written by us, so that is a defect */
@@ -121,7 +122,8 @@ export function lookIn(roots: { plan: object; job: object; shop: object }): Look
 		const steps = path.split(/[.[\]]+/).filter(Boolean);
 		const [first] = steps;
 		let value: unknown = first === 'job' ? roots.job : first === 'shop' ? roots.shop : roots.plan;
-		for (const step of first === 'job' || first === 'shop' ? steps.slice(1) : steps) value = (value as Record<string, unknown> | null | undefined)?.[step];
+		for (const step of first === 'job' || first === 'shop' ? steps.slice(1) : steps)
+			value = (value as Record<string, unknown> | null | undefined)?.[step];
 		return value;
 	};
 }

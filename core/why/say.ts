@@ -45,7 +45,15 @@ export function sayExpression(expression: string, lookup: Lookup, write: (value:
 
 function line(list: Token[], replace: (token: Token) => string | null): string {
 	return list
-		.map((token) => replace(token) ?? (token.kind === 'sign' ? (SIGNS[token.text] ?? token.text) : token.kind === 'name' ? `${FUNCTIONS[token.text] ?? token.text} ` : token.text))
+		.map(
+			(token) =>
+				replace(token) ??
+				(token.kind === 'sign'
+					? (SIGNS[token.text] ?? token.text)
+					: token.kind === 'name'
+						? `${FUNCTIONS[token.text] ?? token.text} `
+						: token.text)
+		)
 		.join(' ')
 		.replace(/ {2}/g, ' ')
 		.replace(/\( /g, '(')
@@ -53,18 +61,31 @@ function line(list: Token[], replace: (token: Token) => string | null): string {
 		.replace(/ ,/g, ',');
 }
 
-const WORDS: Record<string, string> = { mats: 'mat', layers: 'layer', rails: 'rail', parts: 'part', places: 'place', strips: 'strip', hooks: 'hook', outline: 'corner', zones: 'zone', fillers: 'filler' };
+const WORDS: Record<string, string> = {
+	mats: 'mat',
+	layers: 'layer',
+	rails: 'rail',
+	parts: 'part',
+	places: 'place',
+	strips: 'strip',
+	hooks: 'hook',
+	outline: 'corner',
+	zones: 'zone',
+	fillers: 'filler'
+};
 
 /** `window.mats[0].border.left` → `mat 1 border left`; `shop.house.overlap` → `house overlap`. */
 export function nameOf(path: string): string {
 	const steps = path.split(/[.[\]]+/).filter(Boolean);
 	const [root] = steps;
-	if (root === 'shop') return steps[1] === 'house' ? `house ${spaced(steps[2]!)}` : `${spaced(steps.at(-1)!)} of ${steps[2] ?? 'the list'}`;
+	if (root === 'shop')
+		return steps[1] === 'house' ? `house ${spaced(steps[2]!)}` : `${spaced(steps.at(-1)!)} of ${steps[2] ?? 'the list'}`;
 	if (root === 'job') {
 		if (steps[1] === 'step') return 'cutting step';
 		return `${steps.slice(2).map(word).join(' ')} asked for`;
 	}
-	const shown = ['measure', 'window', 'hold', 'hang', 'frame', 'back'].includes(root!) && steps.length > 2 ? steps.slice(1) : steps;
+	const shown =
+		['measure', 'window', 'hold', 'hang', 'frame', 'back'].includes(root!) && steps.length > 2 ? steps.slice(1) : steps;
 	return shown.map(word).join(' ');
 }
 

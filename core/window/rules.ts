@@ -22,7 +22,9 @@ export const windowRules: Rule[] = [
 			const bevel = mat.bevel === 'reverse' ? mat.board.thickness : 0;
 			const thin = SIDES.filter((side) => window.overlap[side] - bevel < window.least[side] - SAME);
 			if (thin.length === 0) return [];
-			const wider = Object.fromEntries(thin.map((side) => [side, receiveUp(window.least[side] + bevel, context.job.step)])) as Partial<Sides>;
+			const wider = Object.fromEntries(
+				thin.map((side) => [side, receiveUp(window.least[side] + bevel, context.job.step)])
+			) as Partial<Sides>;
 			const side = thin[0]!;
 			return [
 				{
@@ -57,7 +59,8 @@ export const windowRules: Rule[] = [
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
 		find: (context) =>
 			context.job.mats.flatMap((mat, index): Case[] => {
-				const thin = index > 0 && mat.bevel === 'normal' && Math.min(...SIDES.map((side) => mat.reveal[side])) <= mat.board.thickness + SAME;
+				const thin =
+					index > 0 && mat.bevel === 'normal' && Math.min(...SIDES.map((side) => mat.reveal[side])) <= mat.board.thickness + SAME;
 				if (!thin) return [];
 				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness + 3, context.job.step));
 				return [
@@ -91,7 +94,12 @@ export const windowRules: Rule[] = [
 			const side = SIDES.reduce((least, next) => (seen[next] < seen[least] ? next : least));
 			return seen[side] >= house.thinBorder
 				? []
-				: [{ says: `The ${side} border shows ${said(context, seen[side], true)}; ${said(context, house.thinBorder)} is the least that carries a sheet of this size.`, where: `window.mats[0].seen.${side}` }];
+				: [
+						{
+							says: `The ${side} border shows ${said(context, seen[side], true)}; ${said(context, house.thinBorder)} is the least that carries a sheet of this size.`,
+							where: `window.mats[0].seen.${side}`
+						}
+					];
 		}
 	},
 	{
@@ -105,7 +113,14 @@ export const windowRules: Rule[] = [
 			const seen = window?.mats[0]?.seen;
 			if (!frame || !seen) return [];
 			const side = SIDES.find((one) => Math.abs(seen[one] - frame.section.face) <= context.shop.house.stripeWithin);
-			return side ? [{ says: `The ${side} border shows ${said(context, seen[side], true)}, the moulding’s face ${said(context, frame.section.face, true)}.`, where: `window.mats[0].seen.${side}` }] : [];
+			return side
+				? [
+						{
+							says: `The ${side} border shows ${said(context, seen[side], true)}, the moulding’s face ${said(context, frame.section.face, true)}.`,
+							where: `window.mats[0].seen.${side}`
+						}
+					]
+				: [];
 		}
 	}
 ];
@@ -125,11 +140,16 @@ function coveredCase(context: Context, zone: Zone): Case[] {
 	const { step } = context.job;
 	// Half a step may come back when the opening is cut down, so the next step below is tried too.
 	const tries = [0, step].map((more) => {
-		const less = Object.fromEntries(short.map((one) => [one, cutDown(window!.overlap[one] - (margin - inside[one]) - more, step)])) as Partial<Sides>;
+		const less = Object.fromEntries(
+			short.map((one) => [one, cutDown(window!.overlap[one] - (margin - inside[one]) - more, step)])
+		) as Partial<Sides>;
 		return { less, after: overlapAfter(context, less) };
 	});
 	const mend = tries.find(
-		({ less, after }) => after && short.every((one) => less[one]! >= 0 && after[one] >= window!.least[one] - SAME) && short.every((one) => zoneInside(zone, after, measure!)[one] >= margin - SAME)
+		({ less, after }) =>
+			after &&
+			short.every((one) => less[one]! >= 0 && after[one] >= window!.least[one] - SAME) &&
+			short.every((one) => zoneInside(zone, after, measure!)[one] >= margin - SAME)
 	);
 	return [
 		{
@@ -154,7 +174,13 @@ function exposedCase(context: Context, zone: Zone): Case[] {
 		const more = receiveUp(window!.overlap[side] + margin - outside[side], context.job.step);
 		const after = overlapAfter(context, { [side]: more });
 		if (!after || !leavesAllWell(context, after)) continue;
-		return [{ says: `“${zone.id}” stands in the window.`, where: `window.overlap.${side}`, remedies: [overlapRemedy(context, `Overlap ${said(context, more)} at the ${side}`, { [side]: more })] }];
+		return [
+			{
+				says: `“${zone.id}” stands in the window.`,
+				where: `window.overlap.${side}`,
+				remedies: [overlapRemedy(context, `Overlap ${said(context, more)} at the ${side}`, { [side]: more })]
+			}
+		];
 	}
 	return [{ says: `“${zone.id}” stands in the window.`, where: 'window.opening' }];
 }

@@ -9,20 +9,33 @@ export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame |
 	const explain = explainer(why);
 	onAxes((axis) => {
 		const [one, other] = SIDES_OF[axis];
-		explain(`window.opening.${axis}`, `down(measure.usable.${axis} - job.window.overlap.${one} - job.window.overlap.${other}, job.step)`, 'window#opening');
+		explain(
+			`window.opening.${axis}`,
+			`down(measure.usable.${axis} - job.window.overlap.${one} - job.window.overlap.${other}, job.step)`,
+			'window#opening'
+		);
 		const half = `(measure.usable.${axis} - window.opening.${axis}) / 2`;
 		const difference = `(job.window.overlap.${one} - job.window.overlap.${other}) / 2`;
 		explain(`window.overlap.${one}`, `${half} + ${difference}`, 'window#overlap');
 		explain(`window.overlap.${other}`, `${half} - ${difference}`, 'window#overlap');
-		explain(`window.pack.${axis}`, `window.mats[0].opening.${axis} + window.mats[0].border.${one} + window.mats[0].border.${other}`, 'window#mats');
+		explain(
+			`window.pack.${axis}`,
+			`window.mats[0].opening.${axis} + window.mats[0].border.${one} + window.mats[0].border.${other}`,
+			'window#mats'
+		);
 		explain(`window.free.${axis}`, freeOf(axis, job), 'window#free-range');
 	});
 	explain('window.least.top', 'shop.house.leastOverlap', 'window#least-overlap');
 	explain('window.least.bottom', 'max(shop.house.leastOverlap, movement.height + 1)', 'window#least-overlap');
-	for (const side of ['left', 'right']) explain(`window.least.${side}`, 'max(shop.house.leastOverlap, movement.width / 2 + 1)', 'window#least-overlap');
+	for (const side of ['left', 'right'])
+		explain(`window.least.${side}`, 'max(shop.house.leastOverlap, movement.width / 2 + 1)', 'window#least-overlap');
 	const last = window.mats.length - 1;
 	for (const side of ['left', 'top'] as const) {
-		explain(`window.placement.${side}`, `window.mats[${last}].border.${side} - window.overlap.${side} - measure.usable.${side}`, 'window#placement');
+		explain(
+			`window.placement.${side}`,
+			`window.mats[${last}].border.${side} - window.overlap.${side} - measure.usable.${side}`,
+			'window#placement'
+		);
 	}
 	for (const index of window.mats.keys()) whyMat(explain, window, job, frame, index);
 }
@@ -49,7 +62,11 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 			const reveal = `nearest(job.mats[${index}].reveal.${side}, job.step)`;
 			explain(`${at}.seen.${side}`, reverse ? reveal : `${reveal} - ${thickness}`, 'window#seen');
 		} else if (frame) {
-			explain(`${at}.seen.${side}`, `${at}.border.${side} - frame.section.lip + frame.allowance.${axisOf(side)} / 2`, 'window#seen');
+			explain(
+				`${at}.seen.${side}`,
+				`${at}.border.${side} - frame.section.lip + frame.allowance.${axisOf(side)} / 2`,
+				'window#seen'
+			);
 		}
 	}
 	if (window.mats[index]!.lift) whyLift(explain, at, index, job);
@@ -61,13 +78,21 @@ function whyLift(explain: Explain, at: string, index: number, job: Decided): voi
 	const asked = job.mats[index]!.setback !== null;
 	const nearest = index === job.mats.length - 1;
 	const beyondSheet = `up(max(${SIDES.map((side) => `window.overlap.${side}`).join(', ')}) + shop.house.setbackBeyondSheet, job.step)`;
-	explain(`${lift}.setback`, asked ? `job.mats[${index}].setback` : nearest ? `max(shop.house.setback, ${beyondSheet})` : 'shop.house.setback', 'window#lift');
+	explain(
+		`${lift}.setback`,
+		asked ? `job.mats[${index}].setback` : nearest ? `max(shop.house.setback, ${beyondSheet})` : 'shop.house.setback',
+		'window#lift'
+	);
 	for (const side of ['left', 'right'] as const) {
 		explain(`${lift}.uprights.${side}.width`, `${at}.border.${side} - ${lift}.setback`, 'window#lift');
 		explain(`${lift}.uprights.${side}.height`, 'window.pack.height', 'window#lift');
 	}
 	for (const side of ['top', 'bottom'] as const) {
-		explain(`${lift}.crosses.${side}.width`, `window.pack.width - ${lift}.uprights.left.width - ${lift}.uprights.right.width`, 'window#lift');
+		explain(
+			`${lift}.crosses.${side}.width`,
+			`window.pack.width - ${lift}.uprights.left.width - ${lift}.uprights.right.width`,
+			'window#lift'
+		);
 		explain(`${lift}.crosses.${side}.height`, `${at}.border.${side} - ${lift}.setback`, 'window#lift');
 	}
 }

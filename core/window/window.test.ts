@@ -5,7 +5,8 @@ import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { has, mended, planned, workedJob } from '../testing/jobs.ts';
 
-const near = (value: number, wanted: number, within = 0.005) => assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
+const near = (value: number, wanted: number, within = 0.005) =>
+	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const board = 'cotton-4';
 
 test('guide stops: normal at the border, reverse less the board’s thickness', () => {
@@ -19,7 +20,14 @@ test('guide stops: normal at the border, reverse less the board’s thickness', 
 });
 
 test('four mats: the outer opening grows by every reveal, each strip is seen less its bevel', () => {
-	const { window } = planned({ mats: [{ board }, { board, reveal: 5 }, { board, reveal: { top: 4, right: 4, bottom: 7, left: 4 } }, { board, reveal: 6, bevel: 'reverse' }] });
+	const { window } = planned({
+		mats: [
+			{ board },
+			{ board, reveal: 5 },
+			{ board, reveal: { top: 4, right: 4, bottom: 7, left: 4 } },
+			{ board, reveal: 6, bevel: 'reverse' }
+		]
+	});
 	assert.equal(window!.mats[0]!.opening.width, 390 + 2 * (5 + 4 + 6));
 	assert.equal(window!.mats[0]!.opening.height, 539 + 2 * 5 + 4 + 7 + 12);
 	assert.equal(window!.mats[1]!.seen!.left, 3.5);
@@ -29,18 +37,29 @@ test('four mats: the outer opening grows by every reveal, each strip is seen les
 
 test('borders: even, weighted, own', () => {
 	assert.deepEqual(planned({ borders: { way: 'even', width: 60 } }).window!.pack, { width: 402 + 120, height: 551 + 120 });
-	assert.deepEqual(planned({ borders: { way: 'own', top: 50, right: 40, bottom: 66, left: 45 } }).window!.pack, { width: 402 + 85, height: 551 + 116 });
+	assert.deepEqual(planned({ borders: { way: 'own', top: 50, right: 40, bottom: 66, left: 45 } }).window!.pack, {
+		width: 402 + 85,
+		height: 551 + 116
+	});
 });
 
 test('the opening is cut down to the step, and what remains is shared with the difference asked for', () => {
-	const { window } = planned({ piece: { readings: { width: 402.3, height: 551 } }, window: { overlap: { top: 6, right: 4, bottom: 6, left: 8 } } });
+	const { window } = planned({
+		piece: { readings: { width: 402.3, height: 551 } },
+		window: { overlap: { top: 6, right: 4, bottom: 6, left: 8 } }
+	});
 	assert.equal(window!.opening.width, 390);
 	near(window!.overlap.left, 6.15 + 2);
 	near(window!.overlap.right, 6.15 - 2);
 });
 
 test('in inches the opening is a whole number of sixteenths', () => {
-	const { window } = planned({ unit: 'in', piece: { readings: { width: '15 13/16', height: '21 11/16' } }, window: { overlap: '1/4' }, borders: { way: 'even', width: '2 3/4' } });
+	const { window } = planned({
+		unit: 'in',
+		piece: { readings: { width: '15 13/16', height: '21 11/16' } },
+		window: { overlap: '1/4' },
+		borders: { way: 'even', width: '2 3/4' }
+	});
 	near(window!.opening.width, 15.3125 * 25.4, 1e-6);
 	near(window!.mats[0]!.border.left, 2.75 * 25.4, 1e-6);
 	near(window!.pack.width / (25.4 / 16), Math.round(window!.pack.width / (25.4 / 16)), 1e-6);
@@ -66,7 +85,9 @@ test('with a reverse bevel the overlap counts less the board', () => {
 });
 
 test('placement of a leaning sheet is that of its bounding box', () => {
-	const { window, measure } = planned({ piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.9, d2: 680.2 } } });
+	const { window, measure } = planned({
+		piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 683.9, d2: 680.2 } }
+	});
 	near(window!.placement.left, 76 - window!.overlap.left - measure!.usable.left);
 	near(measure!.usable.left, 3.13);
 });
@@ -84,7 +105,12 @@ test('a signature that the mat covers, a stain that it leaves in sight: each men
 	assert.equal(before.fits, false);
 	assert.equal(before.grade.reached, plan(workedJob(), builtInShop).grade.reached, 'a fault of fit does not lower the grade');
 	assert.ok(!has(mended(covered, 'window.zone-covered').plan, 'window.zone-covered'));
-	const stain = workedJob({ piece: { readings: { width: 402, height: 551 }, zones: [{ id: 'stain', kind: 'hide', left: 0, top: 200, width: 9, height: 60 }] } });
+	const stain = workedJob({
+		piece: {
+			readings: { width: 402, height: 551 },
+			zones: [{ id: 'stain', kind: 'hide', left: 0, top: 200, width: 9, height: 60 }]
+		}
+	});
 	const { plan: hidden } = mended(stain, 'window.zone-exposed');
 	assert.ok(!has(hidden, 'window.zone-exposed'));
 	near(hidden.window!.overlap.left, 10);

@@ -48,16 +48,23 @@ export function planWindow(job: Decided, shop: Shop, before: { measure: Measure;
 	const asked = job.window.overlap;
 	const opening = openingFor(asked, measure.usable, job.step);
 	if (opening.width <= 0 || opening.height <= 0) {
-		fail('window.overlap', `This overlap leaves no window on a sheet of ${showSize(measure.usable, job.unit, true)} ${job.unit}. Make it smaller.`);
+		fail(
+			'window.overlap',
+			`This overlap leaves no window on a sheet of ${showSize(measure.usable, job.unit, true)} ${job.unit}. Make it smaller.`
+		);
 	}
 	const overlap = overlapFor(asked, measure.usable, opening);
 	const reveals = job.mats.map((mat) => mapSides((side) => showNearest(mat.reveal[side], job.step)));
 	const borders = bordersOf(job, reveals);
 	const outermost = reveals.reduce(grow, opening);
 	const pack = tidySize(grow(outermost, borders[0]!));
-	if (Math.max(pack.width, pack.height) >= LONGEST_MM) fail('borders', `These borders make a pack of ${showSize(pack, 'mm')} mm. A pack stays under 5 m.`);
+	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
+		fail('borders', `These borders make a pack of ${showSize(pack, 'mm')} mm. A pack stays under 5 m.`);
 	const windowBorder = borders.at(-1)!;
-	const placement = { left: tidy(windowBorder.left - overlap.left - measure.usable.left), top: tidy(windowBorder.top - overlap.top - measure.usable.top) };
+	const placement = {
+		left: tidy(windowBorder.left - overlap.left - measure.usable.left),
+		top: tidy(windowBorder.top - overlap.top - measure.usable.top)
+	};
 	return {
 		opening,
 		overlap,
@@ -71,7 +78,10 @@ export function planWindow(job: Decided, shop: Shop, before: { measure: Measure;
 
 /** The opening that an overlap asked for leaves, cut down to the step; it may be nothing. */
 export function openingFor(asked: Sides, usable: Size, step: number): Size {
-	return { width: cutDown(usable.width - asked.left - asked.right, step), height: cutDown(usable.height - asked.top - asked.bottom, step) };
+	return {
+		width: cutDown(usable.width - asked.left - asked.right, step),
+		height: cutDown(usable.height - asked.top - asked.bottom, step)
+	};
 }
 
 /** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
@@ -114,17 +124,27 @@ function matPlan(index: number, job: Decided, shop: Shop, laid: Laid): MatPlan {
 		stop: mapSides((side) => tidy(mat.bevel === 'reverse' ? border[side] - bevel : border[side])),
 		blank: pack
 	};
-	if (index > 0) plan.seen = mapSides((side) => tidy(mat.bevel === 'reverse' ? reveals[index]![side] : reveals[index]![side] - bevel));
+	if (index > 0)
+		plan.seen = mapSides((side) => tidy(mat.bevel === 'reverse' ? reveals[index]![side] : reveals[index]![side] - bevel));
 	if (mat.lift > 0) plan.lift = liftStrips(index, job, shop, laid);
 	return plan;
 }
 
 /** Two uprights as high as the pack, two cross strips between them; set back from the mat's narrowest edge. */
-function liftStrips(index: number, job: Decided, { house }: Shop, { borders, pack, overlap }: Laid): NonNullable<MatPlan['lift']> {
+function liftStrips(
+	index: number,
+	job: Decided,
+	{ house }: Shop,
+	{ borders, pack, overlap }: Laid
+): NonNullable<MatPlan['lift']> {
 	const mat = job.mats[index]!;
 	const setback = mat.setback ?? houseSetback(index, job, house, overlap);
 	const width = mapSides((side) => tidy(borders[index]![side] - setback));
-	if (Math.min(...Object.values(width)) <= 0) fail(`mats[${index}].setback`, `A setback of ${setback} mm leaves no room for the lift. Make it smaller, or the border wider.`);
+	if (Math.min(...Object.values(width)) <= 0)
+		fail(
+			`mats[${index}].setback`,
+			`A setback of ${setback} mm leaves no room for the lift. Make it smaller, or the border wider.`
+		);
 	const between = tidy(pack.width - width.left - width.right);
 	return {
 		height: mat.lift,
@@ -137,7 +157,10 @@ function liftStrips(index: number, job: Decided, { house }: Shop, { borders, pac
 /** Where the job gives none: the house's, and over the under-mat far enough that the strip does not lie on the sheet. */
 export function houseSetback(index: number, job: Decided, house: House, overlap: Sides): number {
 	const nearest = index === job.mats.length - 1;
-	return Math.max(house.setback, nearest ? receiveUp(Math.max(...Object.values(overlap)) + house.setbackBeyondSheet, job.step) : 0);
+	return Math.max(
+		house.setback,
+		nearest ? receiveUp(Math.max(...Object.values(overlap)) + house.setbackBeyondSheet, job.step) : 0
+	);
 }
 
 /** How far the sheet may be off before an edge appears or a `show` zone is covered: the least over both sides of each axis. */

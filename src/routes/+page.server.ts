@@ -24,7 +24,12 @@ export const load: PageServerLoad = async ({ url }) => {
 			at,
 			next: nextOf(plan),
 			// The rack shows pieces as they will hang: no edges behind the mat, no zones.
-			scene: scene && { ...scene, shapes: scene.shapes.filter((shape) => shape.role !== 'sheet-edge' && !shape.role.startsWith('zone')), dimensions: [], callouts: [] },
+			scene: scene && {
+				...scene,
+				shapes: scene.shapes.filter((shape) => shape.role !== 'sheet-edge' && !shape.role.startsWith('zone')),
+				dimensions: [],
+				callouts: []
+			},
 			picture: job.piece.picture ? `/api/pictures/${job.piece.picture}` : null
 		};
 	});

@@ -12,7 +12,19 @@
 
 	const { data }: PageProps = $props();
 	const GRADES: Record<string, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
-	const COUNTS = ['no piece', 'one piece', 'two pieces', 'three pieces', 'four pieces', 'five pieces', 'six pieces', 'seven pieces', 'eight pieces', 'nine pieces', 'ten pieces'];
+	const COUNTS = [
+		'no piece',
+		'one piece',
+		'two pieces',
+		'three pieces',
+		'four pieces',
+		'five pieces',
+		'six pieces',
+		'seven pieces',
+		'eight pieces',
+		'nine pieces',
+		'ten pieces'
+	];
 
 	// The day is that of the person who looks, so it is said in the browser.
 	let today = $state<Date | null>(null);
@@ -29,7 +41,11 @@
 		if (making) return;
 		making = true;
 		try {
-			const response = await fetch('/api/jobs', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ format: 'rare-keep/job', version: 1, piece: { readings: {} } }) });
+			const response = await fetch('/api/jobs', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ format: 'rare-keep/job', version: 1, piece: { readings: {} } })
+			});
 			if (!response.ok) throw new Error(String(response.status));
 			const { number } = (await response.json()) as { number: string };
 			await goto(`/jobs/${number}?at=measure`);
@@ -41,7 +57,8 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
-		if ((event.target as HTMLElement).closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return;
+		if ((event.target as HTMLElement).closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey)
+			return;
 		if (event.key.toLowerCase() === 'n') {
 			event.preventDefault();
 			void newPiece();
@@ -73,15 +90,23 @@
 	</Bar>
 	<main id="main">
 		<header class="day">
-			<h1>{#if today}{format(today, 'EEEE')}<br />{format(today, 'd MMMM')}{:else}Today{/if}</h1>
+			<h1>
+				{#if today}{format(today, 'EEEE')}<br />{format(today, 'd MMMM')}{:else}Today{/if}
+			</h1>
 			<p>
 				{#if trouble}<Sign of="stop" /> {trouble}
-				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”. <a class="plain-link" href="/">Show all</a>
+				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”.
+					<a class="plain-link" href="/">Show all</a>
 				{:else if data.pieces.length === 0}Nothing is on the rack yet.
 				{:else}
-					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : ready.length ? '.' : '.'}{#if ready.length > 0 && ready.length < 4}{#each ready as piece, index (piece.number)}<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}{/each}{/if}
+					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : '.'}
+					{#if ready.length < 4}
+						{#each ready as piece, index (piece.number)}
+							<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}
+						{/each}
+					{/if}
 					{#each stopped.slice(0, 3) as piece (piece.number)}
-						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {lowered(piece.next.because)}.{' '}
+						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {lowered(piece.next.because)}.
 					{/each}
 				{/if}
 			</p>
@@ -91,7 +116,12 @@
 			<table>
 				<caption class="seen-by-readers">What each piece needs next</caption>
 				<thead>
-					<tr><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Next</th><th scope="col">Grade</th><th scope="col" class="late">Changed</th></tr>
+					<tr
+						><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Next</th><th scope="col">Grade</th><th
+							scope="col"
+							class="late">Changed</th
+						></tr
+					>
 				</thead>
 				<tbody>
 					{#each data.pieces as piece (piece.number)}
@@ -99,19 +129,30 @@
 							<td class="figures quiet">{piece.number}</td>
 							<th scope="row"><a href="/jobs/{piece.number}">{piece.title}</a></th>
 							<td>
-								<span class="next">{#if piece.next.sign && piece.next.sign !== 'settled'}<Sign of={piece.next.sign} />{/if}<strong class={piece.next.sign ?? ''}>{piece.next.does}</strong> <span class="quiet">{piece.next.because}</span></span>
+								<span class="next"
+									>{#if piece.next.sign && piece.next.sign !== 'settled'}<Sign of={piece.next.sign} />{/if}<strong
+										class={piece.next.sign ?? ''}>{piece.next.does}</strong
+									> <span class="quiet">{piece.next.because}</span></span
+								>
 							</td>
 							<td>
 								{GRADES[piece.aim]}
-								{#if piece.reached === piece.aim || (piece.reached === 'rare') || (piece.reached === 'keep' && piece.aim === 'show')}<Sign of="settled" />
-								{:else}<span class="below"><Sign of="stop" size={10} /> {piece.reached ? GRADES[piece.reached] : 'none'}</span>{/if}
+								{#if piece.reached === piece.aim || piece.reached === 'rare' || (piece.reached === 'keep' && piece.aim === 'show')}<Sign
+										of="settled"
+									/>
+								{:else}<span class="below"><Sign of="stop" size={10} /> {piece.reached ? GRADES[piece.reached] : 'none'}</span
+									>{/if}
 							</td>
 							<td class="late figures">{today ? format(new Date(piece.at), 'd MMM, HH:mm') : ''}</td>
 						</tr>
 					{/each}
 				</tbody>
 			</table>
-			{#if data.next}<p class="more"><a class="plain-link" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}">Further pieces</a></p>{/if}
+			{#if data.next}<p class="more">
+					<a class="plain-link" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}"
+						>Further pieces</a
+					>
+				</p>{/if}
 		{:else if !data.find}
 			<div class="empty">
 				<p>The rack holds every piece that is to be framed, drawn from its plan.</p>

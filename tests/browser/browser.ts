@@ -45,11 +45,20 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 	const options = new Options();
 	options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
 	options.setChromeBinaryPath('/usr/bin/chromium');
-	const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build();
+	const driver = await new Builder()
+		.forBrowser('chrome')
+		.setChromeOptions(options)
+		.setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+		.build();
 
 	// The window's own edges are no part of the page.
-	const inner = await driver.executeScript<{ width: number; height: number }>('return { width: innerWidth, height: innerHeight }');
-	await driver.manage().window().setRect({ width: 2 * size.width - inner.width, height: 2 * size.height - inner.height });
+	const inner = await driver.executeScript<{ width: number; height: number }>(
+		'return { width: innerWidth, height: innerHeight }'
+	);
+	await driver
+		.manage()
+		.window()
+		.setRect({ width: 2 * size.width - inner.width, height: 2 * size.height - inner.height });
 
 	const waitFor = async (what: string, check: () => Promise<boolean>) => {
 		await driver.wait(() => check().catch(() => false), PATIENCE_MS, `waited for ${what}`);
@@ -71,7 +80,9 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		open: async (path) => {
 			await driver.get(address + path);
 			// Buttons answer once the page has come to life.
-			await waitFor('the page to come to life', () => driver.executeScript<boolean>('return document.documentElement.dataset.alive === "yes"'));
+			await waitFor('the page to come to life', () =>
+				driver.executeScript<boolean>('return document.documentElement.dataset.alive === "yes"')
+			);
 		},
 		field: (label) => named(FIND_FIELD, label, 'the field'),
 		button: (name) => named(FIND_BUTTON, name, 'the button'),
@@ -87,7 +98,10 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			if (!done) throw new Error(`“${label}” does not offer “${option}”`);
 		},
 		keys: async (...keys) => {
-			await driver.actions().sendKeys(...keys).perform();
+			await driver
+				.actions()
+				.sendKeys(...keys)
+				.perform();
 		},
 		sees: (wanted) =>
 			waitFor(`the page to show ${wanted}`, async () => {

@@ -7,7 +7,8 @@ import { builtInShop } from '../../core/shop/shop.ts';
 import { workedJob } from '../../core/testing/jobs.ts';
 
 const root = new URL('../../', import.meta.url);
-const core = (args: string[], input = '') => spawnSync(process.execPath, ['scripts/core.js', ...args], { cwd: root, input, encoding: 'utf8' });
+const core = (args: string[], input = '') =>
+	spawnSync(process.execPath, ['scripts/core.js', ...args], { cwd: root, input, encoding: 'utf8' });
 
 test('plan: the worked case comes out as the core plans it', () => {
 	const { stdout, status } = core(['plan', 'tests/cases/worked.json']);
@@ -16,7 +17,10 @@ test('plan: the worked case comes out as the core plans it', () => {
 });
 
 test('faults: exit 2, nothing on standard output, a line for each with its path', () => {
-	const { stdout, stderr, status } = core(['plan', '-'], JSON.stringify({ ...workedJob(), window: { overlap: { left: -4 } }, mts: 1 }));
+	const { stdout, stderr, status } = core(
+		['plan', '-'],
+		JSON.stringify({ ...workedJob(), window: { overlap: { left: -4 } }, mts: 1 })
+	);
 	assert.deepEqual([status, stdout], [2, '']);
 	assert.match(stderr, /^window\.overlap\.left: −4 mm is less than 0/m);
 	assert.match(stderr, /^mts: /m);

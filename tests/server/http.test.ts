@@ -24,10 +24,15 @@ after(() => open.close());
 
 const post = (body: unknown, number: string | null = null) => postJob(open.db, body, number);
 const kept = async (file: JobFile) => ((await post(file)).body as { number: string }).number;
-const request = (body: BodyInit, type = 'application/json', headers: Record<string, string> = {}) => new Request('http://here/', { method: 'POST', body, headers: { 'content-type': type, ...headers } });
+const request = (body: BodyInit, type = 'application/json', headers: Record<string, string> = {}) =>
+	new Request('http://here/', { method: 'POST', body, headers: { 'content-type': type, ...headers } });
 
 test('a job is kept, read back as typed, and planned', async () => {
-	const file = workedJob({ unit: 'in', piece: { readings: { width: '15 13/16', height: '21 11/16' } }, borders: { way: 'even', width: '2 3/4' } });
+	const file = workedJob({
+		unit: 'in',
+		piece: { readings: { width: '15 13/16', height: '21 11/16' } },
+		borders: { way: 'even', width: '2 3/4' }
+	});
 	const answer = await post({ ...file, 'x-own': { any: ['thing'] } });
 	assert.equal(answer.status, 201);
 	const { number, rev } = answer.body as { number: string; rev: number };
@@ -48,7 +53,10 @@ test('revisions: each on top of the one it started from, none is lost', async ()
 		assert.deepEqual(answer.body, { number, rev: index + 2 });
 	}
 	const revisions = (await getRevisions(open.db, number)).body as { revisions: { rev: number; reason: string }[] };
-	assert.deepEqual(revisions.revisions.map((one) => one.rev), [3, 2, 1]);
+	assert.deepEqual(
+		revisions.revisions.map((one) => one.rev),
+		[3, 2, 1]
+	);
 	const second = (await getJob(open.db, number, '2')).body as { job: JobFile };
 	assert.equal(second.job.window!.overlap, 5);
 	assert.equal((await getJob(open.db, number, '9')).status, 404);
@@ -70,13 +78,16 @@ test('two writers: the second sees both versions, field by field', async () => {
 	const never = (await putJob(open.db, number, workedJob(), '"40"', '')).body as { base: unknown };
 	assert.equal(never.base, null);
 	assert.equal((await putJob(open.db, number, workedJob(), null, '')).status, 428);
-	for (const wrong of ['7', 'W/"7"', '"x"', '*']) assert.equal((await putJob(open.db, number, workedJob(), wrong, '')).status, 400);
+	for (const wrong of ['7', 'W/"7"', '"x"', '*'])
+		assert.equal((await putJob(open.db, number, workedJob(), wrong, '')).status, 400);
 	assert.equal((await putJob(open.db, 'K-9999', workedJob(), '"1"', '')).status, 404);
 });
 
 test('twenty writers at once: exactly one is kept for each revision', async () => {
 	const number = await kept(workedJob());
-	const answers = await Promise.all(Array.from({ length: 20 }, (_, index) => putJob(open.db, number, workedJob({ title: `writer ${index}` }), '"1"', '')));
+	const answers = await Promise.all(
+		Array.from({ length: 20 }, (_, index) => putJob(open.db, number, workedJob({ title: `writer ${index}` }), '"1"', ''))
+	);
 	assert.equal(answers.filter((answer) => answer.status === 200).length, 1);
 	assert.equal(answers.filter((answer) => answer.status === 409).length, 19);
 });
@@ -107,7 +118,10 @@ test('bad input: a fault with its path, nothing stored', async () => {
 		const answer = await post(body);
 		assert.equal(answer.status, 400, path);
 		const { faults } = answer.body as { faults: { path: string; says: string }[] };
-		assert.ok(faults.some((fault) => fault.path === path && /[.\])]$/.test(fault.says)), `${path}: ${JSON.stringify(faults)}`);
+		assert.ok(
+			faults.some((fault) => fault.path === path && /[.\])]$/.test(fault.says)),
+			`${path}: ${JSON.stringify(faults)}`
+		);
 	}
 	assert.equal((await post({ ...workedJob(), 'x-much': 'a'.repeat(100_001) })).status, 413);
 	assert.equal((await selectJobs(open.db, '', '')).jobs.length, before);
@@ -128,7 +142,14 @@ test('bodies: type, size, depth, whole JSON, letters that can be kept', async ()
 	assert.equal(await status('{"title":"\\ud800"}'), 400);
 	assert.equal(await status('{"title":"😀 ["}', 'application/json; charset=utf-8'), 200);
 	const endless = new ReadableStream({ pull: (controller) => controller.enqueue(new Uint8Array(65536)) });
-	const read = await readJson(new Request('http://here/', { method: 'POST', body: endless, headers: { 'content-type': 'application/json' }, duplex: 'half' } as RequestInit));
+	const read = await readJson(
+		new Request('http://here/', {
+			method: 'POST',
+			body: endless,
+			headers: { 'content-type': 'application/json' },
+			duplex: 'half'
+		} as RequestInit)
+	);
 	assert.equal(read.ok ? 200 : read.status, 413);
 });
 
@@ -136,10 +157,34 @@ test('Joi, the reader and the JSON Schema agree on what a job file may hold', ()
 	const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
 	const agree = (file: unknown) => assert.equal(checkJobFile(file).ok, validate(file), JSON.stringify(file).slice(0, 300));
 	fc.assert(fc.property(anyJob, agree), { numRuns: 150 });
-	const spoil = fc.tuple(anyJob, fc.constantFrom('piece', 'window', 'mats', 'borders', 'guard', 'hold', 'frame', 'back', 'hang', 'aim', 'unit', 'title', 'place', 'schools'), fc.jsonValue({ maxDepth: 2 }));
+	const spoil = fc.tuple(
+		anyJob,
+		fc.constantFrom(
+			'piece',
+			'window',
+			'mats',
+			'borders',
+			'guard',
+			'hold',
+			'frame',
+			'back',
+			'hang',
+			'aim',
+			'unit',
+			'title',
+			'place',
+			'schools'
+		),
+		fc.jsonValue({ maxDepth: 2 })
+	);
 	// A string may be a length in one place and no length in another, which a schema cannot read: strings are left out.
 	fc.assert(
-		fc.property(spoil, ([file, key, value]) => fc.pre(!JSON.stringify(value).includes('"') || ['aim', 'unit'].includes(key)) === undefined && agree({ ...file, [key]: value })),
+		fc.property(
+			spoil,
+			([file, key, value]) =>
+				fc.pre(!JSON.stringify(value).includes('"') || ['aim', 'unit'].includes(key)) === undefined &&
+				agree({ ...file, [key]: value })
+		),
 		{ numRuns: 400 }
 	);
 });
@@ -163,7 +208,12 @@ test('pictures: shapes alone', async () => {
 	assert.equal(answer.status, 201);
 	const job = JSON.parse(readFileSync(new URL('../../demo/jobs/K-0101.json', import.meta.url), 'utf8')) as JobFile;
 	assert.equal(job.piece!.picture, (answer.body as { sum: string }).sum, 'the demo job names the demo picture');
-	for (const bad of ['<svg><script>1</script></svg>', '<svg onload="x()"></svg>', '<svg><image href="http://a"/></svg>', 'no picture']) {
+	for (const bad of [
+		'<svg><script>1</script></svg>',
+		'<svg onload="x()"></svg>',
+		'<svg><image href="http://a"/></svg>',
+		'no picture'
+	]) {
 		assert.equal((await postPicture(open.db, 'image/svg+xml', Buffer.from(bad))).status, 400, bad);
 	}
 	assert.equal((await postPicture(open.db, 'text/html', Buffer.from('<p>'))).status, 415);

@@ -22,7 +22,10 @@ test(
 	'one process owns a data folder; it is free again afterwards',
 	withFolder((folder) => {
 		const giveBack = takeLock(folder);
-		assert.throws(() => takeLock(folder), (error: Error) => error instanceof LockedError && error.message.includes(String(process.pid)));
+		assert.throws(
+			() => takeLock(folder),
+			(error: Error) => error instanceof LockedError && error.message.includes(String(process.pid))
+		);
 		giveBack();
 		takeLock(folder)();
 	})

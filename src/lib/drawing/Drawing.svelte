@@ -27,10 +27,18 @@
 	let width = $state(0);
 	let height = $state(0);
 
-	const space = $derived(paperWidth ? { width: paperWidth * PX_PER_MM, height: paperHeight * PX_PER_MM } : { width: width || 480, height: height || 420 });
+	const space = $derived(
+		paperWidth
+			? { width: paperWidth * PX_PER_MM, height: paperHeight * PX_PER_MM }
+			: { width: width || 480, height: height || 420 }
+	);
 	const fitted = $derived(fit(space));
 	/** Callouts stand in a column of their own, as wide as their longest name. */
-	const column = $derived(callouts && scene.callouts.length > 0 ? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label : 0);
+	const column = $derived(
+		callouts && scene.callouts.length > 0
+			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
+			: 0
+	);
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
 	const view = $derived({ ...fitted.box, width: fitted.box.width + column / fitted.scale });
@@ -49,7 +57,9 @@
 	}
 
 	function columnWidth(): number {
-		return callouts && scene.callouts.length > 0 ? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label : 0;
+		return callouts && scene.callouts.length > 0
+			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
+			: 0;
 	}
 
 	function write(dimension: Dimension): string {
@@ -78,10 +88,25 @@
 			<path class="line" d={dimensionPath(dimension, fitted.textHeight)} />
 			{@const upright = dimension.side === 'left' || dimension.side === 'right'}
 			{@const baseline = dimension.line - fitted.textHeight * 0.3}
-			{@const place = upright ? `translate(${baseline} ${dimension.labelAt}) rotate(-90)` : `translate(${dimension.labelAt} ${baseline})`}
+			{@const place = upright
+				? `translate(${baseline} ${dimension.labelAt}) rotate(-90)`
+				: `translate(${dimension.labelAt} ${baseline})`}
 			{#if onask && dimension.path}
-				<g role="button" tabindex="0" class="ask" aria-label="{dimension.name} {dimension.text}, say why" transform={place} onclick={(event) => press(event, dimension.path)} onkeydown={(event) => press(event, dimension.path)}>
-					<rect x={-dimension.text.length * fitted.textHeight * 0.32} y={-fitted.textHeight} width={dimension.text.length * fitted.textHeight * 0.64} height={fitted.textHeight * 1.3} />
+				<g
+					role="button"
+					tabindex="0"
+					class="ask"
+					aria-label="{dimension.name} {dimension.text}, say why"
+					transform={place}
+					onclick={(event) => press(event, dimension.path)}
+					onkeydown={(event) => press(event, dimension.path)}
+				>
+					<rect
+						x={-dimension.text.length * fitted.textHeight * 0.32}
+						y={-fitted.textHeight}
+						width={dimension.text.length * fitted.textHeight * 0.64}
+						height={fitted.textHeight * 1.3}
+					/>
 					<text text-anchor="middle" aria-hidden="true">{dimension.text}</text>
 				</g>
 			{:else}
@@ -91,7 +116,9 @@
 		{#if column > 0}
 			{#each scene.callouts as callout, index (index)}
 				<path class="leader" d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {rows[index]!.row}" />
-				<text x={textX} y={rows[index]!.row + fitted.textHeight * 0.35} class:stop={callout.sign === 'stop'}>{callout.sign === 'stop' ? '■ ' : ''}{showLength(callout.value, unit, true).text} {callout.name}</text>
+				<text x={textX} y={rows[index]!.row + fitted.textHeight * 0.35} class:stop={callout.sign === 'stop'}
+					>{callout.sign === 'stop' ? '■ ' : ''}{showLength(callout.value, unit, true).text} {callout.name}</text
+				>
 			{/each}
 		{/if}
 	</svg>
@@ -99,11 +126,17 @@
 		<caption>{scene.title}: figures of the drawing, in {unit}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
 		<tbody>
-			{#each scene.dimensions as dimension (dimension.name)}<tr><th scope="row">{dimension.name}</th><td>{write(dimension)}</td></tr>{/each}
-			{#each scene.callouts as callout, index (index)}<tr><th scope="row">{callout.name}</th><td>{showLength(callout.value, unit, true).text}</td></tr>{/each}
+			{#each scene.dimensions as dimension (dimension.name)}<tr
+					><th scope="row">{dimension.name}</th><td>{write(dimension)}</td></tr
+				>{/each}
+			{#each scene.callouts as callout, index (index)}<tr
+					><th scope="row">{callout.name}</th><td>{showLength(callout.value, unit, true).text}</td></tr
+				>{/each}
 		</tbody>
 	</table>
-	<figcaption>{scene.title}, {unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}</figcaption>
+	<figcaption>
+		{scene.title}, {unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
+	</figcaption>
 </figure>
 
 <style>

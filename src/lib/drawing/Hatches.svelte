@@ -11,7 +11,13 @@
 {#if used.length > 0}
 	<defs>
 		{#each used as name (name)}
-			<pattern id="{id}-{name}" width={HATCHES[name].tile} height={HATCHES[name].tile} patternUnits="userSpaceOnUse" patternTransform="scale({1 / scale})">
+			<pattern
+				id="{id}-{name}"
+				width={HATCHES[name].tile}
+				height={HATCHES[name].tile}
+				patternUnits="userSpaceOnUse"
+				patternTransform="scale({1 / scale})"
+			>
 				<path d={HATCHES[name].path} fill="none" stroke={HATCHES[name].stroke} stroke-width="0.7" />
 			</pattern>
 		{/each}

@@ -12,19 +12,43 @@
 	{@const look = LOOKS[shape.role]}
 	{@const fill = shape.open ? 'none' : (shape.fill ?? look.fill ?? 'none')}
 	{#if shape.circle}
-		<circle cx={shape.circle.x} cy={shape.circle.y} r={shape.circle.radius} {fill} stroke={look.stroke} stroke-width={look.width} opacity={look.opacity} vector-effect="non-scaling-stroke"
+		<circle
+			cx={shape.circle.x}
+			cy={shape.circle.y}
+			r={shape.circle.radius}
+			{fill}
+			stroke={look.stroke}
+			stroke-width={look.width}
+			opacity={look.opacity}
+			vector-effect="non-scaling-stroke"
 			>{#if shape.title}<title>{shape.title}</title>{/if}</circle
 		>
 	{:else}
 		{@const d = pathOf(shape.rings ?? [], shape.open)}
-		<path {d} {fill} fill-rule="evenodd" stroke={look.stroke} stroke-width={look.width} stroke-dasharray={look.dash} opacity={look.opacity} vector-effect="non-scaling-stroke"
+		<path
+			{d}
+			{fill}
+			fill-rule="evenodd"
+			stroke={look.stroke}
+			stroke-width={look.width}
+			stroke-dasharray={look.dash}
+			opacity={look.opacity}
+			vector-effect="non-scaling-stroke"
 			>{#if shape.title}<title>{shape.title}</title>{/if}</path
 		>
 		{#if shape.hatch}<path {d} fill="url(#{id}-{shape.hatch})" fill-rule="evenodd" />{/if}
 		{#if shape.role === 'sheet' && picture && scene.picture}
 			{@const { place, clip } = scene.picture}
 			<clipPath id="{id}-window"><path d={pathOf([clip])} /></clipPath>
-			<image href={picture} x={place.left} y={place.top} width={place.width} height={place.height} preserveAspectRatio="none" clip-path="url(#{id}-window)" />
+			<image
+				href={picture}
+				x={place.left}
+				y={place.top}
+				width={place.width}
+				height={place.height}
+				preserveAspectRatio="none"
+				clip-path="url(#{id}-window)"
+			/>
 		{/if}
 	{/if}
 {/each}

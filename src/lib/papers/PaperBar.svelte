@@ -14,7 +14,9 @@
 <div class="paper-bar">
 	<Bar>
 		<a class="which" href="/jobs/{number}"><span class="figures">{number}</span> {title}</a>
-		{#if size && onsize}<div class="size"><Choice label="Paper" value={size} options={SIZES} onchange={onsize} compact dark /></div>{/if}
+		{#if size && onsize}<div class="size">
+				<Choice label="Paper" value={size} options={SIZES} onchange={onsize} compact dark />
+			</div>{/if}
 		<button type="button" class="print" onclick={() => print()}>Print</button>
 	</Bar>
 </div>

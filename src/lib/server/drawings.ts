@@ -18,7 +18,8 @@ export async function drawingOf(db: Database, number: string, view: View): Promi
 	if (!row) return { ok: false, answer: notFound };
 	const job = decide(readJob(row.spec), builtInShop);
 	const scene = sceneOf(view, planDecided(row.spec, job, builtInShop), job, builtInShop);
-	if (!scene) return { ok: false, answer: faults(404, [{ path: view, says: 'This view needs figures that the job does not have yet.' }]) };
+	if (!scene)
+		return { ok: false, answer: faults(404, [{ path: view, says: 'This view needs figures that the job does not have yet.' }]) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
 	return { ok: true, text: sceneToSvg(scene, { unit: job.unit, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
 }

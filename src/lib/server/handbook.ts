@@ -40,7 +40,13 @@ function blockOf(token: Token): Block[] {
 			return [{ kind: 'list', items: (token as Tokens.List).items.map((item) => inlinesOf(item.tokens)) }];
 		case 'table': {
 			const table = token as Tokens.Table;
-			return [{ kind: 'table', head: table.header.map((cell) => cell.text), rows: table.rows.map((row) => row.map((cell) => inlinesOf(cell.tokens))) }];
+			return [
+				{
+					kind: 'table',
+					head: table.header.map((cell) => cell.text),
+					rows: table.rows.map((row) => row.map((cell) => inlinesOf(cell.tokens)))
+				}
+			];
 		}
 		case 'code': {
 			const { job, gives } = JSON.parse((token as Tokens.Code).text) as { job: object; gives: Record<string, number> };

@@ -20,7 +20,8 @@ export function faults(status: number, list: Fault[], headers?: Record<string, s
 export function planned(body: unknown): { ok: true; job: JobFile; plan: Plan } | { ok: false; answer: Answer } {
 	const checked = checkJobFile(body);
 	if (!checked.ok) return { ok: false, answer: faults(400, checked.faults) };
-	if (extraKeys(body) > EXTRA_KEYS_MOST) return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- hold more than 100 kB in all.' }]) };
+	if (extraKeys(body) > EXTRA_KEYS_MOST)
+		return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- hold more than 100 kB in all.' }]) };
 	try {
 		return { ok: true, job: checked.job, plan: plan(checked.job, builtInShop) };
 	} catch (error) {
@@ -30,23 +31,39 @@ export function planned(body: unknown): { ok: true; job: JobFile; plan: Plan } |
 }
 
 export async function postJob(db: Database, body: unknown, number: string | null): Promise<Answer> {
-	if (number !== null && !/^K-\d{4,9}$/.test(number)) return faults(400, [{ path: 'number', says: 'A job number looks like K-0142.' }]);
+	if (number !== null && !/^K-\d{4,9}$/.test(number))
+		return faults(400, [{ path: 'number', says: 'A job number looks like K-0142.' }]);
 	const read = planned(body);
 	if (!read.ok) return read.answer;
 	const kept = await insertJob(db, read.job, factsOf(read.job, read.plan), number);
-	if (kept.kind === 'taken') return faults(409, [{ path: 'number', says: `${number} stands already. Leave the number out for the next free one.` }]);
-	return { status: 201, body: { number: kept.number, rev: kept.rev }, headers: { location: `/api/jobs/${kept.number}`, etag: `"${kept.rev}"` } };
+	if (kept.kind === 'taken')
+		return faults(409, [{ path: 'number', says: `${number} stands already. Leave the number out for the next free one.` }]);
+	return {
+		status: 201,
+		body: { number: kept.number, rev: kept.rev },
+		headers: { location: `/api/jobs/${kept.number}`, etag: `"${kept.rev}"` }
+	};
 }
 
 export async function getJob(db: Database, number: string, rev: string | null): Promise<Answer> {
 	if (rev !== null && !/^\d{1,9}$/.test(rev)) return faults(400, [{ path: 'rev', says: 'A revision is a whole number.' }]);
 	const row = await selectJob(db, number, rev === null ? null : Number(rev));
 	if (!row) return notFound;
-	return { status: 200, body: { number: row.number, rev: row.rev, job: row.spec, plan: plan(row.spec, builtInShop) }, headers: { etag: `"${row.rev}"` } };
+	return {
+		status: 200,
+		body: { number: row.number, rev: row.rev, job: row.spec, plan: plan(row.spec, builtInShop) },
+		headers: { etag: `"${row.rev}"` }
+	};
 }
 
 /** Keeps a revision on top of the one named by If-Match. */
-export async function putJob(db: Database, number: string, body: unknown, ifMatch: string | null, reason: string): Promise<Answer> {
+export async function putJob(
+	db: Database,
+	number: string,
+	body: unknown,
+	ifMatch: string | null,
+	reason: string
+): Promise<Answer> {
 	if (ifMatch === null) return faults(428, [{ path: 'If-Match', says: 'Say which revision this started from: If-Match: "7".' }]);
 	const match = /^"(\d{1,9})"$/.exec(ifMatch);
 	if (!match) return faults(400, [{ path: 'If-Match', says: 'This must be one quoted number, such as "7".' }]);
@@ -56,7 +73,11 @@ export async function putJob(db: Database, number: string, body: unknown, ifMatc
 	if (!kept) return notFound;
 	if (kept.kind === 'conflict') {
 		const differs = differences(read.job, kept.theirs);
-		return { status: 409, body: { mine: read.job, theirs: kept.theirs, base: kept.base, differs, rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
+		return {
+			status: 409,
+			body: { mine: read.job, theirs: kept.theirs, base: kept.base, differs, rev: kept.rev },
+			headers: { etag: `"${kept.rev}"` }
+		};
 	}
 	return { status: 200, body: { number, rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
 }
@@ -67,11 +88,19 @@ export async function getRevisions(db: Database, number: string): Promise<Answer
 }
 
 function factsOf(job: JobFile, planOf: Plan): Facts {
-	return { title: job.title ?? job.piece?.title ?? '', maker: job.piece?.maker ?? '', aim: planOf.grade.aimed, reached: planOf.grade.reached };
+	return {
+		title: job.title ?? job.piece?.title ?? '',
+		maker: job.piece?.maker ?? '',
+		aim: planOf.grade.aimed,
+		reached: planOf.grade.reached
+	};
 }
 
 /** Letters in keys that are kept untouched, wherever they stand. */
 function extraKeys(value: unknown): number {
 	if (typeof value !== 'object' || value === null) return 0;
-	return Object.entries(value).reduce((sum, [key, item]) => sum + (key.startsWith('x-') ? JSON.stringify(item).length + key.length : extraKeys(item)), 0);
+	return Object.entries(value).reduce(
+		(sum, [key, item]) => sum + (key.startsWith('x-') ? JSON.stringify(item).length + key.length : extraKeys(item)),
+		0
+	);
 }

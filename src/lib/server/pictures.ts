@@ -16,7 +16,8 @@ export async function postPicture(db: Database, type: string, bytes: Uint8Array 
 	const starts = STARTS[type];
 	if (!starts) return faults(415, [{ path: '', says: 'A picture is sent as image/png, image/jpeg or image/svg+xml.' }]);
 	if (!bytes) return faults(413, [{ path: '', says: 'This picture is larger than 8 MB.' }]);
-	if (!starts(bytes)) return faults(400, [{ path: '', says: `This is no ${type} picture, or one that carries scripts or foreign parts.` }]);
+	if (!starts(bytes))
+		return faults(400, [{ path: '', says: `This is no ${type} picture, or one that carries scripts or foreign parts.` }]);
 	const sum = createHash('sha256').update(bytes).digest('hex');
 	await insertPicture(db, sum, type, bytes);
 	return { status: 201, body: { sum }, headers: { location: `/api/pictures/${sum}` } };
@@ -24,5 +25,10 @@ export async function postPicture(db: Database, type: string, bytes: Uint8Array 
 
 /** An SVG of shapes alone: it is shown as an image, where nothing runs, and is not kept when it asks for more. */
 function isQuietSvg(text: string): boolean {
-	return /<svg[\s>]/.test(text) && !/<\s*(script|foreignObject|iframe|use|image|style|animate|set)\b|\son\w+\s*=|href\s*=|<!DOCTYPE|<!ENTITY|<\?xml-stylesheet/i.test(text);
+	return (
+		/<svg[\s>]/.test(text) &&
+		!/<\s*(script|foreignObject|iframe|use|image|style|animate|set)\b|\son\w+\s*=|href\s*=|<!DOCTYPE|<!ENTITY|<\?xml-stylesheet/i.test(
+			text
+		)
+	);
 }

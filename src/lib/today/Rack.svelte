@@ -5,7 +5,13 @@
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 
-	type Piece = { number: string; title: string; scene: Scene | null; picture: string | null; next: { sign: Severity | 'settled' | null; does: string } };
+	type Piece = {
+		number: string;
+		title: string;
+		scene: Scene | null;
+		picture: string | null;
+		next: { sign: Severity | 'settled' | null; does: string };
+	};
 	type Props = { pieces: Piece[] };
 	const { pieces }: Props = $props();
 	const id = $props.id();
@@ -24,12 +30,20 @@
 					<span class="stand" style:height="{TALLEST}px">
 						{#if piece.scene}
 							{@const box = piece.scene.box}
-							<svg viewBox="{box.left} {box.top} {box.width} {box.height}" width={box.width * scale} height={box.height * scale} aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" picture={piece.picture} /></svg>
+							<svg
+								viewBox="{box.left} {box.top} {box.width} {box.height}"
+								width={box.width * scale}
+								height={box.height * scale}
+								aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" picture={piece.picture} /></svg
+							>
 						{:else}
 							<span class="unmeasured">not measured</span>
 						{/if}
 					</span>
-					<span class="tag figures"><strong>{piece.number}</strong> {#if piece.next.sign}<Sign of={piece.next.sign} size={11} />{/if}</span>
+					<span class="tag figures"
+						><strong>{piece.number}</strong>
+						{#if piece.next.sign}<Sign of={piece.next.sign} size={11} />{/if}</span
+					>
 				</a>
 			</li>
 		{/each}

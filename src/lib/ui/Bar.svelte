@@ -13,7 +13,9 @@
 <header class="bar">
 	<a class="brand" href="/">Rare Keep</a>
 	<nav aria-label="Places">
-		{#each PLACES as place (place.href)}<a href={place.href} aria-current={here === place.name ? 'page' : undefined}>{place.name}</a>{/each}
+		{#each PLACES as place (place.href)}<a href={place.href} aria-current={here === place.name ? 'page' : undefined}
+				>{place.name}</a
+			>{/each}
 	</nav>
 	{@render children?.()}
 </header>

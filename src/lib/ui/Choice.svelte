@@ -2,11 +2,23 @@
 	/** One of a few, side by side. */
 	import { SegmentedControl } from '@skeletonlabs/skeleton-svelte';
 
-	type Props = { label: string; value: T; options: readonly { value: T; label: string }[]; onchange: (value: T) => void; compact?: boolean; dark?: boolean };
+	type Props = {
+		label: string;
+		value: T;
+		options: readonly { value: T; label: string }[];
+		onchange: (value: T) => void;
+		compact?: boolean;
+		dark?: boolean;
+	};
 	const { label, value, options, onchange, compact = false, dark = false }: Props = $props();
 </script>
 
-<SegmentedControl {value} onValueChange={(change) => change.value !== null && onchange(change.value as T)} aria-label={label} class="choice {compact ? 'compact' : ''} {dark ? 'dark-bar' : ''}">
+<SegmentedControl
+	{value}
+	onValueChange={(change) => change.value !== null && onchange(change.value as T)}
+	aria-label={label}
+	class="choice {compact ? 'compact' : ''} {dark ? 'dark-bar' : ''}"
+>
 	<SegmentedControl.Label class="seen-by-readers">{label}</SegmentedControl.Label>
 	<SegmentedControl.Control class="choice-row">
 		{#each options as option (option.value)}

@@ -3,7 +3,13 @@
 	import { showLength } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
-	type Props = { path: string; value: number; name: string; fine?: boolean; /** Shown as it is: a count, a mass, an angle. */ text?: string };
+	type Props = {
+		path: string;
+		value: number;
+		name: string;
+		fine?: boolean;
+		/** Shown as it is: a count, a mass, an angle. */ text?: string;
+	};
 	const { path, value, name, fine = false, text }: Props = $props();
 	const workspace = useWorkspace();
 	const shown = $derived(text ?? showLength(value, workspace.editor.unit, fine).text);

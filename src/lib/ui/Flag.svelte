@@ -3,7 +3,10 @@
 	const { label, value, onchange }: Props = $props();
 </script>
 
-<label class="flag"><input type="checkbox" class="checkbox" checked={value} onchange={(event) => onchange(event.currentTarget.checked)} /> {label}</label>
+<label class="flag"
+	><input type="checkbox" class="checkbox" checked={value} onchange={(event) => onchange(event.currentTarget.checked)} />
+	{label}</label
+>
 
 <style>
 	.flag {

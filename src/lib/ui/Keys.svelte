@@ -18,10 +18,18 @@
 	$effect(() => panel.focus());
 </script>
 
-<div bind:this={panel} class="slip" role="dialog" tabindex="-1" aria-label="List of keys" onkeydown={(event) => event.key === 'Escape' && onclose()}>
+<div
+	bind:this={panel}
+	class="slip"
+	role="dialog"
+	tabindex="-1"
+	aria-label="List of keys"
+	onkeydown={(event) => event.key === 'Escape' && onclose()}
+>
 	<h2>Keys</h2>
 	<dl>
-		{#each KEYS as [key, does] (key)}<dt>{key}</dt><dd>{does}</dd>{/each}
+		{#each KEYS as [key, does] (key)}<dt>{key}</dt>
+			<dd>{does}</dd>{/each}
 	</dl>
 	<button type="button" class="press" onclick={onclose}>Close</button>
 </div>

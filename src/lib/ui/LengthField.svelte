@@ -80,7 +80,10 @@
 		} else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
 			event.preventDefault();
 			const step = cuttingStep(editor.unit) * (event.shiftKey ? 10 : 1);
-			const stepped = Math.max(zero ? 0 : step, showNearest(value, cuttingStep(editor.unit)) + (event.key === 'ArrowUp' ? step : -step));
+			const stepped = Math.max(
+				zero ? 0 : step,
+				showNearest(value, cuttingStep(editor.unit)) + (event.key === 'ArrowUp' ? step : -step)
+			);
 			take(showLength(stepped, editor.unit, true).text);
 		}
 	}

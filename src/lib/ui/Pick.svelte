@@ -1,6 +1,12 @@
 <script lang="ts">
 	/** One of a list. */
-	type Props = { label: string; value: string; options: readonly { value: string; label: string }[]; onchange: (value: string) => void; bare?: boolean };
+	type Props = {
+		label: string;
+		value: string;
+		options: readonly { value: string; label: string }[];
+		onchange: (value: string) => void;
+		bare?: boolean;
+	};
 	const { label, value, options, onchange, bare = false }: Props = $props();
 	const id = $props.id();
 </script>

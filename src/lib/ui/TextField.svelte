@@ -19,7 +19,9 @@
 </script>
 
 <div class="text" class:number>
-	<label for={id}>{label}{#if unit}<span class="quiet">, {unit}</span>{/if}</label>
+	<label for={id}
+		>{label}{#if unit}<span class="quiet">, {unit}</span>{/if}</label
+	>
 	<input
 		{id}
 		class="field"

@@ -8,7 +8,7 @@
 	const { editor } = useWorkspace();
 	const conflict = $derived(editor.conflict!);
 	/** Fields of which mine is wanted; the others are theirs. */
-	let mine = $state<Record<string, boolean>>({});
+	const mine = $state<Record<string, boolean>>({});
 	let faults = $state<Fault[]>([]);
 
 	function shown(file: JobFile, path: string): string {
@@ -36,14 +36,36 @@
 		<tbody>
 			{#each conflict.differs as path (path)}
 				<tr>
-					<th scope="row">{keysOf(path).map((key) => (typeof key === 'number' ? key + 1 : key)).join(' · ')}</th>
-					<td><label><input type="radio" class="radio" name={path} checked={mine[path] ?? true} onchange={() => (mine[path] = true)} /> {shown(conflict.mine, path)}</label></td>
-					<td><label><input type="radio" class="radio" name={path} checked={!(mine[path] ?? true)} onchange={() => (mine[path] = false)} /> {shown(conflict.theirs, path)}</label></td>
+					<th scope="row"
+						>{keysOf(path)
+							.map((key) => (typeof key === 'number' ? key + 1 : key))
+							.join(' · ')}</th
+					>
+					<td
+						><label
+							><input type="radio" class="radio" name={path} checked={mine[path] ?? true} onchange={() => (mine[path] = true)} />
+							{shown(conflict.mine, path)}</label
+						></td
+					>
+					<td
+						><label
+							><input
+								type="radio"
+								class="radio"
+								name={path}
+								checked={!(mine[path] ?? true)}
+								onchange={() => (mine[path] = false)}
+							/>
+							{shown(conflict.theirs, path)}</label
+						></td
+					>
 				</tr>
 			{/each}
 		</tbody>
 	</table>
-	{#each faults as fault (fault.path)}<p class="fault" role="alert">These do not go together: {fault.path}: {fault.says}</p>{/each}
+	{#each faults as fault (fault.path)}<p class="fault" role="alert">
+			These do not go together: {fault.path}: {fault.says}
+		</p>{/each}
 	<button type="button" class="press strong" onclick={take}>Keep what is chosen</button>
 </section>
 

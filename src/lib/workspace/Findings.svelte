@@ -15,8 +15,15 @@
 
 	const grade = $derived(editor.plan.grade);
 	const findings = $derived(editor.plan.findings);
-	const counts = $derived((['stop', 'caution', 'note'] as const).map((severity) => ({ severity, count: findings.filter((finding) => finding.severity === severity).length })));
-	const heldBy = $derived([...new Set(grade.heldBy.map((rule) => findings.find((finding) => finding.rule === rule)?.says ?? rule))]);
+	const counts = $derived(
+		(['stop', 'caution', 'note'] as const).map((severity) => ({
+			severity,
+			count: findings.filter((finding) => finding.severity === severity).length
+		}))
+	);
+	const heldBy = $derived([
+		...new Set(grade.heldBy.map((rule) => findings.find((finding) => finding.rule === rule)?.says ?? rule))
+	]);
 	const reachedAim = $derived(grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed));
 
 	function wordFor(severity: string, count: number): string {
@@ -34,14 +41,25 @@
 		<ul>
 			{#each GRADES as one (one)}
 				<li class:aimed={one === grade.aimed} class:reached={one === grade.reached}>
-					<span class="at">{#if one === grade.reached}<Sign of={reachedAim ? 'settled' : 'caution'} size={13} />{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span>
+					<span class="at"
+						>{#if one === grade.reached}<Sign
+								of={reachedAim ? 'settled' : 'caution'}
+								size={13}
+							/>{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span
+					>
 					<strong>{NAMES[one]}</strong>
-					<span class="word">{[one === grade.aimed ? 'aimed at' : '', one === grade.reached ? 'reached' : ''].filter(Boolean).join(', ')}</span>
+					<span class="word"
+						>{[one === grade.aimed ? 'aimed at' : '', one === grade.reached ? 'reached' : ''].filter(Boolean).join(', ')}</span
+					>
 				</li>
 			{/each}
-			{#if grade.reached === null}<li><span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span></li>{/if}
+			{#if grade.reached === null}<li>
+					<span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span>
+				</li>{/if}
 		</ul>
-		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.</p>{/if}
+		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">
+				Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
+			</p>{/if}
 		{#if !editor.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
 	</div>
 	<div class="findings">
@@ -58,11 +76,20 @@
 					<Sign of={finding.severity} size={14} />
 					<div class="text">
 						<strong>{finding.says}</strong>
-						<p>{finding.why} <a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a></p>
+						<p>
+							{finding.why}
+							<a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a>
+						</p>
 					</div>
 					<div class="mends">
-						{#each finding.remedies as remedy, at (remedy.label)}<button type="button" class="press" onclick={() => mend(finding, at)}>{remedy.label}</button>{/each}
-						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}>Open {stationOf(finding).name}</button>{/if}
+						{#each finding.remedies as remedy, at (remedy.label)}<button
+								type="button"
+								class="press"
+								onclick={() => mend(finding, at)}>{remedy.label}</button
+							>{/each}
+						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}
+								>Open {stationOf(finding).name}</button
+							>{/if}
 					</div>
 				</li>
 			{/each}

@@ -30,11 +30,23 @@
 </script>
 
 <div class="state">
-	<button type="button" class="icon" aria-label="Undo" title="Undo" disabled={!editor.canUndo} onclick={() => editor.undo()}><Undo size={17} /></button>
-	<button type="button" class="icon" aria-label="Redo" title="Redo" disabled={!editor.canRedo} onclick={() => editor.redo()}><Redo size={17} /></button>
-	<div class="unit"><Choice label="Unit" value={editor.unit} options={UNITS} onchange={(unit) => editor.setUnit(unit)} compact dark /></div>
+	<button type="button" class="icon" aria-label="Undo" title="Undo" disabled={!editor.canUndo} onclick={() => editor.undo()}
+		><Undo size={17} /></button
+	>
+	<button type="button" class="icon" aria-label="Redo" title="Redo" disabled={!editor.canRedo} onclick={() => editor.redo()}
+		><Redo size={17} /></button
+	>
+	<div class="unit">
+		<Choice label="Unit" value={editor.unit} options={UNITS} onchange={(unit) => editor.setUnit(unit)} compact dark />
+	</div>
 	<a class="paper" href="/jobs/{editor.number}/sheet">Job sheet</a>
-	<p class="kept figures" class:loud={editor.state === 'unsent' || editor.state === 'conflict' || editor.state === 'refused'} role="status">rev {editor.rev} · {said}</p>
+	<p
+		class="kept figures"
+		class:loud={editor.state === 'unsent' || editor.state === 'conflict' || editor.state === 'refused'}
+		role="status"
+	>
+		rev {editor.rev} · {said}
+	</p>
 	<button type="button" class="icon" aria-label="List of keys" title="Keys" onclick={onkeys}>?</button>
 </div>
 

@@ -13,10 +13,17 @@
 		{#each STATIONS as station, index (station.id)}
 			{@const sign = signOf(station, editor.plan)}
 			<li class:begins={station.begins}>
-				<button type="button" class:open={open === station.id} aria-current={open === station.id ? 'step' : undefined} onclick={() => onopen(station.id)}>
+				<button
+					type="button"
+					class:open={open === station.id}
+					aria-current={open === station.id ? 'step' : undefined}
+					onclick={() => onopen(station.id)}
+				>
 					<span class="number figures">{index + 1}</span>
 					<span class="name">{station.name}</span>
-					<span class="sign">{#if sign}<Sign of={sign} size={13} />{/if}</span>
+					<span class="sign"
+						>{#if sign}<Sign of={sign} size={13} />{/if}</span
+					>
 					<span class="summary">{station.summary(editor.plan, editor.job)}</span>
 				</button>
 			</li>

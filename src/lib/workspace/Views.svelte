@@ -29,7 +29,9 @@
 
 <div class="views">
 	<nav aria-label="Views">
-		{#each VIEW_NAMES as name (name)}<button type="button" aria-pressed={view === name} onclick={() => onview(name)}>{NAMES[name]}</button>{/each}
+		{#each VIEW_NAMES as name (name)}<button type="button" aria-pressed={view === name} onclick={() => onview(name)}
+				>{NAMES[name]}</button
+			>{/each}
 	</nav>
 	<div class="drawings {view}">
 		{#if !front || !section}
@@ -43,14 +45,34 @@
 				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={12} /></div>
 				<ol>
 					{#each plan.pack!.layers as layer, index (index)}
-						<li><span>{layerName(layer, editor.job, builtInShop)}</span><Figure path="pack.layers[{index}].thickness" name={layerName(layer, editor.job, builtInShop)} value={layer.thickness} fine /></li>
+						<li>
+							<span>{layerName(layer, editor.job, builtInShop)}</span><Figure
+								path="pack.layers[{index}].thickness"
+								name={layerName(layer, editor.job, builtInShop)}
+								value={layer.thickness}
+								fine
+							/>
+						</li>
 					{/each}
-					<li class="sum"><strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack!.thickness} fine /></strong></li>
+					<li class="sum">
+						<strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack!.thickness} fine /></strong>
+					</li>
 					{#if plan.frame}
-						<li><span>Rabbet depth</span><Figure path="frame.section.rabbetDepth" name="Rabbet depth" value={plan.frame.section.rabbetDepth} fine /></li>
-						<li class:short={plan.pack!.clearance! < 3}><span>Clearance</span><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine /></li>
+						<li>
+							<span>Rabbet depth</span><Figure
+								path="frame.section.rabbetDepth"
+								name="Rabbet depth"
+								value={plan.frame.section.rabbetDepth}
+								fine
+							/>
+						</li>
+						<li class:short={plan.pack!.clearance! < 3}>
+							<span>Clearance</span><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine />
+						</li>
 					{/if}
-					<li class:short={plan.pack!.gap < plan.pack!.gapNeed}><span>Air over the sheet</span><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine /></li>
+					<li class:short={plan.pack!.gap < plan.pack!.gapNeed}>
+						<span>Air over the sheet</span><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine />
+					</li>
 				</ol>
 			</div>
 		{:else if view === 'section'}

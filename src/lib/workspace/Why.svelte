@@ -12,14 +12,19 @@
 	let panel: HTMLElement;
 
 	const explanation = $derived(editor.plan.why[path]);
-	const said = $derived(explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: builtInShop }), write) : null);
+	const said = $derived(
+		explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: builtInShop }), write) : null
+	);
 
 	/** Figures of the plan that are no lengths. */
-	const PLAIN = /(\.kg$|count|KPa$|pullN|sidewaysN|angle|share|Grams$|tissue|Minutes$|breakingKg|wantedKg|density|massPerM2|gravity|Growth|swing|per[A-Z]|Share|passes|Spare|wireSafety|wireAngle|grammage|Stopped|bumpers|total$|tissues|wires)/i;
+	const PLAIN =
+		/(\.kg$|count|KPa$|pullN|sidewaysN|angle|share|Grams$|tissue|Minutes$|breakingKg|wantedKg|density|massPerM2|gravity|Growth|swing|per[A-Z]|Share|passes|Spare|wireSafety|wireAngle|grammage|Stopped|bumpers|total$|tissues|wires)/i;
 
 	function write(value: number, of: string | null): string {
 		if (of !== null && !PLAIN.test(of)) return showLength(value, editor.unit, true).text;
-		return Math.abs(value) > 0 && Math.abs(value) < 0.01 ? value.toExponential(1).replace('e-', ' × 10⁻').replace('-', '−') : showNumber(value, 3);
+		return Math.abs(value) > 0 && Math.abs(value) < 0.01
+			? value.toExponential(1).replace('e-', ' × 10⁻').replace('-', '−')
+			: showNumber(value, 3);
 	}
 
 	$effect(() => {
@@ -28,7 +33,14 @@
 	});
 </script>
 
-<div bind:this={panel} class="slip" role="dialog" tabindex="-1" aria-label="Why {nameOf(path)}" onkeydown={(event) => event.key === 'Escape' && onclose()}>
+<div
+	bind:this={panel}
+	class="slip"
+	role="dialog"
+	tabindex="-1"
+	aria-label="Why {nameOf(path)}"
+	onkeydown={(event) => event.key === 'Escape' && onclose()}
+>
 	<header>
 		<h2>{nameOf(path)}</h2>
 		<strong class="figures">{said ? `${write(said.result, path)}${PLAIN.test(path) ? '' : ` ${editor.unit}`}` : ''}</strong>
@@ -42,14 +54,24 @@
 				{#each said.parts.filter((part) => part.value !== null) as part (part.path)}
 					<dt>{part.name}</dt>
 					<dd class="figures">
-						{#if editor.plan.why[part.path]}<button type="button" class="ask" aria-label="{part.name} {write(part.value!, part.path)}, say why" onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button>
-						{:else if part.path.startsWith('shop.house')}<a class="plain-link" href="/handbook/house#{part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a>
+						{#if editor.plan.why[part.path]}<button
+								type="button"
+								class="ask"
+								aria-label="{part.name} {write(part.value!, part.path)}, say why"
+								onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
+							>
+						{:else if part.path.startsWith('shop.house')}<a
+								class="plain-link"
+								href="/handbook/house#{part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a
+							>
 						{:else}{write(part.value!, part.path)}{/if}
 					</dd>
 				{/each}
 			</dl>
 		{/if}
-		<a class="plain-link" href="/handbook/{explanation.source}">Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a>
+		<a class="plain-link" href="/handbook/{explanation.source}"
+			>Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a
+		>
 	{:else}
 		<p>This figure was given, not computed.</p>
 	{/if}

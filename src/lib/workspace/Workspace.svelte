@@ -33,10 +33,27 @@
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
 	const editor = new JobEditor(number, rev, file);
-	const PANELS: Record<StationId, Component> = { intake: Intake, measure: Measure, window: Window, guard: Guard, hold: Hold, frame: Frame, cut: Cut, bench: Bench, back: Back, wall: Wall, record: Papers };
+	const PANELS: Record<StationId, Component> = {
+		intake: Intake,
+		measure: Measure,
+		window: Window,
+		guard: Guard,
+		hold: Hold,
+		frame: Frame,
+		cut: Cut,
+		bench: Bench,
+		back: Back,
+		wall: Wall,
+		record: Papers
+	};
 
 	// Every view has an address, so a reload comes back to the same place.
-	let station = $state<StationId>(known(page.url.searchParams.get('at'), STATIONS.map((one) => one.id)) ?? (editor.plan.measure ? 'window' : 'measure'));
+	let station = $state<StationId>(
+		known(
+			page.url.searchParams.get('at'),
+			STATIONS.map((one) => one.id)
+		) ?? (editor.plan.measure ? 'window' : 'measure')
+	);
 	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? 'front');
 	let why = $state<string | null>(null);
 	let asker: HTMLElement | null = null;
@@ -85,7 +102,8 @@
 		if (command || event.altKey || inField) return;
 		const index = '1234567890'.indexOf(event.key);
 		if (index >= 0) go({ station: STATIONS[index]!.id });
-		else if (event.key === '[' || event.key === ']') go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
+		else if (event.key === '[' || event.key === ']')
+			go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
 		else if (event.key.toLowerCase() === 'u') editor.setUnit(editor.unit === 'mm' ? 'in' : 'mm');
 		else if (event.key === '?') showKeys = !showKeys;
 	}

@@ -23,7 +23,8 @@ export class JobEditor {
 	readonly number: string;
 	file = $state.raw<JobFile>({});
 	rev = $state(0);
-	keptAt = $state<Date | null>(null);
+	/** Milliseconds since 1970. */
+	keptAt = $state<number | null>(null);
 	state = $state<SaveState>('kept');
 	conflict = $state.raw<Conflict | null>(null);
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
@@ -51,7 +52,7 @@ export class JobEditor {
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
 	start(): () => void {
-		this.keptAt = new Date();
+		this.keptAt = Date.now();
 		const stored = this.#stored();
 		if (stored) {
 			this.drafts = stored.drafts;
@@ -205,7 +206,7 @@ export class JobEditor {
 		if (!response.ok) throw new Error(String(response.status));
 		this.rev = ((await response.json()) as { rev: number }).rev;
 		this.#sent = file;
-		this.keptAt = new Date();
+		this.keptAt = Date.now();
 		this.state = 'kept';
 		this.#store();
 	}

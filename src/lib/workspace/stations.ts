@@ -4,7 +4,8 @@ import type { Decided } from '$core/job/decide.ts';
 import type { Plan } from '$core/plan.ts';
 import { showLength, showNumber, showSize } from '$core/units/show.ts';
 
-export type StationId = 'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
+export type StationId =
+	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
 
 export type StationOfStrip = {
 	id: StationId;
@@ -23,27 +24,47 @@ export const STATIONS: readonly StationOfStrip[] = [
 		id: 'intake',
 		name: 'Intake',
 		of: ['intake'],
-		summary: (_, job) => [job.piece.media.map((medium) => medium.name).join(', ') || job.piece.kind, job.piece.replaceable ? 'can be made again' : 'one of a kind'].join(' · ')
+		summary: (_, job) =>
+			[
+				job.piece.media.map((medium) => medium.name).join(', ') || job.piece.kind,
+				job.piece.replaceable ? 'can be made again' : 'one of a kind'
+			].join(' · ')
 	},
 	{
 		id: 'measure',
 		name: 'Measure',
 		of: ['measure'],
 		summary: ({ measure }, job) =>
-			measure ? [showSize(measure.mean, job.unit), Math.abs(measure.lean) > 1 ? `leans ${showLength(Math.abs(measure.lean), job.unit, true).text}` : ''].filter(Boolean).join(' · ') : 'the sheet is not measured'
+			measure
+				? [
+						showSize(measure.mean, job.unit),
+						Math.abs(measure.lean) > 1 ? `leans ${showLength(Math.abs(measure.lean), job.unit, true).text}` : ''
+					]
+						.filter(Boolean)
+						.join(' · ')
+				: 'the sheet is not measured'
 	},
 	{
 		id: 'window',
 		name: 'Window',
 		of: ['window'],
-		summary: ({ window }, job) => (window ? `${showSize(window.opening, job.unit)} · ${job.mats.length === 1 ? 'one mat' : `${job.mats.length} mats`}` : 'waits for the sheet')
+		summary: ({ window }, job) =>
+			window
+				? `${showSize(window.opening, job.unit)} · ${job.mats.length === 1 ? 'one mat' : `${job.mats.length} mats`}`
+				: 'waits for the sheet'
 	},
-	{ id: 'guard', name: 'Guard', of: ['guard', 'pack'], summary: (_, job) => `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}` },
+	{
+		id: 'guard',
+		name: 'Guard',
+		of: ['guard', 'pack'],
+		summary: (_, job) => `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}`
+	},
 	{
 		id: 'hold',
 		name: 'Hold',
 		of: ['hold'],
-		summary: ({ hold }, job) => (hold ? `${hold.count} ${hold.count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet')
+		summary: ({ hold }, job) =>
+			hold ? `${hold.count} ${hold.count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet'
 	},
 	{
 		id: 'frame',
@@ -51,19 +72,38 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['frame'],
 		summary: ({ frame }, job) => (frame ? `${showSize(frame.outer, job.unit)} · ${job.frame!.name}` : 'no moulding chosen')
 	},
-	{ id: 'cut', name: 'Cut', of: [], begins: true, summary: ({ cut }) => `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list` },
-	{ id: 'bench', name: 'Bench', of: [], summary: (plan) => (waits(plan, 'frame') || waits(plan, 'measure') ? 'waits for the plan' : 'steps for this package') },
+	{
+		id: 'cut',
+		name: 'Cut',
+		of: [],
+		begins: true,
+		summary: ({ cut }) => `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
+	},
+	{
+		id: 'bench',
+		name: 'Bench',
+		of: [],
+		summary: (plan) => (waits(plan, 'frame') || waits(plan, 'measure') ? 'waits for the plan' : 'steps for this package')
+	},
 	{
 		id: 'back',
 		name: 'Back',
 		of: ['back'],
-		summary: ({ back }, job) => (back?.tape ? `${job.back.seal} ${showLength(back.tape.stock, job.unit).text} · ${back.bumpers} bumpers` : job.back.seal ? 'waits for the frame' : 'no seal')
+		summary: ({ back }, job) =>
+			back?.tape
+				? `${job.back.seal} ${showLength(back.tape.stock, job.unit).text} · ${back.bumpers} bumpers`
+				: job.back.seal
+					? 'waits for the frame'
+					: 'no seal'
 	},
 	{
 		id: 'wall',
 		name: 'Wall',
 		of: ['hang'],
-		summary: ({ hang, mass }) => (hang ? `${hang.by} on ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showNumber(mass!.kg, 1)} kg` : 'waits for the frame')
+		summary: ({ hang, mass }) =>
+			hang
+				? `${hang.by} on ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showNumber(mass!.kg, 1)} kg`
+				: 'waits for the frame'
 	},
 	{ id: 'record', name: 'Record', of: [], begins: true, summary: () => 'papers · revisions' }
 ];
@@ -76,7 +116,16 @@ export function signOf(station: StationOfStrip, plan: Plan): Severity | 'settled
 	const worst = ORDER.find((severity) => found.some((finding) => finding.severity === severity));
 	if (worst) return worst;
 	if (station.of.length === 0) return null;
-	const open = { intake: false, measure: !plan.measure, window: !plan.window, guard: !plan.pack, hold: !plan.hold, frame: !plan.frame, back: !plan.back?.tape && !plan.frame, wall: !plan.hang }[station.id as 'intake'];
+	const open = {
+		intake: false,
+		measure: !plan.measure,
+		window: !plan.window,
+		guard: !plan.pack,
+		hold: !plan.hold,
+		frame: !plan.frame,
+		back: !plan.back?.tape && !plan.frame,
+		wall: !plan.hang
+	}[station.id as 'intake'];
 	return open ? null : 'settled';
 }
 

@@ -11,13 +11,20 @@ export type Conflict = { kind: 'conflict'; rev: number; theirs: JobFile; base: J
 const PAGE = 50;
 
 /** A new job; its number is the next, or the one that it brings along. */
-export async function insertJob(db: Database, spec: JobFile, facts: Facts, number: string | null): Promise<Kept | { kind: 'taken' }> {
+export async function insertJob(
+	db: Database,
+	spec: JobFile,
+	facts: Facts,
+	number: string | null
+): Promise<Kept | { kind: 'taken' }> {
 	return db.transaction(async (tx) => {
 		if (number !== null) {
 			const { rows } = await tx.query('SELECT 1 FROM job WHERE number = $1', [number]);
 			if (rows.length > 0) return { kind: 'taken' as const };
 			// Later numbers go on behind it.
-			await tx.query("SELECT setval('job_number_seq', greatest((SELECT last_value FROM job_number_seq), $1::bigint))", [Number(number.slice(2))]);
+			await tx.query("SELECT setval('job_number_seq', greatest((SELECT last_value FROM job_number_seq), $1::bigint))", [
+				Number(number.slice(2))
+			]);
 		}
 		const { rows } = await tx.query<{ id: string; number: string }>(
 			`INSERT INTO job (number, head_rev, title, maker, aim, reached)
@@ -26,7 +33,10 @@ export async function insertJob(db: Database, spec: JobFile, facts: Facts, numbe
 			[number, facts.title, facts.maker, facts.aim, facts.reached]
 		);
 		const [job] = rows;
-		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, 1, $2, '', 'new')", [job!.id, JSON.stringify(spec)]);
+		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, 1, $2, '', 'new')", [
+			job!.id,
+			JSON.stringify(spec)
+		]);
 		return { kind: 'kept' as const, number: job!.number, rev: 1 };
 	});
 }
@@ -43,19 +53,44 @@ export async function selectJob(db: Database, number: string, rev: number | null
 }
 
 /** A new revision on top of `from`; a conflict when another came between. Null where there is no such job. */
-export async function insertRevision(db: Database, number: string, from: number, spec: JobFile, facts: Facts, reason: string): Promise<Kept | Conflict | null> {
+export async function insertRevision(
+	db: Database,
+	number: string,
+	from: number,
+	spec: JobFile,
+	facts: Facts,
+	reason: string
+): Promise<Kept | Conflict | null> {
 	return db.transaction(async (tx) => {
-		const { rows } = await tx.query<{ id: string; head_rev: number }>('SELECT id, head_rev FROM job WHERE number = $1 FOR UPDATE', [number]);
+		const { rows } = await tx.query<{ id: string; head_rev: number }>(
+			'SELECT id, head_rev FROM job WHERE number = $1 FOR UPDATE',
+			[number]
+		);
 		const [job] = rows;
 		if (!job) return null;
 		if (job.head_rev !== from) {
-			const found = await tx.query<{ rev: number; spec: JobFile }>('SELECT rev, spec FROM job_revision WHERE job_id = $1 AND rev IN ($2, $3)', [job.id, job.head_rev, from]);
+			const found = await tx.query<{ rev: number; spec: JobFile }>(
+				'SELECT rev, spec FROM job_revision WHERE job_id = $1 AND rev IN ($2, $3)',
+				[job.id, job.head_rev, from]
+			);
 			const at = (rev: number) => found.rows.find((row) => row.rev === rev)?.spec ?? null;
 			return { kind: 'conflict' as const, rev: job.head_rev, theirs: at(job.head_rev)!, base: at(from) };
 		}
 		const rev = from + 1;
-		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3, '', $4)", [job.id, rev, JSON.stringify(spec), reason]);
-		await tx.query('UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6 WHERE id = $1', [job.id, rev, facts.title, facts.maker, facts.aim, facts.reached]);
+		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3, '', $4)", [
+			job.id,
+			rev,
+			JSON.stringify(spec),
+			reason
+		]);
+		await tx.query('UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6 WHERE id = $1', [
+			job.id,
+			rev,
+			facts.title,
+			facts.maker,
+			facts.aim,
+			facts.reached
+		]);
 		return { kind: 'kept' as const, number, rev };
 	});
 }

@@ -9,7 +9,9 @@ const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
 ];
 
 export async function migrate(db: Database): Promise<void> {
-	await db.exec('CREATE TABLE IF NOT EXISTS migration (id integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())');
+	await db.exec(
+		'CREATE TABLE IF NOT EXISTS migration (id integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())'
+	);
 	const { rows } = await db.query<{ id: number }>('SELECT id FROM migration');
 	const done = new Set(rows.map((row) => row.id));
 	for (const { id, name, sql } of MIGRATIONS) {

@@ -9,7 +9,8 @@ export type Refused = { ok: false; status: 400 | 413 | 415; faults: Fault[] };
 export type ReadBody = { ok: true; body: unknown } | Refused;
 
 export async function readJson(request: Request): Promise<ReadBody> {
-	if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '')) return refused(415, 'Send it as application/json.');
+	if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? ''))
+		return refused(415, 'Send it as application/json.');
 	const bytes = await readBytes(request, BODY_MOST);
 	if (!bytes) return refused(413, 'This is larger than 1 MB. A job file is a few kilobytes.');
 	let text: string;
@@ -26,7 +27,13 @@ export async function readJson(request: Request): Promise<ReadBody> {
 		return refused(400, `This is no whole JSON text: ${(error as Error).message.slice(0, 120)}.`);
 	}
 	const unstorable = unstorableAt(body);
-	return unstorable === null ? { ok: true, body } : { ok: false, status: 400, faults: [{ path: unstorable, says: 'This text holds a character that cannot be kept (NUL, or half of a pair).' }] };
+	return unstorable === null
+		? { ok: true, body }
+		: {
+				ok: false,
+				status: 400,
+				faults: [{ path: unstorable, says: 'This text holds a character that cannot be kept (NUL, or half of a pair).' }]
+			};
 }
 
 /** All bytes of a body, or null past the limit; nothing past it is held in memory. */

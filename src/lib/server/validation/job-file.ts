@@ -25,7 +25,10 @@ export function checkJobFile(body: unknown): Checked {
 
 /** `['mats', 0, 'board']` → `mats[0].board`. */
 export function pathOf(keys: readonly (string | number)[]): string {
-	return keys.reduce<string>((path, key) => (typeof key === 'number' ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`), '');
+	return keys.reduce<string>(
+		(path, key) => (typeof key === 'number' ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`),
+		''
+	);
 }
 
 function joiOf(field: Field): Joi.Schema {
@@ -36,7 +39,10 @@ function joiOf(field: Field): Joi.Schema {
 			return Joi.array()
 				.items(joiOf(field.of))
 				.max(field.most)
-				.messages({ 'array.base': 'This must be a list in [ ].', 'array.max': `There are more than ${field.most} here; at most ${field.most} are read.` });
+				.messages({
+					'array.base': 'This must be a list in [ ].',
+					'array.max': `There are more than ${field.most} here; at most ${field.most} are read.`
+				});
 		case 'none':
 			return joiOf(field.or).allow(null);
 		case 'sides':
@@ -61,7 +67,9 @@ function leaf(field: Field): Joi.Schema {
 }
 
 function group(fields: Fields, required: readonly string[] = []): Joi.ObjectSchema {
-	const keys = Object.fromEntries(Object.entries(fields).map(([key, field]) => [key, required.includes(key) ? joiOf(field).required() : joiOf(field)]));
+	const keys = Object.fromEntries(
+		Object.entries(fields).map(([key, field]) => [key, required.includes(key) ? joiOf(field).required() : joiOf(field)])
+	);
 	return Joi.object(keys)
 		.pattern(/^x-/, Joi.any())
 		.unknown(false)

@@ -53,9 +53,18 @@ function group(fields: Fields, required: readonly string[] = []): Schema {
 
 /** A number is millimetres; a string is a length as people write it, which a schema cannot read. */
 function length(zero?: true): Schema {
-	return { anyOf: [{ type: 'number', ...(zero ? { minimum: 0 } : { exclusiveMinimum: 0 }), exclusiveMaximum: LONGEST_MM }, { type: 'string', minLength: 1, maxLength: 40 }] };
+	return {
+		anyOf: [
+			{ type: 'number', ...(zero ? { minimum: 0 } : { exclusiveMinimum: 0 }), exclusiveMaximum: LONGEST_MM },
+			{ type: 'string', minLength: 1, maxLength: 40 }
+		]
+	};
 }
 
 function sides(zero?: true): Schema {
-	return { type: 'object', properties: Object.fromEntries(SIDES.map((side) => [side, length(zero)])), additionalProperties: false };
+	return {
+		type: 'object',
+		properties: Object.fromEntries(SIDES.map((side) => [side, length(zero)])),
+		additionalProperties: false
+	};
 }

@@ -12,14 +12,31 @@
 		{ value: 'gummed', label: 'Gummed tape: water opens it again' },
 		{ value: 'self-adhesive', label: 'Self-adhesive tape: quick' }
 	];
-	const BUMPERS = ['0', '2', '4'].map((count) => ({ value: count, label: count === '0' ? 'none' : count === '2' ? 'two at the bottom' : 'four' }));
+	const BUMPERS = ['0', '2', '4'].map((count) => ({
+		value: count,
+		label: count === '0' ? 'none' : count === '2' ? 'two at the bottom' : 'four'
+	}));
 </script>
 
 <Panel name="Back" about="What closes it against dust and damp.">
 	<div class="group">
-		<Pick label="Back seal" value={editor.job.back.seal ?? ''} options={SEALS} onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)} />
-		<Flag label="Dust cover over the whole back" value={editor.job.back.dustCover} onchange={(on) => editor.put(['back', 'dustCover'], on)} />
-		<Pick label="Bumpers" value={String(editor.job.back.bumpers)} options={BUMPERS} onchange={(value) => editor.put(['back', 'bumpers'], Number(value))} />
+		<Pick
+			label="Back seal"
+			value={editor.job.back.seal ?? ''}
+			options={SEALS}
+			onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)}
+		/>
+		<Flag
+			label="Dust cover over the whole back"
+			value={editor.job.back.dustCover}
+			onchange={(on) => editor.put(['back', 'dustCover'], on)}
+		/>
+		<Pick
+			label="Bumpers"
+			value={String(editor.job.back.bumpers)}
+			options={BUMPERS}
+			onchange={(value) => editor.put(['back', 'bumpers'], Number(value))}
+		/>
 	</div>
 	{#if back?.tape}
 		<div class="group">
@@ -50,7 +67,13 @@
 	{#if back?.dustCover}
 		<div class="group">
 			<h2>Dust cover, finished</h2>
-			<p><Figure path="back.dustCover.width" name="Dust cover width" value={back.dustCover.width} /> × <Figure path="back.dustCover.height" name="Dust cover height" value={back.dustCover.height} /></p>
+			<p>
+				<Figure path="back.dustCover.width" name="Dust cover width" value={back.dustCover.width} /> × <Figure
+					path="back.dustCover.height"
+					name="Dust cover height"
+					value={back.dustCover.height}
+				/>
+			</p>
 		</div>
 	{/if}
 </Panel>

@@ -18,7 +18,11 @@
 			<table>
 				<tbody>
 					{#each plan.cut as cut, index (index)}
-						<tr><th scope="row">{cut.role}</th><td class="figures">{cut.count} ×</td><td class="figures">{showSize(cut, editor.unit)}</td></tr>
+						<tr
+							><th scope="row">{cut.role}</th><td class="figures">{cut.count} ×</td><td class="figures"
+								>{showSize(cut, editor.unit)}</td
+							></tr
+						>
 					{/each}
 				</tbody>
 			</table>
@@ -30,10 +34,18 @@
 				<dl class="rows">
 					{#each SIDES as side (side)}
 						<dt>{side}</dt>
-						<dd><Figure path="window.mats[{index}].stop.{side}" name="Stop of mat {index + 1} {side}" value={mat.stop[side]} fine /></dd>
+						<dd>
+							<Figure path="window.mats[{index}].stop.{side}" name="Stop of mat {index + 1} {side}" value={mat.stop[side]} fine />
+						</dd>
 					{/each}
 					<dt>The window then measures</dt>
-					<dd><Figure path="window.mats[{index}].opening.width" name="Opening width" value={mat.opening.width} /> × <Figure path="window.mats[{index}].opening.height" name="Opening height" value={mat.opening.height} /></dd>
+					<dd>
+						<Figure path="window.mats[{index}].opening.width" name="Opening width" value={mat.opening.width} /> × <Figure
+							path="window.mats[{index}].opening.height"
+							name="Opening height"
+							value={mat.opening.height}
+						/>
+					</dd>
 				</dl>
 			</div>
 		{/each}

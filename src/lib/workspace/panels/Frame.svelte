@@ -41,7 +41,10 @@
 	function choose(value: string) {
 		if (value === OUTRIGHT) {
 			const { face, lip, depth, rabbetDepth, density } = section ?? MOULDINGS[0]!;
-			editor.apply([...drop(editor.file, ['frame', 'moulding']), ...put(editor.file, ['frame', 'section'], { face, lip, depth, rabbetDepth, density })]);
+			editor.apply([
+				...drop(editor.file, ['frame', 'moulding']),
+				...put(editor.file, ['frame', 'section'], { face, lip, depth, rabbetDepth, density })
+			]);
 		} else if (value !== '') {
 			editor.apply([...drop(editor.file, ['frame', 'section']), ...put(editor.file, ['frame', 'moulding'], value)]);
 		}
@@ -58,20 +61,49 @@
 	</div>
 	{#if frame && pack}
 		<div class="group">
-			<LengthField label="Allowance, if not by movement" keys={['frame', 'allowance']} value={editor.job.frame?.allowance ?? null} zero optional />
+			<LengthField
+				label="Allowance, if not by movement"
+				keys={['frame', 'allowance']}
+				value={editor.job.frame?.allowance ?? null}
+				zero
+				optional
+			/>
 			<span class="quiet">Corners</span>
-			<Choice label="Corners" value={editor.job.frame!.corners} options={CORNERS} onchange={(value) => editor.put(['frame', 'corners'], value)} />
-			<Pick label="Points" value={editor.job.frame!.points} options={POINTS} onchange={(value) => editor.put(['frame', 'points'], value)} />
+			<Choice
+				label="Corners"
+				value={editor.job.frame!.corners}
+				options={CORNERS}
+				onchange={(value) => editor.put(['frame', 'corners'], value)}
+			/>
+			<Pick
+				label="Points"
+				value={editor.job.frame!.points}
+				options={POINTS}
+				onchange={(value) => editor.put(['frame', 'points'], value)}
+			/>
 		</div>
 		<div class="group">
 			<h2>Sizes</h2>
 			<dl class="rows">
 				{#each [['rabbet', 'Rabbet'], ['sight', 'Sight'], ['outer', 'Outer']] as const as [key, label] (key)}
 					<dt>{label}</dt>
-					<dd><Figure path="frame.{key}.width" name="{label} width" value={frame[key].width} /> × <Figure path="frame.{key}.height" name="{label} height" value={frame[key].height} /></dd>
+					<dd>
+						<Figure path="frame.{key}.width" name="{label} width" value={frame[key].width} /> × <Figure
+							path="frame.{key}.height"
+							name="{label} height"
+							value={frame[key].height}
+						/>
+					</dd>
 				{/each}
 				<dt>Larger than the pack by</dt>
-				<dd><Figure path="frame.allowance.width" name="Allowance across" value={frame.allowance.width} fine /> × <Figure path="frame.allowance.height" name="Allowance down" value={frame.allowance.height} fine /></dd>
+				<dd>
+					<Figure path="frame.allowance.width" name="Allowance across" value={frame.allowance.width} fine /> × <Figure
+						path="frame.allowance.height"
+						name="Allowance down"
+						value={frame.allowance.height}
+						fine
+					/>
+				</dd>
 				<dt>Rabbet depth less pack</dt>
 				<dd><Figure path="pack.clearance" name="Clearance" value={pack.clearance!} fine /></dd>
 			</dl>
@@ -80,15 +112,35 @@
 			<h2>To cut and to drive</h2>
 			<dl class="rows">
 				<dt>Rails at the long points</dt>
-				<dd>2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure path="frame.rails[1]" name="Right rail" value={frame.rails[1]} /></dd>
+				<dd>
+					2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
+						path="frame.rails[1]"
+						name="Right rail"
+						value={frame.rails[1]}
+					/>
+				</dd>
 				<dt>Stick needed</dt>
 				<dd><Figure path="frame.stick" name="Stick" value={frame.stick} /></dd>
 				<dt>Points</dt>
 				<dd><Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} /></dd>
 				<dt>top and bottom, apart</dt>
-				<dd>{frame.points.top.count} × <Figure path="frame.points.top.spacing" name="Spacing of points at the top" value={frame.points.top.spacing} fine /></dd>
+				<dd>
+					{frame.points.top.count} × <Figure
+						path="frame.points.top.spacing"
+						name="Spacing of points at the top"
+						value={frame.points.top.spacing}
+						fine
+					/>
+				</dd>
 				<dt>sides, apart</dt>
-				<dd>{frame.points.side.count} × <Figure path="frame.points.side.spacing" name="Spacing of points at the sides" value={frame.points.side.spacing} fine /></dd>
+				<dd>
+					{frame.points.side.count} × <Figure
+						path="frame.points.side.spacing"
+						name="Spacing of points at the sides"
+						value={frame.points.side.spacing}
+						fine
+					/>
+				</dd>
 				<dt>The whole weighs</dt>
 				<dd><Figure path="mass.kg" name="Mass" value={editor.plan.mass!.kg} text="{showNumber(editor.plan.mass!.kg)} kg" /></dd>
 			</dl>

@@ -27,23 +27,72 @@
 
 <Panel name="Guard" about="What keeps it safe, layer by layer from the front.">
 	<div class="group">
-		<Pick label="Glazing" value={guard.glazing.id} options={named(GLAZINGS)} onchange={(value) => editor.put(['guard', 'glazing'], value)} />
-		<p class="quiet figures">{guard.glazing.family === 'none' ? 'Nothing in front of the sheet.' : `Stops ${guard.glazing.uvStoppedPercent} % of the UV, passes ${guard.glazing.lightPassedPercent} % of the light.`}</p>
+		<Pick
+			label="Glazing"
+			value={guard.glazing.id}
+			options={named(GLAZINGS)}
+			onchange={(value) => editor.put(['guard', 'glazing'], value)}
+		/>
+		<p class="quiet figures">
+			{guard.glazing.family === 'none'
+				? 'Nothing in front of the sheet.'
+				: `Stops ${guard.glazing.uvStoppedPercent} % of the UV, passes ${guard.glazing.lightPassedPercent} % of the light.`}
+		</p>
 		<Pick label="Under-mat" value={guard.underMat?.id ?? ''} options={boards} onchange={choose('underMat')} />
 		{#each guard.fillers as filler, index (index)}
-			<Pick label="Filler {index + 1}" value={filler.board.id} options={named(BOARDS)} onchange={(value) => editor.put(['guard', 'fillers', index, 'board'], value)} />
-			<LengthField label="Thickness of filler {index + 1}" keys={['guard', 'fillers', index, 'thickness']} value={filler.thickness} />
-			<div><button type="button" class="text-press" onclick={() => editor.put(['guard', 'fillers'], fillers.filter((_, at) => at !== index))}>take filler {index + 1} out</button></div>
+			<Pick
+				label="Filler {index + 1}"
+				value={filler.board.id}
+				options={named(BOARDS)}
+				onchange={(value) => editor.put(['guard', 'fillers', index, 'board'], value)}
+			/>
+			<LengthField
+				label="Thickness of filler {index + 1}"
+				keys={['guard', 'fillers', index, 'thickness']}
+				value={filler.thickness}
+			/>
+			<div>
+				<button
+					type="button"
+					class="text-press"
+					onclick={() =>
+						editor.put(
+							['guard', 'fillers'],
+							fillers.filter((_, at) => at !== index)
+						)}>take filler {index + 1} out</button
+				>
+			</div>
 		{/each}
-		<div><button type="button" class="text-press" onclick={() => editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: 5 }])}>add a filler</button></div>
+		<div>
+			<button
+				type="button"
+				class="text-press"
+				onclick={() => editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: 5 }])}>add a filler</button
+			>
+		</div>
 		<Pick label="Barrier" value={guard.barrier?.id ?? ''} options={[NONE, ...named(BARRIERS)]} onchange={choose('barrier')} />
 		<Pick label="Backing" value={guard.backing?.id ?? ''} options={boards} onchange={choose('backing')} />
 	</div>
 	<div class="group">
 		<h2>Tape</h2>
-		<Pick label="Edge seal" value={guard.edgeSeal?.id ?? ''} options={[NONE, ...named(EDGE_SEALS)]} onchange={choose('edgeSeal')} />
-		<Pick label="Window mat to under-mat" value={guard.join} options={JOINS} onchange={(value) => editor.put(['guard', 'join'], value)} />
-		{#if guard.join === 'transfer'}<LengthField label="From the join to the window" keys={['guard', 'joinDistance']} value={guard.joinDistance} zero />{/if}
+		<Pick
+			label="Edge seal"
+			value={guard.edgeSeal?.id ?? ''}
+			options={[NONE, ...named(EDGE_SEALS)]}
+			onchange={choose('edgeSeal')}
+		/>
+		<Pick
+			label="Window mat to under-mat"
+			value={guard.join}
+			options={JOINS}
+			onchange={(value) => editor.put(['guard', 'join'], value)}
+		/>
+		{#if guard.join === 'transfer'}<LengthField
+				label="From the join to the window"
+				keys={['guard', 'joinDistance']}
+				value={guard.joinDistance}
+				zero
+			/>{/if}
 	</div>
 	{#if pack}
 		<div class="group">

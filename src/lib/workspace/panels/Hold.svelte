@@ -12,8 +12,14 @@
 
 	const { editor } = useWorkspace();
 	const hold = $derived(editor.plan.hold);
-	const adhesives = ADHESIVES.filter((adhesive) => adhesive.id !== 'none').map((adhesive) => ({ value: adhesive.id, label: adhesive.name }));
-	const counts = [{ value: '', label: 'by the sheet’s width' }, ...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))];
+	const adhesives = ADHESIVES.filter((adhesive) => adhesive.id !== 'none').map((adhesive) => ({
+		value: adhesive.id,
+		label: adhesive.name
+	}));
+	const counts = [
+		{ value: '', label: 'by the sheet’s width' },
+		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
+	];
 	const given = $derived(editor.file.hold?.count);
 	const GRAINS = [
 		{ value: 'unknown', label: 'Unknown' },
@@ -29,9 +35,25 @@
 
 <Panel name="Hold" about="T-hinges at the top edge, so that the sheet can move.">
 	<div class="group">
-		<Pick label="Adhesive" value={editor.job.hold.adhesive.id} options={adhesives} onchange={(value) => editor.put(['hold', 'adhesive'], value)} />
-		<p class="quiet">{editor.job.hold.adhesive.release === 'none' ? 'Nothing takes it off again.' : `Comes off with ${editor.job.hold.adhesive.release}.`}</p>
-		<Pick label="Hinges" value={given === undefined ? '' : String(given)} options={counts.some((one) => one.value === String(given ?? '')) ? counts : [...counts, { value: String(given), label: String(given) }]} onchange={setCount} />
+		<Pick
+			label="Adhesive"
+			value={editor.job.hold.adhesive.id}
+			options={adhesives}
+			onchange={(value) => editor.put(['hold', 'adhesive'], value)}
+		/>
+		<p class="quiet">
+			{editor.job.hold.adhesive.release === 'none'
+				? 'Nothing takes it off again.'
+				: `Comes off with ${editor.job.hold.adhesive.release}.`}
+		</p>
+		<Pick
+			label="Hinges"
+			value={given === undefined ? '' : String(given)}
+			options={counts.some((one) => one.value === String(given ?? ''))
+				? counts
+				: [...counts, { value: String(given), label: String(given) }]}
+			onchange={setCount}
+		/>
 		{#if hold}
 			<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
 			<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
@@ -41,17 +63,43 @@
 		<h2>The sheet</h2>
 		<TextField label="Weight" unit="g/m²" keys={['piece', 'grammage']} value={String(editor.job.piece.grammage)} number />
 		<span class="quiet" id="grain">Its grain runs</span>
-		<Choice label="Grain" value={editor.job.piece.grain} options={GRAINS} onchange={(value) => editor.put(['piece', 'grain'], value)} />
+		<Choice
+			label="Grain"
+			value={editor.job.piece.grain}
+			options={GRAINS}
+			onchange={(value) => editor.put(['piece', 'grain'], value)}
+		/>
 	</div>
 	{#if hold}
 		<div class="group">
 			<h2>Where they go, from the sheet’s left</h2>
-			<p class="places">{#each hold.places as place, index (index)}<Figure path="hold.places[{index}]" name="Hinge {index + 1}" value={place} fine />{/each}</p>
+			<p class="places">
+				{#each hold.places as place, index (index)}<Figure
+						path="hold.places[{index}]"
+						name="Hinge {index + 1}"
+						value={place}
+						fine
+					/>{/each}
+			</p>
 			<dl class="rows">
 				<dt>The sheet weighs</dt>
-				<dd><Figure path="hold.sheetGrams" name="Weight of the sheet" value={hold.sheetGrams} text="{showNumber(hold.sheetGrams, 0)} g" /></dd>
+				<dd>
+					<Figure
+						path="hold.sheetGrams"
+						name="Weight of the sheet"
+						value={hold.sheetGrams}
+						text="{showNumber(hold.sheetGrams, 0)} g"
+					/>
+				</dd>
 				<dt>Each hinge carries</dt>
-				<dd><Figure path="hold.loadKPa" name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of <Figure path="hold.workingKPa" name="Working value" value={hold.workingKPa} text={showNumber(hold.workingKPa, 1)} /></dd>
+				<dd>
+					<Figure path="hold.loadKPa" name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of <Figure
+						path="hold.workingKPa"
+						name="Working value"
+						value={hold.workingKPa}
+						text={showNumber(hold.workingKPa, 1)}
+					/>
+				</dd>
 				{#if hold.tissue !== null}
 					<dt>Tissue</dt>
 					<dd><Figure path="hold.tissue" name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>

@@ -54,33 +54,70 @@
 		<h2>Grade aimed at</h2>
 		<Choice label="Grade aimed at" value={editor.job.aim} options={GRADES} onchange={(value) => editor.put(['aim'], value)} />
 		<p class="quiet">{ABOUT[editor.job.aim]}</p>
-		<Flag label="It can be made again" value={editor.job.piece.replaceable} onchange={(on) => editor.put(['piece', 'replaceable'], on)} />
+		<Flag
+			label="It can be made again"
+			value={editor.job.piece.replaceable}
+			onchange={(on) => editor.put(['piece', 'replaceable'], on)}
+		/>
 		<Flag label="It will travel" value={editor.job.piece.travels} onchange={(on) => editor.put(['piece', 'travels'], on)} />
-		<Flag label="Varnish, fixative and paint are dry" value={editor.job.piece.dry} onchange={(on) => editor.put(['piece', 'dry'], on)} />
+		<Flag
+			label="Varnish, fixative and paint are dry"
+			value={editor.job.piece.dry}
+			onchange={(on) => editor.put(['piece', 'dry'], on)}
+		/>
 	</div>
 	<div class="group">
 		<h2>Made of</h2>
-		<Pick label="Support" value={editor.job.piece.kind} options={KINDS} onchange={(value) => editor.put(['piece', 'kind'], value)} />
+		<Pick
+			label="Support"
+			value={editor.job.piece.kind}
+			options={KINDS}
+			onchange={(value) => editor.put(['piece', 'kind'], value)}
+		/>
 		{#if media.length > 0}
 			<ul class="media">
 				{#each media as medium (medium)}
-					<li>{MEDIA.find((one) => one.id === medium)?.name ?? medium} <button type="button" aria-label="Take out {medium}" onclick={() => editor.put(['piece', 'medium'], media.filter((one) => one !== medium))}>×</button></li>
+					<li>
+						{MEDIA.find((one) => one.id === medium)?.name ?? medium}
+						<button
+							type="button"
+							aria-label="Take out {medium}"
+							onclick={() =>
+								editor.put(
+									['piece', 'medium'],
+									media.filter((one) => one !== medium)
+								)}>×</button
+						>
+					</li>
 				{/each}
 			</ul>
 		{/if}
 		<Pick
 			label="Add a medium"
 			value=""
-			options={[{ value: '', label: 'choose' }, ...MEDIA.filter((one) => !media.includes(one.id)).map((one) => ({ value: one.id, label: one.name }))]}
+			options={[
+				{ value: '', label: 'choose' },
+				...MEDIA.filter((one) => !media.includes(one.id)).map((one) => ({ value: one.id, label: one.name }))
+			]}
 			onchange={(value) => value && editor.put(['piece', 'medium'], [...media, value])}
 		/>
 		<p class="quiet">
-			{[editor.job.piece.friable ? 'It sheds particles.' : '', editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : '', editor.job.piece.sticks ? 'It can stick to glazing.' : ''].filter(Boolean).join(' ')}
+			{[
+				editor.job.piece.friable ? 'It sheds particles.' : '',
+				editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : '',
+				editor.job.piece.sticks ? 'It can stick to glazing.' : ''
+			]
+				.filter(Boolean)
+				.join(' ')}
 		</p>
 	</div>
 	<div class="group">
 		<h2>Seen on it</h2>
-		{#each CONCERNS as [name, label] (name)}<Flag {label} value={piece.concerns?.includes(name) ?? false} onchange={(on) => concern(name, on)} />{/each}
+		{#each CONCERNS as [name, label] (name)}<Flag
+				{label}
+				value={piece.concerns?.includes(name) ?? false}
+				onchange={(on) => concern(name, on)}
+			/>{/each}
 	</div>
 </Panel>
 

@@ -12,7 +12,10 @@
 	const { editor } = useWorkspace();
 	/** More than these are never stacked in front of a piece. */
 	const MOST = 6;
-	const boards = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({ value: board.id, label: board.name }));
+	const boards = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
+		value: board.id,
+		label: board.name
+	}));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -23,7 +26,11 @@
 
 	function change(index: number, key: string, value: unknown): Operation[] {
 		if (editor.file.mats) return put(editor.file, ['mats', index, key], value);
-		return put(editor.file, ['mats'], inFile.map((mat, at) => (at === index ? { ...mat, [key]: value } : mat)));
+		return put(
+			editor.file,
+			['mats'],
+			inFile.map((mat, at) => (at === index ? { ...mat, [key]: value } : mat))
+		);
 	}
 
 	function add() {
@@ -51,20 +58,52 @@
 					<summary>
 						<span class="swatch" style:background={colourOf(mat.colour)}></span>
 						<span class="name">{mat.board.name}, {mat.colour}</span>
-						<span class="quiet figures">{editor.plan.window ? showSize(editor.plan.window.mats[index]!.opening, editor.unit) : ''}</span>
+						<span class="quiet figures"
+							>{editor.plan.window ? showSize(editor.plan.window.mats[index]!.opening, editor.unit) : ''}</span
+						>
 					</summary>
 					<div class="fields">
-						<Pick label="Board of mat {index + 1}" value={mat.board.id} options={boards.some((one) => one.value === mat.board.id) ? boards : [...boards, { value: mat.board.id, label: mat.board.name }]} onchange={(value) => editor.apply(change(index, 'board', value))} />
+						<Pick
+							label="Board of mat {index + 1}"
+							value={mat.board.id}
+							options={boards.some((one) => one.value === mat.board.id)
+								? boards
+								: [...boards, { value: mat.board.id, label: mat.board.name }]}
+							onchange={(value) => editor.apply(change(index, 'board', value))}
+						/>
 						<Pick
 							label="Colour of mat {index + 1}"
 							value={mat.colour}
-							options={[...(COLOURS[mat.colour] ? [] : [{ value: mat.colour, label: mat.colour }]), ...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))]}
+							options={[
+								...(COLOURS[mat.colour] ? [] : [{ value: mat.colour, label: mat.colour }]),
+								...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))
+							]}
 							onchange={(value) => editor.apply(change(index, 'colour', value))}
 						/>
-						<Choice label="Bevel of mat {index + 1}" value={mat.bevel} options={bevels} onchange={(value) => editor.apply(change(index, 'bevel', value))} compact />
-						{#if index > 0}<LengthField label="Reveal of mat {index + 1}" keys={['mats', index, 'reveal']} value={mat.reveal.left} zero write={(length) => change(index, 'reveal', length)} />{/if}
-						<LengthField label="Lift behind mat {index + 1}" keys={['mats', index, 'lift']} value={mat.lift} zero write={(length) => change(index, 'lift', length)} />
-						{#if editor.job.mats.length > 1}<div><button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button></div>{/if}
+						<Choice
+							label="Bevel of mat {index + 1}"
+							value={mat.bevel}
+							options={bevels}
+							onchange={(value) => editor.apply(change(index, 'bevel', value))}
+							compact
+						/>
+						{#if index > 0}<LengthField
+								label="Reveal of mat {index + 1}"
+								keys={['mats', index, 'reveal']}
+								value={mat.reveal.left}
+								zero
+								write={(length) => change(index, 'reveal', length)}
+							/>{/if}
+						<LengthField
+							label="Lift behind mat {index + 1}"
+							keys={['mats', index, 'lift']}
+							value={mat.lift}
+							zero
+							write={(length) => change(index, 'lift', length)}
+						/>
+						{#if editor.job.mats.length > 1}<div>
+								<button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button>
+							</div>{/if}
 					</div>
 				</details>
 			</li>

@@ -9,7 +9,9 @@
 	const { editor } = useWorkspace();
 	type Readings = NonNullable<NonNullable<JobFile['piece']>['readings']>;
 	const readings = $derived((editor.file.piece?.readings ?? {}) as Readings);
-	const four = $derived(['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined));
+	const four = $derived(
+		['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined)
+	);
 	const read = $derived(editor.job.piece.readings);
 	const measure = $derived(editor.plan.measure);
 
@@ -26,8 +28,16 @@
 		const { width, height, top, left, bottom, right } = readings;
 		const across = width ?? top ?? bottom;
 		const down = height ?? left ?? right;
-		if (wanted === 'four') editor.put(['piece', 'readings'], { ...(across === undefined ? { top: undefined } : { top: across, bottom: across }), ...(down === undefined ? {} : { left: down, right: down }) });
-		else editor.put(['piece', 'readings'], { ...(across === undefined ? {} : { width: across }), ...(down === undefined ? {} : { height: down }) });
+		if (wanted === 'four')
+			editor.put(['piece', 'readings'], {
+				...(across === undefined ? { top: undefined } : { top: across, bottom: across }),
+				...(down === undefined ? {} : { left: down, right: down })
+			});
+		else
+			editor.put(['piece', 'readings'], {
+				...(across === undefined ? {} : { width: across }),
+				...(down === undefined ? {} : { height: down })
+			});
 	}
 
 	/** Before anything is read, the choice of four sides has nothing in the file to stand in. */
@@ -50,18 +60,54 @@
 			}}
 		/>
 		{#if showsFour}
-			{#each SIDES as [side, label] (side)}<LengthField {label} keys={['piece', 'readings', side]} value={readings[side] === undefined ? null : (read?.[side] ?? null)} optional />{/each}
-			<LengthField label="Diagonal, top-left to bottom-right" keys={['piece', 'readings', 'd1']} value={read?.d1 ?? null} optional />
-			<LengthField label="Diagonal, top-right to bottom-left" keys={['piece', 'readings', 'd2']} value={read?.d2 ?? null} optional />
+			{#each SIDES as [side, label] (side)}<LengthField
+					{label}
+					keys={['piece', 'readings', side]}
+					value={readings[side] === undefined ? null : (read?.[side] ?? null)}
+					optional
+				/>{/each}
+			<LengthField
+				label="Diagonal, top-left to bottom-right"
+				keys={['piece', 'readings', 'd1']}
+				value={read?.d1 ?? null}
+				optional
+			/>
+			<LengthField
+				label="Diagonal, top-right to bottom-left"
+				keys={['piece', 'readings', 'd2']}
+				value={read?.d2 ?? null}
+				optional
+			/>
 		{:else}
-			<LengthField label="Width" keys={['piece', 'readings', 'width']} value={readings.width === undefined ? null : (read?.top ?? null)} optional />
-			<LengthField label="Height" keys={['piece', 'readings', 'height']} value={readings.height === undefined ? null : (read?.left ?? null)} optional />
+			<LengthField
+				label="Width"
+				keys={['piece', 'readings', 'width']}
+				value={readings.width === undefined ? null : (read?.top ?? null)}
+				optional
+			/>
+			<LengthField
+				label="Height"
+				keys={['piece', 'readings', 'height']}
+				value={readings.height === undefined ? null : (read?.left ?? null)}
+				optional
+			/>
 		{/if}
 	</div>
 	<div class="group">
 		<h2>Two readings of depth</h2>
-		<LengthField label="Thickness" keys={['piece', 'thickness']} value={editor.file.piece?.thickness === undefined ? null : editor.job.piece.thickness} optional />
-		<LengthField label="Highest cockle above the flat" keys={['piece', 'cockle']} value={editor.file.piece?.cockle === undefined ? null : editor.job.piece.cockle} zero optional />
+		<LengthField
+			label="Thickness"
+			keys={['piece', 'thickness']}
+			value={editor.file.piece?.thickness === undefined ? null : editor.job.piece.thickness}
+			optional
+		/>
+		<LengthField
+			label="Highest cockle above the flat"
+			keys={['piece', 'cockle']}
+			value={editor.file.piece?.cockle === undefined ? null : editor.job.piece.cockle}
+			zero
+			optional
+		/>
 	</div>
 	{#if measure}
 		<div class="group">

@@ -38,7 +38,9 @@
 				<p class="quiet">Reading the revisions.</p>
 			{:then revisions}
 				<ol class="figures">
-					{#each revisions as revision (revision.rev)}<li><span>{revision.rev}</span> kept {format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}</li>{/each}
+					{#each revisions as revision (revision.rev)}<li>
+							<span>{revision.rev}</span> kept {format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}
+						</li>{/each}
 				</ol>
 			{:catch}
 				<p>The server does not answer. They are shown when it does.</p>

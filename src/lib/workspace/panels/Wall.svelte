@@ -26,7 +26,8 @@
 		{ value: 'quarter', label: 'A quarter' }
 	];
 
-	const given = (keys: string[], value: unknown, house: unknown) => editor.apply(value === house ? drop(editor.file, keys) : put(editor.file, keys, value));
+	const given = (keys: string[], value: unknown, house: unknown) =>
+		editor.apply(value === house ? drop(editor.file, keys) : put(editor.file, keys, value));
 </script>
 
 <Panel name="Wall" about="Rings, wire, hooks, and where the nails go.">
@@ -34,9 +35,19 @@
 		<span class="quiet">It hangs by</span>
 		<Choice label="It hangs by" value={by} options={BY} onchange={(value) => given(['hang', 'by'], value, 'mass')} />
 		<span class="quiet">Hooks in the wall</span>
-		<Choice label="Hooks in the wall" value={hooks} options={HOOKS} onchange={(value) => given(['hang', 'hooks'], value === 'width' ? 'width' : Number(value), 'width')} />
+		<Choice
+			label="Hooks in the wall"
+			value={hooks}
+			options={HOOKS}
+			onchange={(value) => given(['hang', 'hooks'], value === 'width' ? 'width' : Number(value), 'width')}
+		/>
 		<span class="quiet">Rings down from the top by</span>
-		<Choice label="Rings down from the top by" value={editor.job.schools['ring-drop'] ?? 'third'} options={DROPS} onchange={(value) => given(['schools', 'ring-drop'], value, 'third')} />
+		<Choice
+			label="Rings down from the top by"
+			value={editor.job.schools['ring-drop'] ?? 'third'}
+			options={DROPS}
+			onchange={(value) => given(['schools', 'ring-drop'], value, 'third')}
+		/>
 		<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
 	</div>
 	{#if hang}
@@ -55,7 +66,14 @@
 					<dt>and pulls with</dt>
 					<dd><Figure path="hang.pullN" name="Pull in the wire" value={hang.pullN} text="{showNumber(hang.pullN, 1)} N" /></dd>
 					<dt>Wire breaking at</dt>
-					<dd><Figure path="hang.wire.breakingKg" name="Breaking strength" value={hang.wire.breakingKg} text="{showNumber(hang.wire.breakingKg, 1)} kg" /></dd>
+					<dd>
+						<Figure
+							path="hang.wire.breakingKg"
+							name="Breaking strength"
+							value={hang.wire.breakingKg}
+							text="{showNumber(hang.wire.breakingKg, 1)} kg"
+						/>
+					</dd>
 					<dt>cut to</dt>
 					<dd><Figure path="hang.wire.length" name="Length of wire" value={hang.wire.length} /></dd>
 				{/if}
@@ -65,7 +83,13 @@
 			<h2>On the wall</h2>
 			<dl class="rows">
 				{#each hang.hooks as hook, index (index)}
-					<dt>{hang.hooks.length === 1 ? 'Nail, on the centre line' : index === 0 ? 'Left nail, from the centre line' : 'Right nail, from the centre line'}</dt>
+					<dt>
+						{hang.hooks.length === 1
+							? 'Nail, on the centre line'
+							: index === 0
+								? 'Left nail, from the centre line'
+								: 'Right nail, from the centre line'}
+					</dt>
 					<dd><Figure path="hang.hooks[{index}].x" name="Nail {index + 1} from the centre line" value={hook.x} fine /></dd>
 				{/each}
 				<dt>Nails above the floor</dt>

@@ -28,18 +28,40 @@
 	function setWay(next: 'even' | 'weighted' | 'own') {
 		const { asked: sides, width } = borders;
 		if (next === 'own') editor.put(['borders'], { way: next, ...sides });
-		else editor.put(['borders'], next === 'even' ? { way: next, width: width || sides.left } : { way: next, width: sides.left, weight: Math.max(0, sides.bottom - sides.left) || 10 });
+		else
+			editor.put(
+				['borders'],
+				next === 'even'
+					? { way: next, width: width || sides.left }
+					: { way: next, width: sides.left, weight: Math.max(0, sides.bottom - sides.left) || 10 }
+			);
 	}
 
-	const overlapSide = (side: SideName) => (length: number | string) => put(editor.file, ['window', 'overlap'], { ...asked, [side]: length });
+	const overlapSide = (side: SideName) => (length: number | string) =>
+		put(editor.file, ['window', 'overlap'], { ...asked, [side]: length });
 </script>
 
 <Panel name="Window" about="What shows, and how the mat stands round it.">
 	<div class="group">
 		{#if showsSides}
 			<h2>Overlap</h2>
-			{#each SIDES as side (side)}<LengthField label="Overlap {side}" keys={['window', 'overlap', side]} value={asked[side]} zero write={overlapSide(side)} />{/each}
-			<div><button type="button" class="text-press" onclick={() => { wantsSides = false; editor.put(['window', 'overlap'], asked.left); }}>the same on each side</button></div>
+			{#each SIDES as side (side)}<LengthField
+					label="Overlap {side}"
+					keys={['window', 'overlap', side]}
+					value={asked[side]}
+					zero
+					write={overlapSide(side)}
+				/>{/each}
+			<div>
+				<button
+					type="button"
+					class="text-press"
+					onclick={() => {
+						wantsSides = false;
+						editor.put(['window', 'overlap'], asked.left);
+					}}>the same on each side</button
+				>
+			</div>
 		{:else}
 			<LengthField label="Overlap, each side" keys={['window', 'overlap']} value={asked.top} zero />
 			<div><button type="button" class="text-press" onclick={() => (wantsSides = true)}>sides differ</button></div>
@@ -59,10 +81,19 @@
 		<h2>Borders</h2>
 		<Choice label="Borders" value={way} options={WAYS} onchange={setWay} />
 		{#if way === 'own'}
-			{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
+			{#each SIDES as side (side)}<LengthField
+					label="Border {side}"
+					keys={['borders', side]}
+					value={borders.asked[side]}
+				/>{/each}
 		{:else}
 			<LengthField label="Border width" keys={['borders', 'width']} value={borders.width} />
-			{#if way === 'weighted'}<LengthField label="Wider at the bottom by" keys={['borders', 'weight']} value={borders.weight} zero />{/if}
+			{#if way === 'weighted'}<LengthField
+					label="Wider at the bottom by"
+					keys={['borders', 'weight']}
+					value={borders.weight}
+					zero
+				/>{/if}
 		{/if}
 	</div>
 	<Mats />
@@ -76,7 +107,13 @@
 				<dt>from the top edge</dt>
 				<dd><Figure path="window.placement.top" name="Placement from the top" value={window.placement.top} fine /></dd>
 				<dt>All boards</dt>
-				<dd><Figure path="window.pack.width" name="Pack width" value={window.pack.width} /> × <Figure path="window.pack.height" name="Pack height" value={window.pack.height} /></dd>
+				<dd>
+					<Figure path="window.pack.width" name="Pack width" value={window.pack.width} /> × <Figure
+						path="window.pack.height"
+						name="Pack height"
+						value={window.pack.height}
+					/>
+				</dd>
 			</dl>
 		</div>
 	{/if}

@@ -20,7 +20,20 @@
 		let number = inFile.length + 1;
 		while (inFile.some((zone) => zone.id === `zone ${number}`)) number += 1;
 		const size = Math.ceil(Math.min(width, height) / 10);
-		editor.put(['piece', 'zones'], [...inFile, { id: `zone ${number}`, kind: 'show', left: Math.ceil((width - size) / 2), top: Math.ceil((height - size) / 2), width: size, height: size }]);
+		editor.put(
+			['piece', 'zones'],
+			[
+				...inFile,
+				{
+					id: `zone ${number}`,
+					kind: 'show',
+					left: Math.ceil((width - size) / 2),
+					top: Math.ceil((height - size) / 2),
+					width: size,
+					height: size
+				}
+			]
+		);
 	}
 </script>
 
@@ -31,15 +44,33 @@
 	</div>
 	{#each zones as zone, index (index)}
 		<details>
-			<summary><span class="zone-sign {zone.kind}" aria-hidden="true"></span> {KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary>
+			<summary
+				><span class="zone-sign {zone.kind}" aria-hidden="true"></span>
+				{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary
+			>
 			<div class="fields">
 				<TextField label="Name of zone {index + 1}" keys={['piece', 'zones', index, 'id']} value={zone.id} />
-				<Pick label="What zone {index + 1} asks" value={zone.kind} options={KINDS} onchange={(value) => editor.put(['piece', 'zones', index, 'kind'], value)} />
+				<Pick
+					label="What zone {index + 1} asks"
+					value={zone.kind}
+					options={KINDS}
+					onchange={(value) => editor.put(['piece', 'zones', index, 'kind'], value)}
+				/>
 				<LengthField label="From the left" keys={['piece', 'zones', index, 'left']} value={zone.left} zero />
 				<LengthField label="From the top" keys={['piece', 'zones', index, 'top']} value={zone.top} zero />
 				<LengthField label="Zone width" keys={['piece', 'zones', index, 'width']} value={zone.width} />
 				<LengthField label="Zone height" keys={['piece', 'zones', index, 'height']} value={zone.height} />
-				<div><button type="button" class="text-press" onclick={() => editor.put(['piece', 'zones'], inFile.filter((_, at) => at !== index))}>take zone {index + 1} out</button></div>
+				<div>
+					<button
+						type="button"
+						class="text-press"
+						onclick={() =>
+							editor.put(
+								['piece', 'zones'],
+								inFile.filter((_, at) => at !== index)
+							)}>take zone {index + 1} out</button
+					>
+				</div>
 			</div>
 		</details>
 	{/each}

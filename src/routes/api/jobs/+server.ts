@@ -6,7 +6,11 @@ import { postJob } from '$lib/server/jobs.ts';
 import { readJson } from '$lib/server/validation/body.ts';
 
 export const GET: RequestHandler = async ({ url }) => {
-	const { jobs, next } = await selectJobs(database(), (url.searchParams.get('find') ?? '').slice(0, 200), (url.searchParams.get('after') ?? '').slice(0, 20));
+	const { jobs, next } = await selectJobs(
+		database(),
+		(url.searchParams.get('find') ?? '').slice(0, 200),
+		(url.searchParams.get('after') ?? '').slice(0, 20)
+	);
 	return respond({ status: 200, body: { jobs: jobs.map(({ spec: _, ...job }) => job), next } });
 };
 

@@ -10,13 +10,19 @@
 
 <svelte:head><title>{data.chapter.title} · Handbook · Rare Keep</title></svelte:head>
 
-{#snippet words(inlines: Inline[])}{#each inlines as inline, index (index)}{#if inline.kind === 'strong'}<strong>{inline.text}</strong>{:else if inline.kind === 'em'}<em>{inline.text}</em>{:else if inline.kind === 'code'}<span class="exact">{inline.text}</span>{:else}{inline.text}{/if}{/each}{/snippet}
+{#snippet words(inlines: Inline[])}{#each inlines as inline, index (index)}{#if inline.kind === 'strong'}<strong
+				>{inline.text}</strong
+			>{:else if inline.kind === 'em'}<em>{inline.text}</em>{:else if inline.kind === 'code'}<span class="exact"
+				>{inline.text}</span
+			>{:else}{inline.text}{/if}{/each}{/snippet}
 
 <div class="handbook">
 	<Bar here="Handbook" />
 	<nav aria-label="Chapters">
 		<ol>
-			{#each data.chapters as chapter (chapter.id)}<li><a href="/handbook/{chapter.id}" aria-current={chapter.id === data.chapter.id ? 'page' : undefined}>{chapter.title}</a></li>{/each}
+			{#each data.chapters as chapter (chapter.id)}<li>
+					<a href="/handbook/{chapter.id}" aria-current={chapter.id === data.chapter.id ? 'page' : undefined}>{chapter.title}</a>
+				</li>{/each}
 		</ol>
 	</nav>
 	<main id="main" tabindex="-1">
@@ -27,17 +33,39 @@
 				{:else if block.kind === 'paragraph'}
 					<p>{@render words(block.inlines)}</p>
 				{:else if block.kind === 'list'}
-					<ul>{#each block.items as item, at (at)}<li>{@render words(item)}</li>{/each}</ul>
+					<ul>
+						{#each block.items as item, at (at)}<li>{@render words(item)}</li>{/each}
+					</ul>
 				{:else if block.kind === 'table'}
 					<table>
-						<thead><tr>{#each block.head as cell (cell)}<th scope="col">{cell}</th>{/each}</tr></thead>
-						<tbody>{#each block.rows as row, at (at)}<tr>{#each row as cell, column (column)}<td>{@render words(cell)}</td>{/each}</tr>{/each}</tbody>
+						<thead
+							><tr
+								>{#each block.head as cell (cell)}<th scope="col">{cell}</th>{/each}</tr
+							></thead
+						>
+						<tbody
+							>{#each block.rows as row, at (at)}<tr
+									>{#each row as cell, column (column)}<td>{@render words(cell)}</td>{/each}</tr
+								>{/each}</tbody
+						>
 					</table>
 				{:else}
 					<div class="worked">
 						<h3>Worked case</h3>
-						<p class="quiet">{block.job === '{}' ? 'A sheet of 402 × 551, two mats, weighted border of 70 and 10, face 22, lip 6, allowance 3.' : `The same sheet and frame, but ${block.job.replace(/[{}"[\]]/g, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').replace(/ :/g, ':').trim()}.`}</p>
-						<dl class="figures">{#each block.gives as [path, value] (path)}<dt>{nameOf(path)}</dt><dd>{String(value).replace('-', '−')}</dd>{/each}</dl>
+						<p class="quiet">
+							{block.job === '{}'
+								? 'A sheet of 402 × 551, two mats, weighted border of 70 and 10, face 22, lip 6, allowance 3.'
+								: `The same sheet and frame, but ${block.job
+										.replace(/[{}"[\]]/g, ' ')
+										.replace(/\s+/g, ' ')
+										.replace(/ ,/g, ',')
+										.replace(/ :/g, ':')
+										.trim()}.`}
+						</p>
+						<dl class="figures">
+							{#each block.gives as [path, value] (path)}<dt>{nameOf(path)}</dt>
+								<dd>{String(value).replace('-', '−')}</dd>{/each}
+						</dl>
 					</div>
 				{/if}
 			{/each}
@@ -97,7 +125,9 @@
 	}
 	h2:target {
 		background: #e3ede9;
-		box-shadow: -10px 0 0 #e3ede9, -14px 0 0 var(--accent);
+		box-shadow:
+			-10px 0 0 #e3ede9,
+			-14px 0 0 var(--accent);
 	}
 	ul {
 		list-style: disc;

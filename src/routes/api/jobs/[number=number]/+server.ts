@@ -4,12 +4,15 @@ import { database } from '$lib/server/db/connection.ts';
 import { getJob, putJob } from '$lib/server/jobs.ts';
 import { readJson } from '$lib/server/validation/body.ts';
 
-export const GET: RequestHandler = async ({ params, url }) => respond(await getJob(database(), params.number, url.searchParams.get('rev')));
+export const GET: RequestHandler = async ({ params, url }) =>
+	respond(await getJob(database(), params.number, url.searchParams.get('rev')));
 
 export const PUT: RequestHandler = async ({ params, request, url }) => {
 	const read = await readJson(request);
 	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await putJob(database(), params.number, read.body, request.headers.get('if-match'), url.searchParams.get('reason') ?? ''));
+	return respond(
+		await putJob(database(), params.number, read.body, request.headers.get('if-match'), url.searchParams.get('reason') ?? '')
+	);
 };
 
 export const fallback = onlyMethods('GET', 'PUT');

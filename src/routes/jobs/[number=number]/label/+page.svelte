@@ -21,11 +21,25 @@
 	let today = $state<Date | null>(null);
 	onMount(() => (today = new Date()));
 
-	const years = $derived(job.hold.adhesive.family === 'self-adhesive' ? 3 : plan.grade.reached === 'rare' || plan.grade.reached === 'keep' ? LOOK[plan.grade.reached] : null);
+	const years = $derived(
+		job.hold.adhesive.family === 'self-adhesive'
+			? 3
+			: plan.grade.reached === 'rare' || plan.grade.reached === 'keep'
+				? LOOK[plan.grade.reached]
+				: null
+	);
 	const opensBy = $derived(
 		[
-			job.back.seal === 'gummed' ? 'damp the tape, rest, peel' : job.back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '',
-			plan.frame ? (plan.frame.points.kind === 'rigid' ? `lift ${plan.frame.points.total} pins with a tool` : `turn back ${plan.frame.points.total} points`) : ''
+			job.back.seal === 'gummed'
+				? 'damp the tape, rest, peel'
+				: job.back.seal === 'self-adhesive'
+					? 'cut the tape along the joint'
+					: '',
+			plan.frame
+				? plan.frame.points.kind === 'rigid'
+					? `lift ${plan.frame.points.total} pins with a tool`
+					: `turn back ${plan.frame.points.total} points`
+				: ''
 		]
 			.filter(Boolean)
 			.join('; ')
@@ -51,10 +65,15 @@
 		<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
 		<div class="body">
 			<dl>
-				{#each rows as [name, text] (name)}<dt>{name}</dt><dd>{text}</dd>{/each}
+				{#each rows as [name, text] (name)}<dt>{name}</dt>
+					<dd>{text}</dd>{/each}
 			</dl>
 			<div class="to-record">
-				<svg viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}" role="img" aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg>
+				<svg
+					viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
+					role="img"
+					aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
+				>
 				<p class="figures">{data.number}</p>
 			</div>
 		</div>

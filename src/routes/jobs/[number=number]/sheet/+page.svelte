@@ -42,9 +42,17 @@
 		<header>
 			<div>
 				<h1>{data.job.title || 'New piece'}</h1>
-				<p>{[data.job.piece?.maker, data.job.piece?.year, job.piece.media.map((medium) => medium.name).join(', ')].filter(Boolean).join(' · ')}</p>
+				<p>
+					{[data.job.piece?.maker, data.job.piece?.year, job.piece.media.map((medium) => medium.name).join(', ')]
+						.filter(Boolean)
+						.join(' · ')}
+				</p>
 			</div>
-			<p class="number figures"><strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADES[plan.grade.aimed]}, reaches {plan.grade.reached ? GRADES[plan.grade.reached] : 'none'}<br />{printed}</p>
+			<p class="number figures">
+				<strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADES[plan.grade.aimed]}, reaches {plan.grade.reached
+					? GRADES[plan.grade.reached]
+					: 'none'}<br />{printed}
+			</p>
 		</header>
 		{#each stops as finding, index (index)}
 			<p class="finding"><strong>{finding.severity === 'stop' ? '■ Stop' : '◣ Caution'}</strong> {finding.says}</p>
@@ -61,9 +69,19 @@
 						<tbody>
 							<tr><th scope="row">its corner from the left edge</th><td>{length(plan.window.placement.left, true)}</td></tr>
 							<tr><th scope="row">from the top edge</th><td>{length(plan.window.placement.top, true)}</td></tr>
-							<tr><th scope="row">may be off, across and down</th><td>± {length(plan.window.free.width, true)} and ± {length(plan.window.free.height, true)}</td></tr>
+							<tr
+								><th scope="row">may be off, across and down</th><td
+									>± {length(plan.window.free.width, true)} and ± {length(plan.window.free.height, true)}</td
+								></tr
+							>
 							<tr><th scope="row">sheet, usable</th><td>{showSize(plan.measure.usable, unit, true)}</td></tr>
-							<tr><th scope="row">overlap left, top, right, bottom</th><td>{[plan.window.overlap.left, plan.window.overlap.top, plan.window.overlap.right, plan.window.overlap.bottom].map((one) => length(one, true)).join(', ')}</td></tr>
+							<tr
+								><th scope="row">overlap left, top, right, bottom</th><td
+									>{[plan.window.overlap.left, plan.window.overlap.top, plan.window.overlap.right, plan.window.overlap.bottom]
+										.map((one) => length(one, true))
+										.join(', ')}</td
+								></tr
+							>
 						</tbody>
 					</table>
 				</div>
@@ -74,17 +92,35 @@
 					<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
 					<tbody>
 						{#each plan.cut as cut, index (index)}
-							<tr><th scope="row">{cut.role}<span class="of">{builtInShop.boards[cut.material]?.name ?? builtInShop.glazings[cut.material]?.name ?? builtInShop.adhesives[cut.material]?.name ?? cut.material.replace(/-/g, ' ')}</span></th><td>{cut.count}</td><td>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td></tr>
+							<tr
+								><th scope="row"
+									>{cut.role}<span class="of"
+										>{builtInShop.boards[cut.material]?.name ??
+											builtInShop.glazings[cut.material]?.name ??
+											builtInShop.adhesives[cut.material]?.name ??
+											cut.material.replace(/-/g, ' ')}</span
+									></th
+								><td>{cut.count}</td><td>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td></tr
+							>
 						{/each}
 					</tbody>
 				</table>
 				<div>
 					<table>
 						<caption>Guide stops, from the back of each mat, {unit}</caption>
-						<thead><tr><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col">window</th></tr></thead>
+						<thead
+							><tr
+								><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col">window</th
+								></tr
+							></thead
+						>
 						<tbody>
 							{#each plan.window.mats as mat, index (index)}
-								<tr><th scope="row">{index + 1}, {job.mats[index]!.bevel}</th>{#each SIDES as side (side)}<td>{length(mat.stop[side], true)}</td>{/each}<td>{showSize(mat.opening, unit)}</td></tr>
+								<tr
+									><th scope="row">{index + 1}, {job.mats[index]!.bevel}</th>{#each SIDES as side (side)}<td
+											>{length(mat.stop[side], true)}</td
+										>{/each}<td>{showSize(mat.opening, unit)}</td></tr
+								>
 							{/each}
 						</tbody>
 					</table>
@@ -92,21 +128,46 @@
 						<table>
 							<caption>Frame, {unit}: {job.frame?.name}</caption>
 							<tbody>
-								<tr><th scope="row">rails at the long points</th><td>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td></tr>
+								<tr
+									><th scope="row">rails at the long points</th><td
+										>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td
+									></tr
+								>
 								<tr><th scope="row">stick needed</th><td>{length(plan.frame.stick)}</td></tr>
 								<tr><th scope="row">rabbet</th><td>{showSize(plan.frame.rabbet, unit)}</td></tr>
-								<tr><th scope="row">sight, outer</th><td>{showSize(plan.frame.sight, unit)}; {showSize(plan.frame.outer, unit)}</td></tr>
-								<tr><th scope="row">pack {length(plan.pack.thickness, true)}, clearance</th><td>{length(plan.pack.clearance!, true)}</td></tr>
-								<tr><th scope="row">points</th><td>{plan.frame.points.total}: {plan.frame.points.top.count} top and bottom, {plan.frame.points.side.count} each side</td></tr>
+								<tr
+									><th scope="row">sight, outer</th><td>{showSize(plan.frame.sight, unit)}; {showSize(plan.frame.outer, unit)}</td
+									></tr
+								>
+								<tr
+									><th scope="row">pack {length(plan.pack.thickness, true)}, clearance</th><td
+										>{length(plan.pack.clearance!, true)}</td
+									></tr
+								>
+								<tr
+									><th scope="row">points</th><td
+										>{plan.frame.points.total}: {plan.frame.points.top.count} top and bottom, {plan.frame.points.side.count} each side</td
+									></tr
+								>
 							</tbody>
 						</table>
 					{/if}
 					<table>
 						<caption>Hinges, {unit}</caption>
 						<tbody>
-							<tr><th scope="row">centres from the sheet’s left</th><td>{plan.hold.places.map((place) => length(place, true)).join(', ')}</td></tr>
+							<tr
+								><th scope="row">centres from the sheet’s left</th><td
+									>{plan.hold.places.map((place) => length(place, true)).join(', ')}</td
+								></tr
+							>
 							<tr><th scope="row">on the sheet</th><td>{showSize(plan.hold.size, unit, true)}</td></tr>
-							<tr><th scope="row">tissue, load</th><td>{plan.hold.tissue ? `${plan.hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(plan.hold.loadKPa)} of {showNumber(plan.hold.workingKPa)} kPa</td></tr>
+							<tr
+								><th scope="row">tissue, load</th><td
+									>{plan.hold.tissue ? `${plan.hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(plan.hold.loadKPa)} of {showNumber(
+										plan.hold.workingKPa
+									)} kPa</td
+								></tr
+							>
 						</tbody>
 					</table>
 				</div>
@@ -121,19 +182,49 @@
 					<table>
 						<caption>Back and hanging, {unit}</caption>
 						<tbody>
-							{#if plan.back.edgeSeal}<tr><th scope="row">edge seal, width, length</th><td>{length(plan.back.edgeSeal.stock)}, {length(plan.back.edgeSeal.length)}</td></tr>{/if}
+							{#if plan.back.edgeSeal}<tr
+									><th scope="row">edge seal, width, length</th><td
+										>{length(plan.back.edgeSeal.stock)}, {length(plan.back.edgeSeal.length)}</td
+									></tr
+								>{/if}
 							{#if plan.back.tape}
-								<tr><th scope="row">back tape, {job.back.seal}</th><td>{length(plan.back.tape.stock)}{plan.back.tape.passes > 1 ? `, ${plan.back.tape.passes} passes` : ''}</td></tr>
-								<tr><th scope="row">its strips</th><td>2 × {length(plan.back.tape.strips[0])}, 2 × {length(plan.back.tape.strips[1])}</td></tr>
+								<tr
+									><th scope="row">back tape, {job.back.seal}</th><td
+										>{length(plan.back.tape.stock)}{plan.back.tape.passes > 1 ? `, ${plan.back.tape.passes} passes` : ''}</td
+									></tr
+								>
+								<tr
+									><th scope="row">its strips</th><td
+										>2 × {length(plan.back.tape.strips[0])}, 2 × {length(plan.back.tape.strips[1])}</td
+									></tr
+								>
 							{/if}
-							{#if plan.back.dustCover}<tr><th scope="row">dust cover, finished</th><td>{showSize(plan.back.dustCover, unit)}</td></tr>{/if}
-							<tr><th scope="row">rings from the top, the sides</th><td>{length(plan.hang.drop, true)}, {length(plan.hang.inset, true)}</td></tr>
+							{#if plan.back.dustCover}<tr
+									><th scope="row">dust cover, finished</th><td>{showSize(plan.back.dustCover, unit)}</td></tr
+								>{/if}
+							<tr
+								><th scope="row">rings from the top, the sides</th><td
+									>{length(plan.hang.drop, true)}, {length(plan.hang.inset, true)}</td
+								></tr
+							>
 							{#if plan.hang.wire}
-								<tr><th scope="row">wire breaking at, cut to</th><td>{showNumber(plan.hang.wire.breakingKg, 1)} kg, {length(plan.hang.wire.length)}</td></tr>
-								<tr><th scope="row">rise, angle, pull</th><td>{length(plan.hang.rise, true)}, {showNumber(plan.hang.angle, 1)}°, {showNumber(plan.hang.pullN, 1)} N</td></tr>
+								<tr
+									><th scope="row">wire breaking at, cut to</th><td
+										>{showNumber(plan.hang.wire.breakingKg, 1)} kg, {length(plan.hang.wire.length)}</td
+									></tr
+								>
+								<tr
+									><th scope="row">rise, angle, pull</th><td
+										>{length(plan.hang.rise, true)}, {showNumber(plan.hang.angle, 1)}°, {showNumber(plan.hang.pullN, 1)} N</td
+									></tr
+								>
 							{/if}
 							<tr><th scope="row">nails above the floor</th><td>{length(plan.hang.hooks[0]!.height, true)}</td></tr>
-							<tr><th scope="row">nails from the centre line</th><td>{plan.hang.hooks.map((hook) => length(hook.x, true)).join(', ')}</td></tr>
+							<tr
+								><th scope="row">nails from the centre line</th><td
+									>{plan.hang.hooks.map((hook) => length(hook.x, true)).join(', ')}</td
+								></tr
+							>
 							<tr><th scope="row">it weighs</th><td>{showNumber(plan.mass!.kg)} kg</td></tr>
 							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
 						</tbody>
@@ -144,7 +235,11 @@
 				{#each steps as step, index (step.id)}
 					<li>
 						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
-						<p>{step.does.join(' ')}{step.waitMinutes ? ` Wait ${step.waitMinutes >= 60 ? `${showNumber(step.waitMinutes / 60, 1)} h` : `${step.waitMinutes} min`}.` : ''}</p>
+						<p>
+							{step.does.join(' ')}{step.waitMinutes
+								? ` Wait ${step.waitMinutes >= 60 ? `${showNumber(step.waitMinutes / 60, 1)} h` : `${step.waitMinutes} min`}.`
+								: ''}
+						</p>
 						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
 					</li>
 				{/each}
