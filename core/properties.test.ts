@@ -2,7 +2,6 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { SIDES } from './geometry/shapes.ts';
-import { patched } from './job/patch.ts';
 import { plan } from './plan.ts';
 import { builtInShop } from './shop/shop.ts';
 import { anyJob } from './testing/jobs.ts';
@@ -70,25 +69,6 @@ test('property: shifted anywhere within the free range, no edge of the sheet sho
 				}
 			}
 		),
-		{ numRuns: 1000 }
-	);
-});
-
-test('property: no remedy leads to a fault, and a pressed remedy removes its finding', () => {
-	fc.assert(
-		fc.property(anyJob, fc.nat(3), (file, turn) => {
-			const before = plan(file, builtInShop);
-			for (const finding of before.findings) {
-				// Every remedy on each fourth job, the first one on all.
-				for (const remedy of turn === 0 ? finding.remedies : finding.remedies.slice(0, 1)) {
-					const after = plan(patched(file, remedy.patch), builtInShop);
-					const again = after.findings.filter(
-						(one) => one.rule === finding.rule && one.where === finding.where && one.says === finding.says
-					);
-					assert.equal(again.length, 0, `“${remedy.label}” leaves ${finding.rule}: ${finding.says}`);
-				}
-			}
-		}),
 		{ numRuns: 1000 }
 	);
 });

@@ -7,4 +7,4 @@ installPackages();
 const [verb = '', file = '', ...rest] = process.argv.slice(2);
 // npm runs scripts in the project's folder; a path is meant from where the person stands.
 const path = file === '-' || file === '' ? file : resolve(process.env.INIT_CWD ?? process.cwd(), file);
-process.exitCode = runTs(['cli/core.ts', verb, path, ...rest]);
+await runTs('cli/core.ts', verb, path, ...rest);

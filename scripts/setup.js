@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 const at = (...parts) => join(root, ...parts);
@@ -68,17 +68,7 @@ export function installBrowser() {
 	apt('install', '-y', '-qq', 'chromium', 'chromium-driver');
 }
 
-/** Node with TypeScript and raw SQL: program, flags, environment. */
-export function nodeWithTypeScript() {
-	const hook = pathToFileURL(at('scripts', 'raw-sql.js')).href;
-	return [
-		process.execPath,
-		['--import', 'tsx', '--import', hook, '--no-warnings'],
-		{ ...process.env, TSX_TSCONFIG_PATH: at('tsconfig.node.json') }
-	];
-}
-
-/** Test files below a folder. */
+/** Test files below folders. */
 export function testsIn(...folders) {
 	const found = [];
 	const walk = (folder) => {
@@ -88,6 +78,6 @@ export function testsIn(...folders) {
 			else if (name.endsWith('.test.ts')) found.push(path);
 		}
 	};
-	for (const folder of folders) if (existsSync(at(folder))) walk(at(folder));
-	return found.sort();
+	for (const folder of folders) walk(at(folder));
+	return found;
 }

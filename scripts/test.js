@@ -1,6 +1,6 @@
 /** Everything: lint, types, unit and server tests, a production build, browser tests. Ends with the test runner's own counts. */
-import { run, installPackages, installBrowser, buildIfStale, testsIn, must } from './setup.js';
-import { runTs } from './run-ts.js';
+import { run, installPackages, installBrowser, buildIfStale, must } from './setup.js';
+import { runTests } from './tests.js';
 
 installPackages();
 installBrowser();
@@ -8,9 +8,7 @@ must('npx', ['--no-install', 'svelte-kit', 'sync']);
 const failed = [];
 for (const name of ['lint', 'types']) if (run('npm', ['run', '--silent', name]) !== 0) failed.push(name);
 buildIfStale();
-const tests = testsIn('core', 'src', 'tests');
-// Two at a time: a browser and a server each take a core.
-const status = runTs(['--test', '--test-reporter=spec', '--test-concurrency=2', ...tests]);
+const status = await runTests('core', 'src', 'tests');
 if (status !== 0) failed.push('tests');
 if (failed.length > 0) console.error(`Failed: ${failed.join(', ')}.`);
 process.exitCode = failed.length > 0 ? 1 : 0;

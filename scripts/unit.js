@@ -1,10 +1,6 @@
-/** Unit and server tests: no build, no browser. */
-import { installPackages, testsIn } from './setup.js';
-import { runTs } from './run-ts.js';
+/** npm run test:unit: unit and server tests, no build, no browser. */
+import { installPackages } from './setup.js';
+import { runTests } from './tests.js';
 
 installPackages();
-process.exitCode = runTs([
-	'--test',
-	'--test-reporter=spec',
-	...testsIn('core', 'src', 'tests/server', 'tests/cli', 'tests/docs')
-]);
+process.exitCode = await runTests('core', 'tests/docs', 'tests/server');

@@ -2,4 +2,4 @@
 import { writeFileSync } from 'node:fs';
 import { generatedPages } from './generated-pages.ts';
 
-for (const [path, text] of Object.entries(generatedPages())) writeFileSync(new URL(`../${path}`, import.meta.url), text);
+for (const [path, text] of Object.entries(generatedPages())) writeFileSync(path, text);

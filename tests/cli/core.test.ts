@@ -6,9 +6,8 @@ import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { workedJob } from '../../core/testing/jobs.ts';
 
-const root = new URL('../../', import.meta.url);
 const core = (args: string[], input = '') =>
-	spawnSync(process.execPath, ['scripts/core.js', ...args], { cwd: root, input, encoding: 'utf8' });
+	spawnSync(process.execPath, ['scripts/core.js', ...args], { input, encoding: 'utf8' });
 
 test('plan: the worked case comes out as the core plans it', () => {
 	const { stdout, status } = core(['plan', 'tests/cases/worked.json']);
@@ -27,7 +26,7 @@ test('faults: exit 2, nothing on standard output, a line for each with its path'
 });
 
 test('a file cut off in the middle, one that is not there, no verb', () => {
-	const half = readFileSync(new URL('tests/cases/worked.json', root), 'utf8').slice(0, 200);
+	const half = readFileSync('tests/cases/worked.json', 'utf8').slice(0, 200);
 	for (const answer of [core(['plan', '-'], half), core(['plan', 'no-such-file.json']), core([])]) {
 		assert.deepEqual([answer.status, answer.stdout], [2, '']);
 		assert.match(answer.stderr, /: .+\.$/m);

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { RULES } from '../../core/findings/rules.ts';
@@ -11,8 +12,10 @@ import { anyJob, workedJob } from '../../core/testing/jobs.ts';
 import { lookIn } from '../../core/why/expression.ts';
 import { generatedPages } from '../../scripts/generated-pages.ts';
 
-const folder = new URL('../../docs/handbook/', import.meta.url);
-const chapters = Object.fromEntries(readdirSync(folder).map((name) => [name.replace(/^\d+-|\.md$/g, ''), readFileSync(new URL(name, folder), 'utf8')]));
+const folder = 'docs/handbook';
+const chapters = Object.fromEntries(
+	readdirSync(folder).map((name) => [name.replace(/^\d+-|\.md$/g, ''), readFileSync(join(folder, name), 'utf8')])
+);
 const anchors = (chapter: string) => new Set([...(chapters[chapter] ?? '').matchAll(/\{#([^}]+)\}/g)].map((match) => match[1]));
 
 test('every paragraph that an explanation leads to exists', () => {
@@ -50,5 +53,6 @@ test('the worked cases come out', () => {
 });
 
 test('pages made from lists are as the lists are now', () => {
-	for (const [path, text] of Object.entries(generatedPages())) assert.equal(readFileSync(new URL(`../../${path}`, import.meta.url), 'utf8'), text, `${path} is stale: npm run docs`);
+	for (const [path, text] of Object.entries(generatedPages()))
+		assert.equal(readFileSync(path, 'utf8'), text, `${path} is stale: npm run docs`);
 });

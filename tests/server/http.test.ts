@@ -203,10 +203,10 @@ test('drawings and the cut list of a kept job', async () => {
 });
 
 test('pictures: shapes alone', async () => {
-	const svg = readFileSync(new URL('../../demo/pictures/tide-chart.svg', import.meta.url));
+	const svg = readFileSync('demo/pictures/tide-chart.svg');
 	const answer = await postPicture(open.db, 'image/svg+xml', svg);
 	assert.equal(answer.status, 201);
-	const job = JSON.parse(readFileSync(new URL('../../demo/jobs/K-0101.json', import.meta.url), 'utf8')) as JobFile;
+	const job = JSON.parse(readFileSync('demo/jobs/K-0101.json', 'utf8')) as JobFile;
 	assert.equal(job.piece!.picture, (answer.body as { sum: string }).sum, 'the demo job names the demo picture');
 	for (const bad of [
 		'<svg><script>1</script></svg>',
