@@ -7,7 +7,15 @@ import { root, testsIn } from './setup.js';
 export async function runTests(...folders) {
 	const compiled = await compile(testsIn(...folders), 'tests');
 	// Functions of the database are compiled when they are called: it opens in half the time.
-	const flags = ['--wasm-lazy-compilation', '--liftoff-only', '--enable-source-maps', '--no-warnings', '--test', '--test-reporter=spec', '--test-concurrency=2'];
+	const flags = [
+		'--wasm-lazy-compilation',
+		'--liftoff-only',
+		'--enable-source-maps',
+		'--no-warnings',
+		'--test',
+		'--test-reporter=spec',
+		'--test-concurrency=2'
+	];
 	const { status } = spawnSync(process.execPath, [...flags, ...compiled], { cwd: root, stdio: 'inherit' });
 	return status ?? 1;
 }

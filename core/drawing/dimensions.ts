@@ -41,20 +41,27 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
 		for (const dimension of ordered) {
 			const text = write(dimension);
 			const width = (text.length + 1) * LETTER * textHeight;
-			const middle = (dimension.from + dimension.to) / 2;
-			const reach: [number, number] = [
-				Math.min(dimension.from, middle - width / 2) - textHeight * 0.2,
-				Math.max(dimension.to, middle + width / 2) + textHeight * 0.2
-			];
+			const places = labelPlaces(dimension, ordered, width, textHeight);
 			for (let index = 0; ; index += 1) {
 				const taken = (lanes[index] ??= []);
 				const line = lineOf(side, edges(scene), lane * (index + 0.75));
-				const label = labelBox(side, line, middle, width, textHeight);
-				// A lane is free for it when neither its line nor its label meets what stands there, nor a label round the corner.
-				if (!taken.every((other) => touching(reach, other, textHeight)) || placed.some((other) => meet(label, other.label)))
-					continue;
-				taken.push(reach);
-				placed.push({ ...dimension, text, line, labelAt: middle, label });
+				const free = places
+					.map((labelAt) => ({
+						labelAt,
+						label: labelBox(side, line, labelAt, width, textHeight),
+						reach: [
+							Math.min(dimension.from, labelAt - width / 2) - textHeight * 0.2,
+							Math.max(dimension.to, labelAt + width / 2) + textHeight * 0.2
+						] as [number, number]
+					}))
+					// A lane is free for it when neither its line nor its label meets what stands there, nor a label round the corner.
+					.find(
+						({ label, reach }) =>
+							taken.every((other) => touching(reach, other, textHeight)) && !placed.some((other) => meet(label, other.label))
+					);
+				if (!free) continue;
+				taken.push(free.reach);
+				placed.push({ ...dimension, text, line, labelAt: free.labelAt, label: free.label });
 				break;
 			}
 		}
@@ -72,6 +79,19 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
 		grown.bottom = Math.max(grown.bottom, label.top + label.height);
 	}
 	return { placed, box: { left: grown.left, top: grown.top, width: grown.right - grown.left, height: grown.bottom - grown.top } };
+}
+
+/**
+ * Where along its line a label may stand: in the middle; beside its line where that is too short for it and no
+ * extension line of another dimension would run through it there; in the middle after all where there is no such place.
+ */
+function labelPlaces({ from, to }: Dimension, all: Dimension[], width: number, textHeight: number): number[] {
+	const middle = (from + to) / 2;
+	if (width <= to - from) return [middle];
+	const beside = textHeight * 0.35 + width / 2;
+	const lines = all.flatMap((other) => [other.from, other.to]);
+	const clear = (at: number) => lines.every((end) => Math.abs(end - at) > width / 2);
+	return [...[to + beside, from - beside].filter(clear), middle];
 }
 
 function meet(one: Rect, other: Rect): boolean {

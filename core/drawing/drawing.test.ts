@@ -45,6 +45,22 @@ test('property: labels never meet, at any size of text', () => {
 	);
 });
 
+test('a label too wide for its line stands beside it, unless another dimension’s line runs there', () => {
+	const at = (from: number, to: number) => ({ name: `${from}`, side: 'top' as const, from, to, value: to - from, at: 0 });
+	const placed = (...dimensions: ReturnType<typeof at>[]) =>
+		placeDimensions(
+			{ view: 'front', title: '', box: { left: 0, top: 0, width: 100, height: 100 }, shapes: [], dimensions, callouts: [] },
+			10,
+			() => '1 1⁄16'
+		).placed;
+	const [alone] = placed(at(40, 45));
+	assert.ok(alone!.label.left > 45);
+	const [crowded] = placed(at(40, 45), at(45, 60), at(60, 100));
+	assert.ok(crowded!.label.left + crowded!.label.width < 40);
+	const wide = placed(at(0, 100));
+	assert.equal(wide[0]!.labelAt, 50);
+});
+
 test('property: nothing of the front view lies outside the frame', () => {
 	fc.assert(
 		fc.property(anyJob, (file) => {

@@ -119,7 +119,13 @@ export function dimensionPath(dimension: PlacedDimension, textHeight: number): s
 		(end) =>
 			`M${point(end, dimension.at + outward * beyond)} L${point(end, dimension.line + outward * beyond)} M${point(end - tick, dimension.line + tick)} L${point(end + tick, dimension.line - tick)}`
 	);
-	return `M${point(dimension.from, dimension.line)} L${point(dimension.to, dimension.line)} ${ends.join(' ')}`;
+	// A label that stands beside a short line stands on the line's end, drawn out.
+	const { label, labelAt } = dimension;
+	const half = (upright ? label.height : label.width) / 2;
+	const [first, last] =
+		labelAt > dimension.to || labelAt < dimension.from ? [labelAt - half, labelAt + half] : [labelAt, labelAt];
+	const [from, to] = [Math.min(dimension.from, first), Math.max(dimension.to, last)];
+	return `M${point(from, dimension.line)} L${point(to, dimension.line)} ${ends.join(' ')}`;
 }
 
 function dimensionSvg(dimension: PlacedDimension, textHeight: number): string {

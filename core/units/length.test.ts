@@ -91,6 +91,8 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');
 	assert.equal(showLength(-3.14, 'mm', true).text, '−3.1');
+	assert.deepEqual([showLength(2.9, 'in', true).text, showLength(3, 'in', true).text], ['7⁄64', '1⁄8']);
+	assert.deepEqual([showLength(2.9, 'in').text, showLength(402, 'in', true).text], ['1⁄8', '15 13⁄16']);
 	assert.deepEqual(
 		[showNumber(30, 0), showNumber(100), showNumber(3.5), showNumber(0.301, 2), showNumber(-0.001)],
 		['30', '100', '3.5', '0.3', '0']

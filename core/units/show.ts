@@ -8,7 +8,7 @@ export type ShownLength = { text: string; whole: string; numerator: number; deno
  * How a length is shown.
  * @param mm the length, millimetres, may be negative (a lean, a shortfall)
  * @param unit the unit of the job
- * @param fine millimetres to a tenth instead of a half: for figures that nobody cuts
+ * @param fine millimetres to a tenth instead of a half, and parts of one inch to sixty-fourths: for figures that nobody cuts
  * @param denominator the finest fraction of an inch (8, 16, 32)
  * @returns the text without a unit (`16 1⁄4` with the fraction slash U+2044, which fonts set as a real fraction) and its parts
  */
@@ -18,10 +18,12 @@ export function showLength(mm: number, unit: Unit, fine = false, denominator = 1
 		const whole = sign(mm, value) + trimZeros(value);
 		return { text: whole, whole, numerator: 0, denominator: 1 };
 	}
-	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * denominator, 1);
-	const whole = Math.floor(parts / denominator);
-	let numerator = parts % denominator;
-	let over = denominator;
+	// Under an inch a sixteenth would hide what a fine figure is asked for: 2.9 mm of air where 3 mm are needed.
+	const finest = fine && Math.abs(mm) < MM_PER_INCH ? 64 : denominator;
+	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * finest, 1);
+	const whole = Math.floor(parts / finest);
+	let numerator = parts % finest;
+	let over = finest;
 	while (numerator > 0 && numerator % 2 === 0) {
 		numerator /= 2;
 		over /= 2;

@@ -49,7 +49,13 @@
 					>
 					<strong>{NAMES[one]}</strong>
 					<span class="word"
-						>{[one === grade.aimed ? 'aimed at' : '', one === grade.reached ? 'reached' : ''].filter(Boolean).join(', ')}</span
+						>{one === grade.reached
+							? one === grade.aimed
+								? 'aim reached'
+								: 'reached'
+							: one === grade.aimed
+								? 'aimed at'
+								: ''}</span
 					>
 				</li>
 			{/each}

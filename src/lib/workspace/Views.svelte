@@ -11,7 +11,9 @@
 	import { sectionScene } from '$core/drawing/section.ts';
 	import { builtInShop } from '$core/shop/shop.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
+	import type { Severity } from '$core/findings/rule.ts';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
 
 	type Props = { view: ViewName; onview: (view: ViewName) => void };
@@ -24,6 +26,10 @@
 	const section = $derived(sectionScene(plan, editor.job, builtInShop));
 	const back = $derived(backScene(plan, editor.job));
 	const picture = $derived(editor.job.piece.picture ? `/api/pictures/${editor.job.piece.picture}` : null);
+	/** The sign that a figure of the pack carries in the findings. */
+	function signOf(where: string): Severity | undefined {
+		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
+	}
 	const shared = $derived({ unit: editor.unit, onask: ask });
 </script>
 
@@ -66,12 +72,18 @@
 								fine
 							/>
 						</li>
-						<li class:short={plan.pack!.clearance! < 3}>
-							<span>Clearance</span><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine />
+						{@const sign = signOf('pack.clearance')}
+						<li class={sign}>
+							<span
+								>Clearance{#if sign}&nbsp;<Sign of={sign} size={11} />{/if}</span
+							><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine />
 						</li>
 					{/if}
-					<li class:short={plan.pack!.gap < plan.pack!.gapNeed}>
-						<span>Air over the sheet</span><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine />
+					{@const sign = signOf('pack.gap')}
+					<li class={sign}>
+						<span
+							>Air over the sheet{#if sign}&nbsp;<Sign of={sign} size={11} />{/if}</span
+						><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine />
 					</li>
 				</ol>
 			</div>
@@ -151,7 +163,11 @@
 		border-top: 1px solid var(--line-strong);
 		margin-top: 2px;
 	}
-	.short {
+	.stop {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.caution {
 		color: #8a550c;
 		font-weight: 600;
 	}

@@ -77,7 +77,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 		name: 'Cut',
 		of: [],
 		begins: true,
-		summary: ({ cut }) => `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
+		summary: ({ cut }) =>
+			cut.length === 0 ? 'waits for the sheet' : `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
 	},
 	{
 		id: 'bench',

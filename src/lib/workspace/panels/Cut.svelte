@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { showSize } from '$core/units/show.ts';
+	import { materialName } from '$core/cutting/material-name.ts';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import { showLength, showSize } from '$core/units/show.ts';
 	import { SIDES } from '$core/geometry/shapes.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -19,8 +21,9 @@
 				<tbody>
 					{#each plan.cut as cut, index (index)}
 						<tr
-							><th scope="row">{cut.role}</th><td class="figures">{cut.count} ×</td><td class="figures"
-								>{showSize(cut, editor.unit)}</td
+							><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td class="figures"
+								>{cut.count} ×</td
+							><td class="figures">{cut.height === 0 ? showLength(cut.width, editor.unit).text : showSize(cut, editor.unit)}</td
 							></tr
 						>
 					{/each}
@@ -62,7 +65,14 @@
 		text-align: left;
 		padding: 3px 0;
 	}
+	.of {
+		display: block;
+		font-size: 12.5px;
+		color: var(--quiet);
+	}
 	td {
+		vertical-align: top;
+		padding-top: 3px;
 		text-align: right;
 		white-space: nowrap;
 		padding-left: 8px;

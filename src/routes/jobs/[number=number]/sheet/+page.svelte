@@ -11,6 +11,7 @@
 	import { decide } from '$core/job/decide.ts';
 	import { readJob } from '$core/job/read.ts';
 	import { planDecided } from '$core/plan.ts';
+	import { materialName } from '$core/cutting/material-name.ts';
 	import { builtInShop } from '$core/shop/shop.ts';
 	import { showLength, showNumber, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
@@ -93,14 +94,9 @@
 					<tbody>
 						{#each plan.cut as cut, index (index)}
 							<tr
-								><th scope="row"
-									>{cut.role}<span class="of"
-										>{builtInShop.boards[cut.material]?.name ??
-											builtInShop.glazings[cut.material]?.name ??
-											builtInShop.adhesives[cut.material]?.name ??
-											cut.material.replace(/-/g, ' ')}</span
-									></th
-								><td>{cut.count}</td><td>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td></tr
+								><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td>{cut.count}</td><td
+									>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td
+								></tr
 							>
 						{/each}
 					</tbody>
