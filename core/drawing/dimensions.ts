@@ -41,7 +41,7 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
 		for (const dimension of ordered) {
 			const text = write(dimension);
 			const width = (text.length + 1) * LETTER * textHeight;
-			const places = labelPlaces(dimension, ordered, width, textHeight);
+			const places = labelPlaces(dimension, ordered, width, textHeight, middleOf(scene, side));
 			for (let index = 0; ; index += 1) {
 				const taken = (lanes[index] ??= []);
 				const line = lineOf(side, edges(scene), lane * (index + 0.75));
@@ -85,13 +85,19 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
  * Where along its line a label may stand: in the middle; beside its line where that is too short for it and no
  * extension line of another dimension would run through it there; in the middle after all where there is no such place.
  */
-function labelPlaces({ from, to }: Dimension, all: Dimension[], width: number, textHeight: number): number[] {
+function labelPlaces({ from, to }: Dimension, all: Dimension[], width: number, textHeight: number, centre: number): number[] {
 	const middle = (from + to) / 2;
 	if (width <= to - from) return [middle];
 	const beside = textHeight * 0.35 + width / 2;
 	const lines = all.flatMap((other) => [other.from, other.to]);
 	const clear = (at: number) => lines.every((end) => Math.abs(end - at) > width / 2);
-	return [...[to + beside, from - beside].filter(clear), middle];
+	// Outward first, away from the figures in the middle.
+	const sides = middle < centre ? [from - beside, to + beside] : [to + beside, from - beside];
+	return [...sides.filter(clear), middle];
+}
+
+function middleOf({ box }: Scene, side: DimensionSide): number {
+	return side === 'top' || side === 'bottom' ? box.left + box.width / 2 : box.top + box.height / 2;
 }
 
 function meet(one: Rect, other: Rect): boolean {

@@ -54,9 +54,11 @@ test('a label too wide for its line stands beside it, unless another dimensionâ€
 			() => '1 1â„16'
 		).placed;
 	const [alone] = placed(at(40, 45));
-	assert.ok(alone!.label.left > 45);
-	const [crowded] = placed(at(40, 45), at(45, 60), at(60, 100));
-	assert.ok(crowded!.label.left + crowded!.label.width < 40);
+	assert.ok(alone!.label.left + alone!.label.width < 40, 'outward');
+	const [crowded] = placed(at(40, 45), at(30, 40), at(45, 60));
+	assert.equal(crowded!.labelAt, 42.5);
+	const [turned] = placed(at(40, 45), at(0, 39));
+	assert.ok(turned!.label.left > 45);
 	const wide = placed(at(0, 100));
 	assert.equal(wide[0]!.labelAt, 50);
 });

@@ -4,7 +4,7 @@
 	import type { Grade } from '$core/shop/grades.ts';
 	import { GRADES } from '$core/shop/grades.ts';
 	import Sign from '$lib/ui/Sign.svelte';
-	import { lowered } from '$lib/ui/words.ts';
+	import { lowered, unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 	import { stationOf, type StationId } from './stations.ts';
 
@@ -81,9 +81,9 @@
 				<li>
 					<Sign of={finding.severity} size={14} />
 					<div class="text">
-						<strong>{finding.says}</strong>
+						<strong>{unbroken(finding.says)}</strong>
 						<p>
-							{finding.why}
+							{unbroken(finding.why)}
 							<a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a>
 						</p>
 					</div>

@@ -30,6 +30,8 @@
 	function signOf(where: string): Severity | undefined {
 		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
 	}
+	const clearanceSign = $derived(signOf('pack.clearance'));
+	const gapSign = $derived(signOf('pack.gap'));
 	const shared = $derived({ unit: editor.unit, onask: ask });
 </script>
 
@@ -72,17 +74,17 @@
 								fine
 							/>
 						</li>
-						{@const sign = signOf('pack.clearance')}
-						<li class={sign}>
+
+						<li class={clearanceSign}>
 							<span
-								>Clearance{#if sign}&nbsp;<Sign of={sign} size={11} />{/if}</span
+								>Clearance{#if clearanceSign}&nbsp;<Sign of={clearanceSign} size={11} />{/if}</span
 							><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine />
 						</li>
 					{/if}
-					{@const sign = signOf('pack.gap')}
-					<li class={sign}>
+
+					<li class={gapSign}>
 						<span
-							>Air over the sheet{#if sign}&nbsp;<Sign of={sign} size={11} />{/if}</span
+							>Air over the sheet{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
 						><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine />
 					</li>
 				</ol>
