@@ -28,10 +28,16 @@ export type Browser = {
 	press: (name: string) => Promise<void>;
 	/** Replaces what stands in a field, key by key. */
 	type: (label: string, text: string) => Promise<void>;
+	/** Opens a station in the strip. */
+	station: (name: string) => Promise<void>;
 	choose: (label: string, option: string) => Promise<void>;
 	keys: (...keys: string[]) => Promise<void>;
+	/** Waits for the heading of a place. */
+	heading: (name: string) => Promise<void>;
 	/** Waits until the page shows this text. */
 	sees: (text: string | RegExp) => Promise<void>;
+	/** Waits until the page shows this text no longer. */
+	seesNo: (text: string) => Promise<void>;
 	waitFor: (what: string, check: () => Promise<boolean>) => Promise<void>;
 	text: () => Promise<string>;
 	screenshot: () => Promise<Buffer>;
@@ -60,8 +66,14 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		.window()
 		.setRect({ width: 2 * size.width - inner.width, height: 2 * size.height - inner.height });
 
+	const text = () => driver.executeScript<string>('return document.body.innerText');
+
 	const waitFor = async (what: string, check: () => Promise<boolean>) => {
-		await driver.wait(() => check().catch(() => false), PATIENCE_MS, `waited for ${what}`);
+		await driver
+			.wait(() => check().catch(() => false), PATIENCE_MS)
+			.catch(async () => {
+				throw new Error(`Waited in vain for ${what}. The page shows: ${(await text()).replace(/\s+/g, ' ')}`);
+			});
 	};
 	const named = async (script: string, name: string, what: string): Promise<WebElement> => {
 		let found: WebElement | null = null;
@@ -71,7 +83,6 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		});
 		return found!;
 	};
-	const text = () => driver.executeScript<string>('return document.body.innerText');
 
 	const browser: Browser = {
 		driver,
@@ -92,22 +103,34 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			await field.click();
 			await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value === '' ? Key.BACK_SPACE : value);
 		},
+		station: async (name) => {
+			const path = `//nav[starts-with(@aria-label, "Stations")]//button[span[normalize-space()="${name}"]]`;
+			await (await driver.findElement(By.xpath(path))).click();
+			await browser.heading(name);
+		},
 		choose: async (label, option) => {
 			const field = await browser.field(label);
 			const done = await driver.executeScript<boolean>(CHOOSE, field, option);
 			if (!done) throw new Error(`“${label}” does not offer “${option}”`);
 		},
 		keys: async (...keys) => {
-			await driver
-				.actions()
-				.sendKeys(...keys)
-				.perform();
+			// One by one: each goes where the one before has moved the focus.
+			for (const key of keys) await driver.switchTo().activeElement().sendKeys(key);
 		},
+		heading: (name) =>
+			waitFor(`the heading “${name}”`, () =>
+				driver.executeScript<boolean>(
+					'return [...document.querySelectorAll("h1, h2")].some((one) => one.textContent.trim() === arguments[0])',
+					name
+				)
+			),
 		sees: (wanted) =>
 			waitFor(`the page to show ${wanted}`, async () => {
 				const shown = (await text()).replace(/\s+/g, ' ');
 				return typeof wanted === 'string' ? shown.includes(wanted) : wanted.test(shown);
 			}),
+		seesNo: (unwanted) =>
+			waitFor(`the page to show “${unwanted}” no longer`, async () => !(await text()).replace(/\s+/g, ' ').includes(unwanted)),
 		screenshot: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
 		quit: async () => {
 			await driver.quit();

@@ -30,10 +30,12 @@
 	let focused = $state(false);
 	let before: { text: string; value: number | null } | null = null;
 	let typed = $state('');
+	/** The job as it was when this field last changed it: after an undo it shows the job's length again. */
+	let taken = $state.raw<unknown>(null);
 
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
-	const shown = $derived(draft?.text ?? (focused ? typed : written()));
+	const shown = $derived(draft?.text ?? (focused && editor.file === taken ? typed : written()));
 	const other = $derived(value === null ? '' : showWithUnit(value, editor.unit === 'mm' ? 'in' : 'mm', true));
 
 	/** As it was typed, when it was typed in this unit; else the length in it. */
@@ -45,17 +47,23 @@
 
 	function take(text: string) {
 		typed = text;
+		read(text);
+		taken = editor.file;
+	}
+
+	function read(text: string) {
 		if (text.trim() === '' && (optional || (value === null && !draft))) return editor.type(place, text, drop(editor.file, keys));
-		const read = readLength(text, editor.unit, zero);
-		if (!read.ok) return editor.type(place, text, null, read.says);
+		const length = readLength(text, editor.unit, zero);
+		if (!length.ok) return editor.type(place, text, null, length.says);
 		// A plain number of millimetres is kept as one; everything else as it was typed, with its unit.
-		const length = editor.unit === 'mm' && /^\d+(\.\d+)?$/.test(text.trim()) ? read.mm : nameUnit(text, editor.unit);
-		editor.type(place, text, write ? write(length) : put(editor.file, keys, length));
+		const kept = editor.unit === 'mm' && /^\d+(\.\d+)?$/.test(text.trim()) ? length.mm : nameUnit(text, editor.unit);
+		editor.type(place, text, write ? write(kept) : put(editor.file, keys, kept));
 	}
 
 	function onfocus(event: FocusEvent) {
 		typed = shown;
 		focused = true;
+		taken = editor.file;
 		before = { text: typed, value };
 		(event.target as HTMLInputElement).select();
 	}

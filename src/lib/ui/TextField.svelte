@@ -33,6 +33,7 @@
 		aria-describedby={draft ? `${id}-says` : undefined}
 		oninput={(event) => take(event.currentTarget.value)}
 		onblur={() => editor.endTyping()}
+		onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
 	/>
 	{#if draft}<p id="{id}-says" class="says" role="status">{draft.says}</p>{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Two people changed the same job: both versions, field by field, and the choice. */
+	import { differences } from '$core/job/compare.ts';
 	import { keysOf, patched, put, drop, valueAt } from '$core/job/patch.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Fault } from '$core/job/faults.ts';
@@ -7,7 +8,8 @@
 
 	const { editor } = useWorkspace();
 	const conflict = $derived(editor.conflict!);
-	/** Fields of which mine is wanted; the others are theirs. */
+	const differs = $derived(differences(editor.file, conflict.theirs));
+	/** What was chosen by hand: true for mine. */
 	const mine = $state<Record<string, boolean>>({});
 	let faults = $state<Fault[]>([]);
 
@@ -17,11 +19,18 @@
 		return typeof value === 'object' ? JSON.stringify(value) : String(value);
 	}
 
+	/** A field that only they changed is theirs, unless the person says otherwise. */
+	function isMine(path: string): boolean {
+		const { base } = conflict;
+		if (mine[path] !== undefined || base === null) return mine[path] ?? true;
+		return JSON.stringify(valueAt(base, keysOf(path))) !== JSON.stringify(valueAt(editor.file, keysOf(path)));
+	}
+
 	function take() {
 		let file = conflict.theirs;
-		for (const path of conflict.differs) {
-			if (!(mine[path] ?? true)) continue;
-			const value = valueAt(conflict.mine, keysOf(path));
+		for (const path of differs) {
+			if (!isMine(path)) continue;
+			const value = valueAt(editor.file, keysOf(path));
 			file = patched(file, value === undefined ? drop(file, keysOf(path)) : put(file, keysOf(path), value));
 		}
 		faults = editor.settle(file);
@@ -34,7 +43,7 @@
 	<table>
 		<thead><tr><th scope="col">Field</th><th scope="col">Mine</th><th scope="col">Theirs, rev {conflict.rev}</th></tr></thead>
 		<tbody>
-			{#each conflict.differs as path (path)}
+			{#each differs as path (path)}
 				<tr>
 					<th scope="row"
 						>{keysOf(path)
@@ -43,19 +52,13 @@
 					>
 					<td
 						><label
-							><input type="radio" class="radio" name={path} checked={mine[path] ?? true} onchange={() => (mine[path] = true)} />
-							{shown(conflict.mine, path)}</label
+							><input type="radio" class="radio" name={path} checked={isMine(path)} onchange={() => (mine[path] = true)} />
+							{shown(editor.file, path)}</label
 						></td
 					>
 					<td
 						><label
-							><input
-								type="radio"
-								class="radio"
-								name={path}
-								checked={!(mine[path] ?? true)}
-								onchange={() => (mine[path] = false)}
-							/>
+							><input type="radio" class="radio" name={path} checked={!isMine(path)} onchange={() => (mine[path] = false)} />
 							{shown(conflict.theirs, path)}</label
 						></td
 					>

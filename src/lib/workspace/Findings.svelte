@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Grade and findings, each with its mends: one press, one undo step. */
+	import { tick } from 'svelte';
 	import type { Finding } from '$core/findings/rule.ts';
 	import type { Grade } from '$core/shop/grades.ts';
 	import { GRADES } from '$core/shop/grades.ts';
@@ -30,8 +31,18 @@
 		return `${count} ${severity}${count === 1 ? '' : 's'}`;
 	}
 
-	function mend(finding: Finding, index: number) {
+	let list: HTMLElement;
+
+	/** The pressed button goes with its finding: the focus moves on to the next mend, or to the list. */
+	async function mend(finding: Finding, index: number, event: MouseEvent) {
+		const place = buttons().indexOf(event.currentTarget as HTMLButtonElement);
 		editor.apply(finding.remedies[index]!.patch);
+		await tick();
+		(buttons()[place] ?? buttons().at(-1) ?? list).focus({ preventScroll: true });
+	}
+
+	function buttons(): HTMLButtonElement[] {
+		return [...list.querySelectorAll<HTMLButtonElement>('.mends button')];
 	}
 </script>
 
@@ -68,7 +79,7 @@
 			</p>{/if}
 		{#if !editor.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
 	</div>
-	<div class="findings">
+	<div class="findings" tabindex="-1" bind:this={list}>
 		<h2 class="seen-by-readers">Findings: {counts.map(({ severity, count }) => wordFor(severity, count)).join(', ')}</h2>
 		{#if findings.length === 0}
 			<p class="none"><Sign of="settled" /> Nothing stands against this plan{editor.plan.open.length > 0 ? ' so far' : ''}.</p>
@@ -91,7 +102,7 @@
 						{#each finding.remedies as remedy, at (remedy.label)}<button
 								type="button"
 								class="press"
-								onclick={() => mend(finding, at)}>{remedy.label}</button
+								onclick={(event) => mend(finding, at, event)}>{remedy.label}</button
 							>{/each}
 						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}
 								>Open {stationOf(finding).name}</button

@@ -10,7 +10,12 @@ import { builtInShop } from '$core/shop/shop.ts';
 import type { Unit } from '$core/units/length.ts';
 
 export type Draft = { text: string; says: string };
-export type Conflict = { rev: number; mine: JobFile; theirs: JobFile; differs: string[] };
+/** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */
+export type Conflict = {
+	rev: number;
+	theirs: JobFile;
+	/** What both began with, where it is still known. */ base: JobFile | null;
+};
 export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
 
 type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
@@ -194,8 +199,8 @@ export class JobEditor {
 
 	async #answered(response: Response, file: JobFile): Promise<void> {
 		if (response.status === 409) {
-			const { rev, theirs, differs } = (await response.json()) as Conflict;
-			this.conflict = { rev, theirs, differs, mine: file };
+			const { rev, theirs, base } = (await response.json()) as Conflict;
+			this.conflict = { rev, theirs, base };
 			this.state = 'conflict';
 			return;
 		}

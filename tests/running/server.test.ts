@@ -1,0 +1,149 @@
+import assert from 'node:assert/strict';
+import { once } from 'node:events';
+import { existsSync } from 'node:fs';
+import { connect } from 'node:net';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { workedJob } from '../../core/testing/jobs.ts';
+import { keepJob, newFolder, removeFolder, send, startServer, type Server } from './server.ts';
+
+const folder = newFolder();
+let server: Server;
+before(async () => {
+	server = await startServer(folder);
+});
+after(async () => {
+	await server.stop();
+	removeFolder(folder);
+});
+
+const faultsOf = async (response: Response) =>
+	((await response.json()) as { faults: { path: string; says: string }[] }).faults.map((fault) => fault.path);
+
+test('every answer carries the security headers; pages run only their own scripts', async () => {
+	const number = await keepJob(server.address, workedJob());
+	for (const path of [
+		'/',
+		`/jobs/${number}`,
+		`/jobs/${number}/sheet`,
+		'/api/jobs',
+		`/api/jobs/${number}/front.svg`,
+		'/nowhere'
+	]) {
+		const { headers } = await fetch(server.address + path);
+		const policy = headers.get('content-security-policy') ?? '';
+		assert.equal(headers.get('x-content-type-options'), 'nosniff', path);
+		assert.equal(headers.get('x-frame-options'), 'DENY', path);
+		assert.equal(headers.get('referrer-policy'), 'same-origin', path);
+		assert.match(policy, /default-src 'none'/, path);
+		assert.match(policy, /frame-ancestors 'none'/, path);
+		assert.doesNotMatch(policy, /script-src[^;]*unsafe/, path);
+		assert.equal(headers.get('x-powered-by'), null, path);
+	}
+});
+
+test('what is not known here: method, address, type, version of the precondition, another site', async () => {
+	const number = await keepJob(server.address, workedJob());
+	const wrong = await fetch(`${server.address}/api/jobs/${number}`, { method: 'DELETE' });
+	assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, 'GET, PUT']);
+	for (const path of ['/api/nothing', '/api/jobs/K-9999', '/api/jobs/K-9999/front.svg', '/api/jobs/K-9999/revisions']) {
+		assert.equal((await fetch(server.address + path)).status, 404, path);
+	}
+	const text = await send(server.address, 'POST', '/api/plan', workedJob(), { 'content-type': 'text/plain' });
+	assert.equal(text.status, 415);
+	assert.equal((await send(server.address, 'PUT', `/api/jobs/${number}`, workedJob())).status, 428);
+	const stale = await send(server.address, 'PUT', `/api/jobs/${number}`, workedJob({ title: 'Mine' }), { 'if-match': '"7"' });
+	assert.equal(stale.status, 409);
+	const foreign = await send(server.address, 'POST', '/api/jobs', workedJob(), { origin: 'http://elsewhere.example' });
+	assert.equal(foreign.status, 403);
+	const own = await send(server.address, 'POST', '/api/jobs', workedJob(), { origin: server.address });
+	assert.equal(own.status, 201);
+});
+
+test('bad input: a clear fault at its path, nothing stored, still answering', async () => {
+	const listed = async () => ((await (await fetch(`${server.address}/api/jobs`)).json()) as { jobs: unknown[] }).jobs.length;
+	const jobs = await listed();
+	const readings = (width: unknown, height: unknown = 551) => ({ ...workedJob(), piece: { readings: { width, height } } });
+	const whole = JSON.stringify(workedJob());
+	const cases: [name: string, body: unknown, status: number, path: string | null][] = [
+		['empty', readings(''), 400, 'piece.readings.width'],
+		['negative', readings(-3), 400, 'piece.readings.width'],
+		['zero', readings(0), 400, 'piece.readings.width'],
+		['two units', readings('12 in mm'), 400, 'piece.readings.width'],
+		['over nothing', readings('1/0'), 400, 'piece.readings.width'],
+		['five metres', readings('5 m'), 400, 'piece.readings.width'],
+		[
+			'no such sheet',
+			{ ...workedJob(), piece: { readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 1000 } } },
+			400,
+			'piece.readings'
+		],
+		['no window left', { ...workedJob(), mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 300 }] }, 400, null],
+		['a pack over 5 m', { ...workedJob(), borders: { way: 'even', width: 2400 } }, 400, null],
+		['cut off', whole.slice(0, whole.length / 2), 400, null],
+		['wrong version', { ...workedJob(), version: 2 }, 400, 'version'],
+		['brackets', '['.repeat(1_000_000), 400, null],
+		['over 1 MB', '['.repeat(1_100_000), 413, null],
+		['prototype', `{"__proto__":{"polluted":true},${whole.slice(1)}`, 400, '__proto__']
+	];
+	for (const [name, body, status, path] of cases) {
+		for (const call of ['/api/plan', '/api/jobs']) {
+			const response = await send(server.address, 'POST', call, body);
+			assert.equal(response.status, status, `${name} at ${call}`);
+			const paths = await faultsOf(response);
+			assert.ok(paths.length > 0 && (path === null || paths.includes(path)), `${name}: ${paths.join()}`);
+		}
+	}
+	assert.equal(({} as { polluted?: boolean }).polluted, undefined);
+	assert.equal(await listed(), jobs);
+	assert.equal((await fetch(`${server.address}/health`)).status, 200);
+});
+
+test('a second start on the same folder is refused in one sentence', async () => {
+	await assert.rejects(startServer(folder), (error: Error & { code?: number }) => {
+		assert.equal(error.code, 1);
+		assert.match(error.message, new RegExp(`^The data folder \\S+ is in use by process ${server.process.pid}\\. .+\\.$`));
+		return true;
+	});
+	assert.equal((await fetch(`${server.address}/health`)).status, 200);
+});
+
+/** A request whose head has arrived. @returns what sends the rest and gives the answer */
+async function halfRequest(address: string): Promise<() => Promise<string>> {
+	const { hostname, port, host } = new URL(address);
+	const body = JSON.stringify(workedJob());
+	const socket = connect(Number(port), hostname);
+	let answer = '';
+	socket.on('data', (chunk: Buffer) => (answer += chunk.toString()));
+	const head = ['POST /api/plan HTTP/1.1', `Host: ${host}`, 'Content-Type: application/json', 'Connection: close'];
+	socket.write(`${[...head, 'Expect: 100-continue', `Content-Length: ${Buffer.byteLength(body)}`].join('\r\n')}\r\n\r\n`);
+	await once(socket, 'data');
+	answer = '';
+	return async () => {
+		socket.write(body);
+		await once(socket, 'close');
+		return answer;
+	};
+}
+
+test('SIGTERM: what is under way is answered, the lock is given back, the next start finds everything', async () => {
+	const own = newFolder();
+	try {
+		const first = await startServer(own);
+		const number = await keepJob(first.address, workedJob({ title: 'Kept before the stop' }));
+		// A connection that asks nothing must not hold up the stop.
+		const idle = connect(Number(new URL(first.address).port), '127.0.0.1').on('error', () => {});
+		const finish = await halfRequest(first.address);
+		const stopped = first.stop();
+		assert.match(await finish(), /^HTTP\/1.1 200 /);
+		assert.equal(await stopped, 0);
+		idle.destroy();
+		assert.equal(existsSync(join(own, 'lock')), false);
+		const second = await startServer(own);
+		const kept = (await (await fetch(`${second.address}/api/jobs/${number}`)).json()) as { job: { title: string } };
+		assert.equal(kept.job.title, 'Kept before the stop');
+		await second.stop();
+	} finally {
+		removeFolder(own);
+	}
+});
