@@ -64,7 +64,7 @@
 		typed = shown;
 		focused = true;
 		taken = editor.file;
-		before = { text: typed, value };
+		before = { text: written(), value };
 		(event.target as HTMLInputElement).select();
 	}
 

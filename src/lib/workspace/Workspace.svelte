@@ -118,15 +118,17 @@
 		<State onkeys={() => (showKeys = !showKeys)} />
 	</Bar>
 	<Strip open={station} onopen={(id) => go({ station: id })} />
-	<main id="main" class="panel" tabindex="-1"><Open /></main>
+	<!-- A long panel is scrolled with the keys too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<main id="main" class="panel" tabindex="0"><Open /></main>
 	<div class="right">
 		{#if editor.conflict}
 			<ConflictView />
 		{:else}
-			<div class="stage">
+			<section class="stage" aria-label="Drawing">
 				<Views {view} onview={(next) => go({ view: next })} />
 				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
-			</div>
+			</section>
 			<Findings onopen={(id) => go({ station: id })} />
 		{/if}
 	</div>
@@ -148,8 +150,9 @@
 		overflow-y: auto;
 		padding: 14px 16px 24px;
 	}
-	.panel:focus {
-		outline: none;
+	.panel:focus-visible {
+		outline: 2px solid var(--accent);
+		outline-offset: -2px;
 	}
 	.right {
 		display: grid;

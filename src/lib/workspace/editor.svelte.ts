@@ -104,9 +104,21 @@ export class JobEditor {
 	 */
 	type(place: string, text: string, operations: readonly Operation[] | null, says = ''): void {
 		const faults = operations === null ? [{ path: place, says }] : this.apply(operations, place);
-		if (faults.length > 0) this.drafts[place] = { text, says: faults[0]!.says };
-		else delete this.drafts[place];
+		if (faults.length > 0) {
+			this.drafts[place] = { text, says: faults[0]!.says };
+			this.#takeBack(place);
+		} else delete this.drafts[place];
 		this.#store();
+	}
+
+	/** An entry that became a fault leaves nothing of its first strokes: `24` is not meant by somebody who types `2400`. */
+	#takeBack(place: string): void {
+		const before = this.#past.at(-1);
+		if (this.#typing !== place || !before) return;
+		this.#past = this.#past.slice(0, -1);
+		this.#typing = null;
+		this.file = before;
+		this.#touched();
 	}
 
 	/** The field is left: the next stroke is a new undo step. */

@@ -25,7 +25,9 @@
 				</li>{/each}
 		</ol>
 	</nav>
-	<main id="main" tabindex="-1">
+	<!-- The text is scrolled with the keys too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<main id="main" tabindex="0">
 		<article>
 			{#each data.chapter.blocks as block, index (index)}
 				{#if block.kind === 'heading'}
@@ -105,8 +107,9 @@
 		overflow-y: auto;
 		scroll-padding-top: 16px;
 	}
-	main:focus {
-		outline: none;
+	main:focus-visible {
+		outline: 2px solid var(--accent);
+		outline-offset: -2px;
 	}
 	article {
 		max-width: 680px;
