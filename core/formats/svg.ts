@@ -146,5 +146,6 @@ function escape(text: string): string {
 }
 
 function round(value: number): string {
-	return String(Number(value.toFixed(3)));
+	// To a thousandth; as a number, since this is called for every point of every stroke.
+	return String(Math.floor(value * 1000 + 0.5) / 1000);
 }

@@ -4,6 +4,7 @@
 	import type { Dimension, Scene } from '$core/drawing/scene.ts';
 	import { describe, dimensionPath, written } from '$core/formats/svg.ts';
 	import { showLength, showNumber } from '$core/units/show.ts';
+	import type { Rect } from '$core/geometry/shapes.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import Hatches from './Hatches.svelte';
 	import Shapes from './Shapes.svelte';
@@ -41,7 +42,9 @@
 	);
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
-	const view = $derived({ ...fitted.box, width: fitted.box.width + column / fitted.scale });
+	const drawn = $derived({ ...fitted.box, width: fitted.box.width + column / fitted.scale });
+	/** On the screen the drawing fills its place, so that a stroke moves what is in it and not the place. */
+	const view = $derived(paperWidth ? drawn : around(drawn, space.width / fitted.scale, space.height / fitted.scale));
 	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
 	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
 
@@ -49,11 +52,28 @@
 	function fit(room: { width: number; height: number }) {
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
 		let placed = placeDimensions(scene, label / scale, write);
-		for (let turn = 0; turn < 5; turn += 1) {
+		for (let turn = 0; turn < 3; turn += 1) {
 			scale = Math.min(Math.max(60, room.width - columnWidth()) / placed.box.width, room.height / placed.box.height);
 			placed = placeDimensions(scene, label / scale, write);
 		}
+		scale = stated(scale);
+		placed = placeDimensions(scene, label / scale, write);
 		return { ...placed, scale, textHeight: label / scale };
+	}
+
+	/** The scale is the one that is stated, to its last figure; and it stays while a small change leaves room. */
+	function stated(scale: number): number {
+		const times = scale / PX_PER_MM;
+		return (times >= 1 ? Math.floor(times * 10) / 10 : 1 / (Math.ceil(10 / times) / 10)) * PX_PER_MM;
+	}
+
+	function around(inner: Rect, width: number, height: number): Rect {
+		return { left: inner.left + (inner.width - width) / 2, top: inner.top + (inner.height - height) / 2, width, height };
+	}
+
+	/** A place of the drawing in px of the screen: text keeps its size there, whatever the scale. */
+	function onScreen(x: number, y: number): string {
+		return `${((x - view.left) * fitted.scale).toFixed(2)} ${((y - view.top) * fitted.scale).toFixed(2)}`;
 	}
 
 	function columnWidth(): number {
@@ -75,22 +95,32 @@
 
 <figure class:paper={paperWidth} bind:clientWidth={width} bind:clientHeight={height}>
 	<svg
-		viewBox="{view.left} {view.top} {view.width} {view.height}"
-		width={view.width * fitted.scale}
-		height={view.height * fitted.scale}
+		width={paperWidth ? view.width * fitted.scale : space.width}
+		height={paperWidth ? view.height * fitted.scale : space.height}
 		role="group"
 		aria-label={describe(scene, unit)}
-		font-size={fitted.textHeight}
+		font-size={label}
 	>
-		<Hatches {scene} {id} scale={fitted.scale} />
-		<Shapes {scene} {id} {picture} />
+		<g transform="scale({fitted.scale}) translate({-view.left} {-view.top})">
+			<Hatches {scene} {id} scale={fitted.scale} />
+			<Shapes {scene} {id} {picture} />
+			{#each fitted.placed as dimension (dimension.name)}<path
+					class="line"
+					d={dimensionPath(dimension, fitted.textHeight)}
+				/>{/each}
+			{#if column > 0}
+				{#each scene.callouts as callout, index (index)}<path
+						class="leader"
+						d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {rows[index]!.row}"
+					/>{/each}
+			{/if}
+		</g>
 		{#each fitted.placed as dimension (dimension.name)}
-			<path class="line" d={dimensionPath(dimension, fitted.textHeight)} />
 			{@const upright = dimension.side === 'left' || dimension.side === 'right'}
 			{@const baseline = dimension.line - fitted.textHeight * 0.3}
 			{@const place = upright
-				? `translate(${baseline} ${dimension.labelAt}) rotate(-90)`
-				: `translate(${dimension.labelAt} ${baseline})`}
+				? `translate(${onScreen(baseline, dimension.labelAt)}) rotate(-90)`
+				: `translate(${onScreen(dimension.labelAt, baseline)})`}
 			{#if onask && dimension.path}
 				<g
 					role="button"
@@ -102,10 +132,10 @@
 					onkeydown={(event) => press(event, dimension.path)}
 				>
 					<rect
-						x={-dimension.text.length * fitted.textHeight * 0.32}
-						y={-fitted.textHeight}
-						width={dimension.text.length * fitted.textHeight * 0.64}
-						height={fitted.textHeight * 1.3}
+						x={-dimension.text.length * label * 0.32}
+						y={-label}
+						width={dimension.text.length * label * 0.64}
+						height={label * 1.3}
 					/>
 					<text text-anchor="middle" aria-hidden="true">{dimension.text}</text>
 				</g>
@@ -115,8 +145,9 @@
 		{/each}
 		{#if column > 0}
 			{#each scene.callouts as callout, index (index)}
-				<path class="leader" d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {rows[index]!.row}" />
-				<text x={textX} y={rows[index]!.row + fitted.textHeight * 0.35} class:stop={callout.sign === 'stop'}
+				<text
+					transform="translate({onScreen(textX, rows[index]!.row + fitted.textHeight * 0.35)})"
+					class:stop={callout.sign === 'stop'}
 					>{callout.sign === 'stop' ? '■ ' : ''}{showLength(callout.value, unit, true).text} {callout.name}</text
 				>
 			{/each}

@@ -11,10 +11,12 @@
 		dark?: boolean;
 	};
 	const { label, value, options, onchange, compact = false, dark = false }: Props = $props();
+	// A job made anew with the same choice is no change for the control.
+	const chosen = $derived(value);
 </script>
 
 <SegmentedControl
-	{value}
+	value={chosen}
 	onValueChange={(change) => change.value !== null && onchange(change.value as T)}
 	aria-label={label}
 	class="choice {compact ? 'compact' : ''} {dark ? 'dark-bar' : ''}"

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** One of a list. */
+	import { stable } from '$lib/workspace/stable.svelte.ts';
+
 	type Props = {
 		label: string;
 		value: string;
@@ -8,13 +10,15 @@
 		bare?: boolean;
 	};
 	const { label, value, options, onchange, bare = false }: Props = $props();
+	const offered = stable(() => options);
+	const chosen = $derived(value);
 	const id = $props.id();
 </script>
 
 <div class="pick" class:bare>
 	<label for={id} class={bare ? 'seen-by-readers' : ''}>{label}</label>
-	<select {id} class="field select" {value} onchange={(event) => onchange(event.currentTarget.value)}>
-		{#each options as option (option.value)}<option value={option.value}>{option.label}</option>{/each}
+	<select {id} class="field select" value={chosen} onchange={(event) => onchange(event.currentTarget.value)}>
+		{#each offered() as option (option.value)}<option value={option.value}>{option.label}</option>{/each}
 	</select>
 </div>
 

@@ -15,6 +15,7 @@
 	import Figure from '$lib/ui/Figure.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
+	import { stable } from './stable.svelte.ts';
 
 	type Props = { view: ViewName; onview: (view: ViewName) => void };
 	const { view, onview }: Props = $props();
@@ -23,7 +24,9 @@
 
 	const plan = $derived(editor.plan);
 	const front = $derived(frontScene(plan, editor.job));
-	const section = $derived(sectionScene(plan, editor.job, builtInShop));
+	// Many strokes leave the section as it is: then it is not drawn again.
+	const sectionNow = stable(() => sectionScene(plan, editor.job, builtInShop));
+	const section = $derived(sectionNow());
 	const back = $derived(backScene(plan, editor.job));
 	const picture = $derived(editor.job.piece.picture ? `/api/pictures/${editor.job.piece.picture}` : null);
 	/** The sign that a figure of the pack carries in the findings. */

@@ -41,9 +41,10 @@ export class JobEditor {
 	#sent: JobFile;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
+	#storing: ReturnType<typeof setTimeout> | undefined;
 
-	readonly job: Decided = $derived(decide(readJob(this.file), builtInShop));
-	readonly plan: Plan = $derived(planDecided(this.file, this.job, builtInShop));
+	readonly job: Decided = $derived(planned(this.file).job);
+	readonly plan: Plan = $derived(planned(this.file).plan);
 	readonly unit: Unit = $derived(this.job.unit);
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
@@ -68,9 +69,13 @@ export class JobEditor {
 			}
 		}
 		const online = () => void this.#send();
+		const hidden = () => this.#storeNow();
 		addEventListener('online', online);
+		addEventListener('pagehide', hidden);
 		return () => {
 			removeEventListener('online', online);
+			removeEventListener('pagehide', hidden);
+			this.#storeNow();
 			clearTimeout(this.#timer);
 			if (this.file !== this.#sent) void this.#send();
 		};
@@ -228,8 +233,14 @@ export class JobEditor {
 		this.#store();
 	}
 
-	/** What is not kept yet, and what is half typed, stands in the browser until it is. */
+	/** What is not kept yet, and what is half typed, stands in the browser until it is; written once the stroke is drawn. */
 	#store(): void {
+		this.#storing ??= setTimeout(() => this.#storeNow(), 0);
+	}
+
+	#storeNow(): void {
+		clearTimeout(this.#storing);
+		this.#storing = undefined;
 		if (typeof localStorage === 'undefined') return;
 		const key = `rare-keep:${this.number}`;
 		if (this.file === this.#sent && Object.keys(this.drafts).length === 0) localStorage.removeItem(key);
@@ -246,10 +257,22 @@ export class JobEditor {
 	}
 }
 
+const plans = new WeakMap<JobFile, { job: Decided; plan: Plan }>();
+
+/** A file is planned once: to see whether it can be, and to be shown. @throws FaultError */
+function planned(file: JobFile): { job: Decided; plan: Plan } {
+	const known = plans.get(file);
+	if (known) return known;
+	const job = decide(readJob(file), builtInShop);
+	const made = { job, plan: planDecided(file, job, builtInShop) };
+	plans.set(file, made);
+	return made;
+}
+
 /** Faults of a file, none when it can be planned. */
 function faultsOf(file: JobFile): Fault[] {
 	try {
-		planDecided(file, decide(readJob(file), builtInShop), builtInShop);
+		planned(file);
 		return [];
 	} catch (error) {
 		if (error instanceof FaultError) return error.faults;
