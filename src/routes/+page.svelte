@@ -105,8 +105,9 @@
 							<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}
 						{/each}
 					{/if}
-					{#each stopped.slice(0, 3) as piece (piece.number)}
-						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned: {lowered(piece.next.because)}.
+					{#each stopped.slice(0, 3) as piece, index (piece.number)}
+						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned:
+						{lowered(piece.next.because)}{index < stopped.length - 1 ? '. ' : '.'}
 					{/each}
 				{/if}
 			</p>

@@ -40,6 +40,8 @@ export type Browser = {
 	seesNo: (text: string) => Promise<void>;
 	waitFor: (what: string, check: () => Promise<boolean>) => Promise<void>;
 	text: () => Promise<string>;
+	/** Waits until fonts and pictures are there and the page has been drawn. */
+	settled: () => Promise<void>;
 	screenshot: () => Promise<Buffer>;
 	quit: () => Promise<void>;
 };
@@ -131,6 +133,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			}),
 		seesNo: (unwanted) =>
 			waitFor(`the page to show “${unwanted}” no longer`, async () => !(await text()).replace(/\s+/g, ' ').includes(unwanted)),
+		settled: () => driver.executeAsyncScript<void>(SETTLED),
 		screenshot: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
 		quit: async () => {
 			await driver.quit();
@@ -139,6 +142,12 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 	};
 	return browser;
 }
+
+const SETTLED = `
+	const done = arguments[0];
+	const pictures = [...document.querySelectorAll('svg image')].map((one) => { const picture = new Image(); picture.src = one.href.baseVal; return picture.decode().catch(() => {}); });
+	Promise.all([document.fonts.ready, ...pictures]).then(() => requestAnimationFrame(() => requestAnimationFrame(done)));
+`;
 
 const FIND_FIELD = `
 	const wanted = arguments[0];

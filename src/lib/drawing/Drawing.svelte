@@ -27,22 +27,29 @@
 	const id = $props.id();
 	let width = $state(0);
 	let height = $state(0);
+	let captionHeight = $state(18);
 
 	const space = $derived(
 		paperWidth
 			? { width: paperWidth * PX_PER_MM, height: paperHeight * PX_PER_MM }
-			: { width: width || 480, height: height || 420 }
+			: { width: width || 480, height: (height || 420) - captionHeight - 6 }
 	);
-	const fitted = $derived(fit(space));
 	/** Callouts stand in a column of their own, as wide as their longest name. */
 	const column = $derived(
 		callouts && scene.callouts.length > 0
 			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
 			: 0
 	);
+	const fitted = $derived(fit(space));
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
-	const drawn = $derived({ ...fitted.box, width: fitted.box.width + column / fitted.scale });
+	const drawn = $derived.by(() => {
+		const { box, textHeight, scale } = fitted;
+		const shown = column > 0 ? rows : [];
+		const top = Math.min(box.top, ...shown.map(({ row }) => row - textHeight));
+		const bottom = Math.max(box.top + box.height, ...shown.map(({ row }) => row + textHeight));
+		return { left: box.left, top, width: box.width + column / scale, height: bottom - top };
+	});
 	/** On the screen the drawing fills its place, so that a stroke moves what is in it and not the place. */
 	const view = $derived(paperWidth ? drawn : around(drawn, space.width / fitted.scale, space.height / fitted.scale));
 	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
@@ -53,7 +60,7 @@
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
 		let placed = placeDimensions(scene, label / scale, write);
 		for (let turn = 0; turn < 3; turn += 1) {
-			scale = Math.min(Math.max(60, room.width - columnWidth()) / placed.box.width, room.height / placed.box.height);
+			scale = Math.min(Math.max(60, room.width - column) / placed.box.width, room.height / placed.box.height);
 			placed = placeDimensions(scene, label / scale, write);
 		}
 		scale = stated(scale);
@@ -74,12 +81,6 @@
 	/** A place of the drawing in px of the screen: text keeps its size there, whatever the scale. */
 	function onScreen(x: number, y: number): string {
 		return `${((x - view.left) * fitted.scale).toFixed(2)} ${((y - view.top) * fitted.scale).toFixed(2)}`;
-	}
-
-	function columnWidth(): number {
-		return callouts && scene.callouts.length > 0
-			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
-			: 0;
 	}
 
 	function write(dimension: Dimension): string {
@@ -165,7 +166,7 @@
 				>{/each}
 		</tbody>
 	</table>
-	<figcaption>
+	<figcaption bind:clientHeight={captionHeight}>
 		{scene.title}, {unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
 	</figcaption>
 </figure>
@@ -178,7 +179,7 @@
 		min-width: 0;
 		min-height: 0;
 		display: flex;
-		align-items: center;
+		align-items: flex-start;
 		justify-content: center;
 		overflow: hidden;
 	}

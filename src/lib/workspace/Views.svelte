@@ -139,6 +139,9 @@
 	.drawings.all {
 		grid-template-columns: repeat(3, minmax(0, 1fr));
 	}
+	.side :global(li svg) {
+		display: inline;
+	}
 	.side {
 		display: grid;
 		grid-template: minmax(110px, 1fr) auto / minmax(0, 1fr);

@@ -5,6 +5,7 @@
 	import type { PageProps } from './$types';
 	import { planSteps } from '$core/bench/steps.ts';
 	import { backScene } from '$core/drawing/back.ts';
+	import { layerName } from '$core/drawing/layer-name.ts';
 	import { frontScene } from '$core/drawing/front.ts';
 	import { sectionScene } from '$core/drawing/section.ts';
 	import { SIDES } from '$core/geometry/shapes.ts';
@@ -62,9 +63,33 @@
 			<p>The sheet is not measured yet: this paper comes with its readings.</p>
 		{:else}
 			<div class="two">
-				<Drawing scene={front} {unit} {picture} paperWidth={88} paperHeight={112} label={10} />
 				<div>
-					<Drawing scene={section} {unit} paperWidth={94} paperHeight={62} label={9.5} />
+					<Drawing scene={front} {unit} {picture} paperWidth={88} paperHeight={100} label={10} />
+					<table>
+						<caption>Cut list, {unit}</caption>
+						<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
+						<tbody>
+							{#each plan.cut as cut, index (index)}
+								<tr
+									><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td>{cut.count}</td><td
+										>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td
+									></tr
+								>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+				<div>
+					<Drawing scene={section} {unit} paperWidth={94} paperHeight={52} label={9.5} callouts={false} />
+					<table>
+						<caption>Layers from the front, {unit}</caption>
+						<tbody>
+							{#each plan.pack.layers as layer, index (index)}<tr
+									><th scope="row">{layerName(layer, job, builtInShop)}</th><td>{length(layer.thickness, true)}</td></tr
+								>{/each}
+							<tr><th scope="row">the pack</th><td><strong>{length(plan.pack.thickness, true)}</strong></td></tr>
+						</tbody>
+					</table>
 					<table>
 						<caption>Where the sheet lies on the under-mat, {unit}</caption>
 						<tbody>
@@ -85,23 +110,6 @@
 							>
 						</tbody>
 					</table>
-				</div>
-			</div>
-			<div class="two">
-				<table>
-					<caption>Cut list, {unit}</caption>
-					<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
-					<tbody>
-						{#each plan.cut as cut, index (index)}
-							<tr
-								><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td>{cut.count}</td><td
-									>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td
-								></tr
-							>
-						{/each}
-					</tbody>
-				</table>
-				<div>
 					<table>
 						<caption>Guide stops, from the back of each mat, {unit}</caption>
 						<thead
@@ -173,7 +181,7 @@
 	{#if plan.frame && back && plan.hang && plan.back}
 		<Paper {size}>
 			<div class="two">
-				<Drawing scene={back} {unit} paperWidth={88} paperHeight={86} label={9.5} />
+				<Drawing scene={back} {unit} paperWidth={88} paperHeight={74} label={9.5} />
 				<div>
 					<table>
 						<caption>Back and hanging, {unit}</caption>
@@ -273,6 +281,7 @@
 	.two {
 		display: grid;
 		grid-template-columns: 88mm minmax(0, 1fr);
+		align-items: start;
 		gap: 6mm;
 		margin-bottom: 3mm;
 	}
@@ -304,10 +313,13 @@
 		border-bottom: 0.15mm solid #bbb9b2;
 	}
 	.of {
-		display: block;
+		margin-left: 1.5mm;
 		font-size: 7.5pt;
 		color: #474f53;
-		line-height: 1.1;
+	}
+	tbody th {
+		line-height: 1.15;
+		padding: 0.35mm 0;
 	}
 	.steps {
 		columns: 2;

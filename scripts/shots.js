@@ -1,0 +1,8 @@
+/** npm run shots: every picture in docs/screenshots, made from the demo data. */
+import { buildIfStale, installBrowser, installPackages } from './setup.js';
+import { runTs } from './run-ts.js';
+
+installPackages();
+installBrowser();
+buildIfStale();
+await runTs('scripts/take-shots.ts');
