@@ -78,7 +78,8 @@ test('bad input: a clear fault at its path, nothing stored, still answering', as
 			400,
 			'piece.readings'
 		],
-		['no window left', { ...workedJob(), mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 300 }] }, 400, null],
+		['no window left', { ...workedJob(), window: { overlap: 210 } }, 400, 'window.overlap'],
+		['a reveal without end', { ...workedJob(), mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 2400 }] }, 400, null],
 		['a pack over 5 m', { ...workedJob(), borders: { way: 'even', width: 2400 } }, 400, null],
 		['cut off', whole.slice(0, whole.length / 2), 400, null],
 		['wrong version', { ...workedJob(), version: 2 }, 400, 'version'],
