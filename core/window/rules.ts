@@ -3,6 +3,7 @@ import { hasRoomForLift, remedy, remedyOfMat, said, sidesWith } from '../finding
 import { axisOf, mapSides, SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide.ts';
 import { receiveUp, cutDown } from '../units/round.ts';
+import { showLength } from '../units/show.ts';
 import { openingFor, overlapFor, zoneInside } from './window.ts';
 
 /** Figures that differ by less than this are the same. */
@@ -30,7 +31,7 @@ export const windowRules: Rule[] = [
 				{
 					says: `The mat covers ${said(context, window.overlap[side] - bevel, true)} ${atSides(thin)}; the sheet’s movement asks for ${said(context, window.least[side], true)}.`,
 					where: `window.overlap.${side}`,
-					remedies: [overlapRemedy(context, `Overlap ${said(context, wider[side]!)} ${atSides(thin)}`, wider)]
+					remedies: [overlapRemedy(context, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 				}
 			];
 		}
@@ -231,6 +232,12 @@ function setbackCase(context: Context, index: number): Case[] {
 
 function overlapRemedy(context: Context, label: string, changed: Partial<Sides>) {
 	return remedy(context, label, ['window', 'overlap'], sidesWith(context.job.window.overlap, changed));
+}
+
+/** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
+function rangeOf(context: Context, lengths: number[]): string {
+	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
+	return most - least < SAME ? said(context, least) : `${showLength(least, context.job.unit).text} to ${said(context, most)}`;
 }
 
 /** `at the top and left`, `on every side`. */

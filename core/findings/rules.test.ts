@@ -1,0 +1,338 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { JobFile } from '../job/definition.ts';
+import { patched } from '../job/patch.ts';
+import { plan } from '../plan.ts';
+import { GRADES, type Grade } from '../shop/grades.ts';
+import { builtInShop } from '../shop/shop.ts';
+import { workedJob } from '../testing/jobs.ts';
+import type { Severity } from './rule.ts';
+import { RULES } from './rules.ts';
+
+type Changes = Partial<JobFile>;
+type Case = {
+	/** What the rule is for, on the worked case. */
+	fires: Changes;
+	/** Its nearest neighbour that is right. */
+	spares: Changes;
+	/** At Rare, Keep, Show; null where the grade does not ask. */
+	at: [Severity | null, Severity | null, Severity | null];
+	/** The mend that is offered first, by its label; null where none is. */
+	mend: string | null;
+};
+
+const sheet = (changes: JobFile['piece']): Changes => ({ piece: { readings: { width: 402, height: 551 }, ...changes } });
+const guard = (changes: JobFile['guard']): Changes => ({ guard: { ...workedJob().guard, ...changes } });
+const section = { face: 22, lip: 6, depth: 30, rabbetDepth: 16, density: 680 };
+const frame = (changes: Partial<typeof section>, more: JobFile['frame'] = {}): Changes => ({
+	frame: { kind: 'wood', section: { ...section, ...changes }, allowance: 3, ...more }
+});
+const zone = (kind: 'show' | 'hide' | 'keep-off', left: number, top: number, width = 30, height = 20) =>
+	sheet({ zones: [{ id: 'mark', kind, left, top, width, height }] });
+const all = (severity: Severity): Case['at'] => [severity, severity, severity];
+
+const CASES: Record<string, Case> = {
+	'piece.protected': {
+		fires: sheet({ concerns: ['protected'] }),
+		spares: sheet({ concerns: [] }),
+		at: all('caution'),
+		mend: null
+	},
+	'piece.needs-conservator': {
+		fires: sheet({ concerns: ['mould'] }),
+		spares: sheet({ concerns: ['protected'] }),
+		at: all('caution'),
+		mend: null
+	},
+	'piece.medium-unknown': {
+		fires: sheet({ medium: ['squid juice'] }),
+		spares: sheet({ medium: ['ink'] }),
+		at: ['caution', 'caution', 'note'],
+		mend: null
+	},
+	'ready.not-dry': { fires: sheet({ dry: false }), spares: sheet({ dry: true }), at: all('stop'), mend: 'It is dry now' },
+	'measure.misfit': {
+		fires: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 684, d2: 684 } }),
+		spares: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 682, d2: 682.2 } }),
+		at: all('caution'),
+		mend: null
+	},
+	'measure.lean': {
+		fires: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 684 } }),
+		spares: sheet({ readings: { top: 402, bottom: 402.5, left: 551, right: 551 } }),
+		at: all('note'),
+		mend: null
+	},
+	'window.overlap-thin': {
+		fires: { window: { overlap: 2 } },
+		spares: { window: { overlap: 4.5 } },
+		at: all('caution'),
+		mend: 'Overlap 3 to 4 mm on every side'
+	},
+	'window.zone-covered': {
+		fires: zone('show', 7, 200),
+		spares: zone('show', 8, 200),
+		at: all('stop'),
+		mend: 'Overlap 5 mm at the left'
+	},
+	'window.zone-exposed': {
+		fires: zone('hide', 380, 200, 20),
+		spares: zone('hide', 397, 200, 4),
+		at: all('caution'),
+		mend: 'Overlap 23 mm at the right'
+	},
+	'window.reveal-thin': {
+		fires: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 1.5 }] },
+		spares: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 2 }] },
+		at: all('caution'),
+		mend: 'Reveal 6 mm'
+	},
+	'window.lift-setback': {
+		fires: {
+			mats: [
+				{ board: 'cotton-4', lift: 3, setback: 5 },
+				{ board: 'cotton-4', reveal: 6 }
+			]
+		},
+		spares: {
+			mats: [
+				{ board: 'cotton-4', lift: 3, setback: 6 },
+				{ board: 'cotton-4', reveal: 6 }
+			]
+		},
+		at: all('caution'),
+		mend: 'Set back 8 mm'
+	},
+	'window.border-thin': {
+		fires: { borders: { way: 'even', width: 44 } },
+		spares: { borders: { way: 'even', width: 44.5 } },
+		at: all('note'),
+		mend: null
+	},
+	'window.border-like-face': {
+		fires: { borders: { way: 'even', width: 29 } },
+		spares: { borders: { way: 'even', width: 30 } },
+		at: all('note'),
+		mend: null
+	},
+	'board.touch-acidic': {
+		fires: { mats: [{ board: 'cotton-4' }, { board: 'mat-ordinary', reveal: 6 }] },
+		spares: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6 }] },
+		at: ['stop', 'stop', 'caution'],
+		mend: 'Cotton board, 4-ply'
+	},
+	'board.backing-acidic': {
+		fires: guard({ backing: 'chipboard' }),
+		spares: guard({ backing: 'chipboard', barrier: 'aluminium-laminate' }),
+		at: all('stop'),
+		mend: 'Back: fluted polypropylene sheet'
+	},
+	'board.backing-grade': {
+		fires: guard({ backing: 'foam-ordinary' }),
+		spares: guard({ backing: 'foam-free' }),
+		at: ['stop', 'stop', null],
+		mend: 'Back: fluted polypropylene sheet'
+	},
+	'board.backing-weak': {
+		fires: guard({ backing: 'cotton-4' }),
+		spares: guard({ backing: 'alkaline-corrugated' }),
+		at: ['stop', 'caution', 'note'],
+		mend: 'Back: fluted polypropylene sheet'
+	},
+	'material.buffer-harm': {
+		fires: sheet({ medium: ['cyanotype'] }),
+		spares: {
+			...sheet({ medium: ['cyanotype'] }),
+			...guard({ underMat: 'cotton-4-unbuffered' }),
+			mats: [{ board: 'cotton-4-unbuffered' }]
+		},
+		at: ['stop', 'caution', 'note'],
+		mend: 'Un-buffered cotton, 4-ply'
+	},
+	'glazing.none': {
+		fires: guard({ glazing: 'none' }),
+		spares: guard({ glazing: 'glass' }),
+		at: ['stop', 'caution', 'note'],
+		mend: 'UV acrylic'
+	},
+	'glazing.uv-low': {
+		fires: guard({ glazing: 'acrylic' }),
+		spares: guard({ glazing: 'uv-acrylic' }),
+		at: ['stop', 'stop', 'note'],
+		mend: 'UV acrylic'
+	},
+	'glazing.static-friable': {
+		fires: sheet({ friable: true }),
+		spares: { ...sheet({ friable: true }), ...guard({ glazing: 'uv-acrylic-lr' }) },
+		at: ['stop', 'stop', 'caution'],
+		mend: 'UV acrylic, low reflection, anti-static'
+	},
+	'glazing.breakable': {
+		fires: { ...guard({ glazing: 'uv-glass' }), ...sheet({ travels: true }) },
+		spares: { ...guard({ glazing: 'laminated' }), ...sheet({ travels: true }) },
+		at: all('caution'),
+		mend: 'UV acrylic'
+	},
+	'friable.no-trough': {
+		fires: sheet({ friable: true }),
+		spares: { ...sheet({ friable: true }), mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 1.5 }] },
+		at: ['caution', 'caution', 'note'],
+		mend: 'Reverse bevel, lift 1.5 mm'
+	},
+	'mat.join': {
+		fires: guard({ join: 'transfer', joinDistance: 9 }),
+		spares: guard({ join: 'gummed' }),
+		at: ['stop', 'caution', null],
+		mend: 'Join with gummed tape'
+	},
+	'seal.edge-grade': {
+		fires: guard({ edgeSeal: 'packing' }),
+		spares: guard({ edgeSeal: 'aluminium-laminate' }),
+		at: ['stop', 'stop', null],
+		mend: 'Aluminium laminate tape'
+	},
+	'seal.edge-none': {
+		fires: guard({ edgeSeal: null }),
+		spares: guard({ edgeSeal: 'polyester' }),
+		at: ['caution', null, null],
+		mend: 'Aluminium laminate tape'
+	},
+	'hold.tape-on-piece': {
+		fires: { hold: { adhesive: 'hardware-tape' } },
+		spares: { hold: { adhesive: 'gummed-linen' } },
+		at: all('stop'),
+		mend: 'Wheat-starch paste and tissue'
+	},
+	'hold.adhesive-irreversible': {
+		fires: { hold: { adhesive: 'dry-mount' } },
+		spares: { hold: { adhesive: 'starch-paste' } },
+		at: all('stop'),
+		mend: 'Wheat-starch paste and tissue'
+	},
+	'hold.grade': {
+		fires: { hold: { adhesive: 'self-adhesive-tissue' } },
+		spares: { hold: { adhesive: 'cellulose-paste' } },
+		at: ['stop', 'stop', null],
+		mend: 'Wheat-starch paste and tissue'
+	},
+	'hold.load': {
+		fires: { ...sheet({ readings: { width: 900, height: 1200 }, grammage: 600 }), hold: { count: 2 } },
+		spares: { ...sheet({ readings: { width: 900, height: 1200 }, grammage: 600 }), hold: { count: 10 } },
+		at: ['stop', 'caution', 'caution'],
+		mend: '7 hinges'
+	},
+	'hold.stronger-than-sheet': {
+		fires: sheet({ grammage: 20 }),
+		spares: sheet({ grammage: 22 }),
+		at: ['caution', 'caution', 'note'],
+		mend: null
+	},
+	'hold.keep-off': {
+		fires: zone('keep-off', 180, 0, 40, 40),
+		spares: zone('keep-off', 180, 10, 40, 40),
+		at: ['stop', 'stop', 'caution'],
+		mend: '2 hinges'
+	},
+	'hold.too-much': {
+		fires: { hold: { count: 1 } },
+		spares: { hold: { count: 2 } },
+		at: ['caution', 'caution', 'note'],
+		mend: 'Two hinges'
+	},
+	'hold.to-mat': {
+		fires: { schools: { 'hang-from': 'window-mat' } },
+		spares: { schools: { 'hang-from': 'under-mat' } },
+		at: ['stop', 'caution', 'note'],
+		mend: 'Hang it from the under-mat'
+	},
+	// A covering window always has a mat: this comes with packages that have none.
+	'gap.contact': { fires: {}, spares: {}, at: [null, null, null], mend: null },
+	'gap.small': {
+		fires: { mats: [{ board: 'cotton-2' }] },
+		spares: { mats: [{ board: 'cotton-2', lift: 3 }] },
+		at: ['stop', 'caution', 'note'],
+		mend: 'Lift the mat 2.5 mm'
+	},
+	'gap.sag': {
+		fires: { ...sheet({ readings: { width: 900, height: 1200 } }), mats: [{ board: 'cotton-4' }] },
+		spares: { mats: [{ board: 'cotton-8' }] },
+		at: ['caution', 'caution', 'note'],
+		mend: null
+	},
+	'pack.proud': {
+		fires: frame({ rabbetDepth: 10 }),
+		spares: frame({}),
+		at: all('stop'),
+		mend: 'Moulding: ash, 22 face, shallow'
+	},
+	'pack.tight': {
+		fires: frame({ rabbetDepth: 12 }),
+		spares: frame({}),
+		at: all('caution'),
+		mend: 'Moulding: ash, 22 face, shallow'
+	},
+	'pack.recessed': { fires: frame({ rabbetDepth: 24 }), spares: frame({}), at: all('note'), mend: 'Filler 10 mm' },
+	'frame.lip-short': { fires: frame({ lip: 4 }), spares: frame({ lip: 4.5 }), at: all('stop'), mend: 'Moulding: ash, 22 face' },
+	'frame.weak': {
+		fires: { ...frame({ face: 12, depth: 14, rabbetDepth: 13 }), ...sheet({ readings: { width: 700, height: 900 } }) },
+		spares: { ...frame({ face: 40, depth: 42 }), ...sheet({ readings: { width: 700, height: 900 } }) },
+		at: all('caution'),
+		mend: 'Moulding: ash, 22 face'
+	},
+	'points.flexible': {
+		fires: frame({}, { points: 'flexible' }),
+		spares: frame({}, { points: 'rigid' }),
+		at: ['caution', 'note', null],
+		mend: 'Rigid pins'
+	},
+	'seal.none': {
+		fires: { back: { seal: null } },
+		spares: { back: { seal: 'self-adhesive' } },
+		at: ['stop', 'caution', 'note'],
+		mend: 'Gummed tape'
+	},
+	// Above 12 kg rings hang straight on hooks, and up to there the list has a wire for each angle.
+	'hang.wire-none': { fires: {}, spares: {}, at: [null, null, null], mend: null },
+	'hang.wire-shows': {
+		fires: { ...sheet({ readings: { width: 900, height: 30 } }), borders: { way: 'even', width: 20 }, hang: { by: 'wire' } },
+		spares: { hang: { by: 'wire' } },
+		at: all('caution'),
+		mend: 'Rings on hooks'
+	},
+	'hang.too-heavy': {
+		fires: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'wire' } },
+		spares: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'rings' } },
+		at: all('caution'),
+		mend: 'Rings on hooks'
+	}
+};
+
+const planAt = (aim: Grade, changes: Changes) => plan(workedJob({ ...changes, aim }), builtInShop);
+const found = (aim: Grade, rule: string, changes: Changes) =>
+	planAt(aim, changes).findings.find((finding) => finding.rule === rule) ?? null;
+
+test('every rule has a case here, and every case a rule', () => {
+	assert.deepEqual(Object.keys(CASES).sort(), RULES.map((rule) => rule.id).sort());
+});
+
+for (const [rule, { fires, spares, at, mend }] of Object.entries(CASES)) {
+	test(`${rule}: at each grade as the handbook says, not for its neighbour, mended by its remedy`, () => {
+		for (const [index, grade] of GRADES.entries()) {
+			assert.equal(found(grade, rule, fires)?.severity ?? null, at[index], `${rule} at ${grade}`);
+			assert.equal(found(grade, rule, spares), null, `${rule} at ${grade} for what is right`);
+		}
+		const asked = GRADES.find((_, index) => at[index] !== null);
+		if (!asked) return;
+		const finding = found(asked, rule, fires)!;
+		assert.match(finding.says, /^.+\.$/);
+		assert.equal(finding.why, RULES.find((one) => one.id === rule)!.why);
+		assert.equal(finding.remedies[0]?.label ?? null, mend);
+		if (mend === null) return;
+		const after = plan(patched(workedJob({ ...fires, aim: asked }), finding.remedies[0]!.patch), builtInShop);
+		assert.deepEqual(
+			after.findings.filter((one) => one.rule === rule && one.where === finding.where).map((one) => one.says),
+			[],
+			`“${mend}”`
+		);
+	});
+}
