@@ -10,8 +10,8 @@
 	import { useWorkspace } from '../context.ts';
 
 	const { editor } = useWorkspace();
-	/** More than these are never stacked in front of a piece. */
-	const MOST = 6;
+	/** More than four are not stacked in front of a piece. */
+	const MOST = 4;
 	const boards = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
 		value: board.id,
 		label: board.name

@@ -1,0 +1,112 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import type { JobFile } from '../job/definition.ts';
+import { plan } from '../plan.ts';
+import { builtInShop } from '../shop/shop.ts';
+import { anyJob, workedJob } from '../testing/jobs.ts';
+import type { Cut } from './list.ts';
+import { materialName } from './material-name.ts';
+
+const cutOf = (changes: Partial<JobFile> = {}) => plan(workedJob(changes), builtInShop).cut;
+const line = ({ role, material, width, height, count }: Cut) => `${count} × ${role}, ${material}: ${width} × ${height}`;
+const of = (cuts: Cut[], role: string) => cuts.filter((cut) => cut.role === role);
+
+test('the worked case: everything that is cut, in the order of the package', () => {
+	assert.deepEqual(
+		cutOf()
+			.filter((cut) => cut.from === 'sheet')
+			.map(line),
+		[
+			'1 × glazing, uv-acrylic: 542 × 701',
+			'1 × mat, cotton-4: 542 × 701',
+			'1 × mat, cotton-4: 542 × 701',
+			'1 × under-mat, cotton-4: 542 × 701',
+			'1 × backing, alkaline-corrugated: 542 × 701'
+		]
+	);
+	assert.deepEqual(
+		of(cutOf(), 'mat').map((mat) => mat.opening),
+		[
+			{ width: 402, height: 551 },
+			{ width: 390, height: 539 }
+		]
+	);
+	assert.deepEqual(
+		cutOf()
+			.filter((cut) => cut.from === 'stick')
+			.map(line),
+		['2 × rail, top and bottom, Own section: 577 × 22', '2 × rail, left and right, Own section: 736 × 22']
+	);
+	assert.deepEqual(of(cutOf(), 'back tape').map(line), ['2 × back tape, gummed: 565 × 38', '2 × back tape, gummed: 724 × 38']);
+});
+
+test('hinges: tabs with the part above the sheet, cross-pieces, one of each a hinge', () => {
+	const cuts = cutOf({ hold: { count: 4 } });
+	assert.deepEqual(of(cuts, 'hinge tab').map(line), ['4 × hinge tab, starch-paste: 25 × 33']);
+	assert.deepEqual(of(cuts, 'cross-piece').map(line), ['4 × cross-piece, starch-paste: 60 × 20']);
+});
+
+test('a lift: two uprights as high as the pack, two strips between them, each as wide as its border less the setback', () => {
+	const cuts = cutOf({ mats: [{ board: 'cotton-4', lift: 3 }], borders: { way: 'weighted', width: 70, weight: 10 } });
+	// 390 + 2 × 70 = 530 wide, 539 + 70 + 80 = 689 high; the setback is 8.
+	assert.deepEqual(of(cuts, 'lift').map(line), [
+		'1 × lift, cotton-4: 62 × 689',
+		'1 × lift, cotton-4: 62 × 689',
+		'1 × lift, cotton-4: 406 × 62',
+		'1 × lift, cotton-4: 406 × 72'
+	]);
+});
+
+test('edge seal and dust cover come with what asks for them', () => {
+	assert.deepEqual(of(cutOf(), 'edge seal'), []);
+	const sealed = cutOf({ guard: { ...workedJob().guard, edgeSeal: 'aluminium-laminate' } });
+	// Round the pack, 2 × (542 + 701), and 5 % to spare.
+	assert.equal(of(sealed, 'edge seal')[0]!.width, 2610.3);
+	assert.deepEqual(of(cutOf(), 'dust cover'), []);
+	const covered = of(cutOf({ back: { dustCover: true } }), 'dust cover');
+	// 3 mm inside the frame’s outer edge.
+	assert.deepEqual([covered[0]!.width, covered[0]!.height], [571, 730]);
+});
+
+test('what is left out of the package is not cut', () => {
+	const guard: JobFile['guard'] = { glazing: 'none', underMat: null, backing: null, fillers: [] };
+	assert.deepEqual(
+		cutOf({ guard })
+			.filter((cut) => cut.from === 'sheet')
+			.map((cut) => cut.role),
+		['mat', 'mat']
+	);
+	assert.deepEqual(
+		plan({ format: 'rare-keep/job', version: 1 } as JobFile, builtInShop).cut,
+		[],
+		'nothing is cut for a sheet that is not measured'
+	);
+});
+
+test('property: sheets of the package are all of one size, and no line is empty', () => {
+	fc.assert(
+		fc.property(anyJob, (file) => {
+			const planned = plan(file, builtInShop);
+			const pack = planned.window!.pack;
+			for (const cut of planned.cut) {
+				assert.ok(cut.width > 0 && cut.count > 0 && (cut.height > 0 || cut.from === 'coil'), line(cut));
+				if (!['glazing', 'mat', 'under-mat', 'filler', 'barrier', 'backing'].includes(cut.role)) continue;
+				assert.deepEqual([cut.width, cut.height], [pack.width, pack.height], line(cut));
+			}
+			const tabs = of(planned.cut, 'hinge tab')[0]!;
+			assert.equal(tabs.count, planned.hold!.places.length);
+		}),
+		{ numRuns: 200 }
+	);
+});
+
+test('materials are named as they are said', () => {
+	const named = cutOf({ guard: { ...workedJob().guard, edgeSeal: 'paper' } }).map((cut) => materialName(cut, builtInShop));
+	assert.deepEqual(
+		['UV acrylic', 'Cotton museum board, 4-ply', 'Alkaline corrugated board', 'Wheat-starch paste and tissue', 'gummed'].filter(
+			(name) => !named.includes(name)
+		),
+		[]
+	);
+});
