@@ -1,36 +1,23 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { after, before, test } from 'node:test';
-import { loadDemo } from '../../scripts/load-demo.js';
-import { newFolder, removeFolder, startServer, type Server } from '../running/server.ts';
-import { openBrowser, type Browser } from './browser.ts';
+import { test } from 'node:test';
+import { stage } from './setup.ts';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-const folder = newFolder();
-let server: Server;
-let browser: Browser;
-before(async () => {
-	server = await startServer(folder);
-	browser = await openBrowser(server.address);
-});
-after(async () => {
-	await browser?.quit();
-	await server?.stop();
-	removeFolder(folder);
-});
+const here = stage();
 
 /** What axe finds on the page as it stands. */
 async function violations(): Promise<string[]> {
-	await browser.driver.executeScript(axe);
-	return browser.driver.executeAsyncScript<string[]>(
+	await here.browser.driver.executeScript(axe);
+	return here.browser.driver.executeAsyncScript<string[]>(
 		`const done = arguments[0];
 		axe.run(document).then(({ violations }) => done(violations.flatMap(({ id, nodes }) => nodes.map((node) => id + ': ' + node.html.slice(0, 160)))));`
 	);
 }
 
 async function holdsAt(path: string, then?: () => Promise<void>) {
-	await browser.open(path);
+	await here.browser.open(path);
 	await then?.();
 	assert.deepEqual(await violations(), [], path);
 }
@@ -38,15 +25,15 @@ async function holdsAt(path: string, then?: () => Promise<void>) {
 test('axe finds nothing on an empty Today', () => holdsAt('/'));
 
 test('axe finds nothing on Today, the workspace, the papers and the handbook', async () => {
-	await loadDemo(server.address, 'demo');
+	await here.loadDemo();
 	await holdsAt('/');
 	await holdsAt('/?find=nothing+of+the+kind');
 	for (const station of ['intake', 'measure', 'window', 'guard', 'hold', 'frame', 'cut', 'bench', 'back', 'wall', 'record'])
 		await holdsAt(`/jobs/K-0101?at=${station}`);
 	for (const view of ['section', 'back', 'all']) await holdsAt(`/jobs/K-0101?at=window&view=${view}`);
-	await holdsAt('/jobs/K-0101?at=window', () => browser.press('Pack width'));
-	await holdsAt('/jobs/K-0101?at=window', () => browser.press('List of keys'));
-	await holdsAt('/jobs/K-0101?at=window', () => browser.type('Border width', '12 in mm'));
+	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('Pack width'));
+	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('List of keys'));
+	await holdsAt('/jobs/K-0101?at=window', () => here.browser.type('Border width', '12 in mm'));
 	for (const path of [
 		'/jobs/K-0101/sheet',
 		'/jobs/K-0104/label',

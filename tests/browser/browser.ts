@@ -162,7 +162,7 @@ const FIND_FIELD = `
 const FIND_BUTTON = `
 	const wanted = arguments[0];
 	const said = (element) => (element.getAttribute('aria-label') ?? element.textContent).trim().replace(/\\s+/g, ' ');
-	const all = [...document.querySelectorAll('button, a, [role=button], summary, [data-part=item], label:has(input[type=radio])')].filter((element) => element.checkVisibility());
+	const all = [...document.querySelectorAll('button, a, [role=button], summary, [data-part=item], label:has(input:is([type=radio], [type=checkbox]))')].filter((element) => element.checkVisibility());
 	return all.find((element) => said(element) === wanted) ?? all.find((element) => said(element).startsWith(wanted)) ?? null;
 `;
 

@@ -1,25 +1,14 @@
 import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
-import { after, before, test } from 'node:test';
+import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import type { Plan } from '../../core/plan.ts';
 import { workedJob } from '../../core/testing/jobs.ts';
 import { showLength } from '../../core/units/show.ts';
-import { keepJob, newFolder, removeFolder, send, startServer, type Server } from '../running/server.ts';
-import { openBrowser, type Browser } from './browser.ts';
+import { keepJob, send } from '../running/server.ts';
+import { stage } from './setup.ts';
 
-const folder = newFolder();
-let server: Server;
-let browser: Browser;
-before(async () => {
-	server = await startServer(folder);
-	browser = await openBrowser(server.address);
-});
-after(async () => {
-	await browser?.quit();
-	await server?.stop();
-	removeFolder(folder);
-});
+const here = stage();
 
 const SECOND: Partial<JobFile> = {
 	frame: { kind: 'wood', section: { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 } }
@@ -57,7 +46,7 @@ function onCommandLine(job: JobFile): Plan {
 }
 
 async function overHttp(job: JobFile): Promise<Plan> {
-	const response = await send(server.address, 'POST', '/api/plan', job);
+	const response = await send(here.server.address, 'POST', '/api/plan', job);
 	assert.equal(response.status, 200);
 	return (await response.json()) as Plan;
 }
@@ -82,10 +71,10 @@ for (const [which, changes] of [
 					ON_SCREEN.slice(0, 7).map(([, , of]) => of(plan)),
 					GIVEN[which]
 				);
-			await browser.open(`/jobs/${await keepJob(server.address, job)}`);
+			await here.browser.open(`/jobs/${await keepJob(here.server.address, job)}`);
 			for (const [station, name, of, fine] of ON_SCREEN) {
-				await browser.station(station);
-				const button = await browser.button(`${name} `);
+				await here.browser.station(station);
+				const button = await here.browser.button(`${name} `);
 				const figure = await button.getAttribute('aria-label');
 				assert.equal(figure, `${name} ${showLength(of(plan), unit, fine).text}, say why`, `${station}: ${name}`);
 			}

@@ -1,38 +1,27 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
+import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { workedJob } from '../../core/testing/jobs.ts';
-import { keepJob, newFolder, removeFolder, startServer, type Server } from '../running/server.ts';
+import { keepJob } from '../running/server.ts';
 import { Key, openBrowser, type Browser } from './browser.ts';
+import { stage } from './setup.ts';
 
-const folder = newFolder();
-let server: Server;
-let browser: Browser;
-let other: Browser;
-before(async () => {
-	server = await startServer(folder);
-	browser = await openBrowser(server.address);
-	other = await openBrowser(server.address);
-});
-after(async () => {
-	await browser?.quit();
-	await other?.quit();
-	await server?.stop();
-	removeFolder(folder);
-});
+const here = stage();
 
 async function kept(number: string): Promise<{ rev: number; job: JobFile }> {
-	return (await (await fetch(`${server.address}/api/jobs/${number}`)).json()) as { rev: number; job: JobFile };
+	return (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { rev: number; job: JobFile };
 }
 
 const valueOf = async (one: Browser, label: string) => (await one.field(label)).getAttribute('value');
 
-test('two browsers on one job: the second sees both versions, field by field, and chooses', async () => {
-	const number = await keepJob(server.address, workedJob());
-	for (const one of [browser, other]) await one.open(`/jobs/${number}?at=window`);
-	await browser.type('Border width', '75');
-	await browser.type('Wider at the bottom by', '12');
-	await browser.sees('rev 2 · kept');
+test('two browsers on one job: the second sees both versions, field by field, and chooses', async (context) => {
+	const number = await keepJob(here.server.address, workedJob());
+	const other = await openBrowser(here.server.address);
+	context.after(() => other.quit());
+	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=window`);
+	await here.browser.type('Border width', '75');
+	await here.browser.type('Wider at the bottom by', '12');
+	await here.browser.sees('rev 2 · kept');
 
 	await other.type('Border width', '80');
 	await other.sees('Somebody else changed this job meanwhile');
@@ -48,76 +37,80 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	assert.equal((await kept(number)).job.window!.overlap, 7);
 
 	// The first, one revision behind now, chooses theirs.
-	await browser.type('Border width', '90');
-	await browser.sees('Somebody else changed this job meanwhile');
-	await browser.press('80');
-	await browser.press('Keep what is chosen');
-	await browser.sees('kept');
-	await browser.waitFor('the settled width', async () => (await valueOf(browser, 'Border width')) === '80');
-	const revisions = (await (await fetch(`${server.address}/api/jobs/${number}/revisions`)).json()) as { revisions: unknown[] };
+	await here.browser.type('Border width', '90');
+	await here.browser.sees('Somebody else changed this job meanwhile');
+	await here.browser.press('80');
+	await here.browser.press('Keep what is chosen');
+	await here.browser.sees('kept');
+	await here.browser.waitFor('the settled width', async () => (await valueOf(here.browser, 'Border width')) === '80');
+	const revisions = (await (await fetch(`${here.server.address}/api/jobs/${number}/revisions`)).json()) as {
+		revisions: unknown[];
+	};
 	assert.ok(revisions.revisions.length >= 3);
 });
 
 test('a fault stays where it was typed, says what to do, changes nothing, and outlives a reload', async () => {
-	const number = await keepJob(server.address, workedJob());
-	await browser.open(`/jobs/${number}?at=window`);
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=window`);
 	for (const text of ['', '-3', '0', '12 in mm', '1/0', '6 m', '2400']) {
-		await browser.type('Border width', text);
-		const field = await browser.field('Border width');
-		await browser.waitFor(`${text} to be refused`, async () => (await field.getAttribute('aria-invalid')) === 'true');
-		const told = await browser.driver.executeScript<string>(
+		await here.browser.type('Border width', text);
+		const field = await here.browser.field('Border width');
+		await here.browser.waitFor(`${text} to be refused`, async () => (await field.getAttribute('aria-invalid')) === 'true');
+		const told = await here.browser.driver.executeScript<string>(
 			'return document.getElementById(arguments[0].getAttribute("aria-describedby")).textContent',
 			field
 		);
 		assert.ok(told.length > 12, `“${text}”: ${told}`);
 	}
-	await browser.type('Border width', '12 in mm');
-	await browser.sees('577 × 736');
-	await browser.sees('kept');
+	await here.browser.type('Border width', '12 in mm');
+	await here.browser.sees('577 × 736');
+	await here.browser.sees('kept');
 	assert.equal((await kept(number)).job.borders!.width, 70);
 
-	await browser.driver.navigate().refresh();
-	await browser.waitFor('the text to be there again', async () => (await valueOf(browser, 'Border width')) === '12 in mm');
-	assert.equal(await (await browser.field('Border width')).getAttribute('aria-invalid'), 'true');
-	await (await browser.field('Border width')).sendKeys(Key.ESCAPE);
-	await browser.waitFor('the length to be back', async () => (await valueOf(browser, 'Border width')) === '70');
+	await here.browser.driver.navigate().refresh();
+	await here.browser.waitFor(
+		'the text to be there again',
+		async () => (await valueOf(here.browser, 'Border width')) === '12 in mm'
+	);
+	assert.equal(await (await here.browser.field('Border width')).getAttribute('aria-invalid'), 'true');
+	await (await here.browser.field('Border width')).sendKeys(Key.ESCAPE);
+	await here.browser.waitFor('the length to be back', async () => (await valueOf(here.browser, 'Border width')) === '70');
 
 	// Good again: kept at once.
-	await browser.type('Border width', '72.5');
-	await browser.waitFor('it to be kept', async () => (await kept(number)).job.borders!.width === 72.5);
+	await here.browser.type('Border width', '72.5');
+	await here.browser.waitFor('it to be kept', async () => (await kept(number)).job.borders!.width === 72.5);
 });
 
 test('a stopped server: it is said, typing goes on, and all is sent when it is back, even by a later visit', async () => {
-	const number = await keepJob(server.address, workedJob());
-	const port = Number(new URL(server.address).port);
-	await browser.open(`/jobs/${number}?at=window`);
-	await server.stop();
-	await browser.type('Border width', '81');
-	await browser.sees('not sent yet, kept in this browser');
-	await browser.type('Wider at the bottom by', '14');
-	await browser.sees('599 × 762');
-	server = await startServer(folder, port);
-	await browser.sees('rev 2 · kept');
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=window`);
+	await here.stop();
+	await here.browser.type('Border width', '81');
+	await here.browser.sees('not sent yet, kept in this browser');
+	await here.browser.type('Wider at the bottom by', '14');
+	await here.browser.sees('599 × 762');
+	await here.startAgain();
+	await here.browser.sees('rev 2 · kept');
 	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 81, weight: 14 });
 
-	await server.stop();
-	await browser.type('Border width', '83');
-	await browser.sees('not sent yet, kept in this browser');
-	await browser.driver.get('about:blank');
-	server = await startServer(folder, port);
-	await browser.open(`/jobs/${number}?at=window`);
-	await browser.sees('rev 3 · kept');
+	await here.stop();
+	await here.browser.type('Border width', '83');
+	await here.browser.sees('not sent yet, kept in this browser');
+	await here.browser.driver.get('about:blank');
+	await here.startAgain();
+	await here.browser.open(`/jobs/${number}?at=window`);
+	await here.browser.sees('rev 3 · kept');
 	assert.equal((await kept(number)).job.borders!.width, 83);
 });
 
 test('strokes are planned as they come, undo takes a whole entry back, and the field shows it', async () => {
-	const number = await keepJob(server.address, workedJob());
-	await browser.open(`/jobs/${number}?at=window`);
-	await browser.type('Border width', '64');
-	await browser.keys(Key.ARROW_UP, Key.ARROW_UP);
-	assert.equal(await valueOf(browser, 'Border width'), '65');
-	await browser.keys(Key.chord(Key.CONTROL, 'z'));
-	await browser.waitFor('the width before', async () => (await valueOf(browser, 'Border width')) === '70');
-	await browser.keys(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
-	await browser.waitFor('the width again', async () => (await valueOf(browser, 'Border width')) === '65');
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=window`);
+	await here.browser.type('Border width', '64');
+	await here.browser.keys(Key.ARROW_UP, Key.ARROW_UP);
+	assert.equal(await valueOf(here.browser, 'Border width'), '65');
+	await here.browser.keys(Key.chord(Key.CONTROL, 'z'));
+	await here.browser.waitFor('the width before', async () => (await valueOf(here.browser, 'Border width')) === '70');
+	await here.browser.keys(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
+	await here.browser.waitFor('the width again', async () => (await valueOf(here.browser, 'Border width')) === '65');
 });

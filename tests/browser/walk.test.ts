@@ -1,38 +1,28 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
+import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { showLength, showSize } from '../../core/units/show.ts';
 import { workedJob } from '../../core/testing/jobs.ts';
-import { keepJob, newFolder, removeFolder, startServer, type Server } from '../running/server.ts';
-import { Key, openBrowser, type Browser } from './browser.ts';
+import { keepJob } from '../running/server.ts';
+import { Key } from './browser.ts';
+import { stage } from './setup.ts';
 
-const folder = newFolder();
-let server: Server;
-let browser: Browser;
-before(async () => {
-	server = await startServer(folder);
-	browser = await openBrowser(server.address);
-});
-after(async () => {
-	await browser?.quit();
-	await server?.stop();
-	removeFolder(folder);
-});
+const here = stage();
 
 const UNDO = Key.chord(Key.CONTROL, 'z');
 const REDO = Key.chord(Key.CONTROL, Key.SHIFT, 'z');
 const STOP = 'Buffered wood-pulp mat board faces the sheet.';
 
 test('the whole walk, by labels and keys: from the first reading to the job sheet', async () => {
-	const { press, type, station, choose, keys, sees, seesNo, heading } = browser;
+	const { press, type, station, choose, keys, sees, seesNo, heading } = here.browser;
 
-	await browser.open('/');
+	await here.browser.open('/');
 	await sees('Nothing is on the rack yet.');
 	await keys('n');
 	await heading('Measure');
-	const number = /K-\d+/.exec(await browser.driver.getCurrentUrl())![0];
+	const number = /K-\d+/.exec(await here.browser.driver.getCurrentUrl())![0];
 
 	// Readings in inches, the tape going round: Enter walks on.
 	await keys('u');
@@ -97,7 +87,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await sees(/kept \d\d:\d\d/);
 
 	// What stands on the paper is what the core plans from the file that was kept.
-	const { job } = (await (await fetch(`${server.address}/api/jobs/${number}`)).json()) as { job: JobFile };
+	const { job } = (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { job: JobFile };
 	assert.deepEqual(job.piece?.readings, {
 		top: '16 1/4 in',
 		right: '20 3/8 in',
@@ -124,9 +114,9 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 });
 
 test('keys: stations, views, the list of keys, a figure says why and gives the focus back', async () => {
-	const { keys, sees, seesNo, heading } = browser;
-	const number = await keepJob(server.address, workedJob({ unit: 'in' }));
-	await browser.open(`/jobs/${number}`);
+	const { keys, sees, seesNo, heading } = here.browser;
+	const number = await keepJob(here.server.address, workedJob({ unit: 'in' }));
+	await here.browser.open(`/jobs/${number}`);
 	await keys('2');
 	await heading('Measure');
 	await keys(Key.ESCAPE, ']', ']');
@@ -134,14 +124,14 @@ test('keys: stations, views, the list of keys, a figure says why and gives the f
 	await keys('[');
 	await sees('Section at the rabbet, in,');
 	await keys('3');
-	const figure = await browser.button('Pack width');
+	const figure = await here.browser.button('Pack width');
 	await figure.sendKeys(Key.ENTER);
 	await sees('Handbook: window, ');
 	await keys(Key.ESCAPE);
 	await seesNo('Handbook: window, ');
-	const focused = await browser.driver.executeScript<string>('return document.activeElement.getAttribute("aria-label")');
+	const focused = await here.browser.driver.executeScript<string>('return document.activeElement.getAttribute("aria-label")');
 	assert.match(focused, /^Pack width/);
-	await browser.open('/');
+	await here.browser.open('/');
 	await keys('?');
 	await sees('new piece');
 });

@@ -54,6 +54,21 @@
 	nav a[aria-current] {
 		border-bottom-color: #62b8a6;
 	}
+	@media (max-width: 820px) {
+		.bar {
+			flex-wrap: wrap;
+			height: auto;
+			min-height: 46px;
+			padding-block: 6px;
+			row-gap: 6px;
+		}
+		nav {
+			height: 34px;
+		}
+		.bar > :global(*) {
+			min-width: 0;
+		}
+	}
 	.bar :global(:focus-visible) {
 		outline-color: #8fd4c5;
 	}

@@ -166,9 +166,19 @@
 		color: var(--stop);
 		font-size: 13px;
 	}
+	/* It takes no room: a button below must not move away when the field is left by pressing it. */
 	.other {
+		position: absolute;
+		right: 0;
+		top: calc(100% - 1px);
+		z-index: 2;
+		margin: 0;
+		padding: 0 6px;
+		background: #fff;
+		border: 1px solid var(--line-strong);
 		color: var(--quiet);
-		text-align: right;
+		font-size: 12.5px;
+		pointer-events: none;
 	}
 	@media (pointer: coarse) {
 		.unit {

@@ -84,6 +84,7 @@
 		{#if findings.length === 0}
 			<p class="none"><Sign of="settled" /> Nothing stands against this plan{editor.plan.open.length > 0 ? ' so far' : ''}.</p>
 		{/if}
+		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That was not taken: {editor.refusal}</p>{/if}
 		{#each editor.plan.open as open (open.station)}
 			<p class="none"><span class="quiet">Open:</span> {open.station} needs {open.needs}.</p>
 		{/each}

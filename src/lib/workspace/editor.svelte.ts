@@ -31,6 +31,8 @@ export class JobEditor {
 	/** Milliseconds since 1970. */
 	keptAt = $state<number | null>(null);
 	state = $state<SaveState>('kept');
+	/** Why the last choice was not taken, until the next one is. */
+	refusal = $state('');
 	conflict = $state.raw<Conflict | null>(null);
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
@@ -88,6 +90,8 @@ export class JobEditor {
 	apply(operations: readonly Operation[], typing: string | null = null): Fault[] {
 		const next = patched(this.file, operations);
 		const faults = faultsOf(next);
+		// A field says its fault itself, in place.
+		this.refusal = typing === null && faults[0] ? faults[0].says : '';
 		if (faults.length > 0) return faults;
 		if (typing === null || typing !== this.#typing) this.#past = [...this.#past, this.file];
 		this.#typing = typing;

@@ -1,0 +1,118 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { workedJob } from '../../core/testing/jobs.ts';
+import { keepJob } from '../running/server.ts';
+import { Key } from './browser.ts';
+import { stage } from './setup.ts';
+
+const here = stage();
+const run = <T>(script: string) => here.browser.driver.executeScript<T>(script);
+
+test('an empty day says so', async () => {
+	await here.browser.open('/');
+	await here.browser.sees('Nothing is on the rack yet.');
+});
+
+test('the rack: every piece from its plan, all to one scale; the list says what each needs next', async () => {
+	await here.loadDemo();
+	await here.browser.open('/');
+	await here.browser.sees('Three pieces can go to the bench now: K-0103, K-0104, K-0116.');
+	await here.browser.sees('K-0101 can’t be framed as planned');
+	// Outer widths in mm over widths in px: one ratio for all.
+	const widths = await run<Record<string, number>>(
+		`return Object.fromEntries([...document.querySelectorAll('a[href^="/jobs/K-"] svg[viewBox][aria-hidden]')].map((svg) => [svg.closest('a').getAttribute('href').slice(6, 12), svg.getBoundingClientRect().width]));`
+	);
+	const scales = Object.entries({ 'K-0101': 571, 'K-0103': 323, 'K-0104': 411, 'K-0106': 475, 'K-0116': 675.825 }).map(
+		([number, outer]) => widths[number]! / outer
+	);
+	for (const scale of scales) assert.ok(Math.abs(scale / scales[0]! - 1) < 0.02, `${scales.join(', ')}`);
+	await here.browser.sees('Mend what stops it');
+});
+
+test('a piece is found by number, title or maker, and all are shown again', async () => {
+	await here.browser.open('/');
+	await here.browser.keys('/', 'kelp', Key.ENTER);
+	await here.browser.sees('One piece found for “kelp”.');
+	await here.browser.seesNo('K-0106');
+	await here.browser.press('Show all');
+	await here.browser.sees('K-0106');
+	await here.browser.open('/?find=100%25_');
+	await here.browser.sees('No piece found');
+});
+
+test('a piece opens from the rack, the browser’s back comes to Today, a reload to the same place', async () => {
+	await here.browser.open('/');
+	await here.browser.press('K-0104');
+	await here.browser.heading('Window');
+	await here.browser.station('Hold');
+	await here.browser.driver.navigate().refresh();
+	await here.browser.heading('Hold');
+	await here.browser.driver.navigate().back();
+	await here.browser.sees('all to one scale');
+});
+
+test('a new piece begins at its readings and says what it needs', async () => {
+	await here.browser.open('/');
+	await here.browser.press('New piece');
+	await here.browser.heading('Measure');
+	await here.browser.sees('The drawing comes with the sheet’s first two readings.');
+	await here.browser.sees('measure needs one width and one height of the sheet, or its four sides.');
+});
+
+test('what is typed as markup is text everywhere', async () => {
+	const title = '<img src=x onerror="document.title=1"> & “quotes”';
+	const number = await keepJob(here.server.address, workedJob({ title }));
+	for (const path of [
+		'/',
+		`/jobs/${number}`,
+		`/jobs/${number}/sheet`,
+		`/jobs/${number}/label`,
+		`/?find=${encodeURIComponent('<b>')}`
+	]) {
+		await here.browser.open(path);
+		assert.equal(await run('return document.querySelectorAll("img").length'), 0, path);
+		assert.notEqual(await run('return document.title'), '1', path);
+	}
+	await here.browser.open(`/jobs/${number}`);
+	await here.browser.sees(title);
+});
+
+test('an address where nothing is says so and leads back', async () => {
+	await here.browser.open('/jobs/K-9999');
+	await here.browser.sees(/nothing/i);
+	await here.browser.press('Today');
+	await here.browser.sees('all to one scale');
+});
+
+test('the handbook: chapters, a figure’s paragraph, a rule’s paragraph', async () => {
+	await here.browser.open('/handbook');
+	await here.browser.press('Hold');
+	await here.browser.heading('Hold');
+	await here.browser.open('/jobs/K-0104?at=wall&view=back');
+	await here.browser.press('Length of wire');
+	await here.browser.press('Handbook: hang, wire');
+	await here.browser.heading('Wall');
+	assert.match(await here.browser.driver.getCurrentUrl(), /\/handbook\/hang#wire$/);
+	await here.browser.open('/jobs/K-0101');
+	await here.browser.press('Handbook, board.touch-acidic');
+	await here.browser.heading('Findings');
+	assert.match(await here.browser.driver.getCurrentUrl(), /\/handbook\/findings#board\.touch-acidic$/);
+	assert.equal(await run('return document.getElementById("board.touch-acidic") !== null'), true);
+});
+
+test('narrow and wide, nothing runs out of the page', async () => {
+	const window = here.browser.driver.manage().window();
+	const before = await window.getRect();
+	try {
+		for (const width of [1024, 1600, 500]) {
+			await window.setRect({ ...before, width });
+			for (const path of ['/', '/jobs/K-0101?at=window', '/jobs/K-0101?at=measure', '/handbook/findings']) {
+				await here.browser.open(path);
+				const [content, room] = await run<[number, number]>('return [document.documentElement.scrollWidth, innerWidth]');
+				assert.ok(content <= room + 1, `${path} at ${width}: ${content} in ${room}`);
+			}
+		}
+	} finally {
+		await window.setRect(before);
+	}
+});
