@@ -1,0 +1,149 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { decide } from '../job/decide.ts';
+import type { JobFile } from '../job/definition.ts';
+import { readJob } from '../job/read.ts';
+import { plan } from '../plan.ts';
+import { builtInShop } from '../shop/shop.ts';
+import { anyJob, workedJob } from '../testing/jobs.ts';
+import { nextOf } from './next.ts';
+import { planSteps, type Step } from './steps.ts';
+
+const stepsOf = (file: JobFile): Step[] => planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
+const steps = (changes: Partial<JobFile> = {}) => stepsOf(workedJob(changes));
+const ids = (changes: Partial<JobFile> = {}) => steps(changes).map((step) => step.id);
+const guard = (changes: JobFile['guard']) => ({ guard: { ...workedJob().guard, ...changes } });
+const step = (id: string, changes: Partial<JobFile> = {}) => steps(changes).find((one) => one.id === id)!;
+const textOf = (one: Step) => [one.title, ...one.does, one.because ?? '', one.caution ?? ''].join(' ');
+
+test('the order of the work, for the worked case', () => {
+	assert.deepEqual(ids(), [
+		'ready',
+		'gather',
+		'cut-boards',
+		'cut-glazing',
+		'cut-frame',
+		'place',
+		'hinge',
+		'try-window',
+		'clean-glazing',
+		'dust-first',
+		'fit-first',
+		'fit-all',
+		'centre',
+		'seal',
+		'bumpers',
+		'hang',
+		'label',
+		'last-look',
+		'wall'
+	]);
+});
+
+test('a step stands only where the package has what it is about', () => {
+	assert.ok(ids(guard({ edgeSeal: 'aluminium-laminate' })).includes('edge-seal'));
+	assert.ok(!ids().includes('edge-seal'));
+	assert.ok(!ids(guard({ glazing: 'none' })).includes('clean-glazing'));
+	assert.ok(!ids(guard({ glazing: 'none' })).includes('cut-glazing'));
+	assert.ok(ids({ back: { dustCover: true } }).includes('dust-cover'));
+	assert.ok(!ids({ back: { seal: null } }).includes('seal'));
+});
+
+test('figures of the plan stand in the steps', () => {
+	for (const [id, figures] of [
+		['cut-boards', ['542 × 701', '402 × 551', '390 × 539', '70', '76']],
+		['cut-glazing', ['542 × 701']],
+		['cut-frame', ['577', '736', '545 × 704']],
+		['place', ['70']],
+		['hinge', ['3', '25', '60 × 20']],
+		['centre', ['65.5']],
+		['seal', ['565', '724']],
+		['wall', ['1500']]
+	] as const) {
+		for (const figure of figures) assert.ok(textOf(step(id)).includes(figure), `${id}: ${figure} in ${textOf(step(id))}`);
+	}
+});
+
+test('waits are said: paste dries before the window closes over it', () => {
+	assert.ok((step('hinge').waitMinutes ?? 0) >= 30);
+	assert.ok((step('hinge', { hold: { adhesive: 'gummed-paper' } }).waitMinutes ?? 0) < 30);
+	assert.ok((step('cut-frame').waitMinutes ?? 0) >= 60);
+});
+
+test('cautions stand where the step is, once each, and defer to local codes and trained people', () => {
+	const all = steps(guard({ glazing: 'glass', edgeSeal: 'aluminium-laminate' }));
+	const cautions = all.flatMap((one) => one.caution ?? []);
+	assert.equal(new Set(cautions).size, cautions.length);
+	assert.match(step('cut-boards').caution!, /[Bb]lade/);
+	assert.match(all.find((one) => one.id === 'cut-glazing')!.caution!, /gloves/);
+	assert.match(step('cut-frame').caution!, /guard/i);
+	assert.match(step('wall').caution!, /[Ll]ocal codes/);
+	assert.match(step('ready', { piece: { ...workedJob().piece, concerns: ['mould'] } }).caution!, /conservator/);
+	assert.match(textOf(step('ready', { piece: { ...workedJob().piece, dry: false } })), /fully dry/);
+});
+
+test('hands and gloves, by the piece and by the school', () => {
+	assert.match(textOf(step('ready')), /Hands washed/);
+	assert.match(textOf(step('ready', { piece: { ...workedJob().piece, kind: 'photograph' } })), /gloves/);
+	assert.match(textOf(step('ready', { schools: { hands: 'gloves' } })), /gloves/);
+	assert.match(
+		textOf(step('ready', { schools: { hands: 'washed' }, piece: { ...workedJob().piece, kind: 'photograph' } })),
+		/Hands washed/
+	);
+});
+
+test('glass and acrylic are cleaned, and friable sheets dusted, differently', () => {
+	const cleaning = (glazing: string) => textOf(step('clean-glazing', guard({ glazing })));
+	assert.notEqual(cleaning('uv-glass'), cleaning('uv-acrylic'));
+	assert.match(cleaning('uv-acrylic'), /film/);
+	const friable = { ...guard({ glazing: 'uv-acrylic-lr' }), piece: { ...workedJob().piece, medium: ['pastel'] } };
+	assert.match(textOf(step('dust-first', friable)), /No tapping/);
+	assert.doesNotMatch(textOf(step('dust-first')), /No tapping/);
+});
+
+test('in inches the steps speak in inches', () => {
+	const inches = steps({ unit: 'in' });
+	assert.ok(inches.some((one) => /⁄16|⁄8|⁄4|⁄2/.test(textOf(one))));
+	assert.doesNotMatch(textOf(inches.find((one) => one.id === 'cut-boards')!), /542/);
+});
+
+test('property: every job that can be framed has its steps, each said in whole sentences', () => {
+	fc.assert(
+		fc.property(anyJob, (file) => {
+			const made = stepsOf(file);
+			assert.ok(made.length >= 14, String(made.length));
+			assert.equal(new Set(made.map((one) => one.id)).size, made.length, 'no step twice');
+			for (const one of made) {
+				assert.ok(one.title.length > 0 && one.does.length > 0, one.id);
+				for (const sentence of [...one.does, one.because ?? '.', one.caution ?? '.']) {
+					assert.match(sentence, /[.:]$/, `${one.id}: ${sentence}`);
+					assert.doesNotMatch(sentence, /undefined|NaN|null|\[object/, `${one.id}: ${sentence}`);
+				}
+			}
+		}),
+		{ numRuns: 200 }
+	);
+});
+
+test('nothing is to be done while the piece is not measured or no moulding is chosen', () => {
+	assert.deepEqual(stepsOf({ format: 'rare-keep/job', version: 1 } as JobFile), []);
+	const { frame: _, ...frameless } = workedJob();
+	assert.deepEqual(stepsOf(frameless), []);
+});
+
+test('what comes next: what is missing, what stops, what wants a decision, then the bench', () => {
+	const next = (file: JobFile) => nextOf(plan(file, builtInShop));
+	const empty = next({ format: 'rare-keep/job', version: 1 } as JobFile);
+	assert.deepEqual([empty.does, empty.ready, empty.sign], ['Measure the sheet', false, null]);
+	const { frame: _, ...frameless } = workedJob();
+	assert.equal(next(frameless).does, 'Choose a moulding');
+	const stopped = next(workedJob({ ...guard({ backing: 'chipboard' }) }));
+	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Mend what stops it', 'stop', false]);
+	assert.match(stopped.because, /^Chipboard closes the back/);
+	const unsure = next(workedJob({ hold: { count: 1 } }));
+	assert.deepEqual([unsure.does, unsure.sign], ['Decide', 'caution']);
+	const ready = next(workedJob());
+	assert.deepEqual([ready.does, ready.ready, ready.sign], ['Cut', true, 'settled']);
+	assert.match(ready.because, /^\d+ parts on the cut list$/);
+});
