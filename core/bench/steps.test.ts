@@ -122,7 +122,7 @@ test('property: every job that can be framed has its steps, each said in whole s
 				}
 			}
 		}),
-		{ numRuns: 200 }
+		{ numRuns: 120 }
 	);
 });
 

@@ -97,7 +97,7 @@ test('property: sheets of the package are all of one size, and no line is empty'
 			const tabs = of(planned.cut, 'hinge tab')[0]!;
 			assert.equal(tabs.count, planned.hold!.places.length);
 		}),
-		{ numRuns: 200 }
+		{ numRuns: 120 }
 	);
 });
 

@@ -106,6 +106,6 @@ test('property: every scene of every job has finite figures only and can be said
 				assert.equal([...svg.matchAll(/<svg /g)].length, 1);
 			}
 		}),
-		{ numRuns: 100 }
+		{ numRuns: 60 }
 	);
 });

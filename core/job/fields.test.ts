@@ -122,6 +122,6 @@ test('property: turned and turned back, a job plans as before', () => {
 			const back = withUnit(withUnit(file, other), file.unit ?? 'mm');
 			assert.equal(JSON.stringify(plan(back, builtInShop)), JSON.stringify(plan(file, builtInShop)));
 		}),
-		{ numRuns: 150 }
+		{ numRuns: 80 }
 	);
 });
