@@ -4,7 +4,7 @@ import globals from 'globals';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'demo-data/', 'data/'] },
+	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'demo-data/', 'data/', 'tmp/'] },
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{ languageOptions: { globals: { ...globals.browser, ...globals.node } } },
