@@ -14,8 +14,8 @@
 	const { editor } = useWorkspace();
 	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 
-	const grade = $derived(editor.plan.grade);
-	const findings = $derived(editor.plan.findings);
+	const grade = $derived(editor.settled.plan.grade);
+	const findings = $derived(editor.settled.plan.findings);
 	const counts = $derived(
 		(['stop', 'caution', 'note'] as const).map((severity) => ({
 			severity,
@@ -77,15 +77,17 @@
 		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">
 				Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
 			</p>{/if}
-		{#if !editor.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
+		{#if !editor.settled.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
 	</div>
 	<div class="findings" tabindex="-1" bind:this={list}>
 		<h2 class="seen-by-readers">Findings: {counts.map(({ severity, count }) => wordFor(severity, count)).join(', ')}</h2>
 		{#if findings.length === 0}
-			<p class="none"><Sign of="settled" /> Nothing stands against this plan{editor.plan.open.length > 0 ? ' so far' : ''}.</p>
+			<p class="none">
+				<Sign of="settled" /> Nothing stands against this plan{editor.settled.plan.open.length > 0 ? ' so far' : ''}.
+			</p>
 		{/if}
 		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That was not taken: {editor.refusal}</p>{/if}
-		{#each editor.plan.open as open (open.station)}
+		{#each editor.settled.plan.open as open (open.station)}
 			<p class="none"><span class="quiet">Open:</span> {open.station} needs {open.needs}.</p>
 		{/each}
 		<ul>

@@ -11,7 +11,7 @@
 <nav aria-label="Stations, in the order of the work">
 	<ol>
 		{#each STATIONS as station, index (station.id)}
-			{@const sign = signOf(station, editor.plan)}
+			{@const sign = signOf(station, editor.settled.plan)}
 			<li class:begins={station.begins}>
 				<button
 					type="button"
@@ -24,7 +24,7 @@
 					<span class="sign"
 						>{#if sign}<Sign of={sign} size={13} />{/if}</span
 					>
-					<span class="summary">{station.summary(editor.plan, editor.job)}</span>
+					<span class="summary">{station.summary(editor.settled.plan, editor.settled.job)}</span>
 				</button>
 			</li>
 		{/each}

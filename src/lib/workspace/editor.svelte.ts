@@ -43,10 +43,13 @@ export class JobEditor {
 	#sent: JobFile;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
+	#settling = 0;
 	#storing: ReturnType<typeof setTimeout> | undefined;
 
 	readonly job: Decided = $derived(planned(this.file).job);
 	readonly plan: Plan = $derived(planned(this.file).plan);
+	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
+	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }));
 	readonly unit: Unit = $derived(this.job.unit);
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
@@ -56,6 +59,7 @@ export class JobEditor {
 		this.rev = rev;
 		this.file = file;
 		this.#sent = file;
+		this.settled = planned(file);
 	}
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
@@ -97,7 +101,7 @@ export class JobEditor {
 		this.#typing = typing;
 		this.#future = [];
 		this.file = next;
-		this.#touched();
+		this.#touched(typing !== null);
 		return [];
 	}
 
@@ -183,7 +187,10 @@ export class JobEditor {
 		return [];
 	}
 
-	#touched(): void {
+	#touched(whileTyping = false): void {
+		cancelAnimationFrame(this.#settling);
+		if (whileTyping) this.#settling = requestAnimationFrame(() => (this.settled = planned(this.file)));
+		else this.settled = planned(this.file);
 		this.#store();
 		if (this.state === 'conflict') return;
 		this.state = 'keeping';
