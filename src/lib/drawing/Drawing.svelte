@@ -28,6 +28,14 @@
 	let width = $state(0);
 	let height = $state(0);
 	let captionHeight = $state(18);
+	/** What the readers' table says: a frame after the drawing, which is waited for. */
+	// svelte-ignore state_referenced_locally
+	let told = $state.raw(scene);
+	$effect(() => {
+		const next = scene;
+		const frame = requestAnimationFrame(() => (told = next));
+		return () => cancelAnimationFrame(frame);
+	});
 
 	const space = $derived(
 		paperWidth
@@ -155,13 +163,13 @@
 		{/if}
 	</svg>
 	<table class="seen-by-readers">
-		<caption>{scene.title}: figures of the drawing, in {unit}</caption>
+		<caption>{told.title}: figures of the drawing, in {unit}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
 		<tbody>
-			{#each scene.dimensions as dimension (dimension.name)}<tr
+			{#each told.dimensions as dimension (dimension.name)}<tr
 					><th scope="row">{dimension.name}</th><td>{write(dimension)}</td></tr
 				>{/each}
-			{#each scene.callouts as callout, index (index)}<tr
+			{#each told.callouts as callout, index (index)}<tr
 					><th scope="row">{callout.name}</th><td>{showLength(callout.value, unit, true).text}</td></tr
 				>{/each}
 		</tbody>

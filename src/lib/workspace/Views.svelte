@@ -22,12 +22,21 @@
 	const { editor, ask } = useWorkspace();
 	const NAMES: Record<ViewName, string> = { front: 'Front', section: 'Section', back: 'Back', all: 'All three' };
 
-	const plan = $derived(editor.plan);
-	const front = $derived(frontScene(plan, editor.job));
+	/** While somebody types, the drawing that is looked at comes first; what stands beside it a frame later. */
+	const now = $derived({ plan: editor.plan, job: editor.job });
+	const beside = $derived(editor.settled);
+	const plan = $derived(beside.plan);
+	const front = $derived(frontScene(now.plan, now.job));
 	// Many strokes leave the section as it is: then it is not drawn again.
-	const sectionNow = stable(() => sectionScene(plan, editor.job, builtInShop));
+	const sectionNow = stable(() => {
+		const of = view === 'section' ? now : beside;
+		return sectionScene(of.plan, of.job, builtInShop);
+	});
 	const section = $derived(sectionNow());
-	const back = $derived(backScene(plan, editor.job));
+	const back = $derived.by(() => {
+		const of = view === 'back' ? now : beside;
+		return backScene(of.plan, of.job);
+	});
 	const picture = $derived(editor.job.piece.picture ? `/api/pictures/${editor.job.piece.picture}` : null);
 	/** The sign that a figure of the pack carries in the findings. */
 	function signOf(where: string): Severity | undefined {

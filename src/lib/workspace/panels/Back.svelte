@@ -6,7 +6,7 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const back = $derived(editor.plan.back);
+	const back = $derived(editor.settled.plan.back);
 	const SEALS = [
 		{ value: '', label: 'none' },
 		{ value: 'gummed', label: 'Gummed tape: water opens it again' },

@@ -5,7 +5,7 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const steps = $derived(planSteps(editor.job, editor.plan, builtInShop));
+	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, builtInShop));
 </script>
 
 <Panel name="Bench" about="The steps for this very package, in their order.">

@@ -8,7 +8,7 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const plan = $derived(editor.plan);
+	const plan = $derived(editor.settled.plan);
 </script>
 
 <Panel name="Cut" about="Everything that is cut for it, and the settings of the guide stops.">

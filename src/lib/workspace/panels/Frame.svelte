@@ -11,8 +11,8 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const frame = $derived(editor.plan.frame);
-	const pack = $derived(editor.plan.pack);
+	const frame = $derived(editor.settled.plan.frame);
+	const pack = $derived(editor.settled.plan.pack);
 	const section = $derived(editor.job.frame?.section);
 	const OUTRIGHT = 'given outright';
 	const chosen = $derived(editor.file.frame?.section ? OUTRIGHT : (editor.file.frame?.moulding ?? ''));
@@ -142,7 +142,7 @@
 					/>
 				</dd>
 				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={editor.plan.mass!.kg} text="{showNumber(editor.plan.mass!.kg)} kg" /></dd>
+				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} text="{showNumber(editor.settled.plan.mass!.kg)} kg" /></dd>
 			</dl>
 		</div>
 	{/if}

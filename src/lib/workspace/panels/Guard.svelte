@@ -10,7 +10,7 @@
 
 	const { editor } = useWorkspace();
 	const guard = $derived(editor.job.guard);
-	const pack = $derived(editor.plan.pack);
+	const pack = $derived(editor.settled.plan.pack);
 	const NONE = { value: '', label: 'none' };
 	const named = (items: readonly { id: string; name: string }[]) => items.map((item) => ({ value: item.id, label: item.name }));
 	const boards = [NONE, ...named(BOARDS)];

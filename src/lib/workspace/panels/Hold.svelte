@@ -11,7 +11,7 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const hold = $derived(editor.plan.hold);
+	const hold = $derived(editor.settled.plan.hold);
 	const adhesives = ADHESIVES.filter((adhesive) => adhesive.id !== 'none').map((adhesive) => ({
 		value: adhesive.id,
 		label: adhesive.name

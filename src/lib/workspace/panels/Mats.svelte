@@ -59,7 +59,7 @@
 						<span class="swatch" style:background={colourOf(mat.colour)}></span>
 						<span class="name">{mat.board.name}, {mat.colour}</span>
 						<span class="quiet figures"
-							>{editor.plan.window ? showSize(editor.plan.window.mats[index]!.opening, editor.unit) : ''}</span
+							>{editor.settled.plan.window ? showSize(editor.settled.plan.window.mats[index]!.opening, editor.unit) : ''}</span
 						>
 					</summary>
 					<div class="fields">

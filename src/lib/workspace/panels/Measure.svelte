@@ -13,7 +13,7 @@
 		['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined)
 	);
 	const read = $derived(editor.job.piece.readings);
-	const measure = $derived(editor.plan.measure);
+	const measure = $derived(editor.settled.plan.measure);
 
 	/** In the order in which a tape goes round. */
 	const SIDES = [
@@ -120,9 +120,9 @@
 				<dt>Lean at the foot{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
 				<dd><Figure path="measure.lean" name="Lean" value={measure.lean} fine /></dd>
 				<dt>It can move across by</dt>
-				<dd><Figure path="movement.width" name="Movement across" value={editor.plan.movement!.width} fine /></dd>
+				<dd><Figure path="movement.width" name="Movement across" value={editor.settled.plan.movement!.width} fine /></dd>
 				<dt>and down by</dt>
-				<dd><Figure path="movement.height" name="Movement down" value={editor.plan.movement!.height} fine /></dd>
+				<dd><Figure path="movement.height" name="Movement down" value={editor.settled.plan.movement!.height} fine /></dd>
 			</dl>
 		</div>
 	{/if}

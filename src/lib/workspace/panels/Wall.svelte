@@ -8,7 +8,7 @@
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const hang = $derived(editor.plan.hang);
+	const hang = $derived(editor.settled.plan.hang);
 	const by = $derived(editor.file.hang?.by ?? 'mass');
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	const BY = [
@@ -95,7 +95,7 @@
 				<dt>Nails above the floor</dt>
 				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={hang.hooks[0]!.height} fine /></dd>
 				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={editor.plan.mass!.kg} text="{showNumber(editor.plan.mass!.kg)} kg" /></dd>
+				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} text="{showNumber(editor.settled.plan.mass!.kg)} kg" /></dd>
 			</dl>
 		</div>
 	{:else}

@@ -15,7 +15,7 @@
 	let wantsSides = $state(false);
 	const showsSides = $derived(apart || wantsSides);
 	const borders = $derived(editor.job.borders);
-	const window = $derived(editor.plan.window);
+	const window = $derived(editor.settled.plan.window);
 	const way = $derived(borders.way);
 
 	const WAYS = [

@@ -7,7 +7,7 @@
 	const { editor } = useWorkspace();
 	const inFile = $derived(editor.file.piece?.zones ?? []);
 	const zones = $derived(editor.job.piece.zones);
-	const measure = $derived(editor.plan.measure);
+	const measure = $derived(editor.settled.plan.measure);
 	const KINDS = [
 		{ value: 'show', label: 'must show' },
 		{ value: 'hide', label: 'hide' },
