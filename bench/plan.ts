@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
-import { anyJob } from '../core/testing/jobs.ts';
+import { anyJob } from '../tests/jobs.ts';
 import { report } from './report.ts';
 
 const jobs = fc.sample(anyJob, { numRuns: 2000, seed: 60 });

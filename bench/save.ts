@@ -1,5 +1,5 @@
 /** A revision kept: from the request to the answer, over HTTP, one after the other, in a data folder that holds work. */
-import { workedJob } from '../core/testing/jobs.ts';
+import { workedJob } from '../tests/jobs.ts';
 import { keepJob, newFolder, removeFolder, send, startServer } from '../tests/running/server.ts';
 import { report } from './report.ts';
 

@@ -1,5 +1,5 @@
 /** Start of a data folder that exists: from the command to the line with the address. */
-import { workedJob } from '../core/testing/jobs.ts';
+import { workedJob } from '../tests/jobs.ts';
 import { keepJob, newFolder, removeFolder, startServer } from '../tests/running/server.ts';
 import { report } from './report.ts';
 

@@ -4,9 +4,8 @@ import fc from 'fast-check';
 import { decide } from './job/decide.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
-import { plan } from './plan.ts';
 import { builtInShop } from './shop/shop.ts';
-import { anyJob, planned, workedJob } from './testing/jobs.ts';
+import { anyWindowJob, planned, workedJob, planSingle } from '../tests/jobs.ts';
 import { evaluate, lookIn } from './why/expression.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
@@ -40,14 +39,14 @@ test('the worked case with lip 8 and the allowance left to the program', () => {
 });
 
 test('a job without a width and a height is planned as far as it goes, and says what is missing', () => {
-	const open = plan({ format: 'rare-keep/job', version: 1, piece: { readings: { width: 402 } } }, builtInShop);
+	const open = planSingle({ format: 'rare-keep/job', version: 1, piece: { readings: { width: 402 } } });
 	assert.deepEqual(
 		open.open.map((one) => one.station),
 		['measure']
 	);
 	assert.equal(open.window, undefined);
 	const { frame: _, ...file } = workedJob();
-	const frameless = plan(file, builtInShop);
+	const frameless = planSingle(file);
 	assert.deepEqual(
 		frameless.open.map((one) => one.station),
 		['frame', 'hang']
@@ -56,10 +55,12 @@ test('a job without a width and a height is planned as far as it goes, and says 
 });
 
 test('readings alone are enough: the house decides the rest and the plan says which', () => {
-	const alone = plan(
-		{ format: 'rare-keep/job', version: 1, piece: { readings: { width: '16 1/4', height: '21 3/4' } }, unit: 'in' },
-		builtInShop
-	);
+	const alone = planSingle({
+		format: 'rare-keep/job',
+		version: 1,
+		piece: { readings: { width: '16 1/4', height: '21 3/4' } },
+		unit: 'in'
+	});
 	assert.equal(alone.measure!.usable.width, 412.75);
 	assert.ok(alone.assumed.some((one) => one.path === 'mats'));
 	assert.ok(alone.assumed.some((one) => one.path === 'guard.glazing'));
@@ -79,9 +80,9 @@ function* figures(value: unknown, path = ''): Generator<[string, number]> {
 
 test('every figure can say why, and every explanation comes out at its figure', () => {
 	fc.assert(
-		fc.property(anyJob, (file) => {
+		fc.property(anyWindowJob, (file) => {
 			const job = decide(readJob(file), builtInShop);
-			const result = plan(file, builtInShop);
+			const result = planSingle(file);
 			const lookup = lookIn({ plan: result, job, shop: builtInShop });
 			const found = [...figures(result)];
 			for (const [path, value] of found) {
@@ -99,7 +100,7 @@ test('every figure can say why, and every explanation comes out at its figure', 
 test('a remedy changes the file only, and undo is the file before', () => {
 	const file = workedJob({ back: { seal: null } });
 	const text = JSON.stringify(file);
-	const remedy = plan(file, builtInShop).findings.find((one) => one.rule === 'seal.none')!.remedies[0]!;
+	const remedy = planSingle(file).findings.find((one) => one.rule === 'seal.none')!.remedies[0]!;
 	const next = patched(file, remedy.patch);
 	assert.equal(JSON.stringify(file), text);
 	assert.equal(next.back!.seal, 'gummed');

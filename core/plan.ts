@@ -9,7 +9,7 @@ import { planBack, type Back } from './back/back.ts';
 import { whyBack } from './back/why.ts';
 import { planCut, whyCut, type Cut } from './cutting/list.ts';
 import { judge, type Verdict } from './findings/judge.ts';
-import { planFrame, type Frame } from './frame/frame.ts';
+import { planFrame, readyPack, readyRabbet, type Frame } from './frame/frame.ts';
 import { whyFrame } from './frame/why.ts';
 import { axisOf, mapSides, type Size } from './geometry/shapes.ts';
 import { planLayers } from './guard/guard.ts';
@@ -18,27 +18,31 @@ import { planMass, type Mass } from './hang/mass.ts';
 import { whyHang, whyMass } from './hang/why.ts';
 import { planHold, type Hold } from './hold/hold.ts';
 import { whyHold } from './hold/why.ts';
-import { decide, type Assumed, type Decided } from './job/decide.ts';
+import { decide, type Decided } from './job/decide.ts';
+import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
-import { planMeasure, type Measure } from './measure/measure.ts';
+import { longestOf, planMeasure, type Measure } from './measure/measure.ts';
 import { planMovement } from './measure/movement.ts';
 import { whyMeasure } from './measure/why.ts';
 import { planPack, type Pack } from './pack/pack.ts';
 import { whyPack } from './pack/why.ts';
+import { each, oneOrEach, type OneOrEach } from './one-or-each.ts';
 import type { Shop } from './shop/shop.ts';
+import { named } from './sights.ts';
 import { tidy } from './units/round.ts';
 import type { Why } from './why/why.ts';
 import { planWindow, type Window } from './window/window.ts';
-import { whyWindow } from './window/why.ts';
+import { whyOpening, whyWindow } from './window/why.ts';
 
 /** Figures by station; a station that cannot be planned yet is absent and named in `open`. */
 export type Figures = {
 	open: { station: string; needs: string }[];
-	measure?: Measure;
-	movement?: Size;
+	/** Of several windows a list, as `movement` and `hold`. */
+	measure?: OneOrEach<Measure>;
+	movement?: OneOrEach<Size>;
 	window?: Window;
-	hold?: Hold;
+	hold?: OneOrEach<Hold>;
 	pack?: Pack;
 	frame?: Frame;
 	back?: Back;
@@ -83,19 +87,28 @@ export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 
 function planFigures(job: Decided, shop: Shop): Figures {
 	const figures: Figures = { open: [] };
-	const measure = planMeasure(job);
-	if (!measure) {
-		figures.open.push({ station: 'measure', needs: 'one width and one height of the sheet, or its four sides' });
+	const measures: Measure[] = [];
+	for (const [index, piece] of job.pieces.entries()) {
+		const of = job.several ? ` of piece ${index + 1}` : '';
+		if (!piece.readings)
+			figures.open.push({ station: 'measure', needs: `one width and one height of the sheet${of}, or its four sides` });
+		else measures.push(planMeasure({ readings: piece.readings, single: piece.single }, readingsPath(job, index)));
+	}
+	if (measures.length < job.pieces.length) return figures;
+	const movements = measures.map((measure, index) => planMovement(job.pieces[index]!, shop.house, measure));
+	const holds = measures.map((measure, index) => planHold(job, job.pieces[index]!, shop, { measure }));
+	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
+	const rabbet = readyRabbet(job);
+	const window = planWindow(job, shop, { measures, movements, readyPack: rabbet && readyPack(job, shop.house, rabbet) });
+	if (!window) {
+		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
 		return figures;
 	}
-	const movement = planMovement(job, shop.house, measure);
-	const longest = Math.max(measure.mean.width, measure.mean.height);
-	const window = planWindow(job, shop, { measure, movement });
+	const longest = longestOf(measures);
 	const layers = planLayers(job, shop.house.thinnestSheet);
-	const hold = planHold(job, shop, { measure });
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
-	const frame = planFrame(job, shop, { pack: window.pack });
-	Object.assign(figures, { measure, movement, window, hold, pack });
+	const frame = planFrame(job, shop, { pack: window.pack, ready: rabbet });
+	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
 		pack.clearance = tidy(frame.section.rabbetDepth - pack.thickness);
@@ -107,7 +120,7 @@ function planFigures(job: Decided, shop: Shop): Figures {
 	}
 	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame });
 	if (frame) {
-		figures.mass = planMass(job, shop, { window, frame, sheetGrams: hold.sheetGrams });
+		figures.mass = planMass(job, shop, { window, frame, sheetGrams: holds.map((hold) => hold.sheetGrams) });
 		figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg });
 	} else {
 		figures.open.push({ station: 'hang', needs: 'a frame, since its mass and size decide' });
@@ -115,18 +128,31 @@ function planFigures(job: Decided, shop: Shop): Figures {
 	return figures;
 }
 
-/** Expressions for every figure there is. */
+function readingsPath(job: Decided, index: number): string {
+	return job.several ? `window.openings[${index}].piece.readings` : 'piece.readings';
+}
+
+/** Expressions for every figure there is. Those of one of several windows are the single one's, under its own name. */
 function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const why: Why = {};
-	const { measure, window, hold, pack, frame, back, mass, hang } = figures;
-	if (!measure || !window) return why;
-	whyMeasure(why, measure, job);
+	const { window, pack, frame, back, mass, hang } = figures;
+	const measures = each(figures.measure);
+	if (measures.length === 0) return why;
+	const holds = each(figures.hold);
+	for (const [index, measure] of measures.entries()) {
+		const number = job.several ? index + 1 : null;
+		const own: Why = {};
+		whyMeasure(own, measure, job.pieces[index]!);
+		if (window) whyOpening(own, index, window, job);
+		if (holds[index]) whyHold(own, holds[index], job);
+		for (const [path, { of, source }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source };
+	}
+	if (!window) return why;
 	whyWindow(why, window, job, frame ?? null);
-	if (hold) whyHold(why, hold, job);
-	if (pack) whyPack(why, pack, job, Math.max(measure.mean.width, measure.mean.height), shop.house.gapLargeFrom);
+	if (pack) whyPack(why, pack, job, longestOf(measures), shop.house.gapLargeFrom);
 	if (frame) whyFrame(why, frame, job);
 	if (back) whyBack(why, back);
-	if (mass) whyMass(why, mass, job);
+	if (mass) whyMass(why, mass, job, window);
 	if (hang) whyHang(why, hang);
 	whyCut(why, job, shop.house, figures);
 	return why;

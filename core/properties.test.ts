@@ -3,15 +3,13 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { SIDES } from './geometry/shapes.ts';
 import type { JobFile } from './job/definition.ts';
-import { plan, type Plan } from './plan.ts';
-import { builtInShop } from './shop/shop.ts';
-import { anyJob } from './testing/jobs.ts';
+import { anyJob, planSingle, type SinglePlan } from '../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 
 /** Cut figures add up as a tape adds them, and pack + clearance is the rabbet’s depth. */
-function addsUp({ window, frame, pack, measure }: Plan, file: JobFile): void {
+function addsUp({ window, frame, pack, measure }: SinglePlan, file: JobFile): void {
 	const step = file.unit === 'in' ? 25.4 / 16 : 0.5;
 	const isStep = (mm: number) => near(mm / step, Math.round(mm / step), 1e-6);
 	for (const mat of window!.mats) {
@@ -30,7 +28,7 @@ function addsUp({ window, frame, pack, measure }: Plan, file: JobFile): void {
 }
 
 /** Shifted within the free range, by shares of it, no edge of the sheet shows. */
-function staysHidden({ window, measure }: Plan, across: number, down: number): void {
+function staysHidden({ window, measure }: SinglePlan, across: number, down: number): void {
 	const box = measure!.outline.reduce((low, corner) => ({ x: Math.min(low.x, corner.x), y: Math.min(low.y, corner.y) }), {
 		x: Infinity,
 		y: Infinity
@@ -62,7 +60,7 @@ test('property: over 1 000 jobs, figures add up as a tape adds them, and no edge
 	const share = fc.double({ min: -1, max: 1, noNaN: true });
 	fc.assert(
 		fc.property(anyJob, share, share, (file, across, down) => {
-			const made = plan(file, builtInShop);
+			const made = planSingle(file);
 			addsUp(made, file);
 			staysHidden(made, across, down);
 		}),

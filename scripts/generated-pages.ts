@@ -47,7 +47,7 @@ function jobFilePage(): string {
 	return [
 		'# The job file',
 		'',
-		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other window ways, holds, frames) is a fault that says so.',
+		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other holds, metal frames, spacers) is a fault that says so.',
 		'',
 		'Made from `core/job/definition.ts` by `npm run docs`; the JSON Schema is at `/api/job.schema.json`. A new number for an import: `POST /api/jobs?number=K-0142`, 409 when it is taken. Pictures: `POST /api/pictures` (PNG, JPEG, SVG of shapes alone) gives the sum that `piece.picture` names.',
 		'',

@@ -6,7 +6,7 @@ import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../testing/jobs.ts';
+import { anyJob, workedJob } from '../../tests/jobs.ts';
 import { nextOf } from './next.ts';
 import { planSteps, type Step } from './steps.ts';
 

@@ -1,6 +1,8 @@
 /** The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). */
-import type { Decided } from '../job/decide.ts';
+import type { Hold } from '../hold/hold.ts';
+import type { Decided, HoldKind } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
+import { sightsOf, which } from '../sights.ts';
 import type { Shop } from '../shop/shop.ts';
 import { showLength, showNumber, showSize } from '../units/show.ts';
 
@@ -15,6 +17,8 @@ export type Step = {
 	/** Minutes to wait before the next step that needs it. */
 	waitMinutes?: number;
 };
+
+const KIND_OF_HINGE: Record<HoldKind, string> = { 't-hinge': 'T-', 'v-hinge': 'V-', 'pass-through': 'pass-through ' };
 
 type Writer = { job: Decided; plan: Plan; shop: Shop; length: (mm: number, fine?: boolean) => string };
 
@@ -108,12 +112,14 @@ function cutGlazing({ job, plan }: Writer): Step | null {
 }
 
 function cutFrame({ job, plan, length }: Writer): Step {
-	const [across, down] = plan.frame!.rails;
+	const { rails, stick } = plan.frame!;
+	if (!rails || stick === undefined) return readyFrame(job, plan);
+	const [across, down] = rails;
 	return {
 		id: 'cut-frame',
 		title: 'Cut and join the frame',
 		does: [
-			`Two rails ${length(across)} and two ${length(down)} at the long points, from ${length(plan.frame!.stick)} of ${job.frame!.name}.`,
+			`Two rails ${length(across)} and two ${length(down)} at the long points, from ${length(stick)} of ${job.frame!.name}.`,
 			`Corners ${job.frame!.corners === 'reinforced' ? 'glued, with splines or wedges' : 'glued'}; the rabbet then measures ${showSize(plan.frame!.rabbet, job.unit)}, both diagonals equal.`
 		],
 		because: 'Glue, paint and wax dry before the pack is near them.',
@@ -122,28 +128,55 @@ function cutFrame({ job, plan, length }: Writer): Step {
 	};
 }
 
+function readyFrame(job: Decided, plan: Plan): Step {
+	return {
+		id: 'ready-frame',
+		title: 'Make the ready frame ready',
+		does: [
+			'Blow out the sawdust; its wood-fibre back and paper insert leave. Measure the rabbet again, four sides and both diagonals.',
+			`The pack measures ${showSize(plan.window!.pack, job.unit)}: try one board in it before the others are cut.`
+		],
+		because: 'A bought or old frame is seldom what its label says, and seldom square.',
+		caution: 'Lift old points and tabs with a tool, never with a finger.'
+	};
+}
+
 function mount({ job, plan, shop, length }: Writer): Step[] {
-	const hold = plan.hold!;
-	const { placement } = plan.window!;
+	const sights = sightsOf(job, plan);
+	const holds = sights.map((sight) => sight.hold!);
+	const [hold] = holds as [Hold];
+	const kind = KIND_OF_HINGE[hold.kind];
+	const count = holds.reduce((sum, one) => sum + one.count, 0);
 	const paste = job.hold.adhesive.family === 'paste';
-	const free = plan.window!.free;
 	const fromMat = job.schools['hang-from'] === 'window-mat';
 	return [
 		{
 			id: 'place',
-			title: 'Place the sheet',
-			does: [
-				`On the ${fromMat ? 'window mat' : 'under-mat'}: the sheet’s top-left corner ${length(placement.left, true)} from the left edge and ${length(placement.top, true)} from the top; a weight on it.`,
-				`It may be off by ± ${length(free.width, true)} across and ± ${length(free.height, true)} down before an edge shows.`
-			],
+			title: holds.length > 1 ? 'Place the sheets' : 'Place the sheet',
+			does: sights.flatMap((sight) => {
+				const { placement, free } = sight.opening;
+				const on = fromMat ? 'window mat' : 'under-mat';
+				return [
+					`${which(sight)}On the ${on}: the sheet’s top-left corner ${length(placement.left, true)} from the left edge and ${length(placement.top, true)} from the top; a weight on it.`,
+					...(free
+						? [
+								`It may be off by ± ${length(free.width, true)} across and ± ${length(free.height, true)} down before an edge shows.`
+							]
+						: ['It stands free in the window: the same air on all sides.'])
+				];
+			}),
 			because: 'Mark, lay the corner on the mark, weigh it down: the sheet is not moved again.'
 		},
 		{
 			id: 'hinge',
-			title: `Hinge it, ${hold.count} T-${hold.count === 1 ? 'hinge' : 'hinges'}`,
+			title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${kind}${count === 1 ? 'hinge' : 'hinges'}`,
 			does: [
-				`${hold.count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${hold.tissue ?? '–'} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
-				`Centres from the sheet’s left: ${hold.places.map((place) => length(place, true)).join(', ')}. Each holds the sheet by ${length(hold.size.height, true)}.`,
+				`${count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${hold.tissue ?? '–'} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
+				...sights.map(
+					(sight) =>
+						`${which(sight)}Centres from the sheet’s left: ${sight.hold!.places.map((place) => length(place, true)).join(', ')}.`
+				),
+				`Each holds the sheet by ${length(hold.size.height, true)}.`,
 				`One corner, turn back, look, then the others; cross-pieces ${length(shop.house.crossWidth)} × ${length(shop.house.crossHeight)}, ${length(shop.house.crossAbove)} above the sheet.`,
 				...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
 			],

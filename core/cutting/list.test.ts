@@ -2,13 +2,12 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import type { JobFile } from '../job/definition.ts';
-import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../testing/jobs.ts';
+import { anyJob, workedJob, planSingle } from '../../tests/jobs.ts';
 import type { Cut } from './list.ts';
 import { materialName } from './material-name.ts';
 
-const cutOf = (changes: Partial<JobFile> = {}) => plan(workedJob(changes), builtInShop).cut;
+const cutOf = (changes: Partial<JobFile> = {}) => planSingle(workedJob(changes)).cut;
 const line = ({ role, material, width, height, count }: Cut) => `${count} × ${role}, ${material}: ${width} × ${height}`;
 const of = (cuts: Cut[], role: string) => cuts.filter((cut) => cut.role === role);
 
@@ -78,7 +77,7 @@ test('what is left out of the package is not cut', () => {
 		['mat', 'mat']
 	);
 	assert.deepEqual(
-		plan({ format: 'rare-keep/job', version: 1 } as JobFile, builtInShop).cut,
+		planSingle({ format: 'rare-keep/job', version: 1 } as JobFile).cut,
 		[],
 		'nothing is cut for a sheet that is not measured'
 	);
@@ -87,7 +86,7 @@ test('what is left out of the package is not cut', () => {
 test('property: sheets of the package are all of one size, and no line is empty', () => {
 	fc.assert(
 		fc.property(anyJob, (file) => {
-			const planned = plan(file, builtInShop);
+			const planned = planSingle(file);
 			const pack = planned.window!.pack;
 			for (const cut of planned.cut) {
 				assert.ok(cut.width > 0 && cut.count > 0 && (cut.height > 0 || cut.from === 'coil'), line(cut));

@@ -1,8 +1,11 @@
 /** Everything that is cut for one job, with what it is cut from (handbook window#mats, frame#rails, back#tape). */
 import type { Decided } from '../job/decide.ts';
 import type { Size } from '../geometry/shapes.ts';
+import { each } from '../one-or-each.ts';
 import type { Figures } from '../plan.ts';
+import { named } from '../sights.ts';
 import type { House } from '../shop/house.ts';
+import { openingsOf } from '../window/window.ts';
 import { explainer, type Why } from '../why/why.ts';
 
 export type Cut = {
@@ -38,7 +41,8 @@ export function whyCut(why: Why, job: Decided, house: House, plan: Figures): voi
 
 function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	const cuts: Traced[] = [];
-	const { window, frame, back, hold, hang } = plan;
+	const { window, frame, back, hang } = plan;
+	const holds = each(plan.hold);
 	const { guard } = job;
 	const add = (cut: Cut, width: string, height: string, opening?: string) =>
 		cuts.push({ ...cut, of: { width, height, ...(opening ? { opening } : {}) } });
@@ -49,10 +53,13 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		for (const [index, mat] of window.mats.entries()) {
 			const at = `window.mats[${index}]`;
 			const material = job.mats[index]!.board.id;
+			// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
+			const size = mat.print?.board ?? mat.blank;
+			const of = mat.print ? `${at}.print.board` : `${at}.blank`;
 			add(
-				{ role: 'mat', material, ...mat.blank, count: 1, from: 'sheet', opening: mat.opening },
-				`${at}.blank.width`,
-				`${at}.blank.height`,
+				{ role: 'mat', material, ...size, count: 1, from: 'sheet', opening: mat.opening },
+				`${of}.width`,
+				`${of}.height`,
 				`${at}.opening`
 			);
 			if (!mat.lift) continue;
@@ -66,12 +73,22 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 				);
 			}
 		}
+		for (const [index, { support }] of openingsOf(window).entries()) {
+			const of = named(job.several ? index + 1 : null, 'window.support');
+			if (support)
+				add(
+					{ role: 'support', material: job.windows[index]!.support!.id, ...support, count: 1, from: 'sheet' },
+					`${of}.width`,
+					`${of}.height`
+				);
+		}
 		if (guard.underMat) board('under-mat', guard.underMat.id);
 		for (const filler of guard.fillers) board('filler', filler.board.id);
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
-	if (hold) {
+	for (const [index, hold] of holds.entries()) {
+		const of = named(job.several ? index + 1 : null, 'hold.size');
 		add(
 			{
 				role: 'hinge tab',
@@ -81,8 +98,8 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 				count: hold.count,
 				from: 'tissue'
 			},
-			'hold.size.width',
-			'hold.size.height + shop.house.hingeTab'
+			`${of}.width`,
+			`${of}.height + shop.house.hingeTab`
 		);
 		add(
 			{
@@ -97,7 +114,7 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 			'shop.house.crossHeight'
 		);
 	}
-	if (frame) {
+	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add(
 				{ role, material: job.frame!.name, width: frame.outer[length], height: frame.section.face, count: 2, from: 'stick' },

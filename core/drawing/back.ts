@@ -3,6 +3,7 @@ import type { Point, Rect } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { colourOf } from './colours.ts';
+import { sightsOf, type Sight } from '../sights.ts';
 import { outside, sheetBox } from './front.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
 
@@ -16,12 +17,19 @@ export function backScene(plan: Plan, job: Decided): Scene | null {
 	const shapes = [
 		...boards(plan, job, box),
 		...tape(plan),
-		...hinges(plan, mirror),
+		...sightsOf(job, plan).flatMap((sight) => hinges(sight, mirror)),
 		...points(plan),
 		...bumpers(plan, box),
 		...hanger
 	];
-	return { view: 'back', title: 'Back', box, shapes, dimensions: dimensions(plan, box, mirror), callouts: [] };
+	return {
+		view: 'back',
+		title: 'Back',
+		box,
+		shapes,
+		dimensions: dimensions(plan, sightsOf(job, plan), box, mirror),
+		callouts: []
+	};
 }
 
 function rabbet(plan: Plan): Rect {
@@ -59,18 +67,22 @@ function tape(plan: Plan): Shape[] {
 	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${planned.stock} wide` }];
 }
 
-function hinges(plan: Plan, mirror: (x: number) => number): Shape[] {
-	if (!plan.hold) return [];
-	const sheet = sheetBox(plan);
-	const { size, places } = plan.hold;
+/** A T-hinge stands up behind the mat; the tabs of a float stay behind the sheet. */
+function hinges(sight: Sight, mirror: (x: number) => number): Shape[] {
+	if (!sight.hold) return [];
+	const sheet = sheetBox(sight);
+	const { size, places, kind } = sight.hold;
 	return places.flatMap((place): Shape[] => {
 		const x = mirror(sheet.left + place);
+		const tab = kind === 't-hinge' ? { top: sheet.top - 25, height: size.height + 25 } : { top: sheet.top, height: 25 };
+		const shape: Shape = {
+			role: 'hinge',
+			rings: [rectangle(x - size.width / 2, tab.top, size.width, tab.height)],
+			title: 'Hinge: tab'
+		};
+		if (kind !== 't-hinge') return [shape];
 		return [
-			{
-				role: 'hinge',
-				rings: [rectangle(x - size.width / 2, sheet.top - 25, size.width, size.height + 25)],
-				title: 'Hinge: tab'
-			},
+			shape,
 			{ role: 'hinge', rings: [rectangle(x - 30, sheet.top - 22, 60, 20)], title: 'Hinge: cross-piece on the under-mat' }
 		];
 	});
@@ -124,8 +136,8 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 	];
 }
 
-function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimension[] {
-	const { hang, hold, frame } = plan;
+function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) => number): Dimension[] {
+	const { hang, frame } = plan;
 	const [right, bottom] = [box.left + box.width, box.top + box.height];
 	const list: Dimension[] = [
 		{ name: 'outer width', path: 'frame.outer.width', side: 'bottom', from: box.left, to: right, value: box.width, at: bottom },
@@ -180,8 +192,10 @@ function dimensions(plan: Plan, box: Rect, mirror: (x: number) => number): Dimen
 			});
 		}
 	}
-	if (hold && frame) {
-		const sheet = sheetBox(plan);
+	const [only, ...others] = sights;
+	if (only?.hold && others.length === 0 && frame) {
+		const { hold } = only;
+		const sheet = sheetBox(only);
 		// Places count from the left seen from the front, so from the right here.
 		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + place));
 		for (const [index, place] of hold.places.entries()) {

@@ -7,7 +7,7 @@ import { decide } from '../job/decide.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../testing/jobs.ts';
+import { anyJob, workedJob } from '../../tests/jobs.ts';
 import type { JobFile } from '../job/definition.ts';
 import { backScene } from './back.ts';
 import { placeCallouts, placeDimensions } from './dimensions.ts';
@@ -95,12 +95,17 @@ test('the dimensions of the front are the plan’s figures', () => {
 });
 
 test('SVG: millimetres as they are, text escaped, no foreign address', () => {
-	const { all, job } = scenes(workedJob({ mats: [{ board: 'cotton-4', colour: '<b>"&' }] }));
-	const svg = sceneToSvg(all[0]!, { unit: job.unit, textHeight: 10, picture: 'https://elsewhere.example/x.png' });
+	const { all, job } = scenes(
+		workedJob({
+			piece: { ...workedJob().piece, picture: 'a'.repeat(64) },
+			mats: [{ board: 'cotton-4', colour: '<b>"&' }]
+		})
+	);
+	const svg = sceneToSvg(all[0]!, { unit: job.unit, textHeight: 10, pictureAt: () => 'https://elsewhere.example/x.png' });
 	assert.match(svg, /width="[\d.]+mm"/);
 	assert.ok(!svg.includes('<b>') && !svg.includes('elsewhere'));
 	assert.ok(svg.includes('&lt;b&gt;'));
-	assert.ok(sceneToSvg(all[0]!, { unit: 'in', textHeight: 10, picture: `/api/pictures/${'a'.repeat(64)}` }).includes('<image'));
+	assert.ok(sceneToSvg(all[0]!, { unit: 'in', textHeight: 10, pictureAt: (sum) => `/api/pictures/${sum}` }).includes('<image'));
 });
 
 test('steps are made for this very package', () => {

@@ -1,25 +1,25 @@
-/** The front elevation: frame, mats with their bevels, the sheet where it really lies, zones. Origin: the pack's top-left corner. */
+/** The front elevation: frame, mats with their bevels, each sheet where it really lies, zones. Origin: the pack's top-left corner. */
 import { mapSides, type Point, type Rect, type Sides } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
+import { sightsOf, type Sight } from '../sights.ts';
+import { outlineOf } from '../window/shape.ts';
 import { colourOf, CORE, PAPER } from './colours.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** @returns the scene, or null while there is no window */
 export function frontScene(plan: Plan, job: Decided): Scene | null {
-	const { window } = plan;
-	if (!window) return null;
+	if (!plan.window) return null;
 	const box = outside(plan);
-	const shapes = [sheet(plan), ...mats(plan, job), ...frame(plan, job), sheetEdge(plan), ...zones(plan, job)];
-	return {
-		view: 'front',
-		title: 'Front',
-		box,
-		shapes,
-		dimensions: dimensions(plan, box),
-		callouts: [],
-		picture: { place: sheetBox(plan), clip: opening(plan, window.mats.length - 1) }
-	};
+	const sights = sightsOf(job, plan);
+	const shapes = [
+		...underMat(plan, job),
+		...sights.flatMap((sight) => sheet(sight, plan, job)),
+		...mats(plan, job),
+		...frame(plan, job),
+		...sights.flatMap((sight) => [...sheetEdge(sight), ...zones(sight)])
+	];
+	return { view: 'front', title: 'Front', box, shapes, dimensions: dimensions(plan, sights, box), callouts: [] };
 }
 
 /** The frame's outside, or the pack's while there is no frame. */
@@ -34,30 +34,48 @@ export function outside(plan: Plan): Rect {
 }
 
 /** The bounding box of the sheet on the under-mat. */
-export function sheetBox(plan: Plan): Rect {
-	return { ...plan.window!.placement, ...plan.measure!.largest };
+export function sheetBox({ opening, measure }: Sight): Rect {
+	return { ...opening.placement, ...measure.largest };
 }
 
 /** The corners of the sheet where it lies, from top-left clockwise. */
-export function sheetCorners(plan: Plan): Point[] {
-	const { outline } = plan.measure!;
+export function sheetCorners({ opening, measure }: Sight): Point[] {
+	const { outline } = measure;
 	const [left, top] = [Math.min(...outline.map((corner) => corner.x)), Math.min(...outline.map((corner) => corner.y))];
-	const { placement } = plan.window!;
+	const { placement } = opening;
 	return outline.map((corner) => ({ x: corner.x - left + placement.left, y: corner.y - top + placement.top }));
 }
 
-function opening(plan: Plan, index: number, wider = 0): Point[] {
+/** A mat's window at the narrowest edge, or wider by the bevel. */
+export function holeOf(plan: Plan, index: number, at: number): Rect {
 	const mat = plan.window!.mats[index]!;
-	return rectangle(
-		mat.border.left - wider,
-		mat.border.top - wider,
-		mat.opening.width + 2 * wider,
-		mat.opening.height + 2 * wider
-	);
+	const { border, opening } = mat.holes?.[at] ?? mat;
+	return { left: border.left, top: border.top, ...opening };
 }
 
-function sheet(plan: Plan): Shape {
-	return { role: 'sheet', rings: [sheetCorners(plan)], fill: PAPER };
+function widened({ left, top, width, height }: Rect, by: number): Rect {
+	return { left: left - by, top: top - by, width: width + 2 * by, height: height + 2 * by };
+}
+
+/** Seen round a float only. */
+function underMat(plan: Plan, job: Decided): Shape[] {
+	if (!job.windows.some(({ way }) => way === 'float')) return [];
+	const { pack } = plan.window!;
+	return [{ role: 'under-mat', rings: [rectangle(0, 0, pack.width, pack.height)], fill: CORE }];
+}
+
+function sheet(sight: Sight, plan: Plan, job: Decided): Shape[] {
+	const { picture } = sight.piece;
+	const last = plan.window!.mats.length - 1;
+	const clip = outlineOf(job.windows[sight.index]!.shape, holeOf(plan, last, sight.index));
+	return [
+		{
+			role: 'sheet',
+			rings: [sheetCorners(sight)],
+			fill: PAPER,
+			...(picture ? { picture: { sum: picture, place: sheetBox(sight), clip } } : {})
+		}
+	];
 }
 
 /** From the back-most mat forward, so that each lies over the one behind it. */
@@ -67,11 +85,22 @@ function mats(plan: Plan, job: Decided): Shape[] {
 		.map((mat, index): Shape[] => {
 			const bevel = mat.board.thickness;
 			const title = `Mat ${index + 1}: ${mat.board.name}, ${mat.colour}`;
+			const edges = (wider: number) =>
+				job.windows.map(({ shape }, at) => outlineOf(shape, widened(holeOf(plan, index, at), wider)));
+			const narrowest = edges(0);
 			// A reverse bevel hides its core: the narrowest edge is the face.
-			if (mat.bevel === 'reverse')
-				return [{ role: 'mat', rings: ring(pack, opening(plan, index)), fill: colourOf(mat.colour), title }];
-			const face: Shape = { role: 'mat', rings: ring(pack, opening(plan, index, bevel)), fill: colourOf(mat.colour), title };
-			return [{ role: 'bevel', rings: ring(opening(plan, index, bevel), opening(plan, index)), fill: CORE }, face];
+			if (mat.bevel === 'reverse') return [{ role: 'mat', rings: [pack, ...narrowest], fill: colourOf(mat.colour), title }];
+			const face = edges(bevel);
+			const core = mat.core ? colourOf(mat.core) : CORE;
+			const bevels = face.map((edge, at): Shape => ({ role: 'bevel', rings: ring(edge, narrowest[at]!), fill: core }));
+			const line = mat.bevelLine ? edges(bevel * 0.55) : [];
+			const lines = line.map((edge, at): Shape => ({
+				role: 'bevel-line',
+				rings: ring(face[at]!, edge),
+				fill: colourOf(mat.bevelLine!),
+				title: `Line on the bevel of mat ${index + 1}`
+			}));
+			return [...bevels, ...lines, { role: 'mat', rings: [pack, ...face], fill: colourOf(mat.colour), title }];
 		})
 		.reverse()
 		.flat();
@@ -88,28 +117,30 @@ function frame(plan: Plan, job: Decided): Shape[] {
 	return [{ role: 'moulding', rings: ring(outer, sight), fill: colourOf(job.frame!.colour), title: job.frame!.name }, ...mitres];
 }
 
-function sheetEdge(plan: Plan): Shape {
-	return { role: 'sheet-edge', rings: [sheetCorners(plan)], title: 'Edge of the sheet, behind the mat' };
+function sheetEdge(sight: Sight): Shape[] {
+	const { opening, measure } = sight;
+	if (!opening.support) return [{ role: 'sheet-edge', rings: [sheetCorners(sight)], title: 'Edge of the sheet, behind the mat' }];
+	const box = sheetBox(sight);
+	const { width, height } = opening.support;
+	const left = box.left + measure.usable.left + (measure.usable.width - width) / 2;
+	const top = box.top + measure.usable.top + (measure.usable.height - height) / 2;
+	return [{ role: 'support', rings: [rectangle(left, top, width, height)], title: 'Support, behind the piece' }];
 }
 
-function zones(plan: Plan, job: Decided): Shape[] {
-	const box = sheetBox(plan);
+function zones(sight: Sight): Shape[] {
+	const box = sheetBox(sight);
 	const words = { show: 'must show', hide: 'hide', 'keep-off': 'keep off' };
-	return job.piece.zones.map((zone) => ({
+	return sight.piece.zones.map((zone) => ({
 		role: `zone-${zone.kind}` as const,
 		rings: [rectangle(box.left + zone.left, box.top + zone.top, zone.width, zone.height)],
 		title: `${zone.id}, ${words[zone.kind]}`
 	}));
 }
 
-function dimensions(plan: Plan, box: Rect): Dimension[] {
-	const { frame, window } = plan;
-	const last = window!.mats.length - 1;
-	const windowBorder = window!.mats[last]!.border;
-	const seen = window!.mats[0]!.seen;
-	const first = window!.mats[0]!;
-	const whole = frame ? { word: 'outer', path: 'frame.outer' } : { word: 'pack', path: 'window.pack' };
+function dimensions(plan: Plan, sights: Sight[], box: Rect): Dimension[] {
+	const { frame } = plan;
 	const [right, bottom] = [box.left + box.width, box.top + box.height];
+	const whole = frame ? { word: 'outer', path: 'frame.outer' } : { word: 'pack', path: 'window.pack' };
 	const list: Dimension[] = [
 		{
 			name: `${whole.word} width`,
@@ -128,72 +159,70 @@ function dimensions(plan: Plan, box: Rect): Dimension[] {
 			to: bottom,
 			value: box.height,
 			at: box.left
-		},
-		{
-			name: 'window width',
-			path: 'window.opening.width',
-			side: 'bottom',
-			from: windowBorder.left,
-			to: windowBorder.left + window!.opening.width,
-			value: window!.opening.width,
-			at: bottom
-		},
-		{
-			name: 'window height',
-			path: 'window.opening.height',
-			side: 'right',
-			from: windowBorder.top,
-			to: windowBorder.top + window!.opening.height,
-			value: window!.opening.height,
-			at: right
 		}
 	];
-	const shown: Sides = seen ?? first.border;
-	const word = seen ? 'seen border' : 'border';
-	const path = seen ? 'window.mats[0].seen' : 'window.mats[0].border';
-	const edge = mapSides((side) => first.border[side] - shown[side]);
-	const { width, height } = window!.pack;
-	list.push(
-		{
-			name: `${word} left`,
-			path: `${path}.left`,
-			side: 'bottom',
-			from: edge.left,
-			to: first.border.left,
-			value: shown.left,
-			at: bottom,
-			fine: true
-		},
-		{
-			name: `${word} right`,
-			path: `${path}.right`,
-			side: 'bottom',
-			from: width - first.border.right,
-			to: width - edge.right,
-			value: shown.right,
-			at: bottom,
-			fine: true
-		},
-		{
-			name: `${word} top`,
-			path: `${path}.top`,
-			side: 'right',
-			from: edge.top,
-			to: first.border.top,
-			value: shown.top,
-			at: right,
-			fine: true
-		},
-		{
-			name: `${word} bottom`,
-			path: `${path}.bottom`,
-			side: 'right',
-			from: height - first.border.bottom,
-			to: height - edge.bottom,
-			value: shown.bottom,
-			at: right,
-			fine: true
-		}
-	);
+	list.push(...windowDimensions(plan, sights, right, bottom), ...borderDimensions(plan, right, bottom));
 	return list;
+}
+
+/** Each window's width once a column, its height once a row. */
+function windowDimensions(plan: Plan, sights: Sight[], right: number, bottom: number): Dimension[] {
+	const last = plan.window!.mats.length - 1;
+	const seen = new Set<string>();
+	return sights.flatMap(({ index, number }): Dimension[] => {
+		const hole = holeOf(plan, last, index);
+		const path = number === null ? 'window' : `window.openings[${index}]`;
+		const word = number === null ? 'window' : `window ${number}`;
+		const once = (key: string, dimension: Dimension) => {
+			if (seen.has(key)) return [];
+			seen.add(key);
+			return [dimension];
+		};
+		return [
+			...once(`x${hole.left},${hole.width}`, {
+				name: `${word} width`,
+				path: `${path}.opening.width`,
+				side: 'bottom',
+				from: hole.left,
+				to: hole.left + hole.width,
+				value: hole.width,
+				at: bottom
+			}),
+			...once(`y${hole.top},${hole.height}`, {
+				name: `${word} height`,
+				path: `${path}.opening.height`,
+				side: 'right',
+				from: hole.top,
+				to: hole.top + hole.height,
+				value: hole.height,
+				at: right
+			})
+		];
+	});
+}
+
+/** The front mat's border as it is seen, or as it is cut while there is no frame. */
+function borderDimensions({ window }: Plan, right: number, bottom: number): Dimension[] {
+	const first = window!.mats[0]!;
+	const { width, height } = window!.pack;
+	const shown: Sides = first.seen ?? first.border;
+	const word = first.seen ? 'seen border' : 'border';
+	const path = first.seen ? 'window.mats[0].seen' : 'window.mats[0].border';
+	const edge = mapSides((side) => first.border[side] - shown[side]);
+	const spans: [keyof Sides, 'bottom' | 'right', number, number][] = [
+		['left', 'bottom', edge.left, first.border.left],
+		['right', 'bottom', width - first.border.right, width - edge.right],
+		['top', 'right', edge.top, first.border.top],
+		['bottom', 'right', height - first.border.bottom, height - edge.bottom]
+	];
+	return spans.map(([name, side, from, to]) => ({
+		name: `${word} ${name}`,
+		path: `${path}.${name}`,
+		side,
+		from,
+		to,
+		value: shown[name],
+		at: side === 'bottom' ? bottom : right,
+		fine: true
+	}));
 }

@@ -8,7 +8,13 @@ export type Role =
 	| 'mat'
 	| 'bevel'
 	| 'bevel-reverse'
+	| 'under-mat'
+	| 'support'
+	| 'bevel-line'
 	| 'sheet'
+	| 'usable'
+	| 'image'
+	| 'diagonal'
 	| 'sheet-edge'
 	| 'pack'
 	| 'backing'
@@ -41,6 +47,8 @@ export type Shape = {
 	hatch?: Hatch;
 	/** Read out and shown on pointing. */
 	title?: string;
+	/** The piece's own picture, laid over the shape and clipped to its window. */
+	picture?: Picture;
 };
 
 export type DimensionSide = 'top' | 'right' | 'bottom' | 'left';
@@ -64,17 +72,17 @@ export type Dimension = {
 /** A row of text with a leader to a place: the layers of a section. */
 export type Callout = { name: string; path?: string; value: number; to: Point; sign?: 'stop' | 'caution' };
 
-export type Picture = { place: Rect; clip: Point[] };
+/** A kept picture by its sum. */
+export type Picture = { sum: string; place: Rect; clip: Point[] };
 
 export type Scene = {
-	view: 'front' | 'section' | 'back';
+	view: 'front' | 'section' | 'back' | 'sheet';
 	title: string;
 	/** Everything but dimensions and callouts lies in it. */
 	box: Rect;
 	shapes: Shape[];
 	dimensions: Dimension[];
 	callouts: Callout[];
-	picture?: Picture;
 	/** What is not true to scale, in a sentence. */
 	notToScale?: string;
 };

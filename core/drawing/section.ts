@@ -12,6 +12,8 @@ import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import type { Point } from '../geometry/shapes.ts';
 import type { Shop } from '../shop/shop.ts';
+import { standsInside } from '../pack/pack.ts';
+import { named, sightsOf, type Sight } from '../sights.ts';
 import { colourOf, CORE, PAPER } from './colours.ts';
 import { layerName } from './layer-name.ts';
 import { rectangle, type Callout, type Dimension, type Hatch, type Scene, type Shape } from './scene.ts';
@@ -35,11 +37,12 @@ type Layout = {
 /** @returns the scene, or null while there is no window; without a frame the pack stands alone */
 export function sectionScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	if (!plan.window || !plan.pack) return null;
-	const layout = layoutOf(plan);
+	const layout = layoutOf(plan, sightsOf(job, plan)[0]!);
 	const tops = layerTops(plan.pack.layers, layout.top);
+	const sight = sightsOf(job, plan)[0]!;
 	const shapes = [
 		...moulding(plan, job),
-		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, tops[index]!, plan, job, layout)),
+		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, tops[index]!, plan, job, sight, layout)),
 		...edgeSeal(plan, layout),
 		...point(plan, layout),
 		...tape(plan, layout),
@@ -51,13 +54,13 @@ export function sectionScene(plan: Plan, job: Decided, shop: Shop): Scene | null
 		title: 'Section at the rabbet',
 		box: { left: 0, top: 0, width: layout.end, height },
 		shapes,
-		dimensions: dimensions(plan, layout, height),
+		dimensions: dimensions(plan, sight, layout, height),
 		callouts: plan.pack.layers.map((layer, index) => callout(layer, index, tops[index]!, plan, job, shop, layout)),
 		notToScale: 'The border is shortened between the break lines.'
 	};
 }
 
-function layoutOf(plan: Plan): Layout {
+function layoutOf(plan: Plan, sight: Sight): Layout {
 	const { frame, window } = plan;
 	const packLeft = frame ? frame.section.face - frame.section.lip + frame.allowance.width / 2 : 0;
 	const breakFrom = packLeft + BEFORE;
@@ -65,25 +68,29 @@ function layoutOf(plan: Plan): Layout {
 	const reveals = window!.mats.at(-1)!.border.left - window!.mats[0]!.border.left;
 	// Enough of the window's edge that the outermost bevel, the sheet's edge and the end of a lift are seen.
 	const setback = Math.max(0, ...window!.mats.map((mat) => mat.lift?.setback ?? 0));
-	const toWindow = Math.max(reveals + 6, window!.overlap.left + 8, setback + reveals + 6);
+	const toWindow = Math.max(reveals + 6, (sight.opening.overlap?.left ?? 0) + 8, setback + reveals + 6);
 	const at = breakTo + toWindow;
 	return {
 		packLeft,
 		breakFrom,
 		breakTo,
 		window: at,
-		end: at + INSIDE,
+		end: at + INSIDE + (sight.choice.way === 'float' ? sight.choice.gap : 0),
 		top: frame ? frame.section.depth - frame.section.rabbetDepth : 0
 	};
 }
 
 function layerTops(layers: Layer[], top: number): number[] {
 	let at = top;
-	return layers.map((layer) => {
+	const tops = layers.map((layer) => {
 		const here = at;
-		at += layer.thickness;
+		if (!standsInside(layer, layers)) at += layer.thickness;
 		return here;
 	});
+	// A float stands on the board behind it, inside the depth of the mats.
+	for (let index = layers.length - 2; index >= 0; index -= 1)
+		if (standsInside(layers[index]!, layers)) tops[index] = tops[index + 1]! - layers[index]!.thickness;
+	return tops;
 }
 
 function moulding(plan: Plan, job: Decided): Shape[] {
@@ -101,7 +108,7 @@ function moulding(plan: Plan, job: Decided): Shape[] {
 	return [{ role: 'moulding', rings: [profile], fill: colourOf(job.frame!.colour), hatch: 'wood', title: job.frame!.name }];
 }
 
-function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, layout: Layout): Shape[] {
+function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight: Sight, layout: Layout): Shape[] {
 	const faulty = plan.findings.some((finding) => finding.severity === 'stop' && finding.where === whereOf(layer));
 	const look = { role: faulty ? ('layer-faulty' as const) : ('layer' as const), ...lookOf(layer, job) };
 	const bottom = top + layer.thickness;
@@ -135,13 +142,23 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, layout
 			: [{ ...look, rings: [before] }];
 	}
 	if (layer.role === 'piece') {
-		const start = Math.max(layout.breakTo, layout.window - plan.window!.overlap.left);
+		const start = Math.max(layout.breakTo, layout.window - sight.opening.sees.left + edgeOf(sight));
+		return [{ ...look, rings: [rectangle(start, top, layout.end - start, layer.thickness)] }];
+	}
+	if (layer.role === 'support') {
+		const { usable } = sight.measure;
+		const start = layout.window - sight.opening.sees.left + usable.left + (usable.width - sight.opening.support!.width) / 2;
 		return [{ ...look, rings: [rectangle(start, top, layout.end - start, layer.thickness)] }];
 	}
 	return [
 		{ ...look, rings: [before] },
 		{ ...look, rings: [after(layout.end)] }
 	];
+}
+
+/** A leaning sheet's edge at the middle of its height: the overlap is counted from what is usable. */
+function edgeOf({ opening, measure }: Sight): number {
+	return opening.overlap ? measure.usable.left : 0;
 }
 
 /** How much wider this mat opens than the window, at the left. */
@@ -152,7 +169,11 @@ function revealsInside(plan: Plan, index: number): number {
 function whereOf(layer: Layer): string {
 	if (layer.role === 'mat') return `mats[${layer.index}].board`;
 	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
-	return { glazing: 'guard.glazing', 'under-mat': 'guard.underMat', backing: 'guard.backing' }[layer.role as string] ?? '';
+	return (
+		{ glazing: 'guard.glazing', support: 'window.support', 'under-mat': 'guard.underMat', backing: 'guard.backing' }[
+			layer.role as string
+		] ?? ''
+	);
 }
 
 function lookOf(layer: Layer, job: Decided): { fill: string; hatch?: Hatch } {
@@ -244,7 +265,7 @@ function breakLines(plan: Plan, { breakFrom, breakTo, top }: Layout): Shape[] {
 	return [breakFrom, breakTo].map((x) => ({ role: 'break' as const, open: true as const, rings: [zigzag(x)] }));
 }
 
-function dimensions(plan: Plan, layout: Layout, height: number): Dimension[] {
+function dimensions(plan: Plan, sight: Sight, layout: Layout, height: number): Dimension[] {
 	const { frame, pack } = plan;
 	const list: Dimension[] = [];
 	if (frame) {
@@ -275,17 +296,28 @@ function dimensions(plan: Plan, layout: Layout, height: number): Dimension[] {
 			fine: true
 		});
 	}
-	const overlap = plan.window!.overlap.left;
-	list.push({
-		name: 'overlap at the left',
-		path: 'window.overlap.left',
-		side: 'bottom',
-		from: layout.window - overlap,
-		to: layout.window,
-		value: overlap,
-		at: height,
-		fine: true
-	});
+	const { overlap, sees } = sight.opening;
+	if (overlap && overlap.left > 0)
+		list.push({
+			name: 'overlap at the left',
+			path: named(sight.number, 'window.overlap.left'),
+			side: 'bottom',
+			from: layout.window - overlap.left,
+			to: layout.window,
+			value: overlap.left,
+			at: height,
+			fine: true
+		});
+	else if (!overlap)
+		list.push({
+			name: 'air beside the float',
+			side: 'bottom',
+			from: layout.window,
+			to: layout.window - sees.left,
+			value: -sees.left,
+			at: height,
+			fine: true
+		});
 	return list;
 }
 

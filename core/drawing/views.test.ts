@@ -7,7 +7,7 @@ import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../testing/jobs.ts';
+import { anyJob, workedJob } from '../../tests/jobs.ts';
 import type { Role, Scene, Shape } from './scene.ts';
 import { sceneOf, VIEWS } from './views.ts';
 
@@ -30,15 +30,15 @@ const near = (value: number, wanted: number, what: string) =>
 const dimension = (scene: Scene, name: string) => scene.dimensions.find((one) => one.name === name)!;
 
 test('front: frame, sheet and its picture lie where the plan says, in millimetres', () => {
-	const { front, plan: planOf } = drawn(workedJob());
+	const { front, plan: planOf } = drawn(workedJob({ piece: { ...workedJob().piece, picture: 'a'.repeat(64) } }));
 	near(front.box.width, 577, 'outer width');
 	near(front.box.height, 736, 'outer height');
 	const sheet = boxOf(ofRole(front, 'sheet')[0]!);
 	near(sheet.width, 402, 'sheet width');
 	near(sheet.height, 551, 'sheet height');
 	// From the outer edge: face less lip, half the allowance, the placement on the under-mat.
-	near(sheet.left - front.box.left, 22 - 6 + 1.5 + planOf.window!.placement.left, 'sheet from the left');
-	near(front.picture!.place.width, 402, 'the picture is as wide as the sheet');
+	near(sheet.left - front.box.left, 22 - 6 + 1.5 + planOf.window!.placement!.left, 'sheet from the left');
+	near(front.shapes.find((shape) => shape.picture)!.picture!.place.width, 402, 'the picture is as wide as the sheet');
 });
 
 test('front: every dimension is as long as it says', () => {

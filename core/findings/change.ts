@@ -1,9 +1,12 @@
 /** The changes that remedies make, so that no rule spells out a patch by hand. */
-import { SIDES, type Sides } from '../geometry/shapes.ts';
+import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
-import { houseSetback } from '../window/window.ts';
+import { houseSetback } from '../window/mats.ts';
+import { between } from '../window/layout.ts';
+import { openingsOf } from '../window/window.ts';
 import { showWithUnit } from '../units/show.ts';
+import type { Figures } from '../plan.ts';
 import type { Context, Remedy } from './rule.ts';
 
 /** One value put at one place of the job file. */
@@ -21,9 +24,30 @@ export function remedyOfMat(context: Context, label: string, index: number, chan
 }
 
 /** Whether the borders leave room for strips behind a mat, with the overlap as it is or as it would be. */
-export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlap: Sides = plan.window!.overlap): boolean {
-	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlap);
+export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlaps = overlapsOf(plan)): boolean {
+	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlaps);
 	return Math.min(...Object.values(plan.window!.mats[index]!.border)) > setback + job.step;
+}
+
+/** Whether every window could open wider by this on each side without running into another in the front mat. */
+export function hasRoomBetween({ plan }: Context, wider: number): boolean {
+	const holes = (plan.window?.mats[0]?.holes ?? []).map(({ border, opening }) => ({
+		left: border.left,
+		top: border.top,
+		...opening
+	}));
+	return holes.every((one, index) => holes.slice(index + 1).every((other) => between(one, other) > 2 * wider + 1));
+}
+
+/** Overlaps of all windows; a float has none. */
+export function overlapsOf({ window }: Figures): Sides[] {
+	return window ? openingsOf(window).flatMap(({ overlap }) => overlap ?? []) : [];
+}
+
+/** `at the top and left`, `on every side`. */
+export function atSides(sides: SideName[]): string {
+	if (sides.length === 4) return 'on every side';
+	return `at the ${sides.length === 1 ? sides[0] : `${sides.slice(0, -1).join(', ')} and ${sides.at(-1)}`}`;
 }
 
 /** Sides written out in full, some of them changed. */

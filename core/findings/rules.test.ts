@@ -5,7 +5,7 @@ import { patched } from '../job/patch.ts';
 import { plan } from '../plan.ts';
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { workedJob } from '../testing/jobs.ts';
+import { workedJob } from '../../tests/jobs.ts';
 import type { Severity } from './rule.ts';
 import { RULES } from './rules.ts';
 
@@ -23,6 +23,7 @@ type Case = {
 
 const sheet = (changes: JobFile['piece']): Changes => ({ piece: { readings: { width: 402, height: 551 }, ...changes } });
 const guard = (changes: JobFile['guard']): Changes => ({ guard: { ...workedJob().guard, ...changes } });
+const two = { readings: { width: 100, height: 120 } };
 const section = { face: 22, lip: 6, depth: 30, rabbetDepth: 16, density: 680 };
 const frame = (changes: Partial<typeof section>, more: JobFile['frame'] = {}): Changes => ({
 	frame: { kind: 'wood', section: { ...section, ...changes }, allowance: 3, ...more }
@@ -290,6 +291,62 @@ const CASES: Record<string, Case> = {
 		spares: { back: { seal: 'self-adhesive' } },
 		at: ['stop', 'caution', 'note'],
 		mend: 'Gummed tape'
+	},
+	'window.no-paper-left': {
+		fires: {
+			...sheet({ image: { left: 20, top: 20, width: 362, height: 511 } }),
+			window: { way: 'reveal', reveal: { top: 12, right: 18, bottom: 12, left: 12 } }
+		},
+		spares: {
+			...sheet({ image: { left: 20, top: 20, width: 362, height: 511 } }),
+			window: { way: 'reveal', reveal: 12 }
+		},
+		at: all('caution'),
+		mend: 'Reveal 16.5 mm at the right'
+	},
+	'window.frame-too-small': {
+		fires: { borders: { way: 'fit', pack: { width: 425, height: 600 }, weight: 10 } },
+		spares: { borders: { way: 'fit', pack: { width: 440, height: 600 }, weight: 10 } },
+		at: all('stop'),
+		mend: 'Pack 18 × 24 in'
+	},
+	'window.sheets-overlap': {
+		fires: {
+			piece: {},
+			window: { overlap: 6, openings: [{ piece: two }, { piece: two }], grid: { columns: 2, rows: 1, gutter: 11 } },
+			mats: [{ board: 'cotton-4' }]
+		},
+		spares: {
+			piece: {},
+			window: { overlap: 6, openings: [{ piece: two }, { piece: two }], grid: { columns: 2, rows: 1, gutter: 12 } },
+			mats: [{ board: 'cotton-4' }]
+		},
+		at: all('caution'),
+		mend: 'Gutter 12 mm'
+	},
+	'window.deckle-hidden': {
+		fires: sheet({ deckle: true }),
+		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
+		at: all('note'),
+		mend: null
+	},
+	'float.support-shows': {
+		fires: { window: { way: 'float', setBack: 0 } },
+		spares: { window: { way: 'float', setBack: 3 } },
+		at: all('stop'),
+		mend: 'Set it back 6 mm'
+	},
+	'mat.print-short': {
+		fires: { mats: [{ board: 'cotton-4', print: { width: 538, height: 800 } }], borders: { way: 'even', width: 70 } },
+		spares: { mats: [{ board: 'cotton-4', print: { width: 540, height: 699 } }], borders: { way: 'even', width: 70 } },
+		at: all('stop'),
+		mend: 'Print 540 × 800'
+	},
+	'hold.both-sides': {
+		fires: sheet({ bothSides: true }),
+		spares: sheet({ bothSides: false }),
+		at: ['caution', 'caution', 'note'],
+		mend: null
 	},
 	// Above 12 kg rings hang straight on hooks, and up to there the list has a wire for each angle.
 	'hang.wire-none': { fires: {}, spares: {}, at: [null, null, null], mend: null },

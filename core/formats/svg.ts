@@ -10,8 +10,8 @@ export type SvgOptions = {
 	unit: Unit;
 	/** Height of labels, mm of the scene. */
 	textHeight: number;
-	/** The piece's own picture, as an address or a data URL; only those are let through. */
-	picture?: string | null;
+	/** Where a kept picture is found, by its sum: an address or a data URL; only those are let through. */
+	pictureAt?: (sum: string) => string | null;
 };
 
 /** @returns an SVG document whose width and height are the scene's millimetres */
@@ -65,15 +65,16 @@ export function pathOf(rings: Point[][], open = false): string {
 		.join(' ');
 }
 
-function shapes(scene: Scene, { picture }: SvgOptions): string[] {
+function shapes(scene: Scene, { pictureAt }: SvgOptions): string[] {
 	const drawn: string[] = [];
-	for (const shape of scene.shapes) {
+	for (const [index, shape] of scene.shapes.entries()) {
 		drawn.push(shapeSvg(shape));
-		if (shape.role === 'sheet' && picture && scene.picture && isOwnPicture(picture)) {
-			const { place, clip } = scene.picture;
-			drawn.push(`<clipPath id="window"><path d="${pathOf([clip])}"/></clipPath>`);
+		const address = shape.picture && pictureAt?.(shape.picture.sum);
+		if (shape.picture && address && isOwnPicture(address)) {
+			const { place, clip } = shape.picture;
+			drawn.push(`<clipPath id="window-${index}"><path d="${pathOf([clip])}"/></clipPath>`);
 			drawn.push(
-				`<image href="${escape(picture)}" x="${round(place.left)}" y="${round(place.top)}" width="${round(place.width)}" height="${round(place.height)}" preserveAspectRatio="none" clip-path="url(#window)"/>`
+				`<image href="${escape(address)}" x="${round(place.left)}" y="${round(place.top)}" width="${round(place.width)}" height="${round(place.height)}" preserveAspectRatio="none" clip-path="url(#window-${index})"/>`
 			);
 		}
 	}

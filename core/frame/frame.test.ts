@@ -5,7 +5,7 @@ import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
+import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 import { allowanceFor, pointsOf } from './frame.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>

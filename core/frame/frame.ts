@@ -10,11 +10,12 @@
  */
 import type { Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
+import { planMeasure } from '../measure/measure.ts';
 import type { Board } from '../shop/boards.ts';
 import type { House } from '../shop/house.ts';
 import type { Section } from '../shop/mouldings.ts';
 import type { Shop } from '../shop/shop.ts';
-import { countUp, receiveUp, tidy } from '../units/round.ts';
+import { countUp, cutDown, receiveUp, tidy } from '../units/round.ts';
 
 export type PointsOfSide = { first: number; count: number; spacing: number };
 export type Frame = {
@@ -24,19 +25,19 @@ export type Frame = {
 	rabbet: Size;
 	sight: Size;
 	outer: Size;
-	/** At the long points: top, right, bottom, left. */
-	rails: [number, number, number, number];
+	/** At the long points: top, right, bottom, left; a ready-made frame has none to cut. */
+	rails?: [number, number, number, number];
 	/** Stick needed for all four. */
-	stick: number;
+	stick?: number;
 	points: { kind: string; top: PointsOfSide; side: PointsOfSide; total: number };
 };
 
-export function planFrame(job: Decided, shop: Shop, before: { pack: Size }): Frame | null {
+export function planFrame(job: Decided, shop: Shop, before: { pack: Size; ready: Size | null }): Frame | null {
 	if (!job.frame) return null;
 	const { house } = shop;
 	const { section } = job.frame;
 	const { pack } = before;
-	const rabbet = { width: rabbetOf('width', job, house, pack), height: rabbetOf('height', job, house, pack) };
+	const rabbet = before.ready ?? { width: rabbetOf('width', job, house, pack), height: rabbetOf('height', job, house, pack) };
 	const outer = outerOf(rabbet, section);
 	const top = pointsOf(rabbet.width, job.frame.points, house);
 	const side = pointsOf(rabbet.height, job.frame.points, house);
@@ -46,10 +47,28 @@ export function planFrame(job: Decided, shop: Shop, before: { pack: Size }): Fra
 		rabbet,
 		sight: { width: tidy(rabbet.width - 2 * section.lip), height: tidy(rabbet.height - 2 * section.lip) },
 		outer,
-		rails: [outer.width, outer.height, outer.width, outer.height],
-		stick: house.stickSpare * (2 * (outer.width + outer.height) + 4 * Math.SQRT2 * house.kerf + house.stickTrim),
+		...(before.ready
+			? {}
+			: {
+					rails: [outer.width, outer.height, outer.width, outer.height],
+					stick: house.stickSpare * (2 * (outer.width + outer.height) + 4 * Math.SQRT2 * house.kerf + house.stickTrim)
+				}),
 		points: { kind: job.frame.points, top, side, total: 2 * (top.count + side.count) }
 	};
+}
+
+/** The rabbet of a frame that exists: the largest upright pack that goes into its opening, rounded down. */
+export function readyRabbet(job: Decided): Size | null {
+	if (!job.rabbet) return null;
+	const { usable } = planMeasure({ readings: job.rabbet, single: false }, 'frame.opening');
+	return { width: cutDown(usable.width, job.step), height: cutDown(usable.height, job.step) };
+}
+
+/** The pack that it takes: the rabbet less the allowance, which is worked out from the rabbet's side. */
+export function readyPack(job: Decided, house: House, rabbet: Size): Size {
+	const side = (axis: keyof Size) =>
+		cutDown(rabbet[axis] - (job.frame?.allowance ?? allowanceFor(axis, job, house, rabbet)), job.step);
+	return { width: side('width'), height: side('height') };
 }
 
 function rabbetOf(axis: keyof Size, job: Decided, house: House, pack: Size): number {

@@ -10,20 +10,23 @@ export function whyFrame(why: Why, frame: Frame, job: Decided): void {
 	onAxes((axis) => {
 		explain(
 			`frame.rabbet.${axis}`,
-			`up(window.pack.${axis} + ${job.frame!.allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`,
+			job.rabbet
+				? `down(${axis === 'width' ? 'usableAcross' : 'usableDown'}(job.rabbet), job.step)`
+				: `up(window.pack.${axis} + ${job.frame!.allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`,
 			'frame#allowance'
 		);
 		explain(`frame.allowance.${axis}`, `frame.rabbet.${axis} - window.pack.${axis}`, 'frame#allowance');
 		explain(`frame.sight.${axis}`, `frame.rabbet.${axis} - 2 * frame.section.lip`, 'frame#sizes');
 		explain(`frame.outer.${axis}`, `frame.rabbet.${axis} + 2 * (frame.section.face - frame.section.lip)`, 'frame#sizes');
 	});
-	for (const index of frame.rails.keys())
+	for (const index of (frame.rails ?? []).keys())
 		explain(`frame.rails[${index}]`, index % 2 === 0 ? 'frame.outer.width' : 'frame.outer.height', 'frame#rails');
-	explain(
-		'frame.stick',
-		'shop.house.stickSpare * (2 * (frame.outer.width + frame.outer.height) + 4 * sqrt(2) * shop.house.kerf + shop.house.stickTrim)',
-		'frame#rails'
-	);
+	if (frame.stick !== undefined)
+		explain(
+			'frame.stick',
+			'shop.house.stickSpare * (2 * (frame.outer.width + frame.outer.height) + 4 * sqrt(2) * shop.house.kerf + shop.house.stickTrim)',
+			'frame#rails'
+		);
 	for (const [side, axis] of [
 		['top', 'width'],
 		['side', 'height']
@@ -47,12 +50,12 @@ export function whyFrame(why: Why, frame: Frame, job: Decided): void {
 }
 
 /** Growth of the fastest layer, written out for glazing and boards that are in the pack. */
-function allowance(axis: string, job: Decided): string {
+export function allowance(axis: string, job: Decided, of = 'window.pack'): string {
 	const glazing = `shop.glazings[${job.guard.glazing.id}]`;
 	const growths = [`${glazing}.perKelvin * shop.house.swingKelvin + ${glazing}.perTenRh * shop.house.swingRh / 10`];
 	const { underMat, fillers, backing } = job.guard;
 	const boards = [...job.mats.map((mat) => mat.board), underMat, ...fillers.map((filler) => filler.board), backing];
 	if (boards.some((board) => board && board.growth !== 'metal')) growths.push('shop.house.boardGrowth * shop.house.swingRh / 10');
 	if (boards.some((board) => board?.growth === 'metal')) growths.push('shop.house.metalGrowthPerKelvin * shop.house.swingKelvin');
-	return `up(max(shop.house.allowanceLeast, window.pack.${axis} * max(${growths.join(', ')}) + shop.house.allowanceSpare), shop.house.allowanceStep)`;
+	return `up(max(shop.house.allowanceLeast, ${of}.${axis} * max(${growths.join(', ')}) + shop.house.allowanceSpare), shop.house.allowanceStep)`;
 }

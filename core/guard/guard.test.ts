@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import type { JobFile } from '../job/definition.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
+import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 
 const readings = { width: 402, height: 551 };
 const safe = workedJob().guard!;

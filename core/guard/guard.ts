@@ -36,11 +36,14 @@ export function planLayers(job: Decided, thinnestSheet: number): Layer[] {
 	add('piece', null, Math.max(job.piece.thickness, thinnestSheet));
 	let open = true;
 	let first = true;
+	// What carries a float lies against it.
+	const support = job.windows.find((window) => window.support)?.support;
 	const behind = (role: Layer['role'], material: string, thickness: number, closes: boolean, index?: number) => {
 		add(role, material, thickness, { touches: first, faces: open && !first, ...(index === undefined ? {} : { index }) });
 		first = false;
 		if (closes) open = false;
 	};
+	if (support) behind('support', support.id, support.thickness, true);
 	if (guard.underMat) behind('under-mat', guard.underMat.id, guard.underMat.thickness, true);
 	for (const [index, filler] of guard.fillers.entries()) behind('filler', filler.board.id, filler.thickness, false, index);
 	if (guard.barrier) behind('barrier', guard.barrier.id, guard.barrier.thickness, true);

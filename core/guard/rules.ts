@@ -1,4 +1,5 @@
-import type { Case, Context, Rule } from '../findings/rule.ts';
+import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
+import { put } from '../job/patch.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
 import type { Board } from '../shop/boards.ts';
 import { reaches, type Grade } from '../shop/grades.ts';
@@ -284,13 +285,23 @@ function touchCase(context: Context, layer: Layer, board: Board): Case {
 function replaceBoard(context: Context, layer: Layer, id: string, label: string) {
 	const name = label.replace('museum board', 'board');
 	if (layer.role === 'mat') return remedyOfMat(context, name, layer.index!, { board: id });
+	if (layer.role === 'support') return supportRemedy(context, name, id);
 	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
 	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', layer.index!, 'board'], id);
 	// A backing that faces the piece: an under-mat between is the mend, not a soft backing.
 	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
 }
 
+/** All floats of a mat stand on one kind of board. */
+function supportRemedy({ file }: Context, name: string, id: string): Remedy {
+	const own = (file.window?.openings ?? []).flatMap((opening, index) =>
+		opening.support === undefined ? [] : put(file, ['window', 'openings', index, 'support'], id)
+	);
+	return { label: `${name}, support`, patch: [...put(file, ['window', 'support'], id), ...own] };
+}
+
 function whereOf(layer: Layer): string {
+	if (layer.role === 'support') return 'window.support';
 	if (layer.role === 'mat') return `mats[${layer.index}].board`;
 	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
 	return layer.role === 'under-mat' ? 'guard.underMat' : 'guard.backing';

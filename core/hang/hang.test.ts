@@ -6,7 +6,7 @@ import { decide } from '../job/decide.ts';
 import { readJob } from '../job/read.ts';
 import type { JobFile } from '../job/definition.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
+import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 import { planHang } from './hang.ts';
 
 const near = (value: number, wanted: number, within = 0.05) =>
@@ -21,7 +21,7 @@ function hung(outer: { width: number; height: number }, face: number, kg: number
 		builtInShop
 	);
 	const pack = { width: outer.width - 2 * (face - 6), height: outer.height - 2 * (face - 6) };
-	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack })!, kg });
+	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack, ready: null })!, kg });
 }
 
 test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
@@ -118,7 +118,7 @@ test('back tape: land, recess and what holds on the backing; strips; two passes 
 		readJob(workedJob({ frame: { section: { face: 22, lip: 6, depth: 120, rabbetDepth: 100, density: 680 } } })),
 		builtInShop
 	);
-	const frame = planFrame(job, builtInShop, { pack: { width: 542, height: 701 } });
+	const frame = planFrame(job, builtInShop, { ready: null, pack: { width: 542, height: 701 } });
 	assert.equal(planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }).tape!.passes, 2);
 });
 

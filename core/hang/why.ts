@@ -1,18 +1,30 @@
 import type { Decided } from '../job/decide.ts';
+import { named } from '../sights.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
+import type { WindowShape } from '../job/decide-window.ts';
+import type { Window } from '../window/window.ts';
 import type { Hang } from './hang.ts';
 import type { Mass } from './mass.ts';
+
+/** Area of a window's shape, written out. */
+function areaExpression(shape: WindowShape, opening: string): string {
+	const [width, height] = [`${opening}.width`, `${opening}.height`];
+	if (shape === 'rectangle') return `${width} * ${height}`;
+	if (shape === 'arch') return `(${width} * (${height} - ${width} / 2) + ${Math.PI} * ${width} * ${width} / 8)`;
+	return `${Math.PI} * ${width} * ${height} / 4`;
+}
 
 const PACK_M2 = 'window.pack.width * window.pack.height / 1000000';
 
 /** Explains every part of the mass. */
-export function whyMass(why: Why, mass: Mass, job: Decided): void {
+export function whyMass(why: Why, mass: Mass, job: Decided, window: Window): void {
 	const explain = explainer(why);
-	for (const [index, { part }] of mass.parts.entries()) explain(`mass.parts[${index}].kg`, partOf(part, job), 'hang#mass');
+	for (const [index, { part }] of mass.parts.entries())
+		explain(`mass.parts[${index}].kg`, partOf(part, job, window), 'hang#mass');
 	explain('mass.kg', plus(mass.parts.map((_, index) => `mass.parts[${index}].kg`)), 'hang#mass');
 }
 
-function partOf(part: string, job: Decided): string {
+function partOf(part: string, job: Decided, window: Window): string {
 	const [kind, number] = part.split(' ');
 	const index = Number(number) - 1;
 	const { guard } = job;
@@ -21,8 +33,10 @@ function partOf(part: string, job: Decided): string {
 		return `${PACK_M2} * ${glazing}.thickness * ${glazing}.densityKgM3 / 1000`;
 	}
 	if (kind === 'mat') {
-		const opening = `window.mats[${index}].opening`;
-		return `(window.pack.width * window.pack.height - ${opening}.width * ${opening}.height) / 1000000 * shop.boards[${job.mats[index]!.board.id}].massPerM2`;
+		const mat = `window.mats[${index}]`;
+		const openings = window.openings ? window.openings.map((_, at) => `${mat}.holes[${at}].opening`) : [`${mat}.opening`];
+		const areas = openings.map((opening, at) => ` - ${areaExpression(job.windows[at]!.shape, opening)}`);
+		return `(window.pack.width * window.pack.height${areas.join('')}) / 1000000 * shop.boards[${job.mats[index]!.board.id}].massPerM2`;
 	}
 	if (kind === 'lift') {
 		const lift = `window.mats[${index}].lift`;
@@ -39,7 +53,11 @@ function partOf(part: string, job: Decided): string {
 	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${guard.underMat!.id}].massPerM2`;
 	if (kind === 'backing') return `${PACK_M2} * shop.boards[${guard.backing!.id}].massPerM2`;
 	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${guard.barrier!.id}].massPerM2`;
-	if (kind === 'piece') return 'hold.sheetGrams / 1000';
+	if (kind === 'piece') return named(job.several ? index + 1 : null, 'hold.sheetGrams / 1000');
+	if (kind === 'support') {
+		const size = named(job.several ? index + 1 : null, 'window.support.width * window.support.height');
+		return `${size} / 1000000 * shop.boards[${job.windows[index]!.support!.id}].massPerM2`;
+	}
 	if (kind === 'hardware') return 'shop.house.hardwareKg';
 	const area = '(frame.section.face * frame.section.depth - frame.section.lip * frame.section.rabbetDepth)';
 	return `${area} * (2 * (frame.outer.width + frame.outer.height) - 4 * frame.section.face) * frame.section.density / 1000000000`;

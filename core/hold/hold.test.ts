@@ -1,8 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { plan } from '../plan.ts';
-import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../testing/jobs.ts';
+import { has, mended, planned, severityOf, workedJob, planSingle } from '../../tests/jobs.ts';
 import { tissueFor } from './hold.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
@@ -41,7 +39,7 @@ test('drying: paste 45 minutes, gummed 15', () => {
 
 test('an overloaded hinge gets more of them', () => {
 	const heavy = workedJob({ piece: { readings: { width: 900, height: 1200 }, grammage: 1200 }, hold: { count: 2 }, aim: 'rare' });
-	assert.equal(severityOf(plan(heavy, builtInShop), 'hold.load'), 'stop');
+	assert.equal(severityOf(planSingle(heavy), 'hold.load'), 'stop');
 	assert.ok(!has(mended(heavy, 'hold.load').plan, 'hold.load'));
 });
 
@@ -49,8 +47,8 @@ test('adhesives by grade: gummed stops Rare, hardware tape stops everything', ()
 	assert.equal(severityOf(planned({ aim: 'rare', hold: { adhesive: 'gummed-paper' } }), 'hold.grade'), 'stop');
 	assert.ok(!has(planned({ hold: { adhesive: 'gummed-paper' } }), 'hold.grade'));
 	const tape = workedJob({ aim: 'show', hold: { adhesive: 'hardware-tape' } });
-	assert.equal(severityOf(plan(tape, builtInShop), 'hold.tape-on-piece'), 'stop');
-	assert.equal(plan(tape, builtInShop).grade.reached, null);
+	assert.equal(severityOf(planSingle(tape), 'hold.tape-on-piece'), 'stop');
+	assert.equal(planSingle(tape).grade.reached, null);
 	assert.equal(mended(tape, 'hold.tape-on-piece').plan.grade.reached !== null, true);
 	assert.equal(
 		severityOf(
@@ -72,10 +70,10 @@ test('a hinge that is stronger than the sheet, one that falls on a zone, a sheet
 			zones: [{ id: 'stamp', kind: 'keep-off', left: 190, top: 0, width: 25, height: 20 }]
 		}
 	});
-	assert.ok(has(plan(stamped, builtInShop), 'hold.keep-off'));
+	assert.ok(has(planSingle(stamped), 'hold.keep-off'));
 	assert.ok(!has(mended(stamped, 'hold.keep-off').plan, 'hold.keep-off'));
 	assert.equal(severityOf(planned({ schools: { 'hang-from': 'window-mat' } }), 'hold.to-mat'), 'caution');
 	const single = workedJob({ schools: { 'hinge-count': 'one' } });
-	assert.deepEqual(plan(single, builtInShop).hold!.places, [201]);
+	assert.deepEqual(planSingle(single).hold!.places, [201]);
 	assert.ok(!has(mended(single, 'hold.too-much').plan, 'hold.too-much'));
 });

@@ -1,12 +1,13 @@
-/** Station Hold: T-hinges at the top edge, so that the sheet can grow and shrink (handbook hold). */
+/** Station Hold: hinges at the top edge, so that the sheet can grow and shrink (handbook hold). */
 import type { Size } from '../geometry/shapes.ts';
-import type { Decided } from '../job/decide.ts';
+import type { Piece } from '../job/decide-piece.ts';
+import type { Decided, HoldKind } from '../job/decide.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { Shop } from '../shop/shop.ts';
 import { countUp } from '../units/round.ts';
 
 export type Hold = {
-	kind: 't-hinge';
+	kind: HoldKind;
 	count: number;
 	/** From each corner to the outer hinge's centre. */
 	inset: number;
@@ -23,7 +24,7 @@ export type Hold = {
 	dryMinutes: number;
 };
 
-export function planHold(job: Decided, shop: Shop, before: { measure: Measure }): Hold {
+export function planHold(job: Decided, piece: Piece, shop: Shop, before: { measure: Measure }): Hold {
 	const { house } = shop;
 	const { width, height } = before.measure.mean;
 	const { adhesive } = job.hold;
@@ -31,14 +32,14 @@ export function planHold(job: Decided, shop: Shop, before: { measure: Measure })
 	const span = width - 2 * inset;
 	const count = job.hold.count ?? Math.max(2, countUp(span / house.hingeEach) + 1);
 	const size = { width: job.hold.width ?? Math.min(house.hingeWidth, house.hingeWidthShare * width), height: job.hold.contact };
-	const sheetGrams = (width * height * job.piece.grammage) / 1e6;
+	const sheetGrams = (width * height * piece.grammage) / 1e6;
 	return {
-		kind: 't-hinge',
+		kind: job.hold.kind,
 		count,
 		inset,
 		places: count === 1 ? [width / 2] : Array.from({ length: count }, (_, index) => inset + (span * index) / (count - 1)),
 		size,
-		tissue: adhesive.family === 'paste' ? tissueFor(job.piece.grammage, shop.tissues) : null,
+		tissue: adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null,
 		sheetGrams,
 		// grams × gravity are millinewtons; over mm² they are kilopascals.
 		loadKPa: (sheetGrams * house.gravity) / (count * size.width * size.height),

@@ -2,6 +2,9 @@ import type { Case, Context, Rule } from '../findings/rule.ts';
 import { remedy, said } from '../findings/change.ts';
 import { reaches } from '../shop/grades.ts';
 import { showNumber } from '../units/show.ts';
+import type { Zone } from '../job/decide-piece.ts';
+import { named, sightsOf, which, type Sight } from '../sights.ts';
+import type { Hold } from './hold.ts';
 
 export const holdRules: Rule[] = [
 	{
@@ -46,16 +49,18 @@ export const holdRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and lets the sheet fall.',
 		find: (context) => {
-			const { hold } = context.plan;
-			if (!hold || hold.loadKPa <= hold.workingKPa) return [];
-			const count = Math.ceil(hold.count * (hold.loadKPa / hold.workingKPa));
-			return [
-				{
-					says: `Each hinge carries ${showNumber(hold.loadKPa)} kPa; ${showNumber(hold.workingKPa)} is its working value.`,
-					where: 'hold.loadKPa',
-					remedies: count <= 50 ? [remedy(context, `${count} hinges`, ['hold', 'count'], count)] : []
-				}
-			];
+			return heldSights(context).flatMap((sight) => {
+				const { hold } = sight;
+				if (hold.loadKPa <= hold.workingKPa) return [];
+				const count = Math.ceil(hold.count * (hold.loadKPa / hold.workingKPa));
+				return [
+					{
+						says: `${which(sight)}Each hinge carries ${showNumber(hold.loadKPa)} kPa; ${showNumber(hold.workingKPa)} is its working value.`,
+						where: named(sight.number, 'hold.loadKPa'),
+						remedies: count <= 50 ? [remedy(context, `${count} hinges`, ['hold', 'count'], count)] : []
+					}
+				];
+			});
 		}
 	},
 	{
@@ -68,14 +73,12 @@ export const holdRules: Rule[] = [
 			const { adhesive } = context.job.hold;
 			const { grammage } = context.job.piece;
 			if (adhesive.family === 'paste') {
-				return context.plan.hold && context.plan.hold.tissue === null
-					? [
-							{
-								says: `No tissue is light enough for a sheet of ${showNumber(grammage)} g/m²; corners or strips hold it better.`,
-								where: 'hold.tissue'
-							}
-						]
-					: [];
+				return heldSights(context)
+					.filter(({ hold }) => hold.tissue === null)
+					.map((sight) => ({
+						says: `${which(sight)}No tissue is light enough for a sheet of ${showNumber(sight.piece.grammage)} g/m²; corners or strips hold it better.`,
+						where: named(sight.number, 'hold.tissue')
+					}));
 			}
 			return grammage < 90 && ['gummed', 'self-adhesive', 'hardware'].includes(adhesive.family)
 				? [adhesiveCase(context, `is stronger than paper of ${showNumber(grammage)} g/m²`)]
@@ -89,11 +92,15 @@ export const holdRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
 		find: (context) => {
-			const { hold, measure } = context.plan;
-			if (!hold || !measure) return [];
-			return context.job.piece.zones
-				.filter((zone) => zone.kind === 'keep-off' && hold.places.some((place) => touchesZone(place, hold.size, zone)))
-				.map((zone) => ({ says: `A hinge falls on “${zone.id}”.`, where: 'hold.places', remedies: clearOf(context) }));
+			return heldSights(context).flatMap((sight) =>
+				keepOffs(sight)
+					.filter((zone) => sight.hold.places.some((place) => touchesZone(place, sight.hold.size, zone)))
+					.map((zone) => ({
+						says: `${which(sight)}A hinge falls on “${zone.id}”.`,
+						where: named(sight.number, 'hold.places'),
+						remedies: clearOf(context)
+					}))
+			);
 		}
 	},
 	{
@@ -104,15 +111,13 @@ export const holdRules: Rule[] = [
 		why: 'One tab carries everything and the sheet turns on it.',
 		school: 'hinge-count',
 		find: (context) => {
-			const { hold, measure } = context.plan;
-			if (!hold || !measure || hold.count > 1 || Math.max(measure.mean.width, measure.mean.height) <= 200) return [];
-			return [
-				{
-					says: `One hinge on a sheet ${said(context, measure.mean.width, true)} wide.`,
-					where: 'hold.count',
+			return heldSights(context)
+				.filter(({ hold, measure }) => hold.count === 1 && Math.max(measure.mean.width, measure.mean.height) > 200)
+				.map((sight) => ({
+					says: `${which(sight)}One hinge on a sheet ${said(context, sight.measure.mean.width, true)} wide.`,
+					where: named(sight.number, 'hold.count'),
 					remedies: [remedy(context, 'Two hinges', ['hold', 'count'], 2)]
-				}
-			];
+				}));
 		}
 	},
 	{
@@ -132,8 +137,29 @@ export const holdRules: Rule[] = [
 						}
 					]
 				: []
+	},
+	{
+		id: 'hold.both-sides',
+		station: 'hold',
+		when: 'a sheet worked on both sides is hinged',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
+		find: ({ job, plan }) =>
+			job.piece.bothSides && plan.hold
+				? [{ says: 'The sheet is worked on both sides, and hinges lie on its back.', where: 'piece.bothSides' }]
+				: []
 	}
 ];
+
+type Held = Sight & { hold: Hold };
+
+function heldSights({ job, plan }: Context): Held[] {
+	return sightsOf(job, plan).filter((sight): sight is Held => sight.hold !== undefined);
+}
+
+function keepOffs({ piece }: Sight): Zone[] {
+	return piece.zones.filter((zone) => zone.kind === 'keep-off');
+}
 
 function adhesiveCase(context: Context, says: string): Case {
 	return {
@@ -149,14 +175,15 @@ function touchesZone(place: number, size: { width: number; height: number }, zon
 	return zone.top < size.height && place + size.width / 2 > zone.left && place - size.width / 2 < zone.left + zone.width;
 }
 
-/** The first other count whose places miss every keep-off zone. */
+/** The first other count whose places miss every keep-off zone, on every sheet. */
 function clearOf(context: Context) {
-	const { hold, measure } = context.plan;
-	const zones = context.job.piece.zones.filter((zone) => zone.kind === 'keep-off');
-	const span = measure!.mean.width - 2 * hold!.inset;
 	for (const count of [2, 3, 4, 5, 6, 7, 8]) {
-		const places = Array.from({ length: count }, (_, index) => hold!.inset + (span * index) / (count - 1));
-		const clear = places.every((place) => zones.every((zone) => !touchesZone(place, hold!.size, zone)));
+		const clear = heldSights(context).every((sight) => {
+			const { hold, measure } = sight;
+			const span = measure.mean.width - 2 * hold.inset;
+			const places = Array.from({ length: count }, (_, index) => hold.inset + (span * index) / (count - 1));
+			return places.every((place) => keepOffs(sight).every((zone) => !touchesZone(place, hold.size, zone)));
+		});
 		if (clear) return [remedy(context, `${count} hinges`, ['hold', 'count'], count)];
 	}
 	return [];

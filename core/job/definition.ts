@@ -30,6 +30,18 @@ const readings = {
 
 const size = (says: string) => ({ kind: 'group', says, fields: { width: length('width'), height: length('height') } }) as const;
 
+const rect = (says: string) =>
+	({
+		kind: 'group',
+		says,
+		fields: {
+			left: lengthOrZero('from the left'),
+			top: lengthOrZero('from the top'),
+			width: length('width'),
+			height: length('height')
+		}
+	}) as const;
+
 const piece = {
 	kind: 'group',
 	says: 'the piece as it came in',
@@ -55,16 +67,8 @@ const piece = {
 		readings,
 		thickness: length('thickness of the piece'),
 		cockle: lengthOrZero('height of the highest cockle above the flat'),
-		image: {
-			kind: 'group',
-			says: 'the image within the sheet, from the top-left corner of its bounding box',
-			fields: {
-				left: lengthOrZero('from the left'),
-				top: lengthOrZero('from the top'),
-				width: length('width'),
-				height: length('height')
-			}
-		},
+		image: rect('the image within the sheet, from the top-left corner of its bounding box'),
+		motif: rect('the extremes of what is pictured, from the bounding box’s corner, so that it can stand in the middle'),
 		zones: {
 			kind: 'list',
 			most: MOST,
@@ -96,6 +100,7 @@ const piece = {
 				says: 'a concern'
 			}
 		},
+		condition: text('what was seen when it came in', 2000),
 		picture: text('a picture kept in the data folder, by its sum', 64)
 	}
 } as const satisfies Field;
@@ -124,6 +129,11 @@ export const jobDefinition = {
 		version: { kind: 'number', least: JOB_VERSION, most: JOB_VERSION, whole: true, says: 'version of the file’s meaning' },
 		title: text('title of the job; the piece’s unless given'),
 		unit: { kind: 'choice', of: ['mm', 'in'], says: 'unit of bare numbers in strings, and of the cutting step' },
+		dates: {
+			kind: 'group',
+			says: 'days, as 2026-03-14',
+			fields: { received: text('when it came in', 10), wanted: text('when it is wanted', 10) }
+		},
 		aim: { kind: 'choice', of: ['rare', 'keep', 'show'], says: 'the grade aimed at' },
 		schools: {
 			kind: 'group',
@@ -198,7 +208,8 @@ export const jobDefinition = {
 				right: length('right border'),
 				bottom: length('bottom border'),
 				left: length('left border'),
-				pack: size('the pack that borders of way fit must give')
+				pack: size('the pack that borders of way fit must give'),
+				centre: { kind: 'choice', of: ['window', 'motif'], says: 'what stands in the middle of the borders' }
 			}
 		},
 		guard: {

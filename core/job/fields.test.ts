@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../testing/jobs.ts';
+import { anyJob, workedJob } from '../../tests/jobs.ts';
 import { jobDefinition, type JobFile } from './definition.ts';
 import type { Fault, FaultError } from './faults.ts';
 import type { Field } from './field.ts';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { workedJob } from '../testing/jobs.ts';
+import { workedJob } from '../../tests/jobs.ts';
 import type { JobFile } from './definition.ts';
 import { differences } from './compare.ts';
 import type { FaultError } from './faults.ts';
@@ -68,17 +68,12 @@ test('lists are bounded, ids stand once, keys that are no data are refused', () 
 
 test('what is not planned yet is a fault that says so, never something else', () => {
 	const asked: [string, object][] = [
-		['window.way', { window: { way: 'float' } }],
-		['window.overlap', { window: { overlap: 'solve' } }],
-		['window.shape', { window: { shape: 'oval' } }],
-		['borders.way', { borders: { way: 'fit', pack: { width: 500, height: 700 } } }],
 		['guard.spacer', { guard: { spacer: 6 } }],
 		['hold.kind', { hold: { kind: 'corners' } }],
 		['frame.kind', { frame: { kind: 'metal' } }],
 		['hang.by', { hang: { by: 'sawtooth' } }],
 		['schools.cockle', { schools: { cockle: 'stick-down' } }],
-		['piece.kind', { piece: { kind: 'panel', readings: { width: 240, height: 330 } } }],
-		['piece.bothSides', { piece: { bothSides: true, readings: { width: 240, height: 330 } } }]
+		['piece.kind', { piece: { kind: 'panel', readings: { width: 240, height: 330 } } }]
 	];
 	for (const [path, change] of asked) {
 		const found = faults({ ...workedJob(), ...change }).find((fault) => fault.path === path);

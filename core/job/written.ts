@@ -1,5 +1,6 @@
 /** Choices of the house, written out as a job file would hold them, so that one of them can be changed. */
-import type { MatChoice } from './decide.ts';
+import type { Size } from '../geometry/shapes.ts';
+import type { MatChoice } from './decide-window.ts';
 
 export type WrittenMat = {
 	board: string;
@@ -8,6 +9,9 @@ export type WrittenMat = {
 	reveal?: MatChoice['reveal'];
 	lift: number;
 	setback?: number;
+	core?: string;
+	bevelLine?: string;
+	print?: Size;
 };
 
 export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
@@ -17,6 +21,9 @@ export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
 		bevel: mat.bevel,
 		...(index > 0 ? { reveal: mat.reveal } : {}),
 		lift: mat.lift,
-		...(mat.setback === null ? {} : { setback: mat.setback })
+		...(mat.setback === null ? {} : { setback: mat.setback }),
+		...(mat.core === null ? {} : { core: mat.core }),
+		...(mat.bevelLine === null ? {} : { bevelLine: mat.bevelLine }),
+		...(mat.print === null ? {} : { print: mat.print })
 	}));
 }

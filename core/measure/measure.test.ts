@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { FaultError } from '../job/faults.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, planned, workedJob } from '../testing/jobs.ts';
+import { has, planned, workedJob } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);

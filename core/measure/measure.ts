@@ -4,7 +4,7 @@
  */
 import { outlineFor, otherDiagonal, solveDiagonal, type Outline } from '../geometry/quadrilateral.ts';
 import { mapSides, type Rect, type Sides, type Size } from '../geometry/shapes.ts';
-import type { Decided, Readings } from '../job/decide.ts';
+import type { Readings } from '../job/decide-piece.ts';
 import { fail } from '../job/faults.ts';
 import { tidy } from '../units/round.ts';
 import { likeliestSlip } from './slip.ts';
@@ -34,20 +34,19 @@ export type Measure = {
 const SQUARE_WITHIN = 0.5;
 
 /**
- * @returns the measured sheet, or null while a width or a height is missing
+ * @param single one width and one height were read, no diagonals
+ * @param at path of the readings, for the fault
  * @throws FaultError when no sheet can have these readings, with the likeliest slip
  */
-export function planMeasure(job: Decided): Measure | null {
-	const readings = job.piece.readings;
-	if (!readings) return null;
+export function planMeasure({ readings, single }: { readings: Readings; single: boolean }, at: string): Measure {
 	const d1 = solveDiagonal(readings, readings);
-	if (d1 === null) fail('piece.readings', `No sheet can have these readings. ${likeliestSlip(readings)}`);
+	if (d1 === null) fail(at, `No sheet can have these readings. ${likeliestSlip(readings)}`);
 	const d2 = otherDiagonal(readings, d1);
 	const outline = outlineFor(readings, d1);
 	const mean = { width: (readings.top + readings.bottom) / 2, height: (readings.left + readings.right) / 2 };
 	const lean = leanOf(readings, { d1, d2 }, mean.width);
 	const box = boundingBox(outline);
-	const square = job.piece.single || isSquare(readings, lean);
+	const square = single || isSquare(readings, lean);
 	const share = square ? null : usableShare(outline, mean);
 	const size = share === null ? smallerReadings(readings) : { width: share * mean.width, height: share * mean.height };
 	return {
@@ -110,4 +109,9 @@ function lossOf(outline: Outline, size: Size): Sides {
 		bottom: box.bottom - half.height
 	};
 	return mapSides((side) => Math.max(0, tidy(beyond[side])));
+}
+
+/** The longest side of all sheets. */
+export function longestOf(measures: Measure[]): number {
+	return Math.max(...measures.flatMap(({ mean }) => [mean.width, mean.height]));
 }

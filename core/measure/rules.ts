@@ -1,5 +1,7 @@
-import type { Rule } from '../findings/rule.ts';
+import type { Context, Rule } from '../findings/rule.ts';
 import { said } from '../findings/change.ts';
+import { each } from '../one-or-each.ts';
+import { named, which } from '../sights.ts';
 
 export const measureRules: Rule[] = [
 	{
@@ -9,9 +11,16 @@ export const measureRules: Rule[] = [
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Five readings fix the sheet and the sixth checks them. Measure again before anything is cut.',
 		find: (context) => {
-			const { measure } = context.plan;
-			if (!measure || measure.misfit <= 1) return [];
-			return [{ says: `The readings disagree by ${said(context, measure.misfit, true)}.`, where: 'measure.misfit' }];
+			return measured(context).flatMap(({ measure, number }) =>
+				measure.misfit <= 1
+					? []
+					: [
+							{
+								says: `${which({ number })}The readings disagree by ${said(context, measure.misfit, true)}.`,
+								where: named(number, 'measure.misfit')
+							}
+						]
+			);
 		}
 	},
 	{
@@ -21,20 +30,25 @@ export const measureRules: Rule[] = [
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'The window stands upright in it, so the sheet loses a little on every side; the true outline is drawn.',
 		find: (context) => {
-			const { measure } = context.plan;
-			const readings = context.job.piece.readings;
-			if (!measure || !readings) return [];
-			if (Math.abs(measure.lean) > 1) {
-				const to = measure.lean > 0 ? 'right' : 'left';
-				return [
-					{
-						says: `The sheet leans ${said(context, Math.abs(measure.lean), true)} to the ${to} at the foot.`,
-						where: 'measure.lean'
-					}
-				];
-			}
-			const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
-			return apart > 1 ? [{ says: `Opposite sides differ by ${said(context, apart, true)}.`, where: 'measure.outline' }] : [];
+			return measured(context).flatMap(({ measure, number, readings }) => {
+				if (Math.abs(measure.lean) > 1) {
+					const to = measure.lean > 0 ? 'right' : 'left';
+					const says = `The sheet leans ${said(context, Math.abs(measure.lean), true)} to the ${to} at the foot.`;
+					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
+				}
+				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
+				if (apart <= 1) return [];
+				const says = `Opposite sides differ by ${said(context, apart, true)}.`;
+				return [{ says: which({ number }) + says, where: named(number, 'measure.outline') }];
+			});
 		}
 	}
 ];
+
+function measured({ job, plan }: Context) {
+	return each(plan.measure).map((measure, index) => ({
+		measure,
+		number: job.several ? index + 1 : null,
+		readings: job.pieces[index]!.readings!
+	}));
+}

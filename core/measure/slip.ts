@@ -1,6 +1,6 @@
 /** The likeliest slip behind readings that no sheet can have: two swapped, inches for millimetres, or ten millimetres off. */
 import { otherDiagonal, solveDiagonal } from '../geometry/quadrilateral.ts';
-import type { Readings } from '../job/decide.ts';
+import type { Readings } from '../job/decide-piece.ts';
 import { MM_PER_INCH } from '../units/length.ts';
 import { showNumber } from '../units/show.ts';
 

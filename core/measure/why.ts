@@ -1,11 +1,11 @@
-import type { Decided } from '../job/decide.ts';
+import type { Piece } from '../job/decide-piece.ts';
 import { explainer, onAxes, type Why } from '../why/why.ts';
 import { SIDES } from '../geometry/shapes.ts';
 import type { Measure } from './measure.ts';
 import { growthName } from './movement.ts';
 
 /** Explains every figure of Measure and of the sheet's movement. */
-export function whyMeasure(why: Why, measure: Measure, job: Decided): void {
+export function whyMeasure(why: Why, measure: Measure, piece: Piece): void {
 	const explain = explainer(why);
 	const readings = 'job.piece.readings';
 	explain('measure.mean.width', `(${readings}.top + ${readings}.bottom) / 2`, 'measure#readings');
@@ -16,7 +16,7 @@ export function whyMeasure(why: Why, measure: Measure, job: Decided): void {
 		explain(`measure.outline[${corner}].x`, `cornerX(${readings}, measure.diagonals.d1, ${corner})`, 'measure#outline');
 		explain(`measure.outline[${corner}].y`, `cornerY(${readings}, measure.diagonals.d1, ${corner})`, 'measure#outline');
 	}
-	const read = job.piece.readings!;
+	const read = piece.readings!;
 	const [d1, d2] = (['d1', 'd2'] as const).map((name) =>
 		read[name] === undefined ? `measure.diagonals.${name}` : `${readings}.${name}`
 	);
@@ -55,7 +55,7 @@ export function whyMeasure(why: Why, measure: Measure, job: Decided): void {
 	onAxes((axis) =>
 		explain(
 			`movement.${axis}`,
-			`measure.mean.${axis} * shop.house.${growthName(job, axis)} * shop.house.swingRh / 10`,
+			`measure.mean.${axis} * shop.house.${growthName(piece, axis)} * shop.house.swingRh / 10`,
 			'measure#movement'
 		)
 	);

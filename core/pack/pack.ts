@@ -22,8 +22,8 @@ export type Pack = {
 export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pack: Size; longest: number }): Pack {
 	return {
 		layers: before.layers,
-		thickness: before.layers.reduce((sum, layer) => sum + layer.thickness, 0),
-		gap: before.layers.filter(isOverPiece).reduce((sum, layer) => sum + layer.thickness, 0),
+		thickness: sumOf(before.layers.filter((layer) => !standsInside(layer, before.layers))),
+		gap: sumOf(before.layers.filter(isOverPiece)) - sumOf(before.layers.filter((layer) => standsInside(layer, before.layers))),
 		gapNeed: gapNeed(job, shop.house, job.aim, before.longest),
 		sag: sagFlat(job.guard.glazing, before.pack, shop.house.gravity)
 	};
@@ -32,6 +32,15 @@ export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pa
 /** What lies between the glazing and the piece's face. */
 export function isOverPiece(layer: Layer): boolean {
 	return layer.role === 'mat' || layer.role === 'lift' || layer.role === 'spacer';
+}
+
+/** A float and its support stand inside the depth of the mats round them. */
+export function standsInside(layer: Layer, layers: Layer[]): boolean {
+	return (layer.role === 'piece' || layer.role === 'support') && layers.some(({ role }) => role === 'support');
+}
+
+function sumOf(layers: Layer[]): number {
+	return layers.reduce((sum, layer) => sum + layer.thickness, 0);
 }
 
 export type GapReason = 'gapFlat' | 'gapSticky' | 'gapFriable';

@@ -2,6 +2,8 @@ import type { Context, Remedy, Rule } from '../findings/rule.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
 import { drop } from '../job/patch.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
+import { longestOf } from '../measure/measure.ts';
+import { each } from '../one-or-each.ts';
 import { gapNeed } from './pack.ts';
 
 const SAME = 1e-6;
@@ -32,7 +34,7 @@ export const packRules: Rule[] = [
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
-			const need = gapNeed(context.job, context.shop.house, context.grade, Math.max(measure.mean.width, measure.mean.height));
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure)));
 			if (pack.gap >= need - SAME) return [];
 			return [
 				{

@@ -1,7 +1,7 @@
 import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
-import { gapReason, isOverPiece, type Pack } from './pack.ts';
+import { gapReason, isOverPiece, standsInside, type Pack } from './pack.ts';
 
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, largeFrom: number): void {
@@ -12,10 +12,12 @@ export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, lar
 		plus(pack.layers.flatMap((layer, index) => (chosen(layer) ? [`pack.layers[${index}].thickness`] : [])));
 	explain(
 		'pack.thickness',
-		of(() => true),
+		of((layer) => !standsInside(layer, pack.layers)),
 		'pack#thickness'
 	);
-	explain('pack.gap', of(isOverPiece), 'pack#gap');
+	const within = pack.layers.some((layer) => standsInside(layer, pack.layers));
+	const inside = within ? ` - (${of((layer) => standsInside(layer, pack.layers))})` : '';
+	explain('pack.gap', `${of(isOverPiece)}${inside}`, 'pack#gap');
 	const large = longest > largeFrom ? ['shop.house.gapLargeExtra'] : [];
 	explain('pack.gapNeed', plus([`shop.house.${gapReason(job, job.aim)}`, 'job.piece.cockle', ...large]), 'pack#gap');
 	explain('pack.sag', `sag(shop.glazings[${job.guard.glazing.id}], window.pack, shop.house.gravity)`, 'pack#sag');

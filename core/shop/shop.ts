@@ -6,6 +6,7 @@ import { ADHESIVES, EDGE_SEALS, TAPE_WIDTHS, TISSUES, WIRES_BREAKING_KG, type Ad
 import { HOUSE, type House } from './house.ts';
 import { MEDIA, type Medium } from './media.ts';
 import { MOULDINGS, type Moulding } from './mouldings.ts';
+import { PACK_SIZES, type PackSize } from './pack-sizes.ts';
 
 type ById<T> = Readonly<Record<string, T>>;
 
@@ -17,6 +18,7 @@ export type Shop = {
 	edgeSeals: ById<EdgeSeal>;
 	media: ById<Medium>;
 	mouldings: ById<Moulding>;
+	packSizes: readonly PackSize[];
 	tissues: readonly number[];
 	tapeWidths: readonly number[];
 	wires: readonly number[];
@@ -34,6 +36,7 @@ export const builtInShop: Shop = {
 	edgeSeals: byId(EDGE_SEALS),
 	media: byId(MEDIA),
 	mouldings: byId(MOULDINGS),
+	packSizes: PACK_SIZES,
 	tissues: TISSUES,
 	tapeWidths: TAPE_WIDTHS,
 	wires: WIRES_BREAKING_KG,

@@ -3,8 +3,13 @@
  * `frame.rabbet.width + 2 * (frame.section.face - frame.section.lip)`. Angles are degrees.
  */
 import { solveDiagonal, outlineFor, otherDiagonal, type Diagonals, type FourSides } from '../geometry/quadrilateral.ts';
+import type { Rect } from '../geometry/shapes.ts';
+import type { Readings } from '../job/decide-piece.ts';
+import type { WindowShape } from '../job/decide-window.ts';
+import { planMeasure } from '../measure/measure.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../units/round.ts';
+import { roomFor } from '../window/shape.ts';
 
 export type Token = { kind: 'number' | 'path' | 'name' | 'sign'; text: string };
 /** What a path holds: a number, a list to choose from, or a thing that a function reads. */
@@ -34,6 +39,16 @@ const FUNCTIONS: Record<string, Call> = {
 	otherDiagonal: (readings: FourSides, d1: number) => otherDiagonal(readings, d1),
 	cornerX: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.x,
 	cornerY: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.y,
+	usableAcross: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.width,
+	usableDown: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.height,
+	roomAcross: (zone: Rect, window: Rect, shape: WindowShape) => {
+		const room = roomFor(zone, window, shape);
+		return Math.min(room.left, room.right);
+	},
+	roomDown: (zone: Rect, window: Rect, shape: WindowShape) => {
+		const room = roomFor(zone, window, shape);
+		return Math.min(room.top, room.bottom);
+	},
 	sag: (glazing: Parameters<typeof sagFlat>[0], pack: Parameters<typeof sagFlat>[1], gravity: number) =>
 		sagFlat(glazing, pack, gravity)
 } as Record<string, Call>;

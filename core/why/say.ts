@@ -18,6 +18,10 @@ const FUNCTIONS: Record<string, string> = {
 	otherDiagonal: 'the other diagonal of',
 	cornerX: 'across to the corner of',
 	cornerY: 'down to the corner of',
+	usableAcross: 'the width that an upright pack may have in',
+	usableDown: 'the height that an upright pack may have in',
+	roomAcross: 'the room across of',
+	roomDown: 'the room up and down of',
 	sag: 'the sag of a plate of'
 };
 
@@ -71,6 +75,10 @@ const WORDS: Record<string, string> = {
 	hooks: 'hook',
 	outline: 'corner',
 	zones: 'zone',
+	openings: 'window',
+	holes: 'window',
+	pieces: 'piece',
+	windows: 'window',
 	fillers: 'filler'
 };
 

@@ -1,10 +1,16 @@
 import type { Case, Context, Rule } from '../findings/rule.ts';
-import { hasRoomForLift, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
-import { axisOf, mapSides, SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
-import type { Zone } from '../job/decide.ts';
-import { receiveUp, cutDown } from '../units/round.ts';
-import { showLength } from '../units/show.ts';
-import { openingFor, overlapFor, zoneInside } from './window.ts';
+import { atSides, hasRoomBetween, hasRoomForLift, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
+import { SIDES, type Sides } from '../geometry/shapes.ts';
+import { longestOf } from '../measure/measure.ts';
+import { each } from '../one-or-each.ts';
+import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
+import { cutDown, receiveUp } from '../units/round.ts';
+import { showLength, showSize } from '../units/show.ts';
+import { smallestPack } from './fit.ts';
+import { between } from './layout.ts';
+import { houseSetback } from './mats.ts';
+import { hiddenByBevel } from './opening.ts';
+import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
 
 /** Figures that differ by less than this are the same. */
 const SAME = 1e-6;
@@ -16,25 +22,15 @@ export const windowRules: Rule[] = [
 		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
-		find: (context) => {
-			const { window } = context.plan;
-			const mat = context.job.mats.at(-1)!;
-			if (!window) return [];
-			const bevel = mat.bevel === 'reverse' ? mat.board.thickness : 0;
-			const thin = SIDES.filter((side) => window.overlap[side] - bevel < window.least[side] - SAME);
-			if (thin.length === 0) return [];
-			const wider = Object.fromEntries(
-				thin.map((side) => [side, receiveUp(window.least[side] + bevel, context.job.step)])
-			) as Partial<Sides>;
-			const side = thin[0]!;
-			return [
-				{
-					says: `The mat covers ${said(context, window.overlap[side] - bevel, true)} ${atSides(thin)}; the sheet’s movement asks for ${said(context, window.least[side], true)}.`,
-					where: `window.overlap.${side}`,
-					remedies: [overlapRemedy(context, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
-				}
-			];
-		}
+		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'cover' ? thinCase(context, sight) : []))
+	},
+	{
+		id: 'window.no-paper-left',
+		station: 'window',
+		when: 'a reveal that leaves less paper behind the mat than the least overlap',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
+		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'reveal' ? noPaperCase(context, sight) : []))
 	},
 	{
 		id: 'window.zone-covered',
@@ -42,7 +38,8 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must show lies less than 2 mm inside the window',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
-		find: (context) => zonesOf(context, 'show').flatMap((zone) => coveredCase(context, zone))
+		find: (context) =>
+			sights(context).flatMap((sight) => zonesOf(sight, 'show').flatMap((zone) => coveredCase(context, sight, zone)))
 	},
 	{
 		id: 'window.zone-exposed',
@@ -50,7 +47,8 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must be hidden lies less than 1 mm outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'What the owner does not want to see would stand in the window.',
-		find: (context) => zonesOf(context, 'hide').flatMap((zone) => exposedCase(context, zone))
+		find: (context) =>
+			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))
 	},
 	{
 		id: 'window.reveal-thin',
@@ -60,15 +58,21 @@ export const windowRules: Rule[] = [
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
 		find: (context) =>
 			context.job.mats.flatMap((mat, index): Case[] => {
-				const thin =
-					index > 0 && mat.bevel === 'normal' && Math.min(...SIDES.map((side) => mat.reveal[side])) <= mat.board.thickness + SAME;
+				// Between the axes of an oval the strip is narrower than on them.
+				const share = context.job.windows.some(({ shape }) => shape === 'oval' || shape === 'circle')
+					? context.shop.house.ovalRevealShare
+					: 1;
+				const least = share * Math.min(...SIDES.map((side) => mat.reveal[side]));
+				const thin = index > 0 && mat.bevel === 'normal' && least <= mat.board.thickness + SAME;
 				if (!thin) return [];
-				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness + 3, context.job.step));
+				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));
 				return [
 					{
 						says: `Mat ${index + 1} shows no flat strip: its reveal is ${said(context, Math.min(...Object.values(mat.reveal)), true)}, its board ${said(context, mat.board.thickness, true)} thick.`,
 						where: `mats[${index}].reveal`,
-						remedies: [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
+						remedies: hasRoomBetween(context, wider)
+							? [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
+							: []
 					}
 				];
 			})
@@ -89,9 +93,8 @@ export const windowRules: Rule[] = [
 		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
 		find: (context) => {
 			const seen = context.plan.window?.mats[0]?.seen;
-			const { measure } = context.plan;
 			const { house } = context.shop;
-			if (!seen || !measure || Math.max(measure.mean.width, measure.mean.height) <= house.thinBorderFrom) return [];
+			if (!seen || longestOf(each(context.plan.measure)) <= house.thinBorderFrom) return [];
 			const side = SIDES.reduce((least, next) => (seen[next] < seen[least] ? next : least));
 			return seen[side] >= house.thinBorder
 				? []
@@ -123,90 +126,187 @@ export const windowRules: Rule[] = [
 					]
 				: [];
 		}
+	},
+	{
+		id: 'window.frame-too-small',
+		station: 'window',
+		when: 'borders that fit a given pack come out under 15 mm, or negative',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
+		find: (context) => {
+			const { window } = context.plan;
+			const { house } = context.shop;
+			if (!window || context.job.borders.way !== 'fit') return [];
+			const { border } = window.mats[0]!;
+			const side = SIDES.reduce((least, next) => (border[next] < border[least] ? next : least));
+			if (border[side] >= house.fitBorderLeast - SAME) return [];
+			const larger = context.job.borders.pack
+				? smallestPack(context, Math.max(house.fitBorderLeast, borderForLifts(context)))
+				: null;
+			return [
+				{
+					says: `A pack of ${showSize(window.pack, context.job.unit)} leaves ${said(context, border[side], true)} of border at the ${side}; ${said(context, house.fitBorderLeast)} is the least.`,
+					where: `window.mats[0].border.${side}`,
+					remedies: larger ? [remedy(context, `Pack ${larger.name}`, ['borders', 'pack'], larger.pack)] : []
+				}
+			];
+		}
+	},
+	{
+		id: 'window.sheets-overlap',
+		station: 'window',
+		when: 'two sheets lie on each other behind the mat',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
+		find: sheetsOverlap
+	},
+	{
+		id: 'window.deckle-hidden',
+		station: 'window',
+		when: 'an edge that is part of the work lies behind the mat',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A float shows the whole sheet with its edges.',
+		find: (context) => {
+			if (!context.file.piece?.deckle || context.job.several || context.job.window.way === 'float') return [];
+			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening' }];
+		}
+	},
+	{
+		id: 'float.support-shows',
+		station: 'window',
+		when: 'a float’s support as large as the piece, or larger',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Its edge stands out beside the piece, and dust settles on it.',
+		find: (context) =>
+			sights(context)
+				.filter(({ choice }) => choice.way === 'float' && choice.setBack <= SAME)
+				.map((sight) => ({
+					says: `${which(sight)}The support is as large as the piece.`,
+					where: named(sight.number, 'window.support.width'),
+					remedies: [
+						remedy(
+							context,
+							`Set it back ${said(context, context.shop.house.floatSetBack)}`,
+							[...windowKeys(sight), 'setBack'],
+							context.shop.house.floatSetBack
+						)
+					]
+				}))
+	},
+	{
+		id: 'mat.print-short',
+		station: 'window',
+		when: 'a printed area that goes less than 5 mm beyond the blank’s finished edge',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The blank is trimmed into white board.',
+		find: (context) =>
+			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
+				const printed = context.job.mats[index]!.print;
+				if (!mat.print || !printed) return [];
+				const { needs } = mat.print;
+				if (printed.width >= needs.width - SAME && printed.height >= needs.height - SAME) return [];
+				const larger = { width: Math.max(needs.width, printed.width), height: Math.max(needs.height, printed.height) };
+				return [
+					{
+						says: `The print of mat ${index + 1} measures ${showSize(printed, context.job.unit, true)}; it needs ${showSize(needs, context.job.unit, true)}.`,
+						where: `window.mats[${index}].print.needs.${printed.width < needs.width - SAME ? 'width' : 'height'}`,
+						remedies: [remedyOfMat(context, `Print ${showSize(larger, context.job.unit, true)}`, index, { print: larger })]
+					}
+				];
+			})
 	}
 ];
 
-function zonesOf(context: Context, kind: Zone['kind']): Zone[] {
-	return context.plan.window && context.plan.measure ? context.job.piece.zones.filter((zone) => zone.kind === kind) : [];
+function sights({ job, plan }: Context): Sight[] {
+	return sightsOf(job, plan);
 }
 
-/** Less overlap on each side that covers the zone, as long as the least overlap stays. */
-function coveredCase(context: Context, zone: Zone): Case[] {
-	const { window, measure } = context.plan;
-	const margin = context.shop.house.showZoneMargin;
-	const inside = zoneInside(zone, window!.overlap, measure!);
-	const short = SIDES.filter((side) => inside[side] < margin - SAME);
-	if (short.length === 0) return [];
-	const side = short.reduce((worst, next) => (inside[next] < inside[worst] ? next : worst));
-	const { step } = context.job;
-	// Half a step may come back when the opening is cut down, so the next step below is tried too.
-	const tries = [0, step].map((more) => {
-		const less = Object.fromEntries(
-			short.map((one) => [one, cutDown(window!.overlap[one] - (margin - inside[one]) - more, step)])
-		) as Partial<Sides>;
-		return { less, after: overlapAfter(context, less) };
-	});
-	const mend = tries.find(
-		({ less, after }) =>
-			after &&
-			short.every((one) => less[one]! >= 0 && after[one] >= window!.least[one] - SAME) &&
-			short.every((one) => zoneInside(zone, after, measure!)[one] >= margin - SAME)
-	);
+/** More overlap on each side that has less than the sheet's movement asks for. */
+function thinCase(context: Context, sight: Sight): Case[] {
+	const { overlap, least } = sight.opening;
+	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
+	const thin = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	if (thin.length === 0) return [];
+	const wider = Object.fromEntries(
+		thin.map((side) => [side, receiveUp(least![side] + bevel, context.job.step)])
+	) as Partial<Sides>;
+	const side = thin[0]!;
 	return [
 		{
-			says:
-				inside[side] < 0
-					? `The mat covers “${zone.id}” by ${said(context, -inside[side], true)} at the ${side}.`
-					: `“${zone.id}” lies ${said(context, inside[side], true)} from the window’s edge at the ${side}; ${said(context, margin)} is wanted.`,
-			where: `window.overlap.${side}`,
-			remedies: mend ? [overlapRemedy(context, `Overlap ${said(context, mend.less[side]!)} ${atSides(short)}`, mend.less)] : []
+			says: `${which(sight)}The mat covers ${said(context, overlap![side] - bevel, true)} ${atSides(thin)}; the sheet’s movement asks for ${said(context, least![side], true)}.`,
+			where: named(sight.number, `window.overlap.${side}`),
+			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
 	];
 }
 
-/** More overlap on the one side that hides the zone at the least cost, if that covers nothing that must show. */
-function exposedCase(context: Context, zone: Zone): Case[] {
-	const { window, measure } = context.plan;
-	const margin = context.shop.house.hideZoneMargin;
-	const outside = zoneOutside(zone, zoneInside(zone, window!.overlap, measure!));
-	if (SIDES.some((side) => outside[side] >= margin - SAME)) return [];
-	const nearest = [...SIDES].sort((one, other) => outside[other] - outside[one]);
-	for (const side of nearest) {
-		const more = receiveUp(window!.overlap[side] + margin - outside[side], context.job.step);
-		const after = overlapAfter(context, { [side]: more });
-		if (!after || !leavesAllWell(context, after)) continue;
-		return [
-			{
-				says: `“${zone.id}” stands in the window.`,
-				where: `window.overlap.${side}`,
-				remedies: [overlapRemedy(context, `Overlap ${said(context, more)} at the ${side}`, { [side]: more })]
-			}
-		];
-	}
-	return [{ says: `“${zone.id}” stands in the window.`, where: 'window.opening' }];
+/** The front border that leaves the strips of every lift a width. */
+function borderForLifts({ job, shop, plan }: Context): number {
+	const { mats } = plan.window!;
+	return Math.max(
+		0,
+		...job.mats.map((mat, index) => {
+			if (mat.lift === 0) return 0;
+			const setback = mat.setback ?? houseSetback(index, job, shop.house, overlapsOf(plan));
+			return setback + 2 * job.step - Math.min(...SIDES.map((side) => mats[index]!.border[side] - mats[0]!.border[side]));
+		})
+	);
 }
 
-/** How far a zone lies wholly outside each side of the window; negative where it does not. */
-function zoneOutside(zone: Zone, inside: Sides): Sides {
-	return mapSides((side) => -(inside[side] + (axisOf(side) === 'width' ? zone.width : zone.height)));
+/** A smaller reveal, as far as there is paper. */
+function noPaperCase(context: Context, sight: Sight): Case[] {
+	const { overlap, least } = sight.opening;
+	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
+	const short = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	if (short.length === 0) return [];
+	const side = short.reduce((worst, next) => (overlap![next] - least![next] < overlap![worst] - least![worst] ? next : worst));
+	const smaller = Object.fromEntries(
+		short.map((one) => [
+			one,
+			cutDown(sight.choice.reveal[one] - (least![one] + bevel - overlap![one]) - context.job.step / 2, context.job.step)
+		])
+	) as Partial<Sides>;
+	const hidden = {
+		...overlap!,
+		...Object.fromEntries(short.map((one) => [one, least![one] + bevel + context.job.step]))
+	} as Sides;
+	const roomy = context.job.mats.every((mat, index) => mat.lift === 0 || hasRoomForLift(context, index, [hidden]));
+	const possible = roomy && Object.values(smaller).every((length) => length >= 0);
+	return [
+		{
+			says: `${which(sight)}${overlap![side] < 0 ? `The paper ends ${said(context, -overlap![side], true)} inside the window` : `Only ${said(context, overlap![side] - bevel, true)} of paper is left behind the mat`} at the ${side}; ${said(context, least![side], true)} is the least.`,
+			where: named(sight.number, `window.overlap.${side}`),
+			remedies: possible
+				? [
+						remedy(
+							context,
+							`Reveal ${rangeOf(context, Object.values(smaller))} ${atSides(short)}`,
+							[...windowKeys(sight), 'reveal'],
+							sidesWith(sight.choice.reveal, smaller)
+						)
+					]
+				: []
+		}
+	];
 }
 
-/** The overlap that results when some sides are asked for differently; null when no window is left. */
-function overlapAfter({ job, plan }: Context, changed: Partial<Sides>): Sides | null {
-	const asked = { ...job.window.overlap, ...changed };
-	const opening = openingFor(asked, plan.measure!.usable, job.step);
-	return opening.width > 0 && opening.height > 0 ? overlapFor(asked, plan.measure!.usable, opening) : null;
-}
-
-/** What must show still shows, and strips behind the mat still have room. */
-function leavesAllWell(context: Context, after: Sides): boolean {
-	const { measure } = context.plan;
-	const shows = zonesOf(context, 'show').every((zone) => {
-		const [before, inside] = [zoneInside(zone, context.plan.window!.overlap, measure!), zoneInside(zone, after, measure!)];
-		return SIDES.every((side) => inside[side] >= context.shop.house.showZoneMargin - SAME || inside[side] >= before[side] - SAME);
-	});
-	const nearest = context.job.mats.length - 1;
-	return shows && (context.job.mats[nearest]!.lift === 0 || hasRoomForLift(context, nearest, after));
+/** Behind several windows: the bounding boxes of the sheets where they lie. */
+function sheetsOverlap(context: Context): Case[] {
+	const all = sights(context).map((sight) => ({ sight, box: { ...sight.opening.placement, ...sight.measure.largest } }));
+	const worst = all
+		.flatMap((one, index) => all.slice(index + 1).map((other) => ({ one, other, apart: between(one.box, other.box) })))
+		.filter(({ apart }) => apart < -SAME)
+		.sort((first, second) => first.apart - second.apart)[0];
+	if (!worst) return [];
+	const { grid, step } = context.job;
+	const wider = grid ? receiveUp(grid.gutter - worst.apart, step) : 0;
+	return [
+		{
+			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart, true)} behind the mat.`,
+			where: named(worst.other.sight.number, 'window.placement.left'),
+			remedies: grid ? [remedy(context, `Gutter ${said(context, wider)}`, ['window', 'grid', 'gutter'], wider)] : []
+		}
+	];
 }
 
 function setbackCase(context: Context, index: number): Case[] {
@@ -215,7 +315,8 @@ function setbackCase(context: Context, index: number): Case[] {
 	const lift = window!.mats[index]!.lift;
 	if (!lift) return [];
 	const nearest = index === window!.mats.length - 1;
-	const beyondSheet = nearest ? Math.max(...Object.values(window!.overlap)) + house.setbackBeyondSheet : 0;
+	const covered = overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap));
+	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
 	const least = Math.max(house.setbackLeast, beyondSheet);
 	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
 	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
@@ -230,18 +331,8 @@ function setbackCase(context: Context, index: number): Case[] {
 	];
 }
 
-function overlapRemedy(context: Context, label: string, changed: Partial<Sides>) {
-	return remedy(context, label, ['window', 'overlap'], sidesWith(context.job.window.overlap, changed));
-}
-
 /** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
 function rangeOf(context: Context, lengths: number[]): string {
 	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
 	return most - least < SAME ? said(context, least) : `${showLength(least, context.job.unit).text} to ${said(context, most)}`;
-}
-
-/** `at the top and left`, `on every side`. */
-function atSides(sides: SideName[]): string {
-	if (sides.length === 4) return 'on every side';
-	return `at the ${sides.length === 1 ? sides[0] : `${sides.slice(0, -1).join(', ')} and ${sides.at(-1)}`}`;
 }

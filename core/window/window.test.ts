@@ -1,9 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { FaultError } from '../job/faults.ts';
-import { plan } from '../plan.ts';
-import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, workedJob } from '../testing/jobs.ts';
+import { has, mended, planned, workedJob, planSingle } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -70,7 +68,7 @@ test('least overlap: 3, 3, 3 and 3.89 at the foot; 1000 high asks 6.25, which th
 	assert.deepEqual([least.top, least.left, least.right], [3, 3, 3]);
 	near(least.bottom, 3.89);
 	const tall = workedJob({ piece: { readings: { width: 402, height: 1000 } } });
-	const before = plan(tall, builtInShop);
+	const before = planSingle(tall);
 	near(before.window!.least.bottom, 6.25);
 	assert.ok(has(before, 'window.overlap-thin'));
 	const { plan: after } = mended(tall, 'window.overlap-thin');
@@ -101,9 +99,9 @@ test('free range: the overlap, or less where a zone must show', () => {
 test('a signature that the mat covers, a stain that it leaves in sight: each mended by its remedy', () => {
 	const zones = [{ id: 'signature', kind: 'show' as const, left: 310, top: 505, width: 87, height: 30 }];
 	const covered = workedJob({ piece: { readings: { width: 402, height: 551 }, zones } });
-	const before = plan(covered, builtInShop);
+	const before = planSingle(covered);
 	assert.equal(before.fits, false);
-	assert.equal(before.grade.reached, plan(workedJob(), builtInShop).grade.reached, 'a fault of fit does not lower the grade');
+	assert.equal(before.grade.reached, planSingle(workedJob()).grade.reached, 'a fault of fit does not lower the grade');
 	assert.ok(!has(mended(covered, 'window.zone-covered').plan, 'window.zone-covered'));
 	const stain = workedJob({
 		piece: {
@@ -118,11 +116,11 @@ test('a signature that the mat covers, a stain that it leaves in sight: each men
 
 test('reveal-thin and lift-setback fire and are mended', () => {
 	const thin = workedJob({ mats: [{ board }, { board, reveal: 1.5 }] });
-	assert.ok(has(plan(thin, builtInShop), 'window.reveal-thin'));
+	assert.ok(has(planSingle(thin), 'window.reveal-thin'));
 	assert.ok(!has(planned({ mats: [{ board }, { board, reveal: 2 }] }), 'window.reveal-thin'));
 	assert.ok(!has(mended(thin, 'window.reveal-thin').plan, 'window.reveal-thin'));
 	const lifted = workedJob({ mats: [{ board, lift: 3, setback: 4 }] });
-	assert.ok(has(plan(lifted, builtInShop), 'window.lift-setback'));
+	assert.ok(has(planSingle(lifted), 'window.lift-setback'));
 	assert.ok(!has(mended(lifted, 'window.lift-setback').plan, 'window.lift-setback'));
 	assert.ok(!has(planned({ mats: [{ board, lift: 3 }] }), 'window.lift-setback'));
 });

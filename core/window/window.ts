@@ -1,184 +1,134 @@
 /**
- * Station Window, way cover: what shows, how the mats stand round it, and where the sheet lies under them (handbook window).
+ * Station Window: what shows, how the mats stand round it, and where the sheet lies under them (handbook window).
  *
  *   ├─ border ─┤├ reveal ┤├──────── opening ────────┤      mat 0 (front) opens widest, the last mat is nearest the piece
  *   ███ mat 0 ██
  *   ███ mat 1 ███████████
  *                    ├─────── sheet, hidden by the overlap ──── …
  */
-import { axisOf, grow, mapSides, type Place, type Sides, type Size } from '../geometry/shapes.ts';
-import type { Decided, Zone } from '../job/decide.ts';
+import { evenSides, grow, mapSides, type Place, type Rect, type Sides, type Size } from '../geometry/shapes.ts';
+import type { Decided } from '../job/decide.ts';
 import { fail } from '../job/faults.ts';
 import type { Measure } from '../measure/measure.ts';
-import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import { LONGEST_MM } from '../units/length.ts';
-import { cutDown, receiveUp, showNearest, tidy } from '../units/round.ts';
+import { showNearest, tidy } from '../units/round.ts';
 import { showSize } from '../units/show.ts';
+import { bordersOf, type Shift } from './borders.ts';
+import { keepApart, layOut } from './layout.ts';
+import { planMat, type MatPlan } from './mats.ts';
+import { planOpening, type Opening } from './opening.ts';
 
-export type MatPlan = {
-	/** The narrowest opening. */
-	opening: Size;
-	/** From the blank's edge to that opening. */
-	border: Sides;
-	/** The first mat's border as seen in the frame, centred; the others' flat strip. Absent for the first until a frame is chosen. */
-	seen?: Sides;
-	/** Guide-stop settings: blank's edge to the cutting line on the back. */
-	stop: Sides;
-	blank: Size;
-	/** Strips of the lift behind it, absent without one: uprights run the whole height. */
-	lift?: { height: number; setback: number; uprights: { left: Size; right: Size }; crosses: { top: Size; bottom: Size } };
+/** One of several windows, with its place. */
+export type PlacedOpening = Opening & {
+	/** From the top-left of all windows, between narrowest edges. */
+	at: Place;
+	/** Where the top-left corner of the sheet's bounding box lies on the under-mat. */
+	placement: Place;
 };
 
-export type Window = {
+/** Of several windows `opening` is the size of all together; the rest stands in `openings`. */
+export type Window = Partial<Omit<PlacedOpening, 'at' | 'opening'>> & {
 	opening: Size;
-	overlap: Sides;
-	least: Sides;
 	mats: MatPlan[];
 	pack: Size;
-	placement: Place;
-	free: Size;
+	openings?: PlacedOpening[];
+};
+
+export type WindowInput = {
+	measures: Measure[];
+	movements: Size[];
+	/** The pack that a ready-made frame takes, when borders fit and none is given. */
+	readyPack: Size | null;
 };
 
 /**
- * @throws FaultError when no window is left or the pack grows past 5 m
+ * @returns the window, or null while the image that a reveal is measured from is missing
+ * @throws FaultError when no window is left, windows run into each other, or the pack grows past 5 m
  */
-export function planWindow(job: Decided, shop: Shop, before: { measure: Measure; movement: Size }): Window {
-	const { measure, movement } = before;
-	const asked = job.window.overlap;
-	const opening = openingFor(asked, measure.usable, job.step);
-	if (opening.width <= 0 || opening.height <= 0) {
-		fail(
-			'window.overlap',
-			`This overlap leaves no window on a sheet of ${showSize(measure.usable, job.unit, true)} ${job.unit}. Make it smaller.`
-		);
+export function planWindow(job: Decided, shop: Shop, before: WindowInput): Window | null {
+	const openings: Opening[] = [];
+	for (const [index, choice] of job.windows.entries()) {
+		const opening = planOpening({
+			piece: job.pieces[index]!,
+			choice,
+			measure: before.measures[index]!,
+			movement: before.movements[index]!,
+			mat: job.mats.at(-1)!,
+			house: shop.house,
+			step: job.step,
+			unit: job.unit,
+			at: job.several ? `window.openings[${index}]` : 'window'
+		});
+		if (!opening) return null;
+		openings.push(opening);
 	}
-	const overlap = overlapFor(asked, measure.usable, opening);
 	const reveals = job.mats.map((mat) => mapSides((side) => showNearest(mat.reveal[side], job.step)));
-	const borders = bordersOf(job, reveals);
-	const outermost = reveals.reduce(grow, opening);
-	const pack = tidySize(grow(outermost, borders[0]!));
+	const wider = reveals.reduce(addSides, evenSides(0));
+	checkArches(job, reveals);
+	const sizes = openings.map(({ opening }) => opening);
+	const layout = layOut({ openings: sizes, places: job.windows.map(({ at }) => at), grid: job.grid, step: job.step });
+	if (openings.length > 1) keepApart(layout, sizes, wider, job.grid !== null);
+	const outermost = grow(layout.block, wider);
+	const packGiven = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
+	const first = bordersOf(job, outermost, packGiven, motifShift(job, openings));
+	const borders = eachBorder(first, reveals);
+	const pack = packGiven ?? tidySize(grow(outermost, first));
 	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
 		fail('borders', `These borders make a pack of ${showSize(pack, 'mm')} mm. A pack stays under 5 m.`);
-	const windowBorder = borders.at(-1)!;
-	const placement = {
-		left: tidy(windowBorder.left - overlap.left - measure.usable.left),
-		top: tidy(windowBorder.top - overlap.top - measure.usable.top)
-	};
-	return {
-		opening,
-		overlap,
-		least: leastOverlap(shop, movement),
-		mats: job.mats.map((_, index) => matPlan(index, job, shop, { borders, reveals, pack, overlap })),
-		pack,
-		placement,
-		free: freeRange(job, overlap, measure)
-	};
+	const overlaps = openings.map(({ overlap }) => overlap).filter((overlap) => overlap !== undefined);
+	const mats = job.mats.map((_, index) => planMat(index, job, shop, { borders, reveals, pack, layout, sizes, overlaps }));
+	const placed = openings.map((opening, index) => ({
+		...opening,
+		at: layout.at[index]!,
+		placement: placementOf(opening, layout.at[index]!, borders.at(-1)!)
+	}));
+	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
+	const { at: _, ...only } = placed[0]!;
+	return { ...only, mats, pack };
 }
 
-/** The opening that an overlap asked for leaves, cut down to the step; it may be nothing. */
-export function openingFor(asked: Sides, usable: Size, step: number): Size {
-	return {
-		width: cutDown(usable.width - asked.left - asked.right, step),
-		height: cutDown(usable.height - asked.top - asked.bottom, step)
-	};
-}
-
-/** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
-export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
-	return mapSides((side) => {
-		const axis = axisOf(side);
-		const difference = axis === 'width' ? asked.left - asked.right : asked.top - asked.bottom;
-		const half = (usable[axis] - opening[axis]) / 2;
-		return side === 'left' || side === 'top' ? half + difference / 2 : half - difference / 2;
-	});
+/** The windows of a plan as a list, one alone or several. */
+export function openingsOf(window: Window): PlacedOpening[] {
+	return window.openings ?? [{ ...(window as Window & { placement: Place; sees: Rect }), at: { left: 0, top: 0 } }];
 }
 
 /** Every mat has the pack's size, so each border behind the first grows by the reveals up to it. */
-function bordersOf(job: Decided, reveals: Sides[]): Sides[] {
-	let border = mapSides((side) => showNearest(job.borders.asked[side], job.step));
-	return reveals.map((reveal) => {
-		const before = border;
-		border = mapSides((side) => tidy(before[side] + reveal[side]));
-		return border;
-	});
+function eachBorder(first: Sides, reveals: Sides[]): Sides[] {
+	let border = first;
+	return reveals.map((reveal) => (border = addSides(border, reveal)));
 }
 
-/** A sheet hung from the top moves by the whole of its movement at the foot, half of it at each side. */
-function leastOverlap({ house }: Shop, movement: Size): Sides {
-	const side = Math.max(house.leastOverlap, movement.width / 2 + 1);
-	return { top: house.leastOverlap, right: side, bottom: Math.max(house.leastOverlap, movement.height + 1), left: side };
+function addSides(one: Sides, other: Sides): Sides {
+	return mapSides((side) => tidy(one[side] + other[side]));
 }
 
-type Laid = { borders: Sides[]; reveals: Sides[]; pack: Size; overlap: Sides };
-
-function matPlan(index: number, job: Decided, shop: Shop, laid: Laid): MatPlan {
-	const { borders, reveals, pack } = laid;
-	const mat = job.mats[index]!;
-	const border = borders[index]!;
-	const bevel = mat.board.thickness;
-	const plan: MatPlan = {
-		opening: tidySize({ width: pack.width - border.left - border.right, height: pack.height - border.top - border.bottom }),
-		border,
-		// Cut from the back: the narrowest edge of a reverse bevel lies on the face, so the line on the back stands t nearer to the blank's edge.
-		stop: mapSides((side) => tidy(mat.bevel === 'reverse' ? border[side] - bevel : border[side])),
-		blank: pack
-	};
-	if (index > 0)
-		plan.seen = mapSides((side) => tidy(mat.bevel === 'reverse' ? reveals[index]![side] : reveals[index]![side] - bevel));
-	if (mat.lift > 0) plan.lift = liftStrips(index, job, shop, laid);
-	return plan;
+/** The corner of the sheet's bounding box: as far up and left of the window's edge as the window lies inside the sheet. */
+function placementOf({ sees }: Opening, at: Place, border: Sides): Place {
+	return { left: tidy(border.left + at.left - sees.left), top: tidy(border.top + at.top - sees.top) };
 }
 
-/** Two uprights as high as the pack, two cross strips between them; set back from the mat's narrowest edge. */
-function liftStrips(
-	index: number,
-	job: Decided,
-	{ house }: Shop,
-	{ borders, pack, overlap }: Laid
-): NonNullable<MatPlan['lift']> {
-	const mat = job.mats[index]!;
-	const setback = mat.setback ?? houseSetback(index, job, house, overlap);
-	const width = mapSides((side) => tidy(borders[index]![side] - setback));
-	if (Math.min(...Object.values(width)) <= 0)
+/** @throws FaultError when reveals would pull an arch out of its round */
+function checkArches(job: Decided, reveals: Sides[]): void {
+	if (!job.windows.some(({ shape }) => shape === 'arch')) return;
+	const uneven = reveals.findIndex(({ top, left, right }) => top !== left || top !== right);
+	if (uneven >= 0)
 		fail(
-			`mats[${index}].setback`,
-			`A setback of ${setback} mm leaves no room for the lift. Make it smaller, or the border wider.`
+			`mats[${uneven}].reveal`,
+			'Round an arch a reveal is the same at the left, the top and the right. Only its foot may differ.'
 		);
-	const between = tidy(pack.width - width.left - width.right);
+}
+
+/** How far the motif's middle lies from the window's. */
+function motifShift(job: Decided, openings: Opening[]): Shift {
+	const { motif } = job.pieces[0]!;
+	if (job.borders.centre !== 'motif') return { right: 0, down: 0 };
+	if (openings.length > 1) fail('borders.centre', 'Several windows have no one motif. Centre the windows.');
+	if (!motif) fail('borders.centre', 'Give the motif’s extremes on the piece (left, top, width, height), or centre the window.');
+	const { sees } = openings[0]!;
 	return {
-		height: mat.lift,
-		setback,
-		uprights: { left: { width: width.left, height: pack.height }, right: { width: width.right, height: pack.height } },
-		crosses: { top: { width: between, height: width.top }, bottom: { width: between, height: width.bottom } }
-	};
-}
-
-/** Where the job gives none: the house's, and over the under-mat far enough that the strip does not lie on the sheet. */
-export function houseSetback(index: number, job: Decided, house: House, overlap: Sides): number {
-	const nearest = index === job.mats.length - 1;
-	return Math.max(
-		house.setback,
-		nearest ? receiveUp(Math.max(...Object.values(overlap)) + house.setbackBeyondSheet, job.step) : 0
-	);
-}
-
-/** How far the sheet may be off before an edge appears or a `show` zone is covered: the least over both sides of each axis. */
-function freeRange(job: Decided, overlap: Sides, measure: Measure): Size {
-	const shows = job.piece.zones.filter((zone) => zone.kind === 'show').map((zone) => zoneInside(zone, overlap, measure));
-	const least = (one: keyof Sides, other: keyof Sides) =>
-		Math.max(0, Math.min(overlap[one], overlap[other], ...shows.flatMap((inside) => [inside[one], inside[other]])));
-	return { width: least('left', 'right'), height: least('top', 'bottom') };
-}
-
-/** How far a zone lies inside the window, per side; negative where the mat covers it. Zones are measured from the bounding box's corner. */
-export function zoneInside(zone: Zone, overlap: Sides, measure: Measure): Sides {
-	const { usable } = measure;
-	return {
-		left: zone.left - (usable.left + overlap.left),
-		top: zone.top - (usable.top + overlap.top),
-		right: usable.left + usable.width - overlap.right - (zone.left + zone.width),
-		bottom: usable.top + usable.height - overlap.bottom - (zone.top + zone.height)
+		right: motif.left + motif.width / 2 - (sees.left + sees.width / 2),
+		down: motif.top + motif.height / 2 - (sees.top + sees.height / 2)
 	};
 }
 

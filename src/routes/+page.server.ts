@@ -29,8 +29,7 @@ export const load: PageServerLoad = async ({ url }) => {
 				shapes: scene.shapes.filter((shape) => shape.role !== 'sheet-edge' && !shape.role.startsWith('zone')),
 				dimensions: [],
 				callouts: []
-			},
-			picture: job.piece.picture ? `/api/pictures/${job.piece.picture}` : null
+			}
 		};
 	});
 	return { pieces, find, next };

@@ -2,8 +2,7 @@ import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
-import type { Plan } from '../../core/plan.ts';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob, type SinglePlan } from '../jobs.ts';
 import { showLength } from '../../core/units/show.ts';
 import { keepJob, send } from '../running/server.ts';
 import { stage } from './setup.ts';
@@ -15,7 +14,7 @@ const SECOND: Partial<JobFile> = {
 };
 
 /** Figures of the screen: the station that shows each, its name there, its place in the plan, whether it is shown to a tenth. */
-const ON_SCREEN: [station: string, name: string, of: (plan: Plan) => number, fine: boolean][] = [
+const ON_SCREEN: [station: string, name: string, of: (plan: SinglePlan) => number, fine: boolean][] = [
 	['Window', 'Pack width', (plan) => plan.window!.pack.width, false],
 	['Window', 'Pack height', (plan) => plan.window!.pack.height, false],
 	['Window', 'Placement from the left', (plan) => plan.window!.placement.left, true],
@@ -36,19 +35,19 @@ const ON_SCREEN: [station: string, name: string, of: (plan: Plan) => number, fin
 	['Wall', 'Length of wire', (plan) => plan.hang!.wire!.length, false]
 ];
 
-function onCommandLine(job: JobFile): Plan {
+function onCommandLine(job: JobFile): SinglePlan {
 	const { stdout, status } = spawnSync('npm', ['run', '-s', 'core', '--', 'plan', '-'], {
 		input: JSON.stringify(job),
 		encoding: 'utf8'
 	});
 	assert.equal(status, 0);
-	return JSON.parse(stdout) as Plan;
+	return JSON.parse(stdout) as SinglePlan;
 }
 
-async function overHttp(job: JobFile): Promise<Plan> {
+async function overHttp(job: JobFile): Promise<SinglePlan> {
 	const response = await send(here.server.address, 'POST', '/api/plan', job);
 	assert.equal(response.status, 200);
-	return (await response.json()) as Plan;
+	return (await response.json()) as SinglePlan;
 }
 
 /** The worked cases’ figures, as the design gives them in millimetres. */

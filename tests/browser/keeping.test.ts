@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import { Key, openBrowser, type Browser } from './browser.ts';
 import { stage } from './setup.ts';

@@ -1,10 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
-import { plan } from '../../core/plan.ts';
-import { builtInShop } from '../../core/shop/shop.ts';
 import { showLength, showSize } from '../../core/units/show.ts';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { planSingle, workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import { Key } from './browser.ts';
 import { stage } from './setup.ts';
@@ -96,7 +94,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 		d1: '26 1/8 in'
 	});
 	assert.deepEqual(job.borders, { width: '2 3/4 in', weight: '3/8 in' }, 'weighted is the house’s way');
-	const planOf = plan(job, builtInShop);
+	const planOf = planSingle(job);
 	assert.deepEqual(
 		planOf.findings.filter((finding) => finding.severity === 'stop').map((finding) => finding.rule),
 		[]

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob } from '../jobs.ts';
 
 const core = (args: string[], input = '') =>
 	spawnSync(process.execPath, ['scripts/core.js', ...args], { input, encoding: 'utf8' });

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob } from '../jobs.ts';
 import { selectJobs } from '../../src/lib/server/db/jobs.ts';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/open.ts';
 import { getJob, getRevisions, postJob, putJob } from '../../src/lib/server/jobs.ts';

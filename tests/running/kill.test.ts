@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob } from '../jobs.ts';
 import { keepJob, newFolder, removeFolder, send, startServer } from './server.ts';
 
 const TIMES = 20;

@@ -4,7 +4,7 @@ import { existsSync } from 'node:fs';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { workedJob } from '../../core/testing/jobs.ts';
+import { workedJob } from '../jobs.ts';
 import { keepJob, newFolder, removeFolder, send, startServer, type Server } from './server.ts';
 
 const folder = newFolder();

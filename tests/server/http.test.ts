@@ -5,7 +5,7 @@ import Ajv from 'ajv';
 import fc from 'fast-check';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { plan } from '../../core/plan.ts';
-import { anyJob, workedJob } from '../../core/testing/jobs.ts';
+import { anyWindowJob, workedJob } from '../jobs.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/open.ts';
 import { selectJobs } from '../../src/lib/server/db/jobs.ts';
@@ -156,9 +156,9 @@ test('bodies: type, size, depth, whole JSON, letters that can be kept', async ()
 test('Joi, the reader and the JSON Schema agree on what a job file may hold', () => {
 	const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
 	const agree = (file: unknown) => assert.equal(checkJobFile(file).ok, validate(file), JSON.stringify(file).slice(0, 300));
-	fc.assert(fc.property(anyJob, agree), { numRuns: 150 });
+	fc.assert(fc.property(anyWindowJob, agree), { numRuns: 150 });
 	const spoil = fc.tuple(
-		anyJob,
+		anyWindowJob,
 		fc.constantFrom(
 			'piece',
 			'window',

@@ -12,7 +12,6 @@
 	type Props = {
 		scene: Scene;
 		unit: Unit;
-		picture?: string | null;
 		onask?: (path: string) => void;
 		/** Height of a label, CSS px. */
 		label?: number;
@@ -21,7 +20,7 @@
 		paperHeight?: number;
 		callouts?: boolean;
 	};
-	const { scene, unit, picture = null, onask, label = 13, paperWidth, paperHeight = 120, callouts = true }: Props = $props();
+	const { scene, unit, onask, label = 13, paperWidth, paperHeight = 120, callouts = true }: Props = $props();
 
 	const PX_PER_MM = 96 / 25.4;
 	const id = $props.id();
@@ -112,7 +111,7 @@
 	>
 		<g transform="scale({fitted.scale}) translate({-view.left} {-view.top})">
 			<Hatches {scene} {id} scale={fitted.scale} />
-			<Shapes {scene} {id} {picture} />
+			<Shapes {scene} {id} />
 			{#each fitted.placed as dimension (dimension.name)}<path
 					class="line"
 					d={dimensionPath(dimension, fitted.textHeight)}

@@ -4,8 +4,8 @@
 	import { LOOKS } from '$core/drawing/style.ts';
 	import { pathOf } from '$core/formats/svg.ts';
 
-	type Props = { scene: Scene; id: string; picture?: string | null };
-	const { scene, id, picture = null }: Props = $props();
+	type Props = { scene: Scene; id: string };
+	const { scene, id }: Props = $props();
 </script>
 
 {#each scene.shapes as shape, index (index)}
@@ -37,17 +37,17 @@
 			>{#if shape.title}<title>{shape.title}</title>{/if}</path
 		>
 		{#if shape.hatch}<path {d} fill="url(#{id}-{shape.hatch})" fill-rule="evenodd" />{/if}
-		{#if shape.role === 'sheet' && picture && scene.picture}
-			{@const { place, clip } = scene.picture}
-			<clipPath id="{id}-window"><path d={pathOf([clip])} /></clipPath>
+		{#if shape.picture}
+			{@const { sum, place, clip } = shape.picture}
+			<clipPath id="{id}-window-{index}"><path d={pathOf([clip])} /></clipPath>
 			<image
-				href={picture}
+				href="/api/pictures/{sum}"
 				x={place.left}
 				y={place.top}
 				width={place.width}
 				height={place.height}
 				preserveAspectRatio="none"
-				clip-path="url(#{id}-window)"
+				clip-path="url(#{id}-window-{index})"
 			/>
 		{/if}
 	{/if}

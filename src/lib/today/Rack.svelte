@@ -9,7 +9,6 @@
 		number: string;
 		title: string;
 		scene: Scene | null;
-		picture: string | null;
 		next: { sign: Severity | 'settled' | null; does: string };
 	};
 	type Props = { pieces: Piece[] };
@@ -34,7 +33,7 @@
 								viewBox="{box.left} {box.top} {box.width} {box.height}"
 								width={box.width * scale}
 								height={box.height * scale}
-								aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" picture={piece.picture} /></svg
+								aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" /></svg
 							>
 						{:else}
 							<span class="unmeasured">not measured</span>

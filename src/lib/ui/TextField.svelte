@@ -3,8 +3,15 @@
 	import { pointer, put, type Key } from '$core/job/patch.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
-	type Props = { label: string; keys: Key[]; value: string; number?: boolean; unit?: string };
-	const { label, keys, value, number = false, unit }: Props = $props();
+	type Props = {
+		label: string;
+		keys: Key[];
+		value: string;
+		number?: boolean;
+		unit?: string;
+		/** Rows of a longer text. */ lines?: number;
+	};
+	const { label, keys, value, number = false, unit, lines }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
 	const place = $derived(pointer(keys));
@@ -22,19 +29,29 @@
 	<label for={id}
 		>{label}{#if unit}<span class="quiet">, {unit}</span>{/if}</label
 	>
-	<input
-		{id}
-		class="field"
-		class:figures={number}
-		inputmode={number ? 'decimal' : undefined}
-		autocomplete="off"
-		value={draft?.text ?? value}
-		aria-invalid={draft ? 'true' : undefined}
-		aria-describedby={draft ? `${id}-says` : undefined}
-		oninput={(event) => take(event.currentTarget.value)}
-		onblur={() => editor.endTyping()}
-		onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-	/>
+	{#if lines}
+		<textarea
+			{id}
+			class="field"
+			rows={lines}
+			value={draft?.text ?? value}
+			oninput={(event) => take(event.currentTarget.value)}
+			onblur={() => editor.endTyping()}></textarea>
+	{:else}
+		<input
+			{id}
+			class="field"
+			class:figures={number}
+			inputmode={number ? 'decimal' : undefined}
+			autocomplete="off"
+			value={draft?.text ?? value}
+			aria-invalid={draft ? 'true' : undefined}
+			aria-describedby={draft ? `${id}-says` : undefined}
+			oninput={(event) => take(event.currentTarget.value)}
+			onblur={() => editor.endTyping()}
+			onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+		/>
+	{/if}
 	{#if draft}<p id="{id}-says" class="says" role="status">{draft.says}</p>{/if}
 </div>
 
@@ -42,6 +59,11 @@
 	.text {
 		display: grid;
 		gap: 3px;
+	}
+	textarea {
+		height: auto;
+		padding-block: 5px;
+		resize: vertical;
 	}
 	.number {
 		grid-template-columns: 1fr 96px;

@@ -37,7 +37,6 @@
 		const of = view === 'back' ? now : beside;
 		return backScene(of.plan, of.job);
 	});
-	const picture = $derived(editor.job.piece.picture ? `/api/pictures/${editor.job.piece.picture}` : null);
 	/** The sign that a figure of the pack carries in the findings. */
 	function signOf(where: string): Severity | undefined {
 		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
@@ -60,7 +59,7 @@
 				<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>
 			</div>
 		{:else if view === 'front'}
-			<Drawing scene={front} {picture} {...shared} />
+			<Drawing scene={front} {...shared} />
 			<div class="side">
 				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={12} /></div>
 				<ol>
@@ -106,7 +105,7 @@
 		{:else if view === 'back'}
 			{#if back}<Drawing scene={back} {...shared} />{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
 		{:else}
-			<Drawing scene={front} {picture} {...shared} label={11} />
+			<Drawing scene={front} {...shared} label={11} />
 			<Drawing scene={section} {...shared} label={11} callouts={false} />
 			{#if back}<Drawing scene={back} {...shared} label={11} />{/if}
 		{/if}

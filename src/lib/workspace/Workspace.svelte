@@ -4,6 +4,8 @@
 	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
+	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
+	import PullCorners from '$lib/photograph/PullCorners.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
@@ -81,8 +83,15 @@
 		replaceState(`?at=${station}&view=${view}`, {});
 	}
 
-	provideWorkspace({ editor, ask });
-	onMount(() => editor.start());
+	const photograph = new PhotographDesk();
+	provideWorkspace({ editor, photograph, ask });
+	onMount(() => {
+		const stop = editor.start();
+		return () => {
+			photograph.close();
+			stop();
+		};
+	});
 
 	function onkeydown(event: KeyboardEvent) {
 		const command = event.ctrlKey || event.metaKey;
@@ -126,7 +135,7 @@
 			<ConflictView />
 		{:else}
 			<section class="stage" aria-label="Drawing">
-				<Views {view} onview={(next) => go({ view: next })} />
+				{#if photograph.preview}<PullCorners />{:else}<Views {view} onview={(next) => go({ view: next })} />{/if}
 				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
 			</section>
 			<Findings onopen={(id) => go({ station: id })} />

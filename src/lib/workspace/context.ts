@@ -1,10 +1,11 @@
 import { getContext, setContext } from 'svelte';
+import type { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 import type { JobEditor } from './editor.svelte.ts';
 
 const KEY = Symbol('workspace');
 
-/** What the parts of the workspace share: the open job, and asking why. */
-export type Workspace = { readonly editor: JobEditor; ask: (path: string) => void };
+/** What the parts of the workspace share: the open job, a photograph that is being squared, and asking why. */
+export type Workspace = { readonly editor: JobEditor; readonly photograph: PhotographDesk; ask: (path: string) => void };
 
 export function provideWorkspace(workspace: Workspace): void {
 	setContext(KEY, workspace);

@@ -5,9 +5,12 @@ import { FaultError, type Fault } from '$core/job/faults.ts';
 import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
 import { withUnit } from '$core/job/unit.ts';
+import { each } from '$core/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
+import { named, pieceKeys, windowKeys } from '$core/sights.ts';
 import { builtInShop } from '$core/shop/shop.ts';
 import type { Unit } from '$core/units/length.ts';
+import { openingsOf } from '$core/window/window.ts';
 
 export type Draft = { text: string; says: string };
 /** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */
@@ -36,6 +39,8 @@ export class JobEditor {
 	conflict = $state.raw<Conflict | null>(null);
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
+	/** Which of several windows the panels speak of. */
+	at = $state(0);
 	#past = $state.raw<JobFile[]>([]);
 	#future = $state.raw<JobFile[]>([]);
 	/** The place that is being typed in: its strokes are one undo step. */
@@ -51,6 +56,31 @@ export class JobEditor {
 	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
 	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }));
 	readonly unit: Unit = $derived(this.job.unit);
+	/** The piece and the window that the panels speak of, and where they stand in the file. */
+	readonly here = $derived.by(() => {
+		const index = Math.min(this.at, this.job.pieces.length - 1);
+		const number = this.job.several ? index + 1 : null;
+		return {
+			index,
+			number,
+			piece: this.job.pieces[index]!,
+			choice: this.job.windows[index]!,
+			windowKeys: windowKeys({ number }),
+			pieceKeys: (part: string): Key[] => [...pieceKeys(this.file, number, part), part]
+		};
+	});
+	/** Figures of that piece and window, as far as there are some; while somebody types a frame after the drawing. */
+	readonly figures = $derived.by(() => {
+		const { plan } = this.settled;
+		const { index, number } = this.here;
+		return {
+			measure: each(plan.measure)[index],
+			movement: each(plan.movement)[index],
+			hold: each(plan.hold)[index],
+			opening: plan.window && openingsOf(plan.window)[index],
+			path: (text: string) => named(number, text)
+		};
+	});
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
 

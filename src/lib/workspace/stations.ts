@@ -1,6 +1,7 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
 import type { Finding, Severity, Station } from '$core/findings/rule.ts';
 import type { Decided } from '$core/job/decide.ts';
+import { each } from '$core/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
 import { showLength, showNumber, showSize } from '$core/units/show.ts';
 
@@ -34,15 +35,18 @@ export const STATIONS: readonly StationOfStrip[] = [
 		id: 'measure',
 		name: 'Measure',
 		of: ['measure'],
-		summary: ({ measure }, job) =>
-			measure
-				? [
-						showSize(measure.mean, job.unit),
-						Math.abs(measure.lean) > 1 ? `leans ${showLength(Math.abs(measure.lean), job.unit, true).text}` : ''
-					]
-						.filter(Boolean)
-						.join(' · ')
-				: 'the sheet is not measured'
+		summary: ({ measure }, job) => {
+			const measures = each(measure);
+			const [only] = measures;
+			if (!only) return 'the sheet is not measured';
+			const lean = Math.max(...measures.map((one) => Math.abs(one.lean)));
+			return [
+				measures.length > 1 ? `${measures.length} sheets` : showSize(only.mean, job.unit),
+				lean > 1 ? `leans ${showLength(lean, job.unit, true).text}` : ''
+			]
+				.filter(Boolean)
+				.join(' · ');
+		}
 	},
 	{
 		id: 'window',
@@ -50,7 +54,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['window'],
 		summary: ({ window }, job) =>
 			window
-				? `${showSize(window.opening, job.unit)} · ${job.mats.length === 1 ? 'one mat' : `${job.mats.length} mats`}`
+				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.unit)} · ${job.mats.length === 1 ? 'one mat' : `${job.mats.length} mats`}`
 				: 'waits for the sheet'
 	},
 	{
@@ -63,8 +67,10 @@ export const STATIONS: readonly StationOfStrip[] = [
 		id: 'hold',
 		name: 'Hold',
 		of: ['hold'],
-		summary: ({ hold }, job) =>
-			hold ? `${hold.count} ${hold.count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet'
+		summary: ({ hold }, job) => {
+			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
+			return hold ? `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet';
+		}
 	},
 	{
 		id: 'frame',

@@ -111,16 +111,18 @@
 		<div class="group">
 			<h2>To cut and to drive</h2>
 			<dl class="rows">
-				<dt>Rails at the long points</dt>
-				<dd>
-					2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
-						path="frame.rails[1]"
-						name="Right rail"
-						value={frame.rails[1]}
-					/>
-				</dd>
-				<dt>Stick needed</dt>
-				<dd><Figure path="frame.stick" name="Stick" value={frame.stick} /></dd>
+				{#if frame.rails}
+					<dt>Rails at the long points</dt>
+					<dd>
+						2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
+							path="frame.rails[1]"
+							name="Right rail"
+							value={frame.rails[1]}
+						/>
+					</dd>
+					<dt>Stick needed</dt>
+					<dd><Figure path="frame.stick" name="Stick" value={frame.stick!} /></dd>
+				{/if}
 				<dt>Points</dt>
 				<dd><Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} /></dd>
 				<dt>top and bottom, apart</dt>
@@ -142,7 +144,14 @@
 					/>
 				</dd>
 				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} text="{showNumber(editor.settled.plan.mass!.kg)} kg" /></dd>
+				<dd>
+					<Figure
+						path="mass.kg"
+						name="Mass"
+						value={editor.settled.plan.mass!.kg}
+						text="{showNumber(editor.settled.plan.mass!.kg)} kg"
+					/>
+				</dd>
 			</dl>
 		</div>
 	{/if}

@@ -9,13 +9,23 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import WindowPick from './WindowPick.svelte';
 
 	const { editor } = useWorkspace();
-	const hold = $derived(editor.settled.plan.hold);
+	const hold = $derived(editor.figures.hold);
+	const path = $derived(editor.figures.path);
 	const adhesives = ADHESIVES.filter((adhesive) => adhesive.id !== 'none').map((adhesive) => ({
 		value: adhesive.id,
 		label: adhesive.name
 	}));
+	/** A T-hinge stands above the sheet: it would show in a float. */
+	const kinds = $derived(
+		[
+			{ value: 't-hinge', label: 'T-hinge, behind the mat' },
+			{ value: 'v-hinge', label: 'V-hinge, folded behind the sheet' },
+			{ value: 'pass-through', label: 'Pass-through, in a slit of the support' }
+		].filter((kind) => kind.value !== 't-hinge' || !editor.job.windows.some((window) => window.way === 'float'))
+	);
 	const counts = [
 		{ value: '', label: 'by the sheet’s width' },
 		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
@@ -33,8 +43,15 @@
 	}
 </script>
 
-<Panel name="Hold" about="T-hinges at the top edge, so that the sheet can move.">
+<Panel name="Hold" about="Hinges at the top edge, so that the sheet can move.">
+	<WindowPick />
 	<div class="group">
+		<Pick
+			label="Kind of hinge"
+			value={editor.job.hold.kind}
+			options={kinds}
+			onchange={(value) => editor.put(['hold', 'kind'], value)}
+		/>
 		<Pick
 			label="Adhesive"
 			value={editor.job.hold.adhesive.id}
@@ -61,13 +78,19 @@
 	</div>
 	<div class="group">
 		<h2>The sheet</h2>
-		<TextField label="Weight" unit="g/m²" keys={['piece', 'grammage']} value={String(editor.job.piece.grammage)} number />
+		<TextField
+			label="Weight"
+			unit="g/m²"
+			keys={editor.here.pieceKeys('grammage')}
+			value={String(editor.here.piece.grammage)}
+			number
+		/>
 		<span class="quiet" id="grain">Its grain runs</span>
 		<Choice
 			label="Grain"
-			value={editor.job.piece.grain}
+			value={editor.here.piece.grain}
 			options={GRAINS}
-			onchange={(value) => editor.put(['piece', 'grain'], value)}
+			onchange={(value) => editor.put(editor.here.pieceKeys('grain'), value)}
 		/>
 	</div>
 	{#if hold}
@@ -75,7 +98,7 @@
 			<h2>Where they go, from the sheet’s left</h2>
 			<p class="places">
 				{#each hold.places as place, index (index)}<Figure
-						path="hold.places[{index}]"
+						path={path(`hold.places[${index}]`)}
 						name="Hinge {index + 1}"
 						value={place}
 						fine
@@ -85,7 +108,7 @@
 				<dt>The sheet weighs</dt>
 				<dd>
 					<Figure
-						path="hold.sheetGrams"
+						path={path(`hold.sheetGrams`)}
 						name="Weight of the sheet"
 						value={hold.sheetGrams}
 						text="{showNumber(hold.sheetGrams, 0)} g"
@@ -93,8 +116,9 @@
 				</dd>
 				<dt>Each hinge carries</dt>
 				<dd>
-					<Figure path="hold.loadKPa" name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of <Figure
-						path="hold.workingKPa"
+					<Figure path={path(`hold.loadKPa`)} name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of
+					<Figure
+						path={path(`hold.workingKPa`)}
 						name="Working value"
 						value={hold.workingKPa}
 						text={showNumber(hold.workingKPa, 1)}
@@ -102,10 +126,10 @@
 				</dd>
 				{#if hold.tissue !== null}
 					<dt>Tissue</dt>
-					<dd><Figure path="hold.tissue" name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
+					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
 				{/if}
 				<dt>Under weight for</dt>
-				<dd><Figure path="hold.dryMinutes" name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" /></dd>
+				<dd><Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" /></dd>
 			</dl>
 		</div>
 	{/if}

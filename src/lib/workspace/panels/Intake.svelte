@@ -1,10 +1,14 @@
 <script lang="ts">
+	import { suggestAim } from '$core/intake/suggest.ts';
+	import { drop } from '$core/job/patch.ts';
 	import type { Grade } from '$core/shop/grades.ts';
 	import { MEDIA } from '$core/shop/media.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import DayField from '$lib/ui/DayField.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
+	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
 
@@ -36,6 +40,25 @@
 		['protected', 'protected material']
 	] as const;
 
+	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+	const suggested = $derived(suggestAim({ ...piece, year: piece.year } as Parameters<typeof suggestAim>[0]));
+	const ROOMS = [
+		{ value: '', label: 'not known' },
+		{ value: 'corridor', label: 'a dim corridor' },
+		{ value: 'living-room', label: 'a living room, away from windows' },
+		{ value: 'opposite-window', label: 'opposite a window' },
+		{ value: 'beside-window', label: 'beside a window' },
+		{ value: 'sun-patch', label: 'in a patch of sun' },
+		{ value: 'other', label: 'another place' }
+	];
+	const WALLS = [
+		{ value: '', label: 'not known' },
+		{ value: 'plasterboard', label: 'Plasterboard' },
+		{ value: 'masonry', label: 'Masonry' },
+		{ value: 'lath-plaster', label: 'Lath and plaster' },
+		{ value: 'wood', label: 'Wood' }
+	];
+
 	type Concern = (typeof CONCERNS)[number][0];
 	function concern(name: Concern, on: boolean) {
 		const others = (piece.concerns ?? []).filter((one) => one !== name);
@@ -49,17 +72,37 @@
 		<TextField label="Maker" keys={['piece', 'maker']} value={piece.maker ?? ''} />
 		<TextField label="Year" keys={['piece', 'year']} value={piece.year ?? ''} />
 		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
+		<DayField label="Received" keys={['dates', 'received']} value={editor.file.dates?.received ?? ''} />
+		<DayField label="Wanted" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
 	</div>
 	<div class="group">
 		<h2>Grade aimed at</h2>
 		<Choice label="Grade aimed at" value={editor.job.aim} options={GRADES} onchange={(value) => editor.put(['aim'], value)} />
 		<p class="quiet">{ABOUT[editor.job.aim]}</p>
+		<p>
+			Intake suggests {NAMES[suggested.aim]}: {lowered(suggested.because)}
+			{#if suggested.aim !== editor.job.aim}<button
+					type="button"
+					class="text-press"
+					onclick={() => editor.put(['aim'], suggested.aim)}>aim at {NAMES[suggested.aim]}</button
+				>{/if}
+		</p>
 		<Flag
 			label="It can be made again"
 			value={editor.job.piece.replaceable}
 			onchange={(on) => editor.put(['piece', 'replaceable'], on)}
 		/>
 		<Flag label="It will travel" value={editor.job.piece.travels} onchange={(on) => editor.put(['piece', 'travels'], on)} />
+		<Flag
+			label="An edge is part of the work (deckle)"
+			value={piece.deckle ?? false}
+			onchange={(on) => editor.put(['piece', 'deckle'], on)}
+		/>
+		<Flag
+			label="Worked on both sides"
+			value={editor.job.piece.bothSides}
+			onchange={(on) => editor.put(['piece', 'bothSides'], on)}
+		/>
 		<Flag
 			label="Varnish, fixative and paint are dry"
 			value={editor.job.piece.dry}
@@ -112,12 +155,28 @@
 		</p>
 	</div>
 	<div class="group">
+		<h2>Where it will hang</h2>
+		<Pick
+			label="Kind of place"
+			value={editor.file.place?.room ?? ''}
+			options={ROOMS}
+			onchange={(value) => (value ? editor.put(['place', 'room'], value) : editor.apply(drop(editor.file, ['place', 'room'])))}
+		/>
+		<Pick
+			label="Wall"
+			value={editor.file.place?.wall ?? ''}
+			options={WALLS}
+			onchange={(value) => (value ? editor.put(['place', 'wall'], value) : editor.apply(drop(editor.file, ['place', 'wall'])))}
+		/>
+	</div>
+	<div class="group">
 		<h2>Seen on it</h2>
 		{#each CONCERNS as [name, label] (name)}<Flag
 				{label}
 				value={piece.concerns?.includes(name) ?? false}
 				onchange={(on) => concern(name, on)}
 			/>{/each}
+		<TextField label="Condition, in words" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
 	</div>
 </Panel>
 

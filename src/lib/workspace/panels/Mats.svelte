@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { COLOURS, colourOf } from '$core/drawing/colours.ts';
-	import { put, type Operation } from '$core/job/patch.ts';
+	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import { BOARDS } from '$core/shop/boards.ts';
 	import { showSize } from '$core/units/show.ts';
@@ -10,8 +10,8 @@
 	import { useWorkspace } from '../context.ts';
 
 	const { editor } = useWorkspace();
-	/** More than four are not stacked in front of a piece. */
-	const MOST = 4;
+	/** More than six are not stacked in front of a piece. */
+	const MOST = 6;
 	const boards = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
 		value: board.id,
 		label: board.name
@@ -31,6 +31,23 @@
 			['mats'],
 			inFile.map((mat, at) => (at === index ? { ...mat, [key]: value } : mat))
 		);
+	}
+
+	/** The shop's colours, and one that was given by its value. */
+	function colours(given: string | null) {
+		const own = given && !COLOURS[given] ? [{ value: given, label: given }] : [];
+		return [...own, ...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))];
+	}
+
+	function setOrDrop(index: number, key: string, value: string) {
+		if (value !== '') editor.apply(change(index, key, value));
+		else if (editor.file.mats) editor.apply(drop(editor.file, ['mats', index, key]));
+	}
+
+	/** As large as it must be, until it is measured. */
+	function print(index: number) {
+		const { width, height } = editor.plan.window!.pack;
+		editor.apply(change(index, 'print', { width: width + 20, height: height + 20 }));
 	}
 
 	function add() {
@@ -74,10 +91,7 @@
 						<Pick
 							label="Colour of mat {index + 1}"
 							value={mat.colour}
-							options={[
-								...(COLOURS[mat.colour] ? [] : [{ value: mat.colour, label: mat.colour }]),
-								...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))
-							]}
+							options={colours(mat.colour)}
 							onchange={(value) => editor.apply(change(index, 'colour', value))}
 						/>
 						<Choice
@@ -94,6 +108,44 @@
 								zero
 								write={(length) => change(index, 'reveal', length)}
 							/>{/if}
+						<details class="more">
+							<summary>Core, line on the bevel, print</summary>
+							<div class="fields">
+								<Pick
+									label="Core of mat {index + 1}"
+									value={mat.core ?? ''}
+									options={[{ value: '', label: 'as the board has it' }, ...colours(mat.core)]}
+									onchange={(value) => setOrDrop(index, 'core', value)}
+								/>
+								<Pick
+									label="Line on the bevel of mat {index + 1}"
+									value={mat.bevelLine ?? ''}
+									options={[{ value: '', label: 'none' }, ...colours(mat.bevelLine)]}
+									onchange={(value) => setOrDrop(index, 'bevelLine', value)}
+								/>
+								{#if mat.print}
+									<LengthField
+										label="Printed width of mat {index + 1}"
+										keys={['mats', index, 'print', 'width']}
+										value={mat.print.width}
+										write={(length) => change(index, 'print', { ...mat.print, width: length })}
+									/>
+									<LengthField
+										label="Printed height of mat {index + 1}"
+										keys={['mats', index, 'print', 'height']}
+										value={mat.print.height}
+										write={(length) => change(index, 'print', { ...mat.print, height: length })}
+									/>
+									<div>
+										<button type="button" class="text-press" onclick={() => setOrDrop(index, 'print', '')}>no print on it</button>
+									</div>
+								{:else if editor.plan.window}
+									<div>
+										<button type="button" class="text-press" onclick={() => print(index)}>it is printed or decorated</button>
+									</div>
+								{/if}
+							</div>
+						</details>
 						<LengthField
 							label="Lift behind mat {index + 1}"
 							keys={['mats', index, 'lift']}
@@ -101,6 +153,13 @@
 							zero
 							write={(length) => change(index, 'lift', length)}
 						/>
+						{#if mat.lift > 0 && editor.settled.plan.window?.mats[index]?.lift}<LengthField
+								label="Set back, lift of mat {index + 1}"
+								keys={['mats', index, 'setback']}
+								value={editor.settled.plan.window.mats[index].lift!.setback}
+								zero
+								write={(length) => change(index, 'setback', length)}
+							/>{/if}
 						{#if editor.job.mats.length > 1}<div>
 								<button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button>
 							</div>{/if}
@@ -133,6 +192,14 @@
 		width: 16px;
 		height: 16px;
 		border: 1px solid var(--line-strong);
+	}
+	.more summary {
+		grid-template-columns: 1fr;
+		font-size: 13px;
+		color: #474f53;
+	}
+	.more .fields {
+		padding-left: 0;
 	}
 	.fields {
 		display: grid;

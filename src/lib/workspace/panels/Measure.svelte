@@ -1,19 +1,27 @@
 <script lang="ts">
 	import type { JobFile } from '$core/job/definition.ts';
+	import { valueAt } from '$core/job/patch.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import ImageFields from './ImageFields.svelte';
 	import Panel from './Panel.svelte';
+	import Photograph from './Photograph.svelte';
+	import WindowPick from './WindowPick.svelte';
 
 	const { editor } = useWorkspace();
+	const keys = $derived(editor.here.pieceKeys('readings'));
+	const own = $derived((valueAt(editor.file, keys.slice(0, -1)) ?? {}) as NonNullable<JobFile['piece']>);
 	type Readings = NonNullable<NonNullable<JobFile['piece']>['readings']>;
-	const readings = $derived((editor.file.piece?.readings ?? {}) as Readings);
+	const readings = $derived((valueAt(editor.file, keys) ?? {}) as Readings);
 	const four = $derived(
 		['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined)
 	);
-	const read = $derived(editor.job.piece.readings);
-	const measure = $derived(editor.settled.plan.measure);
+	const read = $derived(editor.here.piece.readings);
+	const measure = $derived(editor.figures.measure);
+	const movement = $derived(editor.figures.movement);
+	const path = $derived(editor.figures.path);
 
 	/** In the order in which a tape goes round. */
 	const SIDES = [
@@ -29,12 +37,12 @@
 		const across = width ?? top ?? bottom;
 		const down = height ?? left ?? right;
 		if (wanted === 'four')
-			editor.put(['piece', 'readings'], {
+			editor.put(keys, {
 				...(across === undefined ? { top: undefined } : { top: across, bottom: across }),
 				...(down === undefined ? {} : { left: down, right: down })
 			});
 		else
-			editor.put(['piece', 'readings'], {
+			editor.put(keys, {
 				...(across === undefined ? {} : { width: across }),
 				...(down === undefined ? {} : { height: down })
 			});
@@ -46,6 +54,7 @@
 </script>
 
 <Panel name="Measure" about="Each side as the tape reads it. Nothing old is assumed square.">
+	<WindowPick />
 	<div class="group">
 		<Choice
 			label="How many readings"
@@ -62,32 +71,22 @@
 		{#if showsFour}
 			{#each SIDES as [side, label] (side)}<LengthField
 					{label}
-					keys={['piece', 'readings', side]}
+					keys={[...keys, side]}
 					value={readings[side] === undefined ? null : (read?.[side] ?? null)}
 					optional
 				/>{/each}
-			<LengthField
-				label="Diagonal, top-left to bottom-right"
-				keys={['piece', 'readings', 'd1']}
-				value={read?.d1 ?? null}
-				optional
-			/>
-			<LengthField
-				label="Diagonal, top-right to bottom-left"
-				keys={['piece', 'readings', 'd2']}
-				value={read?.d2 ?? null}
-				optional
-			/>
+			<LengthField label="Diagonal, top-left to bottom-right" keys={[...keys, 'd1']} value={read?.d1 ?? null} optional />
+			<LengthField label="Diagonal, top-right to bottom-left" keys={[...keys, 'd2']} value={read?.d2 ?? null} optional />
 		{:else}
 			<LengthField
 				label="Width"
-				keys={['piece', 'readings', 'width']}
+				keys={[...keys, 'width']}
 				value={readings.width === undefined ? null : (read?.top ?? null)}
 				optional
 			/>
 			<LengthField
 				label="Height"
-				keys={['piece', 'readings', 'height']}
+				keys={[...keys, 'height']}
 				value={readings.height === undefined ? null : (read?.left ?? null)}
 				optional
 			/>
@@ -97,32 +96,34 @@
 		<h2>Two readings of depth</h2>
 		<LengthField
 			label="Thickness"
-			keys={['piece', 'thickness']}
-			value={editor.file.piece?.thickness === undefined ? null : editor.job.piece.thickness}
+			keys={editor.here.pieceKeys('thickness')}
+			value={own.thickness === undefined && editor.file.piece?.thickness === undefined ? null : editor.here.piece.thickness}
 			optional
 		/>
 		<LengthField
 			label="Highest cockle above the flat"
-			keys={['piece', 'cockle']}
-			value={editor.file.piece?.cockle === undefined ? null : editor.job.piece.cockle}
+			keys={editor.here.pieceKeys('cockle')}
+			value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
 			zero
 			optional
 		/>
 	</div>
+	<ImageFields />
+	<Photograph />
 	{#if measure}
 		<div class="group">
 			<h2>What the window may use</h2>
 			<dl class="rows">
 				<dt>Usable width</dt>
-				<dd><Figure path="measure.usable.width" name="Usable width" value={measure.usable.width} fine /></dd>
+				<dd><Figure path={path('measure.usable.width')} name="Usable width" value={measure.usable.width} fine /></dd>
 				<dt>Usable height</dt>
-				<dd><Figure path="measure.usable.height" name="Usable height" value={measure.usable.height} fine /></dd>
+				<dd><Figure path={path('measure.usable.height')} name="Usable height" value={measure.usable.height} fine /></dd>
 				<dt>Lean at the foot{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
-				<dd><Figure path="measure.lean" name="Lean" value={measure.lean} fine /></dd>
+				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} fine /></dd>
 				<dt>It can move across by</dt>
-				<dd><Figure path="movement.width" name="Movement across" value={editor.settled.plan.movement!.width} fine /></dd>
+				<dd><Figure path={path('movement.width')} name="Movement across" value={movement!.width} fine /></dd>
 				<dt>and down by</dt>
-				<dd><Figure path="movement.height" name="Movement down" value={editor.settled.plan.movement!.height} fine /></dd>
+				<dd><Figure path={path('movement.height')} name="Movement down" value={movement!.height} fine /></dd>
 			</dl>
 		</div>
 	{/if}

@@ -27,7 +27,9 @@
 		<ul>
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/front.svg" download>Front, SVG</a></li>
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/section.svg" download>Section, SVG</a></li>
-			{#if editor.settled.plan.frame}<li><a class="plain-link" href="/api/jobs/{editor.number}/back.svg" download>Back, SVG</a></li>{/if}
+			{#if editor.settled.plan.frame}<li>
+					<a class="plain-link" href="/api/jobs/{editor.number}/back.svg" download>Back, SVG</a>
+				</li>{/if}
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list, CSV</a></li>
 		</ul>
 	</div>

@@ -95,7 +95,14 @@
 				<dt>Nails above the floor</dt>
 				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={hang.hooks[0]!.height} fine /></dd>
 				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} text="{showNumber(editor.settled.plan.mass!.kg)} kg" /></dd>
+				<dd>
+					<Figure
+						path="mass.kg"
+						name="Mass"
+						value={editor.settled.plan.mass!.kg}
+						text="{showNumber(editor.settled.plan.mass!.kg)} kg"
+					/>
+				</dd>
 			</dl>
 		</div>
 	{:else}

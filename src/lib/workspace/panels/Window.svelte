@@ -1,120 +1,178 @@
 <script lang="ts">
 	import { put } from '$core/job/patch.ts';
+	import { BOARDS } from '$core/shop/boards.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
+	import { roomFor } from '$core/window/shape.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import Borders from './Borders.svelte';
+	import ImageFields from './ImageFields.svelte';
 	import Mats from './Mats.svelte';
+	import Overlap from './Overlap.svelte';
 	import Panel from './Panel.svelte';
+	import SeveralWindows from './SeveralWindows.svelte';
+	import WindowPick from './WindowPick.svelte';
 	import Zones from './Zones.svelte';
 
 	const { editor } = useWorkspace();
-	const asked = $derived(editor.job.window.overlap);
-	const apart = $derived(typeof editor.file.window?.overlap === 'object' && !SIDES.every((side) => asked[side] === asked.top));
-	let wantsSides = $state(false);
-	const showsSides = $derived(apart || wantsSides);
-	const borders = $derived(editor.job.borders);
-	const window = $derived(editor.settled.plan.window);
-	const way = $derived(borders.way);
+	const choice = $derived(editor.here.choice);
+	const keys = $derived(editor.here.windowKeys);
+	const opening = $derived(editor.figures.opening);
+	const path = $derived(editor.figures.path);
+	const whole = $derived(editor.settled.plan.window);
+
+	/** What first stops the sheet: an edge that would appear, or a zone that would be covered. */
+	const limit = $derived.by(() => {
+		const { piece } = editor.here;
+		if (!opening?.free || !opening.overlap) return '';
+		return (['width', 'height'] as const)
+			.map((axis) => {
+				const across = axis === 'width';
+				const sides = across ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
+				const edge = sides.find((side) => Math.abs(opening.overlap![side] - opening.free![axis]) < 1e-6);
+				const zone = piece.zones.find((one) => {
+					const room = one.kind === 'show' ? roomFor(one, opening.sees, choice.shape) : null;
+					return room && sides.some((side) => Math.abs(Math.max(0, room[side]) - opening.free![axis]) < 1e-6);
+				});
+				const what = edge ? `the ${edge} edge` : zone ? `“${zone.id}”` : '';
+				return what && `${across ? 'Across' : 'Down'}, ${what} limits it.`;
+			})
+			.filter(Boolean)
+			.join(' ');
+	});
 
 	const WAYS = [
-		{ value: 'even', label: 'Even' },
-		{ value: 'weighted', label: 'Weighted' },
-		{ value: 'own', label: 'Own' }
+		{ value: 'cover', label: 'Cover' },
+		{ value: 'reveal', label: 'Reveal' },
+		{ value: 'float', label: 'Float' }
 	] as const;
+	const ABOUT = {
+		cover: 'The mat covers the sheet’s edge all round.',
+		reveal: 'The image and a strip of its own paper show.',
+		float: 'The whole sheet shows, on a hidden support.'
+	};
+	const SHAPES = [
+		{ value: 'rectangle', label: 'Rectangle' },
+		{ value: 'oval', label: 'Oval' },
+		{ value: 'circle', label: 'Circle' },
+		{ value: 'arch', label: 'Arch' }
+	];
+	const supports = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
+		value: board.id,
+		label: board.name
+	}));
 
-	/** The other way keeps the borders as they are, as far as it can say them. */
-	function setWay(next: 'even' | 'weighted' | 'own') {
-		const { asked: sides, width } = borders;
-		if (next === 'own') editor.put(['borders'], { way: next, ...sides });
-		else
-			editor.put(
-				['borders'],
-				next === 'even'
-					? { way: next, width: width || sides.left }
-					: { way: next, width: sides.left, weight: Math.max(0, sides.bottom - sides.left) || 10 }
-			);
+	/** In one mat all windows float, or none does. */
+	function setWay(way: 'cover' | 'reveal' | 'float') {
+		const others = (editor.file.window?.openings ?? []).flatMap((opening, index) =>
+			opening.way === undefined || (way !== 'float' && opening.way !== 'float')
+				? []
+				: put(editor.file, ['window', 'openings', index, 'way'], way)
+		);
+		const lone = editor.job.several && way !== 'float' && choice.way !== 'float' ? keys : ['window'];
+		editor.apply([...put(editor.file, [...lone, 'way'], way), ...others]);
 	}
 
-	const overlapSide = (side: SideName) => (length: number | string) =>
-		put(editor.file, ['window', 'overlap'], { ...asked, [side]: length });
+	const revealSide = (side: SideName) => (length: number | string) =>
+		put(editor.file, [...keys, 'reveal'], { ...choice.reveal, [side]: length });
 </script>
 
 <Panel name="Window" about="What shows, and how the mat stands round it.">
+	<WindowPick />
 	<div class="group">
-		{#if showsSides}
-			<h2>Overlap</h2>
+		<Choice label="How the piece stands in the window" value={choice.way} options={WAYS} onchange={setWay} />
+		<p class="quiet">{ABOUT[choice.way]}</p>
+		<Pick
+			label="Shape of the window"
+			value={choice.shape}
+			options={SHAPES}
+			onchange={(value) => editor.put([...keys, 'shape'], value)}
+		/>
+	</div>
+	{#if choice.way === 'cover'}
+		<Overlap />
+	{:else if choice.way === 'reveal'}
+		<div class="group">
+			<h2>Paper that shows round the image</h2>
 			{#each SIDES as side (side)}<LengthField
-					label="Overlap {side}"
-					keys={['window', 'overlap', side]}
-					value={asked[side]}
+					label="Reveal {side}"
+					keys={[...keys, 'reveal', side]}
+					value={choice.reveal[side]}
 					zero
-					write={overlapSide(side)}
+					write={revealSide(side)}
 				/>{/each}
-			<div>
-				<button
-					type="button"
-					class="text-press"
-					onclick={() => {
-						wantsSides = false;
-						editor.put(['window', 'overlap'], asked.left);
-					}}>the same on each side</button
-				>
+		</div>
+		<ImageFields />
+		{#if opening?.overlap}
+			<div class="group">
+				<h2>Paper left behind the mat</h2>
+				<dl class="rows">
+					{#each SIDES as side (side)}
+						<dt>{side}, at least {side === 'bottom' ? 'the sheet’s movement' : 'the least overlap'}</dt>
+						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} fine /></dd>
+					{/each}
+				</dl>
 			</div>
-		{:else}
-			<LengthField label="Overlap, each side" keys={['window', 'overlap']} value={asked.top} zero />
-			<div><button type="button" class="text-press" onclick={() => (wantsSides = true)}>sides differ</button></div>
 		{/if}
-		{#if window}
-			<dl class="rows">
-				<dt>Least that the sheet’s movement allows, at the foot</dt>
-				<dd><Figure path="window.least.bottom" name="Least overlap at the foot" value={window.least.bottom} fine /></dd>
-				<dt>The sheet may be off by, across</dt>
-				<dd>± <Figure path="window.free.width" name="Free range across" value={window.free.width} fine /></dd>
-				<dt>and down</dt>
-				<dd>± <Figure path="window.free.height" name="Free range down" value={window.free.height} fine /></dd>
-			</dl>
-		{/if}
-	</div>
-	<div class="group">
-		<h2>Borders</h2>
-		<Choice label="Borders" value={way} options={WAYS} onchange={setWay} />
-		{#if way === 'own'}
-			{#each SIDES as side (side)}<LengthField
-					label="Border {side}"
-					keys={['borders', side]}
-					value={borders.asked[side]}
-				/>{/each}
-		{:else}
-			<LengthField label="Border width" keys={['borders', 'width']} value={borders.width} />
-			{#if way === 'weighted'}<LengthField
-					label="Wider at the bottom by"
-					keys={['borders', 'weight']}
-					value={borders.weight}
-					zero
-				/>{/if}
-		{/if}
-	</div>
+	{:else}
+		<div class="group">
+			<LengthField label="Air round the sheet" keys={[...keys, 'gap']} value={choice.gap} zero />
+			<LengthField label="Support set back by" keys={[...keys, 'setBack']} value={choice.setBack} zero />
+			<Pick
+				label="Board of the support"
+				value={choice.support!.id}
+				options={supports.some((one) => one.value === choice.support!.id)
+					? supports
+					: [...supports, { value: choice.support!.id, label: choice.support!.name }]}
+				onchange={(value) => editor.put(['window', 'support'], value)}
+			/>
+			{#if opening?.support}
+				<dl class="rows">
+					<dt>The support measures</dt>
+					<dd>
+						<Figure path={path('window.support.width')} name="Support width" value={opening.support.width} /> × <Figure
+							path={path('window.support.height')}
+							name="Support height"
+							value={opening.support.height}
+						/>
+					</dd>
+				</dl>
+			{/if}
+		</div>
+	{/if}
+	<SeveralWindows />
+	<Borders />
 	<Mats />
 	<Zones />
-	{#if window}
+	{#if whole && opening}
 		<div class="group">
 			<h2>Where the sheet lies on the under-mat</h2>
 			<dl class="rows">
 				<dt>Its corner, from the left edge</dt>
-				<dd><Figure path="window.placement.left" name="Placement from the left" value={window.placement.left} fine /></dd>
+				<dd>
+					<Figure path={path('window.placement.left')} name="Placement from the left" value={opening.placement.left} fine />
+				</dd>
 				<dt>from the top edge</dt>
-				<dd><Figure path="window.placement.top" name="Placement from the top" value={window.placement.top} fine /></dd>
+				<dd><Figure path={path('window.placement.top')} name="Placement from the top" value={opening.placement.top} fine /></dd>
+				{#if opening.free}
+					<dt>It may be off by, across</dt>
+					<dd>± <Figure path={path('window.free.width')} name="Free range across" value={opening.free.width} fine /></dd>
+					<dt>and down</dt>
+					<dd>± <Figure path={path('window.free.height')} name="Free range down" value={opening.free.height} fine /></dd>
+				{/if}
 				<dt>All boards</dt>
 				<dd>
-					<Figure path="window.pack.width" name="Pack width" value={window.pack.width} /> × <Figure
+					<Figure path="window.pack.width" name="Pack width" value={whole.pack.width} /> × <Figure
 						path="window.pack.height"
 						name="Pack height"
-						value={window.pack.height}
+						value={whole.pack.height}
 					/>
 				</dd>
 			</dl>
+			{#if opening.free && limit}<p class="quiet">{limit}</p>{/if}
 		</div>
 	{/if}
 </Panel>

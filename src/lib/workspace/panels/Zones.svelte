@@ -1,13 +1,17 @@
 <script lang="ts">
+	import type { JobFile } from '$core/job/definition.ts';
+	import { valueAt } from '$core/job/patch.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
 
+	type FileZone = NonNullable<NonNullable<JobFile['piece']>['zones']>[number];
 	const { editor } = useWorkspace();
-	const inFile = $derived(editor.file.piece?.zones ?? []);
-	const zones = $derived(editor.job.piece.zones);
-	const measure = $derived(editor.settled.plan.measure);
+	const keys = $derived(editor.here.pieceKeys('zones'));
+	const inFile = $derived((valueAt(editor.file, keys) ?? []) as FileZone[]);
+	const zones = $derived(editor.here.piece.zones);
+	const measure = $derived(editor.figures.measure);
 	const KINDS = [
 		{ value: 'show', label: 'must show' },
 		{ value: 'hide', label: 'hide' },
@@ -20,20 +24,17 @@
 		let number = inFile.length + 1;
 		while (inFile.some((zone) => zone.id === `zone ${number}`)) number += 1;
 		const size = Math.ceil(Math.min(width, height) / 10);
-		editor.put(
-			['piece', 'zones'],
-			[
-				...inFile,
-				{
-					id: `zone ${number}`,
-					kind: 'show',
-					left: Math.ceil((width - size) / 2),
-					top: Math.ceil((height - size) / 2),
-					width: size,
-					height: size
-				}
-			]
-		);
+		editor.put(keys, [
+			...inFile,
+			{
+				id: `zone ${number}`,
+				kind: 'show',
+				left: Math.ceil((width - size) / 2),
+				top: Math.ceil((height - size) / 2),
+				width: size,
+				height: size
+			}
+		]);
 	}
 </script>
 
@@ -49,24 +50,24 @@
 				{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary
 			>
 			<div class="fields">
-				<TextField label="Name of zone {index + 1}" keys={['piece', 'zones', index, 'id']} value={zone.id} />
+				<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
 				<Pick
 					label="What zone {index + 1} asks"
 					value={zone.kind}
 					options={KINDS}
-					onchange={(value) => editor.put(['piece', 'zones', index, 'kind'], value)}
+					onchange={(value) => editor.put([...keys, index, 'kind'], value)}
 				/>
-				<LengthField label="From the left" keys={['piece', 'zones', index, 'left']} value={zone.left} zero />
-				<LengthField label="From the top" keys={['piece', 'zones', index, 'top']} value={zone.top} zero />
-				<LengthField label="Zone width" keys={['piece', 'zones', index, 'width']} value={zone.width} />
-				<LengthField label="Zone height" keys={['piece', 'zones', index, 'height']} value={zone.height} />
+				<LengthField label="From the left" keys={[...keys, index, 'left']} value={zone.left} zero />
+				<LengthField label="From the top" keys={[...keys, index, 'top']} value={zone.top} zero />
+				<LengthField label="Zone width" keys={[...keys, index, 'width']} value={zone.width} />
+				<LengthField label="Zone height" keys={[...keys, index, 'height']} value={zone.height} />
 				<div>
 					<button
 						type="button"
 						class="text-press"
 						onclick={() =>
 							editor.put(
-								['piece', 'zones'],
+								keys,
 								inFile.filter((_, at) => at !== index)
 							)}>take zone {index + 1} out</button
 					>

@@ -13,6 +13,7 @@
 	import { readJob } from '$core/job/read.ts';
 	import { planDecided } from '$core/plan.ts';
 	import { materialName } from '$core/cutting/material-name.ts';
+	import { sightsOf, which } from '$core/sights.ts';
 	import { builtInShop } from '$core/shop/shop.ts';
 	import { showLength, showNumber, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
@@ -26,8 +27,8 @@
 	const front = $derived(frontScene(plan, job));
 	const section = $derived(sectionScene(plan, job, builtInShop));
 	const back = $derived(backScene(plan, job));
+	const sights = $derived(sightsOf(job, plan));
 	const steps = $derived(planSteps(job, plan, builtInShop));
-	const picture = $derived(job.piece.picture ? `/api/pictures/${job.piece.picture}` : null);
 	const length = (mm: number, fine = false) => showLength(mm, unit, fine).text;
 	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const stops = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
@@ -64,7 +65,7 @@
 		{:else}
 			<div class="two">
 				<div>
-					<Drawing scene={front} {unit} {picture} paperWidth={88} paperHeight={100} label={10} />
+					<Drawing scene={front} {unit} paperWidth={88} paperHeight={100} label={10} />
 					<table>
 						<caption>Cut list, {unit}</caption>
 						<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
@@ -90,26 +91,28 @@
 							<tr><th scope="row">the pack</th><td><strong>{length(plan.pack.thickness, true)}</strong></td></tr>
 						</tbody>
 					</table>
-					<table>
-						<caption>Where the sheet lies on the under-mat, {unit}</caption>
-						<tbody>
-							<tr><th scope="row">its corner from the left edge</th><td>{length(plan.window.placement.left, true)}</td></tr>
-							<tr><th scope="row">from the top edge</th><td>{length(plan.window.placement.top, true)}</td></tr>
-							<tr
-								><th scope="row">may be off, across and down</th><td
-									>± {length(plan.window.free.width, true)} and ± {length(plan.window.free.height, true)}</td
-								></tr
-							>
-							<tr><th scope="row">sheet, usable</th><td>{showSize(plan.measure.usable, unit, true)}</td></tr>
-							<tr
-								><th scope="row">overlap left, top, right, bottom</th><td
-									>{[plan.window.overlap.left, plan.window.overlap.top, plan.window.overlap.right, plan.window.overlap.bottom]
-										.map((one) => length(one, true))
-										.join(', ')}</td
-								></tr
-							>
-						</tbody>
-					</table>
+					{#each sights as sight (sight.index)}
+						{@const { placement, free, overlap, support } = sight.opening}
+						<table>
+							<caption>{which(sight)}Where the sheet lies on the under-mat, {unit}</caption>
+							<tbody>
+								<tr><th scope="row">its corner from the left edge</th><td>{length(placement.left, true)}</td></tr>
+								<tr><th scope="row">from the top edge</th><td>{length(placement.top, true)}</td></tr>
+								{#if free}<tr
+										><th scope="row">may be off, across and down</th><td
+											>± {length(free.width, true)} and ± {length(free.height, true)}</td
+										></tr
+									>{/if}
+								<tr><th scope="row">sheet, usable</th><td>{showSize(sight.measure.usable, unit, true)}</td></tr>
+								{#if overlap}<tr
+										><th scope="row">overlap left, top, right, bottom</th><td
+											>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map((one) => length(one, true)).join(', ')}</td
+										></tr
+									>{/if}
+								{#if support}<tr><th scope="row">support, set back</th><td>{showSize(support, unit)}</td></tr>{/if}
+							</tbody>
+						</table>
+					{/each}
 					<table>
 						<caption>Guide stops, from the back of each mat, {unit}</caption>
 						<thead
@@ -120,11 +123,28 @@
 						>
 						<tbody>
 							{#each plan.window.mats as mat, index (index)}
-								<tr
-									><th scope="row">{index + 1}, {job.mats[index]!.bevel}</th>{#each SIDES as side (side)}<td
-											>{length(mat.stop[side], true)}</td
-										>{/each}<td>{showSize(mat.opening, unit)}</td></tr
-								>
+								{#each mat.holes ?? [mat] as hole, at (at)}
+									<tr
+										><th scope="row">{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.bevel}</th
+										>{#each SIDES as side (side)}<td>{length(hole.stop[side], true)}</td>{/each}<td
+											>{showSize(hole.opening, unit)}</td
+										></tr
+									>
+									{#if hole.curve}<tr
+											><th scope="row">{job.windows[at]!.shape}, its centre</th><td colspan="5"
+												>{length(hole.curve.centre.left, true)} from the left, {length(hole.curve.centre.top, true)} from the top; {hole
+													.curve.radius === undefined
+													? `diameters ${showSize(hole.curve.diameters!, unit)}`
+													: `radius ${length(hole.curve.radius, true)}`}</td
+											></tr
+										>{/if}
+								{/each}
+								{#if mat.print}<tr
+										><th scope="row">printed, blank to cut</th><td colspan="5"
+											>{showSize(mat.print.board, unit)}; the print at least {showSize(mat.print.needs, unit)}; the clamp’s strip
+											comes off last</td
+										></tr
+									>{/if}
 							{/each}
 						</tbody>
 					</table>
@@ -132,12 +152,12 @@
 						<table>
 							<caption>Frame, {unit}: {job.frame?.name}</caption>
 							<tbody>
-								<tr
-									><th scope="row">rails at the long points</th><td
-										>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td
-									></tr
-								>
-								<tr><th scope="row">stick needed</th><td>{length(plan.frame.stick)}</td></tr>
+								{#if plan.frame.rails}<tr
+										><th scope="row">rails at the long points</th><td
+											>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td
+										></tr
+									>
+									<tr><th scope="row">stick needed</th><td>{length(plan.frame.stick!)}</td></tr>{/if}
 								<tr><th scope="row">rabbet</th><td>{showSize(plan.frame.rabbet, unit)}</td></tr>
 								<tr
 									><th scope="row">sight, outer</th><td>{showSize(plan.frame.sight, unit)}; {showSize(plan.frame.outer, unit)}</td
@@ -156,24 +176,27 @@
 							</tbody>
 						</table>
 					{/if}
-					<table>
-						<caption>Hinges, {unit}</caption>
-						<tbody>
-							<tr
-								><th scope="row">centres from the sheet’s left</th><td
-									>{plan.hold.places.map((place) => length(place, true)).join(', ')}</td
-								></tr
-							>
-							<tr><th scope="row">on the sheet</th><td>{showSize(plan.hold.size, unit, true)}</td></tr>
-							<tr
-								><th scope="row">tissue, load</th><td
-									>{plan.hold.tissue ? `${plan.hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(plan.hold.loadKPa)} of {showNumber(
-										plan.hold.workingKPa
-									)} kPa</td
-								></tr
-							>
-						</tbody>
-					</table>
+					{#each sights as sight (sight.index)}
+						{@const hold = sight.hold!}
+						<table>
+							<caption>{which(sight)}Hinges, {unit}</caption>
+							<tbody>
+								<tr
+									><th scope="row">centres from the sheet’s left</th><td
+										>{hold.places.map((place) => length(place, true)).join(', ')}</td
+									></tr
+								>
+								<tr><th scope="row">on the sheet</th><td>{showSize(hold.size, unit, true)}</td></tr>
+								<tr
+									><th scope="row">tissue, load</th><td
+										>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
+											hold.workingKPa
+										)} kPa</td
+									></tr
+								>
+							</tbody>
+						</table>
+					{/each}
 				</div>
 			</div>
 		{/if}

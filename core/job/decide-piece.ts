@@ -1,0 +1,146 @@
+/** The pieces of a job, with what follows from their media; several windows hold one each. */
+import type { Rect } from '../geometry/shapes.ts';
+import type { Medium } from '../shop/media.ts';
+import type { Shop } from '../shop/shop.ts';
+import type { Job } from './definition.ts';
+import type { Fault } from './faults.ts';
+import type { FromHouse } from './material.ts';
+
+export type Readings = { top: number; right: number; bottom: number; left: number; d1?: number; d2?: number };
+export type Zone = { id: string; kind: 'show' | 'hide' | 'keep-off'; left: number; top: number; width: number; height: number };
+
+export type Piece = {
+	kind: 'paper' | 'photograph';
+	media: Medium[];
+	unknownMedia: string[];
+	friable: boolean;
+	proteinOrDye: boolean;
+	sticks: boolean;
+	resinCoated: boolean;
+	replaceable: boolean;
+	grammage: number;
+	grain: 'unknown' | 'along-width' | 'along-height';
+	/** null while a width or a height is missing. */
+	readings: Readings | null;
+	/** One width and one height were given, no diagonals: the sheet is taken as upright. */
+	single: boolean;
+	thickness: number;
+	cockle: number;
+	/** Within the sheet, from its bounding box's corner; null while one of its four figures is missing. */
+	image: Rect | null;
+	motif: Rect | null;
+	zones: Zone[];
+	travels: boolean;
+	dry: boolean;
+	bothSides: boolean;
+	concerns: string[];
+	picture: string | null;
+};
+
+type GivenPiece = NonNullable<Job['piece']>;
+
+/** One piece, or one for each of several windows: what an opening leaves out, the piece at the top says for all. */
+export function decidePieces(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): Piece[] {
+	const shared = job.piece ?? {};
+	const openings = job.window?.openings;
+	if (!openings || openings.length === 0) return [decidePiece(shared, 'piece', shop, house, faults)];
+	return openings.map((opening, index) =>
+		decidePiece({ ...shared, ...opening.piece }, `window.openings[${index}].piece`, shop, house, faults)
+	);
+}
+
+/** What several pieces in one package are together: as careful as the most delicate of them. */
+export function together(pieces: Piece[]): Piece {
+	const [first] = pieces as [Piece];
+	if (pieces.length === 1) return first;
+	const any = (ask: (piece: Piece) => boolean) => pieces.some(ask);
+	const all = <T>(list: (piece: Piece) => T[]) => [...new Set(pieces.flatMap(list))];
+	return {
+		...first,
+		kind: any((piece) => piece.kind === 'photograph') ? 'photograph' : 'paper',
+		media: all((piece) => piece.media),
+		unknownMedia: all((piece) => piece.unknownMedia),
+		friable: any((piece) => piece.friable),
+		proteinOrDye: any((piece) => piece.proteinOrDye),
+		sticks: any((piece) => piece.sticks),
+		resinCoated: pieces.every((piece) => piece.resinCoated),
+		replaceable: pieces.every((piece) => piece.replaceable),
+		grammage: Math.max(...pieces.map((piece) => piece.grammage)),
+		thickness: Math.max(...pieces.map((piece) => piece.thickness)),
+		cockle: Math.max(...pieces.map((piece) => piece.cockle)),
+		travels: any((piece) => piece.travels),
+		dry: pieces.every((piece) => piece.dry),
+		bothSides: any((piece) => piece.bothSides),
+		concerns: all((piece) => piece.concerns)
+	};
+}
+
+function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse, faults: Fault[]): Piece {
+	const words = given.medium ?? [];
+	const media = words.flatMap((word) => shop.media[word] ?? []);
+	const { readings, single } = decideReadings(given.readings, `${at}.readings`, faults);
+	const zones = (given.zones ?? []).map((zone, index) => {
+		for (const key of ['kind', 'left', 'top', 'width', 'height'] as const) {
+			if (zone[key] === undefined)
+				faults.push({ path: `${at}.zones[${index}].${key}`, says: 'This zone needs it: kind, left, top, width and height.' });
+		}
+		return { ...zone, id: zone.id ?? `zone ${index + 1}` } as Zone;
+	});
+	return {
+		kind: (given.kind ?? 'paper') as 'paper' | 'photograph',
+		media,
+		unknownMedia: words.filter((word) => !shop.media[word]),
+		friable: given.friable ?? media.some((medium) => medium.friable),
+		proteinOrDye: given.proteinOrDye ?? media.some((medium) => medium.proteinOrDye),
+		sticks: media.some((medium) => medium.sticks),
+		resinCoated: media.some((medium) => medium.resinCoated),
+		replaceable: given.replaceable ?? false,
+		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', shop.house.grammage),
+		grain: given.grain ?? 'unknown',
+		readings,
+		single,
+		thickness: given.thickness ?? 0,
+		cockle: given.cockle ?? 0,
+		image: wholeRect(given.image),
+		motif: wholeRect(given.motif),
+		zones,
+		travels: given.travels ?? false,
+		dry: given.dry ?? true,
+		bothSides: given.bothSides ?? false,
+		concerns: given.concerns ?? [],
+		picture: given.picture ?? null
+	};
+}
+
+function wholeRect(given: Partial<Rect> | undefined): Rect | null {
+	if (!given) return null;
+	const { left, top, width, height } = given;
+	return left === undefined || top === undefined || width === undefined || height === undefined
+		? null
+		: { left, top, width, height };
+}
+
+/** Two or four sides: a side that was not read is taken as its opposite, width and height stand for both. */
+export function decideReadings(
+	given: GivenPiece['readings'],
+	at: string,
+	faults: Fault[]
+): { readings: Readings | null; single: boolean } {
+	if (!given) return { readings: null, single: true };
+	const { top, right, bottom, left, d1, d2, width, height } = given;
+	if (width !== undefined && (top ?? bottom) !== undefined)
+		faults.push({ path: `${at}.width`, says: 'Give one width, or top and bottom, not both.' });
+	if (height !== undefined && (left ?? right) !== undefined)
+		faults.push({ path: `${at}.height`, says: 'Give one height, or left and right, not both.' });
+	const across = width ?? top ?? bottom;
+	const down = height ?? left ?? right;
+	if (across === undefined || down === undefined) return { readings: null, single: true };
+	return {
+		readings: { top: top ?? across, bottom: bottom ?? across, left: left ?? down, right: right ?? down, d1, d2 },
+		single:
+			(top === undefined || bottom === undefined) &&
+			(left === undefined || right === undefined) &&
+			d1 === undefined &&
+			d2 === undefined
+	};
+}

@@ -1,0 +1,219 @@
+/** Windows, mats and borders: each choice made, the house's where the job gives none. */
+import { evenSides, mapSides, type Place, type Sides, type Size } from '../geometry/shapes.ts';
+import type { Board } from '../shop/boards.ts';
+import type { Grade } from '../shop/grades.ts';
+import type { Shop } from '../shop/shop.ts';
+import type { Job } from './definition.ts';
+import type { Fault } from './faults.ts';
+import { houseBoard, material, type FromHouse } from './material.ts';
+
+export type WindowShape = 'rectangle' | 'oval' | 'circle' | 'arch';
+
+export type WindowChoice = {
+	way: 'cover' | 'reveal' | 'float';
+	shape: WindowShape;
+	/** Cover: as asked for; with `solve` the program finds it. */
+	overlap: Sides;
+	solve: boolean;
+	/** Reveal: paper left visible round the image. */
+	reveal: Sides;
+	/** Float: free space round the piece, how far the support lies back, and its board. */
+	gap: number;
+	setBack: number;
+	support: Board | null;
+	/** From the top-left of all windows; null where a grid or the only window gives it. */
+	at: Place | null;
+};
+
+export type Grid = { columns: number; rows: number; gutter: number };
+
+export type MatChoice = {
+	board: Board;
+	bevel: 'normal' | 'reverse';
+	reveal: Sides;
+	lift: number;
+	setback: number | null;
+	colour: string;
+	/** The core's own colour, and a line painted on the bevel. */
+	core: string | null;
+	bevelLine: string | null;
+	print: Size | null;
+};
+
+export type Borders = {
+	way: 'even' | 'weighted' | 'own' | 'fit';
+	asked: Sides;
+	width: number;
+	weight: number;
+	/** The pack that `fit` must give; null when a ready-made frame's rabbet gives it. */
+	pack: Size | null;
+	/** What stands in the middle: the window, or the motif on the piece. */
+	centre: 'window' | 'motif';
+};
+
+type GivenWindow = NonNullable<Job['window']>;
+
+/** One window, or one for each opening; what an opening leaves out, the window at the top says for all. */
+export function decideWindows(job: Job, shop: Shop, aim: Grade, house: FromHouse, faults: Fault[]): WindowChoice[] {
+	const given = job.window ?? {};
+	const openings = given.openings;
+	if (!openings || openings.length === 0) return [decideWindow(given, 'window', shop, aim, house, faults)];
+	const windows = openings.map((opening, index) => {
+		const at = `window.openings[${index}]`;
+		const { openings: _, grid: __, ...shared } = given;
+		const choice = decideWindow({ ...shared, ...opening }, at, shop, aim, house, faults);
+		return { ...choice, at: opening.at ? { left: opening.at.left ?? 0, top: opening.at.top ?? 0 } : null };
+	});
+	const [first] = windows;
+	for (const [index, window] of windows.entries()) {
+		if ((window.way === 'float') !== (first!.way === 'float'))
+			faults.push({
+				path: `window.openings[${index}].way`,
+				says: 'A float needs depth round it, a covered sheet none: in one mat all float, or none does.'
+			});
+		else if (window.support?.id !== first!.support?.id)
+			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat stand on one kind of support.' });
+	}
+	return windows;
+}
+
+/** Rows and columns; several windows without places stand in one row. */
+export function decideGrid(job: Job, windows: WindowChoice[], house: FromHouse, shop: Shop, faults: Fault[]): Grid | null {
+	const given = job.window?.grid;
+	const count = job.window?.openings?.length ?? 0;
+	if (given && count === 0) {
+		faults.push({ path: 'window.grid', says: 'A grid wants its openings, one for each window, row by row.' });
+		return null;
+	}
+	const free = windows.filter((window) => window.at !== null).length;
+	if (count === 0 || free === count) return null;
+	if (free > 0) {
+		const missing = windows.findIndex((window) => window.at === null);
+		faults.push({
+			path: `window.openings[${missing}].at`,
+			says: 'Other windows have a place of their own. Give this one its left and top.'
+		});
+		return null;
+	}
+	const columns = given?.columns ?? (given?.rows ? Math.ceil(count / given.rows) : count);
+	const rows = given?.rows ?? Math.ceil(count / columns);
+	if (columns * rows < count)
+		faults.push({ path: 'window.grid', says: `${columns} × ${rows} places are too few for ${count} windows.` });
+	return { columns, rows, gutter: house(given?.gutter, 'window.grid.gutter', 'house.gutter', shop.house.gutter) };
+}
+
+function decideWindow(
+	given: Omit<GivenWindow, 'openings' | 'grid'>,
+	at: string,
+	shop: Shop,
+	aim: Grade,
+	house: FromHouse,
+	faults: Fault[]
+): WindowChoice {
+	const way = given.way ?? 'cover';
+	const solve = given.overlap === 'solve';
+	const shape = given.shape ?? 'rectangle';
+	if (solve && way === 'cover' && shape !== 'rectangle')
+		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Write the overlap of this shape.' });
+	const support =
+		way === 'float' ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
+	const overlap = typeof given.overlap === 'object' ? given.overlap : {};
+	const whole = way === 'cover' && !solve && Object.keys(overlap).length === 0;
+	if (whole) house(undefined, `${at}.overlap`, 'house.overlap', shop.house.overlap);
+	return {
+		way,
+		shape,
+		solve: solve && way === 'cover',
+		overlap: mapSides((side) =>
+			whole || way !== 'cover'
+				? (overlap[side] ?? shop.house.overlap)
+				: house(overlap[side], `${at}.overlap.${side}`, 'house.overlap', shop.house.overlap)
+		),
+		reveal: mapSides((side) =>
+			way === 'reveal'
+				? house(given.reveal?.[side], `${at}.reveal.${side}`, 'house.paperReveal', shop.house.paperReveal)
+				: shop.house.paperReveal
+		),
+		gap: way === 'float' ? house(given.gap, `${at}.gap`, 'house.floatGap', shop.house.floatGap) : shop.house.floatGap,
+		setBack: given.setBack ?? shop.house.floatSetBack,
+		support: support === null ? null : material(shop.boards, support, `${at}.support`, 'board', faults),
+		at: null
+	};
+}
+
+export function decideMats(
+	job: Job,
+	shop: Shop,
+	aim: Grade,
+	unbuffered: boolean,
+	house: FromHouse,
+	faults: Fault[]
+): MatChoice[] {
+	const board = houseBoard(aim, unbuffered);
+	const given = house(job.mats, 'mats', 'aim', [{ board, colour: 'shell' }]);
+	if (given.length === 0) faults.push({ path: 'mats', says: 'A window is cut in a mat. Add one.' });
+	return given.map((mat, index) => {
+		const at = `mats[${index}]`;
+		if (index === 0 && mat.reveal !== undefined)
+			faults.push({
+				path: `${at}.reveal`,
+				says: 'No mat lies before the first one. Take its reveal out; its width stands in borders.'
+			});
+		const { print } = mat;
+		if (print && (print.width === undefined || print.height === undefined))
+			faults.push({ path: `${at}.print`, says: 'A printed area has a width and a height. Give both.' });
+		return {
+			board: material(shop.boards, house(mat.board, `${at}.board`, 'aim', board), `${at}.board`, 'board', faults),
+			bevel: mat.bevel ?? 'normal',
+			reveal:
+				index === 0
+					? evenSides(0)
+					: mapSides((side) => mat.reveal?.[side] ?? house(undefined, `${at}.reveal`, 'house.reveal', shop.house.reveal)),
+			lift: mat.lift ?? 0,
+			setback: mat.setback ?? null,
+			colour: mat.colour ?? 'white',
+			core: mat.core ?? null,
+			bevelLine: mat.bevelLine ?? null,
+			print: print ? (print as Size) : null
+		};
+	});
+}
+
+const UNUSED = {
+	even: ['top', 'right', 'bottom', 'left', 'pack', 'weight'],
+	weighted: ['top', 'right', 'bottom', 'left', 'pack'],
+	own: ['width', 'weight', 'pack'],
+	fit: ['top', 'right', 'bottom', 'left', 'width']
+} as const;
+
+export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): Borders {
+	const given = job.borders ?? {};
+	const way = house(given.way, 'borders.way', 'house', job.frame?.kind === 'ready-made' ? 'fit' : 'weighted');
+	for (const key of UNUSED[way]) {
+		if (given[key] !== undefined)
+			faults.push({
+				path: `borders.${key}`,
+				says: `Borders of way “${way}” have no ${key}. Take it out, or choose another way.`
+			});
+	}
+	const centre = given.centre ?? 'window';
+	if (way === 'own') {
+		const own = mapSides(
+			(side) => given[side] ?? house(undefined, `borders.${side}`, 'house.borderWidth', shop.house.borderWidth)
+		);
+		return { way, asked: own, width: own.left, weight: 0, pack: null, centre };
+	}
+	const weight = way === 'even' ? 0 : house(given.weight, 'borders.weight', 'house.borderWeight', shop.house.borderWeight);
+	if (way === 'fit') {
+		const pack = given.pack as Size | undefined;
+		const half = given.pack && (given.pack.width === undefined || given.pack.height === undefined);
+		if (half || (!pack && job.frame?.opening === undefined))
+			faults.push({
+				path: 'borders.pack',
+				says: 'Borders that fit want the size of the pack, width and height, or the opening of a ready-made frame.'
+			});
+		return { way, asked: evenSides(0), width: shop.house.borderWidth, weight, pack: pack ?? null, centre };
+	}
+	const width = house(given.width, 'borders.width', 'house.borderWidth', shop.house.borderWidth);
+	return { way, asked: { ...evenSides(width), bottom: width + weight }, width, weight, pack: null, centre };
+}

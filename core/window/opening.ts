@@ -1,0 +1,208 @@
+/** One window over one piece: what it shows of the sheet, and how far the sheet may be off (handbook window#ways). */
+import { axisOf, mapSides, type Place, type Rect, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
+import type { Piece } from '../job/decide-piece.ts';
+import type { MatChoice, WindowChoice } from '../job/decide-window.ts';
+import { fail } from '../job/faults.ts';
+import type { Measure } from '../measure/measure.ts';
+import type { House } from '../shop/house.ts';
+import { cutDown, receiveUp, showNearest, tidy } from '../units/round.ts';
+import { showSize } from '../units/show.ts';
+import type { Unit } from '../units/length.ts';
+import { roomFor } from './shape.ts';
+import { solveWindow, type Solved } from './solve.ts';
+
+export type Opening = {
+	opening: Size;
+	/** What the window shows, from the bounding box's top-left corner. */
+	sees: Rect;
+	/** How far the mat covers the sheet; absent in a float, as are the two that follow. */
+	overlap?: Sides;
+	least?: Sides;
+	/** ± mm that the sheet may be off before an edge appears or a `show` zone is covered. */
+	free?: Size;
+	/** The sides that the zones gave, when it was asked for. */
+	solved?: Sides;
+	/** Zones to give up where no window satisfies all: each set an equal choice, the first was taken. */
+	giveUp?: string[][];
+	/** Which zone gave a solved side, by its name; null where the least overlap did. */
+	solvedBy?: Record<SideName, string | null>;
+	/** A float's support: smaller than the piece on every side. */
+	support?: Size;
+};
+
+export type OpeningInput = {
+	piece: Piece;
+	choice: WindowChoice;
+	measure: Measure;
+	movement: Size;
+	/** The mat nearest the piece. */
+	mat: MatChoice;
+	house: House;
+	step: number;
+	unit: Unit;
+	/** Path of the window in the job file, for a fault. */
+	at: string;
+};
+
+/**
+ * @returns the window, or null while the image that a reveal is measured from is missing
+ * @throws FaultError when no window is left
+ */
+export function planOpening(input: OpeningInput): Opening | null {
+	const { choice } = input;
+	if (choice.way === 'float') return float(input);
+	const found = choice.way === 'reveal' ? reveal(input) : choice.solve ? solved(input) : cover(input);
+	if (!found) return null;
+	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
+		fail(
+			`${input.at}.shape`,
+			`An arch ${showSize(found.opening, input.unit)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and foot.`
+		);
+	return { ...found, free: freeRange(input.piece, choice, found.overlap, found.sees) };
+}
+
+type Found = Opening & { overlap: Sides };
+
+function cover(input: OpeningInput): Found {
+	const { choice, measure } = input;
+	const opening = openingFor(choice.overlap, measure.usable, input.step, choice.shape === 'circle');
+	if (opening.width <= 0 || opening.height <= 0) noWindow(input);
+	const overlap = overlapFor(choice.overlap, measure.usable, opening);
+	return { opening, overlap, least: leastOverlap(input), sees: seenBy(overlap, opening, measure.usable) };
+}
+
+function solved(input: OpeningInput): Found {
+	const { piece, measure, house, step } = input;
+	const least = leastOverlap(input);
+	const bevel = hiddenByBevel(input.mat);
+	const found = solveWindow({
+		usable: measure.usable,
+		least: mapSides((side) => least[side] + bevel),
+		zones: piece.zones,
+		showMargin: house.showZoneMargin,
+		hideMargin: house.hideZoneMargin,
+		step
+	});
+	if (!found) noWindow(input);
+	const { overlap, sides } = found;
+	const opening = {
+		width: cutDown(measure.usable.width - sides.left - sides.right, step),
+		height: cutDown(measure.usable.height - sides.top - sides.bottom, step)
+	};
+	return {
+		opening,
+		overlap,
+		least,
+		sees: seenBy(overlap, opening, measure.usable),
+		solved: sides,
+		solvedBy: zonesBy(found.by, piece),
+		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => piece.zones[index]!.id)) } : {})
+	};
+}
+
+function zonesBy(by: Solved['by'], { zones }: Piece): Record<SideName, string | null> {
+	const name = (side: SideName) => (by[side] === null ? null : zones[by[side]]!.id);
+	return { top: name('top'), right: name('right'), bottom: name('bottom'), left: name('left') };
+}
+
+/** The image and its margin, rounded to the nearest; the difference is shared by both sides, and the paper beyond is hidden. */
+function reveal(input: OpeningInput): Found | null {
+	const { piece, choice, measure, step } = input;
+	const { image } = piece;
+	if (!image) return null;
+	const asked = {
+		width: image.width + choice.reveal.left + choice.reveal.right,
+		height: image.height + choice.reveal.top + choice.reveal.bottom
+	};
+	const nearest = { width: showNearest(asked.width, step), height: showNearest(asked.height, step) };
+	const opening = choice.shape === 'circle' ? evenSize(Math.max(nearest.width, nearest.height)) : nearest;
+	const sees = {
+		left: tidy(image.left - choice.reveal.left - (opening.width - asked.width) / 2),
+		top: tidy(image.top - choice.reveal.top - (opening.height - asked.height) / 2),
+		...opening
+	};
+	const { usable } = measure;
+	const overlap = {
+		left: tidy(sees.left - usable.left),
+		top: tidy(sees.top - usable.top),
+		right: tidy(usable.left + usable.width - sees.left - sees.width),
+		bottom: tidy(usable.top + usable.height - sees.top - sees.height)
+	};
+	return { opening, overlap, least: leastOverlap(input), sees };
+}
+
+/** Wider than the sheet by the gap on every side; the support stays inside the piece. */
+function float(input: OpeningInput): Opening {
+	const { choice, measure, step } = input;
+	const { largest, usable } = measure;
+	const free = {
+		width: receiveUp(largest.width + 2 * choice.gap, step),
+		height: receiveUp(largest.height + 2 * choice.gap, step)
+	};
+	const opening = choice.shape === 'circle' ? evenSize(Math.max(free.width, free.height)) : free;
+	const support = {
+		width: cutDown(usable.width - 2 * choice.setBack, step),
+		height: cutDown(usable.height - 2 * choice.setBack, step)
+	};
+	if (support.width <= 0 || support.height <= 0)
+		fail(`${input.at}.setBack`, `A support set back ${choice.setBack} mm on every side has no size left. Set it back less.`);
+	return {
+		opening,
+		sees: { left: tidy((largest.width - opening.width) / 2), top: tidy((largest.height - opening.height) / 2), ...opening },
+		support
+	};
+}
+
+function noWindow({ at, measure, unit }: OpeningInput): never {
+	fail(
+		`${at}.overlap`,
+		`This overlap leaves no window on a sheet of ${showSize(measure.usable, unit, true)} ${unit}. Make it smaller.`
+	);
+}
+
+/** The opening that an overlap asked for leaves, cut down to the step; it may be nothing. */
+export function openingFor(asked: Sides, usable: Size, step: number, round = false): Size {
+	const opening = {
+		width: cutDown(usable.width - asked.left - asked.right, step),
+		height: cutDown(usable.height - asked.top - asked.bottom, step)
+	};
+	return round ? evenSize(Math.min(opening.width, opening.height)) : opening;
+}
+
+/** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
+export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
+	return mapSides((side) => {
+		const axis = axisOf(side);
+		const difference = axis === 'width' ? asked.left - asked.right : asked.top - asked.bottom;
+		const half = (usable[axis] - opening[axis]) / 2;
+		return side === 'left' || side === 'top' ? half + difference / 2 : half - difference / 2;
+	});
+}
+
+/** The window in the piece's own measures. */
+export function seenBy(overlap: Sides, opening: Size, usable: Place): Rect {
+	return { left: usable.left + overlap.left, top: usable.top + overlap.top, ...opening };
+}
+
+/** A reverse bevel hangs back from the edge that is seen: that much of the overlap does not hold the sheet. */
+export function hiddenByBevel(mat: MatChoice): number {
+	return mat.bevel === 'reverse' ? mat.board.thickness : 0;
+}
+
+/** A sheet hung from the top moves by the whole of its movement at the foot, half of it at each side. */
+function leastOverlap({ house, movement }: OpeningInput): Sides {
+	const side = Math.max(house.leastOverlap, movement.width / 2 + 1);
+	return { top: house.leastOverlap, right: side, bottom: Math.max(house.leastOverlap, movement.height + 1), left: side };
+}
+
+/** The least, over both sides of each axis, of the overlap and of each show zone's room inside the window. */
+function freeRange(piece: Piece, choice: WindowChoice, overlap: Sides, sees: Rect): Size {
+	const rooms = piece.zones.filter((zone) => zone.kind === 'show').map((zone) => roomFor(zone, sees, choice.shape));
+	const least = (one: keyof Sides, other: keyof Sides) =>
+		Math.max(0, Math.min(overlap[one], overlap[other], ...rooms.flatMap((room) => [room[one], room[other]])));
+	return { width: least('left', 'right'), height: least('top', 'bottom') };
+}
+
+function evenSize(length: number): Size {
+	return { width: length, height: length };
+}

@@ -1,0 +1,132 @@
+<script lang="ts">
+	/** The front mat's borders: even, weighted, own, or what a given pack leaves; round the window or round the motif. */
+	import { SIDES } from '$core/geometry/shapes.ts';
+	import { PACK_SIZES } from '$core/shop/pack-sizes.ts';
+	import { showSize } from '$core/units/show.ts';
+	import { smallestAround, turnedEachWay, wholeInches } from '$core/window/fit.ts';
+	import Choice from '$lib/ui/Choice.svelte';
+	import LengthField from '$lib/ui/LengthField.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
+	import { useWorkspace } from '../context.ts';
+	import ImageFields from './ImageFields.svelte';
+
+	const { editor } = useWorkspace();
+	const borders = $derived(editor.job.borders);
+	const way = $derived(borders.way);
+	const pack = $derived(editor.settled.plan.window?.pack);
+	/** A frame that exists gives the pack itself. */
+	const ready = $derived(editor.job.rabbet !== null);
+	const WAYS = [
+		{ value: 'even', label: 'Even' },
+		{ value: 'weighted', label: 'Weighted' },
+		{ value: 'own', label: 'Own' },
+		{ value: 'fit', label: 'Fit' }
+	] as const;
+	const OWN = 'own';
+
+	const sizes = $derived(
+		turnedEachWay(PACK_SIZES).map(({ name, pack: size }) => ({ value: `${size.width}x${size.height}`, label: name, size }))
+	);
+	const sections = $derived(
+		pack
+			? wholeInches(pack).map((size) => ({
+					value: `${size.width}x${size.height}`,
+					label: `Section ${showSize(size, 'in')} in`,
+					size
+				}))
+			: []
+	);
+	const offered = $derived([
+		{ value: OWN, label: 'a size of its own' },
+		...sizes,
+		...sections.filter((section) => !sizes.some((size) => size.value === section.value))
+	]);
+	const chosen = $derived.by(() => {
+		const value = borders.pack ? `${borders.pack.width}x${borders.pack.height}` : OWN;
+		return offered.some((one) => one.value === value) ? value : OWN;
+	});
+
+	/** The other way keeps the borders as they are, as far as it can say them. */
+	function setWay(next: 'even' | 'weighted' | 'own' | 'fit') {
+		const { asked: sides, width, centre } = borders;
+		const kept = centre === 'motif' ? { centre } : {};
+		const seen = way === 'fit' ? editor.plan.window!.mats[0]!.border : sides;
+		if (next === 'own') return editor.put(['borders'], { way: next, ...seen, ...kept });
+		if (next === 'fit') {
+			const size = smallestAround(PACK_SIZES, editor.plan.window!.pack) ?? editor.plan.window!.pack;
+			return editor.put(['borders'], {
+				way: next,
+				pack: { width: size.width, height: size.height },
+				weight: borders.weight,
+				...kept
+			});
+		}
+		const even = way === 'fit' ? Math.max(1, seen.left) : width || sides.left;
+		editor.put(
+			['borders'],
+			next === 'even'
+				? { way: next, width: even, ...kept }
+				: { way: next, width: even, weight: Math.max(0, seen.bottom - seen.left) || 10, ...kept }
+		);
+	}
+
+	function setSize(value: string) {
+		const size = offered.find((one) => one.value === value);
+		if (size && 'size' in size) editor.put(['borders', 'pack'], size.size);
+	}
+</script>
+
+<div class="group">
+	<h2>Borders</h2>
+	{#if ready}
+		<p class="quiet">The ready-made frame gives the pack; the borders take what is left.</p>
+	{:else}
+		<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />
+	{/if}
+	{#if way === 'own'}
+		{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
+	{:else if way === 'fit'}
+		{#if !ready}
+			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
+			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
+			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
+			<p class="quiet">A bought frame is named by the pack that it takes. Measure its opening when it comes.</p>
+		{/if}
+		<LengthField label="Wider at the bottom by" keys={['borders', 'weight']} value={borders.weight} zero />
+	{:else}
+		<LengthField label="Border width" keys={['borders', 'width']} value={borders.width} />
+		{#if way === 'weighted'}<LengthField
+				label="Wider at the bottom by"
+				keys={['borders', 'weight']}
+				value={borders.weight}
+				zero
+			/>{/if}
+	{/if}
+	{#if !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
+		<Choice
+			label="What stands in the middle"
+			value={borders.centre}
+			options={[
+				{ value: 'window', label: 'Window' },
+				{ value: 'motif', label: 'Motif' }
+			]}
+			onchange={(value) => editor.put(['borders', 'centre'], value)}
+			compact
+		/>
+	{/if}
+	{#if !editor.job.several}
+		<details>
+			<summary>Where the motif lies, to set it in the middle</summary>
+			<ImageFields part="motif" title="Extremes of the motif" />
+		</details>
+	{/if}
+</div>
+
+<style>
+	summary {
+		min-height: 28px;
+		cursor: pointer;
+		color: #474f53;
+		font-size: 13px;
+	}
+</style>

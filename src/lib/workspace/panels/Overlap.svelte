@@ -1,0 +1,83 @@
+<script lang="ts">
+	/** How far the mat covers the sheet: one figure, one a side, or found by the program from the zones. */
+	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
+	import { put, valueAt } from '$core/job/patch.ts';
+	import Figure from '$lib/ui/Figure.svelte';
+	import LengthField from '$lib/ui/LengthField.svelte';
+	import { useWorkspace } from '../context.ts';
+
+	const { editor } = useWorkspace();
+	const choice = $derived(editor.here.choice);
+	const keys = $derived([...editor.here.windowKeys, 'overlap']);
+	const opening = $derived(editor.figures.opening);
+	const path = $derived(editor.figures.path);
+	const asked = $derived(choice.overlap);
+	const apart = $derived(typeof valueAt(editor.file, keys) === 'object' && !SIDES.every((side) => asked[side] === asked.top));
+	let wantsSides = $state(false);
+	const showsSides = $derived(apart || wantsSides);
+
+	const overlapSide = (side: SideName) => (length: number | string) => put(editor.file, keys, { ...asked, [side]: length });
+
+	/** What the program found becomes the decision, side by side. */
+	function keepSolved() {
+		const sides = opening!.overlap!;
+		editor.put(keys, Object.fromEntries(SIDES.map((side) => [side, Math.round(sides[side] * 1000) / 1000])));
+	}
+</script>
+
+<div class="group">
+	{#if choice.solve}
+		<div class="head">
+			<h2>Overlap, found by the program</h2>
+			<button type="button" class="text-press" onclick={keepSolved}>keep as figures</button>
+		</div>
+		<p class="quiet">The largest window that leaves every zone as it is asked, and the sheet room to move.</p>
+		{#if opening?.solved}
+			<dl class="rows">
+				{#each SIDES as side (side)}
+					<dt>{side}{opening.solvedBy?.[side] ? `, by “${opening.solvedBy[side]}”` : ', the least overlap'}</dt>
+					<dd><Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={opening.overlap![side]} fine /></dd>
+				{/each}
+			</dl>
+		{/if}
+		<div>
+			<button type="button" class="text-press" onclick={() => editor.put(keys, asked.left)}>write it myself</button>
+		</div>
+	{:else}
+		{#if showsSides}
+			<h2>Overlap</h2>
+			{#each SIDES as side (side)}<LengthField
+					label="Overlap {side}"
+					keys={[...keys, side]}
+					value={asked[side]}
+					zero
+					write={overlapSide(side)}
+				/>{/each}
+		{:else}
+			<LengthField label="Overlap, each side" {keys} value={asked.top} zero />
+		{/if}
+		<div class="head">
+			{#if showsSides}
+				<button
+					type="button"
+					class="text-press"
+					onclick={() => {
+						wantsSides = false;
+						editor.put(keys, asked.left);
+					}}>the same on each side</button
+				>
+			{:else}
+				<button type="button" class="text-press" onclick={() => (wantsSides = true)}>sides differ</button>
+			{/if}
+			{#if choice.shape === 'rectangle'}<button type="button" class="text-press" onclick={() => editor.put(keys, 'solve')}
+					>find the largest</button
+				>{/if}
+		</div>
+		{#if opening?.least}
+			<dl class="rows">
+				<dt>Least that the sheet’s movement allows, at the foot</dt>
+				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the foot" value={opening.least.bottom} fine /></dd>
+			</dl>
+		{/if}
+	{/if}
+</div>
