@@ -19,6 +19,9 @@ import { whyHang, whyMass } from './hang/why.ts';
 import { planHold, type Hold } from './hold/hold.ts';
 import { whyHold } from './hold/why.ts';
 import { decide, type Decided } from './job/decide.ts';
+import type { Zone } from './job/decide-piece.ts';
+import { fail } from './job/faults.ts';
+import { showNumber } from './units/show.ts';
 import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
@@ -92,7 +95,11 @@ function planFigures(job: Decided, shop: Shop): Figures {
 		const of = job.several ? ` of piece ${index + 1}` : '';
 		if (!piece.readings)
 			figures.open.push({ station: 'measure', needs: `one width and one height of the sheet${of}, or its four sides` });
-		else measures.push(planMeasure({ readings: piece.readings, single: piece.single }, readingsPath(job, index)));
+		else {
+			const measure = planMeasure({ readings: piece.readings, single: piece.single }, readingsPath(job, index));
+			checkZones(piece.zones, measure.largest, zonesPath(job, index));
+			measures.push(measure);
+		}
 	}
 	if (measures.length < job.pieces.length) return figures;
 	const movements = measures.map((measure, index) => planMovement(job.pieces[index]!, shop.house, measure));
@@ -126,6 +133,26 @@ function planFigures(job: Decided, shop: Shop): Figures {
 		figures.open.push({ station: 'hang', needs: 'a frame, since its mass and size decide' });
 	}
 	return figures;
+}
+
+/** @throws FaultError for a zone that lies wholly beside the sheet: it was measured from elsewhere, or on another */
+function checkZones(zones: Zone[], { width, height }: Size, at: string): void {
+	for (const [index, zone] of zones.entries()) {
+		if (zone.left >= width)
+			fail(
+				`${at}[${index}].left`,
+				`“${zone.id}” would lie beside the sheet, which is ${showNumber(width, 1)} mm wide. Measure from its left edge.`
+			);
+		if (zone.top >= height)
+			fail(
+				`${at}[${index}].top`,
+				`“${zone.id}” would lie below the sheet, which is ${showNumber(height, 1)} mm high. Measure from its top edge.`
+			);
+	}
+}
+
+function zonesPath(job: Decided, index: number): string {
+	return job.several ? `window.openings[${index}].piece.zones` : 'piece.zones';
 }
 
 function readingsPath(job: Decided, index: number): string {

@@ -13,7 +13,13 @@ export const COLOURS: Readonly<Record<string, string>> = {
 	oak: '#a8824f',
 	limed: '#d6ccb9',
 	walnut: '#6f4f38',
-	bark: '#4b3c33'
+	bark: '#4b3c33',
+	chalk: '#e9e7e1',
+	linen: '#ddd3c2',
+	sage: '#b9c0ad',
+	'sea-mist': '#b7c4c8',
+	clay: '#b98d74',
+	dusk: '#58606d'
 };
 
 /** The value of a colour name; a neutral one for a name that has none. */

@@ -13,6 +13,8 @@ export type Role =
 	| 'bevel-line'
 	| 'sheet'
 	| 'usable'
+	| 'wall'
+	| 'shadow'
 	| 'image'
 	| 'diagonal'
 	| 'sheet-edge'
@@ -76,7 +78,7 @@ export type Callout = { name: string; path?: string; value: number; to: Point; s
 export type Picture = { sum: string; place: Rect; clip: Point[] };
 
 export type Scene = {
-	view: 'front' | 'section' | 'back' | 'sheet';
+	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview';
 	title: string;
 	/** Everything but dimensions and callouts lies in it. */
 	box: Rect;

@@ -3,7 +3,7 @@ import type { Point } from '../geometry/shapes.ts';
 import type { Piece } from '../job/decide-piece.ts';
 import type { Measure } from '../measure/measure.ts';
 import { PAPER } from './colours.ts';
-import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
+import { rectangle, type Callout, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** How many times a lean is drawn when it is exaggerated. */
 export const EXAGGERATION = 10;
@@ -58,9 +58,29 @@ export function sheetScene({ piece, measure, path, exaggerated }: Input): Scene 
 		box,
 		shapes,
 		dimensions: dimensions(corners, piece, measure, path, box, exaggerated),
-		callouts: [],
+		callouts: diagonals(corners, piece, measure, path),
 		...(exaggerated ? { notToScale: `What is out of square is drawn ${EXAGGERATION} times as large.` } : {})
 	};
+}
+
+/** As they were read; else as they follow from the other readings. */
+function diagonals(
+	[topLeft, topRight, bottomRight, bottomLeft]: Point[],
+	{ readings }: Piece,
+	measure: Measure,
+	path: string
+): Callout[] {
+	const at = (from: Point, to: Point, share: number) => ({
+		x: from.x + (to.x - from.x) * share,
+		y: from.y + (to.y - from.y) * share
+	});
+	// The one that ends higher at the right stands first, so that leaders do not cross.
+	return (['d2', 'd1'] as const).map((name) => ({
+		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${readings![name] === undefined ? ', not read' : ''}`,
+		path: `${path}.diagonals.${name}`,
+		value: readings![name] ?? measure.diagonals[name],
+		to: name === 'd1' ? at(topLeft!, bottomRight!, 0.8) : at(topRight!, bottomLeft!, 0.2)
+	}));
 }
 
 /** From the bounding box's corner; each corner's distance from an upright rectangle may be drawn larger than it is. */

@@ -14,6 +14,8 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
 	'under-mat': { stroke: '#b9ad8c', width: 0.5 },
 	support: { stroke: '#7b848a', width: 0.8, dash: '2 3' },
 	'bevel-line': {},
+	wall: {},
+	shadow: { fill: '#14222b', opacity: 0.16 },
 	usable: { stroke: '#1f6b5e', width: 1.2, dash: '7 3' },
 	image: { stroke: '#7b848a', width: 0.9 },
 	diagonal: { stroke: '#9aa1a5', width: 0.7, dash: '1 3' },

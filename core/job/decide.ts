@@ -72,6 +72,8 @@ export type Decided = {
 	rabbet: Readings | null;
 	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number };
 	hang: { by: 'wire' | 'rings' | 'by-mass'; wireAsked: boolean; hooks: 1 | 2 | null; dropShare: number; centreHeight: number };
+	/** Colour of the wall where it will hang. */
+	wallColour: string;
 	assumed: Assumed[];
 };
 
@@ -123,6 +125,7 @@ export function decide(job: Job, shop: Shop): Decided {
 			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2)
 		},
 		hang: decideHang(job, shop, schools),
+		wallColour: job.place?.wallColour ?? 'chalk',
 		assumed
 	};
 	if (decided.hold.adhesive?.family === 'none')

@@ -360,6 +360,7 @@ export const jobDefinition = {
 					}
 				},
 				wall: { kind: 'choice', of: ['plasterboard', 'masonry', 'lath-plaster', 'wood'], says: 'what the wall is' },
+				wallColour: text('colour of the wall, by name or as #c8d2c6', 40),
 				outside: flag('an outside wall'),
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
 			}

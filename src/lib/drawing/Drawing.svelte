@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** A scene at the largest scale that its place allows, with its dimensions; press a figure to see why. */
+	import type { Snippet } from 'svelte';
 	import { placeCallouts, placeDimensions } from '$core/drawing/dimensions.ts';
 	import type { Dimension, Scene } from '$core/drawing/scene.ts';
 	import { describe, dimensionPath, written } from '$core/formats/svg.ts';
@@ -19,14 +20,48 @@
 		paperWidth?: number;
 		paperHeight?: number;
 		callouts?: boolean;
+		/** Never drawn larger than this many times its size. */
+		most?: number;
+		/** What stands over the drawing and can be pulled: it is given the scale and where a place of the scene lies on the screen. */
+		overlay?: Snippet<[OnScreen]>;
+		/** A place of the scene that stays where it is while something is pulled. */
+		anchor?: { left: number; top: number };
 	};
-	const { scene, unit, onask, label = 13, paperWidth, paperHeight = 120, callouts = true }: Props = $props();
+	type OnScreen = {
+		scale: number;
+		place: (x: number, y: number) => { x: number; y: number };
+		size: { width: number; height: number };
+	};
+	const {
+		scene,
+		unit,
+		onask,
+		label = 13,
+		paperWidth,
+		paperHeight = 120,
+		callouts = true,
+		most = Infinity,
+		overlay,
+		anchor
+	}: Props = $props();
 
 	const PX_PER_MM = 96 / 25.4;
 	const id = $props.id();
 	let width = $state(0);
 	let height = $state(0);
 	let captionHeight = $state(18);
+	/** Scale and place while something is pulled: what is pulled must not run away from the hand. */
+	let held = $state.raw<{ scale: number; view: Rect; anchor: { left: number; top: number } } | null>(null);
+
+	/** Keeps scale and place until `release`. */
+	export function hold() {
+		held ??= { scale: fitted.scale, view, anchor: anchor ?? { left: 0, top: 0 } };
+	}
+
+	export function release() {
+		held = null;
+	}
+
 	/** What the readers' table says: a frame after the drawing, which is waited for. */
 	// svelte-ignore state_referenced_locally
 	let told = $state.raw(scene);
@@ -58,12 +93,15 @@
 		return { left: box.left, top, width: box.width + column / scale, height: bottom - top };
 	});
 	/** On the screen the drawing fills its place, so that a stroke moves what is in it and not the place. */
-	const view = $derived(paperWidth ? drawn : around(drawn, space.width / fitted.scale, space.height / fitted.scale));
+	const view = $derived(
+		paperWidth ? drawn : held ? beside(held) : around(drawn, space.width / fitted.scale, space.height / fitted.scale)
+	);
 	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
 	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
 
 	/** Labels keep their size on the screen, so the scale and the room that they need are found together. */
 	function fit(room: { width: number; height: number }) {
+		if (held) return { ...placeDimensions(scene, label / held.scale, write), scale: held.scale, textHeight: label / held.scale };
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
 		let placed = placeDimensions(scene, label / scale, write);
 		for (let turn = 0; turn < 3; turn += 1) {
@@ -77,8 +115,14 @@
 
 	/** The scale is the one that is stated, to its last figure; and it stays while a small change leaves room. */
 	function stated(scale: number): number {
-		const times = scale / PX_PER_MM;
+		const times = Math.min(most, scale / PX_PER_MM);
 		return (times >= 1 ? Math.floor(times * 10) / 10 : 1 / (Math.ceil(10 / times) / 10)) * PX_PER_MM;
+	}
+
+	/** The view as it was, moved with its anchor. */
+	function beside({ view: before, anchor: was }: NonNullable<typeof held>): Rect {
+		const now = anchor ?? was;
+		return { ...before, left: before.left + now.left - was.left, top: before.top + now.top - was.top };
 	}
 
 	function around(inner: Rect, width: number, height: number): Rect {
@@ -87,7 +131,12 @@
 
 	/** A place of the drawing in px of the screen: text keeps its size there, whatever the scale. */
 	function onScreen(x: number, y: number): string {
-		return `${((x - view.left) * fitted.scale).toFixed(2)} ${((y - view.top) * fitted.scale).toFixed(2)}`;
+		const at = placeOnScreen(x, y);
+		return `${at.x.toFixed(2)} ${at.y.toFixed(2)}`;
+	}
+
+	function placeOnScreen(x: number, y: number): { x: number; y: number } {
+		return { x: (x - view.left) * fitted.scale, y: (y - view.top) * fitted.scale };
 	}
 
 	function write(dimension: Dimension): string {
@@ -160,6 +209,7 @@
 				>
 			{/each}
 		{/if}
+		{@render overlay?.({ scale: fitted.scale, place: placeOnScreen, size: space })}
 	</svg>
 	<table class="seen-by-readers">
 		<caption>{told.title}: figures of the drawing, in {unit}</caption>
@@ -201,6 +251,8 @@
 		bottom: 0;
 		font-size: 12px;
 		color: var(--quiet);
+		padding-right: 6px;
+		background: var(--stage);
 	}
 	.paper figcaption {
 		position: static;

@@ -6,12 +6,15 @@
 	const KEYS = [
 		['1 … 9, 0', 'open a station, outside of a field'],
 		['[ ]', 'the view before, the next'],
+		['Z', 'draw a zone on the sheet'],
+		['L', 'the corner of the window, enlarged'],
 		['U', 'mm or inch'],
 		['N', 'new piece, on Today'],
 		['/', 'find, on Today'],
 		['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
 		['Ctrl P', 'the job sheet'],
 		['↑ ↓', 'in a length: one step, with Shift ten'],
+		['← ↑ → ↓', 'on an edge or a zone of the drawing: move it; Alt: a zone’s size'],
 		['Enter, Esc', 'in a length: take and walk on, put back'],
 		['?', 'this list']
 	];

@@ -4,6 +4,7 @@
 	import { keysOf, patched, put, drop, valueAt } from '$core/job/patch.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Fault } from '$core/job/faults.ts';
+	import { placeName } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 
 	const { editor } = useWorkspace();
@@ -45,11 +46,7 @@
 		<tbody>
 			{#each differs as path (path)}
 				<tr>
-					<th scope="row"
-						>{keysOf(path)
-							.map((key) => (typeof key === 'number' ? key + 1 : key))
-							.join(' · ')}</th
-					>
+					<th scope="row">{placeName(path)}</th>
 					<td
 						><label
 							><input type="radio" class="radio" name={path} checked={isMine(path)} onchange={() => (mine[path] = true)} />

@@ -1,32 +1,57 @@
 <script lang="ts" module>
-	export const VIEW_NAMES = ['front', 'section', 'back', 'all'] as const;
+	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'section', 'back', 'all', 'wall', 'compare'] as const;
 	export type ViewName = (typeof VIEW_NAMES)[number];
 </script>
 
 <script lang="ts">
 	/** The drawing, in the view that was chosen; beside the front the section and the layers. */
 	import { backScene } from '$core/drawing/back.ts';
-	import { frontScene } from '$core/drawing/front.ts';
-	import { layerName } from '$core/drawing/layer-name.ts';
+	import { cornerScene } from '$core/drawing/corner.ts';
+	import { frontScene, sheetBox } from '$core/drawing/front.ts';
+	import { edgeHandles, zoneHandles } from '$core/drawing/handles.ts';
 	import { sectionScene } from '$core/drawing/section.ts';
+	import { EXAGGERATION, sheetScene } from '$core/drawing/sheet.ts';
+	import type { Rect } from '$core/geometry/shapes.ts';
+	import type { Zone } from '$core/job/decide-piece.ts';
+	import { addZone, middleZone } from '$core/job/zones.ts';
+	import { each } from '$core/one-or-each.ts';
 	import { builtInShop } from '$core/shop/shop.ts';
+	import { sightsOf } from '$core/sights.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
-	import type { Severity } from '$core/findings/rule.ts';
-	import Figure from '$lib/ui/Figure.svelte';
-	import Sign from '$lib/ui/Sign.svelte';
+	import DrawZone from '$lib/drawing/DrawZone.svelte';
+	import Pulls from '$lib/drawing/Pulls.svelte';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
+	import Compare from './Compare.svelte';
 	import { useWorkspace } from './context.ts';
+	import Layers from './Layers.svelte';
+	import OnTheWall from './OnTheWall.svelte';
 	import { stable } from './stable.svelte.ts';
 
-	type Props = { view: ViewName; onview: (view: ViewName) => void };
-	const { view, onview }: Props = $props();
+	type Props = { view: ViewName; zoning: boolean; onview: (view: ViewName) => void; onzoning: (on: boolean) => void };
+	const { view, zoning, onview, onzoning }: Props = $props();
 	const { editor, ask } = useWorkspace();
-	const NAMES: Record<ViewName, string> = { front: 'Front', section: 'Section', back: 'Back', all: 'All three' };
+	const NAMES: Record<ViewName, string> = {
+		sheet: 'Sheet',
+		front: 'Front',
+		corner: 'Corner',
+		section: 'Section',
+		back: 'Back',
+		all: 'All three',
+		wall: 'On the wall',
+		compare: 'Compare'
+	};
+	const KINDS: { value: Zone['kind']; label: string }[] = [
+		{ value: 'show', label: 'must show' },
+		{ value: 'hide', label: 'hide' },
+		{ value: 'keep-off', label: 'keep off' }
+	];
 
 	/** While somebody types, the drawing that is looked at comes first; what stands beside it a frame later. */
 	const now = $derived({ plan: editor.plan, job: editor.job });
 	const beside = $derived(editor.settled);
-	const plan = $derived(beside.plan);
 	const front = $derived(frontScene(now.plan, now.job));
+	const sight = $derived(sightsOf(now.job, now.plan)[editor.here.index]);
 	// Many strokes leave the section as it is: then it is not drawn again.
 	const sectionNow = stable(() => {
 		const of = view === 'section' ? now : beside;
@@ -37,13 +62,29 @@
 		const of = view === 'back' ? now : beside;
 		return backScene(of.plan, of.job);
 	});
-	/** The sign that a figure of the pack carries in the findings. */
-	function signOf(where: string): Severity | undefined {
-		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
-	}
-	const clearanceSign = $derived(signOf('pack.clearance'));
-	const gapSign = $derived(signOf('pack.gap'));
+	const corner = $derived(view === 'corner' ? cornerScene(now.plan, now.job, editor.here.index) : null);
+	let exaggerated = $state(false);
+	const sheet = $derived.by(() => {
+		const measure = each(now.plan.measure)[editor.here.index];
+		if (view !== 'sheet' || !measure) return null;
+		return sheetScene({ piece: editor.here.piece, measure, path: editor.figures.path('measure.').slice(0, -1), exaggerated });
+	});
 	const shared = $derived({ unit: editor.unit, onask: ask });
+
+	let drawing = $state<Drawing>();
+	let kind = $state<Zone['kind']>('show');
+
+	function draw(zone: Rect) {
+		editor.apply(addZone(editor.file, editor.here.number, kind, zone));
+		onzoning(false);
+	}
+
+	/** By the keys: a zone in the middle, which the arrows then move. */
+	function putInMiddle() {
+		draw(middleZone(sight!.measure.mean));
+		const at = editor.here.piece.zones.length - 1;
+		requestAnimationFrame(() => document.querySelectorAll<SVGElement>('.pulls .zone')[at]?.focus());
+	}
 </script>
 
 <div class="views">
@@ -52,58 +93,70 @@
 				>{NAMES[name]}</button
 			>{/each}
 	</nav>
+	{#if zoning && sight && view === 'front'}
+		<div class="zoning">
+			<p><strong>Pull a rectangle over the sheet</strong></p>
+			<div class="kind">
+				<Choice label="What the zone asks" value={kind} options={KINDS} onchange={(next) => (kind = next)} compact />
+			</div>
+			<!-- svelte-ignore a11y_autofocus -->
+			<button type="button" class="press" autofocus onclick={putInMiddle}>or put one in the middle</button>
+			<button type="button" class="text-press" onclick={() => onzoning(false)}>end (Esc)</button>
+		</div>
+	{/if}
 	<div class="drawings {view}">
-		{#if !front || !section}
+		{#if view === 'sheet' && sheet}
+			<Drawing scene={sheet} {...shared} label={14} />
+			<div class="lean">
+				<Flag
+					label="Draw what is out of square {EXAGGERATION} times as large"
+					value={exaggerated}
+					onchange={(on) => (exaggerated = on)}
+				/>
+			</div>
+		{:else if !front || !section || (view === 'sheet' && !sheet)}
 			<div class="empty">
-				<p>The drawing comes with the sheet’s first two readings.</p>
-				<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>
+				{#if editor.plan.open.some((one) => one.station === 'window')}
+					<p>The window comes with the image’s place on the sheet.</p>
+					<p class="quiet">A reveal is measured from it: left, top, width and height, in Window or Measure.</p>
+				{:else}
+					<p>The drawing comes with the sheet’s first two readings.</p>
+					<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>
+				{/if}
 			</div>
 		{:else if view === 'front'}
-			<Drawing scene={front} {...shared} />
+			<Drawing bind:this={drawing} scene={front} {...shared} anchor={sight?.opening.placement}>
+				{#snippet overlay({ scale, place, size })}
+					{#if zoning && sight}
+						<DrawZone sheet={sheetBox(sight)} {scale} {place} {size} ondraw={draw} />
+					{:else}
+						<Pulls
+							edges={edgeHandles(now.plan, now.job, editor.here.index)}
+							zones={zoneHandles(now.plan, now.job, editor.here.index, editor.file)}
+							{scale}
+							{place}
+							onhold={() => drawing?.hold()}
+							onrelease={() => drawing?.release()}
+						/>
+					{/if}
+				{/snippet}
+			</Drawing>
 			<div class="side">
 				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={12} /></div>
-				<ol>
-					{#each plan.pack!.layers as layer, index (index)}
-						<li>
-							<span>{layerName(layer, editor.job, builtInShop)}</span><Figure
-								path="pack.layers[{index}].thickness"
-								name={layerName(layer, editor.job, builtInShop)}
-								value={layer.thickness}
-								fine
-							/>
-						</li>
-					{/each}
-					<li class="sum">
-						<strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack!.thickness} fine /></strong>
-					</li>
-					{#if plan.frame}
-						<li>
-							<span>Rabbet depth</span><Figure
-								path="frame.section.rabbetDepth"
-								name="Rabbet depth"
-								value={plan.frame.section.rabbetDepth}
-								fine
-							/>
-						</li>
-
-						<li class={clearanceSign}>
-							<span
-								>Clearance{#if clearanceSign}&nbsp;<Sign of={clearanceSign} size={11} />{/if}</span
-							><Figure path="pack.clearance" name="Clearance" value={plan.pack!.clearance!} fine />
-						</li>
-					{/if}
-
-					<li class={gapSign}>
-						<span
-							>Air over the sheet{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
-						><Figure path="pack.gap" name="Air over the sheet" value={plan.pack!.gap} fine />
-					</li>
-				</ol>
+				<Layers />
 			</div>
+		{:else if view === 'corner'}
+			{#if corner}<Drawing scene={corner} {...shared} label={14} most={5} />{:else}<div class="empty">
+					<p>A curve has no corner.</p>
+				</div>{/if}
 		{:else if view === 'section'}
 			<Drawing scene={section} {...shared} label={14} />
 		{:else if view === 'back'}
 			{#if back}<Drawing scene={back} {...shared} />{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
+		{:else if view === 'wall'}
+			<OnTheWall />
+		{:else if view === 'compare'}
+			<Compare />
 		{:else}
 			<Drawing scene={front} {...shared} label={11} />
 			<Drawing scene={section} {...shared} label={11} callouts={false} />
@@ -115,7 +168,7 @@
 <style>
 	.views {
 		display: grid;
-		grid-template: 34px minmax(0, 1fr) / minmax(0, 1fr);
+		grid-template: 34px auto minmax(0, 1fr) / minmax(0, 1fr);
 		height: 100%;
 	}
 	nav {
@@ -134,7 +187,21 @@
 		color: var(--ink);
 		border-bottom-color: var(--ink);
 	}
+	.zoning {
+		grid-row: 2;
+		display: flex;
+		align-items: center;
+		flex-wrap: wrap;
+		gap: 6px 14px;
+		padding: 6px 16px;
+		background: #fff;
+		border-bottom: 1px solid var(--line-strong);
+	}
+	.kind {
+		width: 300px;
+	}
 	.drawings {
+		grid-row: 3;
 		min-height: 0;
 		display: grid;
 		grid-template-rows: minmax(0, 1fr);
@@ -144,11 +211,12 @@
 	.drawings.front {
 		grid-template-columns: minmax(0, 1fr) 236px;
 	}
+	.drawings.sheet {
+		grid-template-rows: minmax(0, 1fr) auto;
+		gap: 4px;
+	}
 	.drawings.all {
 		grid-template-columns: repeat(3, minmax(0, 1fr));
-	}
-	.side :global(li svg) {
-		display: inline;
 	}
 	.side {
 		display: grid;
@@ -159,33 +227,6 @@
 	}
 	.small {
 		min-height: 0;
-	}
-	ol {
-		font-size: 13px;
-		padding-bottom: 18px;
-	}
-	li {
-		display: flex;
-		justify-content: space-between;
-		gap: 10px;
-		line-height: 21px;
-	}
-	li span {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
-	.sum {
-		border-top: 1px solid var(--line-strong);
-		margin-top: 2px;
-	}
-	.stop {
-		color: var(--stop);
-		font-weight: 600;
-	}
-	.caution {
-		color: #8a550c;
-		font-weight: 600;
 	}
 	.empty {
 		align-self: center;

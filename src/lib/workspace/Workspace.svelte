@@ -60,10 +60,17 @@
 	let why = $state<string | null>(null);
 	let asker: HTMLElement | null = null;
 	let showKeys = $state(false);
+	/** A zone is being drawn. */
+	let zoning = $state(false);
 	const Open = $derived(PANELS[station]);
 
 	function known<T extends string>(text: string | null, all: readonly T[]): T | null {
 		return all.find((one) => one === text) ?? null;
+	}
+
+	function zone(on: boolean) {
+		zoning = on;
+		if (on) go({ view: 'front' });
 	}
 
 	function ask(path: string) {
@@ -84,7 +91,7 @@
 	}
 
 	const photograph = new PhotographDesk();
-	provideWorkspace({ editor, photograph, ask });
+	provideWorkspace({ editor, photograph, ask, look: (next) => go({ view: next }) });
 	onMount(() => {
 		const stop = editor.start();
 		return () => {
@@ -106,6 +113,7 @@
 			location.href = `/jobs/${number}/sheet`;
 			return;
 		}
+		if (event.key === 'Escape' && zoning) return zone(false);
 		if (event.key === 'Escape' && why) return closeWhy();
 		const inField = (event.target as HTMLElement).closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
 		if (command || event.altKey || inField) return;
@@ -114,6 +122,10 @@
 		else if (event.key === '[' || event.key === ']')
 			go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
 		else if (event.key.toLowerCase() === 'u') editor.setUnit(editor.unit === 'mm' ? 'in' : 'mm');
+		else if (event.key.toLowerCase() === 'z' && editor.plan.window) {
+			event.preventDefault();
+			zone(!zoning);
+		} else if (event.key.toLowerCase() === 'l') go({ view: view === 'corner' ? 'front' : 'corner' });
 		else if (event.key === '?') showKeys = !showKeys;
 	}
 </script>
@@ -135,7 +147,12 @@
 			<ConflictView />
 		{:else}
 			<section class="stage" aria-label="Drawing">
-				{#if photograph.preview}<PullCorners />{:else}<Views {view} onview={(next) => go({ view: next })} />{/if}
+				{#if photograph.preview}<PullCorners />{:else}<Views
+						{view}
+						{zoning}
+						onview={(next) => go({ view: next })}
+						onzoning={zone}
+					/>{/if}
 				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
 			</section>
 			<Findings onopen={(id) => go({ station: id })} />

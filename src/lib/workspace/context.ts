@@ -1,11 +1,18 @@
 import { getContext, setContext } from 'svelte';
 import type { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
+import type { ViewName } from './Views.svelte';
 import type { JobEditor } from './editor.svelte.ts';
 
 const KEY = Symbol('workspace');
 
 /** What the parts of the workspace share: the open job, a photograph that is being squared, and asking why. */
-export type Workspace = { readonly editor: JobEditor; readonly photograph: PhotographDesk; ask: (path: string) => void };
+export type Workspace = {
+	readonly editor: JobEditor;
+	readonly photograph: PhotographDesk;
+	ask: (path: string) => void;
+	/** Opens a view of the drawing. */
+	look: (view: ViewName) => void;
+};
 
 export function provideWorkspace(workspace: Workspace): void {
 	setContext(KEY, workspace);

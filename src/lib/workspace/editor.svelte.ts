@@ -19,6 +19,7 @@ export type Conflict = {
 	theirs: JobFile;
 	/** What both began with, where it is still known. */ base: JobFile | null;
 };
+export type Version = { name: string; file: JobFile; job: Decided; plan: Plan };
 export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
 
 type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
@@ -39,6 +40,8 @@ export class JobEditor {
 	conflict = $state.raw<Conflict | null>(null);
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
+	/** A second version to compare with: the job as it stood, or one of its revisions. */
+	second = $state.raw<Version | null>(null);
 	/** Which of several windows the panels speak of. */
 	at = $state(0);
 	#past = $state.raw<JobFile[]>([]);
@@ -164,6 +167,11 @@ export class JobEditor {
 		this.#touched();
 	}
 
+	/** What was typed or pulled in this stroke is taken back, as if it had not begun. */
+	cancelTyping(): void {
+		if (this.#typing !== null) this.#takeBack(this.#typing);
+	}
+
 	/** The field is left: the next stroke is a new undo step. */
 	endTyping(): void {
 		this.#typing = null;
@@ -173,6 +181,28 @@ export class JobEditor {
 	dropDraft(place: string): void {
 		delete this.drafts[place];
 		this.#store();
+	}
+
+	/** Keeps the job as it stands beside the one that is changed. */
+	keepSecond(): void {
+		this.second = { name: 'As it stood', file: this.file, ...planned(this.file) };
+	}
+
+	/** A revision that was kept, as the second version. @throws FaultError when this program can't plan it */
+	showRevision(rev: number, file: JobFile): void {
+		this.second = { name: `Rev ${rev}`, file, ...planned(file) };
+	}
+
+	/** The second version becomes the job, and the job the second: one undo step. */
+	takeSecond(): void {
+		if (!this.second) return;
+		const { file } = this.second;
+		this.second = { name: 'As it stood', file: this.file, ...planned(this.file) };
+		this.#past = [...this.#past, this.file];
+		this.#future = [];
+		this.#typing = null;
+		this.file = file;
+		this.#touched();
 	}
 
 	setUnit(unit: Unit): void {

@@ -1,15 +1,30 @@
 <script lang="ts">
 	import { format } from 'date-fns';
+	import type { JobFile } from '$core/job/definition.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
 
-	const { editor } = useWorkspace();
+	const { editor, look } = useWorkspace();
 	type Revision = { rev: number; at: string; reason: string };
 
 	async function load(_rev: number): Promise<Revision[]> {
 		const response = await fetch(`/api/jobs/${editor.number}/revisions`);
 		if (!response.ok) throw new Error(String(response.status));
 		return ((await response.json()) as { revisions: Revision[] }).revisions;
+	}
+	let refusal = $state('');
+
+	/** A revision stands beside the job, to be looked at and taken up again. */
+	async function lookAt(rev: number) {
+		refusal = '';
+		try {
+			const response = await fetch(`/api/jobs/${editor.number}?rev=${rev}`);
+			if (!response.ok) throw new Error(String(response.status));
+			editor.showRevision(rev, ((await response.json()) as { job: JobFile }).job);
+			look('compare');
+		} catch {
+			refusal = `Revision ${rev} cannot be shown: the server does not answer, or an older version of the program kept it.`;
+		}
 	}
 	const asked = $derived(typeof window === 'undefined' ? null : load(editor.rev));
 </script>
@@ -41,9 +56,17 @@
 			{:then revisions}
 				<ol class="figures">
 					{#each revisions as revision (revision.rev)}<li>
-							<span>{revision.rev}</span> kept {format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}
+							<span class="rev">{revision.rev}</span>
+							<span>{format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}</span>
+							<button
+								type="button"
+								class="text-press"
+								aria-label="Look at revision {revision.rev}"
+								onclick={() => lookAt(revision.rev)}>look at it</button
+							>
 						</li>{/each}
 				</ol>
+				{#if refusal}<p class="refusal" role="alert">{refusal}</p>{/if}
 			{:catch}
 				<p>The server does not answer. They are shown when it does.</p>
 			{/await}
@@ -55,9 +78,15 @@
 	li {
 		padding: 2px 0;
 	}
-	ol span {
-		display: inline-block;
-		width: 32px;
+	ol li {
+		display: grid;
+		grid-template-columns: 32px 1fr auto;
+		align-items: center;
+	}
+	.rev {
 		font-weight: 600;
+	}
+	.refusal {
+		color: var(--stop);
 	}
 </style>

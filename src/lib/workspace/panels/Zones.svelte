@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { JobFile } from '$core/job/definition.ts';
 	import { valueAt } from '$core/job/patch.ts';
+	import { addZone, middleZone } from '$core/job/zones.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
@@ -18,23 +19,8 @@
 		{ value: 'keep-off', label: 'keep off' }
 	];
 
-	/** A new zone stands in the middle, where it asks for nothing until it is moved. */
 	function add() {
-		const { width, height } = measure!.mean;
-		let number = inFile.length + 1;
-		while (inFile.some((zone) => zone.id === `zone ${number}`)) number += 1;
-		const size = Math.ceil(Math.min(width, height) / 10);
-		editor.put(keys, [
-			...inFile,
-			{
-				id: `zone ${number}`,
-				kind: 'show',
-				left: Math.ceil((width - size) / 2),
-				top: Math.ceil((height - size) / 2),
-				width: size,
-				height: size
-			}
-		]);
+		editor.apply(addZone(editor.file, editor.here.number, 'show', middleZone(measure!.mean)));
 	}
 </script>
 

@@ -1,0 +1,327 @@
+<script lang="ts">
+	/**
+	 * What can be pulled in the front view: edges of window, mats and borders, and zones. Snaps to the cutting step, shows the figure at
+	 * the hand; Esc puts back, a pull is one undo step; arrow keys do the same.
+	 */
+	import type { EdgeHandle, ZoneHandle } from '$core/drawing/handles.ts';
+	import { showNearest } from '$core/units/round.ts';
+	import { showWithUnit } from '$core/units/show.ts';
+	import { useWorkspace } from '$lib/workspace/context.ts';
+
+	type Props = {
+		edges: EdgeHandle[];
+		zones: ZoneHandle[];
+		scale: number;
+		place: (x: number, y: number) => { x: number; y: number };
+		/** The drawing holds still from the first to the last of a pull. */
+		onhold: () => void;
+		onrelease: () => void;
+	};
+	const { edges, zones, scale, place, onhold, onrelease }: Props = $props();
+	const { editor } = useWorkspace();
+
+	type Pull = {
+		id: string;
+		from: { x: number; y: number };
+		/** Where the pull stands, mm from where it began. */
+		move: (across: number, down: number) => void;
+	};
+	let pull: Pull | null = null;
+	let held = $state<string | null>(null);
+	let pointed = $state<{ x: number; y: number } | null>(null);
+	let frame = 0;
+
+	const step = $derived(editor.job.step);
+	const upright = (edge: EdgeHandle) => edge.side === 'left' || edge.side === 'right';
+
+	function setEdge(edge: EdgeHandle, value: number) {
+		const next = Math.max(edge.least, showNearest(value, step));
+		editor.apply(edge.write(editor.file, next), edge.id);
+	}
+
+	function setZone(zone: ZoneHandle, rect: { left: number; top: number; width: number; height: number }) {
+		editor.apply(
+			zone.write(editor.file, {
+				left: Math.max(0, showNearest(rect.left, step)),
+				top: Math.max(0, showNearest(rect.top, step)),
+				width: Math.max(step, showNearest(rect.width, step)),
+				height: Math.max(step, showNearest(rect.height, step))
+			}),
+			zone.id
+		);
+	}
+
+	function grip(event: PointerEvent, id: string, move: Pull['move']) {
+		if (event.button !== 0) return;
+		event.preventDefault();
+		(event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
+		(event.currentTarget as SVGElement).focus({ preventScroll: true });
+		pull = { id, from: { x: event.clientX, y: event.clientY }, move };
+		held = id;
+		onhold();
+	}
+
+	/** Once a frame: the hand is faster than the screen. */
+	function follow(event: PointerEvent) {
+		if (!pull) return;
+		const { from, move } = pull;
+		const svg = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		pointed = { x: event.clientX - svg.left, y: event.clientY - svg.top };
+		const [across, down] = [(event.clientX - from.x) / scale, (event.clientY - from.y) / scale];
+		cancelAnimationFrame(frame);
+		frame = requestAnimationFrame(() => move(across, down));
+	}
+
+	function letGo(event: PointerEvent) {
+		if (!pull) return;
+		cancelAnimationFrame(frame);
+		const { from, move } = pull;
+		if (event.type === 'pointerup' && (event.clientX !== from.x || event.clientY !== from.y))
+			move((event.clientX - from.x) / scale, (event.clientY - from.y) / scale);
+		end();
+	}
+
+	function end() {
+		cancelAnimationFrame(frame);
+		pull = null;
+		held = null;
+		pointed = null;
+		editor.endTyping();
+		onrelease();
+	}
+
+	function gripEdge(event: PointerEvent, edge: EdgeHandle) {
+		const { value, grows } = edge;
+		grip(event, edge.id, (across, down) => setEdge(edge, value + grows * (upright(edge) ? across : down)));
+	}
+
+	function gripZone(event: PointerEvent, zone: ZoneHandle, corner: boolean) {
+		const { origin, width, height } = zone;
+		const [left, top] = [zone.left - origin.left, zone.top - origin.top];
+		grip(event, zone.id, (across, down) =>
+			setZone(
+				zone,
+				corner
+					? { left, top, width: width + across, height: height + down }
+					: { left: left + across, top: top + down, width, height }
+			)
+		);
+	}
+
+	const MOVES: Record<string, [number, number]> = {
+		ArrowLeft: [-1, 0],
+		ArrowRight: [1, 0],
+		ArrowUp: [0, -1],
+		ArrowDown: [0, 1]
+	};
+
+	function escape(event: KeyboardEvent): boolean {
+		if (event.key !== 'Escape') return false;
+		event.preventDefault();
+		event.stopPropagation();
+		editor.cancelTyping();
+		if (pull) end();
+		return true;
+	}
+
+	function stepEdge(event: KeyboardEvent, edge: EdgeHandle) {
+		if (escape(event)) return;
+		const move = MOVES[event.key];
+		const along = move && (upright(edge) ? move[0] : move[1]);
+		if (!along) return;
+		event.preventDefault();
+		setEdge(edge, edge.value + edge.grows * along * step * (event.shiftKey ? 10 : 1));
+	}
+
+	function stepZone(event: KeyboardEvent, zone: ZoneHandle) {
+		if (escape(event)) return;
+		const move = MOVES[event.key];
+		if (!move) return;
+		event.preventDefault();
+		const [across, down] = [move[0] * step * (event.shiftKey ? 10 : 1), move[1] * step * (event.shiftKey ? 10 : 1)];
+		const [left, top] = [zone.left - zone.origin.left, zone.top - zone.origin.top];
+		const { width, height } = zone;
+		setZone(
+			zone,
+			event.altKey
+				? { left, top, width: width + across, height: height + down }
+				: { left: left + across, top: top + down, width, height }
+		);
+	}
+
+	/** The figure stands at the hand, or at the middle of what the keys move. */
+	const shown = $derived.by(() => {
+		const edge = edges.find((one) => one.id === held);
+		if (edge) {
+			const at = pointed ?? place((edge.line[0].x + edge.line[1].x) / 2, (edge.line[0].y + edge.line[1].y) / 2);
+			return { ...at, text: `${edge.moves} ${showWithUnit(edge.value, editor.unit, true)}` };
+		}
+		const zone = zones.find((one) => one.id === held);
+		if (!zone) return null;
+		const at = pointed ?? place(zone.left, zone.top);
+		const [left, top] = [zone.left - zone.origin.left, zone.top - zone.origin.top].map((mm) =>
+			showWithUnit(mm, editor.unit, true)
+		);
+		return { ...at, text: `${zone.name}: ${left} across, ${top} down` };
+	});
+</script>
+
+<g class="pulls">
+	{#each zones as zone (zone.id)}
+		{@const from = place(zone.left, zone.top)}
+		{@const to = place(zone.left + zone.width, zone.top + zone.height)}
+		<g
+			class="zone"
+			role="button"
+			tabindex="0"
+			aria-label="Zone {zone.name}: arrows move it, with Alt they change its size"
+			onpointerdown={(event) => gripZone(event, zone, false)}
+			onpointermove={follow}
+			onpointerup={letGo}
+			onpointercancel={letGo}
+			onkeydown={(event) => stepZone(event, zone)}
+			onfocus={() => (held = zone.id)}
+			onblur={() => {
+				if (!pull) end();
+			}}
+		>
+			<rect x={from.x} y={from.y} width={to.x - from.x} height={to.y - from.y} />
+		</g>
+		<rect
+			class="corner"
+			aria-hidden="true"
+			x={to.x - 5}
+			y={to.y - 5}
+			width="10"
+			height="10"
+			onpointerdown={(event) => gripZone(event, zone, true)}
+			onpointermove={follow}
+			onpointerup={letGo}
+			onpointercancel={letGo}
+		/>
+	{/each}
+	{#each edges as edge (edge.id)}
+		{@const from = place(edge.line[0].x, edge.line[0].y)}
+		{@const to = place(edge.line[1].x, edge.line[1].y)}
+		{@const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }}
+		<g
+			class="edge {upright(edge) ? 'across' : 'down'}"
+			class:held={held === edge.id}
+			role="slider"
+			tabindex="0"
+			aria-label="{edge.name}: {edge.moves}"
+			aria-orientation={upright(edge) ? 'horizontal' : 'vertical'}
+			aria-valuemin={edge.least}
+			aria-valuemax={5000}
+			aria-valuenow={edge.value}
+			aria-valuetext={showWithUnit(edge.value, editor.unit, true)}
+			onpointerdown={(event) => gripEdge(event, edge)}
+			onpointermove={follow}
+			onpointerup={letGo}
+			onpointercancel={letGo}
+			onkeydown={(event) => stepEdge(event, edge)}
+			onfocus={() => (held = edge.id)}
+			onblur={() => {
+				if (!pull) end();
+			}}
+		>
+			<line x1={from.x} y1={from.y} x2={to.x} y2={to.y} class="reach" />
+			<line x1={from.x} y1={from.y} x2={to.x} y2={to.y} class="line" />
+			{#if upright(edge)}<rect class="grip" x={middle.x - 2} y={middle.y - 11} width="4" height="22" rx="2" />{:else}<rect
+					class="grip"
+					x={middle.x - 11}
+					y={middle.y - 2}
+					width="22"
+					height="4"
+					rx="2"
+				/>{/if}
+		</g>
+	{/each}
+	{#if shown}
+		<g class="figure" transform="translate({shown.x + 14} {shown.y - 14})" aria-hidden="true">
+			<rect x="-6" y="-15" width={shown.text.length * 6.9 + 12} height="21" rx="2" />
+			<text>{shown.text}</text>
+		</g>
+	{/if}
+</g>
+
+<style>
+	.edge,
+	.zone {
+		touch-action: none;
+	}
+	.edge:focus-visible,
+	.zone:focus-visible {
+		outline: none;
+	}
+	.across {
+		cursor: ew-resize;
+	}
+	.down {
+		cursor: ns-resize;
+	}
+	.reach {
+		stroke: transparent;
+		stroke-width: 9;
+	}
+	.line {
+		stroke: transparent;
+		stroke-width: 2;
+	}
+	.grip {
+		fill: var(--accent);
+		opacity: 0;
+	}
+	:global(figure:hover) .grip {
+		opacity: 0.55;
+	}
+	.edge:hover .line,
+	.edge:focus-visible .line,
+	.held .line {
+		stroke: var(--accent);
+	}
+	.edge:hover .grip,
+	.edge:focus-visible .grip,
+	.held .grip {
+		opacity: 1;
+	}
+	.zone {
+		cursor: move;
+	}
+	.zone rect {
+		fill: transparent;
+	}
+	.zone:hover rect,
+	.zone:focus-visible rect {
+		fill: rgb(31 107 94 / 14%);
+		stroke: var(--accent);
+		stroke-width: 2;
+	}
+	.corner {
+		fill: transparent;
+		cursor: nwse-resize;
+		touch-action: none;
+	}
+	:global(figure:hover) .corner {
+		fill: var(--accent);
+		opacity: 0.55;
+	}
+	.figure rect {
+		fill: #14222b;
+	}
+	.figure text {
+		fill: #fff;
+		font-size: 13px;
+	}
+	.figure {
+		pointer-events: none;
+	}
+	@media (pointer: coarse) {
+		.reach {
+			stroke-width: 26;
+		}
+		.grip {
+			opacity: 0.7;
+		}
+	}
+</style>

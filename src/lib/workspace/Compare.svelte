@@ -1,0 +1,181 @@
+<script lang="ts">
+	/** The job beside a second version of it: what it looks like, its sizes, its grade so far, and what differs. */
+	import { previewScene } from '$core/drawing/preview.ts';
+	import { differences } from '$core/job/compare.ts';
+	import { keysOf, valueAt } from '$core/job/patch.ts';
+	import type { Decided } from '$core/job/decide.ts';
+	import type { JobFile } from '$core/job/definition.ts';
+	import type { Plan } from '$core/plan.ts';
+	import type { Grade } from '$core/shop/grades.ts';
+	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import { placeName } from '$lib/ui/words.ts';
+	import { useWorkspace } from './context.ts';
+
+	const { editor } = useWorkspace();
+	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+	const second = $derived(editor.second);
+	const both = $derived([
+		{ name: 'Now', file: editor.file, job: editor.settled.job, plan: editor.settled.plan },
+		...(second ? [second] : [])
+	]);
+	const differs = $derived(second ? differences(editor.file, second.file).slice(0, 40) : []);
+
+	/** Both are drawn to one scale: that which the larger needs. */
+	const largest = $derived.by(() => {
+		const sizes = both.flatMap(({ plan }) => (plan.window ? [plan.frame?.outer ?? plan.window.pack] : []));
+		return {
+			width: Math.max(0, ...sizes.map((size) => size.width)),
+			height: Math.max(0, ...sizes.map((size) => size.height))
+		};
+	});
+
+	type Row = [label: string, of: (plan: Plan, job: Decided) => string];
+	const ROWS: Row[] = [
+		['Outer', (plan, job) => (plan.frame ? showSize(plan.frame.outer, job.unit) : 'no frame')],
+		['Pack', (plan, job) => showSize(plan.window!.pack, job.unit)],
+		['Window', (plan, job) => showSize(plan.window!.opening, job.unit)],
+		[
+			'Narrowest border seen',
+			(plan, job) =>
+				showLength(Math.min(...Object.values(plan.window!.mats[0]!.seen ?? plan.window!.mats[0]!.border)), job.unit, true).text
+		],
+		['Pack, thick', (plan, job) => showLength(plan.pack!.thickness, job.unit, true).text],
+		['Mass', (plan) => (plan.mass ? `${showNumber(plan.mass.kg, 1)} kg` : 'no frame')],
+		['Grade so far', (plan) => (plan.grade.reached ? NAMES[plan.grade.reached] : 'none')],
+		['Stops', (plan) => String(plan.findings.filter((finding) => finding.severity === 'stop').length)],
+		['Cautions', (plan) => String(plan.findings.filter((finding) => finding.severity === 'caution').length)]
+	];
+
+	function shown(file: JobFile, path: string): string {
+		const value = valueAt(file, keysOf(path));
+		if (value === undefined) return '–';
+		return typeof value === 'object' ? JSON.stringify(value).slice(0, 60) : String(value);
+	}
+</script>
+
+<div class="compare">
+	<div class="pictures" class:alone={!second}>
+		{#each both as one (one.name)}
+			{@const scene = one.plan.window ? previewScene(one.plan, one.job, largest) : null}
+			<section aria-label={one.name}>
+				<h2>{one.name}</h2>
+				{#if scene}<div class="picture"><Drawing {scene} unit={editor.unit} label={12} /></div>{:else}<p>
+						Not measured yet.
+					</p>{/if}
+			</section>
+		{/each}
+	</div>
+	<div class="words">
+		<div class="presses">
+			<button type="button" class="press" onclick={() => editor.keepSecond()}
+				>{second ? 'Set what stands now beside it anew' : 'Keep this beside, and change the job'}</button
+			>
+			{#if second}
+				<button type="button" class="press strong" onclick={() => editor.takeSecond()}>Take up “{second.name}”</button>
+				<button type="button" class="text-press" onclick={() => (editor.second = null)}>put it away</button>
+			{/if}
+		</div>
+		{#if second && second.plan.window && editor.settled.plan.window}
+			<table>
+				<caption class="seen-by-readers">Sizes and grade of both, in {editor.unit}</caption>
+				<thead
+					><tr
+						><th scope="col"></th>{#each both as one (one.name)}<th scope="col">{one.name}</th>{/each}</tr
+					></thead
+				>
+				<tbody>
+					{#each ROWS as [label, of] (label)}
+						{@const cells = both.map((one) => of(one.plan, one.job))}
+						<tr class:same={cells[0] === cells[1]}
+							><th scope="row">{label}</th>{#each cells as cell, index (index)}<td class="figures">{cell}</td>{/each}</tr
+						>
+					{/each}
+				</tbody>
+			</table>
+			<table>
+				<caption>{differs.length === 0 ? 'Both say the same.' : 'What was decided differently'}</caption>
+				<tbody>
+					{#each differs as path (path)}<tr
+							><th scope="row">{placeName(path)}</th><td class="figures">{shown(editor.file, path)}</td><td class="figures"
+								>{shown(second.file, path)}</td
+							></tr
+						>{/each}
+				</tbody>
+			</table>
+		{:else}
+			<p class="quiet">
+				Keep the job as it stands beside you, then change it: both are drawn on the same wall, with their sizes and grades. A
+				revision from Record can stand here too.
+			</p>
+		{/if}
+	</div>
+</div>
+
+<style>
+	.compare {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 290px;
+		gap: 18px;
+		min-height: 0;
+	}
+	.pictures {
+		display: grid;
+		grid-template-columns: repeat(2, minmax(0, 1fr));
+		gap: 12px;
+		min-height: 0;
+	}
+	.pictures.alone {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	section {
+		display: grid;
+		grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
+		min-height: 0;
+	}
+	.picture {
+		min-height: 0;
+	}
+	h2 {
+		font-size: 15px;
+	}
+	.words {
+		overflow-y: auto;
+		display: grid;
+		gap: 14px;
+		align-content: start;
+	}
+	.presses {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 13px;
+	}
+	caption {
+		text-align: left;
+		font-weight: 600;
+		padding-bottom: 4px;
+	}
+	th,
+	td {
+		text-align: left;
+		padding: 3px 8px 3px 0;
+		border-bottom: 1px solid var(--line-strong);
+		vertical-align: top;
+		overflow-wrap: anywhere;
+	}
+	tbody th {
+		font-weight: 400;
+	}
+	td {
+		font-weight: 600;
+	}
+	.same td {
+		font-weight: 400;
+		color: var(--quiet);
+	}
+</style>

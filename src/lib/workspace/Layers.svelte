@@ -1,0 +1,83 @@
+<script lang="ts">
+	/** The pack's layers from the front, their sum, and what the rabbet leaves. */
+	import { layerName } from '$core/drawing/layer-name.ts';
+	import type { Severity } from '$core/findings/rule.ts';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import Figure from '$lib/ui/Figure.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { useWorkspace } from './context.ts';
+
+	const { editor } = useWorkspace();
+	const plan = $derived(editor.settled.plan);
+	/** The sign that a figure of the pack carries in the findings. */
+	function signOf(where: string): Severity | undefined {
+		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
+	}
+	const clearanceSign = $derived(signOf('pack.clearance'));
+	const gapSign = $derived(signOf('pack.gap'));
+</script>
+
+{#if plan.pack}
+	<ol>
+		{#each plan.pack.layers as layer, index (index)}
+			{@const name = layerName(layer, editor.settled.job, builtInShop)}
+			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} fine /></li>
+		{/each}
+		<li class="sum">
+			<strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack.thickness} fine /></strong>
+		</li>
+		{#if plan.frame}
+			<li>
+				<span>Rabbet depth</span><Figure
+					path="frame.section.rabbetDepth"
+					name="Rabbet depth"
+					value={plan.frame.section.rabbetDepth}
+					fine
+				/>
+			</li>
+			<li class={clearanceSign}>
+				<span
+					>Clearance{#if clearanceSign}&nbsp;<Sign of={clearanceSign} size={11} />{/if}</span
+				><Figure path="pack.clearance" name="Clearance" value={plan.pack.clearance!} fine />
+			</li>
+		{/if}
+		<li class={gapSign}>
+			<span
+				>Air over the sheet{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
+			><Figure path="pack.gap" name="Air over the sheet" value={plan.pack.gap} fine />
+		</li>
+	</ol>
+{/if}
+
+<style>
+	ol {
+		font-size: 13px;
+		padding-bottom: 18px;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+		line-height: 21px;
+	}
+	li :global(svg) {
+		display: inline;
+	}
+	li span {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.sum {
+		border-top: 1px solid var(--line-strong);
+		margin-top: 2px;
+	}
+	.stop {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.caution {
+		color: #8a550c;
+		font-weight: 600;
+	}
+</style>

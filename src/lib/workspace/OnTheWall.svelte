@@ -1,0 +1,51 @@
+<script lang="ts">
+	/** The framed piece on the wall's colour; colours are chosen where they are judged. */
+	import { previewScene } from '$core/drawing/preview.ts';
+	import { put } from '$core/job/patch.ts';
+	import { writtenMats } from '$core/job/written.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import ColourField from '$lib/ui/ColourField.svelte';
+	import { useWorkspace } from './context.ts';
+
+	const { editor } = useWorkspace();
+	const scene = $derived(previewScene(editor.plan, editor.job)!);
+
+	function setMat(index: number, colour: string) {
+		if (editor.file.mats) return editor.put(['mats', index, 'colour'], colour);
+		const mats = writtenMats(editor.job.mats).map((mat, at) => (at === index ? { ...mat, colour } : mat));
+		return editor.apply(put(editor.file, ['mats'], mats));
+	}
+</script>
+
+<div class="wall">
+	<Drawing {scene} unit={editor.unit} />
+	<div class="colours">
+		<ColourField label="Wall" value={editor.job.wallColour} onchange={(colour) => editor.put(['place', 'wallColour'], colour)} />
+		{#if editor.job.frame}<ColourField
+				label="Moulding"
+				value={editor.job.frame.colour}
+				onchange={(colour) => editor.put(['frame', 'colour'], colour)}
+			/>{/if}
+		{#each editor.job.mats as mat, index (index)}<ColourField
+				label="Mat {index + 1}"
+				value={mat.colour}
+				onchange={(colour) => setMat(index, colour)}
+			/>{/each}
+	</div>
+</div>
+
+<style>
+	.wall {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 200px;
+		gap: 18px;
+		min-height: 0;
+	}
+	.colours {
+		display: grid;
+		gap: 12px;
+		align-content: start;
+		padding-top: 8px;
+		overflow-y: auto;
+	}
+</style>
