@@ -51,7 +51,12 @@ try {
 	await loadDemo(server.address, 'demo');
 	for (const view of ['front', 'back', 'all']) {
 		await browser.open(`/jobs/K-0101?at=window&view=${view}`);
-		const measured = await browser.driver.executeAsyncScript<[number[], number[]] | string>(MEASURE, await browser.field('Border width'), WIDTHS, PASSES);
+		const measured = await browser.driver.executeAsyncScript<[number[], number[]] | string>(
+			MEASURE,
+			await browser.field('Border width'),
+			WIDTHS,
+			PASSES
+		);
 		if (typeof measured === 'string') throw new Error(measured);
 		report(`keystroke to the redrawn view, ${view}`, measured[0], 16);
 		report('  and the frame after it', measured[1], 16);

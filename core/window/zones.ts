@@ -190,7 +190,10 @@ function solvedFor(context: Context, { measure, opening }: Sight, zones: Zone[])
 function giveUpRemedies(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	const sets = sight.opening.giveUp ?? [];
 	if (!sets[0]?.includes(zone.id)) return [];
+	// Every set leaves a window; only a lift may not find its room beside it.
+	const lifted = context.job.mats.at(-1)!.lift > 0;
 	const possible = sets.slice(0, 4).filter((ids) => {
+		if (!lifted) return true;
 		const kept = sight.piece.zones.filter(({ id }) => !ids.includes(id));
 		return solvedFor(context, sight, kept)?.giveUp.length === 0;
 	});

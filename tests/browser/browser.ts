@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
 
 const FLAGS = [
@@ -32,6 +32,10 @@ export type Browser = {
 	station: (name: string) => Promise<void>;
 	choose: (label: string, option: string) => Promise<void>;
 	keys: (...keys: string[]) => Promise<void>;
+	/** Pulls from a place on the page to another with the mouse, in steps as a hand does; `release` false keeps the button down. */
+	pull: (from: Place, to: Place, release?: boolean) => Promise<void>;
+	/** The middle of what a person calls by this name, on the page. */
+	middleOf: (name: string) => Promise<Place>;
 	/** Waits for the heading of a place. */
 	heading: (name: string) => Promise<void>;
 	/** Waits until the page shows this text. */
@@ -45,6 +49,8 @@ export type Browser = {
 	screenshot: () => Promise<Buffer>;
 	quit: () => Promise<void>;
 };
+
+export type Place = { x: number; y: number };
 
 export { By, Key, until };
 
@@ -119,6 +125,19 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			// One by one: each goes where the one before has moved the focus.
 			for (const key of keys) await driver.switchTo().activeElement().sendKeys(key);
 		},
+		pull: async (from, to, release = true) => {
+			const at = (place: Place) => ({ x: Math.round(place.x), y: Math.round(place.y), origin: Origin.VIEWPORT, duration: 20 });
+			const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+			const hand = driver.actions({ async: true }).move(at(from)).press().move(at(middle)).move(at(to));
+			await (release ? hand.release() : hand).perform();
+		},
+		middleOf: async (name) => {
+			const found = await named(FIND_BUTTON, name, 'the part of the drawing');
+			return driver.executeScript<Place>(
+				'const box = arguments[0].getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 };',
+				found
+			);
+		},
 		heading: (name) =>
 			waitFor(`the heading “${name}”`, () =>
 				driver.executeScript<boolean>(
@@ -162,7 +181,7 @@ const FIND_FIELD = `
 const FIND_BUTTON = `
 	const wanted = arguments[0];
 	const said = (element) => (element.getAttribute('aria-label') ?? element.textContent).trim().replace(/\\s+/g, ' ');
-	const all = [...document.querySelectorAll('button, a, [role=button], summary, [data-part=item], label:has(input:is([type=radio], [type=checkbox]))')].filter((element) => element.checkVisibility());
+	const all = [...document.querySelectorAll('button, a, [role=button], [role=slider], summary, [data-part=item], label:has(input:is([type=radio], [type=checkbox]))')].filter((element) => element.checkVisibility());
 	return all.find((element) => said(element) === wanted) ?? all.find((element) => said(element).startsWith(wanted)) ?? null;
 `;
 

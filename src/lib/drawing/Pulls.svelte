@@ -29,7 +29,12 @@
 	let pull: Pull | null = null;
 	let held = $state<string | null>(null);
 	let pointed = $state<{ x: number; y: number } | null>(null);
+	/** While something is pulled nothing else can be: the drawing has less to move. */
+	let pulling = $state(false);
 	let frame = 0;
+
+	const shownEdges = $derived(pulling ? edges.filter((edge) => edge.id === held) : edges);
+	const shownZones = $derived(pulling ? zones.filter((zone) => zone.id === held) : zones);
 
 	const step = $derived(editor.job.step);
 	const upright = (edge: EdgeHandle) => edge.side === 'left' || edge.side === 'right';
@@ -58,6 +63,7 @@
 		(event.currentTarget as SVGElement).focus({ preventScroll: true });
 		pull = { id, from: { x: event.clientX, y: event.clientY }, move };
 		held = id;
+		pulling = true;
 		onhold();
 	}
 
@@ -84,13 +90,28 @@
 	function end() {
 		cancelAnimationFrame(frame);
 		pull = null;
+		pulling = false;
 		held = null;
 		pointed = null;
 		editor.endTyping();
 		onrelease();
 	}
 
-	function gripEdge(event: PointerEvent, edge: EdgeHandle) {
+	/** Edges of two mats lie a few pixels apart: the one nearest to the hand is meant. */
+	function nearest(event: PointerEvent, pressed: EdgeHandle): EdgeHandle {
+		const svg = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		const [x, y] = [event.clientX - svg.left, event.clientY - svg.top];
+		const away = (edge: EdgeHandle) => {
+			const at = place(edge.line[0].x, edge.line[0].y);
+			return upright(edge) ? Math.abs(at.x - x) : Math.abs(at.y - y);
+		};
+		return edges
+			.filter((edge) => edge.side === pressed.side)
+			.reduce((best, edge) => (away(edge) < away(best) ? edge : best), pressed);
+	}
+
+	function gripEdge(event: PointerEvent, pressed: EdgeHandle) {
+		const edge = nearest(event, pressed);
 		const { value, grows } = edge;
 		grip(event, edge.id, (across, down) => setEdge(edge, value + grows * (upright(edge) ? across : down)));
 	}
@@ -167,7 +188,7 @@
 </script>
 
 <g class="pulls">
-	{#each zones as zone (zone.id)}
+	{#each shownZones as zone (zone.id)}
 		{@const from = place(zone.left, zone.top)}
 		{@const to = place(zone.left + zone.width, zone.top + zone.height)}
 		<g
@@ -200,7 +221,7 @@
 			onpointercancel={letGo}
 		/>
 	{/each}
-	{#each edges as edge (edge.id)}
+	{#each shownEdges as edge (edge.id)}
 		{@const from = place(edge.line[0].x, edge.line[0].y)}
 		{@const to = place(edge.line[1].x, edge.line[1].y)}
 		{@const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }}

@@ -11,6 +11,7 @@ import { named, pieceKeys, windowKeys } from '$core/sights.ts';
 import { builtInShop } from '$core/shop/shop.ts';
 import type { Unit } from '$core/units/length.ts';
 import { openingsOf } from '$core/window/window.ts';
+import { stable } from './stable.svelte.ts';
 
 export type Draft = { text: string; says: string };
 /** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */
@@ -27,6 +28,11 @@ type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
 /** A pause in typing after which a change is sent. */
 const PAUSE_MS = 350;
 const AGAIN_MS = 2500;
+/** Written to the browser's store so soon; at once when the page is left. */
+const STORE_MS = 120;
+/** Strokes nearer to each other than this are a pull; then strip and findings follow no oftener than SETTLE_MS. */
+const OFTEN_MS = 60;
+const SETTLE_MS = 500;
 
 export class JobEditor {
 	readonly number: string;
@@ -52,6 +58,8 @@ export class JobEditor {
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
 	#settling = 0;
+	#settledAt = 0;
+	#strokeAt = 0;
 	#storing: ReturnType<typeof setTimeout> | undefined;
 
 	readonly job: Decided = $derived(planned(this.file).job);
@@ -59,6 +67,8 @@ export class JobEditor {
 	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
 	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }));
 	readonly unit: Unit = $derived(this.job.unit);
+	/** Most strokes leave the piece as it is: then nothing that shows it is done again. */
+	readonly #piece = stable(() => this.job.pieces[Math.min(this.at, this.job.pieces.length - 1)]!);
 	/** The piece and the window that the panels speak of, and where they stand in the file. */
 	readonly here = $derived.by(() => {
 		const index = Math.min(this.at, this.job.pieces.length - 1);
@@ -66,7 +76,7 @@ export class JobEditor {
 		return {
 			index,
 			number,
-			piece: this.job.pieces[index]!,
+			piece: this.#piece(),
 			choice: this.job.windows[index]!,
 			windowKeys: windowKeys({ number }),
 			pieceKeys: (part: string): Key[] => [...pieceKeys(this.file, number, part), part]
@@ -248,14 +258,29 @@ export class JobEditor {
 	}
 
 	#touched(whileTyping = false): void {
-		cancelAnimationFrame(this.#settling);
-		if (whileTyping) this.#settling = requestAnimationFrame(() => (this.settled = planned(this.file)));
-		else this.settled = planned(this.file);
+		this.#settle(whileTyping);
 		this.#store();
 		if (this.state === 'conflict') return;
 		this.state = 'keeping';
 		clearTimeout(this.#timer);
 		this.#timer = setTimeout(() => void this.#send(), PAUSE_MS);
+	}
+
+	/** After a stroke a frame later; while strokes come faster than frames go, as in a pull, only now and then. */
+	#settle(whileTyping: boolean): void {
+		cancelAnimationFrame(this.#settling);
+		const now = () => {
+			this.#settledAt = performance.now();
+			this.settled = planned(this.file);
+		};
+		if (!whileTyping) return now();
+		const often = performance.now() - this.#strokeAt < OFTEN_MS && performance.now() - this.#settledAt < SETTLE_MS;
+		this.#strokeAt = performance.now();
+		this.#settling = requestAnimationFrame(() => {
+			if (!often) now();
+			// One more frame without a stroke, and it rests.
+			else this.#settling = requestAnimationFrame(() => (this.#settling = requestAnimationFrame(now)));
+		});
 	}
 
 	/** One request at a time; what changed meanwhile is sent after it. */
@@ -306,7 +331,7 @@ export class JobEditor {
 
 	/** What is not kept yet, and what is half typed, stands in the browser until it is; written once the stroke is drawn. */
 	#store(): void {
-		this.#storing ??= setTimeout(() => this.#storeNow(), 0);
+		this.#storing ??= setTimeout(() => this.#storeNow(), STORE_MS);
 	}
 
 	#storeNow(): void {
