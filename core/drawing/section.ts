@@ -132,8 +132,10 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight:
 		];
 	}
 	if (layer.role === 'lift') {
-		const mat = plan.window!.mats[layer.index!]!;
-		const end = layout.window - revealsInside(plan, layer.index!) - mat.lift!.setback;
+		const { lift } = plan.window!.mats[layer.index!]!;
+		// In a frame that is too small the strips have no room.
+		if (!lift) return [];
+		const end = layout.window - revealsInside(plan, layer.index!) - lift.setback;
 		return end > layout.breakTo
 			? [
 					{ ...look, rings: [before] },

@@ -30,9 +30,13 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 	await holdsAt('/?find=nothing+of+the+kind');
 	for (const station of ['intake', 'measure', 'window', 'guard', 'hold', 'frame', 'cut', 'bench', 'back', 'wall', 'record'])
 		await holdsAt(`/jobs/K-0101?at=${station}`);
-	for (const view of ['section', 'back', 'all']) await holdsAt(`/jobs/K-0101?at=window&view=${view}`);
+	for (const view of ['sheet', 'corner', 'section', 'back', 'all', 'wall', 'compare'])
+		await holdsAt(`/jobs/K-0101?at=window&view=${view}`);
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('Pack width'));
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('List of keys'));
+	await holdsAt('/jobs/K-0101?at=window&view=front', () => here.browser.keys('z'));
+	await holdsAt('/jobs/K-0101?at=window&view=compare', () => here.browser.press('Keep this beside, and change the job'));
+	for (const number of ['K-0107', 'K-0109', 'K-0112', 'K-0115']) await holdsAt(`/jobs/${number}?at=window&view=front`);
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.type('Border width', '12 in mm'));
 	for (const path of [
 		'/jobs/K-0101/sheet',

@@ -138,7 +138,7 @@ test('every revision can be looked at and taken up again', async () => {
 	await browser.type('Border width', '75');
 	await browser.sees('rev 2 · kept');
 	await browser.station('Record');
-	await browser.press('Look at revision 1');
+	await browser.press('look at it, revision 1');
 	await browser.sees('Rev 1');
 	await browser.sees('borders · width 75 70');
 	await browser.press('Take up “Rev 1”');

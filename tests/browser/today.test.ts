@@ -16,15 +16,21 @@ test('an empty day says so', async () => {
 test('the rack: every piece from its plan, all to one scale; the list says what each needs next', async () => {
 	await here.loadDemo();
 	await here.browser.open('/');
-	await here.browser.sees('Three pieces can go to the bench now: K-0103, K-0104, K-0116.');
+	await here.browser.sees('Seven pieces can go to the bench now.');
 	await here.browser.sees('K-0101 can’t be framed as planned');
 	// Outer widths in mm over widths in px: one ratio for all.
 	const widths = await run<Record<string, number>>(
 		`return Object.fromEntries([...document.querySelectorAll('a[href^="/jobs/K-"] svg[viewBox][aria-hidden]')].map((svg) => [svg.closest('a').getAttribute('href').slice(6, 12), svg.getBoundingClientRect().width]));`
 	);
-	const scales = Object.entries({ 'K-0101': 571, 'K-0103': 323, 'K-0104': 411, 'K-0106': 475, 'K-0116': 675.825 }).map(
-		([number, outer]) => widths[number]! / outer
-	);
+	const scales = Object.entries({
+		'K-0101': 571,
+		'K-0103': 323,
+		'K-0104': 411,
+		'K-0106': 475,
+		'K-0107': 747.5,
+		'K-0112': 463.5,
+		'K-0116': 675.825
+	}).map(([number, outer]) => widths[number]! / outer);
 	for (const scale of scales) assert.ok(Math.abs(scale / scales[0]! - 1) < 0.02, `${scales.join(', ')}`);
 	await here.browser.sees('Mend what stops it');
 });

@@ -61,7 +61,7 @@
 							<button
 								type="button"
 								class="text-press"
-								aria-label="Look at revision {revision.rev}"
+								aria-label="look at it, revision {revision.rev}"
 								onclick={() => lookAt(revision.rev)}>look at it</button
 							>
 						</li>{/each}
