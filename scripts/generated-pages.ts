@@ -36,9 +36,9 @@ function housePage(): string {
 }
 
 function schoolsPage(): string {
-	const rows = SCHOOLS.map(({ id, question, options, notPlanned }) => {
+	const rows = SCHOOLS.map(({ id, question, options, because, notPlanned }) => {
 		const rest = notPlanned ? ` Not planned yet: ${notPlanned.join(', ')}.` : '';
-		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.${rest}\n`;
+		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.${rest}\n\n${options.map((option) => `- ${option}: ${because[option]}`).join('\n')}\n`;
 	});
 	return `# Schools\n\nWhere practitioners differ, each question is a house rule, and a job may set it differently under \`schools\`. The first option is the default: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }

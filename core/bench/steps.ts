@@ -80,15 +80,32 @@ function gather({ plan, shop }: Writer): Step {
 }
 
 function cutBoards({ job, plan, length }: Writer): Step {
-	const mats = plan.window!.mats.map((mat, index) => {
-		const { top, right, bottom, left } = mat.stop;
+	const mats = plan.window!.mats.flatMap((mat, index) => {
 		const bevel = job.mats[index]!.bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
-		return `Mat ${index + 1}, ${bevel}, from the back: stops left ${length(left, true)}, right ${length(right, true)}, top ${length(top, true)}, bottom ${length(bottom, true)}; the window measures ${showSize(mat.opening, job.unit)}.`;
+		return (mat.holes ?? [mat]).map((hole, at) => {
+			const { top, right, bottom, left } = hole.stop;
+			const which = mat.holes ? `, window ${at + 1}` : '';
+			const set = hole.curve
+				? `${job.windows[at]!.shape}, its centre ${length(hole.curve.centre.left, true)} from the left and ${length(hole.curve.centre.top, true)} from the top${hole.curve.radius === undefined ? '' : `, radius ${length(hole.curve.radius, true)}`}`
+				: `stops left ${length(left, true)}, right ${length(right, true)}, top ${length(top, true)}, bottom ${length(bottom, true)}`;
+			return `Mat ${index + 1}${which}, ${bevel}, from the back: ${set}; the window measures ${showSize(hole.opening, job.unit)}.`;
+		});
 	});
+	const printed = plan.window!.mats.flatMap(({ print }, index) =>
+		print
+			? [
+					`Mat ${index + 1} is printed: cut it ${showSize(print.board, job.unit)}, square the print from the window’s bottom edge, and trim the strip that the clamps held last of all.`
+				]
+			: []
+	);
 	return {
 		id: 'cut-boards',
 		title: 'Cut the boards',
-		does: [`All blanks ${showSize(plan.window!.pack, job.unit)}, squared: both diagonals equal before a window is cut.`, ...mats],
+		does: [
+			`All blanks ${showSize(plan.window!.pack, job.unit)}, squared: both diagonals equal before a window is cut.`,
+			...mats,
+			...printed
+		],
 		because: 'A window cut in a blank out of square stands askew in the frame.',
 		caution: 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.'
 	};

@@ -87,33 +87,39 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
+	// Tabs of one size are torn together, whichever sheet they hold.
 	for (const [index, hold] of holds.entries()) {
+		const alike = holds.filter(({ size }) => size.width === hold.size.width && size.height === hold.size.height);
+		if (alike[0] !== hold) continue;
 		const of = named(job.several ? index + 1 : null, 'hold.size');
+		const count = alike.reduce((sum, one) => sum + one.count, 0);
 		add(
 			{
 				role: 'hinge tab',
 				material: job.hold.adhesive.id,
 				width: hold.size.width,
 				height: hold.size.height + house.hingeTab,
-				count: hold.count,
+				count,
 				from: 'tissue'
 			},
 			`${of}.width`,
 			`${of}.height + shop.house.hingeTab`
 		);
+	}
+	const crosses = holds.reduce((sum, { count }) => sum + count, 0);
+	if (crosses > 0)
 		add(
 			{
 				role: 'cross-piece',
 				material: job.hold.adhesive.id,
 				width: house.crossWidth,
 				height: house.crossHeight,
-				count: hold.count,
+				count: crosses,
 				from: 'tissue'
 			},
 			'shop.house.crossWidth',
 			'shop.house.crossHeight'
 		);
-	}
 	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add(

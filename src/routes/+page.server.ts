@@ -26,7 +26,9 @@ export const load: PageServerLoad = async ({ url }) => {
 			// The rack shows pieces as they will hang: no edges behind the mat, no zones.
 			scene: scene && {
 				...scene,
-				shapes: scene.shapes.filter((shape) => shape.role !== 'sheet-edge' && !shape.role.startsWith('zone')),
+				shapes: scene.shapes.filter(
+					(shape) => shape.role !== 'sheet-edge' && shape.role !== 'support' && !shape.role.startsWith('zone')
+				),
 				dimensions: [],
 				callouts: []
 			}

@@ -81,7 +81,7 @@
 				<caption class="seen-by-readers">Sizes and grade of both, in {editor.unit}</caption>
 				<thead
 					><tr
-						><th scope="col"></th>{#each both as one (one.name)}<th scope="col">{one.name}</th>{/each}</tr
+						><th scope="col">What</th>{#each both as one (one.name)}<th scope="col">{one.name}</th>{/each}</tr
 					></thead
 				>
 				<tbody>

@@ -9,6 +9,7 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import SchoolChoice from './SchoolChoice.svelte';
 	import WindowPick from './WindowPick.svelte';
 
 	const { editor } = useWorkspace();
@@ -75,6 +76,10 @@
 			<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
 			<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
 		{/if}
+	</div>
+	<div class="group">
+		<SchoolChoice id="hang-from" names={{ 'under-mat': 'from the under-mat', 'window-mat': 'from the window mat' }} />
+		<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />
 	</div>
 	<div class="group">
 		<h2>The sheet</h2>

@@ -13,6 +13,7 @@
 	import Mats from './Mats.svelte';
 	import Overlap from './Overlap.svelte';
 	import Panel from './Panel.svelte';
+	import SchoolChoice from './SchoolChoice.svelte';
 	import SeveralWindows from './SeveralWindows.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import Zones from './Zones.svelte';
@@ -141,6 +142,11 @@
 					</dd>
 				</dl>
 			{/if}
+		</div>
+	{/if}
+	{#if editor.job.piece.friable}
+		<div class="group">
+			<SchoolChoice id="friable" names={{ trough: 'a hidden trough', fix: 'fixed by its maker' }} />
 		</div>
 	{/if}
 	<SeveralWindows />
