@@ -147,3 +147,45 @@ test('what comes next: what is missing, what stops, what wants a decision, then 
 	assert.deepEqual([ready.does, ready.ready, ready.sign], ['Cut', true, 'settled']);
 	assert.match(ready.because, /^\d+ parts on the cut list$/);
 });
+
+const piece = (width: number, height: number) => ({ piece: { readings: { width, height } } });
+const grid = { columns: 2, rows: 1, gutter: 40 };
+
+test('several windows: each in every mat has its stops, each sheet its place and its hinges', () => {
+	const several: Partial<JobFile> = { piece: {}, window: { overlap: 5, openings: [piece(100, 120), piece(90, 120)], grid } };
+	const cutting = textOf(step('cut-boards', several));
+	for (const name of ['Mat 1, window 1', 'Mat 1, window 2', 'Mat 2, window 1', 'Mat 2, window 2'])
+		assert.ok(cutting.includes(name), name);
+	const placing = step('place', several);
+	assert.equal(placing.title, 'Place the sheets');
+	assert.ok(placing.does.some((line) => line.startsWith('Window 2: On the under-mat')));
+	const hinging = step('hinge', several);
+	assert.equal(hinging.title, 'Hinge them, 4 T-hinges');
+	assert.ok(hinging.does.some((line) => line.startsWith('Window 2: Centres')));
+});
+
+test('a float is centred, not moved to a mark; its hinges go through the support', () => {
+	const float: Partial<JobFile> = {
+		window: { way: 'float', gap: 12, support: 'cotton-8' },
+		mats: [{ board: 'cotton-4', lift: 9 }]
+	};
+	assert.match(textOf(step('place', float)), /the same air on all sides/);
+	assert.match(step('hinge', float).title, /^Hinge it, 3 pass-through hinges$/);
+});
+
+test('curves are cut by their centre; a printed mat from its foot, its strip last; a ready frame is measured, not cut', () => {
+	assert.match(
+		textOf(step('cut-boards', { window: { shape: 'arch', overlap: 6 }, mats: [{ board: 'cotton-4' }] })),
+		/arch, its centre 265 from the left and 265 from the top, radius 195/
+	);
+	assert.match(
+		textOf(step('cut-boards', { mats: [{ board: 'cotton-4', print: { width: 700, height: 800 } }] })),
+		/bottom edge, and trim the strip/
+	);
+	const section = { face: 30, lip: 8, depth: 30, rabbetDepth: 16, density: 560 };
+	const ready: Partial<JobFile> = {
+		frame: { kind: 'ready-made', section, opening: { width: 600, height: 750 } },
+		borders: { way: 'fit', weight: 8 }
+	};
+	assert.ok(ids(ready).includes('ready-frame') && !ids(ready).includes('cut-frame'));
+});

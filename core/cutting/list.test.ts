@@ -2,12 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import type { JobFile } from '../job/definition.ts';
+import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { anyJob, workedJob, planSingle } from '../../tests/jobs.ts';
 import type { Cut } from './list.ts';
 import { materialName } from './material-name.ts';
 
 const cutOf = (changes: Partial<JobFile> = {}) => planSingle(workedJob(changes)).cut;
+const planSeveral = (changes: Partial<JobFile>): Cut[] => plan(workedJob(changes), builtInShop).cut;
 const line = ({ role, material, width, height, count }: Cut) => `${count} × ${role}, ${material}: ${width} × ${height}`;
 const of = (cuts: Cut[], role: string) => cuts.filter((cut) => cut.role === role);
 
@@ -108,4 +110,28 @@ test('materials are named as they are said', () => {
 		),
 		[]
 	);
+});
+
+test('a float has its support, several sheets their tabs of one size in one line, a ready frame no rails', () => {
+	const float = cutOf({ window: { way: 'float', gap: 12, support: 'cotton-8' }, mats: [{ board: 'cotton-4', lift: 9 }] });
+	assert.deepEqual(of(float, 'support').map(line), ['1 × support, cotton-8: 390 × 539']);
+	const piece = (width: number) => ({ piece: { readings: { width, height: 120 } } });
+	const several = (widths: number[]) =>
+		planSeveral({ piece: {}, window: { overlap: 5, openings: widths.map(piece), grid: { columns: 3, rows: 1, gutter: 60 } } });
+	// Tabs are 25 wide, or 0.3 of a narrow sheet.
+	assert.deepEqual(of(several([100, 120, 60]), 'hinge tab').map(line), [
+		'4 × hinge tab, starch-paste: 25 × 33',
+		'2 × hinge tab, starch-paste: 18 × 33'
+	]);
+	assert.deepEqual(
+		of(several([100, 120, 60]), 'cross-piece').map(({ count }) => count),
+		[6]
+	);
+	assert.equal(of(several([100, 120, 60]), 'mat').length, 2);
+	const section = { face: 30, lip: 8, depth: 30, rabbetDepth: 16, density: 560 };
+	const ready = cutOf({
+		frame: { kind: 'ready-made', section, opening: { width: 600, height: 750 } },
+		borders: { way: 'fit', weight: 8 }
+	});
+	assert.ok(!ready.some(({ from }) => from === 'stick'));
 });

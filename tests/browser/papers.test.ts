@@ -21,12 +21,33 @@ async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
 
 test('the job sheet of every demo piece is two pages, on A4 and on Letter, at its own size', async () => {
 	await here.loadDemo();
-	for (const number of ['K-0101', 'K-0103', 'K-0104', 'K-0106', 'K-0116']) {
+	for (const number of ['K-0101', 'K-0102', 'K-0103', 'K-0104', 'K-0106', 'K-0107', 'K-0109', 'K-0114', 'K-0115', 'K-0116']) {
 		await here.browser.open(`/jobs/${number}/sheet`);
 		assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['595 × 842']) }, number);
 		await here.browser.press('Letter');
 		assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['612 × 792']) }, number);
 	}
+});
+
+test('the sheet of several windows: each sheet’s place, each opening’s stops, on three pages', async () => {
+	await here.browser.open('/jobs/K-0112/sheet');
+	for (const text of [
+		'Window 1: Where the sheet lies',
+		'Window 3: Where the sheet lies',
+		'2, window 3, normal',
+		'Window 2: Hinges'
+	])
+		await here.browser.sees(text);
+	assert.deepEqual(await printed(), { pages: 3, sizes: new Set(['595 × 842']) });
+});
+
+test('the sheet of a float and of a frame that exists leave out what they have not', async () => {
+	await here.browser.open('/jobs/K-0107/sheet');
+	await here.browser.sees('support, set back 548 × 748');
+	await here.browser.seesNo('may be off, across and down');
+	await here.browser.open('/jobs/K-0114/sheet');
+	await here.browser.sees('rabbet 397 × 494');
+	await here.browser.seesNo('rails at the long points');
 });
 
 test('the back label is one label, with a code that leads to the job', async () => {

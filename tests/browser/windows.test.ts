@@ -203,6 +203,70 @@ test('a photograph is squared to the readings: corners pulled by hand and keys, 
 	await untilKept(number, 'the picture to be gone again', (one) => one.piece?.picture === undefined);
 });
 
+/** Gives a photograph of one colour to the page; `turned` marks it as taken with the camera on its side. */
+const GIVE = `
+	const [width, height, turned, done] = arguments;
+	const canvas = Object.assign(document.createElement('canvas'), { width, height });
+	const context = canvas.getContext('2d'); context.fillStyle = '#a86'; context.fillRect(0, 0, width, height);
+	canvas.toBlob(async (blob) => {
+		const bytes = new Uint8Array(await blob.arrayBuffer());
+		// EXIF with one entry: orientation 6, a quarter turn to the right.
+		const exif = [0xff, 0xe1, 0, 34, 69, 120, 105, 102, 0, 0, 73, 73, 42, 0, 8, 0, 0, 0, 1, 0, 0x12, 1, 3, 0, 1, 0, 0, 0, 6, 0, 0, 0, 0, 0, 0, 0];
+		const parts = turned ? [bytes.slice(0, 2), new Uint8Array(exif), bytes.slice(2)] : [bytes];
+		const files = new DataTransfer(); files.items.add(new File(parts, 'sheet.jpg', { type: 'image/jpeg' }));
+		const input = document.querySelector('input[type=file]'); input.files = files.files;
+		input.dispatchEvent(new Event('change', { bubbles: true })); done();
+	}, 'image/jpeg');
+`;
+
+test('a photograph taken with the camera on its side is shown upright', async () => {
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=measure&view=sheet`);
+	await here.browser.driver.executeAsyncScript(GIVE, 900, 600, true);
+	await here.browser.sees('Pull each corner onto the sheet’s corner.');
+	const size = await here.browser.driver.executeScript<number[]>(
+		'const canvas = document.querySelector(".photograph canvas"); return [canvas.width, canvas.height];'
+	);
+	assert.deepEqual(size, [600, 900]);
+});
+
+test('corners that cross are refused where they are; a stopped server loses nothing; put away, nothing is changed', async () => {
+	const number = await keepJob(here.server.address, workedJob());
+	const { browser } = here;
+	await browser.open(`/jobs/${number}?at=measure&view=sheet`);
+	await browser.driver.executeAsyncScript(GIVE, 900, 600, false);
+	await browser.sees('Pull each corner onto the sheet’s corner.');
+	const [one, other] = [await browser.middleOf('Corner top-left'), await browser.middleOf('Corner top-right')];
+	await browser.pull(one, { x: other.x + 20, y: other.y });
+	await browser.press('Square it');
+	await browser.sees('These corners cross each other.');
+	await browser.pull({ x: other.x + 20, y: other.y }, one);
+	await here.stop();
+	await browser.press('Square it');
+	await browser.sees('The server cannot be reached.');
+	await here.startAgain();
+	await browser.press('Square it');
+	await untilKept(number, 'the picture after all', (job) => job.piece?.picture !== undefined);
+	await browser.driver.executeAsyncScript(GIVE, 600, 600, false);
+	await browser.sees('Pull each corner onto the sheet’s corner.');
+	const before = (await kept(number)).piece!.picture;
+	await browser.press('Put it away');
+	await browser.seesNo('Pull each corner');
+	assert.equal((await kept(number)).piece!.picture, before);
+});
+
+test('before the sheet is measured a photograph waits for its readings', async () => {
+	const number = await keepJob(here.server.address, { format: 'rare-keep/job', version: 1 });
+	await here.browser.open(`/jobs/${number}?at=measure&view=sheet`);
+	await here.browser.driver.executeAsyncScript(GIVE, 600, 600, false);
+	await here.browser.sees('Give the sheet’s readings first');
+	assert.equal(await (await here.browser.button('Square it')).isEnabled(), false);
+	await here.browser.type('Width', '300');
+	await here.browser.type('Height', '300');
+	await here.browser.sees('It is squared to 300 × 300 mm.');
+	assert.equal(await (await here.browser.button('Square it')).isEnabled(), true);
+});
+
 test('what is no picture is refused in a sentence', async () => {
 	const number = await keepJob(here.server.address, workedJob());
 	const { browser } = here;

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { plan } from '../../core/plan.ts';
+import { plan, type Plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { workedJob } from '../jobs.ts';
 
@@ -30,5 +30,36 @@ test('a file cut off in the middle, one that is not there, no verb', () => {
 	for (const answer of [core(['plan', '-'], half), core(['plan', 'no-such-file.json']), core([])]) {
 		assert.deepEqual([answer.status, answer.stdout], [2, '']);
 		assert.match(answer.stderr, /: .+\.$/m);
+	}
+});
+
+test('plan: every demo piece, several windows and floats too, as the core plans it, with an explanation that names each window', () => {
+	for (const number of ['K-0107', 'K-0109', 'K-0112', 'K-0114', 'K-0115']) {
+		const path = `demo/jobs/${number}.json`;
+		const { stdout, status } = core(['plan', path]);
+		assert.equal(status, 0, number);
+		const made = JSON.parse(stdout) as Plan;
+		assert.deepEqual(made, JSON.parse(JSON.stringify(plan(JSON.parse(readFileSync(path, 'utf8')), builtInShop))), number);
+		if (number !== 'K-0112') continue;
+		assert.ok(Array.isArray(made.measure) && Array.isArray(made.hold) && Array.isArray(made.movement));
+		assert.ok(made.why['window.openings[2].overlap.left'] && made.why['measure[1].lean'] && made.why['hold[0].places[1]']);
+	}
+});
+
+test('bad windows: each a line with its path', () => {
+	const piece = { readings: { width: 90, height: 120 } };
+	for (const [window, path] of [
+		[{ overlap: 4, openings: [{ piece }, { piece }], grid: { columns: 2, rows: 1, gutter: 0 } }, 'window.grid.gutter'],
+		[{ overlap: 4, openings: [{ piece: { readings: { top: 90, left: 120, d1: 900 } } }] }, 'window.openings[0].piece.readings'],
+		[{ overlap: 4, openings: [{ piece, way: 'reveals' }] }, 'window.openings[0].way'],
+		[{ overlap: 'largest' }, 'window.overlap'],
+		[{ shape: 'oval', overlap: 'solve' }, 'window.overlap']
+	] as const) {
+		const { stdout, stderr, status } = core(['plan', '-'], JSON.stringify({ ...workedJob(), window }));
+		assert.deepEqual([status, stdout], [2, ''], path);
+		assert.ok(
+			stderr.split('\n').some((one) => one.startsWith(`${path}: `)),
+			`${path}: ${stderr}`
+		);
 	}
 });
