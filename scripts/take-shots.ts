@@ -8,8 +8,15 @@ type Shot = { name: string; path: string; then?: (browser: Browser) => Promise<v
 
 const SHOTS: Shot[] = [
 	{ name: 'today', path: '/' },
-	{ name: 'measure', path: '/jobs/K-0101?at=measure&view=front' },
+	{ name: 'measure', path: '/jobs/K-0101?at=measure&view=sheet', then: (browser) => browser.press('Draw what is out of square') },
+	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
+	{ name: 'several-windows', path: '/jobs/K-0112?at=window&view=front' },
+	{ name: 'float', path: '/jobs/K-0107?at=window&view=section' },
+	{ name: 'solved', path: '/jobs/K-0115?at=window&view=front' },
+	{ name: 'corner', path: '/jobs/K-0101?at=window&view=corner' },
+	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
+	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard-section', path: '/jobs/K-0101?at=guard&view=section' },
 	{ name: 'wall-back', path: '/jobs/K-0104?at=wall&view=back' },
 	{ name: 'inches-all-three', path: '/jobs/K-0103?at=frame&view=all', then: (browser) => browser.press('inch') },
@@ -19,6 +26,48 @@ const SHOTS: Shot[] = [
 	{ name: 'back-label', path: '/jobs/K-0104/label' },
 	{ name: 'handbook', path: '/handbook/window' }
 ];
+
+/** The demo's chart as somebody would photograph it: on a table, a little turned. */
+const PHOTOGRAPH = `
+	const done = arguments[0];
+	const chart = new Image(); chart.src = document.querySelector('svg image').href.baseVal;
+	chart.decode().then(() => {
+		const canvas = Object.assign(document.createElement('canvas'), { width: 1500, height: 1125 });
+		const context = canvas.getContext('2d');
+		context.fillStyle = '#6f6a62'; context.fillRect(0, 0, 1500, 1125);
+		context.setTransform(1.02, 0.07, -0.05, 0.98, 430, 70);
+		context.drawImage(chart, 0, 0, 690, 946);
+		canvas.toBlob((blob) => {
+			const files = new DataTransfer(); files.items.add(new File([blob], 'chart.jpg', { type: 'image/jpeg' }));
+			const input = document.querySelector('input[type=file]'); input.files = files.files;
+			input.dispatchEvent(new Event('change', { bubbles: true })); done();
+		}, 'image/jpeg');
+	});
+`;
+
+async function givePhotograph(browser: Browser): Promise<void> {
+	await browser.driver.executeAsyncScript(PHOTOGRAPH);
+	await browser.sees('Pull each corner onto the sheet’s corner.');
+	const shown = await browser.driver.executeScript<{ left: number; top: number; width: number; height: number }>(
+		'const { left, top, width, height } = document.querySelector(".photograph").getBoundingClientRect(); return { left, top, width, height };'
+	);
+	for (const [name, x, y] of [
+		['Corner top-left', 430, 70],
+		['Corner top-right', 1134, 118],
+		['Corner bottom-right', 1087, 1045],
+		['Corner bottom-left', 383, 997]
+	] as const)
+		await browser.pull(await browser.middleOf(name), {
+			x: shown.left + (x / 1500) * shown.width,
+			y: shown.top + (y / 1125) * shown.height
+		});
+}
+
+async function besideAnother(browser: Browser): Promise<void> {
+	await browser.press('Keep this beside, and change the job');
+	await browser.type('Border width', '85');
+	await browser.sees('borders · width');
+}
 
 const folder = newFolder();
 const server = await startServer(folder);

@@ -108,13 +108,13 @@ const CASES: Record<string, Case> = {
 		fires: { borders: { way: 'even', width: 44 } },
 		spares: { borders: { way: 'even', width: 44.5 } },
 		at: all('note'),
-		mend: null
+		mend: 'Border 44.5 mm'
 	},
 	'window.border-like-face': {
 		fires: { borders: { way: 'even', width: 29 } },
 		spares: { borders: { way: 'even', width: 30 } },
 		at: all('note'),
-		mend: null
+		mend: 'Border 30 mm'
 	},
 	'board.touch-acidic': {
 		fires: { mats: [{ board: 'cotton-4' }, { board: 'mat-ordinary', reveal: 6 }] },
@@ -328,7 +328,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ deckle: true }),
 		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
 		at: all('note'),
-		mend: null
+		mend: 'Float it'
 	},
 	'float.support-shows': {
 		fires: { window: { way: 'float', setBack: 0 } },

@@ -1,48 +1,91 @@
-/** Sizes by which frames are bought (handbook window#fit). A bought frame is named by the pack that it takes: its allowance is inside. */
-import { MM_PER_INCH } from '../units/length.ts';
+/**
+ * Sizes by which frames are bought: the shop's own list, as it was written (handbook window#fit). A bought frame is named by the pack
+ * that it takes: its allowance is inside.
+ */
+import type { Fault } from '../job/faults.ts';
+import { readLength } from '../units/length.ts';
 
-export type PackSize = { id: string; name: string; list: 'inch' | 'centimetre' | 'a-size'; width: number; height: number };
+/** A size as it was written: lengths with their unit, a bare number in millimetres. */
+export type WrittenSize = { name: string; width: string | number; height: string | number };
+/** The same, mm. */
+export type PackSize = { name: string; width: number; height: number };
 
-const INCHES = [
-	[8, 10],
-	[11, 14],
-	[12, 16],
-	[16, 20],
-	[18, 24],
-	[20, 24],
-	[22, 28],
-	[24, 30],
-	[24, 36],
-	[30, 40]
-] as const;
+const MOST_SIZES = 200;
+const MOST_LETTERS = 40;
 
-const CENTIMETRES = [
-	[18, 24],
-	[20, 30],
-	[24, 30],
-	[30, 40],
-	[40, 50],
-	[50, 70],
-	[60, 80],
-	[70, 100]
-] as const;
+const inch = (width: number, height: number): WrittenSize => ({
+	name: `${width} × ${height} in`,
+	width: `${width} in`,
+	height: `${height} in`
+});
+const centimetre = (width: number, height: number): WrittenSize => ({
+	name: `${width} × ${height} cm`,
+	width: `${width} cm`,
+	height: `${height} cm`
+});
 
-export const PACK_SIZES: readonly PackSize[] = [
-	...INCHES.map(([width, height]): PackSize => ({
-		id: `${width}x${height}-in`,
-		name: `${width} × ${height} in`,
-		list: 'inch',
-		width: width * MM_PER_INCH,
-		height: height * MM_PER_INCH
-	})),
-	...CENTIMETRES.map(([width, height]): PackSize => ({
-		id: `${width}x${height}-cm`,
-		name: `${width} × ${height} cm`,
-		list: 'centimetre',
-		width: width * 10,
-		height: height * 10
-	})),
-	{ id: 'a4', name: 'A4', list: 'a-size', width: 210, height: 297 },
-	{ id: 'a3', name: 'A3', list: 'a-size', width: 297, height: 420 },
-	{ id: 'a2', name: 'A2', list: 'a-size', width: 420, height: 594 }
+export const WRITTEN_SIZES: readonly WrittenSize[] = [
+	inch(8, 10),
+	inch(11, 14),
+	inch(12, 16),
+	inch(16, 20),
+	inch(18, 24),
+	inch(20, 24),
+	inch(22, 28),
+	inch(24, 30),
+	inch(24, 36),
+	inch(30, 40),
+	centimetre(18, 24),
+	centimetre(20, 30),
+	centimetre(24, 30),
+	centimetre(30, 40),
+	centimetre(40, 50),
+	centimetre(50, 70),
+	centimetre(60, 80),
+	centimetre(70, 100),
+	{ name: 'A4', width: 210, height: 297 },
+	{ name: 'A3', width: 297, height: 420 },
+	{ name: 'A2', width: 420, height: 594 }
 ];
+
+/**
+ * Reads a list of sizes.
+ * @param list parsed JSON, of any shape
+ * @returns the sizes in millimetres, or every fault with its path: `packSizes[3].width`
+ */
+export function readPackSizes(list: unknown): { ok: true; sizes: PackSize[] } | { ok: false; faults: Fault[] } {
+	const faults: Fault[] = [];
+	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'packSizes', says: 'This must be a list in [ ].' }] };
+	if (list.length > MOST_SIZES)
+		return {
+			ok: false,
+			faults: [{ path: 'packSizes', says: `There are ${list.length} sizes; at most ${MOST_SIZES} are kept.` }]
+		};
+	const names = new Set<string>();
+	const sizes = list.map((one: Partial<WrittenSize> | null, index): PackSize => {
+		const at = `packSizes[${index}]`;
+		const name = typeof one?.name === 'string' ? one.name.trim() : '';
+		if (name === '' || name.length > MOST_LETTERS)
+			faults.push({ path: `${at}.name`, says: `A size has a name of 1 to ${MOST_LETTERS} letters.` });
+		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” stands twice. Give each size its own name.` });
+		names.add(name);
+		const length = (key: 'width' | 'height') => {
+			const written = one?.[key];
+			const read =
+				typeof written === 'string' || typeof written === 'number'
+					? readLength(written, 'mm')
+					: ({ ok: false, says: 'Write a length, such as 16 in or 40 cm.' } as const);
+			if (read.ok) return read.mm;
+			faults.push({ path: `${at}.${key}`, says: read.says });
+			return 0;
+		};
+		return { name, width: length('width'), height: length('height') };
+	});
+	return faults.length > 0 ? { ok: false, faults } : { ok: true, sizes };
+}
+
+const builtIn = readPackSizes(WRITTEN_SIZES);
+if (!builtIn.ok) throw new Error(`The list of sizes is faulty: ${builtIn.faults[0]!.path}`);
+
+/** The list as it comes. */
+export const PACK_SIZES: readonly PackSize[] = builtIn.sizes;

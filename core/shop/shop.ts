@@ -44,6 +44,11 @@ export const builtInShop: Shop = {
 	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, school.options[0]!]))
 };
 
+/** The same shop with its own list of sizes by which frames are bought. */
+export function withPackSizes(shop: Shop, packSizes: readonly PackSize[]): Shop {
+	return { ...shop, packSizes };
+}
+
 function byId<T extends { id: string }>(items: readonly T[]): ById<T> {
 	const map: Record<string, T> = Object.create(null);
 	for (const item of items) map[item.id] = item;

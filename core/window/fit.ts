@@ -22,11 +22,20 @@ export function fits(pack: Size, opening: Size, weight: number, least: number): 
 	return pack.width >= smallest.width + 1 && pack.height >= smallest.height + 1;
 }
 
+/** Each size upright and turned; a square one once, and what is as large as one before it not again. */
 export function turnedEachWay(sizes: readonly PackSize[]): Fitting[] {
-	return sizes.flatMap(({ name, width, height }) => [
-		{ name, pack: { width, height } },
-		{ name: `${name}, turned`, pack: { width: height, height: width } }
-	]);
+	const seen = new Set<string>();
+	return sizes
+		.flatMap(({ name, width, height }) => [
+			{ name, pack: { width, height } },
+			{ name: `${name}, turned`, pack: { width: height, height: width } }
+		])
+		.filter(({ pack }) => {
+			const key = `${pack.width}x${pack.height}`;
+			if (seen.has(key)) return false;
+			seen.add(key);
+			return true;
+		});
 }
 
 /** The smallest of the sizes, turned to suit, that a pack goes into; null when none is large enough. */

@@ -1,6 +1,7 @@
-import type { Case, Context, Rule } from '../findings/rule.ts';
+import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { atSides, hasRoomBetween, hasRoomForLift, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
-import { SIDES, type Sides } from '../geometry/shapes.ts';
+import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
+import { put } from '../job/patch.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
@@ -101,7 +102,8 @@ export const windowRules: Rule[] = [
 				: [
 						{
 							says: `The ${side} border shows ${said(context, seen[side], true)}; ${said(context, house.thinBorder)} is the least that carries a sheet of this size.`,
-							where: `window.mats[0].seen.${side}`
+							where: `window.mats[0].seen.${side}`,
+							remedies: widerBorder(context, side, house.thinBorder - seen[side])
 						}
 					];
 		}
@@ -121,7 +123,12 @@ export const windowRules: Rule[] = [
 				? [
 						{
 							says: `The ${side} border shows ${said(context, seen[side], true)}, the moulding’s face ${said(context, frame.section.face, true)}.`,
-							where: `window.mats[0].seen.${side}`
+							where: `window.mats[0].seen.${side}`,
+							remedies: widerBorder(
+								context,
+								side,
+								frame.section.face + context.shop.house.stripeWithin + context.job.step - seen[side]
+							)
 						}
 					]
 				: [];
@@ -168,7 +175,7 @@ export const windowRules: Rule[] = [
 		why: 'A float shows the whole sheet with its edges.',
 		find: (context) => {
 			if (!context.file.piece?.deckle || context.job.several || context.job.window.way === 'float') return [];
-			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening' }];
+			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening', remedies: floated(context) }];
 		}
 	},
 	{
@@ -217,6 +224,30 @@ export const windowRules: Rule[] = [
 	}
 ];
 
+/** The whole sheet shown, on a support; the nearest mat lifted as far as sheet and support need. */
+function floated(context: Context): Remedy[] {
+	const { file, job, shop } = context;
+	const index = job.mats.length - 1;
+	const support = shop.boards[job.aim === 'rare' ? 'cotton-8' : 'foam-free']!;
+	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
+	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + context.plan.pack!.gapNeed;
+	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
+	const border = Math.min(...Object.values(context.plan.window!.mats[index]!.border));
+	// In a pack that is given the opening grows and the border may not take the strips.
+	if (job.borders.way === 'fit' || border <= (job.mats[index]!.setback ?? shop.house.setback) + job.step) return [];
+	const lifted = remedyOfMat(context, '', index, { lift }).patch;
+	return [
+		{
+			label: 'Float it',
+			patch: [
+				...put(file, ['window'], { ...file.window, way: 'float', support: support.id }),
+				...(file.hold?.kind === 't-hinge' ? put(file, ['hold', 'kind'], 'pass-through') : []),
+				...lifted
+			]
+		}
+	];
+}
+
 function sights({ job, plan }: Context): Sight[] {
 	return sightsOf(job, plan);
 }
@@ -237,6 +268,22 @@ function thinCase(context: Context, sight: Sight): Case[] {
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
+	];
+}
+
+/** A border wider by that much; even and weighted borders move together, and a pack that is given leaves none to widen. */
+function widerBorder(context: Context, side: SideName, by: number): Remedy[] {
+	const { borders, step } = context.job;
+	if (borders.way === 'fit') return [];
+	// From the border as it is cut: what was asked for may have been rounded down to it.
+	const wider = receiveUp(context.plan.window!.mats[0]!.border[side] + by, step);
+	if (borders.way === 'weighted' && side === 'bottom') {
+		const more = receiveUp(wider - borders.width + step, step);
+		return [remedy(context, `Wider at the bottom by ${said(context, more)}`, ['borders', 'weight'], more)];
+	}
+	const own = borders.way === 'own';
+	return [
+		remedy(context, `Border ${said(context, wider)}${own ? ` at the ${side}` : ''}`, ['borders', own ? side : 'width'], wider)
 	];
 }
 

@@ -44,6 +44,7 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 		'/handbook',
 		'/handbook/window',
 		'/handbook/findings',
+		'/house',
 		'/nowhere'
 	])
 		await holdsAt(path);

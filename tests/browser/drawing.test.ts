@@ -105,7 +105,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 
 	await browser.press('Find the largest window');
 	const solved = await untilKept(number, 'the solved window', (job) => job.window!.overlap === 'solve');
-	await browser.sees('Overlap, found by the program');
+	await browser.sees('Overlap, as found');
 	await browser.seesNo('“zone 1” stands in the window');
 	const made = planSingle(solved);
 	assert.deepEqual(

@@ -100,6 +100,32 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 	assert.ok(Math.min(...Object.values(mended.window!.mats[0]!.border)) >= 15);
 });
 
+test('the shop’s own sizes are edited in House, kept, and offered where borders fit', async () => {
+	const { browser } = here;
+	await browser.open('/house');
+	await browser.press('Add a size');
+	await browser.type('Name of size 22', 'Harbour square');
+	await browser.type('Width of size 22', '20 inn');
+	await browser.waitFor(
+		'the fault',
+		async () => (await (await browser.field('Width of size 22')).getAttribute('aria-invalid')) === 'true'
+	);
+	assert.equal(await (await browser.button('Keep the list')).isEnabled(), false);
+	await browser.type('Width of size 22', '60 cm');
+	await browser.type('Height of size 22', '60 cm');
+	await browser.press('Keep the list');
+	await browser.sees('Kept. Jobs are offered these sizes from now on.');
+	const number = await keepJob(here.server.address, workedJob());
+	await browser.open(`/jobs/${number}?at=window&view=front`);
+	await browser.press('Fit');
+	await browser.choose('A size that is sold', 'Harbour square');
+	await untilKept(number, 'the own size', (job) => job.borders?.pack?.width === 600 && job.borders.pack.height === 600);
+	await browser.open('/house');
+	await browser.press('take out Harbour square');
+	await browser.press('Keep the list');
+	await browser.sees('Kept.');
+});
+
 test('reveal, float, oval, arch: the panel asks what each needs, and goes back without loss', async () => {
 	const number = await keepJob(here.server.address, workedJob());
 	const { browser } = here;

@@ -4,13 +4,14 @@ import { readFileSync } from 'node:fs';
 import Ajv from 'ajv';
 import fc from 'fast-check';
 import { builtInShop } from '../../core/shop/shop.ts';
-import { plan } from '../../core/plan.ts';
+import { plan, type Plan } from '../../core/plan.ts';
 import { anyWindowJob, workedJob } from '../jobs.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/open.ts';
 import { selectJobs } from '../../src/lib/server/db/jobs.ts';
 import { cutListOf, drawingOf } from '../../src/lib/server/drawings.ts';
 import { getJob, getRevisions, planned, postJob, putJob } from '../../src/lib/server/jobs.ts';
+import { getShop, putShop, shopOf } from '../../src/lib/server/shop.ts';
 import { postPicture } from '../../src/lib/server/pictures.ts';
 import { readJson } from '../../src/lib/server/validation/body.ts';
 import { checkJobFile } from '../../src/lib/server/validation/job-file.ts';
@@ -200,6 +201,45 @@ test('drawings and the cut list of a kept job', async () => {
 	const { frame: _, ...frameless } = workedJob();
 	const none = await drawingOf(open.db, await kept(frameless), 'back');
 	assert.equal(none.ok ? 200 : none.answer.status, 404);
+});
+
+test('the shop’s sizes: kept on top of what they started from, faults at their place, and mends offer them', async () => {
+	const sizes = async () => (await getShop(open.db)).body as { rev: number; packSizes: { name: string }[] };
+	assert.deepEqual([(await sizes()).rev, (await sizes()).packSizes[0]!.name], [0, '8 × 10 in']);
+	const own = [
+		{ name: 'Harbour square', width: '45 cm', height: '19 in' },
+		{ name: 'Tall', width: 450, height: 650 }
+	];
+	assert.equal((await putShop(open.db, { packSizes: own }, null)).status, 428);
+	assert.equal((await putShop(open.db, { packSizes: own }, '0')).status, 400);
+	for (const [packSizes, path] of [
+		['none', 'packSizes'],
+		[[{ name: '', width: 1, height: 1 }], 'packSizes[0].name'],
+		[[{ name: 'a', width: '12 in mm', height: 1 }], 'packSizes[0].width'],
+		[[{ name: 'a', width: 100, height: 0 }], 'packSizes[0].height'],
+		[[own[0], own[0]], 'packSizes[1].name'],
+		[Array.from({ length: 201 }, (_, index) => ({ name: String(index), width: 1, height: 1 })), 'packSizes'],
+		[[null], 'packSizes[0].name']
+	] as const) {
+		const answer = await putShop(open.db, { packSizes }, '"0"');
+		assert.equal(answer.status, 400, path);
+		assert.equal((answer.body as { faults: { path: string }[] }).faults[0]!.path, path);
+	}
+	assert.equal((await putShop(open.db, { packSizes: own, boards: [] }, '"0"')).status, 400);
+	assert.deepEqual((await putShop(open.db, { packSizes: own }, '"0"')).body, { rev: 1 });
+	assert.equal((await putShop(open.db, { packSizes: [] }, '"0"')).status, 409, 'the second of two writers');
+	assert.deepEqual((await sizes()).packSizes, own);
+	// Twenty writers at once: one is kept.
+	const answers = await Promise.all(Array.from({ length: 20 }, () => putShop(open.db, { packSizes: own }, '"1"')));
+	assert.equal(answers.filter(({ status }) => status === 200).length, 1);
+
+	const number = await kept(workedJob({ borders: { way: 'fit', pack: { width: 410, height: 560 }, weight: 0 } }));
+	const { plan: made } = (await getJob(open.db, number, null, await shopOf(open.db))).body as { plan: Plan };
+	const small = made.findings.find(({ rule }) => rule === 'window.frame-too-small')!;
+	assert.deepEqual(
+		small.remedies.map(({ label }) => label),
+		['Pack Tall']
+	);
 });
 
 test('pictures: shapes alone', async () => {

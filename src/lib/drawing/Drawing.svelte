@@ -252,10 +252,11 @@
 		font-size: 12px;
 		color: var(--quiet);
 		padding-right: 6px;
-		background: var(--stage);
+		background: var(--table);
 	}
 	.paper figcaption {
 		position: static;
+		background: none;
 		margin-top: 1mm;
 		font-size: 8pt;
 	}

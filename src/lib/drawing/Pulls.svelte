@@ -270,6 +270,7 @@
 	.edge,
 	.zone {
 		touch-action: none;
+		outline: none;
 	}
 	.edge:focus-visible,
 	.zone:focus-visible {

@@ -168,6 +168,7 @@
 	}
 	g {
 		cursor: grab;
+		outline: none;
 	}
 	g.held {
 		cursor: grabbing;

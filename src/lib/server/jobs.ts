@@ -3,7 +3,7 @@ import { differences } from '$core/job/compare.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { plan, type Plan } from '$core/plan.ts';
-import { builtInShop } from '$core/shop/shop.ts';
+import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import { insertJob, insertRevision, selectJob, selectRevisions, type Facts } from './db/jobs.ts';
 import type { Database } from './db/open.ts';
 import { checkJobFile, EXTRA_KEYS_MOST } from './validation/job-file.ts';
@@ -17,13 +17,16 @@ export function faults(status: number, list: Fault[], headers?: Record<string, s
 }
 
 /** Plans a body; nothing is stored. */
-export function planned(body: unknown): { ok: true; job: JobFile; plan: Plan } | { ok: false; answer: Answer } {
+export function planned(
+	body: unknown,
+	shop: Shop = builtInShop
+): { ok: true; job: JobFile; plan: Plan } | { ok: false; answer: Answer } {
 	const checked = checkJobFile(body);
 	if (!checked.ok) return { ok: false, answer: faults(400, checked.faults) };
 	if (extraKeys(body) > EXTRA_KEYS_MOST)
 		return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- hold more than 100 kB in all.' }]) };
 	try {
-		return { ok: true, job: checked.job, plan: plan(checked.job, builtInShop) };
+		return { ok: true, job: checked.job, plan: plan(checked.job, shop) };
 	} catch (error) {
 		if (error instanceof FaultError) return { ok: false, answer: faults(400, error.faults) };
 		throw error;
@@ -45,13 +48,13 @@ export async function postJob(db: Database, body: unknown, number: string | null
 	};
 }
 
-export async function getJob(db: Database, number: string, rev: string | null): Promise<Answer> {
+export async function getJob(db: Database, number: string, rev: string | null, shop: Shop = builtInShop): Promise<Answer> {
 	if (rev !== null && !/^\d{1,9}$/.test(rev)) return faults(400, [{ path: 'rev', says: 'A revision is a whole number.' }]);
 	const row = await selectJob(db, number, rev === null ? null : Number(rev));
 	if (!row) return notFound;
 	return {
 		status: 200,
-		body: { number: row.number, rev: row.rev, job: row.spec, plan: plan(row.spec, builtInShop) },
+		body: { number: row.number, rev: row.rev, job: row.spec, plan: plan(row.spec, shop) },
 		headers: { etag: `"${row.rev}"` }
 	};
 }

@@ -6,7 +6,8 @@
 	const { here = '', children }: Props = $props();
 	const PLACES = [
 		{ href: '/', name: 'Today' },
-		{ href: '/handbook', name: 'Handbook' }
+		{ href: '/handbook', name: 'Handbook' },
+		{ href: '/house', name: 'House' }
 	];
 </script>
 

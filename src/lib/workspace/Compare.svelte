@@ -36,7 +36,7 @@
 		['Pack', (plan, job) => showSize(plan.window!.pack, job.unit)],
 		['Window', (plan, job) => showSize(plan.window!.opening, job.unit)],
 		[
-			'Narrowest border seen',
+			'Least border seen',
 			(plan, job) =>
 				showLength(Math.min(...Object.values(plan.window!.mats[0]!.seen ?? plan.window!.mats[0]!.border)), job.unit, true).text
 		],
@@ -115,7 +115,7 @@
 <style>
 	.compare {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 290px;
+		grid-template-columns: minmax(0, 1fr) 310px;
 		gap: 18px;
 		min-height: 0;
 	}
@@ -173,6 +173,7 @@
 	}
 	td {
 		font-weight: 600;
+		font-size: 12.5px;
 	}
 	.same td {
 		font-weight: 400;

@@ -6,11 +6,13 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
+	import { readPackSizes, type WrittenSize } from '$core/shop/pack-sizes.ts';
+	import { builtInShop, withPackSizes } from '$core/shop/shop.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
 	import { provideWorkspace } from './context.ts';
-	import { JobEditor } from './editor.svelte.ts';
+	import { JobEditor, planFor } from './editor.svelte.ts';
 	import Findings from './Findings.svelte';
 	import Back from './panels/Back.svelte';
 	import Bench from './panels/Bench.svelte';
@@ -29,10 +31,18 @@
 	import Views, { VIEW_NAMES, type ViewName } from './Views.svelte';
 	import Why from './Why.svelte';
 
-	type Props = { number: string; rev: number; file: JobFile };
-	const { number, rev, file }: Props = $props();
+	type Props = {
+		number: string;
+		rev: number;
+		file: JobFile;
+		/** The shop’s own list of sizes. */ packSizes: readonly WrittenSize[];
+	};
+	const { number, rev, file, packSizes }: Props = $props();
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
+	// svelte-ignore state_referenced_locally
+	const ownSizes = readPackSizes(packSizes);
+	if (ownSizes.ok) planFor(withPackSizes(builtInShop, ownSizes.sizes));
 	// svelte-ignore state_referenced_locally
 	const editor = new JobEditor(number, rev, file);
 	const PANELS: Record<StationId, Component> = {

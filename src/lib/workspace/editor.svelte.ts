@@ -8,7 +8,7 @@ import { withUnit } from '$core/job/unit.ts';
 import { each } from '$core/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { named, pieceKeys, windowKeys } from '$core/sights.ts';
-import { builtInShop } from '$core/shop/shop.ts';
+import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import type { Unit } from '$core/units/length.ts';
 import { openingsOf } from '$core/window/window.ts';
 import { stable } from './stable.svelte.ts';
@@ -353,14 +353,26 @@ export class JobEditor {
 	}
 }
 
+let shop: Shop = builtInShop;
+
+/** From here on files are planned for this shop. */
+export function planFor(next: Shop): void {
+	shop = next;
+}
+
+/** The shop that files are planned for. */
+export function currentShop(): Shop {
+	return shop;
+}
+
 const plans = new WeakMap<JobFile, { job: Decided; plan: Plan }>();
 
 /** A file is planned once: to see whether it can be, and to be shown. @throws FaultError */
 function planned(file: JobFile): { job: Decided; plan: Plan } {
 	const known = plans.get(file);
 	if (known) return known;
-	const job = decide(readJob(file), builtInShop);
-	const made = { job, plan: planDecided(file, job, builtInShop) };
+	const job = decide(readJob(file), shop);
+	const made = { job, plan: planDecided(file, job, shop) };
 	plans.set(file, made);
 	return made;
 }

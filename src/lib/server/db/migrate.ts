@@ -2,10 +2,12 @@
 import type { Database } from './open.ts';
 import jobs from './migrations/0001_jobs.sql?raw';
 import pictures from './migrations/0002_pictures.sql?raw';
+import shop from './migrations/0003_shop.sql?raw';
 
 const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
 	{ id: 1, name: 'jobs', sql: jobs },
-	{ id: 2, name: 'pictures', sql: pictures }
+	{ id: 2, name: 'pictures', sql: pictures },
+	{ id: 3, name: 'shop', sql: shop }
 ];
 
 export async function migrate(db: Database): Promise<void> {

@@ -1,13 +1,13 @@
 <script lang="ts">
 	/** The front mat's borders: even, weighted, own, or what a given pack leaves; round the window or round the motif. */
 	import { SIDES } from '$core/geometry/shapes.ts';
-	import { PACK_SIZES } from '$core/shop/pack-sizes.ts';
 	import { showSize } from '$core/units/show.ts';
 	import { smallestAround, turnedEachWay, wholeInches } from '$core/window/fit.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import ImageFields from './ImageFields.svelte';
 
 	const { editor } = useWorkspace();
@@ -25,7 +25,11 @@
 	const OWN = 'own';
 
 	const sizes = $derived(
-		turnedEachWay(PACK_SIZES).map(({ name, pack: size }) => ({ value: `${size.width}x${size.height}`, label: name, size }))
+		turnedEachWay(currentShop().packSizes).map(({ name, pack: size }) => ({
+			value: `${size.width}x${size.height}`,
+			label: name,
+			size
+		}))
 	);
 	const sections = $derived(
 		pack
@@ -53,7 +57,7 @@
 		const seen = way === 'fit' ? editor.plan.window!.mats[0]!.border : sides;
 		if (next === 'own') return editor.put(['borders'], { way: next, ...seen, ...kept });
 		if (next === 'fit') {
-			const size = smallestAround(PACK_SIZES, editor.plan.window!.pack) ?? editor.plan.window!.pack;
+			const size = smallestAround(currentShop().packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
 			return editor.put(['borders'], {
 				way: next,
 				pack: { width: size.width, height: size.height },
@@ -90,7 +94,11 @@
 			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
 			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
 			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
-			<p class="quiet">A bought frame is named by the pack that it takes. Measure its opening when it comes.</p>
+			<p class="quiet">
+				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="plain-link" href="/house"
+					>The shop’s sizes</a
+				>
+			</p>
 		{/if}
 		<LengthField label="Wider at the bottom by" keys={['borders', 'weight']} value={borders.weight} zero />
 	{:else}

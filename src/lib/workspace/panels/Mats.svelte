@@ -194,7 +194,7 @@
 		border: 1px solid var(--line-strong);
 	}
 	.more summary {
-		grid-template-columns: 1fr;
+		display: list-item;
 		font-size: 13px;
 		color: #474f53;
 	}

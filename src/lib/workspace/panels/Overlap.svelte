@@ -28,7 +28,7 @@
 <div class="group">
 	{#if choice.solve}
 		<div class="head">
-			<h2>Overlap, found by the program</h2>
+			<h2>Overlap, as found</h2>
 			<button type="button" class="text-press" onclick={keepSolved}>keep as figures</button>
 		</div>
 		<p class="quiet">The largest window that leaves every zone as it is asked, and the sheet room to move.</p>

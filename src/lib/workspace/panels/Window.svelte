@@ -2,6 +2,7 @@
 	import { put } from '$core/job/patch.ts';
 	import { BOARDS } from '$core/shop/boards.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
+	import { showLength } from '$core/units/show.ts';
 	import { roomFor } from '$core/window/shape.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -112,7 +113,7 @@
 				<h2>Paper left behind the mat</h2>
 				<dl class="rows">
 					{#each SIDES as side (side)}
-						<dt>{side}, at least {side === 'bottom' ? 'the sheet’s movement' : 'the least overlap'}</dt>
+						<dt>{side}, least {showLength(opening.least![side], editor.unit, true).text}</dt>
 						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} fine /></dd>
 					{/each}
 				</dl>
