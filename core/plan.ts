@@ -20,7 +20,9 @@ import { planHold, type Hold } from './hold/hold.ts';
 import { whyHold } from './hold/why.ts';
 import { decide, type Decided } from './job/decide.ts';
 import type { Zone } from './job/decide-piece.ts';
-import { fail } from './job/faults.ts';
+import type { Remedy } from './findings/rule.ts';
+import { fail, FaultError } from './job/faults.ts';
+import { patched } from './job/patch.ts';
 import { showNumber } from './units/show.ts';
 import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
@@ -74,7 +76,7 @@ export function plan(file: unknown, shop: Shop): Plan {
 /** As `plan`, for a caller that has read and decided the job already. */
 export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 	const figures = planFigures(job, shop);
-	const verdict = judge({ file, job, shop, plan: figures, grade: job.aim });
+	const verdict = onlyPossible(judge({ file, job, shop, plan: figures, grade: job.aim }), file, job, shop);
 	let why: Why | undefined;
 	return {
 		...figures,
@@ -86,6 +88,29 @@ export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 			return (why ??= explain(figures, job, shop));
 		}
 	};
+}
+
+/**
+ * Where strips, several windows or a given pack stand close, a change of the window may leave no room: such a mend is not offered. The
+ * change is planned to know; nothing else would say it for certain.
+ */
+function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop): Verdict {
+	const close =
+		job.several || job.borders.way === 'fit' || job.borders.centre === 'motif' || job.mats.some((mat) => mat.lift > 0);
+	if (!close) return verdict;
+	const possible = ({ patch }: Remedy) => {
+		try {
+			planFigures(decide(readJob(patched(file, patch)), shop), shop);
+			return true;
+		} catch (error) {
+			if (error instanceof FaultError) return false;
+			throw error;
+		}
+	};
+	const findings = verdict.findings.map((finding) =>
+		/^(window|float|mat)\./.test(finding.rule) ? { ...finding, remedies: finding.remedies.filter(possible) } : finding
+	);
+	return { ...verdict, findings };
 }
 
 function planFigures(job: Decided, shop: Shop): Figures {

@@ -3,7 +3,6 @@ import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
 import { houseSetback } from '../window/mats.ts';
-import { between } from '../window/layout.ts';
 import { openingsOf } from '../window/window.ts';
 import { showWithUnit } from '../units/show.ts';
 import type { Figures } from '../plan.ts';
@@ -27,16 +26,6 @@ export function remedyOfMat(context: Context, label: string, index: number, chan
 export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlaps = overlapsOf(plan)): boolean {
 	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlaps);
 	return Math.min(...Object.values(plan.window!.mats[index]!.border)) > setback + job.step;
-}
-
-/** Whether every window could open wider by this on each side without running into another in the front mat. */
-export function hasRoomBetween({ plan }: Context, wider: number): boolean {
-	const holes = (plan.window?.mats[0]?.holes ?? []).map(({ border, opening }) => ({
-		left: border.left,
-		top: border.top,
-		...opening
-	}));
-	return holes.every((one, index) => holes.slice(index + 1).every((other) => between(one, other) > 2 * wider + 1));
 }
 
 /** Overlaps of all windows; a float has none. */

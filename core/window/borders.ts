@@ -28,7 +28,7 @@ export function bordersOf(job: Decided, outermost: Size, pack: Size | null, shif
 }
 
 /** Left and top are rounded to the nearest, right and bottom take the rest, so that the pack comes out as given. */
-function fitted(job: Decided, outermost: Size, pack: Size): Sides {
+export function fitted(job: Decided, outermost: Size, pack: Size): Sides {
 	const left = showNearest((pack.width - outermost.width) / 2, job.step);
 	const top = showNearest((pack.height - outermost.height - job.borders.weight) / 2, job.step);
 	return {

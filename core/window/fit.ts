@@ -1,6 +1,7 @@
 /** Sizes that a pack may be fitted to, and the smallest that leaves every border wide enough (handbook window#fit). */
 import type { Context } from '../findings/rule.ts';
-import { grow, type Size } from '../geometry/shapes.ts';
+import type { Size } from '../geometry/shapes.ts';
+import { fitted } from './borders.ts';
 import type { PackSize } from '../shop/pack-sizes.ts';
 import { MM_PER_INCH } from '../units/length.ts';
 
@@ -10,16 +11,12 @@ export type Fitting = { name: string; pack: Size };
 /** The size of smallest area in either list, turned to suit, that leaves every border at `least` or more; null when none does. */
 export function smallestPack({ plan, job, shop }: Context, least: number): Fitting | null {
 	const outermost = plan.window!.mats[0]!.opening;
-	const fitting = turnedEachWay(shop.packSizes).filter(({ pack }) => fits(pack, outermost, job.borders.weight, least));
+	// By the very rounding that the borders will have.
+	const fitting = turnedEachWay(shop.packSizes).filter(
+		({ pack }) => Math.min(...Object.values(fitted(job, outermost, pack))) >= least
+	);
 	fitting.sort((one, other) => one.pack.width * one.pack.height - other.pack.width * other.pack.height);
 	return fitting[0] ?? null;
-}
-
-/** Whether a pack leaves `least` on every side of an opening, the bottom wider by `weight`. */
-export function fits(pack: Size, opening: Size, weight: number, least: number): boolean {
-	// Left and top are rounded to the step, so a side may come out half a step narrower.
-	const smallest = grow(opening, { top: least, right: least, bottom: least + weight, left: least });
-	return pack.width >= smallest.width + 1 && pack.height >= smallest.height + 1;
 }
 
 /** Each size upright and turned; a square one once, and what is as large as one before it not again. */

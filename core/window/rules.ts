@@ -1,11 +1,11 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { atSides, hasRoomBetween, hasRoomForLift, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
+import { atSides, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
 import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { put } from '../job/patch.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
-import { cutDown, receiveUp } from '../units/round.ts';
+import { cutDown, receiveUp, showNearest } from '../units/round.ts';
 import { showLength, showSize } from '../units/show.ts';
 import { smallestPack } from './fit.ts';
 import { between } from './layout.ts';
@@ -71,9 +71,7 @@ export const windowRules: Rule[] = [
 					{
 						says: `Mat ${index + 1} shows no flat strip: its reveal is ${said(context, Math.min(...Object.values(mat.reveal)), true)}, its board ${said(context, mat.board.thickness, true)} thick.`,
 						where: `mats[${index}].reveal`,
-						remedies: hasRoomBetween(context, wider)
-							? [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
-							: []
+						remedies: [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
 					}
 				];
 			})
@@ -232,9 +230,6 @@ function floated(context: Context): Remedy[] {
 	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
 	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + context.plan.pack!.gapNeed;
 	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
-	const border = Math.min(...Object.values(context.plan.window!.mats[index]!.border));
-	// In a pack that is given the opening grows and the border may not take the strips.
-	if (job.borders.way === 'fit' || border <= (job.mats[index]!.setback ?? shop.house.setback) + job.step) return [];
 	const lifted = remedyOfMat(context, '', index, { lift }).patch;
 	return [
 		{
@@ -313,12 +308,7 @@ function noPaperCase(context: Context, sight: Sight): Case[] {
 			cutDown(sight.choice.reveal[one] - (least![one] + bevel - overlap![one]) - context.job.step / 2, context.job.step)
 		])
 	) as Partial<Sides>;
-	const hidden = {
-		...overlap!,
-		...Object.fromEntries(short.map((one) => [one, least![one] + bevel + context.job.step]))
-	} as Sides;
-	const roomy = context.job.mats.every((mat, index) => mat.lift === 0 || hasRoomForLift(context, index, [hidden]));
-	const possible = roomy && Object.values(smaller).every((length) => length >= 0);
+	const possible = Object.values(smaller).every((length) => length >= 0);
 	return [
 		{
 			says: `${which(sight)}${overlap![side] < 0 ? `The paper ends ${said(context, -overlap![side], true)} inside the window` : `Only ${said(context, overlap![side] - bevel, true)} of paper is left behind the mat`} at the ${side}; ${said(context, least![side], true)} is the least.`,
@@ -346,7 +336,10 @@ function sheetsOverlap(context: Context): Case[] {
 		.sort((first, second) => first.apart - second.apart)[0];
 	if (!worst) return [];
 	const { grid, step } = context.job;
-	const wider = grid ? receiveUp(grid.gutter - worst.apart, step) : 0;
+	// Windows of unlike size stand in the middle of their cells to the step: one more may be wanted.
+	const [one, other] = [worst.one.sight.opening.opening, worst.other.sight.opening.opening];
+	const spare = one.width === other.width && one.height === other.height ? 0 : step;
+	const wider = grid ? receiveUp(showNearest(grid.gutter, step) - worst.apart + spare, step) : 0;
 	return [
 		{
 			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart, true)} behind the mat.`,

@@ -198,3 +198,16 @@ test('a ready-made frame: the borders follow what goes upright into its rabbet; 
 	assert.equal(faultAt(ready({ width: 600 })), 'frame.opening');
 	assert.equal(faultAt(ready({ top: 600, right: 750, bottom: 600, left: 750, d1: 3000 })), 'frame.opening');
 });
+
+test('fit: a size that leaves exactly 15 mm all round is offered; one that rounding leaves less is not', () => {
+	// A window of 370 × 470 in a pack of 400 × 500: 15 mm on every side, in millimetres.
+	const piece = { readings: { width: 382, height: 482 } };
+	const small = { way: 'fit' as const, pack: { width: 380, height: 480 }, weight: 0 };
+	const file = workedJob({ piece, borders: small, mats: [{ board: 'cotton-4' }] });
+	const { plan: after } = mended(file, 'window.frame-too-small');
+	assert.deepEqual(after.window!.pack, { width: 400, height: 500 });
+	assert.deepEqual(after.window!.mats[0]!.border, { top: 15, right: 15, bottom: 15, left: 15 });
+	// In sixteenths the left border would come out at 9⁄16 in, 14.3 mm.
+	const inches = mended({ ...file, unit: 'in' }, 'window.frame-too-small').plan.window!;
+	assert.ok(Math.min(...Object.values(inches.mats[0]!.border)) >= 15);
+});

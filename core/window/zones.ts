@@ -1,6 +1,6 @@
 /** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that mends it. */
 import type { Case, Context, Remedy } from '../findings/rule.ts';
-import { atSides, hasRoomBetween, hasRoomForLift, remedy, said, sidesWith } from '../findings/change.ts';
+import { atSides, hasRoomForLift, remedy, said, sidesWith } from '../findings/change.ts';
 import { axisOf, mapSides, SIDES, type Rect, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { valueAt, type Operation } from '../job/patch.ts';
@@ -8,7 +8,7 @@ import { named, pieceKeys, which, windowKeys, type Sight } from '../sights.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
 import { hiddenByBevel, openingFor, overlapFor, seenBy } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
-import { solveWindow, type Solved } from './solve.ts';
+import { solveWindow } from './solve.ts';
 
 const SAME = 1e-6;
 
@@ -83,13 +83,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 			short.map((side) => [side, cutDown(opening.overlap![side] - (margin - room[side]) - more, step)])
 		) as Partial<Sides>;
 		const after = seesAfter(context, sight, less);
-		const most = Math.max(...short.map((one) => opening.overlap![one] - less[one]!));
-		if (
-			!after ||
-			!mayOpenWider(context, most) ||
-			short.some((side) => less[side]! < 0 || after.overlap[side] < opening.least![side] - SAME)
-		)
-			continue;
+		if (!after || short.some((side) => less[side]! < 0 || after.overlap[side] < opening.least![side] - SAME)) continue;
 		if (!liesInside(zone, after.sees, choice.shape, margin)) continue;
 		return [
 			overlapRemedy(context, sight, `Overlap ${said(context, less[short[0]!]!)} ${atSides(short)}`, less),
@@ -108,11 +102,7 @@ function lessOverlap(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	for (let overlap = from; overlap >= least - SAME; overlap -= step) {
 		const all = mapSides(() => cutDown(overlap, step));
 		const after = seesAfter(context, sight, all);
-		if (
-			after &&
-			mayOpenWider(context, opening.overlap!.left - all.left) &&
-			liesInside(zone, after.sees, choice.shape, context.shop.house.showZoneMargin)
-		)
+		if (after && liesInside(zone, after.sees, choice.shape, context.shop.house.showZoneMargin))
 			return [overlapRemedy(context, sight, `Overlap ${said(context, all.left)} on every side`, all)];
 	}
 	const rectangle = remedy(context, 'A rectangle instead', [...windowKeys(sight), 'shape'], 'rectangle');
@@ -125,7 +115,7 @@ function widerReveal(context: Context, sight: Sight, short: SideName[], room: Si
 		short.map((side) => [side, receiveUp(sight.choice.reveal[side] + margin - room[side], context.job.step)])
 	) as Partial<Sides>;
 	const most = Math.max(...short.map((side) => wider[side]! - sight.choice.reveal[side]));
-	if (!Number.isFinite(most) || !mayOpenWider(context, most)) return [];
+	if (!Number.isFinite(most)) return [];
 	const side = short[0]!;
 	return [
 		remedy(
@@ -135,11 +125,6 @@ function widerReveal(context: Context, sight: Sight, short: SideName[], room: Si
 			sidesWith(sight.choice.reveal, wider)
 		)
 	];
-}
-
-/** In a grid the cells make room; at places of their own windows must not run into each other. */
-function mayOpenWider(context: Context, wider: number): boolean {
-	return !context.job.several || context.job.grid !== null || hasRoomBetween(context, Math.max(0, wider));
 }
 
 /** Less paper shown on the side where the zone lies, as far as the image stays whole. */
@@ -161,43 +146,27 @@ function revealed(context: Context, sight: Sight, zone: Zone, margin: number): R
 
 /** The program finds the window, when there is one that satisfies every zone. */
 function solveRemedy(context: Context, sight: Sight): Remedy[] {
-	const { opening, choice, piece } = sight;
+	const { opening, choice, piece, measure } = sight;
 	if (choice.way !== 'cover' || choice.shape !== 'rectangle' || !opening.least) return [];
-	const found = solvedFor(context, sight, piece.zones);
-	if (!found || found.giveUp.length > 0) return [];
-	if (!mayOpenWider(context, Math.max(...SIDES.map((side) => opening.overlap![side] - found.overlap[side])))) return [];
-	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
-}
-
-/** The window that these zones ask for; null where there is none, or none that leaves the nearest mat's lift a width. */
-function solvedFor(context: Context, { measure, opening }: Sight, zones: Zone[]): Solved | null {
 	const { house } = context.shop;
 	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
 	const found = solveWindow({
 		usable: measure.usable,
 		least: mapSides((side) => opening.least![side] + bevel),
-		zones,
+		zones: piece.zones,
 		showMargin: house.showZoneMargin,
 		hideMargin: house.hideZoneMargin,
 		step: context.job.step
 	});
-	const nearest = context.job.mats.length - 1;
-	const lifted = context.job.mats[nearest]!.lift > 0;
-	return found && (!lifted || hasRoomForLift(context, nearest, [found.overlap])) ? found : null;
+	if (!found || found.giveUp.length > 0) return [];
+	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
 }
 
 /** Where no window satisfies all, each of the smallest sets of zones that could be given up, if this zone is in the one taken. */
 function giveUpRemedies(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	const sets = sight.opening.giveUp ?? [];
 	if (!sets[0]?.includes(zone.id)) return [];
-	// Every set leaves a window; only a lift may not find its room beside it.
-	const lifted = context.job.mats.at(-1)!.lift > 0;
-	const possible = sets.slice(0, 4).filter((ids) => {
-		if (!lifted) return true;
-		const kept = sight.piece.zones.filter(({ id }) => !ids.includes(id));
-		return solvedFor(context, sight, kept)?.giveUp.length === 0;
-	});
-	return possible.map((ids) => ({
+	return sets.slice(0, 4).map((ids) => ({
 		label: `Give up ${ids.map((id) => `“${id}”`).join(' and ')}`,
 		patch: withoutZones(context, sight, ids)
 	}));
