@@ -93,7 +93,7 @@ test('every figure can say why, and every explanation comes out at its figure', 
 			const paths = new Set(found.map(([path]) => path));
 			for (const path of Object.keys(result.why)) assert.ok(paths.has(path), `why explains ${path}, which is no figure`);
 		}),
-		{ numRuns: 250 }
+		{ numRuns: 150 }
 	);
 });
 

@@ -95,8 +95,10 @@ export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
  * change is planned to know; nothing else would say it for certain.
  */
 function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop): Verdict {
-	const close =
-		job.several || job.borders.way === 'fit' || job.borders.centre === 'motif' || job.mats.some((mat) => mat.lift > 0);
+	const nearest = job.mats.at(-1)!;
+	// The nearest lift stays clear of the sheet, so its strips grow narrower with the overlap.
+	const strips = nearest.lift > 0 && nearest.setback === null;
+	const close = strips || job.several || job.borders.way === 'fit' || job.borders.centre === 'motif';
 	if (!close) return verdict;
 	const possible = ({ patch }: Remedy) => {
 		try {
@@ -113,7 +115,8 @@ function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop)
 	return { ...verdict, findings };
 }
 
-function planFigures(job: Decided, shop: Shop): Figures {
+/** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */
+export function planFigures(job: Decided, shop: Shop): Figures {
 	const figures: Figures = { open: [] };
 	const measures: Measure[] = [];
 	for (const [index, piece] of job.pieces.entries()) {

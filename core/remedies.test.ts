@@ -10,8 +10,8 @@ test('property: no remedy leads to a fault, and a pressed remedy removes its fin
 	fc.assert(
 		fc.property(anyWindowJob, fc.nat(), (file, turn) => {
 			const before = plan(file, builtInShop);
-			// Two findings of each job, in turn: over a thousand jobs that is every rule many times.
-			const some = before.findings.filter((_, index, all) => (index + turn) % all.length < 2);
+			// One finding of each job, in turn: over a thousand jobs that is every rule many times.
+			const some = before.findings.filter((_, index, all) => (index + turn) % all.length < 1);
 			for (const finding of some) {
 				for (const remedy of finding.remedies) {
 					const after = plan(patched(file, remedy.patch), builtInShop);

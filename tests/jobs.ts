@@ -7,7 +7,9 @@ import type { JobFile } from '../core/job/definition.ts';
 import { patched } from '../core/job/patch.ts';
 import { FaultError } from '../core/job/faults.ts';
 import type { Measure } from '../core/measure/measure.ts';
-import { plan, type Plan } from '../core/plan.ts';
+import { decide } from '../core/job/decide.ts';
+import { readJob } from '../core/job/read.ts';
+import { plan, planFigures, type Plan } from '../core/plan.ts';
 import { BARRIERS, BOARDS } from '../core/shop/boards.ts';
 import { GLAZINGS } from '../core/shop/glazing.ts';
 import { ADHESIVES } from '../core/shop/holds.ts';
@@ -259,7 +261,7 @@ export const anyWindowJob: fc.Arbitrary<JobFile> = fc
 /** Some mixtures leave no window, no room for a lift, or too little between two windows: faults, which have their own tests. */
 function canBePlanned(file: JobFile): boolean {
 	try {
-		plan(file, builtInShop);
+		planFigures(decide(readJob(file), builtInShop), builtInShop);
 		return true;
 	} catch (error) {
 		if (error instanceof FaultError) return false;

@@ -41,7 +41,7 @@ test('property: labels never meet, at any size of text', () => {
 				for (const [index, { row }] of rows.entries()) assert.ok(index === 0 || row - rows[index - 1]!.row >= textHeight * 1.4);
 			}
 		}),
-		{ numRuns: 120 }
+		{ numRuns: 80 }
 	);
 });
 
@@ -79,7 +79,7 @@ test('property: nothing of the front view lies outside the frame', () => {
 				}
 			}
 		}),
-		{ numRuns: 120 }
+		{ numRuns: 80 }
 	);
 });
 

@@ -61,7 +61,7 @@ test('property: every window can be drawn in every view, in finite figures, with
 				);
 			}
 		}),
-		{ numRuns: 200 }
+		{ numRuns: 100 }
 	);
 });
 

@@ -168,7 +168,7 @@ test('property: every way adds up: mats, holes, stops and blanks, and nothing of
 				assert.ok(y >= usable.top - 1e-6 && y + sees.height <= usable.top + usable.height + 1e-6);
 			}
 		}),
-		{ numRuns: 500 }
+		{ numRuns: 250 }
 	);
 });
 

@@ -56,7 +56,7 @@ test('property: inside is where every point lies in the window, outside where no
 						)
 					);
 			}),
-			{ numRuns: 300 }
+			{ numRuns: 150 }
 		);
 	}
 });
@@ -72,7 +72,7 @@ test('property: moved by its room a zone still lies inside, by more it does not'
 				assert.ok(liesInside({ ...zone, top: zone.top - room.top }, window, shape, 0), shape);
 				assert.ok(!liesInside({ ...zone, top: zone.top - room.top - 0.01 }, window, shape, 0), shape);
 			}),
-			{ numRuns: 200 }
+			{ numRuns: 120 }
 		);
 	}
 });
