@@ -99,7 +99,10 @@ function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop)
 	// The nearest lift stays clear of the sheet, so its strips grow narrower with the overlap.
 	const strips = nearest.lift > 0 && nearest.setback === null;
 	const close = strips || job.several || job.borders.way === 'fit' || job.borders.centre === 'motif';
-	if (!close) return verdict;
+	// Solved anew, a window may cover far more of the sheet than it does now.
+	const solved = job.windows.some(({ solve }) => solve);
+	if (!close && !solved) return verdict;
+	const changesWindow = solved ? /^(window|float|mat|friable|gap)\./ : /^(window|float|mat)\./;
 	const possible = ({ patch }: Remedy) => {
 		try {
 			planFigures(decide(readJob(patched(file, patch)), shop), shop);
@@ -110,7 +113,7 @@ function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop)
 		}
 	};
 	const findings = verdict.findings.map((finding) =>
-		/^(window|float|mat)\./.test(finding.rule) ? { ...finding, remedies: finding.remedies.filter(possible) } : finding
+		changesWindow.test(finding.rule) ? { ...finding, remedies: finding.remedies.filter(possible) } : finding
 	);
 	return { ...verdict, findings };
 }
