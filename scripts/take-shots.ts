@@ -24,7 +24,8 @@ const SHOTS: Shot[] = [
 	{ name: 'fault', path: '/jobs/K-0104?at=window&view=front', then: (browser) => browser.type('Border width', '12 in mm') },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
 	{ name: 'back-label', path: '/jobs/K-0104/label' },
-	{ name: 'handbook', path: '/handbook/window' }
+	{ name: 'handbook', path: '/handbook/window' },
+	{ name: 'house', path: '/house' }
 ];
 
 /** The demo's chart as somebody would photograph it: on a table, a little turned. */
