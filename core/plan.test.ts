@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { decide } from './job/decide.ts';
+import { plan } from './plan.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
 import { builtInShop } from './shop/shop.ts';
@@ -104,4 +105,38 @@ test('a remedy changes the file only, and undo is the file before', () => {
 	const next = patched(file, remedy.patch);
 	assert.equal(JSON.stringify(file), text);
 	assert.equal(next.back!.seal, 'gummed');
+});
+
+test('a mend that would leave no room is not offered: a lift’s strips, windows that stand close', () => {
+	// The stain is cleared by 46 mm of overlap, and the strips of the lift would then be narrower than nothing.
+	const zones = [{ id: 'stain', kind: 'hide' as const, left: 20, top: 100, width: 25, height: 351 }];
+	const stained = (lift: number) =>
+		planSingle(
+			workedJob({
+				piece: { readings: { width: 402, height: 551 }, zones },
+				mats: [{ board: 'cotton-4', lift }],
+				borders: { way: 'even', width: 45 }
+			})
+		).findings.find(({ rule }) => rule === 'window.zone-exposed')!;
+	assert.deepEqual(
+		stained(0).remedies.map(({ label }) => label),
+		['Overlap 46 mm at the left', 'Find the largest window']
+	);
+	assert.deepEqual(stained(3).remedies, []);
+
+	const piece = { readings: { width: 100, height: 120 } };
+	const thin = (gutter: number) =>
+		plan(
+			workedJob({
+				piece: {},
+				window: { overlap: 5, openings: [{ piece }, { piece }], grid: { columns: 2, rows: 1, gutter } },
+				mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 1 }]
+			}),
+			builtInShop
+		).findings.find(({ rule }) => rule === 'window.reveal-thin')!;
+	assert.deepEqual(
+		thin(40).remedies.map(({ label }) => label),
+		['Reveal 6 mm']
+	);
+	assert.deepEqual(thin(12).remedies, [], 'the two windows would run into each other');
 });
