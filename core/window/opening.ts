@@ -72,17 +72,9 @@ function cover(input: OpeningInput): Found {
 }
 
 function solved(input: OpeningInput): Found {
-	const { piece, measure, house, step } = input;
+	const { piece, measure, step } = input;
 	const least = leastOverlap(input);
-	const bevel = hiddenByBevel(input.mat);
-	const found = solveWindow({
-		usable: measure.usable,
-		least: mapSides((side) => least[side] + bevel),
-		zones: piece.zones,
-		showMargin: house.showZoneMargin,
-		hideMargin: house.hideZoneMargin,
-		step
-	});
+	const found = solvedFrom(input, least);
 	if (!found) noWindow(input);
 	const { overlap, sides } = found;
 	const opening = {
@@ -98,6 +90,22 @@ function solved(input: OpeningInput): Found {
 		solvedBy: zonesBy(found.by, piece),
 		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => piece.zones[index]!.id)) } : {})
 	};
+}
+
+/** The largest window for the zones of a piece, from the least overlap on; a reverse bevel begins its board's thickness later. */
+export function solvedFrom(
+	{ piece, measure, mat, house, step }: Pick<OpeningInput, 'piece' | 'measure' | 'mat' | 'house' | 'step'>,
+	least: Sides
+): Solved | null {
+	const bevel = hiddenByBevel(mat);
+	return solveWindow({
+		usable: measure.usable,
+		least: mapSides((side) => least[side] + bevel),
+		zones: piece.zones,
+		showMargin: house.showZoneMargin,
+		hideMargin: house.hideZoneMargin,
+		step
+	});
 }
 
 function zonesBy(by: Solved['by'], { zones }: Piece): Record<SideName, string | null> {

@@ -6,9 +6,8 @@ import type { Zone } from '../job/decide-piece.ts';
 import { valueAt, type Operation } from '../job/patch.ts';
 import { named, pieceKeys, which, windowKeys, type Sight } from '../sights.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
-import { hiddenByBevel, openingFor, overlapFor, seenBy } from './opening.ts';
+import { openingFor, overlapFor, seenBy, solvedFrom } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
-import { solveWindow } from './solve.ts';
 
 const SAME = 1e-6;
 
@@ -114,8 +113,7 @@ function widerReveal(context: Context, sight: Sight, short: SideName[], room: Si
 	const wider = Object.fromEntries(
 		short.map((side) => [side, receiveUp(sight.choice.reveal[side] + margin - room[side], context.job.step)])
 	) as Partial<Sides>;
-	const most = Math.max(...short.map((side) => wider[side]! - sight.choice.reveal[side]));
-	if (!Number.isFinite(most)) return [];
+	if (!Object.values(wider).every(Number.isFinite)) return [];
 	const side = short[0]!;
 	return [
 		remedy(
@@ -148,16 +146,8 @@ function revealed(context: Context, sight: Sight, zone: Zone, margin: number): R
 function solveRemedy(context: Context, sight: Sight): Remedy[] {
 	const { opening, choice, piece, measure } = sight;
 	if (choice.way !== 'cover' || choice.shape !== 'rectangle' || !opening.least) return [];
-	const { house } = context.shop;
-	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
-	const found = solveWindow({
-		usable: measure.usable,
-		least: mapSides((side) => opening.least![side] + bevel),
-		zones: piece.zones,
-		showMargin: house.showZoneMargin,
-		hideMargin: house.hideZoneMargin,
-		step: context.job.step
-	});
+	const { job, shop } = context;
+	const found = solvedFrom({ piece, measure, mat: job.mats.at(-1)!, house: shop.house, step: job.step }, opening.least);
 	if (!found || found.giveUp.length > 0) return [];
 	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
 }
