@@ -13,11 +13,13 @@
 		zones: ZoneHandle[];
 		scale: number;
 		place: (x: number, y: number) => { x: number; y: number };
+		/** The drawing’s place, px: the figure at the hand stays within it. */
+		size: { width: number; height: number };
 		/** The drawing holds still from the first to the last of a pull. */
 		onhold: () => void;
 		onrelease: () => void;
 	};
-	const { edges, zones, scale, place, onhold, onrelease }: Props = $props();
+	const { edges, zones, scale, place, size, onhold, onrelease }: Props = $props();
 	const { editor } = useWorkspace();
 
 	type Pull = {
@@ -259,8 +261,10 @@
 		</g>
 	{/each}
 	{#if shown}
-		<g class="figure" transform="translate({shown.x + 14} {shown.y - 14})" aria-hidden="true">
-			<rect x="-6" y="-15" width={shown.text.length * 6.9 + 12} height="21" rx="2" />
+		{@const wide = shown.text.length * 6.9 + 12}
+		{@const left = Math.max(8, Math.min(shown.x + 14, size.width - wide))}
+		<g class="figure" transform="translate({left} {Math.max(18, shown.y - 14)})" aria-hidden="true">
+			<rect x="-6" y="-15" width={wide} height="21" rx="2" />
 			<text>{shown.text}</text>
 		</g>
 	{/if}

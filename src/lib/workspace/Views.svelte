@@ -135,6 +135,7 @@
 							zones={zoneHandles(now.plan, now.job, editor.here.index, editor.file)}
 							{scale}
 							{place}
+							{size}
 							onhold={() => drawing?.hold()}
 							onrelease={() => drawing?.release()}
 						/>

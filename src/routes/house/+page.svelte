@@ -89,7 +89,7 @@
 						<td class="figures is"
 							>{#if read.ok}
 								{@const size = read.sizes[index]!}
-								<span class="outline"
+								<span class="drawn"
 									><svg width={size.width * SCALE} height={size.height * SCALE} aria-hidden="true"
 										><rect width="100%" height="100%" /></svg
 									></span
@@ -188,7 +188,7 @@
 		line-height: 32px;
 		color: #474f53;
 	}
-	.outline {
+	.drawn {
 		display: inline-block;
 		width: 38px;
 	}
