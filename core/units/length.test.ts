@@ -104,3 +104,11 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 		})
 	);
 });
+
+test('a length too small to be kept is no size: it is refused, not read as nothing', () => {
+	for (const tiny of [5e-324, 1e-9, '0.0000001 mm', '0.00000001 in']) {
+		assert.equal(readLength(tiny, 'mm').ok, false, String(tiny));
+		assert.deepEqual(readLength(tiny, 'mm', true), { ok: true, mm: 0 }, String(tiny));
+	}
+	assert.deepEqual(readLength(0.001, 'mm'), { ok: true, mm: 0.001 });
+});

@@ -123,8 +123,10 @@ function within(mm: number, zero: boolean, shown: string): LengthReading {
 	if (!Number.isFinite(mm)) return fault('This is no number.');
 	if (mm < 0) return fault(`${shown} is less than 0. Lengths are measured forward.`);
 	if (mm >= LONGEST_MM) return fault(`${shown} is 5 m or more. Check the unit.`);
-	if (mm === 0 && !zero) return fault('0 is no size. Measure again.');
-	return { ok: true, mm: tidy(mm) };
+	// What is too small to be kept is no size either.
+	const kept = tidy(mm);
+	if (kept === 0 && !zero) return fault('0 is no size. Measure again.');
+	return { ok: true, mm: kept };
 }
 
 function fault(says: string): { ok: false; says: string } {
