@@ -85,7 +85,7 @@ test('property: whenever any window satisfies every zone, the solved one does, a
 			const window = seen(asked, solved.overlap);
 			near(window.width * window.height, best, 1e-6);
 		}),
-		{ numRuns: 60 }
+		{ numRuns: 40 }
 	);
 });
 
@@ -129,7 +129,7 @@ test('where nothing satisfies all, the fewest are given up, and what is left is 
 			// With one fewer given up there is no window: each smaller set fails.
 			if (taken.length === 1) assert.equal(bruteForce(asked), 0);
 		}),
-		{ numRuns: 60 }
+		{ numRuns: 30 }
 	);
 });
 
