@@ -8,16 +8,6 @@ import { stage } from './setup.ts';
 
 const here = stage();
 
-async function kept(number: string): Promise<JobFile> {
-	return ((await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { job: JobFile }).job;
-}
-
-/** Waits until the kept job says so. */
-async function untilKept(number: string, what: string, says: (job: JobFile) => boolean): Promise<JobFile> {
-	await here.browser.waitFor(what, async () => says(await kept(number)));
-	return kept(number);
-}
-
 async function open(file: JobFile, view = 'front', at = 'window'): Promise<string> {
 	const number = await keepJob(here.server.address, file);
 	await here.browser.open(`/jobs/${number}?at=${at}&view=${view}`);
@@ -32,14 +22,14 @@ test('a window edge is pulled: it snaps to the step, follows the hand, and one u
 	await browser.pull(edge, { x: edge.x + 6, y: edge.y }, false);
 	await browser.sees(/overlap \d+(\.\d)? mm/);
 	await browser.pull({ x: edge.x + 6, y: edge.y }, { x: edge.x + 6, y: edge.y });
-	const pulled = await untilKept(number, 'the overlap to be kept', (job) => typeof job.window!.overlap === 'object');
+	const pulled = await here.untilKept(number, 'the overlap to be kept', (job) => typeof job.window!.overlap === 'object');
 	const overlap = pulled.window!.overlap as { left: number; right: number };
 	assert.ok(overlap.left > 6 && Number.isInteger(overlap.left * 2), `${overlap.left} is no half millimetre above 6`);
 	assert.equal(overlap.right, 6);
 	// The edge that was pulled stands under the hand.
 	const after = await browser.middleOf('Window edge, left: overlap');
 	await browser.keys(Key.chord(Key.CONTROL, 'z'));
-	await untilKept(number, 'the overlap to be as before', (job) => job.window!.overlap === 6);
+	await here.untilKept(number, 'the overlap to be as before', (job) => job.window!.overlap === 6);
 	assert.ok(Math.abs(after.y - edge.y) < 40);
 });
 
@@ -60,7 +50,7 @@ test('Esc puts back what is being pulled; the arrow keys move an edge and Esc en
 	await browser.keys(Key.ESCAPE);
 	await browser.waitFor('the reveal to be back', async () => (await slider.getAttribute('aria-valuetext')) === '6 mm');
 	await browser.keys(Key.chord(Key.SHIFT, Key.ARROW_UP));
-	const job = await untilKept(number, 'the reveal to be kept', (one) => typeof one.mats![1]!.reveal === 'object');
+	const job = await here.untilKept(number, 'the reveal to be kept', (one) => typeof one.mats![1]!.reveal === 'object');
 	assert.deepEqual(job.mats![1]!.reveal, { top: 11, right: 6, bottom: 6, left: 6 });
 });
 
@@ -76,7 +66,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	);
 	const middle = (box.top + box.bottom) / 2;
 	await browser.pull({ x: box.left + 1, y: middle - 20 }, { x: box.left + 9, y: middle + 20 });
-	const first = await untilKept(number, 'the zone to be kept', (job) => (job.piece!.zones ?? []).length === 1);
+	const first = await here.untilKept(number, 'the zone to be kept', (job) => (job.piece!.zones ?? []).length === 1);
 	const stain = first.piece!.zones![0]! as { kind: string; left: number; width: number };
 	assert.equal(stain.kind, 'hide');
 	assert.ok(stain.left < 4 && stain.width > 4, JSON.stringify(stain));
@@ -96,7 +86,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	);
 	await browser.keys(...far);
 	await browser.keys(Key.chord(Key.ALT, Key.ARROW_DOWN));
-	const second = await untilKept(
+	const second = await here.untilKept(
 		number,
 		'the second zone to be moved',
 		(job) => (job.piece!.zones?.[1]?.height as number) === 41.5
@@ -104,7 +94,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	assert.equal(second.piece!.zones![1]!.left, 181 + 34 * 5);
 
 	await browser.press('Find the largest window');
-	const solved = await untilKept(number, 'the solved window', (job) => job.window!.overlap === 'solve');
+	const solved = await here.untilKept(number, 'the solved window', (job) => job.window!.overlap === 'solve');
 	await browser.sees('Overlap, as found');
 	await browser.seesNo('“zone 1” stands in the window');
 	const made = planSingle(solved);
@@ -125,11 +115,11 @@ test('a drawn corner, a wall and a second version say what the plan says', async
 	await browser.sees('617 × 776');
 	await browser.sees('borders · width 90 70');
 	await browser.press('Take up “As it stood”');
-	await untilKept(number, 'the first version to be taken up', (job) => job.borders!.width === 70);
+	await here.untilKept(number, 'the first version to be taken up', (job) => job.borders!.width === 70);
 	await browser.sees('borders · width 70 90');
 	await browser.press('On the wall');
 	await browser.choose('Mat 1', 'moss');
-	await untilKept(number, 'the colour', (job) => job.mats![0]!.colour === 'moss');
+	await here.untilKept(number, 'the colour', (job) => job.mats![0]!.colour === 'moss');
 });
 
 test('every revision can be looked at and taken up again', async () => {
@@ -142,6 +132,6 @@ test('every revision can be looked at and taken up again', async () => {
 	await browser.sees('Rev 1');
 	await browser.sees('borders · width 75 70');
 	await browser.press('Take up “Rev 1”');
-	await untilKept(number, 'revision 1 to stand again', (job) => job.borders!.width === 70);
+	await here.untilKept(number, 'revision 1 to stand again', (job) => job.borders!.width === 70);
 	await browser.sees('rev 3 · kept');
 });

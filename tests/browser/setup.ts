@@ -1,4 +1,5 @@
 /** A server on a folder of its own and a browser on it, for the tests of one file. */
+import type { JobFile } from '../../core/job/definition.ts';
 import { after, before } from 'node:test';
 import { loadDemo } from '../../scripts/load-demo.js';
 import { newFolder, removeFolder, startServer, type Server } from '../running/server.ts';
@@ -10,6 +11,10 @@ export type Stage = {
 	/** Stops the server and starts it again, on the same folder and port. */
 	stop: () => Promise<void>;
 	startAgain: () => Promise<void>;
+	/** The job as the server keeps it. */
+	kept: (number: string) => Promise<JobFile>;
+	/** Waits until the kept job says so. */
+	untilKept: (number: string, what: string, says: (job: JobFile) => boolean) => Promise<JobFile>;
 	/** The demo's pieces, where a test wants them. */
 	loadDemo: () => Promise<void>;
 };
@@ -17,6 +22,12 @@ export type Stage = {
 export function stage(): Stage {
 	const folder = newFolder();
 	const held = {} as Stage;
+	held.kept = async (number) =>
+		((await (await fetch(`${held.server.address}/api/jobs/${number}`)).json()) as { job: JobFile }).job;
+	held.untilKept = async (number, what, says) => {
+		await held.browser.waitFor(what, async () => says(await held.kept(number)));
+		return held.kept(number);
+	};
 	before(async () => {
 		held.server = await startServer(folder);
 		held.browser = await openBrowser(held.server.address);

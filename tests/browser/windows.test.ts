@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
 import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { planSingle, workedJob } from '../jobs.ts';
@@ -10,15 +9,6 @@ import { stage } from './setup.ts';
 
 const here = stage();
 
-async function kept(number: string): Promise<JobFile> {
-	return ((await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { job: JobFile }).job;
-}
-
-async function untilKept(number: string, what: string, says: (job: JobFile) => boolean): Promise<JobFile> {
-	await here.browser.waitFor(what, async () => says(await kept(number)));
-	return kept(number);
-}
-
 test('a leaning sheet, read as the tape goes round: Enter walks on, the outline is drawn, its lean larger on request', async () => {
 	const number = await keepJob(here.server.address, { format: 'rare-keep/job', version: 1 });
 	const { browser } = here;
@@ -26,7 +16,7 @@ test('a leaning sheet, read as the tape goes round: Enter walks on, the outline 
 	await browser.press('Four sides');
 	await (await browser.field('Top')).click();
 	for (const reading of ['402', '551', '402', '551', '683.9', '680.2']) await browser.keys(...reading, Key.ENTER);
-	const job = await untilKept(number, 'all readings', (one) => one.piece?.readings?.d2 !== undefined);
+	const job = await here.untilKept(number, 'all readings', (one) => one.piece?.readings?.d2 !== undefined);
 	assert.deepEqual(job.piece!.readings, { top: 402, right: 551, bottom: 402, left: 551, d1: 683.9, d2: 680.2 });
 	await browser.sees('leans 3.1');
 	await browser.sees('The sheet as measured, mm');
@@ -36,7 +26,7 @@ test('a leaning sheet, read as the tape goes round: Enter walks on, the outline 
 	// No sheet can have these: it is said where it was typed, with the likeliest slip, and nothing is lost.
 	await browser.type('Top', '2000');
 	await browser.sees('No sheet can have these readings.');
-	assert.equal((await kept(number)).piece!.readings!.top, 402);
+	assert.equal((await here.kept(number)).piece!.readings!.top, 402);
 });
 
 test('three windows in one mat: a grid, each with its own sheet, each placed and checked', async () => {
@@ -54,7 +44,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	await browser.sees('Window');
 	await browser.type('Width', '70');
 	await browser.type('Height', '100');
-	const job = await untilKept(number, 'the third sheet', (one) => {
+	const job = await here.untilKept(number, 'the third sheet', (one) => {
 		const readings = one.window?.openings?.[2]?.piece?.readings;
 		return readings?.width === 70 && readings.height === 100;
 	});
@@ -75,7 +65,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	await browser.station('Window');
 	await browser.type('Gutter between them', '5');
 	await browser.sees('Window 1 and window 2 run into each other in the front mat.');
-	assert.equal((await kept(number)).window!.grid!.gutter, 35);
+	assert.equal((await here.kept(number)).window!.grid!.gutter, 35);
 	await browser.press('take window 3 out');
 	await browser.sees('2 windows in this mat');
 });
@@ -86,7 +76,7 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Fit');
 	await browser.choose('A size that is sold', '24 × 30 in');
-	const job = await untilKept(number, 'the size', (one) => typeof one.borders?.pack === 'object');
+	const job = await here.untilKept(number, 'the size', (one) => typeof one.borders?.pack === 'object');
 	const made = planSingle(job);
 	assert.ok(Math.abs(made.window!.pack.width - 609.6) < 1e-9 && Math.abs(made.window!.pack.height - 762) < 1e-9);
 	assert.ok(Math.abs(made.window!.mats[0]!.border.left - 104) < 0.3);
@@ -95,7 +85,7 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 	await browser.press('Pack 18 × 24 in');
 	await browser.seesNo('is the least.');
 	const mended = planSingle(
-		await untilKept(number, 'the larger size', (one) => Math.abs((one.borders!.pack!.width as number) - 457.2) < 1e-6)
+		await here.untilKept(number, 'the larger size', (one) => Math.abs((one.borders!.pack!.width as number) - 457.2) < 1e-6)
 	);
 	assert.ok(Math.min(...Object.values(mended.window!.mats[0]!.border)) >= 15);
 });
@@ -119,7 +109,7 @@ test('the shop’s own sizes are edited in House, kept, and offered where border
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Fit');
 	await browser.choose('A size that is sold', 'Harbour square');
-	await untilKept(number, 'the own size', (job) => job.borders?.pack?.width === 600 && job.borders.pack.height === 600);
+	await here.untilKept(number, 'the own size', (job) => job.borders?.pack?.width === 600 && job.borders.pack.height === 600);
 	await browser.open('/house');
 	await browser.press('take out Harbour square');
 	await browser.press('Keep the list');
@@ -152,7 +142,7 @@ test('reveal, float, oval, arch: the panel asks what each needs, and goes back w
 	await browser.choose('Shape of the window', 'Arch');
 	await browser.station('Cut');
 	await browser.sees('Radius of the arch 201');
-	assert.equal((await kept(number)).window!.overlap, 6);
+	assert.equal((await here.kept(number)).window!.overlap, 6);
 });
 
 test('a photograph is squared to the readings: corners pulled by hand and keys, kept, undone', async () => {
@@ -204,7 +194,7 @@ test('a photograph is squared to the readings: corners pulled by hand and keys, 
 		...Array.from({ length: down }, () => Key.ARROW_UP)
 	);
 	await browser.press('Square it');
-	const job = await untilKept(number, 'the picture', (one) => one.piece?.picture !== undefined);
+	const job = await here.untilKept(number, 'the picture', (one) => one.piece?.picture !== undefined);
 	const seen = await browser.driver.executeAsyncScript<{ width: number; height: number; colours: string[] }>(
 		`
 		const [sum, done] = arguments;
@@ -226,7 +216,7 @@ test('a photograph is squared to the readings: corners pulled by hand and keys, 
 		)
 	);
 	await browser.keys(Key.chord(Key.CONTROL, 'z'));
-	await untilKept(number, 'the picture to be gone again', (one) => one.piece?.picture === undefined);
+	await here.untilKept(number, 'the picture to be gone again', (one) => one.piece?.picture === undefined);
 });
 
 /** Gives a photograph of one colour to the page; `turned` marks it as taken with the camera on its side. */
@@ -272,13 +262,13 @@ test('corners that cross are refused where they are; a stopped server loses noth
 	await browser.sees('The server cannot be reached.');
 	await here.startAgain();
 	await browser.press('Square it');
-	await untilKept(number, 'the picture after all', (job) => job.piece?.picture !== undefined);
+	await here.untilKept(number, 'the picture after all', (job) => job.piece?.picture !== undefined);
 	await browser.driver.executeAsyncScript(GIVE, 600, 600, false);
 	await browser.sees('Pull each corner onto the sheet’s corner.');
-	const before = (await kept(number)).piece!.picture;
+	const before = (await here.kept(number)).piece!.picture;
 	await browser.press('Put it away');
 	await browser.seesNo('Pull each corner');
-	assert.equal((await kept(number)).piece!.picture, before);
+	assert.equal((await here.kept(number)).piece!.picture, before);
 });
 
 test('before the sheet is measured a photograph waits for its readings', async () => {
@@ -317,5 +307,5 @@ test('what is no picture is refused in a sentence', async () => {
 	await browser.sees('or one that carries scripts or foreign parts');
 	await give('large.jpg', 'image/jpeg', 'large');
 	await browser.sees('This file has 61 MB; at most 60 MB are opened.');
-	assert.equal((await kept(number)).piece!.picture, undefined);
+	assert.equal((await here.kept(number)).piece!.picture, undefined);
 });
