@@ -24,6 +24,10 @@ import type { Remedy } from './findings/rule.ts';
 import { fail, FaultError } from './job/faults.ts';
 import { patched } from './job/patch.ts';
 import { showNumber } from './units/show.ts';
+import { planClimate, type Climate } from './climate/climate.ts';
+import { whyClimate } from './climate/why.ts';
+import { whyLight } from './light/why.ts';
+import { planLight, type Light } from './light/light.ts';
 import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
@@ -37,7 +41,7 @@ import type { Shop } from './shop/shop.ts';
 import { named } from './sights.ts';
 import { tidy } from './units/round.ts';
 import type { Why } from './why/why.ts';
-import { planWindow, type Window } from './window/window.ts';
+import { openingsOf, planWindow, type Window } from './window/window.ts';
 import { whyOpening, whyWindow } from './window/why.ts';
 
 /** Figures by station; a station that cannot be planned yet is absent and named in `open`. */
@@ -53,6 +57,9 @@ export type Figures = {
 	back?: Back;
 	mass?: Mass;
 	hang?: Hang;
+	/** An estimate for comparing choices; absent while neither a medium nor a fade class is known. */
+	light?: Light;
+	climate?: Climate;
 };
 
 export type Plan = Figures &
@@ -121,6 +128,8 @@ function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop)
 /** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */
 export function planFigures(job: Decided, shop: Shop): Figures {
 	const figures: Figures = { open: [] };
+	const light = planLight(job, shop);
+	if (light) figures.light = light;
 	const measures: Measure[] = [];
 	for (const [index, piece] of job.pieces.entries()) {
 		const of = job.several ? ` of piece ${index + 1}` : '';
@@ -134,7 +143,6 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 	}
 	if (measures.length < job.pieces.length) return figures;
 	const movements = measures.map((measure, index) => planMovement(job.pieces[index]!, shop.house, measure));
-	const holds = measures.map((measure, index) => planHold(job, job.pieces[index]!, shop, { measure }));
 	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
 	const rabbet = readyRabbet(job);
 	const window = planWindow(job, shop, { measures, movements, readyPack: rabbet && readyPack(job, shop.house, rabbet) });
@@ -142,6 +150,10 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
 		return figures;
 	}
+	const openings = openingsOf(window);
+	const holds = measures.map((measure, index) =>
+		planHold(job, job.pieces[index]!, shop, { measure, opening: openings[index]!, choice: job.windows[index]! })
+	);
 	const longest = longestOf(measures);
 	const layers = planLayers(job, shop.house.thinnestSheet);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
@@ -157,6 +169,7 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a section given outright' });
 	}
 	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame });
+	figures.climate = planClimate(job, shop, { window, sheetGrams: holds.map((hold) => hold.sheetGrams) });
 	if (frame) {
 		figures.mass = planMass(job, shop, { window, frame, sheetGrams: holds.map((hold) => hold.sheetGrams) });
 		figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg });
@@ -195,6 +208,7 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const why: Why = {};
 	const { window, pack, frame, back, mass, hang } = figures;
 	const measures = each(figures.measure);
+	if (figures.light) whyLight(why, figures.light, job);
 	if (measures.length === 0) return why;
 	const holds = each(figures.hold);
 	for (const [index, measure] of measures.entries()) {
@@ -202,13 +216,20 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 		const own: Why = {};
 		whyMeasure(own, measure, job.pieces[index]!);
 		if (window) whyOpening(own, index, window, job);
-		if (holds[index]) whyHold(own, holds[index], job);
+		if (holds[index]) whyHold(own, holds[index], job, job.windows[index]!);
 		for (const [path, { of, source }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source };
 	}
 	if (!window) return why;
 	whyWindow(why, window, job, frame ?? null);
 	if (pack) whyPack(why, pack, job, longestOf(measures), shop.house.gapLargeFrom);
 	if (frame) whyFrame(why, frame, job);
+	if (figures.climate)
+		whyClimate(
+			why,
+			job,
+			window,
+			holds.map((hold) => hold.sheetGrams)
+		);
 	if (back) whyBack(why, back);
 	if (mass) whyMass(why, mass, job, window);
 	if (hang) whyHang(why, hang);

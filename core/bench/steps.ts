@@ -2,7 +2,7 @@
 import type { Hold } from '../hold/hold.ts';
 import type { Decided, HoldKind } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { sightsOf, which } from '../sights.ts';
+import { sightsOf, which, type Sight } from '../sights.ts';
 import type { Shop } from '../shop/shop.ts';
 import { showLength, showNumber, showSize } from '../units/show.ts';
 
@@ -18,7 +18,12 @@ export type Step = {
 	waitMinutes?: number;
 };
 
-const KIND_OF_HINGE: Record<HoldKind, string> = { 't-hinge': 'T-', 'v-hinge': 'V-', 'pass-through': 'pass-through ' };
+const KIND_OF_HINGE: Record<HoldKind, string> = {
+	't-hinge': 'T-',
+	'v-hinge': 'V-',
+	'pass-through': 'pass-through ',
+	corners: ''
+};
 
 type Writer = { job: Decided; plan: Plan; shop: Shop; length: (mm: number, fine?: boolean) => string };
 
@@ -184,22 +189,24 @@ function mount({ job, plan, shop, length }: Writer): Step[] {
 			}),
 			because: 'Mark, lay the corner on the mark, weigh it down: the sheet is not moved again.'
 		},
-		{
-			id: 'hinge',
-			title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${kind}${count === 1 ? 'hinge' : 'hinges'}`,
-			does: [
-				`${count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${hold.tissue ?? '–'} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
-				...sights.map(
-					(sight) =>
-						`${which(sight)}Centres from the sheet’s left: ${sight.hold!.places.map((place) => length(place, true)).join(', ')}.`
-				),
-				`Each holds the sheet by ${length(hold.size.height, true)}.`,
-				`One corner, turn back, look, then the others; cross-pieces ${length(shop.house.crossWidth)} × ${length(shop.house.crossHeight)}, ${length(shop.house.crossAbove)} above the sheet.`,
-				...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
-			],
-			because: 'Held at the top only, the sheet can grow and shrink without bulging.',
-			waitMinutes: hold.dryMinutes
-		},
+		hold.kind === 'corners'
+			? pockets(sights, length)
+			: {
+					id: 'hinge',
+					title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${kind}${count === 1 ? 'hinge' : 'hinges'}`,
+					does: [
+						`${count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${hold.tissue ?? '–'} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
+						...sights.map(
+							(sight) =>
+								`${which(sight)}Centres from the sheet’s left: ${sight.hold!.places.map((place) => length(place, true)).join(', ')}.`
+						),
+						`Each holds the sheet by ${length(hold.size.height, true)}.`,
+						`One corner, turn back, look, then the others; cross-pieces ${length(shop.house.crossWidth)} × ${length(shop.house.crossHeight)}, ${length(shop.house.crossAbove)} above the sheet.`,
+						...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
+					],
+					because: 'Held at the top only, the sheet can grow and shrink without bulging.',
+					waitMinutes: hold.dryMinutes
+				},
 		{
 			id: 'try-window',
 			title: 'Try the window over it',
@@ -210,6 +217,22 @@ function mount({ job, plan, shop, length }: Writer): Step[] {
 			because: 'It costs a minute now, and a re-opening later.'
 		}
 	];
+}
+
+function pockets(sights: Sight[], length: Writer['length']): Step {
+	return {
+		id: 'hinge',
+		title: 'Pockets at the corners',
+		does: [
+			...sights.map(
+				(sight) =>
+					`${which(sight)}Four pockets of alkaline paper, ${length(sight.hold!.size.width, true)} along each edge of the sheet.`
+			),
+			'Fold each, slip it over its corner, fix its tails to the under-mat with gummed tape; nothing sticks to the sheet.',
+			'A hair of slack on the sides, so that the sheet can grow.'
+		],
+		because: 'Without adhesive the sheet comes out again by hand.'
+	};
 }
 
 function cleanGlazing({ job }: Writer): Step | null {

@@ -3,6 +3,7 @@ import type { Decided } from '../job/decide.ts';
 import type { Size } from '../geometry/shapes.ts';
 import { each } from '../one-or-each.ts';
 import type { Figures } from '../plan.ts';
+import type { Hold } from '../hold/hold.ts';
 import { named } from '../sights.ts';
 import type { House } from '../shop/house.ts';
 import { openingsOf } from '../window/window.ts';
@@ -50,6 +51,16 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		const board = (role: string, material: string) =>
 			add({ role, material, ...window.pack, count: 1, from: 'sheet' }, 'window.pack.width', 'window.pack.height');
 		if (guard.glazing.family !== 'none') board('glazing', guard.glazing.id);
+		if (guard.spacer) {
+			const strip = (width: number, of: string) =>
+				add(
+					{ role: 'spacer', material: guard.spacer!.material, width, height: house.spacerWidth, count: 2, from: 'sheet' },
+					of,
+					'shop.house.spacerWidth'
+				);
+			strip(window.pack.width, 'window.pack.width');
+			strip(window.pack.height - 2 * house.spacerWidth, 'window.pack.height - 2 * shop.house.spacerWidth');
+		}
 		for (const [index, mat] of window.mats.entries()) {
 			const at = `window.mats[${index}]`;
 			const material = job.mats[index]!.board.id;
@@ -87,8 +98,9 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
+	if (job.hold.kind === 'corners') cutPockets(holds, job, add);
 	// Tabs of one size are torn together, whichever sheet they hold.
-	for (const [index, hold] of holds.entries()) {
+	for (const [index, hold] of job.hold.kind === 'corners' ? [] : holds.entries()) {
 		const alike = holds.filter(({ size }) => size.width === hold.size.width && size.height === hold.size.height);
 		if (alike[0] !== hold) continue;
 		const of = named(job.several ? index + 1 : null, 'hold.size');
@@ -106,7 +118,7 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 			`${of}.height + shop.house.hingeTab`
 		);
 	}
-	const crosses = holds.reduce((sum, { count }) => sum + count, 0);
+	const crosses = job.hold.kind === 'corners' ? 0 : holds.reduce((sum, { count }) => sum + count, 0);
 	if (crosses > 0)
 		add(
 			{
@@ -169,4 +181,18 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		);
 	}
 	return cuts;
+}
+
+/** A pocket is folded from a strip as high as the triangle over its fold, and four times as long. */
+function cutPockets(holds: Hold[], job: Decided, add: (cut: Cut, width: string, height: string) => void): void {
+	for (const [index, { size }] of holds.entries()) {
+		const height = size.width / Math.SQRT2;
+		const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
+		if (height > 0)
+			add(
+				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll' },
+				`4 * (${of})`,
+				of
+			);
+	}
 }

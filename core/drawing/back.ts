@@ -72,6 +72,7 @@ function hinges(sight: Sight, mirror: (x: number) => number): Shape[] {
 	if (!sight.hold) return [];
 	const sheet = sheetBox(sight);
 	const { size, places, kind } = sight.hold;
+	if (kind === 'corners') return pockets(sheet, size.width);
 	return places.flatMap((place): Shape[] => {
 		const x = mirror(sheet.left + place);
 		const tab = kind === 't-hinge' ? { top: sheet.top - 25, height: size.height + 25 } : { top: sheet.top, height: 25 };
@@ -86,6 +87,29 @@ function hinges(sight: Sight, mirror: (x: number) => number): Shape[] {
 			{ role: 'hinge', rings: [rectangle(x - 30, sheet.top - 22, 60, 20)], title: 'Hinge: cross-piece on the under-mat' }
 		];
 	});
+}
+
+/** Triangles in the sheet's corners, their legs along its edges. */
+function pockets(sheet: Rect, leg: number): Shape[] {
+	const [right, bottom] = [sheet.left + sheet.width, sheet.top + sheet.height];
+	return (
+		[
+			[sheet.left, sheet.top, 1, 1],
+			[right, sheet.top, -1, 1],
+			[right, bottom, -1, -1],
+			[sheet.left, bottom, 1, -1]
+		] as const
+	).map(([x, y, across, down]) => ({
+		role: 'hinge',
+		rings: [
+			[
+				{ x, y },
+				{ x: x + across * leg, y },
+				{ x, y: y + down * leg }
+			]
+		],
+		title: 'Corner pocket'
+	}));
 }
 
 function points(plan: Plan): Shape[] {

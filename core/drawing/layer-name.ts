@@ -1,11 +1,18 @@
 /** The name of a layer as it is said: "cotton museum board, 4-ply, shell". */
 import type { Layer } from '../guard/guard.ts';
-import type { Decided } from '../job/decide.ts';
+import type { Decided, SpacerMaterial } from '../job/decide.ts';
 import type { Shop } from '../shop/shop.ts';
+
+export const SPACER_NAMES: Record<SpacerMaterial, string> = {
+	cotton: 'Spacer, cotton board',
+	acrylic: 'Spacer, acrylic',
+	'wood-lined': 'Spacer, lined wood'
+};
 
 export function layerName(layer: Layer, job: Decided, shop: Shop): string {
 	if (layer.role === 'piece') return 'The sheet';
 	if (layer.role === 'glazing') return job.guard.glazing.name;
+	if (layer.role === 'spacer') return SPACER_NAMES[job.guard.spacer!.material];
 	if (layer.role === 'barrier') return shop.barriers[layer.material!]!.name;
 	const board = shop.boards[layer.material!]!.name;
 	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour}`;

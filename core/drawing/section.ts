@@ -14,6 +14,7 @@ import type { Point } from '../geometry/shapes.ts';
 import type { Shop } from '../shop/shop.ts';
 import { standsInside } from '../pack/pack.ts';
 import { named, sightsOf, type Sight } from '../sights.ts';
+import { HOUSE } from '../shop/house.ts';
 import { colourOf, CORE, PAPER } from './colours.ts';
 import { layerName } from './layer-name.ts';
 import { rectangle, type Callout, type Dimension, type Hatch, type Scene, type Shape } from './scene.ts';
@@ -22,6 +23,7 @@ import { rectangle, type Callout, type Dimension, type Hatch, type Scene, type S
 const BEFORE = 20;
 const BREAK = 4;
 const INSIDE = 16;
+const SPACER_WIDTH = HOUSE.spacerWidth;
 
 type Layout = {
 	/** Left edge of the pack, start and end of the break, the window's narrowest edge, the right end. */
@@ -114,6 +116,8 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight:
 	const bottom = top + layer.thickness;
 	const before = rectangle(layout.packLeft, top, layout.breakFrom - layout.packLeft, layer.thickness);
 	const after = (to: number) => rectangle(layout.breakTo, top, to - layout.breakTo, layer.thickness);
+	// Under the lip alone, where nobody sees it.
+	if (layer.role === 'spacer') return [{ ...look, rings: [rectangle(layout.packLeft, top, SPACER_WIDTH, layer.thickness)] }];
 	if (layer.role === 'mat') {
 		const edge = layout.window - revealsInside(plan, layer.index!);
 		const bevel =
@@ -172,9 +176,14 @@ function whereOf(layer: Layer): string {
 	if (layer.role === 'mat') return `mats[${layer.index}].board`;
 	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
 	return (
-		{ glazing: 'guard.glazing', support: 'window.support', 'under-mat': 'guard.underMat', backing: 'guard.backing' }[
-			layer.role as string
-		] ?? ''
+		{
+			glazing: 'guard.glazing',
+			spacer: 'guard.spacer',
+			barrier: 'guard.barrier',
+			support: 'window.support',
+			'under-mat': 'guard.underMat',
+			backing: 'guard.backing'
+		}[layer.role as string] ?? ''
 	);
 }
 
@@ -182,6 +191,8 @@ function lookOf(layer: Layer, job: Decided): { fill: string; hatch?: Hatch } {
 	switch (layer.role) {
 		case 'glazing':
 			return { fill: '#cfe0e6', hatch: job.guard.glazing.family === 'acrylic' ? 'acrylic' : 'glass' };
+		case 'spacer':
+			return { fill: CORE, hatch: 'board' };
 		case 'piece':
 			return { fill: PAPER, hatch: 'paper' };
 		case 'barrier':
@@ -324,7 +335,8 @@ function dimensions(plan: Plan, sight: Sight, layout: Layout, height: number): D
 }
 
 function callout(layer: Layer, index: number, top: number, plan: Plan, job: Decided, shop: Shop, layout: Layout): Callout {
-	const x = layer.role === 'mat' || layer.role === 'lift' ? layout.breakTo + 2 : layout.end;
+	const inPack = layout.packLeft + SPACER_WIDTH / 2;
+	const x = layer.role === 'spacer' ? inPack : layer.role === 'mat' || layer.role === 'lift' ? layout.breakTo + 2 : layout.end;
 	const stop = plan.findings.some(
 		(finding) => finding.severity === 'stop' && finding.where !== undefined && finding.where === whereOf(layer)
 	);

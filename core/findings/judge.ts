@@ -11,13 +11,19 @@ export type Verdict = {
 	fits: boolean;
 };
 
-const WEIGHT: Record<Severity, number> = { stop: 0, caution: 1, note: 2 };
+const WEIGHT: Record<Severity, number> = { stop: 0, caution: 1, note: 3 };
 
 export function judge(context: Context): Verdict {
 	const aimed = context.job.aim;
 	const asked = RULES.map((rule): [Rule, Case[]] => [rule, rule.severity[aimed] ? rule.find({ ...context, grade: aimed }) : []]);
-	const findings = asked.flatMap(([rule, cases]) => cases.map((found) => findingOf(rule, found, aimed)));
-	findings.sort((one, other) => WEIGHT[one.severity] - WEIGHT[other.severity]);
+	const findings = asked.flatMap(([rule, cases]) =>
+		withFacts(
+			cases.map((found) => findingOf(rule, found, aimed)),
+			rule,
+			context
+		)
+	);
+	findings.sort((one, other) => weightOf(one) - weightOf(other));
 	const stops = GRADES.map((grade) => (grade === aimed ? stopsAmong(asked, grade) : stopsAmong(askedAt(context, grade), grade)));
 	const best = stops.findIndex((held) => held.length === 0);
 	const reached = best < 0 ? null : GRADES[best]!;
@@ -27,6 +33,25 @@ export function judge(context: Context): Verdict {
 		grade: { aimed, reached, heldBy },
 		fits: !findings.some((finding) => finding.severity === 'stop' && isOfFit(finding.rule))
 	};
+}
+
+/** What was accepted comes after what is still to be thought about. */
+function weightOf({ severity, accepted }: Finding): number {
+	return accepted ? WEIGHT.caution + 1 : WEIGHT[severity];
+}
+
+/** Cautions carry their facts; those that were accepted with the same facts carry by whom. A stop can't be accepted at its grade. */
+function withFacts(findings: Finding[], rule: Rule, context: Context): Finding[] {
+	if (!findings.some(({ severity }) => severity === 'caution')) return findings;
+	const { job } = context;
+	// Whichever unit is read, the facts are the same.
+	const inMm = job.unit === 'mm' ? findings : rule.find({ ...context, job: { ...job, unit: 'mm' }, grade: job.aim });
+	return findings.map((finding, index) => {
+		if (finding.severity !== 'caution') return finding;
+		const facts = inMm[index]?.says ?? finding.says;
+		const known = job.accepted.find((one) => one.rule === rule.id && one.where === (finding.where ?? '') && one.facts === facts);
+		return { ...finding, facts, ...(known ? { accepted: { reason: known.reason, initials: known.initials } } : {}) };
+	});
 }
 
 function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
@@ -48,6 +73,20 @@ function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
 		rule,
 		rule.find({ ...context, grade })
 	]);
+}
+
+export type StopFound = { rule: string; where: string; remedies: Case['remedies'] };
+
+/** Every stop at a grade: those of safety one by one, those of fit counted. */
+export function stopsAt(context: Context): { safety: StopFound[]; fit: number } {
+	const stops = RULES.filter((rule) => Object.values(rule.severity).includes('stop')).flatMap((rule) =>
+		rule
+			.find(context)
+			.filter((found) => (found.severity ?? rule.severity[context.grade]) === 'stop')
+			.map((found) => ({ rule: rule.id, where: found.where ?? '', remedies: found.remedies }))
+	);
+	const safety = stops.filter(({ rule }) => !isOfFit(rule));
+	return { safety, fit: stops.length - safety.length };
 }
 
 /** Ids of the safety rules that stop a grade. */

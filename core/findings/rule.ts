@@ -8,7 +8,7 @@ import type { Shop } from '../shop/shop.ts';
 
 export type Severity = 'stop' | 'caution' | 'note';
 export type Remedy = { label: string; patch: Operation[] };
-export type Station = 'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'pack' | 'frame' | 'back' | 'hang';
+export type Station = 'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'pack' | 'frame' | 'cut' | 'back' | 'hang' | 'climate';
 
 /** What a rule reads: the figures planned so far, and the grade at which it is asked. */
 export type Context = { file: JobFile; job: Decided; shop: Shop; plan: Figures; grade: Grade };
@@ -39,6 +39,10 @@ export type Finding = {
 	school?: string;
 	where?: string;
 	remedies: Remedy[];
+	/** Of a caution: what it says in millimetres. While this stays, an acceptance counts. */
+	facts?: string;
+	/** Accepted knowingly, by whom and why. */
+	accepted?: { reason: string; initials: string };
 };
 
 /** Stops of fit forbid the work but do not lower the grade: a good package in a frame that is too small is still a good package. */

@@ -1,5 +1,7 @@
 /** Every rule, in the order of the work. */
 import { backRules } from '../back/rules.ts';
+import { climateRules } from '../climate/rules.ts';
+import { cuttingRules } from '../cutting/rules.ts';
 import { frameRules } from '../frame/rules.ts';
 import { guardRules } from '../guard/rules.ts';
 import { hangRules } from '../hang/rules.ts';
@@ -18,6 +20,8 @@ export const RULES: readonly Rule[] = [
 	...holdRules,
 	...packRules,
 	...frameRules,
+	...cuttingRules,
 	...backRules,
-	...hangRules
+	...hangRules,
+	...climateRules
 ];

@@ -29,6 +29,7 @@ export function planLayers(job: Decided, thinnestSheet: number): Layer[] {
 	) => layers.push({ role, material, thickness, touches: false, faces: false, ...next });
 
 	if (guard.glazing.family !== 'none') add('glazing', guard.glazing.id, guard.glazing.thickness);
+	if (guard.spacer) add('spacer', guard.spacer.material, guard.spacer.thickness);
 	for (const [index, mat] of job.mats.entries()) {
 		add('mat', mat.board.id, mat.board.thickness, { faces: true, index });
 		if (mat.lift > 0) add('lift', mat.board.id, mat.lift, { index });

@@ -1,7 +1,10 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { put } from '../job/patch.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
+import { houseBoard } from '../job/material.ts';
 import type { Board } from '../shop/boards.ts';
+import { figureName } from '../shop/catalogue.ts';
+import type { Stocked } from '../shop/stocked.ts';
 import { reaches, type Grade } from '../shop/grades.ts';
 import type { Layer } from './guard.ts';
 
@@ -104,6 +107,21 @@ export const guardRules: Rule[] = [
 		}
 	},
 	{
+		id: 'material.unknown',
+		station: 'guard',
+		when: 'a material in the pack whose figures nobody has given',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'What is not known of it can’t be judged; careful values stand in for the figures. Ask for its data sheet.',
+		find: (context) =>
+			materialsOf(context)
+				.filter(({ material }) => material.unknown.length > 0)
+				.map(({ material, where, known }) => ({
+					says: `${material.name}: ${listOf(material.unknown.map(figureName))} not known.`,
+					where,
+					remedies: known
+				}))
+	},
+	{
 		id: 'glazing.none',
 		station: 'guard',
 		when: 'a work on paper without glazing',
@@ -156,7 +174,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.breakable',
 		station: 'guard',
-		when: 'glass on a piece that travels, or glass of more than 0.6 m²',
+		when: 'glass on a piece that travels, near children, over a bed, or of more than 0.6 m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Broken glass falls on the piece and cuts it.',
 		school: 'glazing',
@@ -165,13 +183,42 @@ export const guardRules: Rule[] = [
 			const pack = context.plan.window?.pack;
 			if (glazing.family !== 'glass' || !pack) return [];
 			const large = (pack.width * pack.height) / 1e6 > context.shop.house.glassLargeM2;
-			if (!context.job.piece.travels && !large) return [];
+			const { piece, place } = context.job;
+			const risk = piece.travels
+				? 'The piece travels behind glass.'
+				: place.children
+					? 'Glass where children play.'
+					: place.overBed
+						? 'Glass over a bed or a seat.'
+						: large
+							? 'This is a large pane of glass.'
+							: null;
+			if (!risk) return [];
 			const acrylic = context.job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
 			return [
 				{
-					says: context.job.piece.travels ? 'The piece travels behind glass.' : 'This is a large pane of glass.',
+					says: risk,
 					where: 'guard.glazing',
 					remedies: [glazingRemedy(context, acrylic), glazingRemedy(context, 'laminated')]
+				}
+			];
+		}
+	},
+	{
+		id: 'glazing.etched-deep',
+		station: 'guard',
+		when: 'matt-etched glass over a gap of more than 3 mm',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Its face scatters: what lies deep behind it is blurred.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const gap = context.plan.pack?.gap ?? 0;
+			if (!glazing.etched || gap <= context.shop.house.etchedGapMost) return [];
+			return [
+				{
+					says: `${said(context, gap, true)} of air under a matt-etched face.`,
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, 'uv-glass-lr')]
 				}
 			];
 		}
@@ -298,6 +345,66 @@ function supportRemedy({ file }: Context, name: string, id: string): Remedy {
 		opening.support === undefined ? [] : put(file, ['window', 'openings', index, 'support'], id)
 	);
 	return { label: `${name}, support`, patch: [...put(file, ['window', 'support'], id), ...own] };
+}
+
+type Material = Stocked & { name: string };
+type Used = { material: Material; where: string; known: Remedy[] };
+
+/** Every material of the package, where it is chosen, and the known one that would take its place. */
+function materialsOf(context: Context): Used[] {
+	const { guard, mats, windows, hold, aim } = { ...context.job, aim: context.grade };
+	const board = houseBoard(aim, context.job.piece.proteinOrDye);
+	const name = context.shop.boards[board]!.name;
+	const used: Used[] = [
+		{ material: guard.glazing, where: 'guard.glazing', known: [glazingRemedy(context, knownGlazing(context))] }
+	];
+	for (const [index, mat] of mats.entries())
+		used.push({ material: mat.board, where: `mats[${index}].board`, known: [remedyOfMat(context, name, index, { board })] });
+	const support = windows.find((window) => window.support)?.support;
+	if (support) used.push({ material: support, where: 'window.support', known: [supportRemedy(context, name, board)] });
+	if (guard.underMat)
+		used.push({
+			material: guard.underMat,
+			where: 'guard.underMat',
+			known: [remedy(context, `${name}, under-mat`, ['guard', 'underMat'], board)]
+		});
+	for (const [index, filler] of guard.fillers.entries())
+		used.push({
+			material: filler.board,
+			where: `guard.fillers[${index}].board`,
+			known: [remedy(context, 'Filler of alkaline corrugated board', ['guard', 'fillers', index, 'board'], 'alkaline-corrugated')]
+		});
+	if (guard.barrier)
+		used.push({
+			material: guard.barrier,
+			where: 'guard.barrier',
+			known: [remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')]
+		});
+	if (guard.backing) used.push({ material: guard.backing, where: 'guard.backing', known: backingRemedies(context) });
+	if (guard.edgeSeal)
+		used.push({
+			material: guard.edgeSeal,
+			where: 'guard.edgeSeal',
+			known: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')]
+		});
+	if (hold.adhesive.family !== 'none')
+		used.push({
+			material: hold.adhesive,
+			where: 'hold.adhesive',
+			known: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')]
+		});
+	return used;
+}
+
+function knownGlazing({ job }: Context): string {
+	if (job.piece.friable) return 'uv-acrylic-lr';
+	return job.guard.glazing.family === 'glass' && !job.piece.travels ? 'uv-glass' : 'uv-acrylic';
+}
+
+/** `a, b and c are`, `a is`. */
+function listOf(names: string[]): string {
+	const [last, ...before] = [...names].reverse();
+	return before.length === 0 ? `${last} is` : `${before.reverse().join(', ')} and ${last} are`;
 }
 
 function whereOf(layer: Layer): string {

@@ -42,6 +42,25 @@ export const hangRules: Rule[] = [
 		}
 	},
 	{
+		id: 'hang.wire-flat',
+		station: 'hang',
+		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The flatter the wire, the harder it pulls at the rails, without bound; two hooks are planned.',
+		school: 'hooks',
+		find: (context) => {
+			const { hang } = context.plan;
+			if (!hang || hang.by !== 'wire' || context.job.hang.hooks !== 1 || hang.hookCount === 1) return [];
+			return [
+				{
+					says: 'One hook was asked for; the wire would lie too flat on it.',
+					where: 'hang.hooks',
+					remedies: [remedy(context, 'Two hooks', ['hang', 'hooks'], 2)]
+				}
+			];
+		}
+	},
+	{
 		id: 'hang.too-heavy',
 		station: 'hang',
 		when: 'a wire was asked for above 12 kg, or the whole weighs more than 25',

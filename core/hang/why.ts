@@ -24,7 +24,8 @@ export function whyMass(why: Why, mass: Mass, job: Decided, window: Window): voi
 	explain('mass.kg', plus(mass.parts.map((_, index) => `mass.parts[${index}].kg`)), 'hang#mass');
 }
 
-function partOf(part: string, job: Decided, window: Window): string {
+/** What a part of the package weighs, written out. */
+export function partOf(part: string, job: Decided, window: Window): string {
 	const [kind, number] = part.split(' ');
 	const index = Number(number) - 1;
 	const { guard } = job;

@@ -1,5 +1,7 @@
-import type { Case, Context, Rule } from '../findings/rule.ts';
+import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { remedy, said } from '../findings/change.ts';
+import { drop, put } from '../job/patch.ts';
+import { hiddenLeg, pocketLeg } from './corners.ts';
 import { reaches } from '../shop/grades.ts';
 import { showNumber } from '../units/show.ts';
 import type { Zone } from '../job/decide-piece.ts';
@@ -88,17 +90,17 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.keep-off',
 		station: 'hold',
-		when: 'a hinge falls on a zone that must not be touched',
+		when: 'a hinge or a corner pocket falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) =>
 				keepOffs(sight)
-					.filter((zone) => sight.hold.places.some((place) => touchesZone(place, sight.hold.size, zone)))
+					.filter((zone) => isHeldOn(sight, zone))
 					.map((zone) => ({
-						says: `${which(sight)}A hinge falls on “${zone.id}”.`,
+						says: `${which(sight)}A ${sight.hold.kind === 'corners' ? 'corner pocket' : 'hinge'} falls on “${zone.id}”.`,
 						where: named(sight.number, 'hold.places'),
-						remedies: clearOf(context)
+						remedies: sight.hold.kind === 'corners' ? [] : clearOf(context)
 					}))
 			);
 		}
@@ -144,10 +146,29 @@ export const holdRules: Rule[] = [
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
-		find: ({ job, plan }) =>
-			job.piece.bothSides && plan.hold
-				? [{ says: 'The sheet is worked on both sides, and hinges lie on its back.', where: 'piece.bothSides' }]
-				: []
+		find: (context) => {
+			const { job, plan } = context;
+			return job.piece.bothSides && plan.hold && job.hold.kind !== 'corners'
+				? [
+						{
+							says: 'The sheet is worked on both sides, and hinges lie on its back.',
+							where: 'piece.bothSides',
+							remedies: inPockets(context)
+						}
+					]
+				: [];
+		}
+	},
+	{
+		id: 'hold.corner-shows',
+		station: 'hold',
+		when: 'a corner pocket reaches past the overlap, or the overlaps leave it less than 12 mm',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A pocket that shows spoils the window, and a short one carries nothing.',
+		find: (context) =>
+			heldSights(context)
+				.filter(({ hold }) => hold.kind === 'corners')
+				.flatMap((sight) => cornerCase(context, sight))
 	}
 ];
 
@@ -167,6 +188,63 @@ function adhesiveCase(context: Context, says: string): Case {
 		where: 'hold.adhesive',
 		remedies: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')]
 	};
+}
+
+/** Pockets instead, where the window hides ones that carry. */
+function inPockets(context: Context): Remedy[] {
+	const { house } = context.shop;
+	const carry = sightsOf(context.job, context.plan).every(
+		({ opening, choice, measure }) => pocketLeg(opening, choice.shape, measure.mean, house) >= house.pocketLeast
+	);
+	if (!carry) return [];
+	const { file } = context;
+	const out = [...drop(file, ['hold', 'count']), ...drop(file, ['hold', 'width'])];
+	return [
+		{
+			label: 'Corner pockets',
+			patch: [...out, ...put(file, ['hold', 'kind'], 'corners'), ...put(file, ['hold', 'adhesive'], 'none')]
+		}
+	];
+}
+
+function cornerCase(context: Context, sight: Held): Case[] {
+	const { house } = context.shop;
+	const leg = sight.hold.size.width;
+	const hidden = hiddenLeg(sight.opening, sight.choice.shape, sight.measure.mean);
+	const where = named(sight.number, 'hold.size');
+	const hinges = {
+		label: 'Hinges',
+		patch: [...put(context.file, ['hold', 'kind'], 't-hinge'), ...put(context.file, ['hold', 'adhesive'], 'starch-paste')]
+	};
+	if (leg > hidden + 1e-9) {
+		const fits = pocketLeg(sight.opening, sight.choice.shape, sight.measure.mean, house) >= house.pocketLeast;
+		const shorter = { label: 'Pockets as long as the overlap hides', patch: drop(context.file, ['hold', 'width']) };
+		return [
+			{
+				says: `${which(sight)}A corner pocket of ${said(context, leg, true)} shows: the overlaps hide ${said(context, hidden, true)}.`,
+				where,
+				remedies: fits && context.file.hold?.width !== undefined ? [shorter] : [hinges]
+			}
+		];
+	}
+	if (leg >= house.pocketLeast - 1e-9) return [];
+	return [
+		{
+			says: `${which(sight)}A corner pocket of ${said(context, leg, true)} carries nothing.`,
+			where,
+			remedies: [hinges]
+		}
+	];
+}
+
+/** A pocket covers the triangle whose legs lie on the two edges. */
+function isHeldOn(sight: Held, zone: Zone): boolean {
+	const { hold, measure } = sight;
+	if (hold.kind !== 'corners') return hold.places.some((place) => touchesZone(place, hold.size, zone));
+	const { width, height } = measure.mean;
+	const across = Math.min(zone.left, width - zone.left - zone.width);
+	const down = Math.min(zone.top, height - zone.top - zone.height);
+	return Math.max(0, across) + Math.max(0, down) < hold.size.width;
 }
 
 type Box = { left: number; top: number; width: number; height: number };

@@ -13,6 +13,8 @@ export type Piece = {
 	kind: 'paper' | 'photograph';
 	media: Medium[];
 	unknownMedia: string[];
+	/** Light class of the most fugitive part; null while neither it nor a known medium is named. */
+	fade: number | null;
 	friable: boolean;
 	proteinOrDye: boolean;
 	sticks: boolean;
@@ -60,6 +62,7 @@ export function together(pieces: Piece[]): Piece {
 		kind: any((piece) => piece.kind === 'photograph') ? 'photograph' : 'paper',
 		media: all((piece) => piece.media),
 		unknownMedia: all((piece) => piece.unknownMedia),
+		fade: mostFugitive(pieces.map((piece) => piece.fade)),
 		friable: any((piece) => piece.friable),
 		proteinOrDye: any((piece) => piece.proteinOrDye),
 		sticks: any((piece) => piece.sticks),
@@ -90,6 +93,7 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		kind: (given.kind ?? 'paper') as 'paper' | 'photograph',
 		media,
 		unknownMedia: words.filter((word) => !shop.media[word]),
+		fade: given.fade ?? mostFugitive(media.map((medium) => medium.fade)),
 		friable: given.friable ?? media.some((medium) => medium.friable),
 		proteinOrDye: given.proteinOrDye ?? media.some((medium) => medium.proteinOrDye),
 		sticks: media.some((medium) => medium.sticks),
@@ -110,6 +114,12 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		concerns: given.concerns ?? [],
 		picture: given.picture ?? null
 	};
+}
+
+/** The lowest class; null of nothing. */
+function mostFugitive(classes: (number | null)[]): number | null {
+	const known = classes.filter((one) => one !== null);
+	return known.length > 0 ? Math.min(...known) : null;
 }
 
 function wholeRect(given: Partial<Rect> | undefined): Rect | null {

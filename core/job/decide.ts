@@ -22,12 +22,17 @@ import {
 	type MatChoice,
 	type WindowChoice
 } from './decide-window.ts';
+import { decidePlace, type PlaceChoice } from './decide-place.ts';
 import type { Job } from './definition.ts';
 import { FaultError, type Fault } from './faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './material.ts';
 import { notPlanned } from './not-planned.ts';
 
-export type HoldKind = 't-hinge' | 'v-hinge' | 'pass-through';
+export type SpacerMaterial = 'cotton' | 'acrylic' | 'wood-lined';
+export type Spacer = { material: SpacerMaterial; thickness: number };
+export type Accepted = { rule: string; where: string; facts: string; reason: string; initials: string };
+
+export type HoldKind = 't-hinge' | 'v-hinge' | 'pass-through' | 'corners';
 
 export type Decided = {
 	unit: Unit;
@@ -52,6 +57,7 @@ export type Decided = {
 		underMat: Board | null;
 		fillers: { board: Board; thickness: number }[];
 		barrier: Barrier | null;
+		spacer: Spacer | null;
 		backing: Board | null;
 		edgeSeal: EdgeSeal | null;
 		join: 'gummed' | 'paste' | 'transfer' | 'spray';
@@ -67,11 +73,17 @@ export type Decided = {
 		allowance: number | null;
 		corners: 'reinforced' | 'plain';
 		points: 'rigid' | 'flexible' | 'hand' | 'turn-buttons';
+		/** A groove in the rabbet's wall, from the lip's underside. */
+		groove: { from: number; width: number } | null;
 	} | null;
 	/** Readings of a ready-made frame's rabbet. */
 	rabbet: Readings | null;
-	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number };
+	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number; bumperHeight: number };
 	hang: { by: 'wire' | 'rings' | 'by-mass'; wireAsked: boolean; hooks: 1 | 2 | null; dropShare: number; centreHeight: number };
+	/** Where it will hang. */
+	place: PlaceChoice;
+	/** Cautions accepted knowingly. */
+	accepted: Accepted[];
 	/** Colour of the wall where it will hang. */
 	wallColour: string;
 	assumed: Assumed[];
@@ -108,7 +120,7 @@ export function decide(job: Job, shop: Shop): Decided {
 			kind: decideHoldKind(job, windows, house, faults),
 			adhesive: material(
 				shop.adhesives,
-				house(job.hold?.adhesive, 'hold.adhesive', 'hold', 'starch-paste'),
+				house(job.hold?.adhesive, 'hold.adhesive', 'hold', job.hold?.kind === 'corners' ? 'none' : 'starch-paste'),
 				'hold.adhesive',
 				'adhesive',
 				faults
@@ -122,14 +134,16 @@ export function decide(job: Job, shop: Shop): Decided {
 		back: {
 			seal: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as 'gummed' | 'self-adhesive'),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
-			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2)
+			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2),
+			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight
 		},
 		hang: decideHang(job, shop, schools),
+		place: decidePlace(job, house, faults),
+		accepted: decideAccepted(job, faults),
 		wallColour: job.place?.wallColour ?? 'chalk',
 		assumed
 	};
-	if (decided.hold.adhesive?.family === 'none')
-		faults.push({ path: 'hold.adhesive', says: 'A T-hinge holds by an adhesive. Choose one, such as starch-paste.' });
+	checkAdhesive(decided.hold, faults);
 	if (faults.length > 0) throw new FaultError(faults);
 	return decided;
 }
@@ -159,8 +173,9 @@ function decideGuard(
 		'rare-and-shedding': aim === 'rare' ? 'aluminium-laminate' : null,
 		always: aim === 'rare' ? 'aluminium-laminate' : 'paper',
 		never: null
-	}[schools['edge-seal']!] as EdgeSeal['id'] | null;
+	}[schools['edge-seal']!] as string | null;
 	const edgeSeal = house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal);
+
 	return {
 		glazing: material(shop.glazings, house(given.glazing, 'guard.glazing', 'aim', glazing), 'guard.glazing', 'glazing', faults),
 		underMat: choose(shop.boards, 'underMat', 'board', board),
@@ -170,12 +185,40 @@ function decideGuard(
 			const chosen = material(shop.boards, filler.board ?? 'foam-free', at, 'board', faults);
 			return { board: chosen, thickness: filler.thickness ?? chosen?.thickness ?? 0 };
 		}),
+		spacer: decideSpacer(given.spacer, faults),
 		barrier: choose(shop.barriers, 'barrier', 'barrier', null),
 		backing: choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
-		edgeSeal: edgeSeal === null ? null : shop.edgeSeals[edgeSeal]!,
+		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
 		join: given.join ?? 'gummed',
 		joinDistance: given.joinDistance ?? 20
 	};
+}
+
+/** A bare length is a strip of cotton board. */
+function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[]): Spacer | null {
+	if (given === undefined || given === null) return null;
+	if (typeof given === 'number') return { material: 'cotton', thickness: given };
+	if (given.thickness === undefined)
+		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a thickness. Give it, or leave the spacer out.' });
+	return { material: (given.material ?? 'cotton') as SpacerMaterial, thickness: given.thickness ?? 0 };
+}
+
+function decideAccepted(job: Job, faults: Fault[]): Accepted[] {
+	return (job.accepted ?? []).map((one, index) => {
+		for (const key of ['rule', 'facts', 'reason', 'initials'] as const)
+			if (!one[key]?.trim())
+				faults.push({
+					path: `accepted[${index}].${key}`,
+					says: 'An accepted caution has its rule, its facts, a reason and initials.'
+				});
+		return {
+			rule: one.rule ?? '',
+			where: one.where ?? '',
+			facts: one.facts ?? '',
+			reason: one.reason ?? '',
+			initials: one.initials ?? ''
+		};
+	});
 }
 
 function decideFrame(job: Job, shop: Shop, schools: Record<string, string>, house: FromHouse, faults: Fault[]): Decided['frame'] {
@@ -206,8 +249,34 @@ function decideFrame(job: Job, shop: Shop, schools: Record<string, string>, hous
 		colour: given.colour ?? ('colour' in chosen ? String(chosen.colour) : 'ash'),
 		allowance: given.allowance ?? null,
 		corners: given.corners ?? 'reinforced',
-		points: house(given.points, 'frame.points', 'school points', schools['points'] as 'rigid')
+		points: house(given.points, 'frame.points', 'school points', schools['points'] as 'rigid'),
+		groove: decideGroove(given.groove, chosen, faults)
 	};
+}
+
+function checkAdhesive({ kind, adhesive }: Decided['hold'], faults: Fault[]): void {
+	if (kind === 'corners' && adhesive && adhesive.family !== 'none')
+		faults.push({ path: 'hold.adhesive', says: 'Corner pockets hold without adhesive. Choose none.' });
+	if (kind !== 'corners' && adhesive?.family === 'none')
+		faults.push({ path: 'hold.adhesive', says: 'A hinge holds by an adhesive. Choose one, such as starch-paste.' });
+}
+
+function decideGroove(
+	given: { from?: number; width?: number } | undefined,
+	{ rabbetDepth }: Section,
+	faults: Fault[]
+): { from: number; width: number } | null {
+	if (!given) return null;
+	for (const key of ['from', 'width'] as const)
+		if (given[key] === undefined)
+			faults.push({ path: `frame.groove.${key}`, says: 'A groove begins somewhere and has a width. Give both.' });
+	const { from = 0, width = 0 } = given;
+	if (from + width > rabbetDepth)
+		faults.push({
+			path: 'frame.groove',
+			says: `A groove from ${from} to ${from + width} mm ends behind the rabbet, which is ${rabbetDepth} mm deep.`
+		});
+	return { from, width };
 }
 
 /** A frame that exists gives the size; the borders follow it. */
@@ -239,6 +308,8 @@ function decideHoldKind(job: Job, windows: WindowChoice[], house: FromHouse, fau
 			path: 'hold.kind',
 			says: 'A T-hinge stands above the sheet and shows in a float. Choose pass-through or v-hinge.'
 		});
+	if (float && kind === 'corners')
+		faults.push({ path: 'hold.kind', says: 'No window hides the corners of a float. Choose pass-through or v-hinge.' });
 	return kind;
 }
 

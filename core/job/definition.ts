@@ -247,7 +247,7 @@ export const jobDefinition = {
 				},
 				edgeSeal: {
 					kind: 'none',
-					or: { kind: 'choice', of: ['aluminium-laminate', 'polyester', 'paper', 'packing'], says: 'a tape' },
+					or: id('an edge-seal tape of the shop'),
 					says: 'tape round the pack’s edges'
 				},
 				join: { kind: 'choice', of: ['gummed', 'paste', 'transfer', 'spray'], says: 'what joins the mats' },
@@ -308,7 +308,8 @@ export const jobDefinition = {
 					says: 'tape over the joint'
 				},
 				dustCover: flag('paper over the whole back'),
-				bumpers: { kind: 'number', least: 0, most: 4, whole: true, says: 'how many' }
+				bumpers: { kind: 'number', least: 0, most: 4, whole: true, says: 'how many' },
+				bumperHeight: length('height of a bumper: the air between back and wall')
 			}
 		},
 		hang: {
@@ -329,6 +330,7 @@ export const jobDefinition = {
 			kind: 'group',
 			says: 'where it will hang',
 			fields: {
+				name: text('its name, as the house calls it', 80),
 				room: {
 					kind: 'choice',
 					of: ['corridor', 'living-room', 'opposite-window', 'beside-window', 'sun-patch', 'other'],
@@ -340,6 +342,8 @@ export const jobDefinition = {
 					says: 'source of the light'
 				},
 				lux: { kind: 'number', least: 0, most: 200000, says: 'light at the picture' },
+				uv: { kind: 'number', least: 0, most: 2000, says: 'UV in that light, µW/lm; follows from the source unless given' },
+				monthsPerYear: { kind: 'number', least: 1, most: 12, says: 'months of the year in which it hangs there' },
 				hoursPerDay: { kind: 'number', least: 0, most: 24, says: 'hours of it a day' },
 				sources: {
 					kind: 'list',
@@ -355,6 +359,7 @@ export const jobDefinition = {
 								says: 'source of the light'
 							},
 							lux: { kind: 'number', least: 0, most: 200000, says: 'light at the picture' },
+							uv: { kind: 'number', least: 0, most: 2000, says: 'UV in it, µW/lm' },
 							hoursPerDay: { kind: 'number', least: 0, most: 24, says: 'hours of it a day' }
 						}
 					}
@@ -362,7 +367,25 @@ export const jobDefinition = {
 				wall: { kind: 'choice', of: ['plasterboard', 'masonry', 'lath-plaster', 'wood'], says: 'what the wall is' },
 				wallColour: text('colour of the wall, by name or as #c8d2c6', 40),
 				outside: flag('an outside wall'),
+				children: flag('children play near it'),
+				overBed: flag('it hangs over a bed or a seat'),
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
+			}
+		},
+		accepted: {
+			kind: 'list',
+			most: MOST,
+			says: 'cautions that were accepted knowingly',
+			of: {
+				kind: 'group',
+				says: 'an accepted caution; it counts while its facts are the same',
+				fields: {
+					rule: id('id of the rule'),
+					where: text('what it is about, as the finding says'),
+					facts: text('what the finding said, in millimetres', 400),
+					reason: text('why it was accepted', 400),
+					initials: text('who accepted it', 8)
+				}
 			}
 		}
 	}

@@ -14,21 +14,15 @@ const RULES: readonly Rule[] = [
 		'Sheets (paper, photograph) are planned so far; panels, canvas, textiles and objects are not.'
 	],
 	[
-		'guard.spacer',
-		(job) => job.guard?.spacer !== undefined && job.guard.spacer !== null,
-		'Spacers are not planned yet. Lift a mat for more air.'
-	],
-	[
 		'hold.kind',
-		(job) => job.hold?.kind !== undefined && !['t-hinge', 'v-hinge', 'pass-through'].includes(job.hold.kind),
-		'Hinges (T, V, pass-through) are planned so far; other holds are not.'
+		(job) => job.hold?.kind !== undefined && !['t-hinge', 'v-hinge', 'pass-through', 'corners'].includes(job.hold.kind),
+		'Hinges (T, V, pass-through) and corner pockets are planned so far; other holds are not.'
 	],
 	[
 		'frame.kind',
 		(job) => job.frame?.kind !== undefined && job.frame.kind === 'metal',
 		'Wood mouldings and ready-made frames are planned so far; metal sections are not.'
 	],
-	['frame.groove', (job) => job.frame?.groove, 'Grooves in the rabbet are not planned yet.'],
 	[
 		'hang.by',
 		(job) => job.hang?.by !== undefined && !['wire', 'rings'].includes(job.hang.by),

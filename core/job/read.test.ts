@@ -68,8 +68,7 @@ test('lists are bounded, ids stand once, keys that are no data are refused', () 
 
 test('what is not planned yet is a fault that says so, never something else', () => {
 	const asked: [string, object][] = [
-		['guard.spacer', { guard: { spacer: 6 } }],
-		['hold.kind', { hold: { kind: 'corners' } }],
+		['hold.kind', { hold: { kind: 'sling' } }],
 		['frame.kind', { frame: { kind: 'metal' } }],
 		['hang.by', { hang: { by: 'sawtooth' } }],
 		['schools.cockle', { schools: { cockle: 'stick-down' } }],

@@ -101,6 +101,30 @@ export const packRules: Rule[] = [
 		}
 	},
 	{
+		id: 'pack.points-in-groove',
+		station: 'pack',
+		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Points driven into a groove hold nothing.',
+		find: (context) => {
+			const thickness = context.plan.pack?.thickness;
+			const groove = context.job.frame?.groove;
+			if (thickness === undefined || !groove || context.plan.pack!.clearance! < -SAME) return [];
+			const end = groove.from + groove.width;
+			if (thickness + 1 <= groove.from || thickness >= end) return [];
+			const filler = receiveUp(end + 1 - thickness, context.job.step);
+			const fillers = [...(context.file.guard?.fillers ?? []), { board: 'foam-free', thickness: filler }];
+			const fits = context.plan.pack!.clearance! - filler >= context.shop.house.roomForPoints - SAME;
+			return [
+				{
+					says: `The pack ends at ${said(context, thickness, true)}, in the groove from ${said(context, groove.from, true)} to ${said(context, end, true)}.`,
+					where: 'frame.groove',
+					remedies: fits ? [remedy(context, `Filler ${said(context, filler)}`, ['guard', 'fillers'], fillers)] : []
+				}
+			];
+		}
+	},
+	{
 		id: 'pack.recessed',
 		station: 'pack',
 		when: 'the pack ends more than 12 mm below the moulding’s back',

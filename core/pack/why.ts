@@ -28,6 +28,8 @@ function thicknessOf(layer: Layer, job: Decided): string {
 	switch (layer.role) {
 		case 'glazing':
 			return `shop.glazings[${layer.material}].thickness`;
+		case 'spacer':
+			return 'job.guard.spacer.thickness';
 		case 'lift':
 			return `job.mats[${layer.index}].lift`;
 		case 'piece':

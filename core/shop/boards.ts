@@ -1,5 +1,6 @@
 /** Boards and barriers: working figures of the handbook (guard#boards); a data sheet goes before them. */
 import type { Reach } from './grades.ts';
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Board = {
 	id: string;
@@ -9,6 +10,8 @@ export type Board = {
 	massPerM2: number;
 	/** The best grade at which it may touch or face the piece. */
 	touch: Reach;
+	/** Cut with a bevel as a window mat. */
+	forMats: boolean;
 	/** At Keep it may face the piece as an outer mat that does not touch. */
 	outerMatAtKeep?: true;
 	/** The best grade at which it may close the back. */
@@ -21,69 +24,123 @@ export type Board = {
 	buffered: boolean;
 	/** Stiff enough for a back: always, up to a longer side in mm, or not. */
 	stiff: boolean | number;
-	/** Core ages and is soft: it may lie under a piece at Keep at best. */
+	/** What it grows like, with damp and warmth. */
 	growth: 'paper' | 'plastic' | 'metal';
-};
+	/** Damp through it, g/(Pa s m²). */
+	permeance: number;
+	/** Share of its mass that takes up water. */
+	buffers: number;
+} & Stocked;
+
+/** Foam board: tight, and less than half of it is paper. */
+const FOAM = { forMats: false, permeance: 1.5e-7, buffers: 0.4 };
 
 export const BOARDS: readonly Board[] = [
-	cotton('cotton-2', 'Cotton museum board, 2-ply', 0.8, 0.55, true),
-	cotton('cotton-4', 'Cotton museum board, 4-ply', 1.5, 1.05, true),
-	cotton('cotton-8', 'Cotton museum board, 8-ply', 3.0, 2.1, true),
-	cotton('cotton-4-unbuffered', 'Cotton museum board, 4-ply, un-buffered', 1.5, 1.05, false),
-	paper('purified-4', 'Purified-pulp board, 4-ply', 1.5, 1.05, 'keep', true),
-	paper('cotton-core-4', 'Cotton core with pulp face, 4-ply', 1.5, 1.05, 'keep', true),
-	{ ...paper('pulp-4', 'Buffered wood-pulp mat board', 1.4, 0.95, 'show', true), outerMatAtKeep: true },
-	paper('fabric-faced', 'Fabric-faced board on a cotton core', 2.2, 1.4, 'keep', true),
-	paper('mat-ordinary', 'Ordinary mat board', 1.4, 0.95, 'never', false),
-	{ ...paper('alkaline-corrugated', 'Alkaline corrugated board', 3.0, 0.75, 'rare', true), stiff: true },
+	cotton('cotton-2', 'Cotton museum board, 2-ply', 0.8, 0.55, true, 1100),
+	cotton('cotton-4', 'Cotton museum board, 4-ply', 1.5, 1.05, true, 1900),
+	cotton('cotton-8', 'Cotton museum board, 8-ply', 3.0, 2.1, true, 3800),
+	cotton('cotton-4-unbuffered', 'Cotton museum board, 4-ply, un-buffered', 1.5, 1.05, false, 2000),
+	paper('purified-4', 'Purified-pulp board, 4-ply', 1.5, 1.05, 'keep', true, 1300),
+	paper('cotton-core-4', 'Cotton core with pulp face, 4-ply', 1.5, 1.05, 'keep', true, 1500),
+	{ ...paper('pulp-4', 'Buffered wood-pulp mat board', 1.4, 0.95, 'show', true, 700), outerMatAtKeep: true },
+	paper('fabric-faced', 'Fabric-faced board on a cotton core', 2.2, 1.4, 'keep', true, 2600),
+	paper('mat-ordinary', 'Ordinary mat board', 1.4, 0.95, 'never', false, 500),
 	{
-		...paper('fluted-pp', 'Fluted polypropylene sheet', 3.5, 0.7, 'keep', false),
+		...paper('alkaline-corrugated', 'Alkaline corrugated board', 3.0, 0.75, 'rare', true, 900),
+		stiff: true,
+		forMats: false,
+		permeance: 1.2e-6
+	},
+	{
+		...paper('fluted-pp', 'Fluted polypropylene sheet', 3.5, 0.7, 'keep', false, 1000),
 		backing: 'rare',
 		stiff: true,
-		growth: 'plastic'
+		forMats: false,
+		growth: 'plastic',
+		permeance: 1e-8,
+		buffers: 0
 	},
-	{ ...paper('foam-free', 'Foam board, acid-free paper', 5.0, 0.65, 'keep', false), backingBehindBoard: 'rare', stiff: 600 },
-	{ ...paper('foam-ordinary', 'Ordinary foam board', 5.0, 0.6, 'show', false), stiff: 600 },
 	{
-		...paper('aluminium-composite', 'Aluminium composite sheet', 3.0, 3.8, 'keep', false),
+		...paper('foam-free', 'Foam board, acid-free paper', 5.0, 0.65, 'keep', false, 800),
+		backingBehindBoard: 'rare',
+		stiff: 600,
+		...FOAM
+	},
+	{ ...paper('foam-ordinary', 'Ordinary foam board', 5.0, 0.6, 'show', false, 500), stiff: 600, ...FOAM },
+	{
+		...paper('aluminium-composite', 'Aluminium composite sheet', 3.0, 3.8, 'keep', false, 3200),
 		backing: 'rare',
 		stiff: true,
-		growth: 'metal'
+		forMats: false,
+		growth: 'metal',
+		permeance: 0,
+		buffers: 0
 	},
-	wood('hardboard', 'Hardboard', 2.9),
-	wood('mdf', 'MDF', 2.4),
-	wood('chipboard', 'Chipboard', 2.2),
-	wood('grey-board', 'Grey board', 1.9)
+	wood('hardboard', 'Hardboard', 2.9, 350),
+	wood('mdf', 'MDF', 2.4, 400),
+	wood('chipboard', 'Chipboard', 2.2, 300),
+	wood('grey-board', 'Grey board', 1.9, 250)
 ];
 
-export type Barrier = { id: string; name: string; thickness: number; massPerM2: number; buffered: boolean };
+export type Barrier = {
+	id: string;
+	name: string;
+	thickness: number;
+	massPerM2: number;
+	buffered: boolean;
+	permeance: number;
+	buffers: number;
+} & Stocked;
 
 export const BARRIERS: readonly Barrier[] = [
-	{ id: 'polyester-film', name: 'Polyester film', thickness: 0.05, massPerM2: 0.07, buffered: false },
-	{ id: 'aluminium-laminate', name: 'Aluminium laminate', thickness: 0.1, massPerM2: 0.12, buffered: false },
-	{ id: 'alkaline-paper', name: 'Alkaline paper', thickness: 0.2, massPerM2: 0.16, buffered: true }
+	barrier('polyester-film', 'Polyester film', 0.05, 0.07, 2e-9, 600),
+	barrier('aluminium-laminate', 'Aluminium laminate', 0.1, 0.12, 1e-9, 900),
+	{ ...barrier('alkaline-paper', 'Alkaline paper', 0.2, 0.16, 3e-6, 400), buffered: true, buffers: 1 }
 ];
 
-function cotton(id: string, name: string, thickness: number, massPerM2: number, buffered: boolean): Board {
-	return { id, name, thickness, massPerM2, touch: 'rare', backing: 'rare', buffered, stiff: false, growth: 'paper' };
+function cotton(id: string, name: string, thickness: number, massPerM2: number, buffered: boolean, pricePerM2: number): Board {
+	return { ...paper(id, name, thickness, massPerM2, 'rare', buffered, pricePerM2) };
 }
 
-function paper(id: string, name: string, thickness: number, massPerM2: number, touch: Reach, buffered: boolean): Board {
-	return { id, name, thickness, massPerM2, touch, backing: touch, buffered, stiff: false, growth: 'paper' };
-}
-
-function wood(id: string, name: string, massPerM2: number): Board {
-	// Behind a barrier it may stay at Show; without one board.backing-acidic stops it at every grade.
+function paper(
+	id: string,
+	name: string,
+	thickness: number,
+	massPerM2: number,
+	touch: Reach,
+	buffered: boolean,
+	pricePerM2: number
+): Board {
 	return {
+		...AS_IT_COMES,
 		id,
 		name,
-		thickness: 3,
+		thickness,
 		massPerM2,
-		touch: 'never',
-		backing: 'show',
-		woodFibre: true,
-		buffered: false,
-		stiff: true,
-		growth: 'paper'
+		touch,
+		forMats: true,
+		backing: touch,
+		buffered,
+		stiff: false,
+		growth: 'paper',
+		permeance: 3e-6,
+		buffers: 1,
+		pricePerM2
 	};
+}
+
+function wood(id: string, name: string, massPerM2: number, pricePerM2: number): Board {
+	// Behind a barrier it may stay at Show; without one board.backing-acidic stops it at every grade.
+	return {
+		...paper(id, name, 3, massPerM2, 'never', false, pricePerM2),
+		backing: 'show',
+		forMats: false,
+		woodFibre: true,
+		stiff: true,
+		permeance: 1.5e-6
+	};
+}
+
+function barrier(id: string, name: string, thickness: number, massPerM2: number, permeance: number, pricePerM2: number): Barrier {
+	return { ...AS_IT_COMES, id, name, thickness, massPerM2, buffered: false, permeance, buffers: 0, pricePerM2 };
 }

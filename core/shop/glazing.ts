@@ -1,4 +1,5 @@
-/** Glazing kinds: working figures of the handbook (guard#glazing). */
+/** Glazing kinds: working figures of the handbook (guard#glazing); prices are working values too. */
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Glazing = {
 	id: string;
@@ -17,22 +18,37 @@ export type Glazing = {
 	lightPassedPercent: number;
 	antiStatic?: true;
 	lowReflection?: true;
-};
+	/** A matt-etched face, which blurs what lies deep behind it. */
+	etched?: true;
+} & Stocked;
 
 export const GLAZINGS: readonly Glazing[] = [
-	glass('glass', 'Plain glass', 2.0, 45, 90),
-	{ ...glass('glass-lr', 'Coated glass, low reflection', 2.0, 70, 97), lowReflection: true },
-	glass('uv-glass', 'UV glass', 2.5, 97, 89),
-	{ ...glass('uv-glass-lr', 'UV glass, low reflection', 2.5, 99, 97), lowReflection: true },
-	{ ...glass('laminated', 'Laminated glass', 4.4, 99, 88), family: 'laminated', densityKgM3: 2370, bendsAs: 2.5 },
-	acrylic('acrylic', 'Plain acrylic', 60, 92),
-	acrylic('uv-acrylic', 'UV acrylic', 98, 91),
-	{ ...acrylic('uv-acrylic-lr', 'UV acrylic, low reflection, anti-static', 99, 97), antiStatic: true, lowReflection: true },
-	{ ...glass('none', 'No glazing', 0, 0, 100), family: 'none', densityKgM3: 0, bendsAs: 0, perKelvin: 0 }
+	glass('glass', 'Plain glass', 2.0, 45, 90, 1800),
+	{ ...glass('glass-lr', 'Coated glass, low reflection', 2.0, 70, 97, 4600), lowReflection: true },
+	glass('uv-glass', 'UV glass', 2.5, 97, 89, 4200),
+	{ ...glass('uv-glass-lr', 'UV glass, low reflection', 2.5, 99, 97, 8800), lowReflection: true },
+	{ ...glass('laminated', 'Laminated glass', 4.4, 99, 88, 9500), family: 'laminated', densityKgM3: 2370, bendsAs: 2.5 },
+	acrylic('acrylic', 'Plain acrylic', 60, 92, 2600),
+	acrylic('uv-acrylic', 'UV acrylic', 98, 91, 4800),
+	{
+		...acrylic('uv-acrylic-lr', 'UV acrylic, low reflection, anti-static', 99, 97, 16500),
+		antiStatic: true,
+		lowReflection: true
+	},
+	{ ...glass('etched-glass', 'Matt-etched glass', 2.0, 45, 88, 2900), etched: true },
+	{ ...glass('none', 'No glazing', 0, 0, 100, 0), family: 'none', densityKgM3: 0, bendsAs: 0, perKelvin: 0 }
 ];
 
-function glass(id: string, name: string, thickness: number, uvStoppedPercent: number, lightPassedPercent: number): Glazing {
+function glass(
+	id: string,
+	name: string,
+	thickness: number,
+	uvStoppedPercent: number,
+	lightPassedPercent: number,
+	pricePerM2: number
+): Glazing {
 	return {
+		...AS_IT_COMES,
 		id,
 		name,
 		family: 'glass',
@@ -44,12 +60,14 @@ function glass(id: string, name: string, thickness: number, uvStoppedPercent: nu
 		perKelvin: 9e-6,
 		perTenRh: 0,
 		uvStoppedPercent,
-		lightPassedPercent
+		lightPassedPercent,
+		pricePerM2
 	};
 }
 
-function acrylic(id: string, name: string, uvStoppedPercent: number, lightPassedPercent: number): Glazing {
+function acrylic(id: string, name: string, uvStoppedPercent: number, lightPassedPercent: number, pricePerM2: number): Glazing {
 	return {
+		...AS_IT_COMES,
 		id,
 		name,
 		family: 'acrylic',
@@ -61,6 +79,7 @@ function acrylic(id: string, name: string, uvStoppedPercent: number, lightPassed
 		perKelvin: 70e-6,
 		perTenRh: 0.0003,
 		uvStoppedPercent,
-		lightPassedPercent
+		lightPassedPercent,
+		pricePerM2
 	};
 }

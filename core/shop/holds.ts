@@ -1,5 +1,6 @@
 /** Adhesives, hinge tissues and tapes: working figures of the handbook (hold#adhesives, guard#edge-seal, back#tape, hang#wire). */
 import type { Reach } from './grades.ts';
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Adhesive = {
 	id: string;
@@ -12,114 +13,44 @@ export type Adhesive = {
 	/** Long-term working load of a hinge, kPa. */
 	loadKPa: number;
 	dryMinutes: number;
-};
+} & Stocked;
 
 export const ADHESIVES: readonly Adhesive[] = [
-	{
-		id: 'starch-paste',
-		name: 'Wheat-starch paste and tissue',
-		family: 'paste',
-		release: 'water',
-		sheet: 'rare',
-		loadKPa: 5,
-		dryMinutes: 45
-	},
-	{
-		id: 'cellulose-paste',
-		name: 'Methyl-cellulose paste and tissue',
-		family: 'paste',
-		release: 'water',
-		sheet: 'rare',
-		loadKPa: 5,
-		dryMinutes: 45
-	},
-	{
-		id: 'gummed-linen',
-		name: 'Gummed linen tape',
-		family: 'gummed',
-		release: 'water',
-		sheet: 'keep',
-		loadKPa: 4,
-		dryMinutes: 15
-	},
-	{
-		id: 'gummed-paper',
-		name: 'Gummed paper hinging tape',
-		family: 'gummed',
-		release: 'water',
-		sheet: 'keep',
-		loadKPa: 4,
-		dryMinutes: 15
-	},
-	{
-		id: 'self-adhesive-tissue',
-		name: 'Self-adhesive tissue tape',
-		family: 'self-adhesive',
-		release: 'solvent, with age',
-		sheet: 'show',
-		loadKPa: 1.5,
-		dryMinutes: 0
-	},
-	{
-		id: 'hardware-tape',
-		name: 'Hardware-shop tape',
-		family: 'hardware',
-		release: 'none',
-		sheet: 'never',
-		loadKPa: 1.5,
-		dryMinutes: 0
-	},
-	{
-		id: 'transfer-tape',
-		name: 'Transfer tape',
-		family: 'hardware',
-		release: 'none',
-		sheet: 'never',
-		loadKPa: 1.5,
-		dryMinutes: 0
-	},
-	{
-		id: 'gummed-brown',
-		name: 'Brown gummed tape',
-		family: 'hardware',
-		release: 'water, with stains',
-		sheet: 'never',
-		loadKPa: 4,
-		dryMinutes: 15
-	},
-	{
-		id: 'reversible-glue',
-		name: 'Reversible conservation glue',
-		family: 'glue',
-		release: 'water or heat, slowly',
-		sheet: 'show',
-		loadKPa: 1.5,
-		dryMinutes: 45
-	},
-	{
-		id: 'adhesive-board',
-		name: 'Adhesive board',
-		family: 'whole-surface',
-		release: 'none',
-		sheet: 'show',
-		loadKPa: 1.5,
-		dryMinutes: 0
-	},
-	{ id: 'dry-mount', name: 'Dry mounting', family: 'whole-surface', release: 'none', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
-	{ id: 'spray', name: 'Spray adhesive', family: 'whole-surface', release: 'none', sheet: 'show', loadKPa: 1.5, dryMinutes: 0 },
-	{ id: 'none', name: 'No adhesive', family: 'none', release: 'by hand', sheet: 'rare', loadKPa: 0, dryMinutes: 0 }
+	adhesive('starch-paste', 'Wheat-starch paste and tissue', 'paste', 'water', 'rare', 5, 45),
+	adhesive('cellulose-paste', 'Methyl-cellulose paste and tissue', 'paste', 'water', 'rare', 5, 45),
+	adhesive('gummed-linen', 'Gummed linen tape', 'gummed', 'water', 'keep', 4, 15),
+	adhesive('gummed-paper', 'Gummed paper hinging tape', 'gummed', 'water', 'keep', 4, 15),
+	adhesive('self-adhesive-tissue', 'Self-adhesive tissue tape', 'self-adhesive', 'solvent, with age', 'show', 1.5, 0),
+	adhesive('hardware-tape', 'Hardware-shop tape', 'hardware', 'none', 'never', 1.5, 0),
+	adhesive('transfer-tape', 'Transfer tape', 'hardware', 'none', 'never', 1.5, 0),
+	adhesive('gummed-brown', 'Brown gummed tape', 'hardware', 'water, with stains', 'never', 4, 15),
+	adhesive('reversible-glue', 'Reversible conservation glue', 'glue', 'water or heat, slowly', 'show', 1.5, 45),
+	adhesive('adhesive-board', 'Adhesive board', 'whole-surface', 'none', 'show', 1.5, 0),
+	adhesive('dry-mount', 'Dry mounting', 'whole-surface', 'none', 'show', 1.5, 0),
+	adhesive('spray', 'Spray adhesive', 'whole-surface', 'none', 'show', 1.5, 0),
+	adhesive('none', 'No adhesive', 'none', 'by hand', 'rare', 0, 0)
 ];
 
-/** Long-fibred tissues for hinges, g/m², lightest first. */
-export const TISSUES: readonly number[] = [11, 20, 30, 45];
+/** Its price is for a sheet. */
+export type Tissue = { id: string; name: string; grammage: number } & Stocked;
 
-export type EdgeSeal = { id: 'aluminium-laminate' | 'polyester' | 'paper' | 'packing'; name: string; reach: Reach };
+/** Long-fibred tissues for hinges, g/m², lightest first. */
+export const TISSUES: readonly Tissue[] = [11, 20, 30, 45].map((grammage) => ({
+	...AS_IT_COMES,
+	id: `tissue-${grammage}`,
+	name: `Long-fibred tissue, ${grammage} g/m²`,
+	grammage,
+	pricePerM2: null
+}));
+
+/** Tape round the pack’s edges; its price is for a metre. */
+export type EdgeSeal = { id: string; name: string; reach: Reach } & Stocked;
 
 export const EDGE_SEALS: readonly EdgeSeal[] = [
-	{ id: 'aluminium-laminate', name: 'Aluminium laminate tape', reach: 'rare' },
-	{ id: 'polyester', name: 'Polyester tape with acrylic adhesive', reach: 'rare' },
-	{ id: 'paper', name: 'Acid-free paper tape', reach: 'keep' },
-	{ id: 'packing', name: 'Packing tape', reach: 'show' }
+	tape('aluminium-laminate', 'Aluminium laminate tape', 'rare', 90),
+	tape('polyester', 'Polyester tape with acrylic adhesive', 'rare', 70),
+	tape('paper', 'Acid-free paper tape', 'keep', 30),
+	tape('packing', 'Packing tape', 'show', 5)
 ];
 
 /** Widths in which tapes are stocked, mm. */
@@ -127,3 +58,19 @@ export const TAPE_WIDTHS: readonly number[] = [25, 38, 50, 75];
 
 /** Picture wire by breaking strength, kg. */
 export const WIRES_BREAKING_KG: readonly number[] = [6.8, 11.3, 27.2, 40.8];
+
+function adhesive(
+	id: string,
+	name: string,
+	family: Adhesive['family'],
+	release: string,
+	sheet: Reach,
+	loadKPa: number,
+	dryMinutes: number
+): Adhesive {
+	return { ...AS_IT_COMES, id, name, family, release, sheet, loadKPa, dryMinutes, pricePerM2: null };
+}
+
+function tape(id: string, name: string, reach: Reach, pricePerM: number): EdgeSeal {
+	return { ...AS_IT_COMES, id, name, reach, pricePerM2: pricePerM };
+}

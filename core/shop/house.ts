@@ -42,6 +42,29 @@ export const HOUSE = {
 	gapLargeExtra: 1,
 	troughLift: 1.4,
 	glassLargeM2: 0.6,
+	/** Over a deeper gap a matt-etched glass blurs what lies behind it. */
+	etchedGapMost: 3,
+	spacerWidth: 5,
+	/** What the work of one more change is worth beside the price of materials, cents. */
+	changeCents: 500,
+	/** A wall whose dew point is reached: the air that is reckoned with, and the air wanted behind the frame. */
+	airCelsius: 20,
+	airRh: 50,
+	coldWallAir: 6,
+	bumperHeight: 3,
+	/** Damp in the pack: water for each kg and % RH, g; joints, g/(Pa s m), and what seals leave of them. */
+	waterPerKg: 1,
+	pascalPerRh: 23.4,
+	jointPermeance: 6e-8,
+	jointTaped: 1 / 5,
+	jointEdgeSealed: 1 / 100,
+	openBackPermeance: 3e-6,
+	/** Light: up to here UV glazing hardly helps. */
+	uvHardlyHelps: 1.3,
+	/** What the shop’s tools take: the mat cutter’s longest cut and thickest board, the widest moulding at the saw. */
+	matCutterLongest: 1500,
+	matCutterThickest: 3.2,
+	sawWidest: 100,
 	joinFromWindow: 10,
 	/** Hold. */
 	hingeInset: 50,
@@ -53,6 +76,9 @@ export const HOUSE = {
 	crossWidth: 60,
 	crossHeight: 20,
 	crossAbove: 2,
+	pocketMost: 40,
+	pocketLeast: 12,
+	pocketBehind: 1,
 	/** Pack and frame. */
 	roomForPoints: 3,
 	recessedFrom: 12,

@@ -2,7 +2,16 @@
 import { SCHOOLS } from '../job/schools.ts';
 import { BARRIERS, BOARDS, type Barrier, type Board } from './boards.ts';
 import { GLAZINGS, type Glazing } from './glazing.ts';
-import { ADHESIVES, EDGE_SEALS, TAPE_WIDTHS, TISSUES, WIRES_BREAKING_KG, type Adhesive, type EdgeSeal } from './holds.ts';
+import {
+	ADHESIVES,
+	EDGE_SEALS,
+	TAPE_WIDTHS,
+	TISSUES,
+	WIRES_BREAKING_KG,
+	type Adhesive,
+	type EdgeSeal,
+	type Tissue
+} from './holds.ts';
 import { HOUSE, type House } from './house.ts';
 import { MEDIA, type Medium } from './media.ts';
 import { MOULDINGS, type Moulding } from './mouldings.ts';
@@ -19,6 +28,8 @@ export type Shop = {
 	media: ById<Medium>;
 	mouldings: ById<Moulding>;
 	packSizes: readonly PackSize[];
+	tissueKinds: ById<Tissue>;
+	/** Weights of those that are offered, g/m², lightest first. */
 	tissues: readonly number[];
 	tapeWidths: readonly number[];
 	wires: readonly number[];
@@ -37,7 +48,8 @@ export const builtInShop: Shop = {
 	media: byId(MEDIA),
 	mouldings: byId(MOULDINGS),
 	packSizes: PACK_SIZES,
-	tissues: TISSUES,
+	tissueKinds: byId(TISSUES),
+	tissues: TISSUES.map((tissue) => tissue.grammage),
 	tapeWidths: TAPE_WIDTHS,
 	wires: WIRES_BREAKING_KG,
 	house: HOUSE,

@@ -6,6 +6,9 @@ import { solveDiagonal, outlineFor, otherDiagonal, type Diagonals, type FourSide
 import type { Rect } from '../geometry/shapes.ts';
 import type { Readings } from '../job/decide-piece.ts';
 import type { WindowShape } from '../job/decide-window.ts';
+import { fadeRate, yearlyBudget } from '../light/fade.ts';
+import type { Exposure } from '../light/places.ts';
+import { uvShare } from '../light/years.ts';
 import { planMeasure } from '../measure/measure.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../units/round.ts';
@@ -49,6 +52,9 @@ const FUNCTIONS: Record<string, Call> = {
 		const room = roomFor(zone, window, shape);
 		return Math.min(room.top, room.bottom);
 	},
+	fadeRate: (fade: number, uv: number) => fadeRate(fade, uv),
+	yearlyBudget: (fade: number) => yearlyBudget(fade),
+	uvShare: (exposure: Exposure, fade: number) => uvShare(exposure, fade),
 	sag: (glazing: Parameters<typeof sagFlat>[0], pack: Parameters<typeof sagFlat>[1], gravity: number) =>
 		sagFlat(glazing, pack, gravity)
 } as Record<string, Call>;

@@ -22,6 +22,9 @@ const FUNCTIONS: Record<string, string> = {
 	usableDown: 'the height that an upright pack may have in',
 	roomAcross: 'the room across of',
 	roomDown: 'the room up and down of',
+	fadeRate: 'the fade that a million lux hours do in class, UV,',
+	yearlyBudget: 'the yearly budget of class',
+	uvShare: 'how much faster with UV,',
 	sag: 'the sag of a plate of'
 };
 
@@ -79,7 +82,8 @@ const WORDS: Record<string, string> = {
 	holes: 'window',
 	pieces: 'piece',
 	windows: 'window',
-	fillers: 'filler'
+	fillers: 'filler',
+	sources: 'source'
 };
 
 /** `window.mats[0].border.left` → `mat 1 border left`; `shop.house.overlap` → `house overlap`. */

@@ -69,6 +69,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['hold'],
 		summary: ({ hold }, job) => {
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
+			if (hold && job.hold.kind === 'corners') return 'corner pockets · no adhesive';
 			return hold ? `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet';
 		}
 	},
@@ -81,7 +82,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'cut',
 		name: 'Cut',
-		of: [],
+		of: ['cut'],
 		begins: true,
 		summary: ({ cut }) =>
 			cut.length === 0 ? 'waits for the sheet' : `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
@@ -106,7 +107,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'wall',
 		name: 'Wall',
-		of: ['hang'],
+		of: ['hang', 'climate'],
 		summary: ({ hang, mass }) =>
 			hang
 				? `${hang.by} on ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showNumber(mass!.kg, 1)} kg`
@@ -123,6 +124,7 @@ export function signOf(station: StationOfStrip, plan: Plan): Severity | 'settled
 	const worst = ORDER.find((severity) => found.some((finding) => finding.severity === severity));
 	if (worst) return worst;
 	if (station.of.length === 0) return null;
+	if (station.id === 'cut') return null;
 	const open = {
 		intake: false,
 		measure: !plan.measure,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drop } from '$core/job/patch.ts';
+	import { drop, put } from '$core/job/patch.ts';
 	import { ADHESIVES } from '$core/shop/holds.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -24,8 +24,9 @@
 		[
 			{ value: 't-hinge', label: 'T-hinge, behind the mat' },
 			{ value: 'v-hinge', label: 'V-hinge, folded behind the sheet' },
-			{ value: 'pass-through', label: 'Pass-through, in a slit of the support' }
-		].filter((kind) => kind.value !== 't-hinge' || !editor.job.windows.some((window) => window.way === 'float'))
+			{ value: 'pass-through', label: 'Pass-through, in a slit of the support' },
+			{ value: 'corners', label: 'Corner pockets, no adhesive' }
+		].filter((kind) => (kind.value !== 't-hinge' && kind.value !== 'corners') || !editor.job.windows.some((window) => window.way === 'float'))
 	);
 	const counts = [
 		{ value: '', label: 'by the sheet’s width' },
@@ -38,22 +39,37 @@
 		{ value: 'along-height', label: 'Down' }
 	] as const;
 
+	const corners = $derived(editor.job.hold.kind === 'corners');
+
+	/** Pockets take no adhesive and no count; hinges take paste again. */
+	function setKind(kind: string) {
+		const { file } = editor;
+		const wasCorners = editor.job.hold.kind === 'corners';
+		const adhesive =
+			kind === 'corners' ? put(file, ['hold', 'adhesive'], 'none') : wasCorners ? put(file, ['hold', 'adhesive'], 'starch-paste') : [];
+		const sizes = (kind === 'corners') === wasCorners ? [] : [...drop(file, ['hold', 'width']), ...drop(file, ['hold', 'count'])];
+		editor.apply([...sizes, ...put(file, ['hold', 'kind'], kind), ...adhesive]);
+	}
+
 	function setCount(value: string) {
 		if (value === '') editor.apply(drop(editor.file, ['hold', 'count']));
 		else editor.put(['hold', 'count'], Number(value));
 	}
 </script>
 
-<Panel name="Hold" about="Hinges at the top edge, so that the sheet can move.">
+<Panel name="Hold" about="Hinges at the top edge, or pockets at the corners: the sheet can move.">
 	<WindowPick />
 	<div class="group">
 		<Pick
-			label="Kind of hinge"
+			label="Kind of hold"
 			value={editor.job.hold.kind}
 			options={kinds}
-			onchange={(value) => editor.put(['hold', 'kind'], value)}
+			onchange={setKind}
 		/>
-		<Pick
+		{#if corners && hold}
+			<LengthField label="Leg of a pocket" keys={['hold', 'width']} value={hold.size.width} />
+		{:else}
+	<Pick
 			label="Adhesive"
 			value={editor.job.hold.adhesive.id}
 			options={adhesives}
@@ -75,6 +91,7 @@
 		{#if hold}
 			<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
 			<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
+		{/if}
 		{/if}
 	</div>
 	<div class="group">
@@ -100,7 +117,7 @@
 	</div>
 	{#if hold}
 		<div class="group">
-			<h2>Where they go, from the sheet’s left</h2>
+			{#if !corners}<h2>Where they go, from the sheet’s left</h2>
 			<p class="places">
 				{#each hold.places as place, index (index)}<Figure
 						path={path(`hold.places[${index}]`)}
@@ -108,7 +125,7 @@
 						value={place}
 						fine
 					/>{/each}
-			</p>
+			</p>{/if}
 			<dl class="rows">
 				<dt>The sheet weighs</dt>
 				<dd>
@@ -119,7 +136,7 @@
 						text="{showNumber(hold.sheetGrams, 0)} g"
 					/>
 				</dd>
-				<dt>Each hinge carries</dt>
+				{#if !corners}<dt>Each hinge carries</dt>
 				<dd>
 					<Figure path={path(`hold.loadKPa`)} name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of
 					<Figure
@@ -129,12 +146,12 @@
 						text={showNumber(hold.workingKPa, 1)}
 					/>
 				</dd>
-				{#if hold.tissue !== null}
+				{/if}{#if hold.tissue !== null}
 					<dt>Tissue</dt>
 					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
 				{/if}
-				<dt>Under weight for</dt>
-				<dd><Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" /></dd>
+				{#if !corners}<dt>Under weight for</dt>
+				<dd><Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" /></dd>{/if}
 			</dl>
 		</div>
 	{/if}

@@ -179,21 +179,21 @@
 					{#each sights as sight (sight.index)}
 						{@const hold = sight.hold!}
 						<table>
-							<caption>{which(sight)}Hinges, {unit}</caption>
+							<caption>{which(sight)}{hold.kind === 'corners' ? 'Corner pockets' : 'Hinges'}, {unit}</caption>
 							<tbody>
-								<tr
-									><th scope="row">centres from the sheet’s left</th><td
-										>{hold.places.map((place) => length(place, true)).join(', ')}</td
-									></tr
-								>
+								{#if hold.places.length > 0}<tr
+										><th scope="row">centres from the sheet’s left</th><td
+											>{hold.places.map((place) => length(place, true)).join(', ')}</td
+										></tr
+									>{/if}
 								<tr><th scope="row">on the sheet</th><td>{showSize(hold.size, unit, true)}</td></tr>
-								<tr
+								{#if hold.kind !== 'corners'}<tr
 									><th scope="row">tissue, load</th><td
 										>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
 											hold.workingKPa
 										)} kPa</td
 									></tr
-								>
+								>{/if}
 							</tbody>
 						</table>
 					{/each}

@@ -1,0 +1,48 @@
+import type { Case, Rule } from '../findings/rule.ts';
+import { remedyOfMat, said } from '../findings/change.ts';
+import { houseBoard } from '../job/material.ts';
+
+export const cuttingRules: Rule[] = [
+	{
+		id: 'tool.too-small',
+		station: 'cut',
+		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, or a moulding wider than the saw’s table',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Better known before the board lies on the bench: it is cut elsewhere, or in another board.',
+		find: (context) => {
+			const { house } = context.shop;
+			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {
+				const { board } = context.job.mats[index]!;
+				const longest = Math.max(mat.opening.width, mat.opening.height);
+				const thinner = houseBoard(context.grade, context.job.piece.proteinOrDye);
+				const long: Case[] =
+					longest > house.matCutterLongest
+						? [
+								{
+									says: `A window of ${said(context, longest)} is longer than the cutter’s ${said(context, house.matCutterLongest)}.`,
+									where: `window.mats[${index}].opening`
+								}
+							]
+						: [];
+				if (board.thickness <= house.matCutterThickest) return long;
+				const takes = context.shop.boards[thinner]!;
+				return [
+					...long,
+					{
+						says: `${board.name} is ${said(context, board.thickness, true)} thick; the cutter takes ${said(context, house.matCutterThickest, true)}.`,
+						where: `mats[${index}].board`,
+						remedies:
+							takes.thickness <= house.matCutterThickest ? [remedyOfMat(context, takes.name, index, { board: thinner })] : []
+					}
+				];
+			});
+			const face = context.plan.frame?.rails ? context.plan.frame.section.face : 0;
+			if (face > house.sawWidest)
+				cases.push({
+					says: `A moulding ${said(context, face)} wide is wider than the saw’s ${said(context, house.sawWidest)}.`,
+					where: 'frame.section.face'
+				});
+			return cases;
+		}
+	}
+];
