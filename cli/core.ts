@@ -1,12 +1,20 @@
-/** `npm run -s core -- plan FILE.json`: a job file in, a plan out. Exit 2 and one line per fault when the file can't be planned. */
+/**
+ * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `climate`: a job file and a room in, its year out. Exit 2 and one line
+ * for each fault when the file can't be read.
+ */
 import { readFileSync } from 'node:fs';
 import { FaultError, type Fault } from '../core/job/faults.ts';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
+import { climateAnswer } from '../core/climate/answer.ts';
+import { checkClimate, CLIMATE_BODY_MOST } from '../src/lib/server/validation/climate.ts';
 import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
 import { readJson } from '../src/lib/server/validation/body.ts';
 
-const VERBS: Record<string, (body: unknown) => unknown> = { plan: (body) => plan(checked(body), builtInShop) };
+const VERBS: Record<string, (body: unknown) => unknown> = {
+	plan: (body) => plan(whole(checkJobFile(body)).job, builtInShop),
+	climate: (body) => climateAnswer(whole(checkClimate(body)).request, builtInShop)
+};
 
 const [verb = '', path = ''] = process.argv.slice(2);
 try {
@@ -30,15 +38,18 @@ async function parsed(file: string): Promise<unknown> {
 	} catch (error) {
 		throw new FaultError([{ path: file, says: `This can't be read: ${(error as NodeJS.ErrnoException).code}.` }]);
 	}
-	const read = await readJson(
-		new Request('file:', { method: 'POST', body: new Uint8Array(bytes), headers: { 'content-type': 'application/json' } })
-	);
+	const request = new Request('file:', {
+		method: 'POST',
+		body: new Uint8Array(bytes),
+		headers: { 'content-type': 'application/json' }
+	});
+	const read = await readJson(request, verb === 'climate' ? CLIMATE_BODY_MOST : undefined);
 	if (!read.ok) throw new FaultError(read.faults);
 	return read.body;
 }
 
-function checked(body: unknown): unknown {
-	const result = checkJobFile(body);
-	if (!result.ok) throw new FaultError(result.faults as Fault[]);
-	return result.job;
+/** What a check gave, or its faults thrown. */
+function whole<T extends { ok: true }>(result: T | { ok: false; faults: Fault[] }): T {
+	if (!result.ok) throw new FaultError(result.faults);
+	return result;
 }

@@ -114,7 +114,9 @@ test('a job has its air: what buffers and what does not', () => {
 	const base = planned().climate!;
 	near(base.tauDays, base.capacity / base.exchange, 1e-9);
 	near(base.halfDays, base.tauDays * Math.LN2, 1e-9);
-	const guard = (changes: object) => planned({ guard: { glazing: 'uv-acrylic', underMat: 'cotton-4', backing: 'fluted-pp', edgeSeal: null, ...changes } }).climate!;
+	const guard = (changes: object) =>
+		planned({ guard: { glazing: 'uv-acrylic', underMat: 'cotton-4', backing: 'fluted-pp', edgeSeal: null, ...changes } })
+			.climate!;
 	const plastic = guard({});
 	// 0.42 × … m² of corrugated board is in the capacity, plastic is not.
 	near(guard({ backing: 'alkaline-corrugated' }).capacity - plastic.capacity, 0.542 * 0.701 * 0.75, 1e-9);

@@ -154,7 +154,9 @@ const CASES: Record<string, Case> = {
 		mend: 'Un-buffered cotton, 4-ply'
 	},
 	'material.unknown': {
-		shop: withMaterials(builtInShop, [{ kind: 'board', id: 'rag-found', name: 'Board found in the loft', figures: {}, sources: {} }]),
+		shop: withMaterials(builtInShop, [
+			{ kind: 'board', id: 'rag-found', name: 'Board found in the loft', figures: {}, sources: {} }
+		]),
 		fires: guard({ underMat: 'rag-found' }),
 		spares: guard({ underMat: 'cotton-4' }),
 		at: ['stop', 'caution', 'note'],

@@ -10,7 +10,10 @@ import { UNGLAZED, uvShare, yearsToFade, type Filter } from './years.ts';
 const near = (value: number, wanted: number, within: number) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const glazing = (id: string) => builtInShop.glazings[id]!;
-const daylight = (lux: number, hoursPerDay: number): Exposure => ({ sources: [{ lux, hoursPerDay, uv: 400 }], monthsPerYear: 12 });
+const daylight = (lux: number, hoursPerDay: number): Exposure => ({
+	sources: [{ lux, hoursPerDay, uv: 400 }],
+	monthsPerYear: 12
+});
 
 test('reference: 150 lx for 8 h behind plain glass, class 4', () => {
 	const faded = yearsToFade(daylight(150, 8), 4, glazing('glass'));
@@ -56,18 +59,34 @@ test('classes: each bears more than the one before, with UV less than without; b
 
 test('property: more light, more hours, more UV, more months never give more years', () => {
 	const number = fc.double({ min: 0.1, max: 1000, noNaN: true });
-	const filter = fc.record({ uvStoppedPercent: fc.integer({ min: 0, max: 100 }), lightPassedPercent: fc.integer({ min: 1, max: 100 }) });
+	const filter = fc.record({
+		uvStoppedPercent: fc.integer({ min: 0, max: 100 }),
+		lightPassedPercent: fc.integer({ min: 1, max: 100 })
+	});
 	fc.assert(
-		fc.property(number, number, number, fc.integer({ min: 1, max: 8 }), filter, fc.double({ min: 1, max: 3, noNaN: true }), (lux, hours, uv, fade, by: Filter, more) => {
-			const years = (one: Partial<Exposure['sources'][0]>, months = 6) =>
-				yearsToFade({ sources: [{ lux, hoursPerDay: hours, uv, ...one }], monthsPerYear: months }, fade, by).years!;
-			const now = years({}) * (1 + 1e-9);
-			assert.ok(years({ lux: lux * more }) <= now);
-			assert.ok(years({ hoursPerDay: hours * more }) <= now);
-			assert.ok(years({ uv: uv * more }) <= now);
-			assert.ok(years({}, 6 * Math.min(more, 2)) <= now);
-			assert.ok(yearsToFade({ sources: [{ lux, hoursPerDay: hours, uv }], monthsPerYear: 6 }, fade, { ...by, uvStoppedPercent: 100 }).years! * (1 + 1e-9) >= years({}));
-		})
+		fc.property(
+			number,
+			number,
+			number,
+			fc.integer({ min: 1, max: 8 }),
+			filter,
+			fc.double({ min: 1, max: 3, noNaN: true }),
+			(lux, hours, uv, fade, by: Filter, more) => {
+				const years = (one: Partial<Exposure['sources'][0]>, months = 6) =>
+					yearsToFade({ sources: [{ lux, hoursPerDay: hours, uv, ...one }], monthsPerYear: months }, fade, by).years!;
+				const now = years({}) * (1 + 1e-9);
+				assert.ok(years({ lux: lux * more }) <= now);
+				assert.ok(years({ hoursPerDay: hours * more }) <= now);
+				assert.ok(years({ uv: uv * more }) <= now);
+				assert.ok(years({}, 6 * Math.min(more, 2)) <= now);
+				assert.ok(
+					yearsToFade({ sources: [{ lux, hoursPerDay: hours, uv }], monthsPerYear: 6 }, fade, { ...by, uvStoppedPercent: 100 })
+						.years! *
+						(1 + 1e-9) >=
+						years({})
+				);
+			}
+		)
 	);
 });
 
@@ -84,7 +103,10 @@ test('UV glazing hardly helps under LED, and much beside daylight', () => {
 });
 
 test('a job has its light: every glazing beside its own, the changes that double the years', () => {
-	const { light } = planned({ piece: { readings: { width: 402, height: 551 }, medium: ['watercolour', 'felt-pen'] }, place: { room: 'opposite-window' } });
+	const { light } = planned({
+		piece: { readings: { width: 402, height: 551 }, medium: ['watercolour', 'felt-pen'] },
+		place: { room: 'opposite-window' }
+	});
 	assert.equal(light!.fade, 1, 'the most fugitive part decides');
 	assert.deepEqual(
 		light!.byGlazing.map(({ glazing: id }) => id),

@@ -4,16 +4,17 @@ import { frontScene } from '$core/drawing/front.ts';
 import { decide } from '$core/job/decide.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
-import { builtInShop } from '$core/shop/shop.ts';
 import { database } from '$lib/server/db/connection.ts';
+import { shopOf } from '$lib/server/shop.ts';
 import { selectJobs } from '$lib/server/db/jobs.ts';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const find = (url.searchParams.get('find') ?? '').slice(0, 200);
 	const { jobs, next } = await selectJobs(database(), find, (url.searchParams.get('after') ?? '').slice(0, 20));
+	const shop = await shopOf(database());
 	const pieces = jobs.map(({ number, title, maker, spec, reached, aim, at }) => {
-		const job = decide(readJob(spec), builtInShop);
-		const plan = planDecided(spec, job, builtInShop);
+		const job = decide(readJob(spec), shop);
+		const plan = planDecided(spec, job, shop);
 		const scene = frontScene(plan, job);
 		return {
 			number,

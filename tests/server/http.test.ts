@@ -11,7 +11,7 @@ import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/open.ts
 import { selectJobs } from '../../src/lib/server/db/jobs.ts';
 import { cutListOf, drawingOf } from '../../src/lib/server/drawings.ts';
 import { getJob, getRevisions, planned, postJob, putJob } from '../../src/lib/server/jobs.ts';
-import { getShop, putShop, shopOf } from '../../src/lib/server/shop.ts';
+import { getList, putList, shopOf } from '../../src/lib/server/shop.ts';
 import { postPicture } from '../../src/lib/server/pictures.ts';
 import { readJson } from '../../src/lib/server/validation/body.ts';
 import { checkJobFile } from '../../src/lib/server/validation/job-file.ts';
@@ -204,14 +204,14 @@ test('drawings and the cut list of a kept job', async () => {
 });
 
 test('the shop’s sizes: kept on top of what they started from, faults at their place, and mends offer them', async () => {
-	const sizes = async () => (await getShop(open.db)).body as { rev: number; packSizes: { name: string }[] };
+	const sizes = async () => (await getList(open.db, 'packSizes')).body as { rev: number; packSizes: { name: string }[] };
 	assert.deepEqual([(await sizes()).rev, (await sizes()).packSizes[0]!.name], [0, '8 × 10 in']);
 	const own = [
 		{ name: 'Harbour square', width: '45 cm', height: '19 in' },
 		{ name: 'Tall', width: 450, height: 650 }
 	];
-	assert.equal((await putShop(open.db, { packSizes: own }, null)).status, 428);
-	assert.equal((await putShop(open.db, { packSizes: own }, '0')).status, 400);
+	assert.equal((await putList(open.db, 'packSizes', { packSizes: own }, null)).status, 428);
+	assert.equal((await putList(open.db, 'packSizes', { packSizes: own }, '0')).status, 400);
 	for (const [packSizes, path] of [
 		['none', 'packSizes'],
 		[[{ name: '', width: 1, height: 1 }], 'packSizes[0].name'],
@@ -221,16 +221,16 @@ test('the shop’s sizes: kept on top of what they started from, faults at their
 		[Array.from({ length: 201 }, (_, index) => ({ name: String(index), width: 1, height: 1 })), 'packSizes'],
 		[[null], 'packSizes[0].name']
 	] as const) {
-		const answer = await putShop(open.db, { packSizes }, '"0"');
+		const answer = await putList(open.db, 'packSizes', { packSizes }, '"0"');
 		assert.equal(answer.status, 400, path);
 		assert.equal((answer.body as { faults: { path: string }[] }).faults[0]!.path, path);
 	}
-	assert.equal((await putShop(open.db, { packSizes: own, boards: [] }, '"0"')).status, 400);
-	assert.deepEqual((await putShop(open.db, { packSizes: own }, '"0"')).body, { rev: 1 });
-	assert.equal((await putShop(open.db, { packSizes: [] }, '"0"')).status, 409, 'the second of two writers');
+	assert.equal((await putList(open.db, 'packSizes', { packSizes: own, boards: [] }, '"0"')).status, 400);
+	assert.deepEqual((await putList(open.db, 'packSizes', { packSizes: own }, '"0"')).body, { rev: 1, packSizes: own });
+	assert.equal((await putList(open.db, 'packSizes', { packSizes: [] }, '"0"')).status, 409, 'the second of two writers');
 	assert.deepEqual((await sizes()).packSizes, own);
 	// Twenty writers at once: one is kept.
-	const answers = await Promise.all(Array.from({ length: 20 }, () => putShop(open.db, { packSizes: own }, '"1"')));
+	const answers = await Promise.all(Array.from({ length: 20 }, () => putList(open.db, 'packSizes', { packSizes: own }, '"1"')));
 	assert.equal(answers.filter(({ status }) => status === 200).length, 1);
 
 	const number = await kept(workedJob({ borders: { way: 'fit', pack: { width: 410, height: 560 }, weight: 0 } }));

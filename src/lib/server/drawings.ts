@@ -5,10 +5,10 @@ import { sceneOf, type View } from '$core/drawing/views.ts';
 import { decide } from '$core/job/decide.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
-import { builtInShop } from '$core/shop/shop.ts';
 import { showLength } from '$core/units/show.ts';
 import { selectJob } from './db/jobs.ts';
 import type { Database } from './db/open.ts';
+import { shopOf } from './shop.ts';
 import { faults, notFound, type Answer } from './jobs.ts';
 
 export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
@@ -16,8 +16,9 @@ export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
 export async function drawingOf(db: Database, number: string, view: View): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
-	const job = decide(readJob(row.spec), builtInShop);
-	const scene = sceneOf(view, planDecided(row.spec, job, builtInShop), job, builtInShop);
+	const shop = await shopOf(db);
+	const job = decide(readJob(row.spec), shop);
+	const scene = sceneOf(view, planDecided(row.spec, job, shop), job, shop);
 	if (!scene)
 		return { ok: false, answer: faults(404, [{ path: view, says: 'This view needs figures that the job does not have yet.' }]) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
@@ -27,8 +28,9 @@ export async function drawingOf(db: Database, number: string, view: View): Promi
 export async function cutListOf(db: Database, number: string): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
-	const job = decide(readJob(row.spec), builtInShop);
-	const rows = planDecided(row.spec, job, builtInShop).cut.map((cut) => ({
+	const shop = await shopOf(db);
+	const job = decide(readJob(row.spec), shop);
+	const rows = planDecided(row.spec, job, shop).cut.map((cut) => ({
 		part: cut.role,
 		material: cut.material,
 		count: cut.count,

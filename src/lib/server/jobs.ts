@@ -33,10 +33,10 @@ export function planned(
 	}
 }
 
-export async function postJob(db: Database, body: unknown, number: string | null): Promise<Answer> {
+export async function postJob(db: Database, body: unknown, number: string | null, shop: Shop = builtInShop): Promise<Answer> {
 	if (number !== null && !/^K-\d{4,9}$/.test(number))
 		return faults(400, [{ path: 'number', says: 'A job number looks like K-0142.' }]);
-	const read = planned(body);
+	const read = planned(body, shop);
 	if (!read.ok) return read.answer;
 	const kept = await insertJob(db, read.job, factsOf(read.job, read.plan), number);
 	if (kept.kind === 'taken')
@@ -65,12 +65,13 @@ export async function putJob(
 	number: string,
 	body: unknown,
 	ifMatch: string | null,
-	reason: string
+	reason: string,
+	shop: Shop = builtInShop
 ): Promise<Answer> {
 	if (ifMatch === null) return faults(428, [{ path: 'If-Match', says: 'Say which revision this started from: If-Match: "7".' }]);
 	const match = /^"(\d{1,9})"$/.exec(ifMatch);
 	if (!match) return faults(400, [{ path: 'If-Match', says: 'This must be one quoted number, such as "7".' }]);
-	const read = planned(body);
+	const read = planned(body, shop);
 	if (!read.ok) return read.answer;
 	const kept = await insertRevision(db, number, Number(match[1]), read.job, factsOf(read.job, read.plan), reason.slice(0, 200));
 	if (!kept) return notFound;

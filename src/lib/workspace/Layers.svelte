@@ -2,7 +2,7 @@
 	/** The pack's layers from the front, their sum, and what the rabbet leaves. */
 	import { layerName } from '$core/drawing/layer-name.ts';
 	import type { Severity } from '$core/findings/rule.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { currentShop } from './editor.svelte.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
@@ -20,7 +20,7 @@
 {#if plan.pack}
 	<ol>
 		{#each plan.pack.layers as layer, index (index)}
-			{@const name = layerName(layer, editor.settled.job, builtInShop)}
+			{@const name = layerName(layer, editor.settled.job, currentShop())}
 			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} fine /></li>
 		{/each}
 		<li class="sum">

@@ -15,7 +15,7 @@
 	import type { Zone } from '$core/job/decide-piece.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
 	import { each } from '$core/one-or-each.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { currentShop } from './editor.svelte.ts';
 	import { sightsOf } from '$core/sights.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import DrawZone from '$lib/drawing/DrawZone.svelte';
@@ -55,7 +55,7 @@
 	// Many strokes leave the section as it is: then it is not drawn again.
 	const sectionNow = stable(() => {
 		const of = view === 'section' ? now : beside;
-		return sectionScene(of.plan, of.job, builtInShop);
+		return sectionScene(of.plan, of.job, currentShop());
 	});
 	const section = $derived(sectionNow());
 	const back = $derived.by(() => {

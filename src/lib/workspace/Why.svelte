@@ -2,7 +2,7 @@
 	/** Where a figure comes from: in words, in numbers, what each holds, and the handbook's paragraph. */
 	import { lookIn } from '$core/why/expression.ts';
 	import { nameOf, sayExpression } from '$core/why/say.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { currentShop } from './editor.svelte.ts';
 	import { showLength, showNumber } from '$core/units/show.ts';
 	import { useWorkspace } from './context.ts';
 
@@ -13,7 +13,7 @@
 
 	const explanation = $derived(editor.plan.why[path]);
 	const said = $derived(
-		explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: builtInShop }), write) : null
+		explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: currentShop() }), write) : null
 	);
 
 	/** Figures of the plan that are no lengths. */

@@ -6,8 +6,7 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
-	import { readPackSizes, type WrittenSize } from '$core/shop/pack-sizes.ts';
-	import { builtInShop, withPackSizes } from '$core/shop/shop.ts';
+	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
@@ -35,14 +34,13 @@
 		number: string;
 		rev: number;
 		file: JobFile;
-		/** The shop’s own list of sizes. */ packSizes: readonly WrittenSize[];
+		/** What the shop set for itself. */ shop: WrittenShop;
 	};
-	const { number, rev, file, packSizes }: Props = $props();
+	const { number, rev, file, shop }: Props = $props();
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
-	const ownSizes = readPackSizes(packSizes);
-	if (ownSizes.ok) planFor(withPackSizes(builtInShop, ownSizes.sizes));
+	planFor(shopFrom(shop));
 	// svelte-ignore state_referenced_locally
 	const editor = new JobEditor(number, rev, file);
 	const PANELS: Record<StationId, Component> = {

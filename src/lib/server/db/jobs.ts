@@ -122,3 +122,9 @@ export async function selectJobs(db: Database, find: string, after: string): Pro
 	const jobs = rows.slice(0, PAGE);
 	return { jobs, next: rows.length > PAGE ? jobs.at(-1)!.number : null };
 }
+
+/** Whether any revision of any job holds this word as a value, such as the id of a material. */
+export async function isUsedAnywhere(db: Database, word: string): Promise<boolean> {
+	const { rows } = await db.query('SELECT 1 FROM job_revision WHERE strpos(spec::text, $1) > 0 LIMIT 1', [JSON.stringify(word)]);
+	return rows.length > 0;
+}

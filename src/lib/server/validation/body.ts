@@ -10,11 +10,12 @@ const DEEPEST = 40;
 export type Refused = { ok: false; status: 400 | 413 | 415; faults: Fault[] };
 export type ReadBody = { ok: true; body: unknown } | Refused;
 
-export async function readJson(request: Request): Promise<ReadBody> {
+export async function readJson(request: Request, most = BODY_MOST): Promise<ReadBody> {
 	if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? ''))
 		return refused(415, 'Send it as application/json.');
-	const bytes = await readBytes(request, BODY_MOST);
-	if (!bytes) return refused(413, 'This is larger than 1 MB. A job file is a few kilobytes.');
+	const bytes = await readBytes(request, most);
+	const limit = most / BODY_MOST;
+	if (!bytes) return refused(413, `This is larger than ${limit} MB.${limit === 1 ? ' A job file is a few kilobytes.' : ''}`);
 	let text: string;
 	try {
 		text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);

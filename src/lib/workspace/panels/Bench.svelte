@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { planSteps } from '$core/bench/steps.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
-	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, builtInShop));
+	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, currentShop()));
 </script>
 
 <Panel name="Bench" about="The steps for this very package, in their order.">

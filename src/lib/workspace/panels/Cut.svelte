@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { materialName } from '$core/cutting/material-name.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { SIDES } from '$core/geometry/shapes.ts';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -21,7 +21,7 @@
 				<tbody>
 					{#each plan.cut as cut, index (index)}
 						<tr
-							><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td class="figures"
+							><th scope="row">{cut.role}<span class="of">{materialName(cut, currentShop())}</span></th><td class="figures"
 								>{cut.count} ×</td
 							><td class="figures">{cut.height === 0 ? showLength(cut.width, editor.unit).text : showSize(cut, editor.unit)}</td
 							></tr

@@ -26,7 +26,10 @@
 			{ value: 'v-hinge', label: 'V-hinge, folded behind the sheet' },
 			{ value: 'pass-through', label: 'Pass-through, in a slit of the support' },
 			{ value: 'corners', label: 'Corner pockets, no adhesive' }
-		].filter((kind) => (kind.value !== 't-hinge' && kind.value !== 'corners') || !editor.job.windows.some((window) => window.way === 'float'))
+		].filter(
+			(kind) =>
+				(kind.value !== 't-hinge' && kind.value !== 'corners') || !editor.job.windows.some((window) => window.way === 'float')
+		)
 	);
 	const counts = [
 		{ value: '', label: 'by the sheet’s width' },
@@ -46,7 +49,11 @@
 		const { file } = editor;
 		const wasCorners = editor.job.hold.kind === 'corners';
 		const adhesive =
-			kind === 'corners' ? put(file, ['hold', 'adhesive'], 'none') : wasCorners ? put(file, ['hold', 'adhesive'], 'starch-paste') : [];
+			kind === 'corners'
+				? put(file, ['hold', 'adhesive'], 'none')
+				: wasCorners
+					? put(file, ['hold', 'adhesive'], 'starch-paste')
+					: [];
 		const sizes = (kind === 'corners') === wasCorners ? [] : [...drop(file, ['hold', 'width']), ...drop(file, ['hold', 'count'])];
 		editor.apply([...sizes, ...put(file, ['hold', 'kind'], kind), ...adhesive]);
 	}
@@ -60,38 +67,33 @@
 <Panel name="Hold" about="Hinges at the top edge, or pockets at the corners: the sheet can move.">
 	<WindowPick />
 	<div class="group">
-		<Pick
-			label="Kind of hold"
-			value={editor.job.hold.kind}
-			options={kinds}
-			onchange={setKind}
-		/>
+		<Pick label="Kind of hold" value={editor.job.hold.kind} options={kinds} onchange={setKind} />
 		{#if corners && hold}
 			<LengthField label="Leg of a pocket" keys={['hold', 'width']} value={hold.size.width} />
 		{:else}
-	<Pick
-			label="Adhesive"
-			value={editor.job.hold.adhesive.id}
-			options={adhesives}
-			onchange={(value) => editor.put(['hold', 'adhesive'], value)}
-		/>
-		<p class="quiet">
-			{editor.job.hold.adhesive.release === 'none'
-				? 'Nothing takes it off again.'
-				: `Comes off with ${editor.job.hold.adhesive.release}.`}
-		</p>
-		<Pick
-			label="Hinges"
-			value={given === undefined ? '' : String(given)}
-			options={counts.some((one) => one.value === String(given ?? ''))
-				? counts
-				: [...counts, { value: String(given), label: String(given) }]}
-			onchange={setCount}
-		/>
-		{#if hold}
-			<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
-			<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
-		{/if}
+			<Pick
+				label="Adhesive"
+				value={editor.job.hold.adhesive.id}
+				options={adhesives}
+				onchange={(value) => editor.put(['hold', 'adhesive'], value)}
+			/>
+			<p class="quiet">
+				{editor.job.hold.adhesive.release === 'none'
+					? 'Nothing takes it off again.'
+					: `Comes off with ${editor.job.hold.adhesive.release}.`}
+			</p>
+			<Pick
+				label="Hinges"
+				value={given === undefined ? '' : String(given)}
+				options={counts.some((one) => one.value === String(given ?? ''))
+					? counts
+					: [...counts, { value: String(given), label: String(given) }]}
+				onchange={setCount}
+			/>
+			{#if hold}
+				<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
+				<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
+			{/if}
 		{/if}
 	</div>
 	<div class="group">
@@ -118,14 +120,14 @@
 	{#if hold}
 		<div class="group">
 			{#if !corners}<h2>Where they go, from the sheet’s left</h2>
-			<p class="places">
-				{#each hold.places as place, index (index)}<Figure
-						path={path(`hold.places[${index}]`)}
-						name="Hinge {index + 1}"
-						value={place}
-						fine
-					/>{/each}
-			</p>{/if}
+				<p class="places">
+					{#each hold.places as place, index (index)}<Figure
+							path={path(`hold.places[${index}]`)}
+							name="Hinge {index + 1}"
+							value={place}
+							fine
+						/>{/each}
+				</p>{/if}
 			<dl class="rows">
 				<dt>The sheet weighs</dt>
 				<dd>
@@ -137,21 +139,28 @@
 					/>
 				</dd>
 				{#if !corners}<dt>Each hinge carries</dt>
-				<dd>
-					<Figure path={path(`hold.loadKPa`)} name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of
-					<Figure
-						path={path(`hold.workingKPa`)}
-						name="Working value"
-						value={hold.workingKPa}
-						text={showNumber(hold.workingKPa, 1)}
-					/>
-				</dd>
+					<dd>
+						<Figure
+							path={path(`hold.loadKPa`)}
+							name="Load of a hinge"
+							value={hold.loadKPa}
+							text="{showNumber(hold.loadKPa)} kPa"
+						/> of
+						<Figure
+							path={path(`hold.workingKPa`)}
+							name="Working value"
+							value={hold.workingKPa}
+							text={showNumber(hold.workingKPa, 1)}
+						/>
+					</dd>
 				{/if}{#if hold.tissue !== null}
 					<dt>Tissue</dt>
 					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
 				{/if}
 				{#if !corners}<dt>Under weight for</dt>
-				<dd><Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" /></dd>{/if}
+					<dd>
+						<Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" />
+					</dd>{/if}
 			</dl>
 		</div>
 	{/if}

@@ -3,6 +3,7 @@ import { onlyMethods, respond } from '$lib/server/answer.ts';
 import { database } from '$lib/server/db/connection.ts';
 import { selectJobs } from '$lib/server/db/jobs.ts';
 import { postJob } from '$lib/server/jobs.ts';
+import { shopOf } from '$lib/server/shop.ts';
 import { readJson } from '$lib/server/validation/body.ts';
 
 export const GET: RequestHandler = async ({ url }) => {
@@ -17,7 +18,7 @@ export const GET: RequestHandler = async ({ url }) => {
 export const POST: RequestHandler = async ({ request, url }) => {
 	const read = await readJson(request);
 	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await postJob(database(), read.body, url.searchParams.get('number')));
+	return respond(await postJob(database(), read.body, url.searchParams.get('number'), await shopOf(database())));
 };
 
 export const fallback = onlyMethods('GET', 'POST');

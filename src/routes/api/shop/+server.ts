@@ -1,15 +1,15 @@
 import type { RequestHandler } from './$types';
 import { onlyMethods, respond } from '$lib/server/answer.ts';
 import { database } from '$lib/server/db/connection.ts';
-import { getShop, putShop } from '$lib/server/shop.ts';
+import { getList, putList } from '$lib/server/shop.ts';
 import { readJson } from '$lib/server/validation/body.ts';
 
-export const GET: RequestHandler = async () => respond(await getShop(database()));
+export const GET: RequestHandler = async () => respond(await getList(database(), 'packSizes'));
 
 export const PUT: RequestHandler = async ({ request }) => {
 	const read = await readJson(request);
 	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await putShop(database(), read.body, request.headers.get('if-match')));
+	return respond(await putList(database(), 'packSizes', read.body, request.headers.get('if-match')));
 };
 
 export const fallback = onlyMethods('GET', 'PUT');

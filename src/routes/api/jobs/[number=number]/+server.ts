@@ -12,7 +12,14 @@ export const PUT: RequestHandler = async ({ params, request, url }) => {
 	const read = await readJson(request);
 	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
 	return respond(
-		await putJob(database(), params.number, read.body, request.headers.get('if-match'), url.searchParams.get('reason') ?? '')
+		await putJob(
+			database(),
+			params.number,
+			read.body,
+			request.headers.get('if-match'),
+			url.searchParams.get('reason') ?? '',
+			await shopOf(database())
+		)
 	);
 };
 

@@ -7,6 +7,7 @@ export const load: PageServerLoad = async (event) => {
 		number: string;
 		rev: number;
 		job: import('$core/job/definition.ts').JobFile;
+		shop: import('$core/shop/written.ts').WrittenShop;
 	};
 	// The code leads to the record, at the address under which this shop is reached.
 	const { modules } = QRCode.create(

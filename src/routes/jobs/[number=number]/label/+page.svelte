@@ -6,13 +6,14 @@
 	import { decide } from '$core/job/decide.ts';
 	import { readJob } from '$core/job/read.ts';
 	import { planDecided } from '$core/plan.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { shopFrom } from '$core/shop/written.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 
 	const { data }: PageProps = $props();
-	const job = $derived(decide(readJob(data.job), builtInShop));
-	const plan = $derived(planDecided(data.job, job, builtInShop));
+	const shop = $derived(shopFrom(data.shop));
+	const job = $derived(decide(readJob(data.job), shop));
+	const plan = $derived(planDecided(data.job, job, shop));
 	const piece = $derived(data.job.piece ?? {});
 	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	/** Years after which a package is looked at again, by the grade reached; sooner where a tape creeps. */

@@ -14,21 +14,22 @@
 	import { planDecided } from '$core/plan.ts';
 	import { materialName } from '$core/cutting/material-name.ts';
 	import { sightsOf, which } from '$core/sights.ts';
-	import { builtInShop } from '$core/shop/shop.ts';
+	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showNumber, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 
 	const { data }: PageProps = $props();
-	const job = $derived(decide(readJob(data.job), builtInShop));
-	const plan = $derived(planDecided(data.job, job, builtInShop));
+	const shop = $derived(shopFrom(data.shop));
+	const job = $derived(decide(readJob(data.job), shop));
+	const plan = $derived(planDecided(data.job, job, shop));
 	const unit = $derived(job.unit);
 	const front = $derived(frontScene(plan, job));
-	const section = $derived(sectionScene(plan, job, builtInShop));
+	const section = $derived(sectionScene(plan, job, shop));
 	const back = $derived(backScene(plan, job));
 	const sights = $derived(sightsOf(job, plan));
-	const steps = $derived(planSteps(job, plan, builtInShop));
+	const steps = $derived(planSteps(job, plan, shop));
 	const length = (mm: number, fine = false) => showLength(mm, unit, fine).text;
 	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const stops = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
@@ -72,7 +73,7 @@
 						<tbody>
 							{#each plan.cut as cut, index (index)}
 								<tr
-									><th scope="row">{cut.role}<span class="of">{materialName(cut, builtInShop)}</span></th><td>{cut.count}</td><td
+									><th scope="row">{cut.role}<span class="of">{materialName(cut, shop)}</span></th><td>{cut.count}</td><td
 										>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td
 									></tr
 								>
@@ -86,7 +87,7 @@
 						<caption>Layers from the front, {unit}</caption>
 						<tbody>
 							{#each plan.pack.layers as layer, index (index)}<tr
-									><th scope="row">{layerName(layer, job, builtInShop)}</th><td>{length(layer.thickness, true)}</td></tr
+									><th scope="row">{layerName(layer, job, shop)}</th><td>{length(layer.thickness, true)}</td></tr
 								>{/each}
 							<tr><th scope="row">the pack</th><td><strong>{length(plan.pack.thickness, true)}</strong></td></tr>
 						</tbody>
@@ -188,12 +189,12 @@
 									>{/if}
 								<tr><th scope="row">on the sheet</th><td>{showSize(hold.size, unit, true)}</td></tr>
 								{#if hold.kind !== 'corners'}<tr
-									><th scope="row">tissue, load</th><td
-										>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
-											hold.workingKPa
-										)} kPa</td
-									></tr
-								>{/if}
+										><th scope="row">tissue, load</th><td
+											>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
+												hold.workingKPa
+											)} kPa</td
+										></tr
+									>{/if}
 							</tbody>
 						</table>
 					{/each}

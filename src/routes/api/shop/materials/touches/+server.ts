@@ -1,0 +1,13 @@
+import type { RequestHandler } from './$types';
+import { onlyMethods, respond } from '$lib/server/answer.ts';
+import { database } from '$lib/server/db/connection.ts';
+import { touchesOf } from '$lib/server/touches.ts';
+import { readJson } from '$lib/server/validation/body.ts';
+
+export const POST: RequestHandler = async ({ request }) => {
+	const read = await readJson(request);
+	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
+	return respond(await touchesOf(database(), read.body));
+};
+
+export const fallback = onlyMethods('POST');
