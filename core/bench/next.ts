@@ -11,7 +11,7 @@ export function nextOf(plan: Plan): Next {
 	if (open)
 		return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
 	for (const severity of ['stop', 'caution'] as const) {
-		const found = plan.findings.filter((finding) => finding.severity === severity);
+		const found = plan.findings.filter((finding) => finding.severity === severity && !finding.accepted);
 		const [first] = found;
 		if (!first) continue;
 		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';

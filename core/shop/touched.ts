@@ -5,7 +5,7 @@ import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
 import { packagePrice } from '../guard/price.ts';
-import { showNumber } from '../units/show.ts';
+import { showMoney, showNumber } from '../units/show.ts';
 import type { Grade } from './grades.ts';
 import type { Shop } from './shop.ts';
 
@@ -80,7 +80,7 @@ function compare(before: Planned, after: Planned): string[] {
 	add('half-time', days(before.plan), days(after.plan));
 	const price = ({ job, plan }: Planned) => {
 		const found = packagePrice(job, plan);
-		return found ? showNumber(found.cents / 100) : '–';
+		return found ? showMoney(found.cents) : '–';
 	};
 	add('materials', price(before), price(after));
 	const ids = (plan: Plan) => new Set(plan.findings.map(({ rule, where }) => `${rule} ${where}`));

@@ -66,3 +66,8 @@ function sign(mm: number, shown: number): string {
 function trimZeros(value: number): string {
 	return value.toFixed(1).replace(/\.0$/, '');
 }
+
+/** A sum of money with its two decimals, without a sign of its own: `4.53`. */
+export function showMoney(cents: number): string {
+	return `${cents < 0 ? '−' : ''}${(Math.abs(cents) / 100).toFixed(2)}`;
+}

@@ -1,6 +1,9 @@
 <script lang="ts">
 	/** Grade and findings, each with its mends: one press, one undo step. */
 	import { tick } from 'svelte';
+	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/findings/accept.ts';
+	import { RULES } from '$core/findings/rules.ts';
+	import { showMoney } from '$core/units/show.ts';
 	import type { Finding } from '$core/findings/rule.ts';
 	import type { Grade } from '$core/shop/grades.ts';
 	import { GRADES } from '$core/shop/grades.ts';
@@ -11,7 +14,8 @@
 
 	type Props = { onopen: (id: StationId) => void };
 	const { onopen }: Props = $props();
-	const { editor } = useWorkspace();
+	const { editor, cheapest } = useWorkspace();
+	const INITIALS = 'rare-keep:initials';
 	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 
 	const grade = $derived(editor.settled.plan.grade);
@@ -19,7 +23,7 @@
 	const counts = $derived(
 		(['stop', 'caution', 'note'] as const).map((severity) => ({
 			severity,
-			count: findings.filter((finding) => finding.severity === severity).length
+			count: findings.filter((finding) => finding.severity === severity && !finding.accepted).length
 		}))
 	);
 	const heldBy = $derived([
@@ -29,6 +33,37 @@
 
 	function wordFor(severity: string, count: number): string {
 		return `${count} ${severity}${count === 1 ? '' : 's'}`;
+	}
+
+	/** What would reach the aim, once it is found. */
+	const set = $derived(reachedAim ? null : cheapest.set);
+	/** The caution that is being accepted, by rule and place. */
+	let accepting = $state<string | null>(null);
+	let reason = $state('');
+	let initials = $state('');
+	const nameOf = (finding: Finding) => `${finding.rule} ${finding.where ?? ''}`;
+
+	async function startAccepting(finding: Finding) {
+		const former = formerAcceptance(editor.file, finding);
+		accepting = nameOf(finding);
+		reason = former?.reason ?? '';
+		initials = former?.initials ?? localStorage.getItem(INITIALS) ?? '';
+		await tick();
+		list.querySelector<HTMLInputElement>('.accepting input')?.focus();
+	}
+
+	async function accept(event: SubmitEvent, finding: Finding) {
+		event.preventDefault();
+		localStorage.setItem(INITIALS, initials.trim());
+		editor.apply(acceptCaution(editor.file, finding, reason, initials));
+		accepting = null;
+		await tick();
+		(buttons()[0] ?? list).focus({ preventScroll: true });
+	}
+
+	function sayCents(cents: number): string {
+		if (cents === 0) return 'for the same price';
+		return cents > 0 ? `for ${showMoney(cents)} more` : `for ${showMoney(-cents)} less`;
 	}
 
 	let list: HTMLElement;
@@ -42,7 +77,7 @@
 	}
 
 	function buttons(): HTMLButtonElement[] {
-		return [...list.querySelectorAll<HTMLButtonElement>('.mends button')];
+		return [...list.querySelectorAll<HTMLButtonElement>('.mends .press')];
 	}
 </script>
 
@@ -74,7 +109,23 @@
 					<span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span>
 				</li>{/if}
 		</ul>
-		{#if grade.heldBy.length > 0 && !reachedAim}<p class="held">
+		{#if set && 'changes' in set}<p class="held">
+				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
+				<strong>{NAMES[set.grade]}</strong>, {sayCents(set.cents)}:
+			</p>
+			<button type="button" class="press strong" onclick={() => editor.apply(set.patch)}
+				>{set.changes.length === 1 ? 'Do it' : set.changes.length === 2 ? 'Do both' : `Do all ${set.changes.length}`}</button
+			>
+			<ul class="changes">
+				{#each set.changes as change, index (index)}<li>{change.label}</li>{/each}
+			</ul>
+			{#if !set.fits}<p class="held">It then needs a deeper rabbet.</p>{/if}
+		{:else if set && 'barredBy' in set}<p class="held">
+				No change of materials alone reaches {NAMES[set.grade]}: {lowered(
+					RULES.find(({ id }) => id === set.barredBy)?.when ?? set.barredBy
+				)}.
+			</p>
+		{:else if grade.heldBy.length > 0 && !reachedAim}<p class="held">
 				Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
 			</p>{/if}
 		{#if !editor.settled.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
@@ -92,14 +143,20 @@
 		{/each}
 		<ul>
 			{#each findings as finding, index (`${finding.rule} ${finding.where} ${index}`)}
-				<li>
-					<Sign of={finding.severity} size={14} />
+				{@const former = formerAcceptance(editor.file, finding)}
+				<li class:accepted={finding.accepted}>
+					<Sign of={finding.accepted ? 'settled' : finding.severity} size={14} />
 					<div class="text">
 						<strong>{unbroken(finding.says)}</strong>
 						<p>
 							{unbroken(finding.why)}
 							<a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a>
 						</p>
+						{#if finding.accepted}<p>
+								Accepted by {finding.accepted.initials}: {finding.accepted.reason}
+							</p>{:else if former && finding.severity === 'caution'}<p>
+								{former.initials} had accepted it (“{former.reason}”); what it rests on has changed.
+							</p>{/if}
 					</div>
 					<div class="mends">
 						{#each finding.remedies as remedy, at (remedy.label)}<button
@@ -107,10 +164,33 @@
 								class="press"
 								onclick={(event) => mend(finding, at, event)}>{remedy.label}</button
 							>{/each}
+						{#if finding.accepted}<button
+								type="button"
+								class="text-press"
+								aria-label="take back, {finding.says}"
+								onclick={() => editor.apply(takeBackAcceptance(editor.file, finding))}>take back</button
+							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}<button
+								type="button"
+								class="text-press"
+								aria-label="accept it, {finding.says}"
+								onclick={() => startAccepting(finding)}>accept it, with a reason</button
+							>{/if}
 						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}
 								>Open {stationOf(finding).name}</button
 							>{/if}
 					</div>
+					{#if accepting === nameOf(finding)}
+						<form class="accepting" onsubmit={(event) => accept(event, finding)}>
+							<label
+								>Why it is accepted <input class="field" required maxlength="400" autocomplete="off" bind:value={reason} /></label
+							>
+							<label class="initials"
+								>Initials <input class="field" required maxlength="8" autocomplete="off" bind:value={initials} /></label
+							>
+							<button type="submit" class="press strong" disabled={!reason.trim() || !initials.trim()}>Accept it</button>
+							<button type="button" class="text-press" onclick={() => (accepting = null)}>leave it</button>
+						</form>
+					{/if}
 				</li>
 			{/each}
 		</ul>
@@ -197,6 +277,44 @@
 		padding: 3px 10px;
 		font-size: 13px;
 		line-height: 1.2;
+	}
+	.accepted {
+		color: var(--quiet);
+	}
+	.accepting {
+		grid-column: 2 / -1;
+		display: flex;
+		align-items: end;
+		gap: 8px;
+	}
+	.accepting label {
+		flex: 1;
+		font-size: 13px;
+	}
+	.accepting .initials {
+		flex: 0 0 70px;
+	}
+	.text-press {
+		color: var(--accent);
+		font-weight: 600;
+		cursor: pointer;
+		min-height: 26px;
+		padding: 0 4px;
+		font-size: 13px;
+		white-space: nowrap;
+	}
+	.text-press:hover {
+		text-decoration: underline;
+	}
+	.changes {
+		font-size: 13px;
+		color: var(--quiet);
+	}
+	.grade .changes li {
+		display: list-item;
+		height: auto;
+		margin-left: 14px;
+		list-style: disc;
 	}
 	.none {
 		padding: 9px 0;

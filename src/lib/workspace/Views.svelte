@@ -1,5 +1,5 @@
 <script lang="ts" module>
-	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'section', 'back', 'all', 'wall', 'compare'] as const;
+	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'layers', 'section', 'back', 'all', 'wall', 'compare'] as const;
 	export type ViewName = (typeof VIEW_NAMES)[number];
 </script>
 
@@ -22,6 +22,7 @@
 	import Pulls from '$lib/drawing/Pulls.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
+	import Choices from './Choices.svelte';
 	import Compare from './Compare.svelte';
 	import { useWorkspace } from './context.ts';
 	import Layers from './Layers.svelte';
@@ -35,6 +36,7 @@
 		sheet: 'Sheet',
 		front: 'Front',
 		corner: 'Corner',
+		layers: 'Layers',
 		section: 'Section',
 		back: 'Back',
 		all: 'All three',
@@ -150,6 +152,9 @@
 			{#if corner}<Drawing scene={corner} {...shared} label={14} most={5} />{:else}<div class="empty">
 					<p>A curve has no corner.</p>
 				</div>{/if}
+		{:else if view === 'layers'}
+			<Choices />
+			<div class="at-rabbet"><Drawing scene={section} {...shared} label={12} /></div>
 		{:else if view === 'section'}
 			<Drawing scene={section} {...shared} label={14} />
 		{:else if view === 'back'}
@@ -211,6 +216,13 @@
 	}
 	.drawings.front {
 		grid-template-columns: minmax(0, 1fr) 236px;
+	}
+	.drawings.layers {
+		grid-template-rows: auto minmax(150px, 1fr);
+		gap: 6px;
+	}
+	.at-rabbet {
+		min-height: 0;
 	}
 	.drawings.sheet {
 		grid-template-rows: minmax(0, 1fr) auto;

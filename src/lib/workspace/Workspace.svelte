@@ -6,7 +6,8 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
-	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+	import type { WrittenShop } from '$core/shop/written.ts';
+	import { CheapestDesk } from './cheapest.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
@@ -40,7 +41,7 @@
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
-	planFor(shopFrom(shop));
+	planFor(shop);
 	// svelte-ignore state_referenced_locally
 	const editor = new JobEditor(number, rev, file);
 	const PANELS: Record<StationId, Component> = {
@@ -64,7 +65,8 @@
 			STATIONS.map((one) => one.id)
 		) ?? (editor.plan.measure ? 'window' : 'measure')
 	);
-	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? 'front');
+	// svelte-ignore state_referenced_locally
+	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? (station === 'guard' ? 'layers' : 'front'));
 	let why = $state<string | null>(null);
 	let asker: HTMLElement | null = null;
 	let showKeys = $state(false);
@@ -93,17 +95,25 @@
 	}
 
 	function go(next: { station?: StationId; view?: ViewName }) {
+		// Guard is looked at layer by layer; elsewhere the layers give way to the window again.
+		if (next.station && !next.view) {
+			if (next.station === 'guard') view = 'layers';
+			else if (view === 'layers') view = 'front';
+		}
 		station = next.station ?? station;
 		view = next.view ?? view;
 		replaceState(`?at=${station}&view=${view}`, {});
 	}
 
+	const cheapest = new CheapestDesk(editor);
+	$effect(() => cheapest.look(editor.file, editor.settled.plan.grade.aimed, editor.settled.plan.grade.reached));
 	const photograph = new PhotographDesk();
-	provideWorkspace({ editor, photograph, ask, look: (next) => go({ view: next }) });
+	provideWorkspace({ editor, photograph, cheapest, ask, look: (next) => go({ view: next }) });
 	onMount(() => {
 		const stop = editor.start();
 		return () => {
 			photograph.close();
+			cheapest.close();
 			stop();
 		};
 	});

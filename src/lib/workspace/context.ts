@@ -1,5 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import type { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
+import type { CheapestDesk } from './cheapest.svelte.ts';
 import type { ViewName } from './Views.svelte';
 import type { JobEditor } from './editor.svelte.ts';
 
@@ -9,6 +10,7 @@ const KEY = Symbol('workspace');
 export type Workspace = {
 	readonly editor: JobEditor;
 	readonly photograph: PhotographDesk;
+	readonly cheapest: CheapestDesk;
 	ask: (path: string) => void;
 	/** Opens a view of the drawing. */
 	look: (view: ViewName) => void;

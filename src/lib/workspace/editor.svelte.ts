@@ -8,7 +8,10 @@ import { withUnit } from '$core/job/unit.ts';
 import { each } from '$core/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { named, pieceKeys, windowKeys } from '$core/sights.ts';
+import type { Slot } from '$core/guard/slots.ts';
+import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
+import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import { openingsOf } from '$core/window/window.ts';
 import { stable } from './stable.svelte.ts';
@@ -48,6 +51,8 @@ export class JobEditor {
 	drafts = $state<Record<string, Draft>>({});
 	/** A second version to compare with: the job as it stood, or one of its revisions. */
 	second = $state.raw<Version | null>(null);
+	/** The place of the package for which materials are compared. */
+	slot = $state.raw<Slot>({ name: 'glazing' });
 	/** Which of several windows the panels speak of. */
 	at = $state(0);
 	#past = $state.raw<JobFile[]>([]);
@@ -354,10 +359,17 @@ export class JobEditor {
 }
 
 let shop: Shop = builtInShop;
+let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [] };
 
 /** From here on files are planned for this shop. */
-export function planFor(next: Shop): void {
-	shop = next;
+export function planFor(next: WrittenShop): void {
+	written = next;
+	shop = shopFrom(next);
+}
+
+/** What that shop set for itself. */
+export function currentWritten(): WrittenShop {
+	return written;
 }
 
 /** The shop that files are planned for. */

@@ -120,7 +120,7 @@ const ORDER: Severity[] = ['stop', 'caution', 'note'];
 
 /** The gravest severity of a station's findings; settled when there is none and its figures are there. */
 export function signOf(station: StationOfStrip, plan: Plan): Severity | 'settled' | null {
-	const found = findingsOf(station, plan);
+	const found = findingsOf(station, plan).filter((finding) => !finding.accepted);
 	const worst = ORDER.find((severity) => found.some((finding) => finding.severity === severity));
 	if (worst) return worst;
 	if (station.of.length === 0) return null;

@@ -1,19 +1,22 @@
 <script lang="ts">
-	import { BARRIERS, BOARDS } from '$core/shop/boards.ts';
-	import { GLAZINGS } from '$core/shop/glazing.ts';
-	import { EDGE_SEALS } from '$core/shop/holds.ts';
+	/** The package layer by layer from the front: each with what it touches and faces; the chosen one is compared beside it. */
+	import type { Severity } from '$core/findings/rule.ts';
+	import type { Layer } from '$core/guard/guard.ts';
+	import { slotsOf, whereOfSlot, type Slot } from '$core/guard/slots.ts';
+	import { SPACER_NAMES } from '$core/drawing/layer-name.ts';
+	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { sayDays } from '../years.ts';
 	import Panel from './Panel.svelte';
 
-	const { editor } = useWorkspace();
+	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);
-	const pack = $derived(editor.settled.plan.pack);
-	const NONE = { value: '', label: 'none' };
-	const named = (items: readonly { id: string; name: string }[]) => items.map((item) => ({ value: item.id, label: item.name }));
-	const boards = [NONE, ...named(BOARDS)];
+	const plan = $derived(editor.settled.plan);
+	const job = $derived(editor.settled.job);
 	const fillers = $derived(editor.file.guard?.fillers ?? []);
 	const JOINS = [
 		{ value: 'gummed', label: 'Gummed tape along one edge' },
@@ -21,66 +24,167 @@
 		{ value: 'transfer', label: 'Transfer tape' },
 		{ value: 'spray', label: 'Sprayed glue' }
 	];
+	const ORDER: Severity[] = ['stop', 'caution', 'note'];
 
-	const choose = (key: string) => (value: string) => editor.put(['guard', key], value === '' ? null : value);
+	type Row = {
+		slot: Slot | null;
+		name: string;
+		material: string;
+		thickness: number | null;
+		path: string | null;
+		beside: string;
+		where: string;
+	};
+	const rows = $derived.by((): Row[] => {
+		const layers = plan.pack?.layers ?? [];
+		const made = slotsOf({ job }).map((slot) => rowOf(slot, layers));
+		const behind = made.findIndex(({ slot }) => slot?.name === 'support' || slot?.name === 'under-mat');
+		return [...made.slice(0, behind), pieceRow(layers), ...made.slice(behind)];
+	});
+	const worst = (where: string): Severity | null =>
+		ORDER.find((severity) =>
+			plan.findings.some((finding) => finding.severity === severity && finding.where === where && !finding.accepted)
+		) ?? null;
+
+	function rowOf(slot: Slot, layers: Layer[]): Row {
+		const index = slot.index ?? 0;
+		const at = layers.findIndex((layer) => layer.role === slot.name && (layer.index ?? 0) === index);
+		const layer = layers[at];
+		const material = {
+			glazing: job.guard.glazing.family === 'none' ? null : job.guard.glazing.name,
+			spacer: job.guard.spacer && SPACER_NAMES[job.guard.spacer.material].replace('Spacer, ', ''),
+			mat: `${job.mats[index]?.board.name}, ${job.mats[index]?.colour}`,
+			support: job.windows.find((window) => window.support)?.support?.name,
+			'under-mat': job.guard.underMat?.name,
+			filler: job.guard.fillers[index]?.board.name,
+			barrier: job.guard.barrier?.name,
+			backing: job.guard.backing?.name,
+			'edge-seal': job.guard.edgeSeal?.name
+		}[slot.name as string];
+		const many = slot.name === 'mat' ? job.mats.length > 1 : job.guard.fillers.length > 1;
+		const name = `${slot.name[0]!.toUpperCase()}${slot.name.slice(1).replace('-', ' ')}`.replace('Under mat', 'Under-mat');
+		return {
+			slot,
+			name: many && slot.index !== undefined ? `${name} ${index + 1}` : name,
+			material: material ?? 'none',
+			thickness: layer?.thickness ?? null,
+			path: at >= 0 ? `pack.layers[${at}].thickness` : null,
+			beside: layer ? (layer.touches ? 'touches' : layer.faces ? 'faces' : '') : '',
+			where: whereOfSlot(slot)
+		};
+	}
+
+	function pieceRow(layers: Layer[]): Row {
+		const at = layers.findIndex(({ role }) => role === 'piece');
+		const held = job.hold.kind === 'corners' ? 'in corner pockets' : 'hinged';
+		const fade = plan.light ? `fade class ${plan.light.fade}` : 'fade class not known';
+		return {
+			slot: null,
+			name: job.piece.kind === 'photograph' ? 'Photograph' : 'The sheet',
+			material: `${held}, ${fade}`,
+			thickness: layers[at]?.thickness ?? null,
+			path: at >= 0 ? `pack.layers[${at}].thickness` : null,
+			beside: '',
+			where: ''
+		};
+	}
+
+	const isOpen = (slot: Slot | null) =>
+		slot !== null && slot.name === editor.slot.name && (slot.index ?? 0) === (editor.slot.index ?? 0);
+
+	function open(slot: Slot) {
+		editor.slot = slot;
+		look('layers');
+	}
+
+	/** The last filler's place goes with it. */
+	function takeOut(index: number) {
+		editor.put(
+			['guard', 'fillers'],
+			fillers.filter((_, at) => at !== index)
+		);
+		editor.slot = { name: 'backing' };
+	}
+
+	function addFiller() {
+		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: 5 }]);
+		open({ name: 'filler', index: fillers.length - 1 });
+	}
 </script>
 
 <Panel name="Guard" about="What keeps it safe, layer by layer from the front.">
-	<div class="group">
-		<Pick
-			label="Glazing"
-			value={guard.glazing.id}
-			options={named(GLAZINGS)}
-			onchange={(value) => editor.put(['guard', 'glazing'], value)}
-		/>
-		<p class="quiet figures">
-			{guard.glazing.family === 'none'
-				? 'Nothing in front of the sheet.'
-				: `Stops ${guard.glazing.uvStoppedPercent} % of the UV, passes ${guard.glazing.lightPassedPercent} % of the light.`}
-		</p>
-		<Pick label="Under-mat" value={guard.underMat?.id ?? ''} options={boards} onchange={choose('underMat')} />
-		{#each guard.fillers as filler, index (index)}
-			<Pick
-				label="Filler {index + 1}"
-				value={filler.board.id}
-				options={named(BOARDS)}
-				onchange={(value) => editor.put(['guard', 'fillers', index, 'board'], value)}
-			/>
-			<LengthField
-				label="Thickness of filler {index + 1}"
-				keys={['guard', 'fillers', index, 'thickness']}
-				value={filler.thickness}
-			/>
-			<div>
-				<button
-					type="button"
-					class="text-press"
-					onclick={() =>
-						editor.put(
-							['guard', 'fillers'],
-							fillers.filter((_, at) => at !== index)
-						)}>take filler {index + 1} out</button
-				>
-			</div>
+	<ol class="layers">
+		{#each rows as row (row.name)}
+			{@const sign = worst(row.where)}
+			<li class:open={isOpen(row.slot)} class:empty={row.material === 'none'}>
+				{#if row.slot}
+					<button
+						type="button"
+						aria-pressed={isOpen(row.slot)}
+						aria-label="{row.name}: {row.material}"
+						onclick={() => open(row.slot!)}
+					>
+						<strong>{row.name}</strong>
+						<span class="material">{row.material}</span>
+						{#if row.beside}<span class="beside">{row.beside} the piece</span>{/if}
+					</button>
+				{:else}
+					<div class="piece"><strong>{row.name}</strong><span class="material">{row.material}</span></div>
+				{/if}
+				<span class="end">
+					{#if row.path && row.thickness !== null}<Figure
+							path={row.path}
+							name="Thickness, {row.name}"
+							value={row.thickness}
+							fine
+						/>{:else}<span class="quiet">–</span>{/if}
+					{#if row.slot && (sign || row.material !== 'none')}<Sign of={sign ?? 'settled'} size={12} />{/if}
+				</span>
+			</li>
+			{#if isOpen(row.slot) && row.slot?.name === 'filler'}
+				<li class="fields">
+					<LengthField
+						label="Thickness of filler {row.slot.index! + 1}"
+						keys={['guard', 'fillers', row.slot.index!, 'thickness']}
+						value={guard.fillers[row.slot.index!]?.thickness ?? 0}
+					/>
+					<button type="button" class="text-press" onclick={() => takeOut(row.slot!.index!)}
+						>take filler {row.slot.index! + 1} out</button
+					>
+				</li>
+			{:else if isOpen(row.slot) && row.slot?.name === 'spacer' && guard.spacer}
+				<li class="fields">
+					<LengthField
+						label="Thickness of the spacer"
+						keys={['guard', 'spacer', 'thickness']}
+						value={guard.spacer.thickness}
+						write={(length) => put(editor.file, ['guard', 'spacer'], { material: guard.spacer!.material, thickness: length })}
+					/>
+				</li>
+			{/if}
 		{/each}
-		<div>
-			<button
-				type="button"
-				class="text-press"
-				onclick={() => editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: 5 }])}>add a filler</button
-			>
-		</div>
-		<Pick label="Barrier" value={guard.barrier?.id ?? ''} options={[NONE, ...named(BARRIERS)]} onchange={choose('barrier')} />
-		<Pick label="Backing" value={guard.backing?.id ?? ''} options={boards} onchange={choose('backing')} />
-	</div>
+	</ol>
+	<button type="button" class="text-press" onclick={addFiller}>add a filler</button>
+	{#if plan.pack}
+		<dl class="rows sum">
+			<dt><strong>Pack</strong></dt>
+			<dd><strong><Figure path="pack.thickness" name="Pack thickness" value={plan.pack.thickness} fine /></strong></dd>
+			<dt class={worst('pack.gap')}>Air over the {job.piece.kind === 'photograph' ? 'photograph' : 'sheet'}</dt>
+			<dd class={worst('pack.gap')}>
+				<Figure path="pack.gap" name="Air over the sheet" value={plan.pack.gap} fine /> of
+				<Figure path="pack.gapNeed" name="Air needed" value={plan.pack.gapNeed} fine />
+			</dd>
+			<dt>Glazing lying flat sags by at most</dt>
+			<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} fine /></dd>
+			{#if plan.climate}
+				<dt>Half of a change of damp comes in within</dt>
+				<dd>
+					<Figure path="climate.halfDays" name="Half-time" value={plan.climate.halfDays} text={sayDays(plan.climate.halfDays)} />
+				</dd>
+			{/if}
+		</dl>
+	{/if}
 	<div class="group">
-		<h2>Tape</h2>
-		<Pick
-			label="Edge seal"
-			value={guard.edgeSeal?.id ?? ''}
-			options={[NONE, ...named(EDGE_SEALS)]}
-			onchange={choose('edgeSeal')}
-		/>
 		<Pick
 			label="Window mat to under-mat"
 			value={guard.join}
@@ -94,19 +198,78 @@
 				zero
 			/>{/if}
 	</div>
-	{#if pack}
-		<div class="group">
-			<h2>Depth</h2>
-			<dl class="rows">
-				<dt>Air over the sheet</dt>
-				<dd><Figure path="pack.gap" name="Air over the sheet" value={pack.gap} fine /></dd>
-				<dt>It needs</dt>
-				<dd><Figure path="pack.gapNeed" name="Air needed" value={pack.gapNeed} fine /></dd>
-				<dt>Glazing lying flat sags by at most</dt>
-				<dd><Figure path="pack.sag" name="Sag" value={pack.sag} fine /></dd>
-				<dt>Pack</dt>
-				<dd><Figure path="pack.thickness" name="Pack thickness" value={pack.thickness} fine /></dd>
-			</dl>
-		</div>
-	{/if}
 </Panel>
+
+<style>
+	.layers li:not(.fields) {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		border-bottom: 1px solid var(--line);
+		margin: 0 -8px;
+	}
+	li.open {
+		background: #fff;
+		box-shadow: inset 0 0 0 2px var(--accent);
+	}
+	li button,
+	.piece {
+		display: grid;
+		padding: 6px 0 6px 10px;
+		text-align: left;
+		min-width: 0;
+	}
+	li button {
+		cursor: pointer;
+	}
+	li button:hover .material {
+		color: var(--accent);
+	}
+	.material,
+	.beside {
+		font-size: 13px;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.empty button {
+		grid-template-columns: auto 1fr;
+		gap: 8px;
+		align-items: baseline;
+	}
+	.empty .material {
+		color: var(--quiet);
+	}
+	.beside {
+		color: var(--quiet);
+		font-size: 12.5px;
+	}
+	.piece .material {
+		color: var(--quiet);
+	}
+	.end {
+		display: grid;
+		justify-items: end;
+		align-content: start;
+		gap: 4px;
+		padding: 6px 10px;
+	}
+	.fields {
+		display: grid;
+		gap: 4px;
+		padding: 8px 0;
+		justify-items: start;
+	}
+	.sum {
+		border-top: 1px solid var(--line-strong);
+		padding: 7px 0 0;
+		margin: 2px 0 16px;
+	}
+	.stop {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.caution {
+		color: #8a550c;
+		font-weight: 600;
+	}
+</style>

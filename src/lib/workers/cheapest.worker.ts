@@ -1,0 +1,12 @@
+/** Looks for the cheapest set of changes away from the page, so that typing never waits for it. */
+import { cheapestTo, type Barred, type CheapestSet } from '$core/guard/cheapest.ts';
+import type { JobFile } from '$core/job/definition.ts';
+import type { Grade } from '$core/shop/grades.ts';
+import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+
+export type Asked = { number: number; file: JobFile; shop: WrittenShop; grade: Grade };
+export type Answered = { number: number; found: CheapestSet | Barred };
+
+self.onmessage = ({ data }: MessageEvent<Asked>) => {
+	postMessage({ number: data.number, found: cheapestTo(data.file, shopFrom(data.shop), data.grade) } satisfies Answered);
+};
