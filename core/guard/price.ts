@@ -1,5 +1,6 @@
 /** What the materials of a package cost, by the shop's prices: whole pieces of the pack's size, without waste (handbook guard#price). */
 import type { Decided } from '../job/decide.ts';
+import { wholeCents } from '../units/round.ts';
 import type { Figures } from '../plan.ts';
 import type { Stocked } from '../shop/stocked.ts';
 
@@ -28,5 +29,5 @@ export function packagePrice({ guard, mats, windows }: Decided, { window, back }
 		cost(guard.barrier, areaM2) +
 		cost(guard.backing, areaM2) +
 		cost(guard.edgeSeal, (back?.edgeSeal?.length ?? 0) / 1000);
-	return { cents: Math.round(sum), unpriced };
+	return { cents: wholeCents(sum), unpriced };
 }

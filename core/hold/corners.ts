@@ -7,7 +7,6 @@
  */
 import type { Size } from '../geometry/shapes.ts';
 import type { WindowChoice } from '../job/decide-window.ts';
-import type { Measure } from '../measure/measure.ts';
 import type { House } from '../shop/house.ts';
 import type { Opening } from '../window/opening.ts';
 

@@ -35,7 +35,7 @@ export function planHold(
 ): Hold {
 	if (job.hold.kind === 'corners') return planCorners(job, piece, shop, before);
 	const { house } = shop;
-	const { width, height } = before.measure.mean;
+	const { width } = before.measure.mean;
 	const { adhesive } = job.hold;
 	const inset = Math.min(house.hingeInset, width / 5);
 	const span = width - 2 * inset;

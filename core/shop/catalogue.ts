@@ -4,6 +4,7 @@
  */
 import type { Fault } from '../job/faults.ts';
 import { readLength } from '../units/length.ts';
+import { wholeCents } from '../units/round.ts';
 import type { Barrier, Board } from './boards.ts';
 import type { Glazing } from './glazing.ts';
 import type { Adhesive, EdgeSeal, Tissue } from './holds.ts';
@@ -289,7 +290,7 @@ export function readFigure(column: Column, value: unknown): { ok: true; value: F
 			if (!read.ok) return read;
 			return read.value < 0 || read.value > 10_000_000
 				? { ok: false, says: 'A price is 0 cents or more.' }
-				: { ok: true, value: Math.round(read.value) };
+				: { ok: true, value: wholeCents(read.value) };
 		}
 		case 'number': {
 			const read = numberIn(text);

@@ -36,3 +36,8 @@ export function countUp(x: number): number {
 export function tidy(mm: number): number {
 	return Math.round(mm * 1e6) / 1e6;
 }
+
+/** Money is whole cents: the nearest, ties up. */
+export function wholeCents(cents: number): number {
+	return Math.round(cents);
+}

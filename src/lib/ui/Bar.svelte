@@ -6,6 +6,8 @@
 	const { here = '', children }: Props = $props();
 	const PLACES = [
 		{ href: '/', name: 'Today' },
+		{ href: '/stock/materials', name: 'Stock' },
+		{ href: '/light', name: 'Light and climate' },
 		{ href: '/handbook', name: 'Handbook' },
 		{ href: '/house', name: 'House' }
 	];

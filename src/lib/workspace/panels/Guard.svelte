@@ -177,7 +177,7 @@
 			<dt>Glazing lying flat sags by at most</dt>
 			<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} fine /></dd>
 			{#if plan.climate}
-				<dt>Half of a change of damp comes in within</dt>
+				<dt>Half-time of damp</dt>
 				<dd>
 					<Figure path="climate.halfDays" name="Half-time" value={plan.climate.halfDays} text={sayDays(plan.climate.halfDays)} />
 				</dd>

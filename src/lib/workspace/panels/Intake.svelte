@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { suggestAim } from '$core/intake/suggest.ts';
 	import { drop } from '$core/job/patch.ts';
+	import { DOSES } from '$core/light/fade.ts';
 	import type { Grade } from '$core/shop/grades.ts';
 	import { MEDIA } from '$core/shop/media.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -11,6 +12,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import PlaceFields from './PlaceFields.svelte';
 
 	const { editor } = useWorkspace();
 	const piece = $derived(editor.file.piece ?? {});
@@ -30,6 +32,11 @@
 		{ value: 'paper', label: 'Work on paper' },
 		{ value: 'photograph', label: 'Photograph' }
 	];
+	const byMedium = $derived(editor.job.piece.fade !== null && piece.fade === undefined ? `, ${editor.job.piece.fade}` : '');
+	const classes = $derived([
+		{ value: '', label: `as the medium says${byMedium}` },
+		...DOSES.map(({ examples }, index) => ({ value: String(index + 1), label: `${index + 1}: ${examples}` }))
+	]);
 	const CONCERNS = [
 		['flaking', 'flaking paint'],
 		['mould', 'mould'],
@@ -42,22 +49,6 @@
 
 	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const suggested = $derived(suggestAim({ ...piece, year: piece.year } as Parameters<typeof suggestAim>[0]));
-	const ROOMS = [
-		{ value: '', label: 'not known' },
-		{ value: 'corridor', label: 'a dim corridor' },
-		{ value: 'living-room', label: 'a living room, away from windows' },
-		{ value: 'opposite-window', label: 'opposite a window' },
-		{ value: 'beside-window', label: 'beside a window' },
-		{ value: 'sun-patch', label: 'in a patch of sun' },
-		{ value: 'other', label: 'another place' }
-	];
-	const WALLS = [
-		{ value: '', label: 'not known' },
-		{ value: 'plasterboard', label: 'Plasterboard' },
-		{ value: 'masonry', label: 'Masonry' },
-		{ value: 'lath-plaster', label: 'Lath and plaster' },
-		{ value: 'wood', label: 'Wood' }
-	];
 
 	type Concern = (typeof CONCERNS)[number][0];
 	function concern(name: Concern, on: boolean) {
@@ -144,6 +135,13 @@
 			]}
 			onchange={(value) => value && editor.put(['piece', 'medium'], [...media, value])}
 		/>
+		<Pick
+			label="Fade class of the most fugitive part"
+			value={piece.fade === undefined ? '' : String(piece.fade)}
+			options={classes}
+			onchange={(value) =>
+				value ? editor.put(['piece', 'fade'], Number(value)) : editor.apply(drop(editor.file, ['piece', 'fade']))}
+		/>
 		<p class="quiet">
 			{[
 				editor.job.piece.friable ? 'It sheds particles.' : '',
@@ -154,21 +152,7 @@
 				.join(' ')}
 		</p>
 	</div>
-	<div class="group">
-		<h2>Where it will hang</h2>
-		<Pick
-			label="Kind of place"
-			value={editor.file.place?.room ?? ''}
-			options={ROOMS}
-			onchange={(value) => (value ? editor.put(['place', 'room'], value) : editor.apply(drop(editor.file, ['place', 'room'])))}
-		/>
-		<Pick
-			label="Wall"
-			value={editor.file.place?.wall ?? ''}
-			options={WALLS}
-			onchange={(value) => (value ? editor.put(['place', 'wall'], value) : editor.apply(drop(editor.file, ['place', 'wall'])))}
-		/>
-	</div>
+	<PlaceFields />
 	<div class="group">
 		<h2>Seen on it</h2>
 		{#each CONCERNS as [name, label] (name)}<Flag
