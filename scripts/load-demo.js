@@ -1,12 +1,12 @@
-/** Loads the demo's pictures and job files over HTTP, as any user can. */
+/** Loads the demo’s pictures, places, rooms and job files over HTTP, as any user can. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.js';
 
 /** @param {string} address of the running server @param {string} [folder] of the demo’s files */
 export async function loadDemo(address, folder = join(root, 'demo')) {
-	const send = async (path, type, body) => {
-		const response = await fetch(address + path, { method: 'POST', headers: { 'content-type': type }, body });
+	const send = async (path, type, body, method = 'POST', headers = {}) => {
+		const response = await fetch(address + path, { method, headers: { 'content-type': type, ...headers }, body });
 		if (!response.ok) throw new Error(`${path}: ${response.status} ${await response.text()}`);
 	};
 	const files = (kind) =>
@@ -14,6 +14,10 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 			.sort()
 			.map((name) => [name, readFileSync(join(folder, kind, name))]);
 	for (const [, bytes] of files('pictures')) await send('/api/pictures', 'image/svg+xml', bytes);
+	const places = JSON.stringify({ places: JSON.parse(readFileSync(join(folder, 'places.json'), 'utf8')) });
+	await send('/api/shop/places', 'application/json', places, 'PUT', { 'if-match': '"0"' });
+	for (const [name, bytes] of files('rooms'))
+		await send(`/api/rooms?name=${encodeURIComponent(name.replace('.csv', ''))}`, 'text/csv', bytes);
 	for (const [name, bytes] of files('jobs'))
 		await send(`/api/jobs?number=${name.replace('.json', '')}`, 'application/json', bytes);
 }

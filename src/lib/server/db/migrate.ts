@@ -2,12 +2,14 @@
 import type { Database } from './open.ts';
 import jobs from './migrations/0001_jobs.sql?raw';
 import pictures from './migrations/0002_pictures.sql?raw';
+import climate from './migrations/0004_climate.sql?raw';
 import shop from './migrations/0003_shop.sql?raw';
 
 const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
 	{ id: 1, name: 'jobs', sql: jobs },
 	{ id: 2, name: 'pictures', sql: pictures },
-	{ id: 3, name: 'shop', sql: shop }
+	{ id: 3, name: 'shop', sql: shop },
+	{ id: 4, name: 'climate', sql: climate }
 ];
 
 export async function migrate(db: Database): Promise<void> {

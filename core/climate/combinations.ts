@@ -1,0 +1,106 @@
+/** Every back with every seal for one pack: what buffers, what breathes, and what a year of a room does inside (handbook climate#combinations). */
+import type { Size } from '../geometry/shapes.ts';
+import { packParts } from '../guard/pack-parts.ts';
+import type { Decided } from '../job/decide.ts';
+import { offered } from '../shop/catalogue.ts';
+import type { Shop } from '../shop/shop.ts';
+import type { Window } from '../window/window.ts';
+import { climateOf, exchangeOf, sealOf, SEALS, type Climate, type Seal } from './climate.ts';
+import { dewPoint } from './dew-point.ts';
+import type { Reading } from './rooms.ts';
+import { insideYear, type InsideYear } from './year.ts';
+
+/** What of a pack stays, whichever back closes it. */
+export type Buffer = {
+	/** Kilograms that take up water, each part by its share. */
+	kg: number;
+	/** The back's own mass comes on top; false where `kg` is the whole pack's. */
+	withoutBack: boolean;
+	size: Size;
+	/** Permeances of fillers and barrier before the back. */
+	before: number[];
+};
+
+export type Combination = {
+	/** `fluted-pp edge` */
+	id: string;
+	back: string;
+	backName: string;
+	seal: Seal;
+	/** The one that the job has. */
+	own: boolean;
+} & Climate;
+
+/** A combination in a room: without the hours themselves. */
+export type YearResult = Omit<InsideYear, 'inside'> & {
+	id: string;
+	/** Hours in which a wall of the given temperature is wetted; null where none was given. */
+	coldHours: number | null;
+};
+
+/** The buffer of a job's pack. */
+export function bufferOf(job: Decided, window: Window, sheetGrams: readonly number[]): Buffer {
+	const parts = packParts(job, window, sheetGrams).filter(({ part }) => part !== 'backing');
+	return {
+		kg: parts.reduce((sum, { kg, buffers }) => sum + kg * buffers, 0),
+		withoutBack: true,
+		size: window.pack,
+		before: [
+			...job.guard.fillers.map(({ board }) => board.permeance),
+			...(job.guard.barrier ? [job.guard.barrier.permeance] : [])
+		]
+	};
+}
+
+/** Every board that may close a back at some grade, with each seal. @param job whose own combination is marked; null for none */
+export function combinationsOf(buffer: Buffer, shop: Shop, job: Decided | null): Combination[] {
+	const ownBack = job?.guard.backing?.id;
+	const backs = offered(shop.boards, ownBack).filter((board) => board.backing !== 'never');
+	const areaM2 = (buffer.size.width * buffer.size.height) / 1e6;
+	return backs.flatMap((back) =>
+		SEALS.map((seal): Combination => {
+			const kg = buffer.kg + (buffer.withoutBack ? areaM2 * back.massPerM2 * back.buffers : 0);
+			return {
+				id: `${back.id} ${seal}`,
+				back: back.id,
+				backName: back.name,
+				seal,
+				own: back.id === ownBack && job !== null && seal === sealOf(job),
+				...climateOf(kg * shop.house.waterPerKg, exchangeOf(buffer.size, [...buffer.before, back.permeance], seal, shop.house))
+			};
+		})
+	);
+}
+
+/**
+ * A year of a room inside each combination, one after the other, so that a caller can show how far it has come.
+ * @param wallCelsius of an outside wall behind the back, or null
+ */
+export function* yearsOf(
+	combinations: readonly Combination[],
+	room: readonly Reading[],
+	wallCelsius: number | null
+): Generator<YearResult & Pick<InsideYear, 'inside'>> {
+	for (const { id, tauDays } of combinations) {
+		const year = insideYear(tauDays, room);
+		yield { id, ...year, coldHours: wallCelsius === null ? null : coldHours(year.inside, room, wallCelsius) };
+	}
+}
+
+/** Hours in which the air of the pack would wet a wall of this temperature; an estimate. */
+function coldHours(inside: readonly [number, number][], room: readonly Reading[], wallCelsius: number): number {
+	let hours = 0;
+	for (const [index, [hour, rh]] of inside.entries()) {
+		const step = (room[index + 1]?.[0] ?? hour + 1) - hour;
+		if (rh > 0 && dewPoint(room[index]![2], rh) > wallCelsius) hours += step;
+	}
+	return hours;
+}
+
+/** What a seal is called. */
+export const SEAL_NAMES: Record<Seal, string> = { none: 'unsealed', tape: 'taped', edge: 'edge seal' };
+
+/** For a pack without a job: all its boards, and its size. */
+export function looseBuffer(kg: number, size: Size): Buffer {
+	return { kg, withoutBack: false, size, before: [] };
+}

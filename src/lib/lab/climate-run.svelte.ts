@@ -1,0 +1,68 @@
+/** The year's run and a logger's file, in a worker: one at a time, with progress, stopped by ending it. */
+import type { Columns, LoggerYear } from '$core/climate/logger.ts';
+import ClimateWorker from '../workers/climate.worker.ts?worker';
+import type { Ask, Told, Year } from '../workers/climate.worker.ts';
+
+const REST_MS = 150;
+
+export class ClimateRun {
+	/** Of the last whole run; it stays while the next one is made. */
+	year = $state.raw<Year | null>(null);
+	/** 0 to 1 while something runs. */
+	progress = $state<number | null>(null);
+	refusal = $state('');
+	stopped = $state(false);
+	#worker: Worker | null = null;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#read: ((year: LoggerYear) => void) | null = null;
+
+	/** Runs a year once nothing has changed for a moment. */
+	run(ask: Extract<Ask, { kind: 'year' }>): void {
+		clearTimeout(this.#timer);
+		this.stopped = false;
+		this.#timer = setTimeout(() => this.#ask(ask), REST_MS);
+	}
+
+	/** Reads a logger's file as a stream. */
+	read(file: File, columns: Columns, heading: boolean, done: (year: LoggerYear) => void): void {
+		this.refusal = '';
+		this.#read = done;
+		this.#ask({ kind: 'file', file, columns, heading });
+	}
+
+	/** What runs ends at once; what was found before stays. */
+	stop(): void {
+		clearTimeout(this.#timer);
+		this.#worker?.terminate();
+		this.#worker = null;
+		if (this.progress !== null) this.stopped = true;
+		this.progress = null;
+	}
+
+	#ask(ask: Ask): void {
+		// A run that is not wanted any more would only delay this one.
+		if (this.progress !== null) this.stop();
+		this.stopped = false;
+		this.progress = 0;
+		if (!this.#worker) {
+			this.#worker = new ClimateWorker();
+			this.#worker.onmessage = ({ data }: MessageEvent<Told>) => this.#told(data);
+			this.#worker.onerror = () => {
+				this.progress = null;
+				this.refusal = 'The simulation broke off. Change a figure, or load the page again.';
+			};
+		}
+		this.#worker.postMessage(ask);
+	}
+
+	#told(told: Told): void {
+		if (told.kind === 'progress') {
+			this.progress = told.share;
+			return;
+		}
+		this.progress = null;
+		if (told.kind === 'year') this.year = told.year;
+		else if (told.kind === 'logger') this.#read?.(told.year);
+		else this.refusal = told.says;
+	}
+}
