@@ -20,7 +20,9 @@ import { planHold, type Hold } from './hold/hold.ts';
 import { whyHold } from './hold/why.ts';
 import { decide, type Decided } from './job/decide.ts';
 import type { Zone } from './job/decide-piece.ts';
-import type { Remedy } from './findings/rule.ts';
+import type { Finding, Remedy, Severity } from './findings/rule.ts';
+import { RULES } from './findings/rules.ts';
+import { GRADES } from './shop/grades.ts';
 import { fail, FaultError } from './job/faults.ts';
 import { patched } from './job/patch.ts';
 import { showNumber } from './units/show.ts';
@@ -83,7 +85,7 @@ export function plan(file: unknown, shop: Shop): Plan {
 /** As `plan`, for a caller that has read and decided the job already. */
 export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 	const figures = planFigures(job, shop);
-	const verdict = onlyPossible(judge({ file, job, shop, plan: figures, grade: job.aim }), file, job, shop);
+	const verdict = withBetterRemedies(judge({ file, job, shop, plan: figures, grade: job.aim }), file, shop);
 	let why: Why | undefined;
 	return {
 		...figures,
@@ -98,31 +100,76 @@ export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
 }
 
 /**
- * Where strips, several windows or a given pack stand close, a change of the window may leave no room: such a mend is not offered. The
- * change is planned to know; nothing else would say it for certain.
+ * A remedy is offered when the job that it gives can be planned and is better: fewer stops, else fewer cautions, else fewer notes, else
+ * the same of each and what is found stands later in the order of the work; and the grade reached does not fall. So no chain of remedies
+ * runs in a circle. The change is planned to know, when somebody first looks at the remedies: a drag looks at none.
  */
-function onlyPossible(verdict: Verdict, file: JobFile, job: Decided, shop: Shop): Verdict {
-	const nearest = job.mats.at(-1)!;
-	// The nearest lift stays clear of the sheet, so its strips grow narrower with the overlap.
-	const strips = nearest.lift > 0 && nearest.setback === null;
-	const close = strips || job.several || job.borders.way === 'fit' || job.borders.centre === 'motif';
-	// Solved anew, a window may cover far more of the sheet than it does now.
-	const solved = job.windows.some(({ solve }) => solve);
-	if (!close && !solved) return verdict;
-	const changesWindow = solved ? /^(window|float|mat|friable|gap)\./ : /^(window|float|mat)\./;
-	const possible = ({ patch }: Remedy) => {
+function withBetterRemedies(verdict: Verdict, file: JobFile, shop: Shop): Verdict {
+	const before = standingOf(verdict);
+	const judged = (next: JobFile) => {
+		const job = decide(readJob(next), shop);
+		return judge({ file: next, job, shop, plan: planFigures(job, shop), grade: job.aim });
+	};
+	const isBetter = (next: Verdict) => {
+		const after = standingOf(next);
+		return after.grade <= before.grade && isLess(after.counts, before.counts);
+	};
+	const known = new Set(verdict.findings.map(nameOf));
+	const better = (remedy: Remedy): Remedy | null => {
 		try {
-			planFigures(decide(readJob(patched(file, patch)), shop), shop);
-			return true;
+			let [next, made] = [patched(file, remedy.patch), remedy];
+			for (let after = judged(next); !isBetter(after); after = judged(next)) {
+				// What it brings about has a mend of its own: together they are one.
+				const [second] = after.findings.find((finding) => !known.has(nameOf(finding)))?.remedies ?? [];
+				if (!second || made.label.split(', and ').length > MOST_TOGETHER) return null;
+				next = patched(next, second.patch);
+				made = { label: `${made.label}, and ${lowered(second.label)}`, patch: [...made.patch, ...second.patch] };
+			}
+			return made;
 		} catch (error) {
-			if (error instanceof FaultError) return false;
+			if (error instanceof FaultError) return null;
 			throw error;
 		}
 	};
-	const findings = verdict.findings.map((finding) =>
-		changesWindow.test(finding.rule) ? { ...finding, remedies: finding.remedies.filter(possible) } : finding
-	);
+	const findings = verdict.findings.map((finding): Finding => {
+		let remedies: Remedy[] | undefined;
+		return {
+			...finding,
+			get remedies() {
+				return (remedies ??= finding.remedies.flatMap((remedy) => better(remedy) ?? []));
+			}
+		};
+	});
 	return { ...verdict, findings };
+}
+
+/** More than two changes that bring each other about are no remedy any more. */
+const MOST_TOGETHER = 2;
+
+function lowered(label: string): string {
+	return label[0]!.toLowerCase() + label.slice(1);
+}
+
+function nameOf({ rule, where }: Finding): string {
+	return `${rule} ${where}`;
+}
+
+/** How a plan stands: stops, cautions, notes, and how early in the work they are; and the grade, 0 for the best. */
+function standingOf({ findings, grade }: Verdict): { counts: number[]; grade: number } {
+	const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
+	const late = findings.reduce((sum, { rule }) => sum + ORDER_OF_RULES.get(rule)!, 0);
+	return {
+		counts: [count('stop'), count('caution'), count('note'), -late],
+		grade: grade.reached === null ? GRADES.length : GRADES.indexOf(grade.reached)
+	};
+}
+
+const ORDER_OF_RULES = new Map(RULES.map(({ id }, index) => [id, index]));
+
+/** The first number that differs is smaller. */
+function isLess(one: readonly number[], other: readonly number[]): boolean {
+	const at = one.findIndex((value, index) => value !== other[index]);
+	return at >= 0 && one[at]! < other[at]!;
 }
 
 /** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */

@@ -22,9 +22,13 @@ function findingsPage(): string {
 			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
 		const kind = isOfFit(rule.id) ? ' A finding of fit: it does not enter the grade.' : '';
-		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
+		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.mends ? `What mends it: ${lowerFirst(rule.mends)}` : 'No change of figures mends it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
 	return `# Findings\n\nA finding says what is, then why, then offers its mends. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
+}
+
+function lowerFirst(text: string): string {
+	return text[0]!.toLowerCase() + text.slice(1);
 }
 
 function housePage(): string {
@@ -47,7 +51,7 @@ function jobFilePage(): string {
 	return [
 		'# The job file',
 		'',
-		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other holds, metal frames, spacers) is a fault that says so.',
+		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other holds, metal frames) is a fault that says so.',
 		'',
 		'Made from `core/job/definition.ts` by `npm run docs`; the JSON Schema is at `/api/job.schema.json`. A new number for an import: `POST /api/jobs?number=K-0142`, 409 when it is taken. Pictures: `POST /api/pictures` (PNG, JPEG, SVG of shapes alone) gives the sum that `piece.picture` names.',
 		'',

@@ -8,6 +8,7 @@ export const backRules: Rule[] = [
 		when: 'nothing closes the joint between frame and backing',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust and insects come in by the joint.',
+		mends: 'The house’s back seal.',
 		school: 'back-seal',
 		find: (context) =>
 			context.job.back.seal === null

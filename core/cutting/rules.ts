@@ -9,6 +9,7 @@ export const cuttingRules: Rule[] = [
 		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, or a moulding wider than the saw’s table',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Better known before the board lies on the bench: it is cut elsewhere, or in another board.',
+		mends: 'A mat board that the cutter takes; a longer cut or a wider moulding is done elsewhere.',
 		find: (context) => {
 			const { house } = context.shop;
 			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {

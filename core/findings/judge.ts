@@ -77,16 +77,21 @@ function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
 
 export type StopFound = { rule: string; where: string; remedies: Case['remedies'] };
 
-/** Every stop at a grade: those of safety one by one, those of fit counted. */
-export function stopsAt(context: Context): { safety: StopFound[]; fit: number } {
+/** Every stop at a grade: those of safety one by one, those of fit counted; and the cautions of rules that stop at some grade. */
+export function stopsAt(context: Context): { safety: StopFound[]; fit: number; cautions: number } {
+	let cautions = 0;
 	const stops = RULES.filter((rule) => Object.values(rule.severity).includes('stop')).flatMap((rule) =>
 		rule
 			.find(context)
-			.filter((found) => (found.severity ?? rule.severity[context.grade]) === 'stop')
+			.filter((found) => {
+				const severity = found.severity ?? rule.severity[context.grade];
+				if (severity === 'caution') cautions += 1;
+				return severity === 'stop';
+			})
 			.map((found) => ({ rule: rule.id, where: found.where ?? '', remedies: found.remedies }))
 	);
 	const safety = stops.filter(({ rule }) => !isOfFit(rule));
-	return { safety, fit: stops.length - safety.length };
+	return { safety, fit: stops.length - safety.length, cautions };
 }
 
 /** Ids of the safety rules that stop a grade. */

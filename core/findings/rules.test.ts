@@ -214,7 +214,7 @@ const CASES: Record<string, Case> = {
 		fires: guard({ edgeSeal: null }),
 		spares: guard({ edgeSeal: 'polyester' }),
 		at: ['caution', null, null],
-		mend: 'Aluminium laminate tape'
+		mend: 'Aluminium laminate tape, and moulding: ash, 22 face'
 	},
 	'hold.tape-on-piece': {
 		fires: { hold: { adhesive: 'hardware-tape' } },
@@ -265,7 +265,12 @@ const CASES: Record<string, Case> = {
 		mend: 'Hang it from the under-mat'
 	},
 	// A covering window always has a mat: this comes with packages that have none.
-	'gap.contact': { fires: {}, spares: {}, at: [null, null, null], mend: null },
+	'gap.contact': {
+		fires: { window: { way: 'float' }, mats: [{ board: 'cotton-4' }] },
+		spares: { window: { way: 'float' }, mats: [{ board: 'cotton-4', lift: 5 }] },
+		at: all('stop'),
+		mend: 'Lift the mat 5 mm'
+	},
 	'gap.small': {
 		fires: { mats: [{ board: 'cotton-2' }] },
 		spares: { mats: [{ board: 'cotton-2', lift: 3 }] },
@@ -358,7 +363,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ deckle: true }),
 		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
 		at: all('note'),
-		mend: 'Float it'
+		mend: 'Float it, and moulding: ash, 22 face'
 	},
 	'float.support-shows': {
 		fires: { window: { way: 'float', setBack: 0 } },

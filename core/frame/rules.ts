@@ -13,6 +13,7 @@ export const frameRules: Rule[] = [
 		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under 3 mm, or with an edge seal under 5, or lip − allowance under 3',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
+		mends: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
 		find: (context) => {
 			const { frame } = context.plan;
 			if (!frame) return [];
@@ -33,6 +34,7 @@ export const frameRules: Rule[] = [
 		when: 'the mass is more than the section carries',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
+		mends: 'Splines in plain corners, or a stronger moulding.',
 		find: (context) => {
 			const { frame, mass } = context.plan;
 			if (!frame || !mass) return [];
@@ -53,6 +55,7 @@ export const frameRules: Rule[] = [
 		when: 'flexible tabs hold the pack',
 		severity: { rare: 'caution', keep: 'note' },
 		why: 'Tabs bend back under load; rigid pins stay.',
+		mends: 'Rigid pins.',
 		school: 'points',
 		find: (context) =>
 			context.job.frame?.points === 'flexible'

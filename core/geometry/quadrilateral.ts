@@ -24,7 +24,8 @@ export function solveDiagonal(sides: FourSides, given: Diagonals): number | null
 	if (low >= high) return null;
 	const misses = missFor(sides, given);
 	if (given.d1 !== undefined && given.d2 === undefined) return given.d1 > low && given.d1 < high ? given.d1 : null;
-	let from = low;
+	// Exactly at its least a sheet is folded flat, and its diagonals may be as long as each other there too.
+	let from = low + FOLDED;
 	let to = high;
 	if (misses(from) > 0 || misses(to) < 0) return null;
 	while (to - from > 1e-11) {
@@ -35,6 +36,8 @@ export function solveDiagonal(sides: FourSides, given: Diagonals): number | null
 	}
 	return (from + to) / 2;
 }
+
+const FOLDED = 1e-6;
 
 /** What must be zero at the solution; it grows with x, since the other diagonal falls as x grows. */
 function missFor(sides: FourSides, { d1, d2 }: Diagonals): (x: number) => number {

@@ -33,7 +33,7 @@ export type CheapestSet = {
 /** What no change of materials mends. */
 export type Barred = { grade: Grade; barredBy: string };
 
-type State = { file: JobFile; job: Decided; figures: Figures; cents: number; stops: StopFound[]; fit: number };
+type State = { file: JobFile; job: Decided; figures: Figures; cents: number; stops: StopFound[]; fit: number; cautions: number };
 /** A change that might mend a stop, with what it adds to the price, as far as that is known before it is planned. */
 type Way = { label: string; patch: Operation[]; cents: number };
 type Step = { label: string; next: State; patch: Operation[] };
@@ -93,7 +93,7 @@ class Search {
 	from(state: State, steps: Step[], mended: ReadonlySet<string>): void {
 		const [stop] = state.stops;
 		if (!stop) {
-			if (!this.best || this.#cost(state.cents, steps.length) < this.#costOf(this.best)) this.best = { steps, state };
+			if (!this.best || this.#costOf({ steps, state }) < this.#costOf(this.best)) this.best = { steps, state };
 			return;
 		}
 		if (steps.length >= MOST_STEPS) return;
@@ -113,9 +113,13 @@ class Search {
 			passable = true;
 			this.from(next, [...steps, { label: way.label, next, patch: way.patch }], gone);
 			// Nothing else came of it: a dearer one would mend no more. Only a thicker mat may give the air that is wanting too.
-			const nothingNew = next.stops.length < state.stops.length && next.stops.every((one) => isAmong(one, state.stops));
+			const nothingNew =
+				next.cautions <= state.cautions &&
+				next.stops.length < state.stops.length &&
+				next.stops.every((one) => isAmong(one, state.stops));
 			const airWanting = /^mats/.test(stop.where) && state.stops.some(({ rule }) => rule === 'gap.small');
-			if (nothingNew && !airWanting) break;
+			const placeIsMended = next.stops.every((one) => one.where !== stop.where);
+			if (nothingNew && placeIsMended && !airWanting) break;
 		}
 		if (!passable && !this.best) this.barredBy ??= stop.rule;
 	}
@@ -176,8 +180,10 @@ class Search {
 		return cents + changes * this.#shop.house.changeCents;
 	}
 
+	/** A caution that it leaves behind weighs too: the cheapest back is none at all. */
 	#costOf({ steps, state }: Found): number {
-		return this.#cost(state.cents, steps.length);
+		const left = Math.max(0, state.cautions - this.#start.cautions);
+		return this.#cost(state.cents, steps.length) + left * this.#shop.house.cautionCents;
 	}
 
 	#contextOf(state: State): Context {
@@ -197,14 +203,14 @@ function stateOf(file: JobFile, shop: Shop, grade: Grade): State | null {
 	try {
 		const job = decide(readJob(file), shop);
 		const figures = planFigures(job, shop);
-		const { safety, fit } = stopsAt({ file, job, shop, plan: figures, grade });
+		const { safety, fit, cautions } = stopsAt({ file, job, shop, plan: figures, grade });
 		// What has to dry is no matter of materials.
 		const stops = safety.filter(({ rule }) => rule !== 'ready.not-dry');
 		const context = { file, job, shop, plan: figures, grade };
 		// A back can be mended in several ways, and decides what else is asked; what a change of figures mends comes last.
 		const turn = (stop: StopFound) => [2, 1, 2, 0][slotsFor(context, stop.where).length]!;
 		stops.sort((one, other) => turn(one) - turn(other));
-		return { file, job, figures, cents: packagePrice(job, figures)?.cents ?? 0, stops, fit };
+		return { file, job, figures, cents: packagePrice(job, figures)?.cents ?? 0, stops, fit, cautions };
 	} catch (error) {
 		if (error instanceof FaultError) return null;
 		throw error;
@@ -231,7 +237,7 @@ const PRICED: Partial<Record<SlotName, 'glazings' | 'boards'>> = {
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
 function mayStand({ shop, grade, job }: Context, { name }: Slot, id: string | null): boolean {
-	if (id === null) return name === 'edge-seal' || name === 'filler';
+	if (id === null) return name === 'edge-seal' || name === 'filler' || name === 'backing';
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
 	if (name === 'backing') {
 		const { backing, backingBehindBoard, unknown } = shop.boards[id]!;

@@ -17,6 +17,7 @@ export const guardRules: Rule[] = [
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its core is not purified through: it yellows, and what it gives off is burnt into the paper beside it.',
+		mends: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
 				mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]
@@ -28,6 +29,7 @@ export const guardRules: Rule[] = [
 		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It gives off acid and formaldehyde for as long as it lies there.',
+		mends: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
 		find: (context) => {
 			const { guard } = context.job;
 			const cases: Case[] = guard.fillers.flatMap((filler, index) =>
@@ -61,6 +63,7 @@ export const guardRules: Rule[] = [
 		when: 'a backing whose table does not reach the grade, barrier or not',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'What closes the back stays in the package as long as the piece does.',
+		mends: 'A back of fluted polypropylene or alkaline corrugated board.',
 		find: (context) => {
 			const { backing, underMat, barrier } = context.job.guard;
 			if (!backing) return [];
@@ -81,6 +84,7 @@ export const guardRules: Rule[] = [
 		when: 'no stiff backing (a wood-fibre back without a barrier is board.backing-acidic alone)',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
+		mends: 'A stiff back.',
 		find: (context) => {
 			const { backing, barrier } = context.job.guard;
 			const pack = context.plan.window?.pack;
@@ -96,6 +100,7 @@ export const guardRules: Rule[] = [
 		when: 'a buffered board touches or faces protein, a cyanotype or a dye print',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The alkaline reserve that is good for most paper fades and weakens these.',
+		mends: 'Un-buffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];
 			const cases = nextToPiece(context).filter(({ board }) => board.buffered);
@@ -112,6 +117,7 @@ export const guardRules: Rule[] = [
 		when: 'a material in the pack whose figures nobody has given',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'What is not known of it can’t be judged; careful values stand in for the figures. Ask for its data sheet.',
+		mends: 'A known material in its place; better, its data sheet in Stock, Materials.',
 		find: (context) =>
 			materialsOf(context)
 				.filter(({ material }) => material.unknown.length > 0)
@@ -127,6 +133,7 @@ export const guardRules: Rule[] = [
 		when: 'a work on paper without glazing',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
+		mends: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
 			context.job.guard.glazing.family === 'none'
 				? [{ says: 'The sheet has no glazing.', where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic')] }]
@@ -138,6 +145,7 @@ export const guardRules: Rule[] = [
 		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
 		severity: { rare: 'stop', keep: 'stop', show: 'note' },
 		why: 'The rest reaches the colours by day and adds to the harm of the light.',
+		mends: 'UV glazing of the same family, then of the other.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			const wanted = context.grade === 'rare' ? 97 : 70;
@@ -159,6 +167,7 @@ export const guardRules: Rule[] = [
 		when: 'acrylic that is not anti-static over a friable piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its charge lifts the particles off the sheet.',
+		mends: 'Anti-static acrylic, or UV glass.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
@@ -177,6 +186,7 @@ export const guardRules: Rule[] = [
 		when: 'glass on a piece that travels, near children, over a bed, or of more than 0.6 m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Broken glass falls on the piece and cuts it.',
+		mends: 'Acrylic, or laminated glass.',
 		school: 'glazing',
 		find: (context) => {
 			const { glazing } = context.job.guard;
@@ -210,6 +220,7 @@ export const guardRules: Rule[] = [
 		when: 'matt-etched glass over a gap of more than 3 mm',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Its face scatters: what lies deep behind it is blurred.',
+		mends: 'UV glass of low reflection.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			const gap = context.plan.pack?.gap ?? 0;
@@ -229,6 +240,7 @@ export const guardRules: Rule[] = [
 		when: 'a friable piece without a reverse bevel and a lift of 1.4 mm directly over the under-mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
+		mends: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
 		school: 'friable',
 		find: (context) => {
 			const index = context.job.mats.length - 1;
@@ -248,6 +260,7 @@ export const guardRules: Rule[] = [
 		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than 10 mm to the window) or by spray',
 		severity: { rare: 'stop', keep: 'caution' },
 		why: 'Its adhesive creeps toward the window and reaches the sheet.',
+		mends: 'Gummed tape along one edge.',
 		find: (context) => {
 			const { join, joinDistance } = context.job.guard;
 			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
@@ -267,6 +280,7 @@ export const guardRules: Rule[] = [
 		when: 'an edge-seal tape below the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'It shares the package’s air for years and lets go before it is opened.',
+		mends: 'The tape that reaches the grade.',
 		find: (context) => {
 			const { edgeSeal } = context.job.guard;
 			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
@@ -286,6 +300,7 @@ export const guardRules: Rule[] = [
 		when: 'no edge seal at Rare',
 		severity: { rare: 'caution' },
 		why: 'Dust and the room’s swings of damp reach the piece through the edges.',
+		mends: 'Aluminium laminate tape.',
 		school: 'edge-seal',
 		find: (context) =>
 			context.job.guard.edgeSeal

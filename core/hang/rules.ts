@@ -9,6 +9,7 @@ export const hangRules: Rule[] = [
 		when: 'no wire on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
+		mends: 'Rings straight on hooks.',
 		find: (context) => {
 			const { hang, mass } = context.plan;
 			if (!hang?.noWire) return [];
@@ -27,6 +28,7 @@ export const hangRules: Rule[] = [
 		when: 'a wire was asked for and the frame is too low to hide it',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Wire and hook would stand above the frame or pull without bound: rings are planned straight on hooks.',
+		mends: 'Rings straight on hooks.',
 		school: 'hang-by',
 		find: (context) => {
 			const { hang, mass } = context.plan;
@@ -47,6 +49,7 @@ export const hangRules: Rule[] = [
 		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The flatter the wire, the harder it pulls at the rails, without bound; two hooks are planned.',
+		mends: 'Two hooks.',
 		school: 'hooks',
 		find: (context) => {
 			const { hang } = context.plan;
@@ -66,6 +69,7 @@ export const hangRules: Rule[] = [
 		when: 'a wire was asked for above 12 kg, or the whole weighs more than 25',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Over 12 kg two-hole rings hang straight on two hooks; over 25 kg a rail or an installer carries it.',
+		mends: 'Rings straight on hooks; over 25 kg a rail or an installer.',
 		school: 'hang-by',
 		find: (context) => {
 			const { mass } = context.plan;

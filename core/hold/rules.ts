@@ -15,6 +15,7 @@ export const holdRules: Rule[] = [
 		when: 'hardware-shop, brown gummed or transfer tape on the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It stains, eats in and does not come off again.',
+		mends: 'Wheat-starch paste and tissue.',
 		find: (context) => (context.job.hold.adhesive.family === 'hardware' ? [adhesiveCase(context, 'touches the piece')] : [])
 	},
 	{
@@ -23,6 +24,7 @@ export const holdRules: Rule[] = [
 		when: 'whole-surface or unremovable adhesive',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What is stuck down whole cannot be taken off again.',
+		mends: 'Wheat-starch paste and tissue.',
 		school: 'cockle',
 		find: (context) => {
 			if (context.job.hold.adhesive.family !== 'whole-surface') return [];
@@ -36,6 +38,7 @@ export const holdRules: Rule[] = [
 		when: 'an adhesive whose table does not reach the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'The hold must come off as gently as the grade asks, years later.',
+		mends: 'Wheat-starch paste and tissue.',
 		school: 'adhesive',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
@@ -50,6 +53,7 @@ export const holdRules: Rule[] = [
 		when: 'the load on a hinge is above its long-term working value',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and lets the sheet fall.',
+		mends: 'More hinges.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) => {
 				const { hold } = sight;
@@ -93,6 +97,7 @@ export const holdRules: Rule[] = [
 		when: 'a hinge or a corner pocket falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
+		mends: 'Another count, whose places miss the zone.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) =>
 				keepOffs(sight)
@@ -111,6 +116,7 @@ export const holdRules: Rule[] = [
 		when: 'a single adhesive tab on a sheet that would turn on it (both sides over 200 mm ask for two)',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'One tab carries everything and the sheet turns on it.',
+		mends: 'Two hinges.',
 		school: 'hinge-count',
 		find: (context) => {
 			return heldSights(context)
@@ -128,6 +134,7 @@ export const holdRules: Rule[] = [
 		when: 'the sheet hangs from the window mat instead of the under-mat',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The window could not be changed without touching the piece.',
+		mends: 'Hang it from the under-mat.',
 		school: 'hang-from',
 		find: (context) =>
 			context.job.schools['hang-from'] === 'window-mat'
@@ -146,6 +153,7 @@ export const holdRules: Rule[] = [
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
+		mends: 'Corner pockets, where the window hides ones that carry.',
 		find: (context) => {
 			const { job, plan } = context;
 			return job.piece.bothSides && plan.hold && job.hold.kind !== 'corners'
@@ -165,6 +173,7 @@ export const holdRules: Rule[] = [
 		when: 'a corner pocket reaches past the overlap, or the overlaps leave it less than 12 mm',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A pocket that shows spoils the window, and a short one carries nothing.',
+		mends: 'Pockets as long as the overlap hides, else hinges.',
 		find: (context) =>
 			heldSights(context)
 				.filter(({ hold }) => hold.kind === 'corners')

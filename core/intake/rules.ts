@@ -46,6 +46,7 @@ export const intakeRules: Rule[] = [
 		when: 'varnish, fixative or paint that is not dry',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What dries behind glazing sticks to it and fogs it.',
+		mends: 'Saying that it is dry, once it is.',
 		find: (context) =>
 			context.job.piece.dry
 				? []

@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { planMeasure } from './measure.ts';
 import { test } from 'node:test';
 import { FaultError } from '../job/faults.ts';
 import { plan } from '../plan.ts';
@@ -86,4 +87,12 @@ test('a lean is said beyond one millimetre', () => {
 	);
 	assert.match(leans.findings.find((finding) => finding.rule === 'measure.lean')!.says, /1.8 mm to the right/);
 	assert.ok(!has(planned(), 'measure.lean'));
+});
+
+test('a sheet a little wider at the top than at the foot, its sides alike, is a sheet', () => {
+	const readings = { top: 120.4, bottom: 120, left: 120.2, right: 120.2 };
+	const { mean, lean, outline } = planMeasure({ readings, single: false }, 'piece.readings');
+	assert.ok(Math.abs(mean.width - 120.2) < 1e-9);
+	assert.equal(lean, 0);
+	assert.ok(outline[1].x - outline[0].x > 120);
 });

@@ -11,6 +11,7 @@ const SAME = 1e-6;
 const THINNEST_FILLER = 0.8;
 /** Strips of board can build a lift up to here; more wants a spacer. */
 const HIGHEST_LIFT = 12;
+const THICKEST_SPACER = 25;
 
 export const packRules: Rule[] = [
 	{
@@ -20,10 +21,15 @@ export const packRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Glazing sweats, and prints stick to it when they warm.',
 		school: 'mat',
-		find: ({ plan, job }) =>
-			plan.pack && plan.pack.gap <= 0 && job.guard.glazing.family !== 'none'
-				? [{ says: 'The piece lies against the glazing.', where: 'pack.gap' }]
-				: []
+		mends: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		find: (context) => {
+			const { pack, measure } = context.plan;
+			if (!pack || pack.gap > 0 || context.job.guard.glazing.family === 'none') return [];
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure!)));
+			return [
+				{ says: 'The piece lies against the glazing.', where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }
+			];
+		}
 	},
 	{
 		id: 'gap.small',
@@ -31,6 +37,7 @@ export const packRules: Rule[] = [
 		when: 'the air over the piece is less than it needs',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
+		mends: 'The mat nearest the piece lifted; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
@@ -51,6 +58,7 @@ export const packRules: Rule[] = [
 		when: 'glazing that lies flat sags by more than the gap',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'At the bench and in a van the glazing would touch the piece: carry it upright.',
+		mends: 'The mat nearest the piece lifted; else carry it upright.',
 		find: (context) => {
 			const { pack } = context.plan;
 			if (!pack || pack.sag <= pack.gap) return [];
@@ -69,6 +77,7 @@ export const packRules: Rule[] = [
 		when: 'the pack is thicker than the rabbet is deep',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Points find nothing to hold to and the back can’t be closed. Strips glued to the frame’s back deepen it too.',
+		mends: 'A thinner filler, none, or a deeper moulding of the shop.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || clearance >= -SAME) return [];
@@ -87,6 +96,7 @@ export const packRules: Rule[] = [
 		when: 'less than 3 mm are left for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A point driven through the edge of the backing presses on the pack.',
+		mends: 'A thinner filler, none, or a deeper moulding of the shop.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
@@ -106,6 +116,7 @@ export const packRules: Rule[] = [
 		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Points driven into a groove hold nothing.',
+		mends: 'A filler that brings the pack past the groove.',
 		find: (context) => {
 			const thickness = context.plan.pack?.thickness;
 			const groove = context.job.frame?.groove;
@@ -130,6 +141,7 @@ export const packRules: Rule[] = [
 		when: 'the pack ends more than 12 mm below the moulding’s back',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'The tape has to span the step; a filler brings the pack up.',
+		mends: 'A filler that leaves room for the points.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
@@ -147,13 +159,17 @@ export const packRules: Rule[] = [
 	}
 ];
 
-/** More air: the mat nearest the piece is lifted. */
+/** More air: the mat nearest the piece is lifted; where strips have no room, a spacer under the lip. */
 function liftRemedies(context: Context, by: number): Remedy[] {
 	const index = context.job.mats.length - 1;
 	const lift = receiveUp(context.job.mats[index]!.lift + by, context.job.step);
-	return lift <= HIGHEST_LIFT && hasRoomForLift(context, index)
-		? [remedyOfMat(context, `Lift the mat ${said(context, lift)}`, index, { lift })]
-		: [];
+	if (lift <= HIGHEST_LIFT && hasRoomForLift(context, index))
+		return [remedyOfMat(context, `Lift the mat ${said(context, lift)}`, index, { lift })];
+	const { spacer } = context.job.guard;
+	const thickness = receiveUp((spacer?.thickness ?? 0) + by, context.job.step);
+	if (thickness > THICKEST_SPACER) return [];
+	const material = spacer?.material ?? 'cotton';
+	return [remedy(context, `Spacer ${said(context, thickness)} under the lip`, ['guard', 'spacer'], { material, thickness })];
 }
 
 /** Depth that is missing: a thinner filler, or a deeper moulding of the shop. */

@@ -81,6 +81,9 @@ const buffered = (needed: boolean): Column => ({
 	careful: false
 });
 
+/** Longer than any pack. */
+const ALWAYS_STIFF = 5000;
+
 export const KINDS: Record<MaterialKind, { name: string; of: CatalogueList; columns: readonly Column[] }> = {
 	board: {
 		name: 'Boards',
@@ -96,7 +99,7 @@ export const KINDS: Record<MaterialKind, { name: string; of: CatalogueList; colu
 			{ key: 'backingBehindBoard', name: 'grade as a back behind an under-mat', ...touch, careful: null },
 			{ key: 'woodFibre', name: 'raw wood fibre', of: 'flag', careful: false },
 			buffered(true),
-			{ key: 'stiff', name: 'stiff up to a longer side of', of: 'length', least: 0, most: 5000, careful: 0 },
+			{ key: 'stiff', name: 'stiff up to a longer side of', of: 'number', unit: 'mm', least: 0, most: ALWAYS_STIFF, careful: 0 },
 			permeance,
 			{ ...buffers, careful: 1 },
 			{ key: 'growth', name: 'grows like', of: 'choice', options: ['paper', 'plastic', 'metal'], careful: 'paper' },
@@ -366,10 +369,10 @@ function materialOf(written: WrittenMaterial, known: Material | undefined): Mate
 	return { ...made, unknown } as unknown as Material;
 }
 
-/** Stiffness as a side: 0 is none, 5000 always. */
+/** Stiffness as a side: 0 is none. */
 function ownForm(key: string, value: FigureValue): FigureValue {
 	if (key !== 'stiff' || typeof value !== 'number') return value;
-	return value === 0 ? false : value >= 5000 ? true : value;
+	return value === 0 ? false : value >= ALWAYS_STIFF ? true : value;
 }
 
 /** Figures that follow from a glazing's family, and the catalogue's careful ones. */
@@ -398,7 +401,7 @@ export function figuresOf(kind: MaterialKind, material: Material): Record<string
 		KINDS[kind].columns.map(({ key, of }) => {
 			const value = held[key];
 			if (material.unknown.includes(key)) return [key, null];
-			if (key === 'stiff') return [key, value === true ? 5000 : value === false ? 0 : (value ?? 0)];
+			if (key === 'stiff') return [key, value === true ? ALWAYS_STIFF : value === false ? 0 : (value ?? 0)];
 			return [key, value ?? (of === 'flag' ? false : null)];
 		})
 	);

@@ -47,6 +47,8 @@ export const HOUSE = {
 	spacerWidth: 5,
 	/** What the work of one more change is worth beside the price of materials, cents. */
 	changeCents: 500,
+	/** What a caution that is left behind weighs beside it, cents. */
+	cautionCents: 2000,
 	/** A wall whose dew point is reached: the air that is reckoned with, and the air wanted behind the frame. */
 	airCelsius: 20,
 	airRh: 50,

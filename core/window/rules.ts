@@ -23,6 +23,7 @@ export const windowRules: Rule[] = [
 		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
+		mends: 'The overlap that is needed, on the sides that lack it.',
 		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'cover' ? thinCase(context, sight) : []))
 	},
 	{
@@ -31,6 +32,7 @@ export const windowRules: Rule[] = [
 		when: 'a reveal that leaves less paper behind the mat than the least overlap',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
+		mends: 'A reveal that leaves the paper covered.',
 		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'reveal' ? noPaperCase(context, sight) : []))
 	},
 	{
@@ -39,6 +41,7 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must show lies less than 2 mm inside the window',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
+		mends: 'Less overlap on the side of the zone.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'show').flatMap((zone) => coveredCase(context, sight, zone)))
 	},
@@ -48,6 +51,7 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must be hidden lies less than 1 mm outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'What the owner does not want to see would stand in the window.',
+		mends: 'More overlap on the side of the zone.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))
 	},
@@ -57,6 +61,7 @@ export const windowRules: Rule[] = [
 		when: 'a reveal of no more than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
+		mends: 'The house’s reveal.',
 		find: (context) =>
 			context.job.mats.flatMap((mat, index): Case[] => {
 				// Between the axes of an oval the strip is narrower than on them.
@@ -82,6 +87,7 @@ export const windowRules: Rule[] = [
 		when: 'a lift set back less than 6 mm or more than 25, or one over the under-mat that reaches the sheet',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
+		mends: 'The house’s setback.',
 		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
 	},
 	{
@@ -90,6 +96,7 @@ export const windowRules: Rule[] = [
 		when: 'the smallest seen border is under 40 mm on a sheet whose long side is over 300',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
+		mends: 'A border of the least width.',
 		find: (context) => {
 			const seen = context.plan.window?.mats[0]?.seen;
 			const { house } = context.shop;
@@ -112,6 +119,7 @@ export const windowRules: Rule[] = [
 		when: 'a seen border within 3 mm of the moulding’s face',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Border and moulding of one width read as a stripe.',
+		mends: 'A border that differs from the face.',
 		find: (context) => {
 			const { frame, window } = context.plan;
 			const seen = window?.mats[0]?.seen;
@@ -138,6 +146,7 @@ export const windowRules: Rule[] = [
 		when: 'borders that fit a given pack come out under 15 mm, or negative',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
+		mends: 'The smallest of the shop’s sizes that leaves every border.',
 		find: (context) => {
 			const { window } = context.plan;
 			const { house } = context.shop;
@@ -163,6 +172,7 @@ export const windowRules: Rule[] = [
 		when: 'two sheets lie on each other behind the mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
+		mends: 'A wider gutter.',
 		find: sheetsOverlap
 	},
 	{
@@ -171,6 +181,7 @@ export const windowRules: Rule[] = [
 		when: 'an edge that is part of the work lies behind the mat',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A float shows the whole sheet with its edges.',
+		mends: 'Float it.',
 		find: (context) => {
 			if (!context.file.piece?.deckle || context.job.several || context.job.window.way === 'float') return [];
 			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening', remedies: floated(context) }];
@@ -182,6 +193,7 @@ export const windowRules: Rule[] = [
 		when: 'a float’s support as large as the piece, or larger',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Its edge stands out beside the piece, and dust settles on it.',
+		mends: 'The house’s set-back.',
 		find: (context) =>
 			sights(context)
 				.filter(({ choice }) => choice.way === 'float' && choice.setBack <= SAME)
@@ -204,6 +216,7 @@ export const windowRules: Rule[] = [
 		when: 'a printed area that goes less than 5 mm beyond the blank’s finished edge',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The blank is trimmed into white board.',
+		mends: 'A printed area that reaches past the blank.',
 		find: (context) =>
 			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
 				const printed = context.job.mats[index]!.print;

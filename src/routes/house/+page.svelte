@@ -3,6 +3,7 @@
 	import type { PageProps } from './$types';
 	import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
 	import { showSize } from '$core/units/show.ts';
+	import HousePlaces from '$lib/house/HousePlaces.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 
 	const { data }: PageProps = $props();
@@ -52,6 +53,7 @@
 <svelte:head><title>House · Rare Keep</title></svelte:head>
 <Bar here="House" />
 <main id="main">
+	<HousePlaces here="Frame sizes" />
 	<h1>House</h1>
 	<p class="about">What this shop sets for itself.</p>
 	<section aria-labelledby="sizes">

@@ -1,0 +1,176 @@
+<script lang="ts">
+	/** House › Rules: every rule by which a plan is judged, from the list that judges it. */
+	import { RULES } from '$core/findings/rules.ts';
+	import { isOfFit, type Severity, type Station } from '$core/findings/rule.ts';
+	import { SCHOOLS } from '$core/job/schools.ts';
+	import { GRADES } from '$core/shop/grades.ts';
+	import Bar from '$lib/ui/Bar.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import HousePlaces from '$lib/house/HousePlaces.svelte';
+
+	const NAMES: Record<Station, string> = {
+		intake: 'Intake',
+		measure: 'Measure',
+		window: 'Window',
+		guard: 'Guard',
+		hold: 'Hold',
+		pack: 'Pack',
+		frame: 'Frame',
+		cut: 'Cut',
+		back: 'Back',
+		hang: 'Hang',
+		climate: 'Climate'
+	};
+	let find = $state('');
+	const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
+	const shown = $derived(
+		RULES.filter((rule) => words.every((word) => `${rule.id} ${rule.when} ${rule.why} ${rule.mends ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)))
+	);
+	const stations = $derived([...new Set(shown.map((rule) => rule.station))]);
+	const schoolOf = (id: string | undefined) => SCHOOLS.find((school) => school.id === id)?.question ?? id;
+</script>
+
+{#snippet sign(severity: Severity | undefined)}
+	{#if severity}<span class="sign"><Sign of={severity} size={12} /> {severity}</span>{:else}<span class="quiet">–</span>{/if}
+{/snippet}
+
+<svelte:head><title>Rules · Rare Keep</title></svelte:head>
+<Bar here="House" />
+<main id="main">
+	<HousePlaces here="Rules" />
+	<header>
+		<div>
+			<h1>Rules</h1>
+			<p class="quiet">
+				What a plan is judged by. A <em>stop</em>: do not do this at this grade. A <em>caution</em>: may be done knowingly, with a reason. A
+				<em>note</em>: worth knowing.
+			</p>
+		</div>
+		<label>Find <input class="field" type="search" autocomplete="off" bind:value={find} /></label>
+	</header>
+	<p class="seen-by-readers" role="status">{shown.length} of {RULES.length} rules</p>
+	{#each stations as station (station)}
+		<section aria-labelledby="at-{station}">
+			<h2 id="at-{station}">{NAMES[station]}</h2>
+			<table>
+				<thead>
+					<tr>
+						<th scope="col">Rule</th>
+						<th scope="col">When, and why</th>
+						<th scope="col">Rare</th><th scope="col">Keep</th><th scope="col">Show</th>
+						<th scope="col">What mends it</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each shown.filter((rule) => rule.station === station) as rule (rule.id)}
+						<tr id={rule.id}>
+							<th scope="row"
+								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if isOfFit(rule.id)}<span class="quiet fit"
+										>of fit: not of the grade</span
+									>{/if}</th
+							>
+							<td>
+								<p>{rule.when[0]!.toUpperCase()}{rule.when.slice(1)}.</p>
+								<p class="quiet">{rule.why}</p>
+								{#if rule.school}<p class="quiet">Practitioners differ: <a class="plain-link" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a>.</p>{/if}
+							</td>
+							{#each GRADES as grade (grade)}<td class="at">{@render sign(rule.severity[grade])}</td>{/each}
+							<td class="mends">{rule.mends ?? 'Looked at by hand: no change of figures mends it.'}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</section>
+	{:else}
+		<p>No rule has “{find}” in it. <button type="button" class="text-press" onclick={() => (find = '')}>Show all</button></p>
+	{/each}
+</main>
+
+<style>
+	main {
+		max-width: 1180px;
+		padding: 18px 24px 60px;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: end;
+		gap: 24px;
+	}
+	header label {
+		flex: 0 0 240px;
+	}
+	h1 {
+		font-size: 27px;
+	}
+	h2 {
+		font-size: 19px;
+		margin: 22px 0 2px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		table-layout: fixed;
+	}
+	th:first-child {
+		width: 178px;
+	}
+	thead th:nth-child(n + 3):nth-child(-n + 5) {
+		width: 84px;
+	}
+	thead th:last-child {
+		width: 216px;
+	}
+	thead th {
+		text-align: left;
+		font-size: 12.5px;
+		color: var(--quiet);
+		padding: 4px 10px 4px 0;
+		border-bottom: 1px solid var(--line-strong);
+	}
+	tbody tr {
+		border-bottom: 1px solid var(--line);
+		scroll-margin-top: 60px;
+	}
+	tr:target {
+		background: #fff;
+	}
+	tbody th {
+		text-align: left;
+		font-weight: 600;
+	}
+	tbody th,
+	td {
+		padding: 7px 12px 7px 0;
+		vertical-align: top;
+	}
+	.fit {
+		display: block;
+		font-weight: 400;
+		font-size: 12.5px;
+	}
+	.at {
+		white-space: nowrap;
+	}
+	.sign {
+		display: inline-flex;
+		gap: 5px;
+		align-items: center;
+	}
+	.mends {
+		font-size: 13.5px;
+	}
+	.text-press {
+		color: var(--accent);
+		font-weight: 600;
+		cursor: pointer;
+	}
+	@media (max-width: 1023px) {
+		main {
+			overflow-x: auto;
+		}
+		table {
+			min-width: 900px;
+		}
+	}
+</style>
