@@ -75,12 +75,17 @@ function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
 	]);
 }
 
+const STOPPING = RULES.filter(({ id, severity }) => Object.values(severity).includes('stop') && !id.startsWith('window.'));
+
 export type StopFound = { rule: string; where: string; remedies: Case['remedies'] };
 
-/** Every stop at a grade: those of safety one by one, those of fit counted; and the cautions of rules that stop at some grade. */
+/**
+ * Every stop at a grade that materials bear on: those of safety one by one, those of fit counted; and the cautions of rules that stop at
+ * some grade. The window’s own are left out: no material opens or closes it.
+ */
 export function stopsAt(context: Context): { safety: StopFound[]; fit: number; cautions: number } {
 	let cautions = 0;
-	const stops = RULES.filter((rule) => Object.values(rule.severity).includes('stop')).flatMap((rule) =>
+	const stops = STOPPING.flatMap((rule) =>
 		rule
 			.find(context)
 			.filter((found) => {
