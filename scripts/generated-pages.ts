@@ -1,6 +1,7 @@
 /** The pages made from lists in core/: a test holds the files against them. */
 import { RULES } from '../core/findings/rules.ts';
-import { isOfFit } from '../core/findings/rule.ts';
+import { readFileSync } from 'node:fs';
+import { isOfFit, type Rule } from '../core/findings/rule.ts';
 import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
 import { SCHOOLS } from '../core/job/schools.ts';
@@ -9,11 +10,44 @@ import { showNumber } from '../core/units/show.ts';
 
 export function generatedPages(): Record<string, string> {
 	return {
-		'docs/handbook/13-findings.md': findingsPage(),
-		'docs/handbook/14-house.md': housePage(),
-		'docs/handbook/15-schools.md': schoolsPage(),
-		'docs/job-file.md': jobFilePage()
+		'docs/handbook/16-findings.md': findingsPage(),
+		'docs/handbook/17-house.md': housePage(),
+		'docs/handbook/18-schools.md': schoolsPage(),
+		'docs/job-file.md': jobFilePage(),
+		...chaptersWithRules()
 	};
+}
+
+/** Which rules stand in which chapter, between its two marks. */
+const RULES_OF: Record<string, { chapter: string; has: (rule: Rule) => boolean }> = {
+	guard: {
+		chapter: 'docs/handbook/06-materials.md',
+		has: ({ id, station }) => station === 'guard' && !id.startsWith('glazing.')
+	},
+	glazing: { chapter: 'docs/handbook/07-light.md', has: ({ id }) => id.startsWith('glazing.') },
+	climate: {
+		chapter: 'docs/handbook/08-climate.md',
+		has: ({ id }) => ['climate.cold-wall', 'seal.edge-none', 'seal.none', 'gap.contact', 'gap.small'].includes(id)
+	}
+};
+
+function chaptersWithRules(): Record<string, string> {
+	return Object.fromEntries(
+		Object.entries(RULES_OF).map(([name, { chapter, has }]) => {
+			const begin = `<!-- rules: ${name}, made by npm run docs -->`;
+			const [before, rest] = readFileSync(chapter, 'utf8').split(begin) as [string, string];
+			const after = rest.slice(rest.indexOf('<!-- end of rules -->'));
+			return [chapter, `${before}${begin}\n\n${ruleTable(RULES.filter(has))}\n${after}`];
+		})
+	);
+}
+
+function ruleTable(rules: readonly Rule[]): string {
+	const rows = rules.map((rule) => {
+		const at = (['rare', 'keep', 'show'] as const).map((grade) => rule.severity[grade] ?? '–');
+		return `| \`${rule.id}\` | ${rule.when} | ${at.join(' | ')} | ${rule.mends ?? 'looked at by hand'} |\n`;
+	});
+	return `| rule | when | Rare | Keep | Show | what mends it |\n|---|---|---|---|---|---|\n${rows.join('')}`;
 }
 
 function findingsPage(): string {
