@@ -30,7 +30,7 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 	await holdsAt('/?find=nothing+of+the+kind');
 	for (const station of ['intake', 'measure', 'window', 'guard', 'hold', 'frame', 'cut', 'bench', 'back', 'wall', 'record'])
 		await holdsAt(`/jobs/K-0101?at=${station}`);
-	for (const view of ['sheet', 'corner', 'section', 'back', 'all', 'wall', 'compare'])
+	for (const view of ['sheet', 'corner', 'section', 'back', 'all', 'wall', 'compare', 'layers'])
 		await holdsAt(`/jobs/K-0101?at=window&view=${view}`);
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('Pack width'));
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('List of keys'));
@@ -38,6 +38,8 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 	await holdsAt('/jobs/K-0101?at=window&view=compare', () => here.browser.press('Keep this beside, and change the job'));
 	for (const number of ['K-0107', 'K-0109', 'K-0112', 'K-0115']) await holdsAt(`/jobs/${number}?at=window&view=front`);
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.type('Border width', '12 in mm'));
+	await holdsAt('/jobs/K-0101?at=guard', () => here.browser.press('accept it, with a reason: '));
+	await holdsAt('/light?job=K-0109', () => here.browser.sees('this pack'));
 	for (const path of [
 		'/jobs/K-0101/sheet',
 		'/jobs/K-0104/label',
@@ -45,6 +47,10 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 		'/handbook/window',
 		'/handbook/findings',
 		'/house',
+		'/house/rules',
+		'/stock/materials',
+		'/light',
+		'/handbook/light',
 		'/nowhere'
 	])
 		await holdsAt(path);

@@ -44,3 +44,33 @@ export function stage(): Stage {
 	});
 	return held;
 }
+
+export type Downloaded = { name: string; text: string };
+
+/** From here on the page's downloads are caught. @returns what came so far, once something did */
+export async function downloads({ driver, waitFor }: Browser): Promise<() => Promise<Downloaded[]>> {
+	await driver.executeScript(
+		`window.caught = [];
+		const blobs = new Map();
+		const make = URL.createObjectURL;
+		URL.createObjectURL = (blob) => { const url = make.call(URL, blob); blobs.set(url, blob); return url; };
+		const click = HTMLAnchorElement.prototype.click;
+		HTMLAnchorElement.prototype.click = function () {
+			if (!blobs.has(this.href)) return click.call(this);
+			const name = this.download;
+			blobs.get(this.href).text().then((text) => window.caught.push({ name, text }));
+		};`
+	);
+	return async () => {
+		let caught: Downloaded[] = [];
+		let before = -1;
+		await waitFor('a download', async () => {
+			caught = await driver.executeScript<Downloaded[]>('return window.caught');
+			// All that was pressed has arrived once nothing new comes.
+			const settled = caught.length > 0 && caught.length === before;
+			before = caught.length;
+			return settled;
+		});
+		return caught.sort((one, other) => (one.name.endsWith('.svg') ? -1 : 1) - (other.name.endsWith('.svg') ? -1 : 1));
+	};
+}

@@ -92,10 +92,11 @@ test('guard: a filler in and out, a backing that is not safe and its mend', asyn
 	await here.browser.type('Thickness of filler 1', '3');
 	await keptOnce(number, (one) => one.guard?.fillers?.[0]?.thickness === 3);
 	await here.browser.press('take filler 1 out');
-	await here.browser.choose('Backing', 'Chipboard');
+	await here.browser.press('Backing: ');
+	await here.browser.press('choose Chipboard');
 	await here.browser.sees('Chipboard closes the back, no barrier before it.');
 	await here.browser.press('Back: fluted polypropylene sheet');
-	await here.browser.seesNo('Chipboard closes the back');
+	await here.browser.seesNo('It gives off acid and formaldehyde');
 	const job = await keptOnce(number, (one) => one.guard?.backing === 'fluted-pp');
 	assert.deepEqual(job.guard!.fillers, []);
 });

@@ -48,9 +48,11 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await keys(Key.ENTER);
 
 	await station('Guard');
-	await choose('Glazing', 'UV acrylic');
-	await choose('Under-mat', 'Cotton museum board, 4-ply');
-	await choose('Backing', 'Fluted polypropylene sheet');
+	await press('choose UV acrylic');
+	await press('Under-mat: ');
+	await press('choose Cotton museum board, 4-ply');
+	await press('Backing: ');
+	await press('choose Fluted polypropylene sheet');
 
 	// A board that may not lie there: the remedy mends it, and can be undone and redone.
 	await station('Window');

@@ -34,7 +34,7 @@
 	// The page is keyed by the job: the laboratory lives as long as it is looked at.
 	// svelte-ignore state_referenced_locally
 	const lab = new Lab(shop, job);
-	const { run } = lab;
+	const { run, reading } = lab;
 	// svelte-ignore state_referenced_locally
 	let keptRooms = $state(rooms);
 	let file = $state.raw<File | null>(null);
@@ -122,7 +122,10 @@
 
 	onMount(() => {
 		void loadKept();
-		return () => run.stop();
+		return () => {
+			run.stop();
+			reading.stop();
+		};
 	});
 
 	async function loadKept() {
@@ -396,7 +399,7 @@
 					class="seen-by-readers"
 					onchange={(event) => {
 						file = event.currentTarget.files?.[0] ?? null;
-						run.refusal = '';
+						reading.refusal = '';
 						event.currentTarget.value = '';
 					}}
 				/></label
@@ -405,7 +408,7 @@
 		<p class="quiet">Estimates for comparing choices, not a promise of years.</p>
 	</aside>
 	<main id="main">
-		{#if file}<LoggerFile {file} {run} onread={take} onclose={() => (file = null)} />{/if}
+		{#if file}<LoggerFile {file} run={reading} onread={take} onclose={() => (file = null)} />{/if}
 		{#if said || refused}
 			<div class="said">
 				{#if refused}<p class="fault" role="alert">{refused}</p>{/if}

@@ -49,7 +49,7 @@ export class ClimateRun {
 			this.#worker.onmessage = ({ data }: MessageEvent<Told>) => this.#told(data);
 			this.#worker.onerror = () => {
 				this.progress = null;
-				this.refusal = 'The simulation broke off. Change a figure, or load the page again.';
+				this.refusal = 'This broke off. Change a figure, or load the page again.';
 			};
 		}
 		this.#worker.postMessage(ask);

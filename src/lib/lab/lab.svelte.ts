@@ -44,7 +44,9 @@ export class Lab {
 	quarter = $state(0);
 	/** Combinations that are drawn; null: the program's own pick. */
 	picked = $state<string[] | null>(null);
+	/** The year, and a file on its way in. */
 	readonly run = new ClimateRun();
+	readonly reading = new ClimateRun();
 
 	constructor(written: WrittenShop, job: LabJob | null) {
 		this.written = written;

@@ -100,9 +100,9 @@ export class CatalogueDesk {
 
 	/** @returns its id */
 	add(kind: MaterialKind): string {
-		const taken = new Set(Object.keys(this.shop[KINDS[kind].of]));
+		const taken = Object.keys(this.shop[KINDS[kind].of]);
 		let number = 1;
-		while (taken.has(`own-${kind}-${number}`)) number += 1;
+		while (taken.includes(`own-${kind}-${number}`)) number += 1;
 		const id = `own-${kind}-${number}`;
 		this.touches = null;
 		this.list.push({ kind, id, name: `New ${kind} ${number}`, figures: {}, sources: {} });
@@ -111,9 +111,9 @@ export class CatalogueDesk {
 
 	/** Materials of a file beside those that stand: the same id is replaced. */
 	take(materials: WrittenMaterial[]): void {
-		const fresh = new Set(materials.map(({ kind, id }) => `${kind} ${id}`));
+		const fresh = materials.map(({ kind, id }) => `${kind} ${id}`);
 		this.touches = null;
-		this.list = [...this.list.filter(({ kind, id }) => !fresh.has(`${kind} ${id}`)), ...materials];
+		this.list = [...this.list.filter(({ kind, id }) => !fresh.includes(`${kind} ${id}`)), ...materials];
 	}
 
 	/** Which jobs would come out otherwise; asked before it is kept. */

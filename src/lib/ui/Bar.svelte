@@ -66,6 +66,10 @@
 			row-gap: 6px;
 		}
 		nav {
+			height: auto;
+			flex-wrap: wrap;
+		}
+		nav a {
 			height: 34px;
 		}
 		.bar > :global(*) {

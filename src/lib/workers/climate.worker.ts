@@ -61,6 +61,7 @@ function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): v
 	const reader = new LoggerReader(columns, heading ? 2 : 1);
 	let skip = heading;
 	let toldAt = 0;
+	let refused = false;
 	Papa.parse<string[]>(file, {
 		skipEmptyLines: false,
 		chunk: ({ data, meta }, parser) => {
@@ -70,6 +71,7 @@ function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): v
 					else reader.take(row);
 				}
 			} catch (error) {
+				refused = true;
 				parser.abort();
 				return refuse(error);
 			}
@@ -77,8 +79,8 @@ function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): v
 			toldAt = performance.now();
 			tell({ kind: 'progress', share: meta.cursor / file.size });
 		},
-		complete: ({ meta }) => {
-			if (meta?.aborted) return;
+		complete: () => {
+			if (refused) return;
 			try {
 				tell({ kind: 'logger', year: reader.end() });
 			} catch (error) {

@@ -51,6 +51,11 @@
 		return text.startsWith(`${name} `) || text.startsWith(`${name}: `) ? text.slice(name.length).replace(/^: |^ /, '') : text;
 	}
 
+	function spoken(choice: ChoiceOutcome): string {
+		const finding = choice.fault ?? choice.says;
+		return `choose ${choice.name}${finding ? `, ${shortened(choice)}` : ''}`;
+	}
+
 	const chosen = $derived(choices.find((choice) => choice.chosen));
 
 	function signed(value: number, text: string): string {
@@ -106,6 +111,7 @@
 							<button
 								type="button"
 								aria-pressed={choice.chosen}
+								aria-label={spoken(choice)}
 								disabled={choice.fault !== null}
 								onclick={() => !choice.chosen && editor.apply(choice.patch)}
 							>

@@ -172,7 +172,7 @@
 							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}<button
 								type="button"
 								class="text-press"
-								aria-label="accept it, {finding.says}"
+								aria-label="accept it, with a reason: {finding.says}"
 								onclick={() => startAccepting(finding)}>accept it, with a reason</button
 							>{/if}
 						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}

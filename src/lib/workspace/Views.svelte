@@ -1,5 +1,5 @@
 <script lang="ts" module>
-	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'layers', 'section', 'back', 'all', 'wall', 'compare'] as const;
+	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'section', 'back', 'all', 'wall', 'compare', 'layers'] as const;
 	export type ViewName = (typeof VIEW_NAMES)[number];
 </script>
 
@@ -181,6 +181,9 @@
 		display: flex;
 		gap: 4px;
 		padding: 0 10px;
+		overflow-x: auto;
+		scrollbar-width: none;
+		white-space: nowrap;
 	}
 	nav button {
 		padding: 0 8px;

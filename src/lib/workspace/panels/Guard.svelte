@@ -121,7 +121,7 @@
 					<button
 						type="button"
 						aria-pressed={isOpen(row.slot)}
-						aria-label="{row.name}: {row.material}"
+						aria-label="{row.name}: {row.material}{row.beside ? `, ${row.beside} the piece` : ''}"
 						onclick={() => open(row.slot!)}
 					>
 						<strong>{row.name}</strong>

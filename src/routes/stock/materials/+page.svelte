@@ -52,6 +52,10 @@
 		return GRADE_WORDS[String(value)] ?? String(value);
 	}
 
+	function stateOf(material: (typeof row)['material'], written: object | null): string {
+		return material.withdrawn ? 'not offered' : material.own ? 'own' : written ? 'changed' : '';
+	}
+
 	function choose(next: MaterialKind) {
 		kind = next;
 		open = desk.rows(next)[0]!.material.id;
@@ -125,10 +129,8 @@
 										></span>{/if}{#if material.unknown.length > 0}<Sign
 											of="caution"
 											size={11}
-										/>{/if}{material.name}{#if material.withdrawn}<span class="quiet">
-											· not offered</span
-										>{:else if material.own}<span class="quiet"> · own</span>{:else if written}<span class="quiet">
-											· changed</span
+										/>{/if}{material.name}{#if stateOf(material, written)}<span class="quiet state"
+											>{stateOf(material, written)}</span
 										>{/if}</button
 								></th
 							>
@@ -397,6 +399,11 @@
 		vertical-align: middle;
 		background: #f4f2ec;
 		border: 1px solid #4c3b27;
+	}
+	.state {
+		margin-left: 8px;
+		font-weight: 400;
+		font-style: italic;
 	}
 	.add {
 		margin-top: 12px;
