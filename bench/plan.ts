@@ -3,18 +3,9 @@ import fc from 'fast-check';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import { anyJob } from '../tests/jobs.ts';
-import { report } from './report.ts';
+import { middleOfFive, report } from './report.ts';
 
 const jobs = fc.sample(anyJob, { numRuns: 2000, seed: 60 });
-/** The middle of five, so that what else the machine does is not counted. */
-function middleOfFive(work: () => unknown): number {
-	const times = Array.from({ length: 5 }, () => {
-		const start = performance.now();
-		work();
-		return performance.now() - start;
-	});
-	return times.sort((a, b) => a - b)[2]!;
-}
 
 // A sitting is warm after a few strokes; the first are measured in the browser (bench/keystroke.ts).
 for (const job of fc.sample(anyJob, { numRuns: 1000, seed: 7 })) void plan(job, builtInShop).why;

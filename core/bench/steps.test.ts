@@ -76,6 +76,7 @@ test('cautions stand where the step is, once each, and defer to local codes and 
 	const cautions = all.flatMap((one) => one.caution ?? []);
 	assert.equal(new Set(cautions).size, cautions.length);
 	assert.match(step('cut-boards').caution!, /[Bb]lade/);
+	assert.match(step('cut-boards', guard({ backing: 'hardboard' })).caution!, /extraction, with a mask/);
 	assert.match(all.find((one) => one.id === 'cut-glazing')!.caution!, /gloves/);
 	assert.match(step('cut-frame').caution!, /guard/i);
 	assert.match(step('wall').caution!, /[Ll]ocal codes/);

@@ -84,6 +84,10 @@ function gather({ plan, shop }: Writer): Step {
 	};
 }
 
+function hasFibre({ guard }: Decided): boolean {
+	return guard.backing?.woodFibre === true || guard.fillers.some(({ board }) => board.woodFibre);
+}
+
 function cutBoards({ job, plan, length }: Writer): Step {
 	const mats = plan.window!.mats.flatMap((mat, index) => {
 		const bevel = job.mats[index]!.bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
@@ -112,7 +116,9 @@ function cutBoards({ job, plan, length }: Writer): Step {
 			...printed
 		],
 		because: 'A window cut in a blank out of square stands askew in the frame.',
-		caution: 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.'
+		caution: hasFibre(job)
+			? 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask. Blade away from the holding hand; fresh bevels cut skin.'
+			: 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.'
 	};
 }
 

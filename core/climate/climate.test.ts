@@ -1,10 +1,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { planned } from '../../tests/jobs.ts';
+import { planned, workedJob } from '../../tests/jobs.ts';
+import { decide } from '../job/decide.ts';
+import { readJob } from '../job/read.ts';
+import type { Window } from '../window/window.ts';
+import { bufferOf, combinationsOf, looseBuffer, yearsOf } from './combinations.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { climateOf, exchangeOf, SEALS, type Seal } from './climate.ts';
-import { dewPoint } from './dew-point.ts';
+import { dewPoint, wettingRh } from './dew-point.ts';
 import { HOURS_OF_YEAR, TYPICAL_ROOMS, yearOf, type Reading } from './rooms.ts';
 import { insideYear } from './year.ts';
 
@@ -103,6 +107,7 @@ test('dew point after Magnus: 20 °C and 50 % is 9.26 °C', () => {
 	near(dewPoint(20, 50), 9.26, 0.005);
 	near(dewPoint(20, 100), 20, 1e-9);
 	assert.ok(dewPoint(20, 40) < dewPoint(20, 60));
+	near(wettingRh(20, dewPoint(20, 50)), 50, 1e-9);
 });
 
 test('typical rooms stay between dry and wet the year round', () => {
@@ -126,4 +131,32 @@ test('a job has its air: what buffers and what does not', () => {
 	// Without a backing the under-mat is all that closes it.
 	assert.ok(guard({ backing: null }).tauDays < plastic.tauDays);
 	assert.ok(guard({ backing: null, underMat: null }).tauDays > 0);
+});
+
+test('every back with every seal: the tighter, the longer; hours in which a cold wall is wetted', () => {
+	const all = combinationsOf(looseBuffer(0.7, PACK), builtInShop, null);
+	assert.ok(all.length >= 20);
+	assert.deepEqual(
+		all.filter(({ back }) => back === 'foam-free').map(({ tauDays }) => tauDays.toFixed(3)),
+		['1.762', '4.259', '6.419']
+	);
+	const results = [...yearsOf(all, loft, 12)];
+	for (const [index, { min, max, coldHours, hoursAbove65 }] of results.entries()) {
+		const alone = insideYear(all[index]!.tauDays, loft);
+		assert.deepEqual([min, max, hoursAbove65], [alone.min, alone.max, alone.hoursAbove65]);
+		const cold = alone.inside.filter(([hour, rh]) => dewPoint(loft[hour]![2], rh) > 12).length;
+		assert.ok(Math.abs(coldHours! - cold) <= 1, all[index]!.id);
+	}
+	assert.equal([...yearsOf(all.slice(0, 1), loft, null)][0]!.coldHours, null);
+	const file = workedJob({ back: { seal: null } });
+	const job = decide(readJob(file), builtInShop);
+	const made = planned({ back: { seal: null } });
+	const own = combinationsOf(bufferOf(job, made.window as Window, [made.hold!.sheetGrams]), builtInShop, job).filter(
+		(one) => one.own
+	);
+	assert.deepEqual(
+		own.map(({ id }) => id),
+		['alkaline-corrugated none']
+	);
+	near(own[0]!.tauDays, made.climate!.tauDays, 1e-9);
 });

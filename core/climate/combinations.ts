@@ -6,9 +6,9 @@ import { offered } from '../shop/catalogue.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Window } from '../window/window.ts';
 import { climateOf, exchangeOf, sealOf, SEALS, type Climate, type Seal } from './climate.ts';
-import { dewPoint } from './dew-point.ts';
+import { wettingRh } from './dew-point.ts';
 import type { Reading } from './rooms.ts';
-import { insideYear, type InsideYear } from './year.ts';
+import { insideOf, prepareRoom, summaryOf, type InsideYear } from './year.ts';
 
 /** What of a pack stays, whichever back closes it. */
 export type Buffer = {
@@ -80,21 +80,18 @@ export function* yearsOf(
 	combinations: readonly Combination[],
 	room: readonly Reading[],
 	wallCelsius: number | null
-): Generator<YearResult & Pick<InsideYear, 'inside'>> {
+): Generator<YearResult & { inside: Float64Array }> {
+	const prepared = prepareRoom(room);
+	const wets = wallCelsius === null ? null : prepared.celsius.map((celsius) => wettingRh(celsius, wallCelsius));
 	for (const { id, tauDays } of combinations) {
-		const year = insideYear(tauDays, room);
-		yield { id, ...year, coldHours: wallCelsius === null ? null : coldHours(year.inside, room, wallCelsius) };
+		const inside = insideOf(tauDays, prepared);
+		yield { id, inside, ...summaryOf(inside, prepared), coldHours: wets && hoursAbove(inside, wets, prepared.steps) };
 	}
 }
 
-/** Hours in which the air of the pack would wet a wall of this temperature; an estimate. */
-function coldHours(inside: readonly [number, number][], room: readonly Reading[], wallCelsius: number): number {
-	let hours = 0;
-	for (const [index, [hour, rh]] of inside.entries()) {
-		const step = (room[index + 1]?.[0] ?? hour + 1) - hour;
-		if (rh > 0 && dewPoint(room[index]![2], rh) > wallCelsius) hours += step;
-	}
-	return hours;
+/** Hours in which the air of the pack would wet the wall; an estimate. */
+function hoursAbove(inside: Float64Array, wets: Float64Array, steps: Float64Array): number {
+	return inside.reduce((sum, rh, index) => (rh > wets[index]! ? sum + steps[index]! : sum), 0);
 }
 
 /** What a seal is called. */

@@ -8,3 +8,9 @@ export function dewPoint(celsius: number, rh: number): number {
 	const gamma = Math.log(rh / 100) + (A * celsius) / (B + celsius);
 	return (B * gamma) / (A - gamma);
 }
+
+/** The relative humidity from which air of this temperature wets a wall of that one: where the wall is its dew point. */
+export function wettingRh(celsius: number, wallCelsius: number): number {
+	const at = (temperature: number) => (A * temperature) / (B + temperature);
+	return 100 * Math.exp(at(wallCelsius) - at(celsius));
+}

@@ -19,27 +19,45 @@ export const MOULD_RH = 65;
 /** Shorter rooms are no year: they are run once, from balance. */
 const YEAR_FROM_HOURS = 360 * 24;
 
+/** A room made ready for many packs: its columns, and how long each reading holds. */
+export type PreparedRoom = { hours: Float64Array; rh: Float64Array; celsius: Float64Array; steps: Float64Array; rounds: 1 | 2 };
+
+/** @param room readings whose hours ascend; each holds until the next, the last as long as the one before it */
+export function prepareRoom(room: readonly Reading[]): PreparedRoom {
+	const column = (index: 0 | 1 | 2) => Float64Array.from(room, (reading) => reading[index]);
+	const hours = column(0);
+	const steps = hours.map((hour, index) => (index + 1 < hours.length ? hours[index + 1]! - hour : 0));
+	steps[hours.length - 1] = hours.length > 1 ? steps[hours.length - 2]! : 1;
+	const span = hours[hours.length - 1]! - hours[0]! + steps[hours.length - 1]!;
+	return { hours, rh: column(1), celsius: column(2), steps, rounds: span >= YEAR_FROM_HOURS ? 2 : 1 };
+}
+
 /**
  * Inside relative humidity at each of the room's readings. A whole year is run twice and the second reported, so that the start does not
  * count; a shorter room begins in balance with its first reading.
  * @param tauDays time constant of the pack
- * @param room readings whose hours ascend; each holds until the next
  */
 export function insideYear(tauDays: number, room: readonly Reading[]): InsideYear {
-	const steps = stepsOf(room);
-	const span = room.at(-1)![0] - room[0]![0] + steps.at(-1)!;
-	const inside: [number, number][] = new Array(room.length);
-	let rh = room[0]![1];
-	const rounds = span >= YEAR_FROM_HOURS ? 2 : 1;
+	const prepared = prepareRoom(room);
+	const inside = insideOf(tauDays, prepared);
+	return {
+		inside: Array.from(inside, (rh, index): [number, number] => [prepared.hours[index]!, rh]),
+		...summaryOf(inside, prepared)
+	};
+}
+
+/** % RH inside at each reading of a prepared room. */
+export function insideOf(tauDays: number, { rh: outside, steps, rounds }: PreparedRoom): Float64Array {
+	const inside = new Float64Array(outside.length);
 	const factor = stayFactor(tauDays);
+	let rh = outside[0]!;
 	for (let round = 0; round < rounds; round += 1) {
-		for (let index = 0; index < room.length; index += 1) {
-			const outside = room[index]![1];
-			inside[index] = [room[index]![0], rh];
-			rh = outside + (rh - outside) * factor(steps[index]!);
+		for (let index = 0; index < outside.length; index += 1) {
+			inside[index] = rh;
+			rh = outside[index]! + (rh - outside[index]!) * factor(steps[index]!);
 		}
 	}
-	return { inside, ...summary(inside, steps) };
+	return inside;
 }
 
 /** What stays of a difference after so many hours: exp(−Δt/τ), remembered, since most steps are alike. */
@@ -53,29 +71,26 @@ function stayFactor(tauDays: number): (hours: number) => number {
 	};
 }
 
-/** Hours until the next reading; the last is as long as the one before. */
-function stepsOf(room: readonly Reading[]): number[] {
-	const steps = room.slice(1).map(([hour], index) => hour - room[index]![0]);
-	return [...steps, steps.at(-1) ?? 1];
-}
-
-function summary(inside: [number, number][], steps: number[]): Omit<InsideYear, 'inside'> {
+/** Lowest, highest, steepest week, hours above 65 %. */
+export function summaryOf(inside: Float64Array, { hours, steps }: PreparedRoom): Omit<InsideYear, 'inside'> {
 	let [min, max, above, steepest, later] = [Infinity, -Infinity, 0, 0, 0];
 	for (let index = 0; index < inside.length; index += 1) {
-		const [hour, rh] = inside[index]!;
-		min = Math.min(min, rh);
-		max = Math.max(max, rh);
+		const rh = inside[index]!;
+		if (rh < min) min = rh;
+		if (rh > max) max = rh;
 		if (rh > MOULD_RH) above += steps[index]!;
-		while (later < inside.length && inside[later]![0] < hour + WEEK - 1e-9) later += 1;
-		if (later < inside.length) steepest = Math.max(steepest, Math.abs(rhAt(inside, later, hour + WEEK) - rh));
+		const wanted = hours[index]! + WEEK;
+		while (later < inside.length && hours[later]! < wanted - 1e-9) later += 1;
+		if (later === inside.length) continue;
+		const change = Math.abs(rhAt(inside, hours, later, wanted) - rh);
+		if (change > steepest) steepest = change;
 	}
 	return { min, max, steepestWeek: steepest, hoursAbove65: above };
 }
 
 /** Between two readings on the straight line. */
-function rhAt(inside: [number, number][], later: number, hour: number): number {
-	const [h2, rh2] = inside[later]!;
-	if (later === 0 || h2 <= hour) return rh2;
-	const [h1, rh1] = inside[later - 1]!;
-	return rh1 + ((rh2 - rh1) * (hour - h1)) / (h2 - h1);
+function rhAt(inside: Float64Array, hours: Float64Array, later: number, hour: number): number {
+	if (later === 0 || hours[later]! <= hour) return inside[later]!;
+	const [h1, h2] = [hours[later - 1]!, hours[later]!];
+	return inside[later - 1]! + ((inside[later]! - inside[later - 1]!) * (hour - h1)) / (h2 - h1);
 }

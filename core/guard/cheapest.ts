@@ -40,7 +40,7 @@ type Step = { label: string; next: State; patch: Operation[] };
 type Found = { steps: Step[]; state: State };
 
 /** States looked at before the search settles for the best so far. */
-const MOST_STATES = 120;
+const MOST_STATES = 90;
 const MOST_STEPS = 12;
 /** Places whose stop goes by its own remedy alone. */
 const ALONE = ['back.seal', 'schools.hang-from'];
@@ -51,6 +51,9 @@ const ALONE = ['back.seal', 'schools.hang-from'];
  */
 export function cheapestTo(file: JobFile, shop: Shop, grade: Grade): CheapestSet | Barred {
 	const start = stateOf(file, shop, grade)!;
+	const context = { file, job: start.job, shop, plan: start.figures, grade };
+	const hopeless = start.stops.find((stop) => slotsFor(context, stop.where).length === 0 && !stop.remedies?.length);
+	if (hopeless) return { grade, barredBy: hopeless.rule };
 	// A set after which it still fits goes before a cheaper one after which it does not.
 	for (const mayUnfit of [false, true]) {
 		const search = new Search(shop, grade, start, mayUnfit);
@@ -236,12 +239,19 @@ const PRICED: Partial<Record<SlotName, 'glazings' | 'boards'>> = {
 };
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
-function mayStand({ shop, grade, job }: Context, { name }: Slot, id: string | null): boolean {
+function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {
 	if (id === null) return name === 'edge-seal' || name === 'filler' || name === 'backing';
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
 	if (name === 'backing') {
-		const { backing, backingBehindBoard, unknown } = shop.boards[id]!;
-		return unknown.length === 0 && (reaches.includes(backing) || reaches.includes(backingBehindBoard ?? 'never'));
+		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = shop.boards[id]!;
+		if (unknown.length > 0 || (woodFibre && !job.guard.barrier)) return false;
+		// At Rare a back that bends is a stop of its own.
+		if (grade === 'rare' && (stiff === false || (typeof stiff === 'number' && longestOf(plan) > stiff))) return false;
+		return reaches.includes(backing) || reaches.includes(backingBehindBoard ?? 'never');
+	}
+	if (name === 'filler') {
+		const { touch, unknown, woodFibre } = shop.boards[id]!;
+		return unknown.length === 0 && !woodFibre && (job.guard.underMat !== null || reaches.includes(touch));
 	}
 	if (name === 'mat' || name === 'support' || name === 'under-mat') {
 		const { touch, unknown, outerMatAtKeep, buffered } = shop.boards[id]!;
@@ -256,6 +266,10 @@ function mayStand({ shop, grade, job }: Context, { name }: Slot, id: string | nu
 	if (name === 'adhesive') return reaches.includes(shop.adhesives[id]!.sheet);
 	if (name === 'edge-seal') return reaches.includes(shop.edgeSeals[id]!.reach);
 	return true;
+}
+
+function longestOf({ window }: Figures): number {
+	return window ? Math.max(window.pack.width, window.pack.height) : 0;
 }
 
 function labelOf({ name, index = 0 }: Slot, id: string | null, material: string): string {

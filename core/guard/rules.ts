@@ -37,7 +37,7 @@ export const guardRules: Rule[] = [
 					? [
 							{
 								says: `${filler.board.name} lies behind the piece as filler, no barrier before it.`,
-								where: `guard.fillers[${index}]`,
+								where: `guard.fillers[${index}].board`,
 								remedies: [remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free')]
 							}
 						]

@@ -35,7 +35,7 @@ export function readPlaces(list: unknown): { ok: true; places: OwnPlace[] } | { 
 				return [key, result.ok ? result.value : 0];
 			})
 		) as Omit<OwnPlace, 'name'>;
-		if (read.lux === 0 && read.uv > 0)
+		if (read.lux === 0 && read.uv > 0 && one.lux !== undefined && Number(one.lux) === 0)
 			faults.push({ path: `${at}.uv`, says: 'Where no light falls there is no UV in it. Write 0, or the light that was read.' });
 		return { name, ...read };
 	});

@@ -11,7 +11,8 @@
 </script>
 
 <nav aria-label="House">
-	{#each PLACES as place (place.href)}<a href={place.href} aria-current={here === place.name ? 'page' : undefined}>{place.name}</a>{/each}
+	{#each PLACES as place (place.href)}<a href={place.href} aria-current={here === place.name ? 'page' : undefined}>{place.name}</a
+		>{/each}
 </nav>
 
 <style>

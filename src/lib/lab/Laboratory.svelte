@@ -79,9 +79,7 @@
 	}
 
 	function nameOf({ backName, seal, own }: Combination): string {
-		return own
-			? `this pack, ${SEAL_NAMES[seal]}`
-			: `${lowered(backName.replace(/ (sheet|board)\b/, ''))}, ${SEAL_NAMES[seal]}`;
+		return own ? `this pack, ${SEAL_NAMES[seal]}` : `${lowered(backName.replace(/ (sheet|board)\b/, ''))}, ${SEAL_NAMES[seal]}`;
 	}
 
 	$effect(() => {

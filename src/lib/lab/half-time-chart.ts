@@ -19,7 +19,12 @@ export function halfTimeChart(combinations: readonly Combination[]): Drawn {
 				type: 'log',
 				min: marks[0],
 				max: marks.at(-1),
-				axisLabel: { ...AXIS.axisLabel, customValues: marks, formatter: (value: number) => (value < 1 ? `${Math.round(value * 24)} h` : value < 1.5 ? '1 day' : `${Math.round(value)} days`) },
+				axisLabel: {
+					...AXIS.axisLabel,
+					customValues: marks,
+					formatter: (value: number) =>
+						value < 1 ? `${Math.round(value * 24)} h` : value < 1.5 ? '1 day' : `${Math.round(value)} days`
+				},
 				splitLine: { ...AXIS.splitLine, show: false },
 				axisTick: { show: true, customValues: marks }
 			},

@@ -51,7 +51,7 @@ function year({ buffer, file, shop, room, wallCelsius, shown }: Extract<Ask, { k
 	const inside: Record<string, number[]> = {};
 	for (const { inside: hours, ...result } of yearsOf(combinations, readings, wallCelsius)) {
 		results.push(result);
-		if (shown.includes(result.id)) inside[result.id] = hours.map(([, rh]) => rh);
+		if (shown.includes(result.id)) inside[result.id] = Array.from(hours);
 		tell({ kind: 'progress', share: results.length / combinations.length });
 	}
 	tell({ kind: 'year', year: { combinations, results, room: readings, inside, ms: performance.now() - started } });

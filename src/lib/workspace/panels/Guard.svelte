@@ -10,7 +10,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { sayDays } from '../years.ts';
+	import { sayDays, sayYears } from '../years.ts';
 	import Panel from './Panel.svelte';
 
 	const { editor, look } = useWorkspace();
@@ -176,6 +176,17 @@
 			</dd>
 			<dt>Glazing lying flat sags by at most</dt>
 			<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} fine /></dd>
+			{#if plan.light && plan.light.years !== null}
+				<dt>A fade can just be seen after</dt>
+				<dd>
+					<Figure
+						path="light.years"
+						name="Years to a fade, an estimate"
+						value={plan.light.years}
+						text={sayYears(plan.light.years)}
+					/>
+				</dd>
+			{/if}
 			{#if plan.climate}
 				<dt>Half-time of damp</dt>
 				<dd>

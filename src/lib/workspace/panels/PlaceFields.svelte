@@ -29,6 +29,8 @@
 		{ value: 'lath-plaster', label: 'lath and plaster' },
 		{ value: 'wood', label: 'wood' }
 	];
+	/** Only the sun gives so much, lx. */
+	const SUN = 10_000;
 	const LIGHT: Key[] = ['name', 'room', 'source', 'lux', 'uv', 'hoursPerDay', 'monthsPerYear', 'sources'];
 	let meterSays = $state('');
 
@@ -119,6 +121,9 @@
 		<button type="button" class="text-press" onclick={meter}>read the light meter</button>
 		<button type="button" class="text-press" onclick={addSource}>another light</button>
 	</div>
+	{#if exposure.sources.some((source) => source.lux >= SUN)}
+		<p>In the sun glazing warms, and ink, varnish and photographs stick to it: hang it out of the sun.</p>
+	{/if}
 	{#if meterSays}<p class="quiet" role="status">{meterSays}</p>{/if}
 	<Pick label="Wall" value={place.wall ?? ''} options={WALLS} onchange={(value) => set('wall', value)} />
 	<Flag label="An outside wall" value={editor.job.place.outside} onchange={(on) => set('outside', on)} />

@@ -24,7 +24,11 @@
 	let find = $state('');
 	const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
 	const shown = $derived(
-		RULES.filter((rule) => words.every((word) => `${rule.id} ${rule.when} ${rule.why} ${rule.mends ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)))
+		RULES.filter((rule) =>
+			words.every((word) =>
+				`${rule.id} ${rule.when} ${rule.why} ${rule.mends ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)
+			)
+		)
 	);
 	const stations = $derived([...new Set(shown.map((rule) => rule.station))]);
 	const schoolOf = (id: string | undefined) => SCHOOLS.find((school) => school.id === id)?.question ?? id;
@@ -42,7 +46,8 @@
 		<div>
 			<h1>Rules</h1>
 			<p class="quiet">
-				What a plan is judged by. A <em>stop</em>: do not do this at this grade. A <em>caution</em>: may be done knowingly, with a reason. A
+				What a plan is judged by. A <em>stop</em>: do not do this at this grade. A <em>caution</em>: may be done knowingly, with a
+				reason. A
 				<em>note</em>: worth knowing.
 			</p>
 		</div>
@@ -65,14 +70,17 @@
 					{#each shown.filter((rule) => rule.station === station) as rule (rule.id)}
 						<tr id={rule.id}>
 							<th scope="row"
-								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if isOfFit(rule.id)}<span class="quiet fit"
-										>of fit: not of the grade</span
+								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if isOfFit(rule.id)}<span
+										class="quiet fit">of fit: not of the grade</span
 									>{/if}</th
 							>
 							<td>
 								<p>{rule.when[0]!.toUpperCase()}{rule.when.slice(1)}.</p>
 								<p class="quiet">{rule.why}</p>
-								{#if rule.school}<p class="quiet">Practitioners differ: <a class="plain-link" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a>.</p>{/if}
+								{#if rule.school}<p class="quiet">
+										Practitioners differ: <a class="plain-link" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a
+										>.
+									</p>{/if}
 							</td>
 							{#each GRADES as grade (grade)}<td class="at">{@render sign(rule.severity[grade])}</td>{/each}
 							<td class="mends">{rule.mends ?? 'Looked at by hand: no change of figures mends it.'}</td>

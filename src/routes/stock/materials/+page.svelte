@@ -294,6 +294,9 @@
 		grid-row: 2 / 4;
 		overflow-y: auto;
 	}
+	aside .quiet {
+		color: #3d454a;
+	}
 	h1 {
 		font-size: 23px;
 	}
