@@ -12,21 +12,36 @@ const SHOTS: Shot[] = [
 	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
 	{ name: 'several-windows', path: '/jobs/K-0112?at=window&view=front' },
-	{ name: 'float', path: '/jobs/K-0107?at=window&view=section' },
-	{ name: 'solved', path: '/jobs/K-0115?at=window&view=front' },
 	{ name: 'corner', path: '/jobs/K-0101?at=window&view=corner' },
 	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
 	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
-	{ name: 'guard-section', path: '/jobs/K-0101?at=guard&view=section' },
+	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
+	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
+	{ name: 'room-year', path: '/light?job=K-0101', then: roomYear },
+	{ name: 'materials', path: '/stock/materials' },
+	{ name: 'rules', path: '/house/rules' },
 	{ name: 'wall-back', path: '/jobs/K-0104?at=wall&view=back' },
 	{ name: 'inches-all-three', path: '/jobs/K-0103?at=frame&view=all', then: (browser) => browser.press('inch') },
 	{ name: 'why', path: '/jobs/K-0104?at=wall&view=back', then: (browser) => browser.press('Length of wire') },
-	{ name: 'fault', path: '/jobs/K-0104?at=window&view=front', then: (browser) => browser.type('Border width', '12 in mm') },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
 	{ name: 'back-label', path: '/jobs/K-0104/label' },
-	{ name: 'handbook', path: '/handbook/window' },
-	{ name: 'house', path: '/house' }
+	{ name: 'handbook', path: '/handbook/light' }
 ];
+
+async function chartsAreDrawn(browser: Browser): Promise<void> {
+	await browser.waitFor('four charts', () =>
+		browser.driver.executeScript<boolean>("return document.querySelectorAll('[data-drawn] svg').length === 4")
+	);
+	await browser.sees('this pack');
+}
+
+/** The damp of a whole year, as the logger in the loft read it. */
+async function roomYear(browser: Browser): Promise<void> {
+	await chartsAreDrawn(browser);
+	await browser.choose('Room', 'Logger: Net Loft 2025');
+	await browser.sees('Net Loft 2025. Inside');
+	await browser.driver.executeScript('document.querySelector("main").scrollTop = 790');
+}
 
 /** The demo's chart as somebody would photograph it: on a table, a little turned. */
 const PHOTOGRAPH = `

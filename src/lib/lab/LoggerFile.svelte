@@ -55,7 +55,11 @@
 <section aria-label="Logger file">
 	<header>
 		<h2>Which column is which?</h2>
-		<span class="quiet">{file.name}, {(file.size / 1e6).toFixed(file.size > 1e7 ? 0 : 1)} MB</span>
+		<span class="quiet"
+			>{file.name}, {file.size < 1e6
+				? `${Math.ceil(file.size / 1000)} kB`
+				: `${(file.size / 1e6).toFixed(file.size > 1e7 ? 0 : 1)} MB`}</span
+		>
 	</header>
 	{#if says}<p class="fault" role="alert">{says}</p>{/if}
 	{#if columns}

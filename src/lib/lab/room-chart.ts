@@ -53,6 +53,7 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 				...AXIS,
 				type: 'value',
 				min: bottom,
+				interval: 10,
 				max: top,
 				axisLabel: { ...AXIS.axisLabel, formatter: (rh: number) => `${rh} %` }
 			},
@@ -62,7 +63,7 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 					name: 'room',
 					silent: true,
 					symbol: 'none',
-					sampling: 'minmax',
+					sampling: 'lttb',
 					data: within.map(([hour, rh]) => [at(hour), rh]),
 					lineStyle: { color: '#9aa19d', width: 1 },
 					endLabel: { show: true, ...TEXT, color: QUIET, offset: [0, shifts[0]!], formatter: `room: ${sayHours(above)}` },

@@ -69,6 +69,7 @@ export function yearsChart(rows: readonly YearsOfGlazing[], own: number | null, 
 					type: 'line',
 					silent: true,
 					symbol: 'none',
+					z: 1,
 					data: [
 						[Math.min(...years), row],
 						[Math.max(...years), row]
@@ -80,6 +81,7 @@ export function yearsChart(rows: readonly YearsOfGlazing[], own: number | null, 
 					name: 'other classes',
 					silent: true,
 					symbolSize: 9,
+					z: 3,
 					data: others,
 					itemStyle: { color: '#f5f4f1', borderColor: QUIET, borderWidth: 1.6, opacity: 1 },
 					label: { show: true, position: 'bottom', distance: 5, ...TEXT, color: QUIET, fontSize: 11 }

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { drop, put } from '$core/job/patch.ts';
-	import { ADHESIVES } from '$core/shop/holds.ts';
+	import { offered } from '$core/shop/catalogue.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -8,6 +8,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import Panel from './Panel.svelte';
 	import SchoolChoice from './SchoolChoice.svelte';
 	import WindowPick from './WindowPick.svelte';
@@ -15,10 +16,11 @@
 	const { editor } = useWorkspace();
 	const hold = $derived(editor.figures.hold);
 	const path = $derived(editor.figures.path);
-	const adhesives = ADHESIVES.filter((adhesive) => adhesive.id !== 'none').map((adhesive) => ({
-		value: adhesive.id,
-		label: adhesive.name
-	}));
+	const adhesives = $derived(
+		offered(currentShop().adhesives, editor.job.hold.adhesive.id)
+			.filter((adhesive) => adhesive.id !== 'none')
+			.map(({ id, name }) => ({ value: id, label: name }))
+	);
 	/** A T-hinge stands above the sheet: it would show in a float. */
 	const kinds = $derived(
 		[

@@ -2,20 +2,18 @@
 	import { COLOURS, colourOf } from '$core/drawing/colours.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
-	import { BOARDS } from '$core/shop/boards.ts';
+	import { matBoards } from '$core/guard/slots.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
-	const boards = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
-		value: board.id,
-		label: board.name
-	}));
+	const boards = (chosen: string) => matBoards(currentShop(), chosen).map(({ id, name }) => ({ value: id, label: name }));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -83,9 +81,7 @@
 						<Pick
 							label="Board of mat {index + 1}"
 							value={mat.board.id}
-							options={boards.some((one) => one.value === mat.board.id)
-								? boards
-								: [...boards, { value: mat.board.id, label: mat.board.name }]}
+							options={boards(mat.board.id)}
 							onchange={(value) => editor.apply(change(index, 'board', value))}
 						/>
 						<Pick

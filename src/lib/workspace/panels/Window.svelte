@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { put } from '$core/job/patch.ts';
-	import { BOARDS } from '$core/shop/boards.ts';
+	import { offered } from '$core/shop/catalogue.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
 	import { roomFor } from '$core/window/shape.ts';
@@ -9,6 +9,7 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import Borders from './Borders.svelte';
 	import ImageFields from './ImageFields.svelte';
 	import Mats from './Mats.svelte';
@@ -62,10 +63,9 @@
 		{ value: 'circle', label: 'Circle' },
 		{ value: 'arch', label: 'Arch' }
 	];
-	const supports = BOARDS.filter((board) => !board.woodFibre && board.growth === 'paper').map((board) => ({
-		value: board.id,
-		label: board.name
-	}));
+	const supports = offered(currentShop().boards, editor.job.windows.find((one) => one.support)?.support?.id)
+		.filter((board) => !board.woodFibre && board.growth === 'paper')
+		.map(({ id, name }) => ({ value: id, label: name }));
 
 	/** In one mat all windows float, or none does. */
 	function setWay(way: 'cover' | 'reveal' | 'float') {
