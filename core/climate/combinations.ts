@@ -94,6 +94,14 @@ function hoursAbove(inside: Float64Array, wets: Float64Array, steps: Float64Arra
 	return inside.reduce((sum, rh, index) => (rh > wets[index]! ? sum + steps[index]! : sum), 0);
 }
 
+/** Which are worth looking at first: its own (or foam board, taped), the tightest and the loosest. @returns their ids */
+export function worthDrawing(all: readonly Combination[]): string[] {
+	const [loosest, ...others] = [...all].sort((one, other) => one.tauDays - other.tauDays);
+	if (!loosest) return [];
+	const own = all.find((one) => one.own) ?? all.find(({ id }) => id === 'foam-free tape') ?? loosest;
+	return [...new Set([own.id, (others.at(-1) ?? loosest).id, loosest.id])];
+}
+
 /** What a seal is called. */
 export const SEAL_NAMES: Record<Seal, string> = { none: 'unsealed', tape: 'taped', edge: 'edge seal' };
 

@@ -46,3 +46,9 @@ export function lifeFor(years: number): number {
 	const step = [2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000].find((round) => round >= wanted);
 	return step ?? 10_000;
 }
+
+/** What it is shown now, and fewer months beside it, the longest first. */
+export function rotationsBeside(monthsPerYear: number): number[] {
+	const all = [...new Set([monthsPerYear, 6, 4, 3, 12])];
+	return all.slice(0, 4).sort((one, other) => other - one);
+}

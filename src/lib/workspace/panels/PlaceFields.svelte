@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Where it will hang: a typical place, one of the shop's own, or light that was read there; its wall, and who comes near. */
 	import { drop, put, type Key } from '$core/job/patch.ts';
+	import { putLight } from '$core/job/place.ts';
 	import { ROOMS, SOURCES } from '$core/light/places.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { readLightMeter } from '$lib/light/meter.ts';
@@ -36,13 +37,9 @@
 
 	/** The place's light anew; what the wall is, and who comes near, stays. */
 	function choose(value: string) {
-		const { wall, wallColour, outside, wallCelsius, children, overBed } = place;
-		const kept = Object.fromEntries(
-			Object.entries({ wall, wallColour, outside, wallCelsius, children, overBed }).filter(([, held]) => held !== undefined)
-		);
 		const of = own.find(({ name }) => `own ${name}` === value);
 		if (value === '') return void editor.apply(LIGHT.flatMap((key) => drop(editor.file, ['place', key])));
-		editor.put(['place'], of ? { ...kept, room: 'other', ...of } : { ...kept, room: value });
+		editor.apply(putLight(editor.file, of ? { room: 'other', ...of } : { room: value as 'corridor' }));
 	}
 
 	function set(key: string, value: unknown) {

@@ -4,8 +4,11 @@
 	import { figuresOf, KINDS, MATERIAL_KINDS, type MaterialKind } from '$core/shop/catalogue.ts';
 	import { showMoney } from '$core/units/show.ts';
 	import { saveFile } from '$lib/files.ts';
-	import { CatalogueDesk, isOfHandbook, shownFigure, wholeCatalogue } from '$lib/stock/catalogue.svelte.ts';
+	import { CatalogueDesk, wholeCatalogue } from '$lib/stock/catalogue.svelte.ts';
 	import { materialsFromCsv, materialsToCsv } from '$lib/stock/materials-csv.ts';
+	import MaterialSheet from '$lib/stock/MaterialSheet.svelte';
+	import Touches from '$lib/stock/Touches.svelte';
+	import { GRADE_WORDS } from '$lib/stock/words.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 
@@ -18,9 +21,6 @@
 	let fileFaults = $state<string[]>([]);
 	const rows = $derived(desk.rows(kind));
 	const row = $derived(rows.find(({ material }) => material.id === open) ?? rows[0]!);
-	const columns = $derived(KINDS[kind].columns);
-	const figures = $derived(figuresOf(kind, row.material));
-	const GRADE_WORDS: Record<string, string> = { rare: 'Rare', keep: 'Keep', show: 'Show', never: 'never' };
 	const SHORT: Record<MaterialKind, string[]> = {
 		board: ['thickness', 'massPerM2', 'touch', 'backing', 'pricePerM2'],
 		glazing: ['thickness', 'uvStoppedPercent', 'lightPassedPercent', 'pricePerM2'],
@@ -59,10 +59,6 @@
 	function choose(next: MaterialKind) {
 		kind = next;
 		open = desk.rows(next)[0]!.material.id;
-	}
-
-	function unitOf(column: (typeof columns)[number]): string {
-		return column.of === 'length' ? 'mm' : column.of === 'number' ? column.unit : '';
 	}
 
 	async function importFile(event: Event & { currentTarget: HTMLInputElement }) {
@@ -147,136 +143,9 @@
 				}}>Add one of your own</button
 			>
 		</div>
-		<section class="sheet" aria-label={row.material.name}>
-			<label class="name"
-				>Name
-				<input
-					class="field"
-					autocomplete="off"
-					maxlength="80"
-					value={row.material.name}
-					oninput={(event) => desk.setName(kind, row.material, event.currentTarget.value)}
-				/></label
-			>
-			{#if row.material.unknown.length > 0}
-				<p class="unknown">
-					<Sign of="caution" /> Until they are known, careful values stand in, and the piece is held below Rare.
-				</p>
-			{/if}
-			<table>
-				<thead><tr><th scope="col">Figure</th><th scope="col">Value</th><th scope="col">Source</th></tr></thead>
-				<tbody>
-					{#each columns as column (`${row.material.id} ${column.key}`)}
-						{@const place = `${kind} ${row.material.id} ${column.key}`}
-						{@const draft = desk.drafts[place]}
-						{@const value = figures[column.key] ?? null}
-						<tr>
-							<th scope="row"
-								>{column.name}{#if unitOf(column)}<span class="quiet">, {unitOf(column)}</span>{/if}</th
-							>
-							<td>
-								{#if column.of === 'flag'}
-									<input
-										type="checkbox"
-										class="checkbox"
-										aria-label={column.name}
-										checked={value === true}
-										onchange={(event) => desk.type(kind, row.material, column.key, event.currentTarget.checked)}
-									/>
-								{:else if column.of === 'choice'}
-									<select
-										class="field select"
-										aria-label={column.name}
-										value={value === null ? '' : String(value)}
-										onchange={(event) => desk.type(kind, row.material, column.key, event.currentTarget.value)}
-									>
-										<option value="">{column.needed ? 'not known' : '–'}</option>
-										{#each column.options as option (option)}<option value={option}>{GRADE_WORDS[option] ?? option}</option
-											>{/each}
-									</select>
-								{:else}
-									<input
-										class="field figures"
-										class:faulty={draft}
-										aria-label={column.name}
-										aria-invalid={draft ? 'true' : undefined}
-										autocomplete="off"
-										placeholder="not known"
-										value={draft?.text ?? shownFigure(column, value)}
-										onchange={(event) => desk.type(kind, row.material, column.key, event.currentTarget.value)}
-									/>
-									{#if draft}<span class="fault" role="status">{draft.says}</span>{/if}
-								{/if}
-							</td>
-							<td>
-								<input
-									class="field source"
-									aria-label="Source of {column.name}"
-									autocomplete="off"
-									maxlength="120"
-									placeholder={value === null
-										? ''
-										: isOfHandbook(kind, row.material.id) && row.written?.figures[column.key] === undefined
-											? 'working value'
-											: 'your own figure'}
-									value={row.material.sources[column.key] ?? ''}
-									onchange={(event) => desk.setSource(kind, row.material, column.key, event.currentTarget.value)}
-								/>
-							</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-			<div class="presses">
-				<button type="button" class="text-press" onclick={() => desk.withdraw(kind, row.material, !row.material.withdrawn)}
-					>{row.material.withdrawn ? 'offer it again' : 'offer it no longer'}</button
-				>
-				{#if row.written && isOfHandbook(kind, row.material.id)}<button
-						type="button"
-						class="text-press"
-						onclick={() => desk.takeBack(kind, row.material.id)}>as the handbook has it</button
-					>{:else if row.written}<button type="button" class="text-press" onclick={() => desk.takeBack(kind, row.material.id)}
-						>take it out</button
-					>{/if}
-			</div>
-		</section>
+		<MaterialSheet {desk} {kind} {row} />
 	</main>
-	<footer aria-live="polite">
-		{#if desk.touches}
-			<div class="touches">
-				<p>
-					<strong
-						>{desk.touches.jobs.length === 0
-							? `None of ${desk.touches.looked} jobs uses it.`
-							: `${desk.touches.jobs.length} of ${desk.touches.looked} jobs ${desk.touches.jobs.length === 1 ? 'uses' : 'use'} what was changed:`}</strong
-					>
-				</p>
-				<ul>
-					{#each desk.touches.jobs as job (job.number)}
-						<li>
-							<a class="plain-link" href="/jobs/{job.number}?at=guard">{job.number}</a>
-							{job.title}: {job.changes.length === 0 ? 'nothing comes out otherwise' : job.changes.join('; ')}
-						</li>
-					{/each}
-				</ul>
-			</div>
-		{/if}
-		<div class="bar">
-			{#if desk.refused}<p class="fault" role="alert">{desk.refused}</p>{/if}
-			{#if desk.said && !desk.changed}<p role="status">{desk.said}</p>{/if}
-			{#if desk.changed && !desk.touches}<p class="quiet">Changed here, not kept yet.</p>{/if}
-			{#if desk.changed}
-				{#if desk.touches}<button
-						type="button"
-						class="press strong"
-						disabled={desk.busy || desk.faulty}
-						onclick={() => desk.keep()}>Keep the change</button
-					>{:else}<button type="button" class="press strong" disabled={desk.busy || desk.faulty} onclick={() => desk.look()}
-						>See which jobs it touches</button
-					>{/if}
-			{/if}
-		</div>
-	</footer>
+	<div class="foot"><Touches {desk} /></div>
 </div>
 
 <style>
@@ -284,6 +153,9 @@
 		display: grid;
 		grid-template: 46px minmax(0, 1fr) auto / 216px minmax(0, 1fr);
 		height: 100dvh;
+	}
+	.foot {
+		grid-column: 2;
 	}
 	.page > :global(.bar) {
 		grid-column: 1 / -1;
@@ -339,12 +211,6 @@
 	.list {
 		overflow-y: auto;
 		padding: 14px 16px;
-	}
-	.sheet {
-		background: var(--panel);
-		border-left: 1px solid var(--line-strong);
-		overflow-y: auto;
-		padding: 14px 16px 20px;
 	}
 	table {
 		width: 100%;
@@ -411,93 +277,9 @@
 	.add {
 		margin-top: 12px;
 	}
-	.name {
-		display: grid;
-		gap: 3px;
-		margin-bottom: 8px;
-	}
-	.sheet tbody th {
-		padding: 3px 6px 3px 0;
-		font-size: 13px;
-		width: 42%;
-	}
-	.sheet td {
-		padding: 2px 4px;
-		white-space: normal;
-	}
-	.sheet td:nth-child(2) {
-		width: 118px;
-	}
-	.sheet td .checkbox {
-		display: block;
-	}
-	.sheet td .field::placeholder {
-		color: var(--quiet);
-		opacity: 1;
-	}
-	.sheet td .field {
-		height: 28px;
-	}
-	/* Written in place: a figure is a word in a line until it is changed. */
-	.source {
-		background: transparent;
-		border-color: transparent;
-		padding-left: 4px;
-	}
-	.source:hover,
-	.source:focus {
-		background: #fff;
-		border-color: var(--line-strong);
-	}
-	.unknown {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		margin-bottom: 6px;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
-	}
 	.fault {
 		color: var(--stop);
 		font-size: 13px;
-	}
-	.presses {
-		display: flex;
-		gap: 14px;
-		margin-top: 10px;
-	}
-	footer:not(:has(p)) {
-		display: none;
-	}
-	footer {
-		grid-column: 2;
-		background: #fff;
-		border-top: 1px solid var(--line-strong);
-		max-height: 38vh;
-		overflow-y: auto;
-	}
-	.touches {
-		padding: 10px 16px 0;
-	}
-	.touches li {
-		padding: 2px 0;
-	}
-	footer .bar {
-		display: flex;
-		align-items: center;
-		justify-content: flex-end;
-		gap: 14px;
-		padding: 8px 16px;
-	}
-	footer .bar:empty {
-		display: none;
-	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 28px;
 	}
 	@media (max-width: 1023px) {
 		.page {
@@ -505,7 +287,7 @@
 			height: auto;
 		}
 		aside,
-		footer {
+		.foot {
 			grid-row: auto;
 			grid-column: 1;
 		}

@@ -1,0 +1,210 @@
+<script lang="ts">
+	/** One material: each figure in its place, with its source. */
+	import { figuresOf, KINDS, type MaterialKind } from '$core/shop/catalogue.ts';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { isOfHandbook, shownFigure, type CatalogueDesk, type Row } from './catalogue.svelte.ts';
+	import { GRADE_WORDS } from './words.ts';
+
+	type Props = { desk: CatalogueDesk; kind: MaterialKind; row: Row };
+	const { desk, kind, row }: Props = $props();
+	const material = $derived(row.material);
+	const written = $derived(row.written);
+	const columns = $derived(KINDS[kind].columns);
+	const figures = $derived(figuresOf(kind, material));
+
+	/** Where a figure comes from while nobody has written it down. */
+	function sourceWords(key: string, value: unknown): string {
+		if (value === null) return '';
+		if (written?.figures[key] !== undefined) return 'your own figure';
+		return isOfHandbook(kind, material.id) ? 'working value' : 'taken until you say';
+	}
+
+	function unitOf(column: (typeof columns)[number]): string {
+		return column.of === 'length' ? 'mm' : column.of === 'number' ? column.unit : '';
+	}
+</script>
+
+<section class="sheet" aria-label={material.name}>
+	<label class="name"
+		>Name
+		<input
+			class="field"
+			autocomplete="off"
+			maxlength="80"
+			value={material.name}
+			oninput={(event) => desk.setName(kind, material, event.currentTarget.value)}
+		/></label
+	>
+	{#if material.unknown.length > 0}
+		<p class="unknown">
+			<Sign of="caution" /> Until they are known, careful values stand in, and the piece is held below Rare.
+		</p>
+	{/if}
+	<table>
+		<thead><tr><th scope="col">Figure</th><th scope="col">Value</th><th scope="col">Source</th></tr></thead>
+		<tbody>
+			{#each columns as column (`${material.id} ${column.key}`)}
+				{@const place = `${kind} ${material.id} ${column.key}`}
+				{@const draft = desk.drafts[place]}
+				{@const value = figures[column.key] ?? null}
+				<tr>
+					<th scope="row"
+						>{column.name}{#if unitOf(column)}<span class="quiet">, {unitOf(column)}</span>{/if}</th
+					>
+					<td>
+						{#if column.of === 'flag' && !column.needed}
+							<input
+								type="checkbox"
+								class="checkbox"
+								aria-label={column.name}
+								checked={value === true}
+								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.checked)}
+							/>
+						{:else if column.of === 'choice' || column.of === 'flag'}
+							<select
+								class="field select"
+								aria-label={column.name}
+								value={value === null ? '' : value === true ? 'yes' : value === false ? 'no' : String(value)}
+								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
+							>
+								<option value="">{column.needed ? 'not known' : '–'}</option>
+								{#each column.of === 'choice' ? column.options : ['yes', 'no'] as option (option)}<option value={option}
+										>{GRADE_WORDS[option] ?? option}</option
+									>{/each}
+							</select>
+						{:else}
+							<input
+								class="field figures"
+								class:faulty={draft}
+								aria-label={column.name}
+								aria-invalid={draft ? 'true' : undefined}
+								autocomplete="off"
+								placeholder="not known"
+								value={draft?.text ?? shownFigure(column, value)}
+								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
+							/>
+							{#if draft}<span class="fault" role="status">{draft.says}</span>{/if}
+						{/if}
+					</td>
+					<td>
+						<input
+							class="field source"
+							aria-label="Source of {column.name}"
+							autocomplete="off"
+							maxlength="120"
+							placeholder={sourceWords(column.key, value)}
+							value={material.sources[column.key] ?? ''}
+							onchange={(event) => desk.setSource(kind, material, column.key, event.currentTarget.value)}
+						/>
+					</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<div class="presses">
+		<button type="button" class="text-press" onclick={() => desk.withdraw(kind, material, !material.withdrawn)}
+			>{material.withdrawn ? 'offer it again' : 'offer it no longer'}</button
+		>
+		{#if written && isOfHandbook(kind, material.id)}<button
+				type="button"
+				class="text-press"
+				onclick={() => desk.takeBack(kind, material.id)}>as the handbook has it</button
+			>{:else if written}<button type="button" class="text-press" onclick={() => desk.takeBack(kind, material.id)}
+				>take it out</button
+			>{/if}
+	</div>
+</section>
+
+<style>
+	.sheet {
+		background: var(--panel);
+		border-left: 1px solid var(--line-strong);
+		overflow-y: auto;
+		padding: 14px 16px 20px;
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+	}
+	thead th {
+		text-align: left;
+		font-size: 12.5px;
+		color: var(--quiet);
+		font-weight: 600;
+		padding: 4px 6px;
+		border-bottom: 1px solid var(--line-strong);
+		white-space: nowrap;
+	}
+	tbody tr {
+		border-bottom: 1px solid var(--line);
+	}
+	tbody th {
+		text-align: left;
+		font-weight: 400;
+	}
+	td {
+		padding: 0 6px;
+		white-space: nowrap;
+	}
+	.name {
+		display: grid;
+		gap: 3px;
+		margin-bottom: 8px;
+	}
+	tbody th {
+		padding: 3px 6px 3px 0;
+		font-size: 13px;
+		width: 42%;
+	}
+	td {
+		padding: 2px 4px;
+		white-space: normal;
+	}
+	td:nth-child(2) {
+		width: 118px;
+	}
+	td .checkbox {
+		display: block;
+	}
+	td .field::placeholder {
+		color: var(--quiet);
+		opacity: 1;
+	}
+	td .field {
+		height: 28px;
+	}
+	.source {
+		background: transparent;
+		border-color: transparent;
+		padding-left: 4px;
+	}
+	.source:hover,
+	.source:focus {
+		background: #fff;
+		border-color: var(--line-strong);
+	}
+	.unknown {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		margin-bottom: 6px;
+	}
+	.faulty {
+		border: 2px solid var(--stop);
+	}
+	.fault {
+		color: var(--stop);
+		font-size: 13px;
+	}
+	.presses {
+		display: flex;
+		gap: 14px;
+		margin-top: 10px;
+	}
+	.text-press {
+		color: var(--accent);
+		font-weight: 600;
+		cursor: pointer;
+		min-height: 28px;
+	}
+</style>
