@@ -3,4 +3,4 @@ import { installPackages } from './setup.js';
 import { runTests } from './tests.js';
 
 installPackages();
-process.exitCode = await runTests('core', 'tests/docs', 'tests/server');
+process.exitCode = await runTests('core', 'tests/docs', 'tests/lab', 'tests/server');

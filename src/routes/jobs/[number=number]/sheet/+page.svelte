@@ -59,7 +59,11 @@
 			</p>
 		</header>
 		{#each stops as finding, index (index)}
-			<p class="finding"><strong>{finding.severity === 'stop' ? '■ Stop' : '◣ Caution'}</strong> {finding.says}</p>
+			<p class="finding">
+				<strong>{finding.severity === 'stop' ? '■ Stop' : finding.accepted ? '✓ Accepted' : '◣ Caution'}</strong>
+				{finding.says}
+				{#if finding.accepted}By {finding.accepted.initials}: {finding.accepted.reason}{/if}
+			</p>
 		{/each}
 		{#if !front || !section || !plan.window || !plan.measure || !plan.pack || !plan.hold}
 			<p>The sheet is not measured yet: this paper comes with its readings.</p>
