@@ -5,6 +5,7 @@ import { patched } from './job/patch.ts';
 import { plan } from './plan.ts';
 import { builtInShop } from './shop/shop.ts';
 import { anyJob, anyWindowJob } from '../tests/jobs.ts';
+import { runs } from '../tests/thorough.ts';
 
 test('property: no remedy leads to a fault, and a pressed remedy removes its finding', () => {
 	fc.assert(
@@ -22,6 +23,6 @@ test('property: no remedy leads to a fault, and a pressed remedy removes its fin
 				}
 			}
 		}),
-		{ numRuns: 1000 }
+		{ numRuns: runs(1000) }
 	);
 });

@@ -8,6 +8,7 @@ must('npx', ['--no-install', 'svelte-kit', 'sync']);
 const failed = [];
 for (const name of ['lint', 'types']) if (run('npm', ['run', '--silent', name]) !== 0) failed.push(name);
 buildIfStale();
+process.env.THOROUGH = '1';
 const status = await runTests('core', 'src', 'tests');
 if (status !== 0) failed.push('tests');
 if (failed.length > 0) console.error(`Failed: ${failed.join(', ')}.`);

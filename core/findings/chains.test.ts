@@ -7,6 +7,7 @@ import { plan, type Plan } from '../plan.ts';
 import { GRADES } from '../shop/grades.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { anyJob, anyWindowJob } from '../../tests/jobs.ts';
+import { runs } from '../../tests/thorough.ts';
 
 /** Presses after which a chain is taken to run in a circle. */
 const MOST = 60;
@@ -35,6 +36,6 @@ function pressAll(file: JobFile): string[] {
 test('property: pressing the first remedy until none is left ends, and the grade reached never falls', () => {
 	fc.assert(
 		fc.property(fc.oneof(anyJob, anyWindowJob), (file) => void pressAll(file)),
-		{ numRuns: 500 }
+		{ numRuns: runs(500) }
 	);
 });

@@ -64,7 +64,7 @@
 		class="chart"
 		style:height="{height}px"
 		role="img"
-		aria-label={says}
+		aria-label={says || question}
 		data-drawn={chart ? 'yes' : undefined}
 	></div>
 	<div class="presses">
@@ -78,7 +78,7 @@
 						></thead
 					>
 					<tbody>
-						{#each drawn.rows as row, index (index)}<tr>
+						{#each drawn.brief ?? drawn.rows as row, index (index)}<tr>
 								{#each row as cell, at (at)}{#if at === 0}<th scope="row">{cell}</th>{:else}<td>{cell}</td>{/if}{/each}
 							</tr>{/each}
 					</tbody>

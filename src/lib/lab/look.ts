@@ -28,4 +28,6 @@ export type Drawn = {
 	option: Record<string, unknown>;
 	head: string[];
 	rows: string[][];
+	/** What of the rows is shown as a table, where there are thousands; the file has all. */
+	brief?: string[][];
 };

@@ -28,6 +28,11 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 	const perRh = (ROOM_HEIGHT - GRID_TOP - GRID_BOTTOM) / (top - bottom);
 	const ends = [within.at(-1)?.[1] ?? 0, ...lines.map(({ rh }) => rh[to - 1] ?? 0)];
 	const shifts = shiftsApart(ends.map((rh) => (top - rh) * perRh));
+	const rows = within.map(([hour, rh], offset) => [
+		String(hour),
+		rh.toFixed(1),
+		...lines.map((line) => (line.rh[from + offset] ?? 0).toFixed(1))
+	]);
 	return {
 		option: {
 			grid: { left: 46, right: 268, top: GRID_TOP, bottom: GRID_BOTTOM },
@@ -94,11 +99,9 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 			]
 		},
 		head: ['Hour', 'room, % RH', ...lines.map(({ name }) => `${name}, % RH`)],
-		rows: within.map(([hour, rh], offset) => [
-			String(hour),
-			rh.toFixed(1),
-			...lines.map((line) => (line.rh[from + offset] ?? 0).toFixed(1))
-		])
+		rows,
+		// A line a day is what anybody reads.
+		brief: rows.filter((_, index) => index % 24 === 0)
 	};
 }
 
