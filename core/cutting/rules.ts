@@ -15,7 +15,7 @@ export const cuttingRules: Rule[] = [
 			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {
 				const { board } = context.job.mats[index]!;
 				const longest = Math.max(mat.opening.width, mat.opening.height);
-				const thinner = houseBoard(context.grade, context.job.piece.proteinOrDye);
+				const thinner = houseBoard('rare', context.job.piece.proteinOrDye);
 				const long: Case[] =
 					longest > house.matCutterLongest
 						? [

@@ -38,7 +38,16 @@ export const guardRules: Rule[] = [
 							{
 								says: `${filler.board.name} lies behind the piece as filler, no barrier before it.`,
 								where: `guard.fillers[${index}].board`,
-								remedies: [remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free')]
+								remedies: [
+									remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free'),
+									// Where nothing lies between, it faces the piece.
+									remedy(
+										context,
+										'Filler of alkaline corrugated board',
+										['guard', 'fillers', index, 'board'],
+										'alkaline-corrugated'
+									)
+								]
 							}
 						]
 					: []
@@ -136,7 +145,13 @@ export const guardRules: Rule[] = [
 		mends: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
 			context.job.guard.glazing.family === 'none'
-				? [{ says: 'The sheet has no glazing.', where: 'guard.glazing', remedies: [glazingRemedy(context, 'uv-acrylic')] }]
+				? [
+						{
+							says: 'The sheet has no glazing.',
+							where: 'guard.glazing',
+							remedies: [glazingRemedy(context, knownGlazing(context))]
+						}
+					]
 				: []
 	},
 	{
@@ -154,9 +169,7 @@ export const guardRules: Rule[] = [
 				{
 					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep would ask for' : `${GRADE_NAME[context.grade]} asks for`} ${wanted}.`,
 					where: 'guard.glazing',
-					remedies: (glazing.family === 'acrylic' ? ['uv-acrylic', 'uv-glass'] : ['uv-glass', 'uv-acrylic']).map((id) =>
-						glazingRemedy(context, id)
-					)
+					remedies: uvGlazings(context).map((id) => glazingRemedy(context, id))
 				}
 			];
 		}
@@ -409,6 +422,12 @@ function materialsOf(context: Context): Used[] {
 			known: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')]
 		});
 	return used;
+}
+
+/** Of the same family first; over a friable piece no acrylic that carries a charge. */
+function uvGlazings({ job }: Context): string[] {
+	const acrylic = job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
+	return job.guard.glazing.family === 'acrylic' ? [acrylic, 'uv-glass'] : ['uv-glass', acrylic];
 }
 
 function knownGlazing({ job }: Context): string {

@@ -124,7 +124,7 @@ export const packRules: Rule[] = [
 			const end = groove.from + groove.width;
 			if (thickness + 1 <= groove.from || thickness >= end) return [];
 			const filler = receiveUp(end + 1 - thickness, context.job.step);
-			const fillers = [...(context.file.guard?.fillers ?? []), { board: 'foam-free', thickness: filler }];
+			const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness: filler }];
 			const fits = context.plan.pack!.clearance! - filler >= context.shop.house.roomForPoints - SAME;
 			return [
 				{
@@ -147,7 +147,7 @@ export const packRules: Rule[] = [
 			const { house } = context.shop;
 			if (clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
 			const thickness = cutDown(clearance - house.roomForPoints, context.job.step);
-			const fillers = [...(context.file.guard?.fillers ?? []), { board: 'foam-free', thickness }];
+			const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness }];
 			return [
 				{
 					says: `The pack ends ${said(context, clearance, true)} below the moulding’s back.`,
@@ -158,6 +158,11 @@ export const packRules: Rule[] = [
 		}
 	}
 ];
+
+/** Behind an under-mat foam board; where nothing lies between, what may face the piece. */
+function fillerBoard({ job }: Context): string {
+	return job.guard.underMat || job.windows.some(({ support }) => support) ? 'foam-free' : 'alkaline-corrugated';
+}
 
 /** More air: the mat nearest the piece is lifted; where strips have no room, a spacer under the lip. */
 function liftRemedies(context: Context, by: number): Remedy[] {

@@ -1,7 +1,7 @@
 /** One window over one piece: what it shows of the sheet, and how far the sheet may be off (handbook window#ways). */
 import { axisOf, mapSides, type Place, type Rect, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
-import type { Piece } from '../job/decide-piece.ts';
-import type { MatChoice, WindowChoice } from '../job/decide-window.ts';
+import type { Piece, Zone } from '../job/decide-piece.ts';
+import type { MatChoice, WindowChoice, WindowShape } from '../job/decide-window.ts';
 import { fail } from '../job/faults.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { House } from '../shop/house.ts';
@@ -213,4 +213,24 @@ function freeRange(piece: Piece, choice: WindowChoice, overlap: Sides, sees: Rec
 
 function evenSize(length: number): Size {
 	return { width: length, height: length };
+}
+
+/** What first stops a shifted sheet on an axis: an edge that would appear, or a zone that would be covered. */
+export type Limit = { axis: keyof Size } & ({ edge: SideName } | { zone: string });
+
+const SAME = 1e-6;
+
+/** @returns none in a float; an axis without a limit of its own is left out */
+export function limitsOf({ overlap, free, sees }: Opening, zones: readonly Zone[], shape: WindowShape): Limit[] {
+	if (!overlap || !free) return [];
+	return (['width', 'height'] as const).flatMap((axis): Limit[] => {
+		const sides = axis === 'width' ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
+		const edge = sides.find((side) => Math.abs(overlap[side] - free[axis]) < SAME);
+		if (edge) return [{ axis, edge }];
+		const zone = zones.find((one) => {
+			const room = one.kind === 'show' ? roomFor(one, sees, shape) : null;
+			return room !== null && sides.some((side) => Math.abs(Math.max(0, room[side]) - free[axis]) < SAME);
+		});
+		return zone ? [{ axis, zone: zone.id }] : [];
+	});
 }

@@ -1,6 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { decide } from '../job/decide.ts';
 import { FaultError } from '../job/faults.ts';
+import { readJob } from '../job/read.ts';
+import { builtInShop } from '../shop/shop.ts';
+import { limitsOf } from './opening.ts';
 import { has, mended, planned, workedJob, planSingle } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
@@ -153,4 +157,22 @@ test('no window left, a pack past 5 m, a lift wider than the border: faults at t
 	assert.equal(fault({ mats: [{ board, lift: 3, setback: 90 }] }), 'mats[0].setback');
 	assert.equal(fault({ mats: [{ board, reveal: 4 }] }), 'mats[0].reveal');
 	assert.equal(fault({ mats: [] }), 'mats');
+});
+
+test('what first stops a shifted sheet: an edge, or a zone that must show', () => {
+	const limits = (file: Parameters<typeof planned>[0]) => {
+		const made = planned(file);
+		const job = decide(readJob(workedJob(file)), builtInShop);
+		return limitsOf(made.window!, job.piece.zones, job.window.shape);
+	};
+	assert.deepEqual(limits({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [
+		{ axis: 'width', edge: 'left' },
+		{ axis: 'height', edge: 'top' }
+	]);
+	const zones = [{ id: 'signature', kind: 'show' as const, left: 390, top: 300, width: 4, height: 20 }];
+	assert.deepEqual(limits({ piece: { readings: { width: 402, height: 551 }, zones } }), [
+		{ axis: 'width', zone: 'signature' },
+		{ axis: 'height', edge: 'top' }
+	]);
+	assert.deepEqual(limits({ window: { way: 'float' } }), []);
 });

@@ -3,7 +3,7 @@
 	import { offered } from '$core/shop/catalogue.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
-	import { roomFor } from '$core/window/shape.ts';
+	import { limitsOf } from '$core/window/opening.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -27,25 +27,14 @@
 	const path = $derived(editor.figures.path);
 	const whole = $derived(editor.settled.plan.window);
 
-	/** What first stops the sheet: an edge that would appear, or a zone that would be covered. */
-	const limit = $derived.by(() => {
-		const { piece } = editor.here;
-		if (!opening?.free || !opening.overlap) return '';
-		return (['width', 'height'] as const)
-			.map((axis) => {
-				const across = axis === 'width';
-				const sides = across ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
-				const edge = sides.find((side) => Math.abs(opening.overlap![side] - opening.free![axis]) < 1e-6);
-				const zone = piece.zones.find((one) => {
-					const room = one.kind === 'show' ? roomFor(one, opening.sees, choice.shape) : null;
-					return room && sides.some((side) => Math.abs(Math.max(0, room[side]) - opening.free![axis]) < 1e-6);
-				});
-				const what = edge ? `the ${edge} edge` : zone ? `“${zone.id}”` : '';
-				return what && `${across ? 'Across' : 'Down'}, ${what} limits it.`;
-			})
-			.filter(Boolean)
-			.join(' ');
-	});
+	const limit = $derived(
+		(opening ? limitsOf(opening, editor.here.piece.zones, choice.shape) : [])
+			.map(
+				(one) =>
+					`${one.axis === 'width' ? 'Across' : 'Down'}, ${'edge' in one ? `the ${one.edge} edge` : `“${one.zone}”`} limits it.`
+			)
+			.join(' ')
+	);
 
 	const WAYS = [
 		{ value: 'cover', label: 'Cover' },
