@@ -13,6 +13,9 @@ export class ClimateRun {
 	refusal = $state('');
 	stopped = $state(false);
 	#worker: Worker | null = null;
+	#running = false;
+	/** Another run is to begin in a moment. */
+	#pending = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#read: ((year: LoggerYear) => void) | null = null;
 
@@ -20,6 +23,9 @@ export class ClimateRun {
 	run(ask: Extract<Ask, { kind: 'year' }>): void {
 		clearTimeout(this.#timer);
 		this.stopped = false;
+		// What stands on the page belongs to the figures before: it is said at once.
+		this.progress = 0;
+		this.#pending = true;
 		this.#timer = setTimeout(() => this.#ask(ask), REST_MS);
 	}
 
@@ -33,15 +39,23 @@ export class ClimateRun {
 	/** What runs ends at once; what was found before stays. */
 	stop(): void {
 		clearTimeout(this.#timer);
-		this.#worker?.terminate();
-		this.#worker = null;
+		this.#pending = false;
+		this.#end();
 		if (this.progress !== null) this.stopped = true;
 		this.progress = null;
 	}
 
+	#end(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+		this.#running = false;
+	}
+
 	#ask(ask: Ask): void {
 		// A run that is not wanted any more would only delay this one.
-		if (this.progress !== null) this.stop();
+		if (this.#running) this.#end();
+		this.#running = true;
+		this.#pending = false;
 		this.stopped = false;
 		this.progress = 0;
 		if (!this.#worker) {
@@ -49,6 +63,7 @@ export class ClimateRun {
 			this.#worker.onmessage = ({ data }: MessageEvent<Told>) => this.#told(data);
 			this.#worker.onerror = () => {
 				this.progress = null;
+				this.#running = false;
 				this.refusal = 'This broke off. Change a figure, or load the page again.';
 			};
 		}
@@ -60,7 +75,8 @@ export class ClimateRun {
 			this.progress = told.share;
 			return;
 		}
-		this.progress = null;
+		this.progress = this.#pending ? 0 : null;
+		this.#running = false;
 		if (told.kind === 'year') this.year = told.year;
 		else if (told.kind === 'logger') this.#read?.(told.year);
 		else this.refusal = told.says;
