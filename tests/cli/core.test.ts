@@ -63,3 +63,27 @@ test('bad windows: each a line with its path', () => {
 		);
 	}
 });
+
+test('climate: a job and a room in, the year inside its pack out; faults with their paths', () => {
+	const room = Array.from({ length: 48 }, (_, hour) => [hour, hour < 24 ? 50 : 80, 20]);
+	const { stdout, status } = core(['climate', '-'], JSON.stringify({ pack: workedJob(), room }));
+	assert.equal(status, 0);
+	const year = JSON.parse(stdout) as { tauDays: number; halfDays: number; inside: [number, number][]; min: number; max: number };
+	const { climate } = plan(workedJob(), builtInShop);
+	assert.equal(year.tauDays, climate!.tauDays);
+	assert.equal(year.inside.length, 48);
+	// A day after the step of 30 %.
+	const wanted = 80 - 30 * Math.exp(-23 / (24 * climate!.tauDays));
+	assert.ok(Math.abs(year.inside[47]![1] - wanted) < 1e-9);
+	assert.deepEqual([year.min, year.max], [50, year.inside[47]![1]]);
+	for (const [body, path] of [
+		[{ pack: { ...workedJob(), aim: 'best' }, room }, 'pack.aim'],
+		[{ pack: workedJob(), room: [[0, 101, 20]] }, 'room[0][1]'],
+		[{ pack: workedJob() }, 'room'],
+		[{ pack: { format: 'rare-keep/job', version: 1 }, room }, 'pack']
+	] as const) {
+		const answer = core(['climate', '-'], JSON.stringify(body));
+		assert.deepEqual([answer.status, answer.stdout], [2, ''], path);
+		assert.ok(answer.stderr.startsWith(`${path}: `), answer.stderr);
+	}
+});
