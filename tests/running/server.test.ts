@@ -148,3 +148,50 @@ test('SIGTERM: what is under way is answered, the lock is given back, the next s
 		removeFolder(own);
 	}
 });
+
+test('the shop’s lists, rooms and the climate answer over HTTP as the open interface says', async () => {
+	const call = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
+		fetch(`${server.address}${path}`, {
+			method,
+			headers: { 'content-type': 'application/json', ...headers },
+			...(body === undefined ? {} : { body: JSON.stringify(body) })
+		});
+	for (const [path, method, allow] of [
+		['/api/climate', 'GET', 'POST'],
+		['/api/rooms', 'DELETE', 'GET, POST'],
+		['/api/shop/materials', 'POST', 'GET, PUT'],
+		['/api/shop/places', 'DELETE', 'GET, PUT'],
+		['/api/shop/materials/touches', 'GET', 'POST'],
+		['/api/instruments/light-meter', 'GET', 'POST']
+	] as const) {
+		const wrong = await call(method, path);
+		assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, allow], path);
+	}
+	const room = Array.from({ length: 30 }, (_, hour) => [hour, 50 + hour, 20]);
+	const year = await call('POST', '/api/climate', { pack: workedJob(), room });
+	assert.equal(year.status, 200);
+	assert.equal(((await year.json()) as { inside: unknown[] }).inside.length, 30);
+	assert.equal((await call('POST', '/api/climate', { pack: workedJob(), room: [[0, -1, 20]] })).status, 400);
+	assert.equal((await call('POST', '/api/climate', { pack: workedJob(), room }, { 'content-type': 'text/plain' })).status, 415);
+	assert.equal((await call('POST', '/api/climate', { pack: workedJob(), room }, { origin: 'http://elsewhere' })).status, 403);
+	const csv = [
+		'time,humidity',
+		...room.map(
+			([hour], index) => `2025-01-0${1 + Math.floor(hour! / 24)} ${String(hour! % 24).padStart(2, '0')}:00,${50 + index}`
+		)
+	].join('\n');
+	const kept = await fetch(`${server.address}/api/rooms?name=Sail%20loft`, {
+		method: 'POST',
+		headers: { 'content-type': 'text/csv' },
+		body: csv
+	});
+	assert.equal(kept.status, 201);
+	const read = (await (await fetch(`${server.address}${kept.headers.get('location')}`)).json()) as {
+		name: string;
+		readings: unknown[];
+	};
+	assert.deepEqual([read.name, read.readings.length], ['Sail loft', 30]);
+	assert.equal((await call('GET', '/api/rooms/99999')).status, 404);
+	assert.equal((await call('PUT', '/api/shop/places', { places: [] })).status, 428);
+	assert.equal((await call('PUT', '/api/shop/places', { places: [] }, { 'if-match': 'x' })).status, 400);
+});
