@@ -100,7 +100,7 @@
 	</div>
 	<div class="group">
 		<SchoolChoice id="hang-from" names={{ 'under-mat': 'from the under-mat', 'window-mat': 'from the window mat' }} />
-		<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />
+		{#if !corners}<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />{/if}
 	</div>
 	<div class="group">
 		<h2>The sheet</h2>
