@@ -4,9 +4,9 @@ import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts
 import { houseBoard } from '../job/material.ts';
 import type { Board } from '../shop/boards.ts';
 import { figureName } from '../shop/catalogue.ts';
-import type { Stocked } from '../shop/stocked.ts';
 import { reaches, type Grade } from '../shop/grades.ts';
 import type { Layer } from './guard.ts';
+import { usedMaterials, type UsedMaterial } from './used.ts';
 
 const GRADE_NAME: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 
@@ -128,12 +128,12 @@ export const guardRules: Rule[] = [
 		why: 'What is not known of it can’t be judged; careful values stand in for the figures. Ask for its data sheet.',
 		mends: 'A known material in its place; better, its data sheet in Stock, Materials.',
 		find: (context) =>
-			materialsOf(context)
+			usedMaterials(context.job)
 				.filter(({ material }) => material.unknown.length > 0)
-				.map(({ material, where, known }) => ({
-					says: `${material.name}: ${listOf(material.unknown.map(figureName))} not known.`,
-					where,
-					remedies: known
+				.map((used) => ({
+					says: `${used.material.name}: ${listOf(used.material.unknown.map(figureName))} not known.`,
+					where: used.where,
+					remedies: knownInstead(context, used)
 				}))
 	},
 	{
@@ -375,53 +375,32 @@ function supportRemedy({ file }: Context, name: string, id: string): Remedy {
 	return { label: `${name}, support`, patch: [...put(file, ['window', 'support'], id), ...own] };
 }
 
-type Material = Stocked & { name: string };
-type Used = { material: Material; where: string; known: Remedy[] };
-
-/** Every material of the package, where it is chosen, and the known one that would take its place. */
-function materialsOf(context: Context): Used[] {
-	const { guard, mats, windows, hold, aim } = { ...context.job, aim: context.grade };
-	const board = houseBoard(aim, context.job.piece.proteinOrDye);
+/** The known material that would take an unknown one's place. */
+function knownInstead(context: Context, { role, index }: UsedMaterial): Remedy[] {
+	const board = houseBoard(context.grade, context.job.piece.proteinOrDye);
 	const name = context.shop.boards[board]!.name;
-	const used: Used[] = [
-		{ material: guard.glazing, where: 'guard.glazing', known: [glazingRemedy(context, knownGlazing(context))] }
-	];
-	for (const [index, mat] of mats.entries())
-		used.push({ material: mat.board, where: `mats[${index}].board`, known: [remedyOfMat(context, name, index, { board })] });
-	const support = windows.find((window) => window.support)?.support;
-	if (support) used.push({ material: support, where: 'window.support', known: [supportRemedy(context, name, board)] });
-	if (guard.underMat)
-		used.push({
-			material: guard.underMat,
-			where: 'guard.underMat',
-			known: [remedy(context, `${name}, under-mat`, ['guard', 'underMat'], board)]
-		});
-	for (const [index, filler] of guard.fillers.entries())
-		used.push({
-			material: filler.board,
-			where: `guard.fillers[${index}].board`,
-			known: [remedy(context, 'Filler of alkaline corrugated board', ['guard', 'fillers', index, 'board'], 'alkaline-corrugated')]
-		});
-	if (guard.barrier)
-		used.push({
-			material: guard.barrier,
-			where: 'guard.barrier',
-			known: [remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')]
-		});
-	if (guard.backing) used.push({ material: guard.backing, where: 'guard.backing', known: backingRemedies(context) });
-	if (guard.edgeSeal)
-		used.push({
-			material: guard.edgeSeal,
-			where: 'guard.edgeSeal',
-			known: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')]
-		});
-	if (hold.adhesive.family !== 'none')
-		used.push({
-			material: hold.adhesive,
-			where: 'hold.adhesive',
-			known: [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')]
-		});
-	return used;
+	switch (role) {
+		case 'glazing':
+			return [glazingRemedy(context, knownGlazing(context))];
+		case 'mat':
+			return [remedyOfMat(context, name, index, { board })];
+		case 'support':
+			return [supportRemedy(context, name, board)];
+		case 'under-mat':
+			return [remedy(context, `${name}, under-mat`, ['guard', 'underMat'], board)];
+		case 'filler':
+			return [
+				remedy(context, 'Filler of alkaline corrugated board', ['guard', 'fillers', index, 'board'], 'alkaline-corrugated')
+			];
+		case 'barrier':
+			return [remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')];
+		case 'backing':
+			return backingRemedies(context);
+		case 'edge-seal':
+			return [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')];
+		case 'adhesive':
+			return [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')];
+	}
 }
 
 /** Of the same family first; over a friable piece no acrylic that carries a charge. */

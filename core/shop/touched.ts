@@ -4,6 +4,7 @@ import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
+import { usedMaterials } from '../guard/used.ts';
 import { packagePrice } from '../guard/price.ts';
 import { showMoney, showNumber } from '../units/show.ts';
 import type { Grade } from './grades.ts';
@@ -19,8 +20,9 @@ export type Touched = {
 /** Null when the job uses none of the materials that differ between the two shops. */
 export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | null {
 	const job = decide(readJob(file), before);
-	const used = materialsOf(job);
-	const differs = used.some(([list, id]) => JSON.stringify(before[list][id]) !== JSON.stringify(after[list][id]));
+	const differs = usedMaterials(job).some(
+		({ list, material: { id } }) => JSON.stringify(before[list][id]) !== JSON.stringify(after[list][id])
+	);
 	if (!differs) return null;
 	const then = planDecided(file, job, before);
 	try {
@@ -35,28 +37,6 @@ export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | n
 		if (!(error instanceof FaultError)) throw error;
 		return { changes: [`it could not be planned: ${error.faults[0]!.says}`], was: then.grade.reached, becomes: null };
 	}
-}
-
-function materialsOf({
-	guard,
-	mats,
-	windows,
-	hold
-}: Decided): ['boards' | 'glazings' | 'barriers' | 'adhesives' | 'edgeSeals', string][] {
-	const boards = [
-		...mats.map((mat) => mat.board),
-		...windows.flatMap((window) => window.support ?? []),
-		...guard.fillers.map((filler) => filler.board),
-		...(guard.underMat ? [guard.underMat] : []),
-		...(guard.backing ? [guard.backing] : [])
-	];
-	return [
-		['glazings', guard.glazing.id],
-		...boards.map((board) => ['boards', board.id] as ['boards', string]),
-		...(guard.barrier ? [['barriers', guard.barrier.id] as ['barriers', string]] : []),
-		...(guard.edgeSeal ? [['edgeSeals', guard.edgeSeal.id] as ['edgeSeals', string]] : []),
-		['adhesives', hold.adhesive.id]
-	];
 }
 
 type Planned = { job: Decided; plan: Plan };

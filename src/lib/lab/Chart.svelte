@@ -114,18 +114,12 @@
 		flex: 1;
 		min-width: 0;
 	}
-	summary,
-	.text-press {
+	summary {
 		color: var(--accent);
 		font-weight: 600;
 		font-size: 13px;
 		cursor: pointer;
-		min-height: 26px;
 		line-height: 26px;
-	}
-	.text-press:disabled {
-		color: var(--quiet);
-		cursor: default;
 	}
 	section :global(table) {
 		border-collapse: collapse;

@@ -187,18 +187,6 @@
 		display: flex;
 		gap: 14px;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		font-size: 13px;
-		cursor: pointer;
-		min-height: 26px;
-		line-height: 26px;
-	}
-	.text-press:disabled {
-		color: var(--quiet);
-		cursor: default;
-	}
 	.import:focus-within {
 		outline: 2px solid var(--accent);
 	}

@@ -216,14 +216,6 @@
 	.page > :global(.bar) {
 		grid-column: 1 / -1;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		font-size: 13px;
-		cursor: pointer;
-		min-height: 26px;
-		line-height: 26px;
-	}
 	main {
 		overflow-y: auto;
 	}

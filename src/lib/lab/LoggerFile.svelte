@@ -161,10 +161,4 @@
 	.fault {
 		color: var(--stop);
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 28px;
-	}
 </style>

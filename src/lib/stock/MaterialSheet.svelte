@@ -201,10 +201,4 @@
 		gap: 14px;
 		margin-top: 10px;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 28px;
-	}
 </style>

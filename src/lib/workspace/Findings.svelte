@@ -294,18 +294,6 @@
 	.accepting .initials {
 		flex: 0 0 70px;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 26px;
-		padding: 0 4px;
-		font-size: 13px;
-		white-space: nowrap;
-	}
-	.text-press:hover {
-		text-decoration: underline;
-	}
 	.changes {
 		font-size: 13px;
 		color: var(--quiet);

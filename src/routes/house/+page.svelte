@@ -215,12 +215,4 @@
 		gap: 10px;
 		align-items: center;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 30px;
-		padding: 0 4px;
-		white-space: nowrap;
-	}
 </style>

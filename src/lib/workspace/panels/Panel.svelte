@@ -43,18 +43,6 @@
 	.panel :global(dl.rows dd) {
 		text-align: right;
 	}
-	.panel :global(.text-press) {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-		min-height: 26px;
-		padding: 0 4px;
-		border-radius: 3px;
-		font-size: 13px;
-	}
-	.panel :global(.text-press:hover) {
-		text-decoration: underline;
-	}
 	.panel :global(.head) {
 		display: flex;
 		justify-content: space-between;

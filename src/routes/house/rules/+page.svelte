@@ -168,11 +168,6 @@
 	.mends {
 		font-size: 13.5px;
 	}
-	.text-press {
-		color: var(--accent);
-		font-weight: 600;
-		cursor: pointer;
-	}
 	@media (max-width: 1023px) {
 		main {
 			overflow-x: auto;
