@@ -43,7 +43,7 @@ import type { Shop } from './shop/shop.ts';
 import { named } from './sights.ts';
 import { tidy } from './units/round.ts';
 import type { Why } from './why/why.ts';
-import { openingsOf, planWindow, type Window } from './window/window.ts';
+import { openingsOf, planWindow, seenThrough, type Window } from './window/window.ts';
 import { whyOpening, whyWindow } from './window/why.ts';
 
 /** Figures by station; a station that cannot be planned yet is absent and named in `open`. */
@@ -199,19 +199,25 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 	}
 	const openings = openingsOf(window);
 	const holds = measures.map((measure, index) =>
-		planHold(job, job.pieces[index]!, shop, { measure, opening: openings[index]!, choice: job.windows[index]! })
+		planHold(job, job.pieces[index]!, shop, {
+			measure,
+			movement: movements[index]!,
+			opening: openings[index]!,
+			choice: job.windows[index]!,
+			pack: window.pack
+		})
 	);
 	const longest = longestOf(measures);
-	const layers = planLayers(job, shop.house.thinnestSheet);
+	const layers = planLayers(job, shop.house);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
-	const frame = planFrame(job, shop, { pack: window.pack, ready: rabbet });
+	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet });
 	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
-		pack.clearance = tidy(frame.section.rabbetDepth - pack.thickness);
-		window.mats[0]!.seen = mapSides((side) =>
-			tidy(window.mats[0]!.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2)
-		);
+		pack.clearance = tidy(frame.section.rabbetDepth + job.frame!.deepen - pack.thickness);
+		const [first] = window.mats;
+		if (first) first.seen = mapSides((side) => tidy(first.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2));
+		else seenThrough(window, frame.sight);
 	} else {
 		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a section given outright' });
 	}
@@ -262,14 +268,14 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 		const number = job.several ? index + 1 : null;
 		const own: Why = {};
 		whyMeasure(own, measure, job.pieces[index]!);
-		if (window) whyOpening(own, index, window, job);
-		if (holds[index]) whyHold(own, holds[index], job, job.windows[index]!);
+		if (window) whyOpening(own, index, window, job, frame ?? null);
+		if (holds[index]) whyHold(own, holds[index], job, job.windows[index]!, measure, shop.house);
 		for (const [path, { of, source }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source };
 	}
 	if (!window) return why;
 	whyWindow(why, window, job, frame ?? null);
 	if (pack) whyPack(why, pack, job, longestOf(measures), shop.house.gapLargeFrom);
-	if (frame) whyFrame(why, frame, job);
+	if (frame) whyFrame(why, frame, job, window.pack, shop.house);
 	if (figures.climate)
 		whyClimate(
 			why,

@@ -15,7 +15,8 @@ function addsUp({ window, frame, pack, measure }: SinglePlan, file: JobFile): vo
 	for (const mat of window!.mats) {
 		near(mat.border.left + mat.opening.width + mat.border.right, window!.pack.width, 1e-6);
 		near(mat.border.top + mat.opening.height + mat.border.bottom, window!.pack.height, 1e-6);
-		for (const side of SIDES) isStep(mat.border[side]);
+		// A metal section's pairs come in their own steps: what is left over stands at the right and foot.
+		for (const side of SIDES) if (!frame!.kit || side === 'left' || side === 'top') isStep(mat.border[side]);
 		isStep(mat.opening.width);
 	}
 	near(window!.overlap.left + window!.opening.width + window!.overlap.right, measure!.usable.width, 1e-6);
@@ -24,7 +25,11 @@ function addsUp({ window, frame, pack, measure }: SinglePlan, file: JobFile): vo
 	const seen = window!.mats[0]!.seen!;
 	near(seen.left + window!.mats[0]!.opening.width + seen.right, frame!.sight.width, 1e-6);
 	near(seen.top + window!.mats[0]!.opening.height + seen.bottom, frame!.sight.height, 1e-6);
-	near(pack!.thickness + pack!.clearance!, frame!.section.rabbetDepth, 1e-9);
+	near(
+		pack!.thickness + pack!.clearance!,
+		frame!.section.rabbetDepth + (file.frame?.deepen === undefined ? 0 : Number(file.frame.deepen)),
+		1e-9
+	);
 }
 
 /** Shifted within the free range, by shares of it, no edge of the sheet shows. */

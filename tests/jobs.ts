@@ -57,6 +57,7 @@ export function severityOf(of: Pick<Plan, 'findings'>, rule: string): string | u
 	return of.findings.find((finding) => finding.rule === rule)?.severity;
 }
 
+const METAL = new Set(MOULDINGS.filter((moulding) => moulding.metal).map(({ id }) => id));
 const ids = (items: readonly { id: string }[]) => fc.constantFrom(...items.map((item) => item.id));
 const tenth = (least: number, most: number) => fc.integer({ min: least * 10, max: most * 10 }).map((value) => value / 10);
 
@@ -133,6 +134,8 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 		join: fc.constantFrom('gummed', 'transfer', 'spray'),
 		adhesive: ids(ADHESIVES.filter((adhesive) => adhesive.id !== 'none')),
 		moulding: ids(MOULDINGS),
+		corners: fc.constantFrom('reinforced', 'plain'),
+		deepen: fc.constantFrom(0, 0, 0, 6),
 		points: fc.constantFrom('rigid', 'flexible', 'hand', 'turn-buttons'),
 		hooks: fc.constantFrom(1, 2, undefined),
 		by: fc.constantFrom('wire', 'rings', undefined),
@@ -168,7 +171,9 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 				join: one.join
 			},
 			hold: { adhesive: one.adhesive },
-			frame: { moulding: one.moulding, points: one.points },
+			frame: METAL.has(one.moulding)
+				? { moulding: one.moulding }
+				: { moulding: one.moulding, points: one.points, corners: one.corners, ...(one.deepen > 0 ? { deepen: one.deepen } : {}) },
 			back: { dustCover: one.dustCover },
 			hang: defined({ hooks: one.hooks, by: one.by })
 		} as JobFile;

@@ -24,6 +24,8 @@ test('the order of the work, for the worked case', () => {
 		'cut-boards',
 		'cut-glazing',
 		'cut-frame',
+		'join-frame',
+		'finish-frame',
 		'place',
 		'hinge',
 		'try-window',
@@ -54,7 +56,8 @@ test('figures of the plan stand in the steps', () => {
 	for (const [id, figures] of [
 		['cut-boards', ['542 × 701', '402 × 551', '390 × 539', '70', '76']],
 		['cut-glazing', ['542 × 701']],
-		['cut-frame', ['577', '736', '545 × 704']],
+		['cut-frame', ['577', '736']],
+		['join-frame', ['545 × 704', '890.3']],
 		['place', ['70']],
 		['hinge', ['3', '25', '60 × 20']],
 		['centre', ['65.5']],
@@ -68,7 +71,7 @@ test('figures of the plan stand in the steps', () => {
 test('waits are said: paste dries before the window closes over it', () => {
 	assert.ok((step('hinge').waitMinutes ?? 0) >= 30);
 	assert.ok((step('hinge', { hold: { adhesive: 'gummed-paper' } }).waitMinutes ?? 0) < 30);
-	assert.ok((step('cut-frame').waitMinutes ?? 0) >= 60);
+	assert.ok((step('join-frame').waitMinutes ?? 0) >= 60);
 });
 
 test('cautions stand where the step is, once each, and defer to local codes and trained people', () => {

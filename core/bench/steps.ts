@@ -1,10 +1,10 @@
 /** The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). */
-import type { Hold } from '../hold/hold.ts';
-import type { Decided, HoldKind } from '../job/decide.ts';
+import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { sightsOf, which, type Sight } from '../sights.ts';
 import type { Shop } from '../shop/shop.ts';
 import { showLength, showNumber, showSize } from '../units/show.ts';
+import { fasteners, fit, makeFrame } from './frame-steps.ts';
+import { mount } from './mount-steps.ts';
 
 export type Step = {
 	id: string;
@@ -18,14 +18,7 @@ export type Step = {
 	waitMinutes?: number;
 };
 
-const KIND_OF_HINGE: Record<HoldKind, string> = {
-	't-hinge': 'T-',
-	'v-hinge': 'V-',
-	'pass-through': 'pass-through ',
-	corners: ''
-};
-
-type Writer = { job: Decided; plan: Plan; shop: Shop; length: (mm: number, fine?: boolean) => string };
+export type Writer = { job: Decided; plan: Plan; shop: Shop; length: (mm: number, fine?: boolean) => string };
 
 /** @returns the steps, none while the plan is open at the window or the frame */
 export function planSteps(job: Decided, plan: Plan, shop: Shop): Step[] {
@@ -36,7 +29,7 @@ export function planSteps(job: Decided, plan: Plan, shop: Shop): Step[] {
 		gather,
 		cutBoards,
 		cutGlazing,
-		cutFrame,
+		makeFrame,
 		mount,
 		cleanGlazing,
 		dustFirst,
@@ -78,7 +71,7 @@ function gather({ plan, shop }: Writer): Step {
 		title: 'Gather',
 		does: [
 			`${counted}.`,
-			`${plan.frame!.points.total} points, ${plan.hang!.by === 'wire' ? '2 rings with screws, wire' : '2 two-hole rings with screws'}, ${plan.hang!.hookCount} wall ${plan.hang!.hookCount === 1 ? 'hook' : 'hooks'}, ${plan.back!.bumpers} bumpers.`
+			`${fasteners(plan)}, ${plan.hang!.by === 'wire' ? '2 rings with screws, wire' : '2 two-hole rings with screws'}, ${plan.hang!.hookCount} wall ${plan.hang!.hookCount === 1 ? 'hook' : 'hooks'}, ${plan.back!.bumpers} bumpers.`
 		],
 		because: `What is missing is found before anything is opened. Tape widths in stock: ${shop.tapeWidths.join(', ')} mm.`
 	};
@@ -88,7 +81,9 @@ function hasFibre({ guard }: Decided): boolean {
 	return guard.backing?.woodFibre === true || guard.fillers.some(({ board }) => board.woodFibre);
 }
 
-function cutBoards({ job, plan, length }: Writer): Step {
+function cutBoards({ job, plan, length }: Writer): Step | null {
+	const { guard } = job;
+	if (plan.window!.mats.length === 0 && !guard.underMat && !guard.backing && guard.fillers.length === 0) return null;
 	const mats = plan.window!.mats.flatMap((mat, index) => {
 		const bevel = job.mats[index]!.bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
 		return (mat.holes ?? [mat]).map((hole, at) => {
@@ -111,18 +106,21 @@ function cutBoards({ job, plan, length }: Writer): Step {
 		id: 'cut-boards',
 		title: 'Cut the boards',
 		does: [
-			`All blanks ${showSize(plan.window!.pack, job.unit)}, squared: both diagonals equal before a window is cut.`,
+			`All blanks ${showSize(plan.window!.pack, job.unit)}, squared: both diagonals equal${plan.window!.mats.length > 0 ? ' before a window is cut' : ''}.`,
 			...mats,
 			...printed
 		],
-		because: 'A window cut in a blank out of square stands askew in the frame.',
+		because:
+			plan.window!.mats.length > 0
+				? 'A window cut in a blank out of square stands askew in the frame.'
+				: 'A board out of square binds in the rabbet.',
 		caution: hasFibre(job)
 			? 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask. Blade away from the holding hand; fresh bevels cut skin.'
 			: 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.'
 	};
 }
 
-function cutGlazing({ job, plan }: Writer): Step | null {
+function cutGlazing({ job, plan, length }: Writer): Step | null {
 	const { glazing } = job.guard;
 	if (glazing.family === 'none') return null;
 	const glass = glazing.family !== 'acrylic';
@@ -130,7 +128,7 @@ function cutGlazing({ job, plan }: Writer): Step | null {
 		id: 'cut-glazing',
 		title: `Cut the glazing, ${glazing.name}`,
 		does: [
-			`${showSize(plan.window!.pack, job.unit)}.`,
+			plan.frame!.lite ? liteSays(plan.frame!.lite, length) : `${showSize(plan.window!.pack, job.unit)}.`,
 			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
 		],
 		...(glass
@@ -139,106 +137,9 @@ function cutGlazing({ job, plan }: Writer): Step | null {
 	};
 }
 
-function cutFrame({ job, plan, length }: Writer): Step {
-	const { rails, stick } = plan.frame!;
-	if (!rails || stick === undefined) return readyFrame(job, plan);
-	const [across, down] = rails;
-	return {
-		id: 'cut-frame',
-		title: 'Cut and join the frame',
-		does: [
-			`Two rails ${length(across)} and two ${length(down)} at the long points, from ${length(stick)} of ${job.frame!.name}.`,
-			`Corners ${job.frame!.corners === 'reinforced' ? 'glued, with splines or wedges' : 'glued'}; the rabbet then measures ${showSize(plan.frame!.rabbet, job.unit)}, both diagonals equal.`
-		],
-		because: 'Glue, paint and wax dry before the pack is near them.',
-		caution: 'Mitre cutter and underpinner: guards on, one person at it, eyes and ears covered.',
-		waitMinutes: 12 * 60
-	};
-}
-
-function readyFrame(job: Decided, plan: Plan): Step {
-	return {
-		id: 'ready-frame',
-		title: 'Make the ready frame ready',
-		does: [
-			'Blow out the sawdust; its wood-fibre back and paper insert leave. Measure the rabbet again, four sides and both diagonals.',
-			`The pack measures ${showSize(plan.window!.pack, job.unit)}: try one board in it before the others are cut.`
-		],
-		because: 'A bought or old frame is seldom what its label says, and seldom square.',
-		caution: 'Lift old points and tabs with a tool, never with a finger.'
-	};
-}
-
-function mount({ job, plan, shop, length }: Writer): Step[] {
-	const sights = sightsOf(job, plan);
-	const holds = sights.map((sight) => sight.hold!);
-	const [hold] = holds as [Hold];
-	const kind = KIND_OF_HINGE[hold.kind];
-	const count = holds.reduce((sum, one) => sum + one.count, 0);
-	const paste = job.hold.adhesive.family === 'paste';
-	const fromMat = job.schools['hang-from'] === 'window-mat';
-	return [
-		{
-			id: 'place',
-			title: holds.length > 1 ? 'Place the sheets' : 'Place the sheet',
-			does: sights.flatMap((sight) => {
-				const { placement, free } = sight.opening;
-				const on = fromMat ? 'window mat' : 'under-mat';
-				return [
-					`${which(sight)}On the ${on}: the sheet’s top-left corner ${length(placement.left, true)} from the left edge and ${length(placement.top, true)} from the top; a weight on it.`,
-					...(free
-						? [
-								`It may be off by ± ${length(free.width, true)} across and ± ${length(free.height, true)} down before an edge shows.`
-							]
-						: ['It stands free in the window: the same air on all sides.'])
-				];
-			}),
-			because: 'Mark, lay the corner on the mark, weigh it down: the sheet is not moved again.'
-		},
-		hold.kind === 'corners'
-			? pockets(sights, length)
-			: {
-					id: 'hinge',
-					title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${kind}${count === 1 ? 'hinge' : 'hinges'}`,
-					does: [
-						`${count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${hold.tissue ?? '–'} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
-						...sights.map(
-							(sight) =>
-								`${which(sight)}Centres from the sheet’s left: ${sight.hold!.places.map((place) => length(place, true)).join(', ')}.`
-						),
-						`Each holds the sheet by ${length(hold.size.height, true)}.`,
-						`One corner, turn back, look, then the others; cross-pieces ${length(shop.house.crossWidth)} × ${length(shop.house.crossHeight)}, ${length(shop.house.crossAbove)} above the sheet.`,
-						...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
-					],
-					because: 'Held at the top only, the sheet can grow and shrink without bulging.',
-					waitMinutes: hold.dryMinutes
-				},
-		{
-			id: 'try-window',
-			title: 'Try the window over it',
-			does: [
-				'Join the window mat to the under-mat along one long edge, as a book opens.',
-				'What must show shows, what must be hidden is hidden, no edge appears on any side.'
-			],
-			because: 'It costs a minute now, and a re-opening later.'
-		}
-	];
-}
-
-function pockets(sights: Sight[], length: Writer['length']): Step {
-	return {
-		id: 'hinge',
-		title: 'Pockets at the corners',
-		does: [
-			...sights.map(
-				(sight) =>
-					`${which(sight)}Four pockets of alkaline paper, ${length(sight.hold!.size.width, true)} along each edge of the sheet.`
-			),
-			'Fold each, slip it over its corner, fix its tails to the under-mat with gummed tape; nothing sticks to the sheet.',
-			'A hair of slack on the sides, so that the sheet can grow.'
-		],
-		because: 'Without adhesive the sheet comes out again by hand.'
-	};
+/** A frame out of true: the lite's own sides. */
+function liteSays(lite: NonNullable<NonNullable<Plan['frame']>['lite']>, length: Writer['length']): string {
+	return `It follows the frame, not the square: top ${length(lite.top)}, right ${length(lite.right)}, bottom ${length(lite.bottom)}, left ${length(lite.left)}, the diagonal from the top left ${length(lite.d1)}, the other ${length(lite.d2)}.`;
 }
 
 function cleanGlazing({ job }: Writer): Step | null {
@@ -294,33 +195,9 @@ function edgeSeal({ job, plan, length }: Writer): Step | null {
 	};
 }
 
-function fit({ job, plan, length }: Writer): Step[] {
-	const { top, side, total, kind } = plan.frame!.points;
-	return [
-		{
-			id: 'fit-first',
-			title: 'Fit, one or two points only',
-			does: [
-				'Scrape glue lumps from the rabbet’s corners. Mark up on the back; lay the frame over the pack; turn both.',
-				'Two points, lift, look from the front: dust check, second.'
-			],
-			because: 'Dust found now costs two points; found later, all of them.',
-			caution: 'Points are pushed away from the glass and the other hand, with a stop behind the frame.'
-		},
-		{
-			id: 'fit-all',
-			title: `All points, ${total} ${kind === 'hand' ? 'hand-pushed' : kind.replace('-', ' ')}`,
-			does: [
-				`Top and bottom ${top.count} each, first at ${length(top.first, true)}, then every ${length(top.spacing, true)}; sides ${side.count} each, first at ${length(side.first, true)}, then every ${length(side.spacing, true)}.`,
-				`Clearance ${length(plan.pack!.clearance!, true)} from the pack to the moulding’s back.`,
-				...(job.piece.friable ? ['No hammering: the sheet sheds.'] : [])
-			]
-		}
-	];
-}
-
-function centre({ job, plan, length }: Writer): Step {
-	const seen = plan.window!.mats[0]!.seen!;
+function centre({ job, plan, length }: Writer): Step | null {
+	const seen = plan.window!.mats[0]?.seen;
+	if (!seen) return null;
 	const targets = `left ${length(seen.left, true)}, right ${length(seen.right, true)}, top ${length(seen.top, true)}, bottom ${length(seen.bottom, true)}`;
 	return {
 		id: 'centre',
@@ -387,13 +264,16 @@ function bumpers({ plan }: Writer): Step | null {
 	};
 }
 
-function hang({ plan, length }: Writer): Step {
+function hang({ job, plan, length }: Writer): Step {
 	const planned = plan.hang!;
-	const rings = `Rings ${length(planned.drop, true)} from the top, both measured from the marked top, ${length(planned.inset, true)} from the sides. Pilot hole 70 % of the screw, screw at most two thirds of the depth.`;
+	const metal = job.frame!.kind === 'metal';
+	const rings = metal
+		? `Hangers slid into the channel, ${length(planned.drop, true)} from the top on both sides, and tightened.`
+		: `Rings ${length(planned.drop, true)} from the top, both measured from the marked top, ${length(planned.inset, true)} from the sides. Pilot hole 70 % of the screw, screw at most two thirds of the depth.`;
 	if (planned.by === 'rings') {
 		return {
 			id: 'hang',
-			title: 'Two-hole rings',
+			title: metal ? 'Hangers' : 'Two-hole rings',
 			does: [rings, 'Pull each by hand before the piece hangs by it.'],
 			because: 'Too heavy or too low for a wire.',
 			caution: 'Over 8 kg or 1 m, two people lift.'
@@ -401,7 +281,7 @@ function hang({ plan, length }: Writer): Step {
 	}
 	return {
 		id: 'hang',
-		title: 'Rings and wire',
+		title: metal ? 'Hangers and wire' : 'Rings and wire',
 		does: [
 			rings,
 			`Wire breaking at ${showNumber(planned.wire!.breakingKg, 1)} kg, cut ${length(planned.wire!.length)}. Through the ring, behind the standing wire, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.`,

@@ -3,7 +3,10 @@ import type { Decided } from '../job/decide.ts';
 import type { Size } from '../geometry/shapes.ts';
 import { each } from '../one-or-each.ts';
 import type { Figures } from '../plan.ts';
-import type { Hold } from '../hold/hold.ts';
+import type { Frame } from '../frame/frame.ts';
+import type { Lite } from '../frame/lite.ts';
+import { cutDown, tidy } from '../units/round.ts';
+import { cutHolds } from './holds.ts';
 import { named } from '../sights.ts';
 import type { House } from '../shop/house.ts';
 import { openingsOf } from '../window/window.ts';
@@ -15,8 +18,10 @@ export type Cut = {
 	width: number;
 	height: number;
 	count: number;
-	from: 'sheet' | 'stick' | 'roll' | 'tissue' | 'coil';
+	from: 'sheet' | 'stick' | 'roll' | 'tissue' | 'coil' | 'cloth';
 	opening?: Size;
+	/** Cut out of square, to follow a frame: its own four sides and diagonals. */
+	sides?: Lite;
 };
 
 /** Paths of the plan from which width, height and opening of a line come. */
@@ -50,16 +55,20 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	if (window) {
 		const board = (role: string, material: string) =>
 			add({ role, material, ...window.pack, count: 1, from: 'sheet' }, 'window.pack.width', 'window.pack.height');
-		if (guard.glazing.family !== 'none') board('glazing', guard.glazing.id);
+		if (guard.glazing.family !== 'none') {
+			if (!frame?.lite) board('glazing', guard.glazing.id);
+			else {
+				const { blank, ...sides } = frame.lite;
+				const lite: Cut = { role: 'glazing', material: guard.glazing.id, ...blank, count: 1, from: 'sheet', sides };
+				add(lite, 'frame.lite.blank.width', 'frame.lite.blank.height');
+			}
+		}
 		if (guard.spacer) {
+			const wide = spacerWidth(frame ?? null, house, job.step);
 			const strip = (width: number, of: string) =>
-				add(
-					{ role: 'spacer', material: guard.spacer!.material, width, height: house.spacerWidth, count: 2, from: 'sheet' },
-					of,
-					'shop.house.spacerWidth'
-				);
+				add({ role: 'spacer', material: guard.spacer!.material, width, height: wide.mm, count: 2, from: 'sheet' }, of, wide.of);
 			strip(window.pack.width, 'window.pack.width');
-			strip(window.pack.height - 2 * house.spacerWidth, 'window.pack.height - 2 * shop.house.spacerWidth');
+			strip(tidy(window.pack.height - 2 * wide.mm), `window.pack.height - 2 * ${wide.of}`);
 		}
 		for (const [index, mat] of window.mats.entries()) {
 			const at = `window.mats[${index}]`;
@@ -98,40 +107,7 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
-	if (job.hold.kind === 'corners') cutPockets(holds, job, add);
-	// Tabs of one size are torn together, whichever sheet they hold.
-	for (const [index, hold] of job.hold.kind === 'corners' ? [] : holds.entries()) {
-		const alike = holds.filter(({ size }) => size.width === hold.size.width && size.height === hold.size.height);
-		if (alike[0] !== hold) continue;
-		const of = named(job.several ? index + 1 : null, 'hold.size');
-		const count = alike.reduce((sum, one) => sum + one.count, 0);
-		add(
-			{
-				role: 'hinge tab',
-				material: job.hold.adhesive.id,
-				width: hold.size.width,
-				height: hold.size.height + house.hingeTab,
-				count,
-				from: 'tissue'
-			},
-			`${of}.width`,
-			`${of}.height + shop.house.hingeTab`
-		);
-	}
-	const crosses = job.hold.kind === 'corners' ? 0 : holds.reduce((sum, { count }) => sum + count, 0);
-	if (crosses > 0)
-		add(
-			{
-				role: 'cross-piece',
-				material: job.hold.adhesive.id,
-				width: house.crossWidth,
-				height: house.crossHeight,
-				count: crosses,
-				from: 'tissue'
-			},
-			'shop.house.crossWidth',
-			'shop.house.crossHeight'
-		);
+	cutHolds(holds, job, house, add);
 	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add(
@@ -141,6 +117,23 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 			);
 		rail('rail, top and bottom', 'width');
 		rail('rail, left and right', 'height');
+	}
+	if (frame && job.frame!.deepen > 0) {
+		const strip = (length: 'width' | 'height') =>
+			add(
+				{
+					role: 'strip on the back',
+					material: 'strip wood',
+					width: frame.outer[length],
+					height: tidy(frame.section.face - frame.section.lip),
+					count: 2,
+					from: 'stick'
+				},
+				`frame.outer.${length}`,
+				'frame.section.face - frame.section.lip'
+			);
+		strip('width');
+		strip('height');
 	}
 	if (back?.edgeSeal) {
 		const { length, stock } = back.edgeSeal;
@@ -183,16 +176,12 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	return cuts;
 }
 
-/** A pocket is folded from a strip as high as the triangle over its fold, and four times as long. */
-function cutPockets(holds: Hold[], job: Decided, add: (cut: Cut, width: string, height: string) => void): void {
-	for (const [index, { size }] of holds.entries()) {
-		const height = size.width / Math.SQRT2;
-		const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
-		if (height > 0)
-			add(
-				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll' },
-				`4 * (${of})`,
-				of
-			);
-	}
+/** A spacer is no wider than what the lip surely hides. */
+export function spacerWidth(frame: Frame | null, house: House, step: number): { mm: number; of: string } {
+	const usual = { mm: house.spacerWidth, of: 'shop.house.spacerWidth' };
+	if (!frame) return usual;
+	const axis = frame.allowance.width >= frame.allowance.height ? 'width' : 'height';
+	const hidden = cutDown(frame.section.lip - frame.allowance[axis] / 2, step);
+	if (hidden >= usual.mm || hidden <= 0) return usual;
+	return { mm: hidden, of: `down(frame.section.lip - frame.allowance.${axis} / 2, job.step)` };
 }

@@ -6,7 +6,7 @@ export const cuttingRules: Rule[] = [
 	{
 		id: 'tool.too-small',
 		station: 'cut',
-		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, or a moulding wider than the saw’s table',
+		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, glazing longer than the glass cutter, or a moulding wider or deeper than the saw takes',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Better known before the board lies on the bench: it is cut elsewhere, or in another board.',
 		mends: 'A mat board that the cutter takes; a longer cut or a wider moulding is done elsewhere.',
@@ -37,7 +37,21 @@ export const cuttingRules: Rule[] = [
 					}
 				];
 			});
-			const face = context.plan.frame?.rails ? context.plan.frame.section.face : 0;
+			const { frame, window } = context.plan;
+			const glazed = context.job.guard.glazing.family !== 'none' && window;
+			const longest = glazed ? Math.max(window.pack.width, window.pack.height) : 0;
+			if (longest > house.glassCutterLongest)
+				cases.push({
+					says: `Glazing of ${said(context, longest)} is longer than the glass cutter’s ${said(context, house.glassCutterLongest)}.`,
+					where: 'guard.glazing'
+				});
+			if (!frame?.rails) return cases;
+			const { face, depth } = frame.section;
+			if (depth > house.sawDeepest)
+				cases.push({
+					says: `A moulding ${said(context, depth)} deep is deeper than the saw’s ${said(context, house.sawDeepest)}.`,
+					where: 'frame.section.depth'
+				});
 			if (face > house.sawWidest)
 				cases.push({
 					says: `A moulding ${said(context, face)} wide is wider than the saw’s ${said(context, house.sawWidest)}.`,

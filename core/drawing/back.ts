@@ -5,6 +5,13 @@ import type { Plan } from '../plan.ts';
 import { colourOf } from './colours.ts';
 import { sightsOf, type Sight } from '../sights.ts';
 import { outside, sheetBox } from './front.ts';
+import { allowanceIn } from '../frame/frame.ts';
+import { liteOutline, rabbetOutline } from '../frame/lite.ts';
+import { placesOfPoints } from '../frame/points.ts';
+import { contactsOf } from '../hold/contacts.ts';
+import type { Hold } from '../hold/hold.ts';
+import { isHinge } from '../job/decide-hold.ts';
+import { HOUSE } from '../shop/house.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** @returns the scene, or null while there is no frame */
@@ -15,9 +22,9 @@ export function backScene(plan: Plan, job: Decided): Scene | null {
 	const mirror = (x: number) => plan.window!.pack.width - x;
 	const hanger = hangers(plan, box);
 	const shapes = [
-		...boards(plan, job, box),
+		...boards(plan, job, box, mirror),
 		...tape(plan),
-		...sightsOf(job, plan).flatMap((sight) => hinges(sight, mirror)),
+		...sightsOf(job, plan).flatMap((sight) => holds(sight, mirror)),
 		...points(plan),
 		...bumpers(plan, box),
 		...hanger
@@ -38,18 +45,43 @@ function rabbet(plan: Plan): Rect {
 	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
 }
 
-function boards(plan: Plan, job: Decided, box: Rect): Shape[] {
+function boards(plan: Plan, job: Decided, box: Rect, mirror: (x: number) => number): Shape[] {
 	const hole = rabbet(plan);
+	const { pack } = plan.window!;
 	const outer = rectangle(box.left, box.top, box.width, box.height);
-	const inner = rectangle(hole.left, hole.top, hole.width, hole.height);
-	return [
+	// A frame that was measured is drawn as it is, out of true where it is.
+	const centre = { x: pack.width / 2, y: pack.height / 2 };
+	const asMeasured = (outline: Point[]) => outline.map(({ x, y }) => ({ x: mirror(centre.x + x), y: centre.y + y }));
+	const skew = plan.frame!.cornersOut && job.rabbet;
+	const inner = skew ? asMeasured(rabbetOutline(job.rabbet!)) : rectangle(hole.left, hole.top, hole.width, hole.height);
+	const shapes: Shape[] = [
 		{
 			role: 'backing',
-			rings: [rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height)],
+			rings: [rectangle(0, 0, pack.width, pack.height)],
 			title: job.guard.backing?.name ?? 'No backing'
 		},
 		{ role: 'moulding', rings: ring(outer, inner), fill: colourOf(job.frame!.colour), title: job.frame!.name }
 	];
+	if (skew && plan.frame!.lite) {
+		const allowance = mapAxes((axis) => allowanceIn(axis, job, HOUSE, plan.frame!.rabbet));
+		shapes.push({
+			role: 'pack',
+			rings: [asMeasured(liteOutline(job.rabbet!, allowance))],
+			title: 'Glazing, cut to follow the frame'
+		});
+	}
+	if (job.frame!.deepen > 0)
+		shapes.push({
+			role: 'moulding',
+			rings: ring(outer, inner),
+			fill: colourOf('limed'),
+			title: 'Strips glued to the frame’s back'
+		});
+	return shapes;
+}
+
+function mapAxes(make: (axis: 'width' | 'height') => number) {
+	return { width: make('width'), height: make('height') };
 }
 
 function tape(plan: Plan): Shape[] {
@@ -67,65 +99,128 @@ function tape(plan: Plan): Shape[] {
 	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${planned.stock} wide` }];
 }
 
-/** A T-hinge stands up behind the mat; the tabs of a float stay behind the sheet. */
-function hinges(sight: Sight, mirror: (x: number) => number): Shape[] {
-	if (!sight.hold) return [];
+/** What holds the piece, through the backing: where it really comes. */
+function holds(sight: Sight, mirror: (x: number) => number): Shape[] {
+	const { hold } = sight;
+	if (!hold) return [];
 	const sheet = sheetBox(sight);
-	const { size, places, kind } = sight.hold;
-	if (kind === 'corners') return pockets(sheet, size.width);
-	return places.flatMap((place): Shape[] => {
-		const x = mirror(sheet.left + place);
-		const tab = kind === 't-hinge' ? { top: sheet.top - 25, height: size.height + 25 } : { top: sheet.top, height: 25 };
-		const shape: Shape = {
-			role: 'hinge',
-			rings: [rectangle(x - size.width / 2, tab.top, size.width, tab.height)],
-			title: 'Hinge: tab'
-		};
-		if (kind !== 't-hinge') return [shape];
-		return [
-			shape,
-			{ role: 'hinge', rings: [rectangle(x - 30, sheet.top - 22, 60, 20)], title: 'Hinge: cross-piece on the under-mat' }
-		];
-	});
+	// From the front's left to the back's: a box changes over with its right edge.
+	const at = (box: Rect): Point[] =>
+		rectangle(mirror(sheet.left + box.left + box.width), sheet.top + box.top, box.width, box.height);
+	const held = (box: Rect, title: string): Shape => ({ role: 'hinge', rings: [at(box)], title });
+	const shapes: Shape[] = sight.piece.zones
+		.filter((zone) => zone.kind === 'keep-off')
+		.map((zone) => ({ role: 'zone-keep-off', rings: [at(zone)], title: `${zone.id}, keep off` }));
+	if (isHinge(hold.kind)) return [...shapes, ...hinges(hold, sheet, held)];
+	if (hold.kind === 'stitching') return [...shapes, { role: 'stitch', rings: [at(inside(sheet, 3))], title: 'Stitches' }];
+	if (hold.kind === 'whole-surface') return [...shapes, held(inside(sheet, 0), 'Stuck down on its whole surface')];
+	// At the frame the clips are the frame's own.
+	if (hold.kind === 'clips' && sight.choice.way !== 'float') return shapes;
+	for (const contact of contactsOf({ hold, measure: sight.measure })) {
+		if ('box' in contact)
+			shapes.push(held(contact.what === 'strip' ? behind(contact.box, sheet) : contact.box, TITLES[contact.what]));
+		else shapes.push(pocket(contact, sheet, mirror));
+	}
+	return shapes;
 }
 
-/** Triangles in the sheet's corners, their legs along its edges. */
-function pockets(sheet: Rect, leg: number): Shape[] {
-	const [right, bottom] = [sheet.left + sheet.width, sheet.top + sheet.height];
-	return (
-		[
-			[sheet.left, sheet.top, 1, 1],
-			[right, sheet.top, -1, 1],
-			[right, bottom, -1, -1],
-			[sheet.left, bottom, 1, -1]
-		] as const
-	).map(([x, y, across, down]) => ({
+const TITLES = {
+	strip: 'Edge strip, behind the sheet',
+	point: 'Tape at the panel’s edge',
+	hinge: 'Hinge: tab',
+	pocket: 'Corner pocket'
+};
+
+function inside(sheet: Rect, by: number): Rect {
+	return { left: by, top: by, width: sheet.width - 2 * by, height: sheet.height - 2 * by };
+}
+
+/** What of a strip lies behind the sheet. */
+function behind(box: Rect, sheet: Rect): Rect {
+	const wide = HOUSE.stripBehind;
+	if (box.width > box.height) return { ...box, top: sheet.height - wide, height: wide };
+	return { ...box, left: box.left > 0 ? sheet.width - wide : 0, width: wide };
+}
+
+/** A T-hinge stands up behind the mat; the tabs of a float stay behind the sheet. */
+function hinges(hold: Hold, sheet: Rect, held: (box: Rect, title: string) => Shape): Shape[] {
+	const { size, kind, cross } = hold;
+	const stands = kind === 't-hinge';
+	const tab = HOUSE.hingeTab;
+	return [{ side: 'top' as const, places: hold.places }, ...(hold.others ?? [])].flatMap(({ side, places }) =>
+		places.flatMap((place): Shape[] => {
+			const along = (width: number, from: number, deep: number): Rect =>
+				side === 'top'
+					? { left: place - width / 2, top: from, width, height: deep }
+					: side === 'bottom'
+						? { left: place - width / 2, top: sheet.height - from - deep, width, height: deep }
+						: side === 'left'
+							? { left: from, top: place - width / 2, width: deep, height: width }
+							: { left: sheet.width - from - deep, top: place - width / 2, width: deep, height: width };
+			const tabShape = held(along(size.width, stands ? -tab : 0, stands ? size.height + tab : tab), 'Hinge: tab');
+			if (!stands) return [tabShape];
+			const above = HOUSE.crossAbove + cross!.height;
+			return [tabShape, held(along(cross!.width, -above, cross!.height), 'Hinge: cross-piece on the under-mat')];
+		})
+	);
+}
+
+/** A triangle in the sheet's corner, its legs along the edges. */
+function pocket({ corner, leg }: { corner: Rect; leg: number }, sheet: Rect, mirror: (x: number) => number): Shape {
+	const x = mirror(sheet.left + corner.left);
+	const y = sheet.top + corner.top;
+	return {
 		role: 'hinge',
 		rings: [
 			[
 				{ x, y },
-				{ x: x + across * leg, y },
-				{ x, y: y + down * leg }
+				{ x: x - corner.width * leg, y },
+				{ x, y: y + corner.height * leg }
 			]
 		],
-		title: 'Corner pocket'
-	}));
+		title: TITLES.pocket
+	};
 }
 
+/** Pins and tabs through the rabbet's wall, spring clips in the channel, offset clips screwed to the frame. */
 function points(plan: Plan): Shape[] {
 	const hole = rabbet(plan);
-	const { top, side } = plan.frame!.points;
-	const along = ({ first, count, spacing }: typeof top) => Array.from({ length: count }, (_, index) => first + index * spacing);
-	const pin = (from: Point, to: Point): Shape => ({ role: 'point', open: true, rings: [[from, to]] });
+	const { top, side, kind } = plan.frame!.points;
+	const { pack } = plan.window!;
 	const [right, bottom] = [hole.left + hole.width, hole.top + hole.height];
+	const across =
+		kind === 'offset-clips' ? placesOfPoints(top, pack.width) : placesOfPoints(top, hole.width).map((at) => hole.left + at);
+	const down =
+		kind === 'offset-clips' ? placesOfPoints(side, pack.height) : placesOfPoints(side, hole.height).map((at) => hole.top + at);
+	if (kind === 'clips' || kind === 'offset-clips') {
+		const [wide, deep] = kind === 'clips' ? [30, 10] : [14, 26];
+		const out = kind === 'clips' ? 0 : deep / 2;
+		const title = kind === 'clips' ? 'Spring clip' : 'Offset clip';
+		const clip = (left: number, from: number, width: number, height: number): Shape => ({
+			role: 'clip',
+			rings: [rectangle(left, from, width, height)],
+			title
+		});
+		return [
+			...across.flatMap((at) => [
+				clip(at - wide / 2, hole.top - out, wide, deep),
+				clip(at - wide / 2, bottom + out - deep, wide, deep)
+			]),
+			...down.flatMap((at) => [
+				clip(hole.left - out, at - wide / 2, deep, wide),
+				clip(right + out - deep, at - wide / 2, deep, wide)
+			])
+		];
+	}
+	const pin = (from: Point, to: Point): Shape => ({ role: 'point', open: true, rings: [[from, to]] });
 	return [
-		...along(top).flatMap((at) => [
-			pin({ x: hole.left + at, y: hole.top - 3 }, { x: hole.left + at, y: hole.top + 9 }),
-			pin({ x: hole.left + at, y: bottom + 3 }, { x: hole.left + at, y: bottom - 9 })
+		...across.flatMap((at) => [
+			pin({ x: at, y: hole.top - 3 }, { x: at, y: hole.top + 9 }),
+			pin({ x: at, y: bottom + 3 }, { x: at, y: bottom - 9 })
 		]),
-		...along(side).flatMap((at) => [
-			pin({ x: hole.left - 3, y: hole.top + at }, { x: hole.left + 9, y: hole.top + at }),
-			pin({ x: right + 3, y: hole.top + at }, { x: right - 9, y: hole.top + at })
+		...down.flatMap((at) => [
+			pin({ x: hole.left - 3, y: at }, { x: hole.left + 9, y: at }),
+			pin({ x: right + 3, y: at }, { x: right - 9, y: at })
 		])
 	];
 }
@@ -217,7 +312,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 		}
 	}
 	const [only, ...others] = sights;
-	if (only?.hold && others.length === 0 && frame) {
+	if (only?.hold && others.length === 0 && frame && isHinge(only.hold.kind)) {
 		const { hold } = only;
 		const sheet = sheetBox(only);
 		// Places count from the left seen from the front, so from the right here.

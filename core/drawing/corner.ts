@@ -24,7 +24,7 @@ const BETWEEN_VIEWS = 2.5;
 /** @returns the scene of the top-left corner, or null while there is no window; a curve has no corner */
 export function cornerScene(plan: Plan, job: Decided, index: number): Scene | null {
 	const sight = sightsOf(job, plan)[index];
-	if (!sight || sight.choice.shape === 'oval' || sight.choice.shape === 'circle') return null;
+	if (!sight || job.mats.length === 0 || sight.choice.shape === 'oval' || sight.choice.shape === 'circle') return null;
 	const holes = job.mats.map((_, mat) => holeOf(plan, mat, index));
 	const [first, last] = [holes[0]!, holes.at(-1)!];
 	const lift = Math.max(0, ...plan.window!.mats.map((mat) => mat.lift?.setback ?? 0));

@@ -46,9 +46,13 @@ export function sheetCorners({ opening, measure }: Sight): Point[] {
 	return outline.map((corner) => ({ x: corner.x - left + placement.left, y: corner.y - top + placement.top }));
 }
 
-/** A mat's window at the narrowest edge, or wider by the bevel. */
+/** A mat's window at the narrowest edge; without a mat what the frame leaves. */
 export function holeOf(plan: Plan, index: number, at: number): Rect {
-	const mat = plan.window!.mats[index]!;
+	const mat = plan.window!.mats[index];
+	if (!mat) {
+		const { pack, opening } = plan.window!;
+		return { left: (pack.width - opening.width) / 2, top: (pack.height - opening.height) / 2, ...opening };
+	}
 	const { border, opening } = mat.holes?.[at] ?? mat;
 	return { left: border.left, top: border.top, ...opening };
 }
@@ -119,7 +123,8 @@ function frame(plan: Plan, job: Decided): Shape[] {
 
 function sheetEdge(sight: Sight): Shape[] {
 	const { opening, measure } = sight;
-	if (!opening.support) return [{ role: 'sheet-edge', rings: [sheetCorners(sight)], title: 'Edge of the sheet, behind the mat' }];
+	if (sight.choice.way === 'float' && !opening.support) return [];
+	if (!opening.support) return [{ role: 'sheet-edge', rings: [sheetCorners(sight)], title: 'Edge of the sheet, out of sight' }];
 	const box = sheetBox(sight);
 	const { width, height } = opening.support;
 	const left = box.left + measure.usable.left + (measure.usable.width - width) / 2;
@@ -203,7 +208,8 @@ function windowDimensions(plan: Plan, sights: Sight[], right: number, bottom: nu
 
 /** The front mat's border as it is seen, or as it is cut while there is no frame. */
 function borderDimensions({ window }: Plan, right: number, bottom: number): Dimension[] {
-	const first = window!.mats[0]!;
+	const [first] = window!.mats;
+	if (!first) return [];
 	const { width, height } = window!.pack;
 	const shown: Sides = first.seen ?? first.border;
 	const word = first.seen ? 'seen border' : 'border';

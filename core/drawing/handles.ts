@@ -90,7 +90,7 @@ function outward(side: SideName): 1 | -1 {
 
 function windowEdges(plan: Plan, sight: Sight): EdgeHandle[] {
 	const { choice } = sight;
-	if (choice.solve) return [];
+	if (choice.solve || plan.window!.mats.length === 0) return [];
 	const hole = holeOf(plan, plan.window!.mats.length - 1, sight.index);
 	const keys = windowKeys(sight);
 	const which = sight.number === null ? 'Window edge' : `Edge of window ${sight.number}`;
@@ -150,8 +150,8 @@ function matEdges(plan: Plan, job: Decided, sight: Sight): EdgeHandle[] {
 /** The border's outer edge, as it is seen; a pack that is given has none to pull. */
 function borderEdges(plan: Plan, job: Decided): EdgeHandle[] {
 	const { borders } = job;
-	if (borders.way === 'fit') return [];
-	const first = plan.window!.mats[0]!;
+	const [first] = plan.window!.mats;
+	if (borders.way === 'fit' || !first) return [];
 	const { width, height } = plan.window!.pack;
 	const lip = mapSides((side) => first.border[side] - (first.seen ?? first.border)[side]);
 	const seen = { left: lip.left, top: lip.top, width: width - lip.left - lip.right, height: height - lip.top - lip.bottom };

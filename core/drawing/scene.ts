@@ -28,6 +28,11 @@ export type Role =
 	| 'hook'
 	| 'bumper'
 	| 'hinge'
+	| 'stitch'
+	| 'clip'
+	| 'strip'
+	| 'part'
+	| 'part-window'
 	| 'zone-show'
 	| 'zone-hide'
 	| 'zone-keep-off'
@@ -49,6 +54,8 @@ export type Shape = {
 	hatch?: Hatch;
 	/** Read out and shown on pointing. */
 	title?: string;
+	/** Layer of an export; the role's own name unless given. */
+	layer?: string;
 	/** The piece's own picture, laid over the shape and clipped to its window. */
 	picture?: Picture;
 };
@@ -78,7 +85,7 @@ export type Callout = { name: string; path?: string; value: number; to: Point; s
 export type Picture = { sum: string; place: Rect; clip: Point[] };
 
 export type Scene = {
-	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview';
+	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview' | 'parts';
 	title: string;
 	/** Everything but dimensions and callouts lies in it. */
 	box: Rect;

@@ -12,18 +12,20 @@ import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import type { Point } from '../geometry/shapes.ts';
 import type { Shop } from '../shop/shop.ts';
-import { standsInside } from '../pack/pack.ts';
 import { named, sightsOf, type Sight } from '../sights.ts';
 import { HOUSE } from '../shop/house.ts';
 import { colourOf, CORE, PAPER } from './colours.ts';
+import { spacerWidth } from '../cutting/list.ts';
 import { layerName } from './layer-name.ts';
-import { rectangle, type Callout, type Dimension, type Hatch, type Scene, type Shape } from './scene.ts';
+import { rectangle, type Callout, type Dimension, type Hatch, type Role, type Scene, type Shape } from './scene.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;
 const BREAK = 4;
 const INSIDE = 16;
-const SPACER_WIDTH = HOUSE.spacerWidth;
+
+/** Wall of a metal section, as it is drawn. */
+const METAL = 1.6;
 
 type Layout = {
 	/** Left edge of the pack, start and end of the break, the window's narrowest edge, the right end. */
@@ -34,38 +36,53 @@ type Layout = {
 	end: number;
 	/** Top of the pack. */
 	top: number;
+	/** The frame's back, with strips on it; where there is no frame the pack's. */
+	back: number;
 };
 
 /** @returns the scene, or null while there is no window; without a frame the pack stands alone */
 export function sectionScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	if (!plan.window || !plan.pack) return null;
-	const layout = layoutOf(plan, sightsOf(job, plan)[0]!);
-	const tops = layerTops(plan.pack.layers, layout.top);
 	const sight = sightsOf(job, plan)[0]!;
+	const matless = job.mats.length === 0;
+	const layout = matless ? matlessLayout(plan, job) : layoutOf(plan, job, sight);
+	const tops = layerTops(plan.pack.layers, layout.top);
 	const shapes = [
 		...moulding(plan, job),
 		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, tops[index]!, plan, job, sight, layout)),
+		...foldedStrip(plan, job, sight, tops, layout),
 		...edgeSeal(plan, layout),
-		...point(plan, layout),
-		...tape(plan, layout),
-		...breakLines(plan, layout)
+		...fastener(plan, job, layout),
+		...tape(plan, job, layout),
+		...(matless ? [] : breakLines(plan, layout))
 	];
-	const height = Math.max(plan.frame?.section.depth ?? 0, layout.top + plan.pack.thickness);
+	const height = Math.max(plan.frame ? layout.back : 0, layout.top + plan.pack.thickness);
 	return {
 		view: 'section',
 		title: 'Section at the rabbet',
 		box: { left: 0, top: 0, width: layout.end, height },
 		shapes,
-		dimensions: dimensions(plan, sight, layout, height),
-		callouts: plan.pack.layers.map((layer, index) => callout(layer, index, tops[index]!, plan, job, shop, layout)),
-		notToScale: 'The border is shortened between the break lines.'
+		dimensions: dimensions(plan, job, sight, layout, height),
+		callouts: callouts(plan, job, shop, tops, layout),
+		...(matless ? {} : { notToScale: 'The border is shortened between the break lines.' })
 	};
 }
 
-function layoutOf(plan: Plan, sight: Sight): Layout {
-	const { frame, window } = plan;
-	const packLeft = frame ? frame.section.face - frame.section.lip + frame.allowance.width / 2 : 0;
-	const breakFrom = packLeft + BEFORE;
+function frameEdges(plan: Plan, job: Decided): Pick<Layout, 'packLeft' | 'top' | 'back'> {
+	const { frame } = plan;
+	if (!frame) return { packLeft: 0, top: 0, back: plan.pack!.thickness };
+	const { face, lip, depth, rabbetDepth } = frame.section;
+	return {
+		packLeft: face - lip + frame.allowance.width / 2,
+		top: job.frame!.kind === 'metal' ? METAL : depth - rabbetDepth,
+		back: depth + job.frame!.deepen
+	};
+}
+
+function layoutOf(plan: Plan, job: Decided, sight: Sight): Layout {
+	const { window } = plan;
+	const edges = frameEdges(plan, job);
+	const breakFrom = edges.packLeft + BEFORE;
 	const breakTo = breakFrom + BREAK;
 	const reveals = window!.mats.at(-1)!.border.left - window!.mats[0]!.border.left;
 	// Enough of the window's edge that the outermost bevel, the sheet's edge and the end of a lift are seen.
@@ -73,41 +90,93 @@ function layoutOf(plan: Plan, sight: Sight): Layout {
 	const toWindow = Math.max(reveals + 6, (sight.opening.overlap?.left ?? 0) + 8, setback + reveals + 6);
 	const at = breakTo + toWindow;
 	return {
-		packLeft,
+		...edges,
 		breakFrom,
 		breakTo,
 		window: at,
-		end: at + INSIDE + (sight.choice.way === 'float' ? sight.choice.gap : 0),
-		top: frame ? frame.section.depth - frame.section.rabbetDepth : 0
+		end: at + INSIDE + (sight.choice.way === 'float' ? sight.choice.gap : 0)
 	};
+}
+
+/** Without a mat nothing is shortened: from the frame over the air to the piece. */
+function matlessLayout(plan: Plan, job: Decided): Layout {
+	const edges = frameEdges(plan, job);
+	const piece = edges.packLeft + plan.window!.placement!.left;
+	const end = Math.max(piece, plan.frame?.section.face ?? 0) + 1.5 * INSIDE;
+	return { ...edges, breakFrom: end, breakTo: end, window: piece, end };
 }
 
 function layerTops(layers: Layer[], top: number): number[] {
 	let at = top;
 	const tops = layers.map((layer) => {
 		const here = at;
-		if (!standsInside(layer, layers)) at += layer.thickness;
+		if (!layer.inside) at += layer.thickness;
 		return here;
 	});
 	// A float stands on the board behind it, inside the depth of the mats.
 	for (let index = layers.length - 2; index >= 0; index -= 1)
-		if (standsInside(layers[index]!, layers)) tops[index] = tops[index + 1]! - layers[index]!.thickness;
+		if (layers[index]!.inside) tops[index] = tops[index + 1]! - layers[index]!.thickness;
 	return tops;
 }
 
 function moulding(plan: Plan, job: Decided): Shape[] {
 	if (!plan.frame) return [];
+	const { kind, groove, deepen, name, colour } = job.frame!;
 	const { face, lip, depth, rabbetDepth } = plan.frame.section;
+	if (kind === 'metal')
+		return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colourOf(colour), hatch: 'metal', title: name }];
 	const under = depth - rabbetDepth;
+	const wall = face - lip;
+	const notch: Point[] = groove
+		? [
+				{ x: wall, y: under + groove.from },
+				{ x: wall - GROOVE_DEEP, y: under + groove.from },
+				{ x: wall - GROOVE_DEEP, y: Math.min(depth, under + groove.from + groove.width) },
+				{ x: wall, y: Math.min(depth, under + groove.from + groove.width) }
+			]
+		: [];
 	const profile: Point[] = [
 		{ x: 0, y: 0 },
 		{ x: face, y: 0 },
 		{ x: face, y: under },
-		{ x: face - lip, y: under },
-		{ x: face - lip, y: depth },
+		{ x: wall, y: under },
+		...notch,
+		{ x: wall, y: depth },
 		{ x: 0, y: depth }
 	];
-	return [{ role: 'moulding', rings: [profile], fill: colourOf(job.frame!.colour), hatch: 'wood', title: job.frame!.name }];
+	const shapes: Shape[] = [{ role: 'moulding', rings: [profile], fill: colourOf(colour), hatch: 'wood', title: name }];
+	if (deepen > 0)
+		shapes.push({
+			role: 'strip',
+			rings: [rectangle(0, depth, wall, deepen)],
+			fill: colourOf('limed'),
+			hatch: 'wood',
+			title: 'Strip glued to the back'
+		});
+	return shapes;
+}
+
+/** As far as a groove is drawn into the wall. */
+const GROOVE_DEEP = 2.5;
+
+/** Front plate, wall, and the flange that the spring clips press against. */
+function channel({ face, lip, depth, rabbetDepth }: { face: number; lip: number; depth: number; rabbetDepth: number }): Point[] {
+	const wall = face - lip;
+	const flange = METAL + rabbetDepth;
+	const reach = Math.min(face, wall + 4);
+	const thick = Math.min(METAL, Math.max(0.4, depth - flange));
+	return [
+		{ x: 0, y: 0 },
+		{ x: face, y: 0 },
+		{ x: face, y: METAL },
+		{ x: wall, y: METAL },
+		{ x: wall, y: flange },
+		{ x: reach, y: flange },
+		{ x: reach, y: flange + thick },
+		{ x: wall, y: flange + thick },
+		{ x: wall, y: depth },
+		{ x: 0, y: depth }
+	];
 }
 
 function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight: Sight, layout: Layout): Shape[] {
@@ -117,7 +186,10 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight:
 	const before = rectangle(layout.packLeft, top, layout.breakFrom - layout.packLeft, layer.thickness);
 	const after = (to: number) => rectangle(layout.breakTo, top, to - layout.breakTo, layer.thickness);
 	// Under the lip alone, where nobody sees it.
-	if (layer.role === 'spacer') return [{ ...look, rings: [rectangle(layout.packLeft, top, SPACER_WIDTH, layer.thickness)] }];
+	if (layer.role === 'spacer') {
+		const wide = spacerWidth(plan.frame ?? null, HOUSE, job.step).mm;
+		return [{ ...look, rings: [rectangle(layout.packLeft, top, wide, layer.thickness)] }];
+	}
 	if (layer.role === 'mat') {
 		const edge = layout.window - revealsInside(plan, layer.index!);
 		const bevel =
@@ -148,18 +220,47 @@ function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight:
 			: [{ ...look, rings: [before] }];
 	}
 	if (layer.role === 'piece') {
-		const start = Math.max(layout.breakTo, layout.window - sight.opening.sees.left + edgeOf(sight));
-		return [{ ...look, rings: [rectangle(start, top, layout.end - start, layer.thickness)] }];
+		const start = Math.max(layout.breakTo, pieceStart(sight, job, layout));
+		const at = job.mats.length === 0 ? layout.window : start;
+		const { relief } = sight.piece;
+		const raised: Shape[] =
+			relief > 0 ? [{ ...look, rings: [rectangle(layout.end - 11, top - relief, 8, relief)], title: 'Its tallest part' }] : [];
+		return [{ ...look, rings: [rectangle(at, top, layout.end - at, layer.thickness)] }, ...raised];
 	}
 	if (layer.role === 'support') {
-		const { usable } = sight.measure;
-		const start = layout.window - sight.opening.sees.left + usable.left + (usable.width - sight.opening.support!.width) / 2;
-		return [{ ...look, rings: [rectangle(start, top, layout.end - start, layer.thickness)] }];
+		const start = supportStart(sight, job, layout);
+		const undercut = sight.choice.bevelledSupport ? Math.min(layer.thickness, layout.end - start) : 0;
+		return [
+			{
+				...look,
+				rings: [
+					[
+						{ x: start, y: top },
+						{ x: layout.end, y: top },
+						{ x: layout.end, y: bottom },
+						{ x: start + undercut, y: bottom }
+					]
+				]
+			}
+		];
 	}
+	if (job.mats.length === 0)
+		return [{ ...look, rings: [rectangle(layout.packLeft, top, layout.end - layout.packLeft, layer.thickness)] }];
 	return [
 		{ ...look, rings: [before] },
 		{ ...look, rings: [after(layout.end)] }
 	];
+}
+
+/** Left edge of the piece; of a leaning sheet at the middle of its height. */
+function pieceStart(sight: Sight, job: Decided, layout: Layout): number {
+	return job.mats.length === 0 ? layout.window : layout.window - sight.opening.sees.left + edgeOf(sight);
+}
+
+function supportStart(sight: Sight, job: Decided, layout: Layout): number {
+	const { usable } = sight.measure;
+	const left = usable.left + (usable.width - sight.opening.support!.width) / 2;
+	return (job.mats.length === 0 ? layout.window : layout.window - sight.opening.sees.left) + left;
 }
 
 /** A leaning sheet's edge at the middle of its height: the overlap is counted from what is usable. */
@@ -226,36 +327,63 @@ function edgeSeal(plan: Plan, { packLeft, top }: Layout): Shape[] {
 	return [{ role: 'edge-seal', open: true, rings: [line], title: 'Edge seal' }];
 }
 
-/** A rigid pin driven level into the rabbet's wall, lying on the backing. */
-function point(plan: Plan, { packLeft, top }: Layout): Shape[] {
-	if (!plan.frame) return [];
-	const wall = plan.frame.section.face - plan.frame.section.lip;
-	const y = top + plan.pack!.thickness + 0.8;
-	if (y > plan.frame.section.depth) return [];
-	return [
-		{
-			role: 'point',
-			open: true,
-			rings: [
-				[
-					{ x: wall - 6, y },
-					{ x: packLeft + 8, y }
-				]
-			],
-			title: 'Point'
-		}
+/** A strip folded round the sheet's left edge: on its face, and behind it. */
+function foldedStrip(plan: Plan, job: Decided, sight: Sight, tops: number[], layout: Layout): Shape[] {
+	const strip = sight.hold?.strips?.find(({ side }) => side === 'left');
+	const index = plan.pack!.layers.findIndex(({ role }) => role === 'piece');
+	if (!strip || index < 0) return [];
+	const [top, bottom] = [tops[index]!, tops[index]! + plan.pack!.layers[index]!.thickness];
+	const edge = pieceStart(sight, job, layout);
+	const line = [
+		{ x: edge + strip.reach, y: top },
+		{ x: edge - 0.4, y: top },
+		{ x: edge - 0.4, y: bottom },
+		{ x: Math.min(layout.end, edge + HOUSE.stripBehind), y: bottom }
 	];
+	return [{ role: 'wire', open: true, rings: [line], title: 'Edge strip' }];
 }
 
-function tape(plan: Plan, { packLeft, top }: Layout): Shape[] {
-	const planned = plan.back?.tape;
-	if (!planned || !plan.frame) return [];
-	const { face, lip, depth } = plan.frame.section;
+/** A rigid pin level in the rabbet's wall, a spring clip in the channel, an offset clip over the back. */
+function fastener(plan: Plan, job: Decided, { packLeft, top, back }: Layout): Shape[] {
+	if (!plan.frame) return [];
+	const { face, lip, rabbetDepth } = plan.frame.section;
 	const wall = face - lip;
-	const backing = Math.min(depth, top + plan.pack!.thickness) + 1.4;
+	const end = top + plan.pack!.thickness;
+	const line = (role: Role, title: string, points: Point[]): Shape[] => [{ role, open: true, rings: [points], title }];
+	if (job.frame!.kind === 'metal') {
+		const flange = METAL + rabbetDepth;
+		if (plan.pack!.clearance! < HOUSE.clipLeast) return [];
+		return line('point', 'Spring clip', [
+			{ x: wall + 0.5, y: flange },
+			{ x: packLeft + 5, y: end + 0.4 },
+			{ x: packLeft + 10, y: flange - 0.4 },
+			{ x: packLeft + 14, y: end + 0.4 }
+		]);
+	}
+	if (plan.frame.points.kind === 'offset-clips')
+		return line('point', 'Offset clip', [
+			{ x: Math.max(1, wall - 9), y: back + 0.8 },
+			{ x: wall + 1, y: back + 0.8 },
+			{ x: wall + 2, y: end + 0.8 },
+			{ x: packLeft + 12, y: end + 0.8 }
+		]);
+	const y = end + 0.8;
+	if (y > back) return [];
+	return line('point', 'Point', [
+		{ x: wall - 6, y },
+		{ x: packLeft + 8, y }
+	]);
+}
+
+function tape(plan: Plan, job: Decided, { packLeft, top, back }: Layout): Shape[] {
+	const planned = plan.back?.tape;
+	if (!planned || !plan.frame || job.frame!.kind === 'metal') return [];
+	const { face, lip } = plan.frame.section;
+	const wall = face - lip;
+	const backing = top + plan.pack!.thickness + 1.4;
 	const line: Point[] = [
-		{ x: wall - planned.land, y: depth },
-		{ x: wall, y: depth },
+		{ x: wall - planned.land, y: back },
+		{ x: wall, y: back },
 		{ x: wall + 0.6, y: backing },
 		{ x: packLeft + 15, y: backing }
 	];
@@ -278,37 +406,50 @@ function breakLines(plan: Plan, { breakFrom, breakTo, top }: Layout): Shape[] {
 	return [breakFrom, breakTo].map((x) => ({ role: 'break' as const, open: true as const, rings: [zigzag(x)] }));
 }
 
-function dimensions(plan: Plan, sight: Sight, layout: Layout, height: number): Dimension[] {
+function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, height: number): Dimension[] {
 	const { frame, pack } = plan;
 	const list: Dimension[] = [];
+	const end = layout.top + pack!.thickness;
+	const left = (name: string, path: string | null, from: number, to: number, value: number): Dimension => ({
+		name,
+		...(path ? { path } : {}),
+		side: 'left',
+		from,
+		to,
+		value,
+		at: 0,
+		fine: true
+	});
 	if (frame) {
-		const { face, lip, depth, rabbetDepth } = frame.section;
+		const { face, lip, rabbetDepth } = frame.section;
+		const { deepen } = job.frame!;
+		const under = layout.top;
 		list.push(
 			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, fine: true },
-			{
-				name: 'rabbet depth',
-				path: 'frame.section.rabbetDepth',
-				side: 'left',
-				from: depth - rabbetDepth,
-				to: depth,
-				value: rabbetDepth,
-				at: 0,
-				fine: true
-			},
-			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, fine: true }
+			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, fine: true },
+			left(
+				job.frame!.kind === 'metal' ? 'channel depth' : 'rabbet depth',
+				'frame.section.rabbetDepth',
+				under,
+				under + rabbetDepth,
+				rabbetDepth
+			)
 		);
-	} else {
-		list.push({
-			name: 'pack thickness',
-			path: 'pack.thickness',
-			side: 'left',
-			from: layout.top,
-			to: layout.top + pack!.thickness,
-			value: pack!.thickness,
-			at: 0,
-			fine: true
-		});
+		if (deepen > 0) list.push(left('strips on the back', null, under + rabbetDepth, layout.back, deepen));
+		const receives = under + rabbetDepth + deepen;
+		if (Math.abs(pack!.clearance!) > 0.05)
+			list.push(
+				left(
+					pack!.clearance! < 0 ? 'pack stands proud' : 'clearance',
+					'pack.clearance',
+					Math.min(end, receives),
+					Math.max(end, receives),
+					Math.abs(pack!.clearance!)
+				)
+			);
 	}
+	list.push(left('pack thickness', 'pack.thickness', layout.top, end, pack!.thickness));
+	if (job.mats.length === 0) return list;
 	const { overlap, sees } = sight.opening;
 	if (overlap && overlap.left > 0)
 		list.push({
@@ -334,8 +475,23 @@ function dimensions(plan: Plan, sight: Sight, layout: Layout, height: number): D
 	return list;
 }
 
+/** Every layer with its thickness, and the air over the piece where it stands. */
+function callouts(plan: Plan, job: Decided, shop: Shop, tops: number[], layout: Layout): Callout[] {
+	const { layers, gap } = plan.pack!;
+	const list = layers.map((layer, index) => callout(layer, index, tops[index]!, plan, job, shop, layout));
+	const piece = layers.findIndex(({ role }) => role === 'piece');
+	if (gap <= 0 || job.guard.glazing.family === 'none') return list;
+	const air: Callout = {
+		name: 'Air over the piece',
+		path: 'pack.gap',
+		value: gap,
+		to: { x: layout.end - 2, y: tops[piece]! - gap / 2 }
+	};
+	return [...list, air].sort((one, other) => one.to.y - other.to.y);
+}
+
 function callout(layer: Layer, index: number, top: number, plan: Plan, job: Decided, shop: Shop, layout: Layout): Callout {
-	const inPack = layout.packLeft + SPACER_WIDTH / 2;
+	const inPack = layout.packLeft + 2;
 	const x = layer.role === 'spacer' ? inPack : layer.role === 'mat' || layer.role === 'lift' ? layout.breakTo + 2 : layout.end;
 	const stop = plan.findings.some(
 		(finding) => finding.severity === 'stop' && finding.where !== undefined && finding.where === whereOf(layer)

@@ -35,6 +35,14 @@ const zone = (kind: 'show' | 'hide' | 'keep-off', left: number, top: number, wid
 	sheet({ zones: [{ id: 'mark', kind, left, top, width, height }] });
 const all = (severity: Severity): Case['at'] => [severity, severity, severity];
 
+const metal = (rabbetDepth: number): Changes => ({
+	frame: { kind: 'metal', section: { face: 12, lip: 8, depth: rabbetDepth + 4, rabbetDepth }, allowance: 3 }
+});
+const ready = (opening: NonNullable<JobFile['frame']>['opening']): Changes => ({
+	frame: { kind: 'ready-made', section: { ...section, lip: 8 }, opening },
+	borders: { way: 'fit', weight: 8 }
+});
+
 const CASES: Record<string, Case> = {
 	'piece.protected': {
 		fires: sheet({ concerns: ['protected'] }),
@@ -250,13 +258,13 @@ const CASES: Record<string, Case> = {
 		fires: zone('keep-off', 180, 0, 40, 40),
 		spares: zone('keep-off', 180, 10, 40, 40),
 		at: ['stop', 'stop', 'caution'],
-		mend: '2 hinges'
+		mend: 'Move that hinge beside it'
 	},
 	'hold.too-much': {
-		fires: { hold: { count: 1 } },
-		spares: { hold: { count: 2 } },
-		at: ['caution', 'caution', 'note'],
-		mend: 'Two hinges'
+		fires: { schools: { 'fixed-edges': 'all' } },
+		spares: { schools: { 'fixed-edges': 'top' } },
+		at: ['stop', 'stop', 'caution'],
+		mend: 'Held at the top edge alone'
 	},
 	'hold.to-mat': {
 		fires: { schools: { 'hang-from': 'window-mat' } },
@@ -387,7 +395,25 @@ const CASES: Record<string, Case> = {
 		fires: { hold: { kind: 'corners' }, window: { overlap: 6 } },
 		spares: { hold: { kind: 'corners' }, window: { overlap: 6.5 } },
 		at: all('stop'),
-		mend: 'Hinges'
+		mend: 'Edge strips'
+	},
+	'pack.clip-range': {
+		fires: { ...metal(25), ...guard({ fillers: [] }) },
+		spares: { ...metal(12), ...guard({ fillers: [] }) },
+		at: all('caution'),
+		mend: 'Filler 10.5 mm'
+	},
+	'frame.pair-size': {
+		fires: { ...metal(14), borders: { way: 'fit', pack: { width: 540, height: 711.2 } } },
+		spares: { ...metal(14), borders: { way: 'fit', pack: { width: 533.4, height: 711.2 } } },
+		at: all('stop'),
+		mend: 'Pack 558.8 × 711.2'
+	},
+	'frame.out-of-true': {
+		fires: ready({ top: 605, bottom: 607, left: 760, right: 760 }),
+		spares: ready({ top: 605, bottom: 605.5, left: 760, right: 760 }),
+		at: all('note'),
+		mend: null
 	},
 	'hang.wire-flat': {
 		fires: { ...sheet({ readings: { width: 800, height: 180 } }), hang: { by: 'wire', hooks: 1 } },

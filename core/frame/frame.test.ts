@@ -6,7 +6,8 @@ import { plan } from '../plan.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
-import { allowanceFor, pointsOf } from './frame.ts';
+import { allowanceFor } from './frame.ts';
+import { pointsOf } from './points.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);

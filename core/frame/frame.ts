@@ -1,5 +1,5 @@
 /**
- * Station Frame, wood: what the pack drops into, what is seen through it, what is cut for it (handbook frame).
+ * Station Frame: what the pack drops into, what is seen through it, what is cut or bought for it (handbook frame).
  *
  *   ├──────── face ────────┤
  *                  ├─ lip ─┤            rabbet = pack + allowance, sight = rabbet − 2 × lip, outer = rabbet + 2 × (face − lip)
@@ -9,15 +9,19 @@
  *   █████████████████              ─┴─
  */
 import type { Size } from '../geometry/shapes.ts';
+import { movementOf } from '../measure/movement.ts';
 import type { Decided } from '../job/decide.ts';
+import { isStiff } from '../job/decide-hold.ts';
 import { planMeasure } from '../measure/measure.ts';
 import type { Board } from '../shop/boards.ts';
 import type { House } from '../shop/house.ts';
 import type { Section } from '../shop/mouldings.ts';
 import type { Shop } from '../shop/shop.ts';
-import { countUp, cutDown, receiveUp, tidy } from '../units/round.ts';
+import { cutDown, receiveUp, tidy } from '../units/round.ts';
+import { kitOf, type KitPart } from './kit.ts';
+import { cornersOut, isOutOfTrue, liteBlank, liteOf, type Lite } from './lite.ts';
+import { planPoints, type Points } from './points.ts';
 
-export type PointsOfSide = { first: number; count: number; spacing: number };
 export type Frame = {
 	section: Section;
 	/** rabbet − pack. */
@@ -25,49 +29,81 @@ export type Frame = {
 	rabbet: Size;
 	sight: Size;
 	outer: Size;
-	/** At the long points: top, right, bottom, left; a ready-made frame has none to cut. */
+	/** At the long points: top, right, bottom, left; a frame that is bought has none to cut. */
 	rails?: [number, number, number, number];
 	/** Stick needed for all four. */
 	stick?: number;
-	points: { kind: string; top: PointsOfSide; side: PointsOfSide; total: number };
+	/** Of the rabbet: what both ways across measure when joined wood is square. */
+	diagonal?: number;
+	points: Points;
+	/** Metal: what is bought. */
+	kit?: KitPart[];
+	/** How far an offset clip steps: − where the pack stands proud. */
+	offset?: number;
+	/** With strips on its back: the whole depth from the wall. */
+	depthWithStrips?: number;
+	/** A frame out of true: glazing that follows it, its blank, and each corner from top-left clockwise, + open, − closed. */
+	lite?: Lite & { blank: Size };
+	cornersOut?: [number, number, number, number];
 };
 
-export function planFrame(job: Decided, shop: Shop, before: { pack: Size; ready: Size | null }): Frame | null {
+export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickness: number; ready: Size | null }): Frame | null {
 	if (!job.frame) return null;
 	const { house } = shop;
 	const { section } = job.frame;
 	const { pack } = before;
 	const rabbet = before.ready ?? { width: rabbetOf('width', job, house, pack), height: rabbetOf('height', job, house, pack) };
 	const outer = outerOf(rabbet, section);
-	const top = pointsOf(rabbet.width, job.frame.points, house);
-	const side = pointsOf(rabbet.height, job.frame.points, house);
+	const points = planPoints(job.frame, rabbet, pack, job.schools['clips'], house);
 	return {
 		section,
 		allowance: { width: tidy(rabbet.width - pack.width), height: tidy(rabbet.height - pack.height) },
 		rabbet,
 		sight: { width: tidy(rabbet.width - 2 * section.lip), height: tidy(rabbet.height - 2 * section.lip) },
 		outer,
-		...(before.ready
-			? {}
-			: {
-					rails: [outer.width, outer.height, outer.width, outer.height],
-					stick: house.stickSpare * (2 * (outer.width + outer.height) + 4 * Math.SQRT2 * house.kerf + house.stickTrim)
-				}),
-		points: { kind: job.frame.points, top, side, total: 2 * (top.count + side.count) }
+		...(job.frame.kind === 'wood' ? sawn(rabbet, outer, house) : {}),
+		points,
+		...(job.frame.kind === 'metal' ? { kit: kitOf(pack, points) } : {}),
+		...(points.kind === 'offset-clips' ? { offset: tidy(section.rabbetDepth + job.frame.deepen - before.thickness) } : {}),
+		...(job.frame.deepen > 0 ? { depthWithStrips: tidy(section.depth + job.frame.deepen) } : {}),
+		...(job.rabbet ? outOfTrue(job, house, rabbet) : {})
 	};
+}
+
+/** Rails with 45° mitres from a stick: a slanting cut takes √2 of the kerf. */
+function sawn(rabbet: Size, outer: Size, house: House): Pick<Frame, 'rails' | 'stick' | 'diagonal'> {
+	return {
+		rails: [outer.width, outer.height, outer.width, outer.height],
+		stick: house.stickSpare * (2 * (outer.width + outer.height) + 4 * Math.SQRT2 * house.kerf + house.stickTrim),
+		diagonal: Math.hypot(rabbet.width, rabbet.height)
+	};
+}
+
+/** By the school of following, glazing is cut as the frame is; a straight lite is the pack's size. */
+function outOfTrue(job: Decided, house: House, rabbet: Size): Pick<Frame, 'lite' | 'cornersOut'> {
+	const readings = job.rabbet!;
+	if (!isOutOfTrue(readings)) return {};
+	const out = { cornersOut: cornersOut(readings) };
+	if (job.schools['old-frame'] === 'true-it' || job.guard.glazing.family === 'none') return out;
+	const allowance = { width: allowanceIn('width', job, house, rabbet), height: allowanceIn('height', job, house, rabbet) };
+	return { ...out, lite: { ...liteOf(readings, allowance, job.step), blank: liteBlank(readings, allowance, job.step) } };
+}
+
+/** The allowance that a frame which exists has to leave. */
+export function allowanceIn(axis: keyof Size, job: Decided, house: House, rabbet: Size): number {
+	return job.frame?.allowance ?? allowanceFor(axis, job, house, rabbet);
 }
 
 /** The rabbet of a frame that exists: the largest upright pack that goes into its opening, rounded down. */
 export function readyRabbet(job: Decided): Size | null {
 	if (!job.rabbet) return null;
-	const { usable } = planMeasure({ readings: job.rabbet, single: false }, 'frame.opening');
+	const { usable } = planMeasure({ readings: job.rabbet, single: false }, 'frame.opening', 'frame');
 	return { width: cutDown(usable.width, job.step), height: cutDown(usable.height, job.step) };
 }
 
 /** The pack that it takes: the rabbet less the allowance, which is worked out from the rabbet's side. */
 export function readyPack(job: Decided, house: House, rabbet: Size): Size {
-	const side = (axis: keyof Size) =>
-		cutDown(rabbet[axis] - (job.frame?.allowance ?? allowanceFor(axis, job, house, rabbet)), job.step);
+	const side = (axis: keyof Size) => cutDown(rabbet[axis] - allowanceIn(axis, job, house, rabbet), job.step);
 	return { width: side('width'), height: side('height') };
 }
 
@@ -77,7 +113,7 @@ function rabbetOf(axis: keyof Size, job: Decided, house: House, pack: Size): num
 
 /** Room that the fastest growing layer needs over the year, + 1 mm, at least 3, up to a half millimetre. */
 export function allowanceFor(axis: keyof Size, job: Decided, house: House, pack: Size): number {
-	const growth = Math.max(...growths(job, house));
+	const growth = Math.max(...growths(job, house), ...(fillsRabbet(job) ? [movementOf(job.piece, house, axis)] : []));
 	return receiveUp(Math.max(house.allowanceLeast, pack[axis] * growth + house.allowanceSpare), house.allowanceStep);
 }
 
@@ -89,6 +125,11 @@ export function growths(job: Decided, house: House): number[] {
 	return [ofGlazing, ...boards.flatMap((board) => (board ? [boardGrowth(board, house)] : []))];
 }
 
+/** A panel without a mat fills the rabbet itself, and moves in it; a sheet gives way. */
+export function fillsRabbet(job: Decided): boolean {
+	return job.mats.length === 0 && job.window.way !== 'float' && isStiff(job.piece.kind);
+}
+
 function boardGrowth(board: Board, house: House): number {
 	// Plastic sheet is taken with the boards: it is cut to the same size and its own growth is not in the handbook.
 	return board.growth === 'metal' ? house.metalGrowthPerKelvin * house.swingKelvin : (house.boardGrowth * house.swingRh) / 10;
@@ -97,24 +138,4 @@ function boardGrowth(board: Board, house: House): number {
 function outerOf(rabbet: Size, section: Section): Size {
 	const beyond = 2 * (section.face - section.lip);
 	return { width: tidy(rabbet.width + beyond), height: tidy(rabbet.height + beyond) };
-}
-
-const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton'> = {
-	rigid: 'pointsRigid',
-	hand: 'pointsRigid',
-	flexible: 'pointsFlexible',
-	'turn-buttons': 'pointsTurnButton'
-};
-
-/** The house figure that spaces this kind of point. */
-export function pointSpacing(kind: string): 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton' {
-	return SPACING[kind] ?? 'pointsRigid';
-}
-
-/** Points along one side of the rabbet: the first near each corner, the others equally between. */
-export function pointsOf(side: number, kind: string, house: House): PointsOfSide {
-	if (side < house.pointAlone) return { first: side / 2, count: 1, spacing: 0 };
-	const first = Math.min(house.pointFirst, side / 4);
-	const count = countUp((side - 2 * first) / house[pointSpacing(kind)]) + 1;
-	return { first, count, spacing: (side - 2 * first) / (count - 1) };
 }

@@ -1,6 +1,10 @@
 import type { Context, Remedy, Rule } from '../findings/rule.ts';
 import { remedy, said } from '../findings/change.ts';
-import { drop } from '../job/patch.ts';
+import { put } from '../job/patch.ts';
+import { CORNERS } from './lite.ts';
+import { mouldingRemedy } from './other-mouldings.ts';
+import { nextPair } from '../window/borders.ts';
+import { showSize } from '../units/show.ts';
 import type { Section } from '../shop/mouldings.ts';
 import { showNumber } from '../units/show.ts';
 
@@ -34,11 +38,12 @@ export const frameRules: Rule[] = [
 		when: 'the mass is more than the section carries',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
-		mends: 'Splines in plain corners, or a stronger moulding.',
+		mends: 'Splines in plain corners, a cross-brace, or a stronger moulding.',
 		find: (context) => {
 			const { frame, mass } = context.plan;
-			if (!frame || !mass) return [];
-			const carries = carriesKg(context, frame.section, context.job.frame!.corners);
+			// The rule of thumb is of wood.
+			if (!frame || !mass || context.job.frame!.kind === 'metal') return [];
+			const carries = carriesKg(context, frame.section, context.job.frame!.corners, context.job.frame!.brace);
 			if (mass.kg <= carries) return [];
 			return [
 				{
@@ -58,7 +63,7 @@ export const frameRules: Rule[] = [
 		mends: 'Rigid pins.',
 		school: 'points',
 		find: (context) =>
-			context.job.frame?.points === 'flexible'
+			context.plan.frame?.points.kind === 'flexible'
 				? [
 						{
 							says: 'Flexible tabs hold the pack.',
@@ -67,6 +72,53 @@ export const frameRules: Rule[] = [
 						}
 					]
 				: []
+	},
+	{
+		id: 'frame.pair-size',
+		station: 'frame',
+		when: 'a pack that no pair of the metal section is sold for',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Metal sections are bought by size: between two of them the pack rattles or does not go in.',
+		mends: 'The next size up; the borders grow with it.',
+		find: (context) => {
+			const { frame, window } = context.plan;
+			if (!frame?.kit || !window) return [];
+			const { pairStep } = context.job.frame!;
+			const next = nextPair(window.pack, pairStep);
+			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
+			return [
+				{
+					says: `Pairs are sold each ${said(context, pairStep, true)}; the pack measures ${showSize(window.pack, context.job.unit, true)}.`,
+					where: 'frame.kit',
+					remedies: [
+						{
+							label: `Pack ${showSize(next, context.job.unit, true)}`,
+							patch: put(context.file, ['borders', 'pack'], next)
+						}
+					]
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.out-of-true',
+		station: 'frame',
+		when: 'a frame that exists is out of square by more than half a millimetre',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Glazing cut square would press in the closed corners; it is cut to follow the frame, or trues it.',
+		school: 'old-frame',
+		find: (context) => {
+			const out = context.plan.frame?.cornersOut;
+			if (!out) return [];
+			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(out[most]!) ? index : most), 0);
+			const by = said(context, Math.abs(out[worst]!), true);
+			return [
+				{
+					says: `The frame’s ${CORNERS[worst]!.replace('-', ' ')} corner is ${out[worst]! > 0 ? 'open' : 'closed'} by ${by}${context.plan.frame!.lite ? '; the glazing follows it' : ''}.`,
+					where: 'frame.cornersOut'
+				}
+			];
+		}
 	}
 ];
 
@@ -80,35 +132,39 @@ function lipCovers({ job, shop }: Context, lip: number, allowance: number): bool
 function widerLip(context: Context, allowance: number): Remedy[] {
 	const { section } = context.job.frame!;
 	const depth = context.plan.pack!.thickness + context.shop.house.roomForPoints;
-	const fitting = Object.values(context.shop.mouldings).filter(
+	return mouldingRemedy(
+		context,
 		(one) => lipCovers(context, one.lip, allowance) && one.rabbetDepth >= Math.min(depth, section.rabbetDepth)
 	);
-	return mouldingRemedy(context, fitting);
 }
 
 function stronger(context: Context, kg: number): Remedy[] {
-	const { section, corners } = context.job.frame!;
-	if (corners === 'plain' && carriesKg(context, section, 'reinforced') >= kg)
-		return [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')];
-	const fitting = Object.values(context.shop.mouldings).filter(
-		(one) => carriesKg(context, one, 'reinforced') >= kg * 1.2 && one.rabbetDepth >= section.rabbetDepth && one.lip >= section.lip
+	const { section, corners, brace } = context.job.frame!;
+	const splines =
+		corners === 'plain' && carriesKg(context, section, 'reinforced', brace) >= kg
+			? [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')]
+			: [];
+	const braced =
+		!brace && carriesKg(context, section, corners, true) >= kg
+			? [remedy(context, 'A cross-brace behind', ['frame', 'brace'], true)]
+			: [];
+	if (splines.length + braced.length > 0) return [...splines, ...braced];
+	return mouldingRemedy(
+		context,
+		(one) =>
+			carriesKg(context, one, 'reinforced', brace) >= kg * 1.2 && one.rabbetDepth >= section.rabbetDepth && one.lip >= section.lip
 	);
-	return mouldingRemedy(context, fitting);
 }
 
-function mouldingRemedy(context: Context, fitting: ({ id: string; name: string } & Section)[]): Remedy[] {
-	const { face } = context.job.frame!.section;
-	const [nearest] = fitting.sort((one, other) => Math.abs(one.face - face) - Math.abs(other.face - face));
-	if (!nearest) return [];
-	const chosen = remedy(context, `Moulding: ${nearest.name.toLowerCase()}`, ['frame', 'moulding'], nearest.id);
-	return [{ label: chosen.label, patch: [...drop(context.file, ['frame', 'section']), ...chosen.patch] }];
-}
-
-/** Kilograms by the rule of thumb: face × depth over 60 (120 with plain corners), less on long rails. */
-function carriesKg({ plan, shop }: Context, { face, depth }: Section, corners: 'reinforced' | 'plain'): number {
+/** Kilograms by the rule of thumb: face × depth over 60 (120 with plain corners), less on long rails; a brace halves their free length. */
+function carriesKg(
+	{ plan, shop, job }: Context,
+	{ face, depth }: Pick<Section, 'face' | 'depth'>,
+	corners: 'reinforced' | 'plain',
+	brace: boolean
+): number {
 	const { house } = shop;
-	const longest = Math.max(plan.frame!.outer.width, plan.frame!.outer.height);
-	return (
-		((face * depth) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest)
-	);
+	const longest = Math.max(plan.frame!.outer.width, plan.frame!.outer.height) / (brace ? 2 : 1);
+	const deep = depth + job.frame!.deepen;
+	return ((face * deep) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest);
 }

@@ -1,6 +1,7 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { put } from '../job/patch.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
+import { isStiff as isStiffPiece } from '../job/decide-hold.ts';
 import { houseBoard } from '../job/material.ts';
 import type { Board } from '../shop/boards.ts';
 import { figureName } from '../shop/catalogue.ts';
@@ -90,7 +91,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'board.backing-weak',
 		station: 'guard',
-		when: 'no stiff backing (a wood-fibre back without a barrier is board.backing-acidic alone)',
+		when: 'no stiff backing, or a dust cover alone (a wood-fibre back without a barrier is board.backing-acidic alone)',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
 		mends: 'A stiff back.',
@@ -99,7 +100,8 @@ export const guardRules: Rule[] = [
 			const pack = context.plan.window?.pack;
 			if (!pack || (backing?.woodFibre && !barrier)) return [];
 			if (backing && isStiff(backing, Math.max(pack.width, pack.height))) return [];
-			const says = backing ? `${backing.name} is not stiff enough for a pack of this size.` : 'No backing closes the pack.';
+			const none = context.job.back.dustCover ? 'A dust cover alone closes the back.' : 'No backing closes the pack.';
+			const says = backing ? `${backing.name} is not stiff enough for a pack of this size.` : none;
 			return [{ says, where: 'guard.backing', remedies: backingRemedies(context) }];
 		}
 	},
@@ -139,15 +141,15 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.none',
 		station: 'guard',
-		when: 'a work on paper without glazing',
+		when: 'a work on paper, skin or cloth without glazing; panels and canvases may go without',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
 		mends: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
-			context.job.guard.glazing.family === 'none'
+			context.job.guard.glazing.family === 'none' && !isStiffPiece(context.job.piece.kind)
 				? [
 						{
-							says: 'The sheet has no glazing.',
+							says: 'The piece has no glazing.',
 							where: 'guard.glazing',
 							remedies: [glazingRemedy(context, knownGlazing(context))]
 						}
@@ -257,9 +259,11 @@ export const guardRules: Rule[] = [
 		school: 'friable',
 		find: (context) => {
 			const index = context.job.mats.length - 1;
-			const mat = context.job.mats[index]!;
+			const mat = context.job.mats[index];
 			const { troughLift } = context.shop.house;
-			if (!context.job.piece.friable || (mat.bevel === 'reverse' && mat.lift >= troughLift)) return [];
+			if (!context.job.piece.friable) return [];
+			if (!mat) return [{ says: 'Without a mat nothing catches what the piece sheds.', where: 'mats' }];
+			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
 			const remedies = hasRoomForLift(context, index)
 				? [remedyOfMat(context, `Reverse bevel, lift ${said(context, lift, true)}`, index, { bevel: 'reverse', lift })]
@@ -276,6 +280,7 @@ export const guardRules: Rule[] = [
 		mends: 'Gummed tape along one edge.',
 		find: (context) => {
 			const { join, joinDistance } = context.job.guard;
+			if (context.job.mats.length === 0) return [];
 			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
 			if ((join !== 'transfer' && join !== 'spray') || (join === 'transfer' && far)) return [];
 			return [

@@ -60,8 +60,14 @@ export function partOf(part: string, job: Decided, window: Window): string {
 		return `${size} / 1000000 * shop.boards[${job.windows[index]!.support!.id}].massPerM2`;
 	}
 	if (kind === 'hardware') return 'shop.house.hardwareKg';
+	const rails = (wide: string) => `(2 * (frame.outer.width + frame.outer.height) - 4 * ${wide})`;
+	if (kind === 'strips') {
+		const wide = '(frame.section.face - frame.section.lip)';
+		return `${wide} * job.frame.deepen * ${rails(wide)} * frame.section.density / 1000000000`;
+	}
+	if (job.frame!.kind === 'metal') return `${rails('frame.section.face')} * shop.house.metalKgPerM / 1000`;
 	const area = '(frame.section.face * frame.section.depth - frame.section.lip * frame.section.rabbetDepth)';
-	return `${area} * (2 * (frame.outer.width + frame.outer.height) - 4 * frame.section.face) * frame.section.density / 1000000000`;
+	return `${area} * ${rails('frame.section.face')} * frame.section.density / 1000000000`;
 }
 
 /** Explains every figure of Hang. */

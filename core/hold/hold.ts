@@ -1,23 +1,32 @@
-/** Station Hold: hinges at the top edge, so that the sheet can grow and shrink, or pockets at its corners (handbook hold). */
-import type { Size } from '../geometry/shapes.ts';
+/** Station Hold: what carries the piece, where it comes, which edges it fixes, and how much room it leaves (handbook hold). */
+import type { SideName, Size } from '../geometry/shapes.ts';
 import type { Piece } from '../job/decide-piece.ts';
-import type { Decided, HoldKind } from '../job/decide.ts';
+import { isFolded, isHinge, type HoldKind } from '../job/decide-hold.ts';
+import type { Decided } from '../job/decide.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { WindowChoice } from '../job/decide-window.ts';
 import type { Opening } from '../window/opening.ts';
-import { pocketLeg } from './corners.ts';
 import type { Shop } from '../shop/shop.ts';
-import { countUp } from '../units/round.ts';
+import { receiveUp } from '../units/round.ts';
+import { pocketLeg } from './corners.ts';
+import { edgeCounts, evenPlaces } from './edge-points.ts';
+import { planHinges, type Hinges } from './hinges.ts';
+import { planStrips, type Strip } from './strips.ts';
+
+/** Hinges or points of another edge than the top, by their places along it. */
+export type EdgePlaces = { side: SideName; places: number[] };
 
 export type Hold = {
 	kind: HoldKind;
 	count: number;
 	/** From each corner to the outer hinge's centre. */
 	inset: number;
-	/** Hinge centres from the sheet's left, seen from the front. */
+	/** Hinge centres from the sheet's left, seen from the front; points of the top edge. */
 	places: number[];
-	/** Contact of one hinge on the sheet; of a corner pocket its legs. */
+	/** Contact of one hinge on the sheet; of a corner pocket its legs; of a strip its length and its reach. */
 	size: Size;
+	/** A hinge's cross-piece on the board. */
+	cross?: Size;
 	/** Tissue weight in g/m²; null where a tape holds or the sheet is too light for any tissue. */
 	tissue: number | null;
 	sheetGrams: number;
@@ -25,57 +34,129 @@ export type Hold = {
 	/** Long-term working load of the adhesive. */
 	workingKPa: number;
 	dryMinutes: number;
+	/** Edges that can't move. */
+	fixed: SideName[];
+	/** Held at other edges too. */
+	others?: EdgePlaces[];
+	strips?: Strip[];
+	/** Room that folded paper leaves the sheet, per axis. */
+	slack?: Size;
+	/** Height to which the sheet would bulge on an axis along which it can't grow: an estimate. */
+	bulge?: Partial<Size>;
+	/** Cloth over a stitched piece's board, with its turn-in; stitches apart. */
+	cloth?: Size;
+	stitchSpacing?: number;
 };
 
-export function planHold(
-	job: Decided,
-	piece: Piece,
-	shop: Shop,
-	before: { measure: Measure; opening: Opening; choice: WindowChoice }
-): Hold {
-	if (job.hold.kind === 'corners') return planCorners(job, piece, shop, before);
-	const { house } = shop;
-	const { width } = before.measure.mean;
-	const { adhesive } = job.hold;
-	const inset = Math.min(house.hingeInset, width / 5);
-	const span = width - 2 * inset;
-	const count = job.hold.count ?? Math.max(2, countUp(span / house.hingeEach) + 1);
-	const size = { width: job.hold.width ?? Math.min(house.hingeWidth, house.hingeWidthShare * width), height: job.hold.contact };
-	const sheetGrams = gramsOf(before.measure, piece);
-	return {
-		kind: job.hold.kind,
-		count,
-		inset,
-		places: count === 1 ? [width / 2] : Array.from({ length: count }, (_, index) => inset + (span * index) / (count - 1)),
-		size,
-		tissue: adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null,
-		sheetGrams,
-		// grams × gravity are millinewtons; over mm² they are kilopascals.
-		loadKPa: (sheetGrams * house.gravity) / (count * size.width * size.height),
-		workingKPa: adhesive.loadKPa,
-		dryMinutes: adhesive.dryMinutes
-	};
+export type HoldInput = { measure: Measure; movement: Size; opening: Opening; choice: WindowChoice; pack: Size };
+
+/** What all kinds share. */
+type Shared = Pick<Hold, 'kind' | 'inset' | 'tissue' | 'sheetGrams' | 'loadKPa' | 'workingKPa' | 'dryMinutes'>;
+
+/** @throws FaultError for places that do not lie on the sheet, or meet */
+export function planHold(job: Decided, piece: Piece, shop: Shop, before: HoldInput): Hold {
+	const hold = planKind(job, piece, shop, before);
+	const bulge = bulgeOf(hold, before);
+	return bulge ? { ...hold, bulge } : hold;
 }
 
-/** Four pockets; nothing sticks to the sheet, so nothing is loaded and nothing dries. */
-function planCorners(
-	job: Decided,
-	piece: Piece,
-	shop: Shop,
-	before: { measure: Measure; opening: Opening; choice: WindowChoice }
-): Hold {
-	const leg = job.hold.width ?? pocketLeg(before.opening, before.choice.shape, before.measure.mean, shop.house);
-	return {
-		kind: 'corners',
-		count: 4,
+function planKind(job: Decided, piece: Piece, shop: Shop, before: HoldInput): Hold {
+	const { kind } = job.hold;
+	const shared: Shared = {
+		kind,
 		inset: 0,
-		places: [],
-		size: { width: leg, height: leg },
 		tissue: null,
 		sheetGrams: gramsOf(before.measure, piece),
 		loadKPa: 0,
 		workingKPa: 0,
 		dryMinutes: 0
+	};
+	if (isHinge(kind)) return hinged(shared, planHinges(job, shop, before.measure), job, piece, shop);
+	if (isFolded(kind)) return folded(shared, job, shop, before);
+	if (kind === 'clips') return clipped(shared, job, shop, before.measure);
+	if (kind === 'stitching') return stitched(shared, shop, before);
+	return stuckDown(shared, job, shop, before.measure);
+}
+
+function hinged(shared: Shared, hinges: Hinges, job: Decided, piece: Piece, shop: Shop): Hold {
+	const { adhesive } = job.hold;
+	const { house } = shop;
+	const { others, ...top } = hinges;
+	const carrying = top.places.length;
+	return {
+		...shared,
+		...top,
+		count: carrying + others.reduce((sum, { places }) => sum + places.length, 0),
+		tissue: adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null,
+		// Grams × gravity are millinewtons; over mm² they are kilopascals. Those of the other edges carry nothing.
+		loadKPa: (shared.sheetGrams * house.gravity) / (carrying * top.size.width * top.size.height),
+		workingKPa: adhesive.loadKPa,
+		dryMinutes: adhesive.dryMinutes,
+		fixed: ['top', ...others.map(({ side }) => side)],
+		...(others.length > 0 ? { others } : {})
+	};
+}
+
+/** Nothing sticks to the sheet, so nothing is loaded and nothing dries. */
+function folded(shared: Shared, job: Decided, shop: Shop, before: HoldInput): Hold {
+	const { kind, slack } = job.hold;
+	const room = (axis: keyof Size) => slack[axis] ?? receiveUp(before.movement[axis], job.step);
+	const common = { ...shared, places: [], fixed: [], slack: { width: room('width'), height: room('height') } };
+	if (kind === 'corners') {
+		const leg = job.hold.width ?? pocketLeg(before.opening, before.choice.shape, before.measure.mean, shop.house);
+		return { ...common, count: 4, size: { width: leg, height: leg } };
+	}
+	const strips = planStrips(job, shop.house, before);
+	return { ...common, count: strips.length, size: { width: strips[0]!.length, height: strips[0]!.reach }, strips };
+}
+
+/** A stiff piece held by its edges: clips at the frame, or tape to the support of a float. */
+function clipped(shared: Shared, job: Decided, { house }: Shop, { mean }: Measure): Hold {
+	const counts = edgeCounts(mean, house);
+	const sides = evenPlaces(mean.height, counts.side);
+	return {
+		...shared,
+		count: 2 * (counts.top + counts.side),
+		places: evenPlaces(mean.width, counts.top),
+		size: { width: house.hingeWidth, height: house.hingeContact },
+		workingKPa: job.hold.adhesive.loadKPa,
+		dryMinutes: job.hold.adhesive.dryMinutes,
+		fixed: [],
+		others: [
+			{ side: 'right', places: sides },
+			{ side: 'bottom', places: evenPlaces(mean.width, counts.top) },
+			{ side: 'left', places: sides }
+		]
+	};
+}
+
+/** Sewn along its edges to a board covered with cloth. */
+function stitched(shared: Shared, { house }: Shop, { measure, pack }: HoldInput): Hold {
+	const along = (length: number) => Math.max(2, Math.ceil(length / house.stitchEach - 1e-9));
+	const turn = 2 * house.clothTurn;
+	return {
+		...shared,
+		count: 2 * (along(measure.mean.width) + along(measure.mean.height)),
+		places: [],
+		size: { width: house.stitchLong, height: 0 },
+		fixed: ['top', 'right', 'bottom', 'left'],
+		cloth: { width: pack.width + turn, height: pack.height + turn },
+		stitchSpacing: house.stitchEach
+	};
+}
+
+/** Its whole back sticks. */
+function stuckDown(shared: Shared, job: Decided, { house }: Shop, { mean }: Measure): Hold {
+	const { adhesive } = job.hold;
+	return {
+		...shared,
+		count: 1,
+		places: [],
+		size: { ...mean },
+		loadKPa: (shared.sheetGrams * house.gravity) / (mean.width * mean.height),
+		workingKPa: adhesive.loadKPa,
+		dryMinutes: Math.max(adhesive.dryMinutes, house.boardDryMinutes),
+		fixed: ['top', 'right', 'bottom', 'left']
 	};
 }
 
@@ -87,4 +168,27 @@ function gramsOf({ mean }: Measure, piece: Piece): number {
 export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
 	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? tissues.at(-1)!;
 	return chosen <= grammage / 2 ? chosen : null;
+}
+
+/** Axes along which the sheet is held at both ends by what can't give, and by how much it is short of room. */
+export function heldShort(hold: Pick<Hold, 'kind' | 'fixed' | 'slack'>, movement: Size): Partial<Size> {
+	const short: Partial<Size> = {};
+	for (const [axis, one, other] of [
+		['width', 'left', 'right'],
+		['height', 'top', 'bottom']
+	] as const) {
+		const by = hold.slack ? movement[axis] - hold.slack[axis] : movement[axis];
+		// Stitches give with the cloth, and what is stuck down whole moves with its board.
+		const held = hold.slack || (isHinge(hold.kind) && hold.fixed.includes(one) && hold.fixed.includes(other));
+		if (held && by > 1e-6) short[axis] = by;
+	}
+	return short;
+}
+
+/** h = (2/π) √(m L): a sheet held on opposite sides that wants to grow by m over its length L (handbook climate#movement). */
+function bulgeOf(hold: Hold, { measure, movement }: HoldInput): Partial<Size> | null {
+	const short = heldShort(hold, movement);
+	const entries = Object.entries(short) as [keyof Size, number][];
+	if (entries.length === 0) return null;
+	return Object.fromEntries(entries.map(([axis, by]) => [axis, (2 / Math.PI) * Math.sqrt(by * measure.mean[axis])]));
 }

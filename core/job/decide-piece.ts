@@ -1,6 +1,7 @@
 /** The pieces of a job, with what follows from their media; several windows hold one each. */
 import type { Rect } from '../geometry/shapes.ts';
 import type { Medium } from '../shop/media.ts';
+import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
@@ -9,8 +10,10 @@ import type { FromHouse } from './material.ts';
 export type Readings = { top: number; right: number; bottom: number; left: number; d1?: number; d2?: number };
 export type Zone = { id: string; kind: 'show' | 'hide' | 'keep-off'; left: number; top: number; width: number; height: number };
 
+export type PieceKind = 'paper' | 'photograph' | 'panel' | 'canvas' | 'textile' | 'vellum' | 'bone' | 'object';
+
 export type Piece = {
-	kind: 'paper' | 'photograph';
+	kind: PieceKind;
 	media: Medium[];
 	unknownMedia: string[];
 	/** Light class of the most fugitive part; null while neither it nor a known medium is named. */
@@ -28,6 +31,8 @@ export type Piece = {
 	single: boolean;
 	thickness: number;
 	cockle: number;
+	/** How far its tallest part stands above its face. */
+	relief: number;
 	/** Within the sheet, from its bounding box's corner; null while one of its four figures is missing. */
 	image: Rect | null;
 	motif: Rect | null;
@@ -59,7 +64,7 @@ export function together(pieces: Piece[]): Piece {
 	const all = <T>(list: (piece: Piece) => T[]) => [...new Set(pieces.flatMap(list))];
 	return {
 		...first,
-		kind: any((piece) => piece.kind === 'photograph') ? 'photograph' : 'paper',
+		kind: any((piece) => piece.kind === 'photograph') ? 'photograph' : first.kind,
 		media: all((piece) => piece.media),
 		unknownMedia: all((piece) => piece.unknownMedia),
 		fade: mostFugitive(pieces.map((piece) => piece.fade)),
@@ -71,6 +76,7 @@ export function together(pieces: Piece[]): Piece {
 		grammage: Math.max(...pieces.map((piece) => piece.grammage)),
 		thickness: Math.max(...pieces.map((piece) => piece.thickness)),
 		cockle: Math.max(...pieces.map((piece) => piece.cockle)),
+		relief: Math.max(...pieces.map((piece) => piece.relief)),
 		travels: any((piece) => piece.travels),
 		dry: pieces.every((piece) => piece.dry),
 		bothSides: any((piece) => piece.bothSides),
@@ -82,6 +88,8 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 	const words = given.medium ?? [];
 	const media = words.flatMap((word) => shop.media[word] ?? []);
 	const { readings, single } = decideReadings(given.readings, `${at}.readings`, faults);
+	const kind = given.kind ?? 'paper';
+	const thickness = given.thickness ?? 0;
 	const zones = (given.zones ?? []).map((zone, index) => {
 		for (const key of ['kind', 'left', 'top', 'width', 'height'] as const) {
 			if (zone[key] === undefined)
@@ -90,21 +98,22 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		return { ...zone, id: zone.id ?? `zone ${index + 1}` } as Zone;
 	});
 	return {
-		kind: (given.kind ?? 'paper') as 'paper' | 'photograph',
+		kind,
 		media,
 		unknownMedia: words.filter((word) => !shop.media[word]),
 		fade: given.fade ?? mostFugitive(media.map((medium) => medium.fade)),
 		friable: given.friable ?? media.some((medium) => medium.friable),
-		proteinOrDye: given.proteinOrDye ?? media.some((medium) => medium.proteinOrDye),
+		proteinOrDye: given.proteinOrDye ?? (PROTEIN.includes(kind) || media.some((medium) => medium.proteinOrDye)),
 		sticks: media.some((medium) => medium.sticks),
 		resinCoated: media.some((medium) => medium.resinCoated),
 		replaceable: given.replaceable ?? false,
-		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', shop.house.grammage),
+		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', usualGrammage(kind, thickness, shop.house)),
 		grain: given.grain ?? 'unknown',
 		readings,
 		single,
-		thickness: given.thickness ?? 0,
+		thickness,
 		cockle: given.cockle ?? 0,
+		relief: given.relief ?? 0,
 		image: wholeRect(given.image),
 		motif: wholeRect(given.motif),
 		zones,
@@ -114,6 +123,22 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		concerns: given.concerns ?? [],
 		picture: given.picture ?? null
 	};
+}
+
+/** Cloth is taken as silk or wool until it is known not to be; skin, bone and horn are protein. */
+const PROTEIN: readonly PieceKind[] = ['textile', 'vellum', 'bone'];
+
+/** What a square metre of such a piece weighs, g: a sheet as the house's, what is thick by its density. */
+function usualGrammage(kind: PieceKind, thickness: number, house: House): number {
+	const thick = { panel: house.panelDensity, bone: house.boneDensity, object: house.objectDensity } as const;
+	if (kind === 'panel' || kind === 'bone' || kind === 'object') return Math.max(house.grammage, thickness * thick[kind]);
+	return {
+		paper: house.grammage,
+		photograph: house.grammage,
+		canvas: house.canvasGrammage,
+		textile: house.textileGrammage,
+		vellum: house.vellumGrammage
+	}[kind];
 }
 
 /** The lowest class; null of nothing. */

@@ -5,6 +5,8 @@ import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
+import { isStiff } from './decide-hold.ts';
+import type { Piece } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
 
 export type WindowShape = 'rectangle' | 'oval' | 'circle' | 'arch';
@@ -21,6 +23,9 @@ export type WindowChoice = {
 	gap: number;
 	setBack: number;
 	support: Board | null;
+	/** Undercut at 45°, so that a support as large as the piece shows no edge. */
+	bevelledSupport: boolean;
+	supportTint: string | null;
 	/** From the top-left of all windows; null where a grid or the only window gives it. */
 	at: Place | null;
 };
@@ -53,15 +58,18 @@ export type Borders = {
 
 type GivenWindow = NonNullable<Job['window']>;
 
+/** What a choice is made for. `matted`: the job has a window mat. */
+type Subject = { aim: Grade; piece: Pick<Piece, 'kind' | 'proteinOrDye'> & { matted: boolean } };
+
 /** One window, or one for each opening; what an opening leaves out, the window at the top says for all. */
-export function decideWindows(job: Job, shop: Shop, aim: Grade, house: FromHouse, faults: Fault[]): WindowChoice[] {
+export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHouse, faults: Fault[]): WindowChoice[] {
 	const given = job.window ?? {};
 	const openings = given.openings;
-	if (!openings || openings.length === 0) return [decideWindow(given, 'window', shop, aim, house, faults)];
+	if (!openings || openings.length === 0) return [decideWindow(given, 'window', shop, of, house, faults)];
 	const windows = openings.map((opening, index) => {
 		const at = `window.openings[${index}]`;
 		const { openings: _, grid: __, ...shared } = given;
-		const choice = decideWindow({ ...shared, ...opening }, at, shop, aim, house, faults);
+		const choice = decideWindow({ ...shared, ...opening }, at, shop, of, house, faults);
 		return { ...choice, at: opening.at ? { left: opening.at.left ?? 0, top: opening.at.top ?? 0 } : null };
 	});
 	const [first] = windows;
@@ -106,17 +114,22 @@ function decideWindow(
 	given: Omit<GivenWindow, 'openings' | 'grid'>,
 	at: string,
 	shop: Shop,
-	aim: Grade,
+	{ aim, piece }: Subject,
 	house: FromHouse,
 	faults: Fault[]
 ): WindowChoice {
-	const way = given.way ?? 'cover';
+	const way = given.way ?? (piece.kind === 'object' || piece.kind === 'bone' ? 'float' : 'cover');
+	const boxed = way === 'float' && !piece.matted;
 	const solve = given.overlap === 'solve';
 	const shape = given.shape ?? 'rectangle';
 	if (solve && way === 'cover' && shape !== 'rectangle')
 		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Write the overlap of this shape.' });
-	const support =
-		way === 'float' ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
+	// What is stitched lies on the covered board itself.
+	const stands = way === 'float' && piece.kind !== 'textile' && piece.kind !== 'object';
+	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
+	// A pale rim would shine through: a translucent piece stands on a support of exactly its size.
+	const translucent = piece.kind === 'vellum' || piece.kind === 'bone';
+	const bevelledSupport = given.supportEdge === undefined ? translucent : given.supportEdge === 'bevelled';
 	const overlap = typeof given.overlap === 'object' ? given.overlap : {};
 	const whole = way === 'cover' && !solve && Object.keys(overlap).length === 0;
 	if (whole) house(undefined, `${at}.overlap`, 'house.overlap', shop.house.overlap);
@@ -134,24 +147,27 @@ function decideWindow(
 				? house(given.reveal?.[side], `${at}.reveal.${side}`, 'house.paperReveal', shop.house.paperReveal)
 				: shop.house.paperReveal
 		),
-		gap: way === 'float' ? house(given.gap, `${at}.gap`, 'house.floatGap', shop.house.floatGap) : shop.house.floatGap,
-		setBack: given.setBack ?? shop.house.floatSetBack,
+		gap:
+			way === 'float'
+				? house(
+						given.gap,
+						`${at}.gap`,
+						boxed ? 'house.boxAir' : 'house.floatGap',
+						boxed ? shop.house.boxAir : shop.house.floatGap
+					)
+				: shop.house.floatGap,
+		setBack: given.setBack ?? (bevelledSupport ? 0 : shop.house.floatSetBack),
+		bevelledSupport,
+		supportTint: given.supportTint ?? null,
 		support: support === null ? null : material(shop.boards, support, `${at}.support`, 'board', faults),
 		at: null
 	};
 }
 
-export function decideMats(
-	job: Job,
-	shop: Shop,
-	aim: Grade,
-	unbuffered: boolean,
-	house: FromHouse,
-	faults: Fault[]
-): MatChoice[] {
-	const board = houseBoard(aim, unbuffered);
+export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house: FromHouse, faults: Fault[]): MatChoice[] {
+	const board = houseBoard(aim, piece.proteinOrDye);
+	if (!piece.matted) return checkMatless(job, faults);
 	const given = house(job.mats, 'mats', 'aim', [{ board, colour: 'shell' }]);
-	if (given.length === 0) faults.push({ path: 'mats', says: 'A window is cut in a mat. Add one.' });
 	return given.map((mat, index) => {
 		const at = `mats[${index}]`;
 		if (index === 0 && mat.reveal !== undefined)
@@ -177,6 +193,21 @@ export function decideMats(
 			print: print ? (print as Size) : null
 		};
 	});
+}
+
+/** Panels, canvases and boxes go without a mat unless one is given; any piece does when the list is empty. */
+export function isMatted(job: Job, kind: Piece['kind']): boolean {
+	return job.mats ? job.mats.length > 0 : !(isStiff(kind) || kind === 'object');
+}
+
+/** Without a mat the frame's lip is all that stands before the piece. */
+function checkMatless(job: Job, faults: Fault[]): MatChoice[] {
+	if ((job.window?.openings?.length ?? 0) > 0) faults.push({ path: 'mats', says: 'Several windows are cut in a mat. Add one.' });
+	if (job.window?.way === 'reveal')
+		faults.push({ path: 'window.way', says: 'A reveal is paper seen inside a mat. Add a mat, or choose cover or float.' });
+	if ((job.window?.shape ?? 'rectangle') !== 'rectangle')
+		faults.push({ path: 'window.shape', says: 'Without a mat the frame is the window, and it is a rectangle. Add a mat.' });
+	return [];
 }
 
 const UNUSED = {

@@ -5,18 +5,20 @@
 import type { Barrier, Board } from '../shop/boards.ts';
 import type { Glazing } from '../shop/glazing.ts';
 import type { Grade } from '../shop/grades.ts';
-import type { Adhesive, EdgeSeal } from '../shop/holds.ts';
-import type { Section } from '../shop/mouldings.ts';
+import type { EdgeSeal } from '../shop/holds.ts';
 import type { Shop } from '../shop/shop.ts';
 import { cuttingStep } from '../units/round.ts';
 import type { Unit } from '../units/length.ts';
 import { suggestAim } from '../intake/suggest.ts';
-import { decidePieces, decideReadings, together, type Piece, type Readings } from './decide-piece.ts';
+import { decideFrame, decideRabbet, type FrameChoice } from './decide-frame.ts';
+import { decideHold, isStiff, type HoldChoice } from './decide-hold.ts';
+import { decidePieces, together, type Piece, type Readings } from './decide-piece.ts';
 import {
 	decideBorders,
 	decideGrid,
 	decideMats,
 	decideWindows,
+	isMatted,
 	type Borders,
 	type Grid,
 	type MatChoice,
@@ -31,8 +33,6 @@ import { notPlanned } from './not-planned.ts';
 export type SpacerMaterial = 'cotton' | 'acrylic' | 'wood-lined';
 export type Spacer = { material: SpacerMaterial; thickness: number };
 export type Accepted = { rule: string; where: string; facts: string; reason: string; initials: string };
-
-export type HoldKind = 't-hinge' | 'v-hinge' | 'pass-through' | 'corners';
 
 export type Decided = {
 	unit: Unit;
@@ -63,19 +63,9 @@ export type Decided = {
 		join: 'gummed' | 'paste' | 'transfer' | 'spray';
 		joinDistance: number;
 	};
-	hold: { kind: HoldKind; adhesive: Adhesive; count: number | null; width: number | null; contact: number };
+	hold: HoldChoice;
 	/** null while no moulding is chosen. */
-	frame: {
-		kind: 'wood' | 'ready-made';
-		section: Section;
-		name: string;
-		colour: string;
-		allowance: number | null;
-		corners: 'reinforced' | 'plain';
-		points: 'rigid' | 'flexible' | 'hand' | 'turn-buttons';
-		/** A groove in the rabbet's wall, from the lip's underside. */
-		groove: { from: number; width: number } | null;
-	} | null;
+	frame: FrameChoice | null;
 	/** Readings of a ready-made frame's rabbet. */
 	rabbet: Readings | null;
 	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number; bumperHeight: number };
@@ -101,7 +91,10 @@ export function decide(job: Job, shop: Shop): Decided {
 	const pieces = decidePieces(job, shop, house, faults);
 	const piece = together(pieces);
 	const aim = house(job.aim, 'aim', 'intake', suggestAim(job.piece ?? {}).aim);
-	const windows = decideWindows(job, shop, aim, house, faults);
+	const subject = { aim, piece: { ...piece, matted: isMatted(job, piece.kind) } };
+	const windows = decideWindows(job, shop, subject, house, faults);
+	const hold = decideHold(job, shop, { piece, windows, schools }, house, faults);
+	const float = windows.some((window) => window.way === 'float');
 	const decided: Decided = {
 		unit: job.unit ?? 'mm',
 		step: cuttingStep(job.unit ?? 'mm'),
@@ -113,23 +106,11 @@ export function decide(job: Job, shop: Shop): Decided {
 		windows,
 		several: (job.window?.openings?.length ?? 0) > 0,
 		grid: decideGrid(job, windows, house, shop, faults),
-		mats: decideMats(job, shop, aim, piece.proteinOrDye, house, faults),
+		mats: decideMats(job, shop, subject, house, faults),
 		borders: decideBorders(job, shop, house, faults),
 		guard: decideGuard(job, shop, aim, piece, schools, house, faults),
-		hold: {
-			kind: decideHoldKind(job, windows, house, faults),
-			adhesive: material(
-				shop.adhesives,
-				house(job.hold?.adhesive, 'hold.adhesive', 'hold', job.hold?.kind === 'corners' ? 'none' : 'starch-paste'),
-				'hold.adhesive',
-				'adhesive',
-				faults
-			),
-			count: job.hold?.count ?? (schools['hinge-count'] === 'one' ? 1 : null),
-			width: job.hold?.width ?? null,
-			contact: job.hold?.contact ?? shop.house.hingeContact
-		},
-		frame: decideFrame(job, shop, schools, house, faults),
+		hold,
+		frame: decideFrame(job, shop, schools, hold.kind === 'clips' && !float, house, faults),
 		rabbet: decideRabbet(job, faults),
 		back: {
 			seal: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as 'gummed' | 'self-adhesive'),
@@ -143,7 +124,6 @@ export function decide(job: Job, shop: Shop): Decided {
 		wallColour: job.place?.wallColour ?? 'chalk',
 		assumed
 	};
-	checkAdhesive(decided.hold, faults);
 	if (faults.length > 0) throw new FaultError(faults);
 	return decided;
 }
@@ -159,7 +139,15 @@ function decideGuard(
 ): Decided['guard'] {
 	const given = job.guard ?? {};
 	const board = houseBoard(aim, piece.proteinOrDye);
-	const glazing = piece.friable ? 'uv-acrylic-lr' : aim !== 'show' ? 'uv-acrylic' : piece.travels ? 'acrylic' : 'glass';
+	const glazing = isStiff(piece.kind)
+		? 'none'
+		: piece.friable
+			? 'uv-acrylic-lr'
+			: aim !== 'show'
+				? 'uv-acrylic'
+				: piece.travels
+					? 'acrylic'
+					: 'glass';
 	const choose = <T>(
 		map: Readonly<Record<string, T>>,
 		key: 'underMat' | 'backing' | 'barrier',
@@ -178,7 +166,7 @@ function decideGuard(
 
 	return {
 		glazing: material(shop.glazings, house(given.glazing, 'guard.glazing', 'aim', glazing), 'guard.glazing', 'glazing', faults),
-		underMat: choose(shop.boards, 'underMat', 'board', board),
+		underMat: choose(shop.boards, 'underMat', 'board', isStiff(piece.kind) ? null : board),
 		fillers: (given.fillers ?? []).map((filler, index) => {
 			const at = `guard.fillers[${index}].board`;
 			if (filler.board === undefined) faults.push({ path: at, says: 'Name the filler’s board.' });
@@ -219,109 +207,6 @@ function decideAccepted(job: Job, faults: Fault[]): Accepted[] {
 			initials: one.initials ?? ''
 		};
 	});
-}
-
-function decideFrame(job: Job, shop: Shop, schools: Record<string, string>, house: FromHouse, faults: Fault[]): Decided['frame'] {
-	const given = job.frame ?? {};
-	if (given.moulding !== undefined && given.section !== undefined)
-		faults.push({ path: 'frame.section', says: 'Name a moulding or give a section, not both.' });
-	const chosen = given.section
-		? ownSection(given.section, faults)
-		: given.moulding === undefined
-			? null
-			: material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
-	if (!chosen) return null;
-	const { face, lip, depth, rabbetDepth, density } = chosen;
-	if (lip >= face)
-		faults.push({
-			path: 'frame.section.lip',
-			says: `A lip of ${lip} mm is as wide as the face of ${face} mm. The lip is part of the face.`
-		});
-	if (rabbetDepth >= depth)
-		faults.push({
-			path: 'frame.section.rabbetDepth',
-			says: `A rabbet ${rabbetDepth} mm deep cuts through a moulding ${depth} mm deep.`
-		});
-	return {
-		kind: given.kind === 'ready-made' ? 'ready-made' : 'wood',
-		section: { face, lip, depth, rabbetDepth, density },
-		name: 'name' in chosen ? String(chosen.name) : 'Own section',
-		colour: given.colour ?? ('colour' in chosen ? String(chosen.colour) : 'ash'),
-		allowance: given.allowance ?? null,
-		corners: given.corners ?? 'reinforced',
-		points: house(given.points, 'frame.points', 'school points', schools['points'] as 'rigid'),
-		groove: decideGroove(given.groove, chosen, faults)
-	};
-}
-
-function checkAdhesive({ kind, adhesive }: Decided['hold'], faults: Fault[]): void {
-	if (kind === 'corners' && adhesive && adhesive.family !== 'none')
-		faults.push({ path: 'hold.adhesive', says: 'Corner pockets hold without adhesive. Choose none.' });
-	if (kind !== 'corners' && adhesive?.family === 'none')
-		faults.push({ path: 'hold.adhesive', says: 'A hinge holds by an adhesive. Choose one, such as starch-paste.' });
-}
-
-function decideGroove(
-	given: { from?: number; width?: number } | undefined,
-	{ rabbetDepth }: Section,
-	faults: Fault[]
-): { from: number; width: number } | null {
-	if (!given) return null;
-	for (const key of ['from', 'width'] as const)
-		if (given[key] === undefined)
-			faults.push({ path: `frame.groove.${key}`, says: 'A groove begins somewhere and has a width. Give both.' });
-	const { from = 0, width = 0 } = given;
-	if (from + width > rabbetDepth)
-		faults.push({
-			path: 'frame.groove',
-			says: `A groove from ${from} to ${from + width} mm ends behind the rabbet, which is ${rabbetDepth} mm deep.`
-		});
-	return { from, width };
-}
-
-/** A frame that exists gives the size; the borders follow it. */
-function decideRabbet(job: Job, faults: Fault[]): Readings | null {
-	const { kind, opening } = job.frame ?? {};
-	if (opening && kind !== 'ready-made')
-		faults.push({
-			path: 'frame.opening',
-			says: 'Only a ready-made frame has a measured opening. Choose kind ready-made, or take it out.'
-		});
-	if (kind !== 'ready-made') return null;
-	const { readings } = decideReadings(opening, 'frame.opening', faults);
-	if (!readings)
-		faults.push({
-			path: 'frame.opening',
-			says: 'Measure the rabbet of the ready-made frame: one width and height, or four sides.'
-		});
-	if (job.borders?.way !== undefined && job.borders.way !== 'fit')
-		faults.push({ path: 'borders.way', says: 'A ready-made frame gives the size of the pack. Choose borders that fit.' });
-	return readings;
-}
-
-/** Behind a covering window a T-hinge; in a float nothing may stand above the sheet. */
-function decideHoldKind(job: Job, windows: WindowChoice[], house: FromHouse, faults: Fault[]): HoldKind {
-	const float = windows.some((window) => window.way === 'float');
-	const kind = house(job.hold?.kind, 'hold.kind', 'window', float ? 'pass-through' : 't-hinge') as HoldKind;
-	if (float && kind === 't-hinge')
-		faults.push({
-			path: 'hold.kind',
-			says: 'A T-hinge stands above the sheet and shows in a float. Choose pass-through or v-hinge.'
-		});
-	if (float && kind === 'corners')
-		faults.push({ path: 'hold.kind', says: 'No window hides the corners of a float. Choose pass-through or v-hinge.' });
-	return kind;
-}
-
-function ownSection(given: NonNullable<NonNullable<Job['frame']>['section']>, faults: Fault[]): Section {
-	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const) {
-		if (given[key] === undefined)
-			faults.push({
-				path: `frame.section.${key}`,
-				says: 'A section given outright needs it: face, lip, depth, rabbetDepth and density.'
-			});
-	}
-	return given as Section;
 }
 
 function decideHang(job: Job, shop: Shop, schools: Record<string, string>): Decided['hang'] {

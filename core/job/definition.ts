@@ -67,6 +67,7 @@ const piece = {
 		readings,
 		thickness: length('thickness of the piece'),
 		cockle: lengthOrZero('height of the highest cockle above the flat'),
+		relief: lengthOrZero('how far its tallest part, such as a seal or thick paint, stands above its face'),
 		image: rect('the image within the sheet, from the top-left corner of its bounding box'),
 		motif: rect('the extremes of what is pictured, from the bounding box’s corner, so that it can stand in the middle'),
 		zones: {
@@ -116,7 +117,13 @@ const windowFields = {
 	reveal: { kind: 'sides', zero: true, says: 'paper left visible round the image' },
 	gap: lengthOrZero('free space round a float'),
 	setBack: lengthOrZero('how far a float’s support lies inside the piece'),
-	support: id('board of a float’s support')
+	support: id('board of a float’s support'),
+	supportEdge: {
+		kind: 'choice',
+		of: ['square', 'bevelled'],
+		says: 'edge of a float’s support; bevelled: undercut at 45°, so that it may be as large as a translucent piece'
+	},
+	supportTint: text('colour in which the support and its edge are coated', 40)
 } as const satisfies Fields;
 
 const board = id('a board of the shop');
@@ -266,7 +273,18 @@ export const jobDefinition = {
 				adhesive: id('an adhesive of the shop'),
 				count: { kind: 'number', least: 1, most: 50, whole: true, says: 'how many' },
 				width: length('width of one hinge'),
-				contact: length('how far a hinge reaches onto the sheet')
+				contact: length('how far a hinge or a strip reaches onto the sheet'),
+				places: {
+					kind: 'list',
+					of: length('a hinge’s centre from the sheet’s left, seen from the front'),
+					most: 50,
+					says: 'where the hinges at the top edge come, from left to right; evenly unless given'
+				},
+				slack: {
+					kind: 'group',
+					says: 'room that pockets, strips or a sling leave the sheet; its movement unless given',
+					fields: { width: lengthOrZero('across, both sides together'), height: lengthOrZero('down, top and foot together') }
+				}
 			}
 		},
 		frame: {
@@ -289,7 +307,15 @@ export const jobDefinition = {
 				colour: text('its colour', 40),
 				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
 				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },
-				points: { kind: 'choice', of: ['rigid', 'flexible', 'hand', 'turn-buttons'], says: 'what holds the pack' },
+				brace: flag('a cross-brace halves the free length of the long rails'),
+				deepen: lengthOrZero('strips glued to the frame’s back, which deepen its rabbet'),
+				pairStep: length('step of the list that a metal section’s pairs are sold by, such as 25.4 or 10'),
+				points: {
+					kind: 'choice',
+					of: ['rigid', 'flexible', 'hand', 'turn-buttons', 'offset-clips'],
+					says: 'what holds the pack in a wood frame'
+				},
+				pointFirst: length('first point from the corner, where the tool has a fixed stop'),
 				groove: {
 					kind: 'group',
 					says: 'a groove in the rabbet’s wall',

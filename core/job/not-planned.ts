@@ -5,24 +5,7 @@ import { SCHOOLS } from './schools.ts';
 
 type Rule = [path: string, asked: (job: Job) => unknown, says: string];
 
-const PLANNED_KINDS = ['paper', 'photograph'];
-
 const RULES: readonly Rule[] = [
-	[
-		'piece.kind',
-		(job) => job.piece?.kind !== undefined && !PLANNED_KINDS.includes(job.piece.kind),
-		'Sheets (paper, photograph) are planned so far; panels, canvas, textiles and objects are not.'
-	],
-	[
-		'hold.kind',
-		(job) => job.hold?.kind !== undefined && !['t-hinge', 'v-hinge', 'pass-through', 'corners'].includes(job.hold.kind),
-		'Hinges (T, V, pass-through) and corner pockets are planned so far; other holds are not.'
-	],
-	[
-		'frame.kind',
-		(job) => job.frame?.kind !== undefined && job.frame.kind === 'metal',
-		'Wood mouldings and ready-made frames are planned so far; metal sections are not.'
-	],
 	[
 		'hang.by',
 		(job) => job.hang?.by !== undefined && !['wire', 'rings'].includes(job.hang.by),

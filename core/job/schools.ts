@@ -25,14 +25,12 @@ export const SCHOOLS: readonly School[] = [
 		id: 'fixed-edges',
 		question: 'which edges are fixed',
 		options: ['top', 'all'],
-		notPlanned: ['all'],
 		because: { top: 'The sheet can grow and shrink.', all: 'It stays flat and in its place behind the window.' }
 	},
 	{
 		id: 'big-prints',
 		question: 'where a big print is held',
 		options: ['top', 'bottom-too'],
-		notPlanned: ['bottom-too'],
 		because: { top: 'It may move; a slight wave is accepted.', 'bottom-too': 'No shadow along the foot; taken off when it sags.' }
 	},
 	{
@@ -45,7 +43,6 @@ export const SCHOOLS: readonly School[] = [
 		id: 'cockle',
 		question: 'a print that cockles',
 		options: ['let-move', 'stick-down'],
-		notPlanned: ['stick-down'],
 		because: {
 			'let-move': 'Better paper and a deeper gap; nothing is done that can’t be undone.',
 			'stick-down': 'Perfectly flat, and buyers prefer it; only what can be printed again.'
@@ -178,7 +175,6 @@ export const SCHOOLS: readonly School[] = [
 		id: 'top-hold',
 		question: 'tabs or one strip',
 		options: ['tabs', 'strip-or-one'],
-		notPlanned: ['strip-or-one'],
 		because: { tabs: 'The sheet can move between them.', 'strip-or-one': 'Small sheets hang straight from little.' }
 	},
 	{

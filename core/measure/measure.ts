@@ -38,9 +38,13 @@ const SQUARE_WITHIN = 0.5;
  * @param at path of the readings, for the fault
  * @throws FaultError when no sheet can have these readings, with the likeliest slip
  */
-export function planMeasure({ readings, single }: { readings: Readings; single: boolean }, at: string): Measure {
+export function planMeasure(
+	{ readings, single }: { readings: Readings; single: boolean },
+	at: string,
+	what: 'sheet' | 'frame' = 'sheet'
+): Measure {
 	const d1 = solveDiagonal(readings, readings);
-	if (d1 === null) fail(at, `No sheet can have these readings. ${likeliestSlip(readings)}`);
+	if (d1 === null) fail(at, `No ${what} can have these readings. ${likeliestSlip(readings)}`);
 	const d2 = otherDiagonal(readings, d1);
 	const outline = outlineFor(readings, d1);
 	const mean = { width: (readings.top + readings.bottom) / 2, height: (readings.left + readings.right) / 2 };

@@ -2,6 +2,7 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
+import { isStiff } from '../job/decide-hold.ts';
 import { sagFlat } from '../sag/sag.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { House } from '../shop/house.ts';
@@ -13,19 +14,27 @@ export type Pack = {
 	gap: number;
 	/** At the grade aimed at. */
 	gapNeed: number;
-	/** Glazing lying flat, at most. */
+	/** Glazing lying flat, at most: for minutes at the bench; for weeks, when acrylic creeps; leaning as it is carried. */
 	sag: number;
-	/** Rabbet depth − thickness; absent until a frame is chosen. */
+	sagWeeks: number;
+	sagCarried: number;
+	/** Rabbet depth, with strips on the frame's back, − thickness; absent until a frame is chosen. */
 	clearance?: number;
 };
 
 export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pack: Size; longest: number }): Pack {
+	const { layers } = before;
+	const { house } = shop;
+	const { glazing } = job.guard;
+	const sag = sagFlat(glazing, before.pack, house.gravity);
 	return {
-		layers: before.layers,
-		thickness: sumOf(before.layers.filter((layer) => !standsInside(layer, before.layers))),
-		gap: sumOf(before.layers.filter(isOverPiece)) - sumOf(before.layers.filter((layer) => standsInside(layer, before.layers))),
-		gapNeed: gapNeed(job, shop.house, job.aim, before.longest),
-		sag: sagFlat(job.guard.glazing, before.pack, shop.house.gravity)
+		layers,
+		thickness: sumOf(layers.filter(({ inside }) => !inside)),
+		gap: sumOf(layers.filter(isOverPiece)) - sumOf(layers.filter(({ inside }) => inside)),
+		gapNeed: gapNeed(job, house, job.aim, before.longest),
+		sag,
+		sagWeeks: glazing.family === 'acrylic' ? (sag * glazing.stiffnessGPa) / house.acrylicCreepGPa : sag,
+		sagCarried: sag * Math.sin((house.carriedLean * Math.PI) / 180)
 	};
 }
 
@@ -34,24 +43,23 @@ export function isOverPiece(layer: Layer): boolean {
 	return layer.role === 'mat' || layer.role === 'lift' || layer.role === 'spacer';
 }
 
-/** A float and its support stand inside the depth of the mats round them. */
-export function standsInside(layer: Layer, layers: Layer[]): boolean {
-	return (layer.role === 'piece' || layer.role === 'support') && layers.some(({ role }) => role === 'support');
-}
-
 function sumOf(layers: Layer[]): number {
 	return layers.reduce((sum, layer) => sum + layer.thickness, 0);
 }
 
 export type GapReason = 'gapFlat' | 'gapSticky' | 'gapFriable';
 
-/** The largest need that applies: friable most, then photographs, what sticks, and everything at Rare. */
+/** The largest need that applies: friable most, then photographs, panels, what sticks, and everything at Rare. */
 export function gapReason(job: Decided, grade: Grade): GapReason {
 	if (job.piece.friable) return 'gapFriable';
-	return job.piece.kind === 'photograph' || job.piece.sticks || grade === 'rare' ? 'gapSticky' : 'gapFlat';
+	return job.piece.kind === 'photograph' || isStiff(job.piece.kind) || job.piece.sticks || grade === 'rare'
+		? 'gapSticky'
+		: 'gapFlat';
 }
 
-/** Need of air over the piece at a grade, mm: its reason's figure + the cockle + 1 for a large sheet. */
+/** Need of air over the piece at a grade, mm: its reason's figure + the cockle + what stands above its face + 1 for a large sheet. */
 export function gapNeed(job: Decided, house: House, grade: Grade, longest: number): number {
-	return house[gapReason(job, grade)] + job.piece.cockle + (longest > house.gapLargeFrom ? house.gapLargeExtra : 0);
+	return (
+		house[gapReason(job, grade)] + job.piece.cockle + job.piece.relief + (longest > house.gapLargeFrom ? house.gapLargeExtra : 0)
+	);
 }

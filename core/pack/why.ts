@@ -1,7 +1,7 @@
 import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
-import { gapReason, isOverPiece, standsInside, type Pack } from './pack.ts';
+import { gapReason, isOverPiece, type Pack } from './pack.ts';
 
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, largeFrom: number): void {
@@ -12,16 +12,34 @@ export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, lar
 		plus(pack.layers.flatMap((layer, index) => (chosen(layer) ? [`pack.layers[${index}].thickness`] : [])));
 	explain(
 		'pack.thickness',
-		of((layer) => !standsInside(layer, pack.layers)),
+		of(({ inside }) => !inside),
 		'pack#thickness'
 	);
-	const within = pack.layers.some((layer) => standsInside(layer, pack.layers));
-	const inside = within ? ` - (${of((layer) => standsInside(layer, pack.layers))})` : '';
+	const within = pack.layers.some(({ inside }) => inside);
+	const inside = within ? ` - (${of(({ inside }) => inside === true)})` : '';
 	explain('pack.gap', `${of(isOverPiece)}${inside}`, 'pack#gap');
 	const large = longest > largeFrom ? ['shop.house.gapLargeExtra'] : [];
-	explain('pack.gapNeed', plus([`shop.house.${gapReason(job, job.aim)}`, 'job.piece.cockle', ...large]), 'pack#gap');
+	explain(
+		'pack.gapNeed',
+		plus([`shop.house.${gapReason(job, job.aim)}`, 'job.piece.cockle', 'job.piece.relief', ...large]),
+		'pack#gap'
+	);
 	explain('pack.sag', `sag(shop.glazings[${job.guard.glazing.id}], window.pack, shop.house.gravity)`, 'pack#sag');
-	if (pack.clearance !== undefined) explain('pack.clearance', 'frame.section.rabbetDepth - pack.thickness', 'pack#clearance');
+	const { glazing } = job.guard;
+	explain(
+		'pack.sagWeeks',
+		glazing.family === 'acrylic'
+			? `pack.sag * shop.glazings[${glazing.id}].stiffnessGPa / shop.house.acrylicCreepGPa`
+			: 'pack.sag',
+		'pack#sag'
+	);
+	explain('pack.sagCarried', 'pack.sag * sin(shop.house.carriedLean)', 'pack#sag');
+	if (pack.clearance !== undefined)
+		explain(
+			'pack.clearance',
+			plus(['frame.section.rabbetDepth', ...(job.frame!.deepen > 0 ? ['job.frame.deepen'] : [])]) + ' - pack.thickness',
+			'pack#clearance'
+		);
 }
 
 function thicknessOf(layer: Layer, job: Decided): string {
@@ -38,7 +56,12 @@ function thicknessOf(layer: Layer, job: Decided): string {
 			return `job.guard.fillers[${layer.index}].thickness`;
 		case 'barrier':
 			return `shop.barriers[${layer.material}].thickness`;
+		case 'under-mat':
+			return plus([
+				`shop.boards[${layer.material}].thickness`,
+				...(job.hold.kind === 'stitching' ? ['shop.house.liningThick'] : [])
+			]);
 		default:
-			return `shop.boards[${layer.material ?? job.mats[0]!.board.id}].thickness`;
+			return `shop.boards[${layer.material}].thickness`;
 	}
 }

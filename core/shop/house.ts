@@ -31,8 +31,17 @@ export const HOUSE = {
 	metalGrowthPerKelvin: 23e-6,
 	swingRh: 35,
 	swingKelvin: 25,
-	/** Piece. */
+	/** What is no paper moves otherwise: skin more, a thin panel across its grain nearly as much. */
+	vellumGrowth: 0.003,
+	panelGrowth: 0.002,
+	/** Piece: g/m² of sheets, cloth and canvas on its stretcher, kg/m³ of what is thick. */
 	grammage: 200,
+	vellumGrammage: 300,
+	textileGrammage: 150,
+	canvasGrammage: 2500,
+	panelDensity: 650,
+	boneDensity: 1900,
+	objectDensity: 300,
 	thinnestSheet: 0.5,
 	/** Guard. */
 	gapFlat: 1.4,
@@ -63,10 +72,12 @@ export const HOUSE = {
 	openBackPermeance: 3e-6,
 	/** Light: up to here UV glazing hardly helps. */
 	uvHardlyHelps: 1.3,
-	/** What the shop’s tools take: the mat cutter’s longest cut and thickest board, the widest moulding at the saw. */
+	/** What the shop’s tools take: the mat cutter’s longest cut and thickest board, the glass cutter’s longest cut, the saw’s section. */
 	matCutterLongest: 1500,
 	matCutterThickest: 3.2,
+	glassCutterLongest: 1600,
 	sawWidest: 100,
+	sawDeepest: 75,
 	joinFromWindow: 10,
 	/** Hold. */
 	hingeInset: 50,
@@ -78,12 +89,49 @@ export const HOUSE = {
 	crossWidth: 60,
 	crossHeight: 20,
 	crossAbove: 2,
+	/** Heavier sheets hang by tabs that pass through the board, g/m². */
+	heavySheet: 450,
+	/** Between two cross-pieces of a narrow sheet. */
+	crossApart: 5,
 	pocketMost: 40,
 	pocketLeast: 12,
 	pocketBehind: 1,
+	/** Edge strips: how far they reach, what of them lies behind, how short one may be; a sling's sides. */
+	stripReach: 6,
+	stripBehind: 25,
+	stripLeast: 3,
+	slingShare: 1 / 3,
+	/** Panels: fixed at six points or more, one each 200 mm of edge. */
+	edgePointEach: 200,
+	edgePointsLeast: 6,
+	/** Textiles: a stitch each 20 mm, the cloth turned over the board's edge by 40. */
+	stitchEach: 20,
+	stitchLong: 5,
+	clothTurn: 40,
+	liningThick: 0.4,
+	/** What is stuck down or lined dries under weight. */
+	boardDryMinutes: 720,
+	/** Where a print counts as big, and may be held at its foot too. */
+	bigPrintFrom: 600,
+	/** A sheet with both sides up to here may hang from one tab. */
+	oneTabUpTo: 200,
 	/** Pack and frame. */
 	roomForPoints: 3,
 	recessedFrom: 12,
+	/** Strips on the back: what stock they are cut from. */
+	deepenMost: 30,
+	/** Offset clips, by how far they step. */
+	offsetMost: 25,
+	/** What a spring clip takes up between pack and channel. */
+	clipLeast: 1,
+	clipMost: 6,
+	clipEach: 250,
+	/** Glazing: acrylic that lies for weeks creeps; in a van it leans this far from upright. */
+	acrylicCreepGPa: 1.6,
+	carriedLean: 10,
+	metalKgPerM: 0.45,
+	/** A box without a mat: air round what lies in it. */
+	boxAir: 25,
 	allowanceLeast: 3,
 	allowanceSpare: 1,
 	allowanceStep: 0.5,

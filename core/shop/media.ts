@@ -35,5 +35,7 @@ export const MEDIA: readonly Medium[] = [
 	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true },
 	{ id: 'dye-inkjet', name: 'dye inkjet', fade: 2, proteinOrDye: true },
 	{ id: 'pigment-inkjet', name: 'pigment inkjet', fade: 6 },
+	{ id: 'dyed-silk', name: 'dyed silk', fade: 1, proteinOrDye: true },
+	{ id: 'feather', name: 'feather', fade: 3, proteinOrDye: true },
 	{ id: 'pressed-plant', name: 'pressed plant', fade: 2, friable: true }
 ];

@@ -1,7 +1,13 @@
-/** Wood mouldings on the shop's rack: sections by their few figures. */
+/** Wood mouldings on the shop's rack, and metal sections that are bought in pairs: each by its few figures. */
 
 export type Section = { face: number; lip: number; depth: number; rabbetDepth: number; density: number };
-export type Moulding = Section & { id: string; name: string; colour: string };
+export type Moulding = Section & {
+	id: string;
+	name: string;
+	colour: string;
+	/** A metal section: sold in pairs by size, in steps of this. Its rabbet depth is that of the channel. */
+	metal?: { pairStep: number };
+};
 
 export const MOULDINGS: readonly Moulding[] = [
 	{ id: 'ash-22', name: 'Ash, 22 face', colour: 'ash', face: 22, lip: 8, depth: 32, rabbetDepth: 20, density: 680 },
@@ -36,5 +42,27 @@ export const MOULDINGS: readonly Moulding[] = [
 		depth: 42,
 		rabbetDepth: 30,
 		density: 450
+	},
+	{
+		id: 'metal-10',
+		name: 'Aluminium, 10 face, matt dark',
+		colour: 'charcoal',
+		face: 10,
+		lip: 7,
+		depth: 25,
+		rabbetDepth: 19,
+		density: 2700,
+		metal: { pairStep: 25.4 }
+	},
+	{
+		id: 'metal-12-deep',
+		name: 'Aluminium, 12 face, deep, silver',
+		colour: 'fog',
+		face: 12,
+		lip: 9,
+		depth: 38,
+		rabbetDepth: 31,
+		density: 2700,
+		metal: { pairStep: 10 }
 	}
 ];

@@ -2,6 +2,7 @@
  * The expressions that explain figures: numbers, paths into plan, job and shop, + − × ÷ and a few named functions. Written as
  * `frame.rabbet.width + 2 * (frame.section.face - frame.section.lip)`. Angles are degrees.
  */
+import { cornersOut, LITE_FIGURES, liteBlank, liteOf } from '../frame/lite.ts';
 import { solveDiagonal, outlineFor, otherDiagonal, type Diagonals, type FourSides } from '../geometry/quadrilateral.ts';
 import type { Rect } from '../geometry/shapes.ts';
 import type { Readings } from '../job/decide-piece.ts';
@@ -44,6 +45,13 @@ const FUNCTIONS: Record<string, Call> = {
 	cornerY: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.y,
 	usableAcross: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.width,
 	usableDown: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.height,
+	cornerOut: (readings: Readings, corner: number) => cornersOut(readings)[corner]!,
+	lite: (readings: Readings, width: number, height: number, step: number, figure: number) => {
+		const allowance = { width, height };
+		const sides = liteOf(readings, allowance, step);
+		const blank = liteBlank(readings, allowance, step);
+		return [...LITE_FIGURES.map((one) => sides[one]), blank.width, blank.height][figure]!;
+	},
 	roomAcross: (zone: Rect, window: Rect, shape: WindowShape) => {
 		const room = roomFor(zone, window, shape);
 		return Math.min(room.left, room.right);

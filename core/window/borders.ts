@@ -2,7 +2,7 @@
 import { mapSides, type Sides, type Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import { fail } from '../job/faults.ts';
-import { showNearest, tidy } from '../units/round.ts';
+import { receiveUp, showNearest, tidy } from '../units/round.ts';
 
 /** How far the motif's middle lies from the window's, + to the right and down. */
 export type Shift = { right: number; down: number };
@@ -36,5 +36,22 @@ export function fitted(job: Decided, outermost: Size, pack: Size): Sides {
 		top,
 		right: tidy(pack.width - outermost.width - left),
 		bottom: tidy(pack.height - outermost.height - top)
+	};
+}
+
+/** Metal sections come in pairs by size: the next of their list on each axis. */
+export function nextPair(pack: Size, step: number): Size {
+	return { width: receiveUp(pack.width, step), height: receiveUp(pack.height, step) };
+}
+
+/** Borders that grow with the pack: half of it at the left and top, rounded, the rest at the right and foot. */
+export function grownTo(borders: Sides, from: Size, to: Size, step: number): Sides {
+	const left = showNearest((to.width - from.width) / 2, step);
+	const top = showNearest((to.height - from.height) / 2, step);
+	return {
+		left: tidy(borders.left + left),
+		top: tidy(borders.top + top),
+		right: tidy(borders.right + to.width - from.width - left),
+		bottom: tidy(borders.bottom + to.height - from.height - top)
 	};
 }

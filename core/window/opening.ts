@@ -35,8 +35,10 @@ export type OpeningInput = {
 	choice: WindowChoice;
 	measure: Measure;
 	movement: Size;
-	/** The mat nearest the piece. */
-	mat: MatChoice;
+	/** The mat nearest the piece; none where the frame's lip is all that stands before it. */
+	mat: MatChoice | null;
+	/** It hangs from its top edge, so that all of its movement comes at the foot. */
+	hangs: boolean;
 	house: House;
 	step: number;
 	unit: Unit;
@@ -50,6 +52,7 @@ export type OpeningInput = {
  */
 export function planOpening(input: OpeningInput): Opening | null {
 	const { choice } = input;
+	if (!input.mat) return matless(input);
 	if (choice.way === 'float') return float(input);
 	const found = choice.way === 'reveal' ? reveal(input) : choice.solve ? solved(input) : cover(input);
 	if (!found) return null;
@@ -97,7 +100,7 @@ export function solvedFrom(
 	{ piece, measure, mat, house, step }: Pick<OpeningInput, 'piece' | 'measure' | 'mat' | 'house' | 'step'>,
 	least: Sides
 ): Solved | null {
-	const bevel = hiddenByBevel(mat);
+	const bevel = mat ? hiddenByBevel(mat) : 0;
 	return solveWindow({
 		usable: measure.usable,
 		least: mapSides((side) => least[side] + bevel),
@@ -139,26 +142,41 @@ function reveal(input: OpeningInput): Found | null {
 	return { opening, overlap, least: leastOverlap(input), sees };
 }
 
+/** All that the frame takes: the piece itself, or a float with the air round it. What is seen of it comes with the frame. */
+function matless(input: OpeningInput): Opening {
+	const { choice, measure, step } = input;
+	const { largest } = measure;
+	const air = choice.way === 'float' ? choice.gap : 0;
+	const opening = { width: receiveUp(largest.width + 2 * air, step), height: receiveUp(largest.height + 2 * air, step) };
+	return { opening, sees: centredOn(largest, opening), ...(choice.support ? { support: supportOf(input) } : {}) };
+}
+
+function centredOn(largest: Size, opening: Size): Rect {
+	return { left: tidy((largest.width - opening.width) / 2), top: tidy((largest.height - opening.height) / 2), ...opening };
+}
+
 /** Wider than the sheet by the gap on every side; the support stays inside the piece. */
 function float(input: OpeningInput): Opening {
 	const { choice, measure, step } = input;
-	const { largest, usable } = measure;
+	const { largest } = measure;
 	const free = {
 		width: receiveUp(largest.width + 2 * choice.gap, step),
 		height: receiveUp(largest.height + 2 * choice.gap, step)
 	};
 	const opening = choice.shape === 'circle' ? evenSize(Math.max(free.width, free.height)) : free;
+	return { opening, sees: centredOn(largest, opening), ...(choice.support ? { support: supportOf(input) } : {}) };
+}
+
+function supportOf(input: OpeningInput): Size {
+	const { choice, step } = input;
+	const { usable } = input.measure;
 	const support = {
 		width: cutDown(usable.width - 2 * choice.setBack, step),
 		height: cutDown(usable.height - 2 * choice.setBack, step)
 	};
 	if (support.width <= 0 || support.height <= 0)
 		fail(`${input.at}.setBack`, `A support set back ${choice.setBack} mm on every side has no size left. Set it back less.`);
-	return {
-		opening,
-		sees: { left: tidy((largest.width - opening.width) / 2), top: tidy((largest.height - opening.height) / 2), ...opening },
-		support
-	};
+	return support;
 }
 
 function noWindow({ at, measure, unit }: OpeningInput): never {
@@ -197,10 +215,11 @@ export function hiddenByBevel(mat: MatChoice): number {
 	return mat.bevel === 'reverse' ? mat.board.thickness : 0;
 }
 
-/** A sheet hung from the top moves by the whole of its movement at the foot, half of it at each side. */
-function leastOverlap({ house, movement }: OpeningInput): Sides {
+/** A sheet hung from the top moves by the whole of its movement at the foot, half of it at each side; one held otherwise by half everywhere. */
+function leastOverlap({ house, movement, hangs }: OpeningInput): Sides {
 	const side = Math.max(house.leastOverlap, movement.width / 2 + 1);
-	return { top: house.leastOverlap, right: side, bottom: Math.max(house.leastOverlap, movement.height + 1), left: side };
+	const foot = Math.max(house.leastOverlap, (hangs ? movement.height : movement.height / 2) + 1);
+	return { top: hangs ? house.leastOverlap : foot, right: side, bottom: foot, left: side };
 }
 
 /** The least, over both sides of each axis, of the overlap and of each show zone's room inside the window. */

@@ -6,7 +6,8 @@ import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
 import { cutDown, receiveUp, showNearest } from '../units/round.ts';
-import { showLength, showSize } from '../units/show.ts';
+import { showLength, showSize, showWithUnit } from '../units/show.ts';
+import { allowanceIn } from '../frame/frame.ts';
 import { smallestPack } from './fit.ts';
 import { between } from './layout.ts';
 import { houseSetback } from './mats.ts';
@@ -24,7 +25,8 @@ export const windowRules: Rule[] = [
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
 		mends: 'The overlap that is needed, on the sides that lack it.',
-		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'cover' ? thinCase(context, sight) : []))
+		find: (context) =>
+			sights(context).flatMap((sight) => (sight.choice.way === 'cover' && sight.opening.overlap ? thinCase(context, sight) : []))
 	},
 	{
 		id: 'window.no-paper-left',
@@ -143,14 +145,16 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.frame-too-small',
 		station: 'window',
-		when: 'borders that fit a given pack come out under 15 mm, or negative',
+		when: 'borders that fit a given pack come out under 15 mm, or negative; or a piece without a mat is too large for a frame that exists',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
 		mends: 'The smallest of the shop’s sizes that leaves every border.',
 		find: (context) => {
 			const { window } = context.plan;
 			const { house } = context.shop;
-			if (!window || context.job.borders.way !== 'fit') return [];
+			if (!window) return [];
+			if (window.mats.length === 0) return pieceTooLarge(context);
+			if (context.job.borders.way !== 'fit') return [];
 			const { border } = window.mats[0]!;
 			const side = SIDES.reduce((least, next) => (border[next] < border[least] ? next : least));
 			if (border[side] >= house.fitBorderLeast - SAME) return [];
@@ -183,7 +187,13 @@ export const windowRules: Rule[] = [
 		why: 'A float shows the whole sheet with its edges.',
 		mends: 'Float it.',
 		find: (context) => {
-			if (!context.file.piece?.deckle || context.job.several || context.job.window.way === 'float') return [];
+			if (
+				!context.file.piece?.deckle ||
+				context.job.several ||
+				context.job.window.way === 'float' ||
+				context.job.mats.length === 0
+			)
+				return [];
 			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening', remedies: floated(context) }];
 		}
 	},
@@ -196,7 +206,9 @@ export const windowRules: Rule[] = [
 		mends: 'The house’s set-back.',
 		find: (context) =>
 			sights(context)
-				.filter(({ choice }) => choice.way === 'float' && choice.setBack <= SAME)
+				.filter(
+					({ choice }) => choice.way === 'float' && choice.support !== null && choice.setBack <= SAME && !choice.bevelledSupport
+				)
 				.map((sight) => ({
 					says: `${which(sight)}The support is as large as the piece.`,
 					where: named(sight.number, 'window.support.width'),
@@ -234,6 +246,23 @@ export const windowRules: Rule[] = [
 			})
 	}
 ];
+
+/** In a frame that exists a piece without a mat either goes in or does not: nothing can follow. */
+function pieceTooLarge({ plan, job, shop }: Context): Case[] {
+	const { frame, window } = plan;
+	if (!frame || !job.rabbet) return [];
+	return (['width', 'height'] as const).flatMap((axis): Case[] => {
+		const short = allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis];
+		if (short <= SAME) return [];
+		const across = axis === 'width' ? 'wide' : 'high';
+		return [
+			{
+				says: `The piece is ${showWithUnit(window!.pack[axis], job.unit, true)} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.unit, true)}: with the room that it needs it is ${showWithUnit(short, job.unit, true)} too large.`,
+				where: `frame.allowance.${axis}`
+			}
+		];
+	});
+}
 
 /** The whole sheet shown, on a support; the nearest mat lifted as far as sheet and support need. */
 function floated(context: Context): Remedy[] {

@@ -2,6 +2,7 @@ import { axisOf, SIDES, type SideName, type Size } from '../geometry/shapes.ts';
 import { allowance } from '../frame/why.ts';
 import type { Frame } from '../frame/frame.ts';
 import type { Decided } from '../job/decide.ts';
+import { isHinge } from '../job/decide-hold.ts';
 import { named } from '../sights.ts';
 import { explainer, onAxes, plus, SIDES_OF, type Why } from '../why/why.ts';
 import { hiddenByBevel } from './opening.ts';
@@ -12,16 +13,19 @@ type Explain = ReturnType<typeof explainer>;
 const BEFORE: Record<keyof Size, 'left' | 'top'> = { width: 'left', height: 'top' };
 
 /** Explains one window as if it stood alone: the opening, what it sees, overlap, least, free, placement, support. */
-export function whyOpening(why: Why, index: number, window: Window, job: Decided): void {
+export function whyOpening(why: Why, index: number, window: Window, job: Decided, frame: Frame | null): void {
 	const explain = explainer(why);
 	const opening = openingsOf(window)[index]!;
 	const { way } = job.windows[index]!;
-	if (way === 'float') whyFloat(explain, index, job);
+	if (job.mats.length === 0) return whyMatless(explain, window, job, frame);
+	if (way === 'float') whyFloat(explain, index, job, opening);
 	else if (way === 'reveal') whyReveal(explain, index, job);
 	else whyCover(explain, index, job, opening);
 	if (opening.least) {
-		explain('window.least.top', 'shop.house.leastOverlap', 'window#least-overlap');
-		explain('window.least.bottom', 'max(shop.house.leastOverlap, movement.height + 1)', 'window#least-overlap');
+		const hangs = isHinge(job.hold.kind);
+		const half = 'max(shop.house.leastOverlap, movement.height / 2 + 1)';
+		explain('window.least.top', hangs ? 'shop.house.leastOverlap' : half, 'window#least-overlap');
+		explain('window.least.bottom', hangs ? 'max(shop.house.leastOverlap, movement.height + 1)' : half, 'window#least-overlap');
 		for (const side of ['left', 'right'])
 			explain(`window.least.${side}`, 'max(shop.house.leastOverlap, movement.width / 2 + 1)', 'window#least-overlap');
 	}
@@ -133,14 +137,38 @@ function whyReveal(explain: Explain, index: number, job: Decided): void {
 	});
 }
 
-function whyFloat(explain: Explain, index: number, job: Decided): void {
+function whyFloat(explain: Explain, index: number, job: Decided, { support }: PlacedOpening): void {
 	const free = (axis: keyof Size) => `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
 	const circle = job.windows[index]!.shape === 'circle';
 	onAxes((axis) => {
 		explain(`window.opening.${axis}`, circle ? `max(${free('width')}, ${free('height')})` : free(axis), 'window#float');
 		explain(`window.sees.${BEFORE[axis]}`, `(measure.largest.${axis} - window.opening.${axis}) / 2`, 'window#float');
-		explain(`window.support.${axis}`, `down(measure.usable.${axis} - 2 * job.window.setBack, job.step)`, 'window#float');
+		if (support) explain(`window.support.${axis}`, SUPPORT(axis), 'window#float');
 	});
+}
+
+const SUPPORT = (axis: keyof Size) => `down(measure.usable.${axis} - 2 * job.window.setBack, job.step)`;
+
+/** Without a mat: the pack is the piece with its air, and what is seen is what the lip leaves. */
+function whyMatless(explain: Explain, window: Window, job: Decided, frame: Frame | null): void {
+	onAxes((axis) => {
+		const before = BEFORE[axis];
+		explain(`window.opening.${axis}`, frame ? `frame.sight.${axis}` : `window.pack.${axis}`, 'window#matless');
+		explain(`window.sees.${axis}`, `window.opening.${axis}`, 'window#matless');
+		explain(`window.placement.${before}`, `(window.pack.${axis} - measure.largest.${axis}) / 2`, 'window#matless');
+		explain(
+			`window.sees.${before}`,
+			`(window.pack.${axis} - window.opening.${axis}) / 2 - window.placement.${before}`,
+			'window#matless'
+		);
+		if (window.support) explain(`window.support.${axis}`, SUPPORT(axis), 'window#float');
+	});
+}
+
+/** The pack of a piece without a mat, before any frame. */
+function packMatless(axis: keyof Size, job: Decided): string {
+	if (job.window.way !== 'float') return `up(measure.largest.${axis}, job.step)`;
+	return job.rabbet ? packGiven(axis, job) : `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
 }
 
 /** Explains what all windows share: where they lie, mats, borders, the pack. The first mat's seen border needs the frame. */
@@ -148,13 +176,15 @@ export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame |
 	const explain = explainer(why);
 	onAxes((axis) => {
 		const [one, other] = SIDES_OF[axis];
-		explain(
-			`window.pack.${axis}`,
-			job.borders.way === 'fit'
-				? packGiven(axis, job)
-				: `window.mats[0].opening.${axis} + window.mats[0].border.${one} + window.mats[0].border.${other}`,
-			job.borders.way === 'fit' ? 'window#fit' : 'window#mats'
-		);
+		if (window.mats.length === 0) explain(`window.pack.${axis}`, packMatless(axis, job), 'window#matless');
+		else
+			explain(
+				`window.pack.${axis}`,
+				job.borders.way === 'fit'
+					? packGiven(axis, job)
+					: `window.mats[0].opening.${axis} + window.mats[0].border.${one} + window.mats[0].border.${other}`,
+				job.borders.way === 'fit' ? 'window#fit' : 'window#mats'
+			);
 		if (!window.openings) return;
 		const ends = window.openings.map((_, at) => `window.openings[${at}].at.${one} + window.openings[${at}].opening.${axis}`);
 		explain(`window.opening.${axis}`, `max(${ends.join(', ')})`, 'window#several');
@@ -308,10 +338,16 @@ function borderOf(side: SideName, job: Decided): string {
 		if (job.borders.way === 'own') return `nearest(job.borders.asked.${of}, job.step)`;
 		return of === 'bottom' ? 'nearest(job.borders.width + job.borders.weight, job.step)' : 'nearest(job.borders.width, job.step)';
 	};
-	if (job.borders.centre !== 'motif') return plain(side);
 	const motif = `job.piece.motif.${BEFORE[axis]} + job.piece.motif.${axis} / 2`;
 	const shifted = `nearest(${plain(one)} - (${motif} - (window.sees.${one} + window.sees.${axis} / 2)), job.step)`;
-	return side === one ? shifted : `${plain(one)} + ${plain(other)} - ${shifted}`;
+	const centred = job.borders.centre === 'motif';
+	const asked = !centred ? plain(side) : side === one ? shifted : `${plain(one)} + ${plain(other)} - ${shifted}`;
+	if (job.frame?.kind !== 'metal' || job.borders.way === 'fit') return asked;
+	// What the next pair of a metal section is larger: half of it, rounded, here; the rest there.
+	const natural = `window.mats[0].opening.${axis} + ${plain(one)} + ${plain(other)}`;
+	const more = `(up(${natural}, job.frame.pairStep) - (${natural}))`;
+	const half = `nearest(${more} / 2, job.step)`;
+	return side === one ? `${asked} + ${half}` : `${asked} + ${more} - ${half}`;
 }
 
 /** Overlaps, and the room of what must show; in a curve that room is found where the zone's corners meet it. */

@@ -156,7 +156,10 @@ test('no window left, a pack past 5 m, a lift wider than the border: faults at t
 	assert.equal(fault({ borders: { way: 'even', width: 2400 } }), 'borders');
 	assert.equal(fault({ mats: [{ board, lift: 3, setback: 90 }] }), 'mats[0].setback');
 	assert.equal(fault({ mats: [{ board, reveal: 4 }] }), 'mats[0].reveal');
-	assert.equal(fault({ mats: [] }), 'mats');
+	const several = {
+		openings: [{ piece: { readings: { width: 90, height: 120 } } }, { piece: { readings: { width: 90, height: 120 } } }]
+	};
+	assert.equal(fault({ mats: [], window: several }), 'mats');
 });
 
 test('what first stops a shifted sheet: an edge, or a zone that must show', () => {

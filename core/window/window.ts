@@ -8,13 +8,14 @@
  */
 import { evenSides, grow, mapSides, type Place, type Rect, type Sides, type Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
+import { isHinge } from '../job/decide-hold.ts';
 import { fail } from '../job/faults.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { Shop } from '../shop/shop.ts';
 import { LONGEST_MM } from '../units/length.ts';
 import { showNearest, tidy } from '../units/round.ts';
 import { showSize } from '../units/show.ts';
-import { bordersOf, type Shift } from './borders.ts';
+import { bordersOf, grownTo, nextPair, type Shift } from './borders.ts';
 import { keepApart, layOut } from './layout.ts';
 import { planMat, type MatPlan } from './mats.ts';
 import { planOpening, type Opening } from './opening.ts';
@@ -54,7 +55,8 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 			choice,
 			measure: before.measures[index]!,
 			movement: before.movements[index]!,
-			mat: job.mats.at(-1)!,
+			mat: job.mats.at(-1) ?? null,
+			hangs: isHinge(job.hold.kind),
 			house: shop.house,
 			step: job.step,
 			unit: job.unit,
@@ -70,10 +72,13 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const layout = layOut({ openings: sizes, places: job.windows.map(({ at }) => at), grid: job.grid, step: job.step });
 	if (openings.length > 1) keepApart(layout, sizes, wider, job.grid !== null);
 	const outermost = grow(layout.block, wider);
-	const packGiven = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
-	const first = bordersOf(job, outermost, packGiven, motifShift(job, openings));
+	if (job.mats.length === 0) return matlessWindow(job, openings[0]!, before.readyPack);
+	const given = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
+	const asked = bordersOf(job, outermost, given, motifShift(job, openings));
+	const natural = given ?? tidySize(grow(outermost, asked));
+	const pack = given ?? (job.frame?.kind === 'metal' ? nextPair(natural, job.frame.pairStep) : natural);
+	const first = grownTo(asked, natural, pack, job.step);
 	const borders = eachBorder(first, reveals);
-	const pack = packGiven ?? tidySize(grow(outermost, first));
 	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
 		fail('borders', `These borders make a pack of ${showSize(pack, 'mm')} mm. A pack stays under 5 m.`);
 	const overlaps = openings.map(({ overlap }) => overlap).filter((overlap) => overlap !== undefined);
@@ -86,6 +91,26 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
 	const { at: _, ...only } = placed[0]!;
 	return { ...only, mats, pack };
+}
+
+/** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */
+function matlessWindow(job: Decided, opening: Opening, readyPack: Size | null): Window {
+	const pack = job.window.way === 'float' && readyPack ? readyPack : opening.opening;
+	const { sees } = opening;
+	const piece = { width: sees.width + 2 * sees.left, height: sees.height + 2 * sees.top };
+	const placement = { left: tidy((pack.width - piece.width) / 2), top: tidy((pack.height - piece.height) / 2) };
+	return { ...opening, opening: pack, sees: { left: -placement.left, top: -placement.top, ...pack }, mats: [], pack, placement };
+}
+
+/** Once a frame is chosen, what shows of a piece without a mat is what its lip leaves. */
+export function seenThrough(window: Window, sight: Size): void {
+	const { pack, placement } = window;
+	window.opening = sight;
+	window.sees = {
+		left: tidy((pack.width - sight.width) / 2 - placement!.left),
+		top: tidy((pack.height - sight.height) / 2 - placement!.top),
+		...sight
+	};
 }
 
 /** The windows of a plan as a list, one alone or several. */

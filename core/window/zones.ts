@@ -32,7 +32,7 @@ export function coveredCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	return [
 		{
 			says: which(sight) + says,
-			where: named(sight.number, `window.${choice.way === 'float' ? 'opening' : `overlap.${side}`}`),
+			where: named(sight.number, `window.${opening.overlap ? `overlap.${side}` : 'opening'}`),
 			remedies: coveredRemedies(context, sight, zone, short, room)
 		}
 	];
@@ -44,7 +44,7 @@ export function exposedCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const margin = context.shop.house.hideZoneMargin;
 	if (liesOutside(zone, opening.sees, choice.shape, margin)) return [];
 	const says = `${which(sight)}“${zone.id}” stands in the window.`;
-	if (choice.way !== 'cover')
+	if (choice.way !== 'cover' || !opening.overlap)
 		return [{ says, where: named(sight.number, 'window.opening'), remedies: revealed(context, sight, zone, margin) }];
 	if (choice.solve)
 		return [{ says, where: named(sight.number, 'window.opening'), remedies: giveUpRemedies(context, sight, zone) }];
@@ -72,7 +72,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 	const { choice, opening } = sight;
 	const margin = context.shop.house.showZoneMargin;
 	const { step } = context.job;
-	if (choice.way === 'float') return [];
+	if (choice.way === 'float' || !opening.overlap) return [];
 	if (choice.way === 'reveal') return widerReveal(context, sight, short, room);
 	if (choice.solve) return giveUpRemedies(context, sight, zone);
 	if (choice.shape !== 'rectangle') return lessOverlap(context, sight, zone);

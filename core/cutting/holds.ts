@@ -1,0 +1,121 @@
+/** What a hold is made of: torn tabs and cross-pieces, folded pockets and strips, cloth (handbook hold). */
+import { isHinge } from '../job/decide-hold.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Hold } from '../hold/hold.ts';
+import { stripBlank } from '../hold/strips.ts';
+import { named } from '../sights.ts';
+import type { House } from '../shop/house.ts';
+import type { Cut } from './list.ts';
+
+type Add = (cut: Cut, width: string, height: string) => void;
+
+export function cutHolds(holds: Hold[], job: Decided, house: House, add: Add): void {
+	const { kind } = job.hold;
+	if (isHinge(kind)) cutHinges(holds, job, house, add);
+	else if (kind === 'corners') cutPockets(holds, job, add);
+	else if (kind === 'strips' || kind === 'sling') cutStrips(holds, job, house, add);
+	else if (kind === 'clips') cutTape(holds, job, house, add);
+	else if (kind === 'stitching') cutCloth(holds, job, add);
+	else cutAdhesiveBoard(holds, job, add);
+}
+
+/** Tabs of one size are torn together, whichever sheet they hold; cross-pieces likewise. */
+function cutHinges(holds: Hold[], job: Decided, house: House, add: Add): void {
+	const material = job.hold.adhesive.id;
+	for (const [index, hold] of holds.entries()) {
+		const same = (key: 'size' | 'cross') =>
+			holds.filter((one) => one[key]!.width === hold[key]!.width && one[key]!.height === hold[key]!.height);
+		const path = (text: string) => named(job.several ? index + 1 : null, text);
+		const count = (list: Hold[]) => list.reduce((sum, one) => sum + one.count, 0);
+		const [tabs, crosses] = [same('size'), same('cross')];
+		if (tabs[0] === hold)
+			add(
+				{
+					role: 'hinge tab',
+					material,
+					width: hold.size.width,
+					height: hold.size.height + house.hingeTab,
+					count: count(tabs),
+					from: 'tissue'
+				},
+				path('hold.size.width'),
+				`${path('hold.size.height')} + shop.house.hingeTab`
+			);
+		if (crosses[0] === hold)
+			add(
+				{ role: 'cross-piece', material, ...hold.cross!, count: count(crosses), from: 'tissue' },
+				path('hold.cross.width'),
+				path('hold.cross.height')
+			);
+	}
+}
+
+/** A pocket is folded from a strip as high as the triangle over its fold, and four times as long. */
+function cutPockets(holds: Hold[], job: Decided, add: Add): void {
+	for (const [index, { size }] of holds.entries()) {
+		const height = size.width / Math.SQRT2;
+		const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
+		if (height > 0)
+			add(
+				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll' },
+				`4 * (${of})`,
+				of
+			);
+	}
+}
+
+function cutStrips(holds: Hold[], job: Decided, house: House, add: Add): void {
+	for (const [index, { strips }] of holds.entries())
+		for (const [at, strip] of strips!.entries()) {
+			const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${at}].${key}`);
+			add(
+				{
+					role: `edge strip, ${strip.side}`,
+					material: 'alkaline-paper',
+					...stripBlank(strip, house),
+					count: 1,
+					from: 'roll'
+				},
+				path('length'),
+				`${path('reach')} + shop.house.stripBehind`
+			);
+		}
+}
+
+/** Clips are hardware; a panel in a float is taped to its support. */
+function cutTape(holds: Hold[], job: Decided, house: House, add: Add): void {
+	if (job.hold.adhesive.family === 'none') return;
+	for (const { size, count } of holds)
+		add(
+			{
+				role: 'edge tape',
+				material: job.hold.adhesive.id,
+				width: size.width,
+				height: size.height + house.hingeTab,
+				count,
+				from: 'tissue'
+			},
+			'shop.house.hingeWidth',
+			'shop.house.hingeContact + shop.house.hingeTab'
+		);
+}
+
+/** One cloth covers the board, whichever pieces lie on it. */
+function cutCloth(holds: Hold[], job: Decided, add: Add): void {
+	const path = (axis: string) => named(job.several ? 1 : null, `hold.cloth.${axis}`);
+	const cut: Cut = { role: 'cloth over the board', material: 'undyed-cloth', ...holds[0]!.cloth!, count: 1, from: 'cloth' };
+	add(cut, path('width'), path('height'));
+}
+
+/** Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not. */
+function cutAdhesiveBoard(holds: Hold[], job: Decided, add: Add): void {
+	if (job.hold.adhesive.family !== 'whole-surface' || job.hold.adhesive.id === 'spray') return;
+	for (const [index, { size }] of holds.entries()) {
+		const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
+		add(
+			{ role: 'adhesive sheet', material: job.hold.adhesive.id, ...size, count: 1, from: 'sheet' },
+			path('width'),
+			path('height')
+		);
+	}
+}

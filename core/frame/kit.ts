@@ -1,0 +1,22 @@
+/** A metal section is a kit: two pairs of rails, corner plates, clips, hangers (handbook frame#metal). */
+import type { Size } from '../geometry/shapes.ts';
+import type { Points } from './points.ts';
+
+export type KitPart = { part: string; count: number; /** Of a pair of rails: the size that it is sold by. */ size?: number };
+
+/** One pair for the width, one for the height; each corner takes a plain plate and one with screws. */
+export function kitOf(pack: Size, points: Points): KitPart[] {
+	return [
+		{ part: 'pair of rails, across', count: 1, size: pack.width },
+		{ part: 'pair of rails, down', count: 1, size: pack.height },
+		{ part: 'corner plate, plain', count: 4 },
+		{ part: 'corner plate, with screws', count: 4 },
+		{ part: 'spring clip', count: points.total },
+		{ part: 'hanger', count: 2 }
+	];
+}
+
+/** The rail that closes the frame over the pack: a long one, or by the other school the bottom one where that is short. */
+export function closingRail(outer: Size, school: string | undefined): 'bottom' | 'right' {
+	return school === 'bottom' || outer.width >= outer.height ? 'bottom' : 'right';
+}

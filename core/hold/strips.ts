@@ -1,0 +1,37 @@
+/**
+ * Edge strips and slings: folded paper along the sheet's edges, no adhesive on it. They touch, they don't press (handbook hold#strips).
+ * Strips run along the foot and both sides; a sling carries the foot, and a third of both sides keeps the sheet from sliding out.
+ */
+import type { SideName, Size } from '../geometry/shapes.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Measure } from '../measure/measure.ts';
+import type { House } from '../shop/house.ts';
+import type { Opening } from '../window/opening.ts';
+
+export type Strip = {
+	side: Exclude<SideName, 'top'>;
+	length: number;
+	/** Onto the sheet's face. */
+	reach: number;
+};
+
+/** How far a strip may reach at a side and stay hidden: overlap − 1. */
+export function hiddenReach({ overlap }: Opening, side: SideName, house: House): number {
+	return Math.max(0, (overlap?.[side] ?? 0) - house.pocketBehind);
+}
+
+export function planStrips(job: Decided, house: House, { measure, opening }: { measure: Measure; opening: Opening }): Strip[] {
+	const { mean } = measure;
+	const share = job.hold.kind === 'sling' ? house.slingShare : 1;
+	const reach = (side: SideName) => job.hold.reach ?? Math.min(house.stripReach, hiddenReach(opening, side, house));
+	return [
+		{ side: 'bottom', length: mean.width, reach: reach('bottom') },
+		{ side: 'left', length: mean.height * share, reach: reach('left') },
+		{ side: 'right', length: mean.height * share, reach: reach('right') }
+	];
+}
+
+/** Each is folded from a strip as wide as its reach and what lies behind the sheet. */
+export function stripBlank({ length, reach }: Strip, house: House): Size {
+	return { width: length, height: reach + house.stripBehind };
+}

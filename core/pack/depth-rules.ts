@@ -1,0 +1,203 @@
+/** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
+import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
+import { remedy, said } from '../findings/change.ts';
+import { mouldingRemedy } from '../frame/other-mouldings.ts';
+import { drop } from '../job/patch.ts';
+import { cutDown, receiveUp } from '../units/round.ts';
+
+const SAME = 1e-6;
+/** A filler thinner than this is taken out instead. */
+const THINNEST_FILLER = 0.8;
+
+export const depthRules: Rule[] = [
+	{
+		id: 'pack.proud',
+		station: 'pack',
+		when: 'the pack is thicker than the rabbet is deep',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Points find nothing to hold to and the back can’t be closed.',
+		mends: 'A thinner filler or none; a deeper moulding of the shop; strips glued to the frame’s back; offset clips.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
+			return [
+				{
+					says: `The pack stands ${said(context, -clearance, true)} proud of the rabbet.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.tight',
+		station: 'pack',
+		when: 'less than 3 mm are left for the points',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A point driven through the edge of the backing presses on the pack.',
+		mends: 'A thinner filler or none; a deeper moulding of the shop; strips glued to the frame’s back.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			const { roomForPoints } = context.shop.house;
+			if (!hasPoints(context) || clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
+			return [
+				{
+					says: `Only ${said(context, clearance, true)} are left for the points; they need ${said(context, roomForPoints)}.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, roomForPoints - clearance)
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.points-in-groove',
+		station: 'pack',
+		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Points driven into a groove hold nothing.',
+		mends: 'A filler that brings the pack past the groove.',
+		find: (context) => {
+			const thickness = context.plan.pack?.thickness;
+			const groove = context.job.frame?.groove;
+			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
+			const end = groove.from + groove.width;
+			if (thickness + 1 <= groove.from || thickness >= end) return [];
+			const filler = receiveUp(end + 1 - thickness, context.job.step);
+			const fits = context.plan.pack!.clearance! - filler >= context.shop.house.roomForPoints - SAME;
+			return [
+				{
+					says: `The pack ends at ${said(context, thickness, true)}, in the groove from ${said(context, groove.from, true)} to ${said(context, end, true)}.`,
+					where: 'frame.groove',
+					remedies: fits ? [anotherFiller(context, filler)] : []
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.recessed',
+		station: 'pack',
+		when: 'the pack ends more than 12 mm below the moulding’s back',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'The tape has to span the step, so a wider one is planned; a filler brings the pack up.',
+		mends: 'A filler that leaves room for the points.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			const { house } = context.shop;
+			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
+			const thickness = cutDown(clearance - house.roomForPoints, context.job.step);
+			return [
+				{
+					says: `The pack ends ${said(context, clearance, true)} below the moulding’s back.`,
+					where: 'pack.clearance',
+					remedies: [anotherFiller(context, thickness)]
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.clip-range',
+		station: 'pack',
+		when: 'a metal channel leaves less than 1 mm for its spring clips, or more than 6',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A spring clip takes up 1 to 6 mm: in less a shim of card holds the pack, over more it presses on nothing.',
+		mends: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler or a deeper section.',
+		find: (context): Case[] => {
+			const clearance = context.plan.pack?.clearance;
+			const { clipLeast, clipMost } = context.shop.house;
+			if (context.job.frame?.kind !== 'metal' || clearance === undefined || clearance < -SAME) return [];
+			if (clearance >= clipLeast - SAME && clearance <= clipMost + SAME) return [];
+			const found = { where: 'pack.clearance' };
+			if (clearance > clipMost) {
+				const thickness = cutDown(clearance - clipLeast, context.job.step);
+				return [
+					{
+						...found,
+						says: `The channel leaves ${said(context, clearance, true)}; a spring clip takes up ${said(context, clipMost)} at most.`,
+						remedies: [
+							anotherFiller(context, Math.min(thickness, receiveUp(clearance - (clipLeast + clipMost) / 2, context.job.step)))
+						]
+					}
+				];
+			}
+			return [
+				{
+					...found,
+					says: `The channel leaves ${said(context, clearance, true)}: no spring clip goes in, a shim of card holds the pack.`,
+					remedies: [...thinnerFiller(context, clipLeast - clearance), ...deeperMoulding(context, clipLeast - clearance)]
+				}
+			];
+		}
+	}
+];
+
+/** Points want room behind the pack; a channel's spring clip has its own range, and offset clips step over the pack. */
+function hasPoints({ job, plan }: Context): boolean {
+	return plan.frame?.points.kind !== 'clips' && plan.frame?.points.kind !== 'offset-clips' && job.frame?.kind !== 'metal';
+}
+
+/** How far a pack may stand proud: as far as an offset clip steps. */
+function mayStandProud({ plan, shop }: Context): number {
+	return plan.frame?.points.kind === 'offset-clips' ? shop.house.offsetMost : 0;
+}
+
+/** Behind an under-mat foam board; where nothing lies between, what may face the piece. */
+function fillerBoard({ job }: Context): string {
+	return job.guard.underMat || job.windows.some(({ support }) => support) ? 'foam-free' : 'alkaline-corrugated';
+}
+
+function anotherFiller(context: Context, thickness: number): Remedy {
+	const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness }];
+	return remedy(context, `Filler ${said(context, thickness)}`, ['guard', 'fillers'], fillers);
+}
+
+/** Depth that is missing: a thinner filler, a deeper moulding, strips that deepen the rabbet, offset clips. */
+function depthRemedies(context: Context, missing: number): Remedy[] {
+	return [
+		...thinnerFiller(context, missing),
+		...deeperMoulding(context, missing),
+		...deepened(context, missing),
+		...offsetClips(context)
+	];
+}
+
+function thinnerFiller(context: Context, missing: number): Remedy[] {
+	const fillers = context.job.guard.fillers;
+	const index = fillers.findIndex((filler) => filler.thickness >= missing - SAME);
+	if (index < 0) return [];
+	const left = cutDown(fillers[index]!.thickness - missing, context.job.step);
+	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
+	return [
+		remedy(
+			context,
+			`Filler ${said(context, fillers[index]!.thickness)} → ${said(context, left)}`,
+			['guard', 'fillers', index, 'thickness'],
+			left
+		)
+	];
+}
+
+/** Strips glued to the back of a wood frame. */
+function deepened(context: Context, missing: number): Remedy[] {
+	const { frame } = context.job;
+	if (frame!.kind === 'metal') return [];
+	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
+	if (deepen > context.shop.house.deepenMost) return [];
+	return [remedy(context, `Strips of ${said(context, deepen)} glued to the back`, ['frame', 'deepen'], deepen)];
+}
+
+function deeperMoulding(context: Context, missing: number): Remedy[] {
+	const { section } = context.job.frame!;
+	const wanted = section.rabbetDepth + missing - SAME;
+	return mouldingRemedy(
+		context,
+		(moulding) => moulding.rabbetDepth >= wanted && moulding.lip >= section.lip,
+		(one, other) => one.rabbetDepth - other.rabbetDepth
+	);
+}
+
+/** They step over a pack that stands proud. */
+function offsetClips(context: Context): Remedy[] {
+	const clearance = context.plan.pack!.clearance!;
+	if (context.job.frame!.kind === 'metal' || clearance >= 0 || -clearance > context.shop.house.offsetMost) return [];
+	return [remedy(context, 'Offset clips over it', ['frame', 'points'], 'offset-clips')];
+}
