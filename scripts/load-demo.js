@@ -1,4 +1,4 @@
-/** Loads the demo’s pictures, places, rooms and job files over HTTP, as any user can. */
+/** Loads the demo’s pictures, places, shelf, rooms and job files over HTTP, as any user can. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.js';
@@ -14,8 +14,10 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 			.sort()
 			.map((name) => [name, readFileSync(join(folder, kind, name))]);
 	for (const [, bytes] of files('pictures')) await send('/api/pictures', 'image/svg+xml', bytes);
-	const places = JSON.stringify({ places: JSON.parse(readFileSync(join(folder, 'places.json'), 'utf8')) });
-	await send('/api/shop/places', 'application/json', places, 'PUT', { 'if-match': '"0"' });
+	for (const key of ['places', 'shelf']) {
+		const list = JSON.stringify({ [key]: JSON.parse(readFileSync(join(folder, `${key}.json`), 'utf8')) });
+		await send(`/api/shop/${key}`, 'application/json', list, 'PUT', { 'if-match': '"0"' });
+	}
 	for (const [name, bytes] of files('rooms'))
 		await send(`/api/rooms?name=${encodeURIComponent(name.replace('.csv', ''))}`, 'text/csv', bytes);
 	for (const [name, bytes] of files('jobs'))

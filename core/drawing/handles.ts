@@ -1,6 +1,8 @@
 /** What of a drawing can be pulled: edges of windows, mats and borders, and zones. Each says which decision it moves. */
 import { mapSides, SIDES, type Point, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
+import { isHinge } from '../job/decide-hold.ts';
+import { tidy } from '../units/round.ts';
 import type { JobFile } from '../job/definition.ts';
 import { put, type Operation } from '../job/patch.ts';
 import { writtenMats } from '../job/written.ts';
@@ -179,3 +181,40 @@ function writeBorder(file: JobFile, { borders, step }: Decided, side: SideName, 
 function allOrOne(sides: Sides): Sides | number {
 	return SIDES.every((side) => sides[side] === sides.top) ? sides.top : sides;
 }
+
+/** Hinges on the back view, pulled along the top edge: seen from the back, right is less. */
+export function hingeHandles(plan: Plan, job: Decided, index: number): EdgeHandle[] {
+	const sight = sightsOf(job, plan)[index];
+	const { hold } = sight ?? {};
+	if (!sight || !hold || !isHinge(hold.kind) || job.several || hold.size.width >= sight.measure.mean.width) return [];
+	const box = sheetBox(sight);
+	const half = hold.size.width / 2;
+	const apart = hold.size.width + HINGES_APART;
+	return hold.places.map((place, at): EdgeHandle => {
+		const x = plan.window!.pack.width - box.left - place;
+		const least = (hold.places[at - 1] ?? half - apart) + apart;
+		const most = (hold.places[at + 1] ?? sight.measure.mean.width - half + apart) - apart;
+		return {
+			id: `hinge-${at}`,
+			name: `Hinge ${at + 1} from the left of the front`,
+			moves: `hinge ${at + 1} from the left`,
+			side: 'left',
+			line: [
+				{ x, y: box.top - HINGE_GRIP },
+				{ x, y: box.top + hold.size.height + HINGE_GRIP }
+			],
+			grows: -1,
+			value: place,
+			least,
+			write: (file, value) => {
+				const places = hold.places.map((one, other) => (other === at ? Math.min(most, Math.max(least, value)) : tidy(one)));
+				const { count: _, ...rest } = file.hold ?? {};
+				return put(file, ['hold'], { ...rest, places });
+			}
+		};
+	});
+}
+
+/** Air that a pulled hinge leaves to the next, and how far beyond it the hand may take it, mm. */
+const HINGES_APART = 2;
+const HINGE_GRIP = 18;

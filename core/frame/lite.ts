@@ -28,6 +28,13 @@ export function liteOutline(readings: Readings, allowance: Size): Outline {
 	return lines.map((line, index) => crossing(lines[(index + 3) % 4]!, line)) as Outline;
 }
 
+/** Corners of a lite of these sides and diagonals, its bounding box's corner at the origin. */
+export function solvedCorners(lite: Lite): Point[] {
+	const outline = rabbetOutline({ ...lite });
+	const [left, top] = [Math.min(...outline.map(({ x }) => x)), Math.min(...outline.map(({ y }) => y))];
+	return outline.map(({ x, y }) => ({ x: x - left, y: y - top }));
+}
+
 export function liteOf(readings: Readings, allowance: Size, step: number): Lite {
 	const [topLeft, topRight, bottomRight, bottomLeft] = liteOutline(readings, allowance);
 	const cut = (one: Point, other: Point) => cutDown(Math.hypot(one.x - other.x, one.y - other.y), step);

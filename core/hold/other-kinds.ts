@@ -2,24 +2,21 @@
 import type { Context, Remedy } from '../findings/rule.ts';
 import { isFolded, isHinge, type HoldKind } from '../job/decide-hold.ts';
 import type { JobFile } from '../job/definition.ts';
-import { drop, put, type Operation } from '../job/patch.ts';
+import { put, type Operation } from '../job/patch.ts';
 import { SIDES } from '../geometry/shapes.ts';
 import { sightsOf } from '../sights.ts';
 import { pocketLeg } from './corners.ts';
 import { hiddenReach } from './strips.ts';
 
 export function kindPatch(file: JobFile, kind: HoldKind, adhesive: string): Operation[] {
-	const goes = [
-		...(isHinge(kind) ? [] : (['count', 'places'] as const)),
-		...(isFolded(kind) ? [] : (['slack'] as const)),
-		'width' as const,
-		'contact' as const
-	];
-	return [
-		...goes.flatMap((key) => drop(file, ['hold', key])),
-		...put(file, ['hold', 'kind'], kind),
-		...put(file, ['hold', 'adhesive'], adhesive)
-	];
+	const { count, places, slack, width: _, contact: __, ...rest } = file.hold ?? {};
+	const kept = {
+		...rest,
+		...(isHinge(kind) && count !== undefined ? { count } : {}),
+		...(isHinge(kind) && places !== undefined ? { places } : {}),
+		...(isFolded(kind) && slack !== undefined ? { slack } : {})
+	};
+	return put(file, ['hold'], { ...kept, kind, adhesive });
 }
 
 /** Pockets, then strips, where the window hides ones that carry. */

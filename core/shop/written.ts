@@ -2,6 +2,7 @@
 import type { OwnPlace } from '../light/own-places.ts';
 import { readMaterials, withMaterials, type WrittenMaterial } from './catalogue.ts';
 import { readPackSizes, type WrittenSize } from './pack-sizes.ts';
+import type { WrittenShelfItem } from './shelf.ts';
 import { builtInShop, withPackSizes, type Shop } from './shop.ts';
 
 export type WrittenShop = {
@@ -9,6 +10,8 @@ export type WrittenShop = {
 	/** Changed and own materials. */
 	materials: readonly WrittenMaterial[];
 	places: readonly OwnPlace[];
+	/** Ready frames and sticks that it has. */
+	shelf: readonly WrittenShelfItem[];
 };
 
 /** The shop of what was written; a list that can't be read (an older version kept it) stays as it comes. */

@@ -1,5 +1,7 @@
 /** A kept job's drawings and cut list, as files. */
 import Papa from 'papaparse';
+import { partsScene } from '$core/drawing/parts.ts';
+import { sceneToDxf } from '$core/formats/dxf.ts';
 import { sceneToSvg } from '$core/formats/svg.ts';
 import { sceneOf, type View } from '$core/drawing/views.ts';
 import { decide } from '$core/job/decide.ts';
@@ -13,14 +15,20 @@ import { faults, notFound, type Answer } from './jobs.ts';
 
 export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
 
-export async function drawingOf(db: Database, number: string, view: View): Promise<Drawn> {
+/** The views of a job, and its parts as they are cut. */
+export type Sheet = View | 'cut';
+export type Format = 'svg' | 'dxf';
+
+export async function drawingOf(db: Database, number: string, sheet: Sheet, format: Format): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);
 	const job = decide(readJob(row.spec), shop);
-	const scene = sceneOf(view, planDecided(row.spec, job, shop), job, shop);
+	const plan = planDecided(row.spec, job, shop);
+	const scene = sheet === 'cut' ? partsScene(plan, job) : sceneOf(sheet, plan, job, shop);
 	if (!scene)
-		return { ok: false, answer: faults(404, [{ path: view, says: 'This view needs figures that the job does not have yet.' }]) };
+		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures that the job does not have yet.' }]) };
+	if (format === 'dxf') return { ok: true, text: sceneToDxf(scene) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
 	return { ok: true, text: sceneToSvg(scene, { unit: job.unit, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
 }

@@ -4,6 +4,7 @@ import type { Fault } from '$core/job/faults.ts';
 import { readPlaces, type OwnPlace } from '$core/light/own-places.ts';
 import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
+import { readShelf, type WrittenShelfItem } from '$core/shop/shelf.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Database } from './db/open.ts';
@@ -37,6 +38,15 @@ const LISTS = {
 			const read = readPlaces(list);
 			return read.ok ? { ok: true, items: read.places } : read;
 		}
+	},
+	shelf: {
+		stored: 'shelf',
+		asItComes: [],
+		read: (list: unknown): Read => {
+			const read = readShelf(list);
+			// Kept as it was written: 16 in stays 16 in.
+			return read.ok ? { ok: true, items: list } : read;
+		}
 	}
 } satisfies Record<keyof WrittenShop, List>;
 export type ListKey = keyof typeof LISTS;
@@ -56,12 +66,13 @@ export async function listOf<T>(db: Database, key: ListKey): Promise<{ rev: numb
 
 /** Everything the shop set for itself. */
 export async function writtenShop(db: Database): Promise<WrittenShop> {
-	const [packSizes, materials, places] = await Promise.all([
+	const [packSizes, materials, places, shelf] = await Promise.all([
 		listOf<WrittenSize[]>(db, 'packSizes'),
 		listOf<WrittenMaterial[]>(db, 'materials'),
-		listOf<OwnPlace[]>(db, 'places')
+		listOf<OwnPlace[]>(db, 'places'),
+		listOf<WrittenShelfItem[]>(db, 'shelf')
 	]);
-	return { packSizes: packSizes.items, materials: materials.items, places: places.items };
+	return { packSizes: packSizes.items, materials: materials.items, places: places.items, shelf: shelf.items };
 }
 
 /** The shop that jobs are planned for. */

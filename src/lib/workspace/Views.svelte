@@ -8,7 +8,7 @@
 	import { backScene } from '$core/drawing/back.ts';
 	import { cornerScene } from '$core/drawing/corner.ts';
 	import { frontScene, sheetBox } from '$core/drawing/front.ts';
-	import { edgeHandles, zoneHandles } from '$core/drawing/handles.ts';
+	import { edgeHandles, hingeHandles, zoneHandles } from '$core/drawing/handles.ts';
 	import { sectionScene } from '$core/drawing/section.ts';
 	import { EXAGGERATION, sheetScene } from '$core/drawing/sheet.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
@@ -150,7 +150,7 @@
 			</div>
 		{:else if view === 'corner'}
 			{#if corner}<Drawing scene={corner} {...shared} label={14} most={5} />{:else}<div class="empty">
-					<p>A curve has no corner.</p>
+					<p>{now.job.mats.length === 0 ? 'Without a mat there is no window’s corner.' : 'A curve has no corner.'}</p>
 				</div>{/if}
 		{:else if view === 'layers'}
 			<Choices />
@@ -158,7 +158,19 @@
 		{:else if view === 'section'}
 			<Drawing scene={section} {...shared} label={14} />
 		{:else if view === 'back'}
-			{#if back}<Drawing scene={back} {...shared} />{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
+			{#if back}<Drawing bind:this={drawing} scene={back} {...shared} anchor={sight?.opening.placement}>
+					{#snippet overlay({ scale, place, size })}
+						<Pulls
+							edges={hingeHandles(now.plan, now.job, editor.here.index)}
+							zones={[]}
+							{scale}
+							{place}
+							{size}
+							onhold={() => drawing?.hold()}
+							onrelease={() => drawing?.release()}
+						/>
+					{/snippet}
+				</Drawing>{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
 		{:else if view === 'wall'}
 			<OnTheWall />
 		{:else if view === 'compare'}

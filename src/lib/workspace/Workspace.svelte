@@ -58,6 +58,9 @@
 		record: Papers
 	};
 
+	/** Guard layer by layer, Hold from the back where hinges can be pulled, Frame in section at the rabbet. */
+	const OWN_VIEW: Partial<Record<StationId, ViewName>> = { guard: 'layers', hold: 'back', frame: 'section' };
+
 	// Every view has an address, so a reload comes back to the same place.
 	let station = $state<StationId>(
 		known(
@@ -66,7 +69,7 @@
 		) ?? (editor.plan.measure ? 'window' : 'measure')
 	);
 	// svelte-ignore state_referenced_locally
-	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? (station === 'guard' ? 'layers' : 'front'));
+	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? OWN_VIEW[station] ?? 'front');
 	let why = $state<string | null>(null);
 	let asker: HTMLElement | null = null;
 	let showKeys = $state(false);
@@ -95,10 +98,11 @@
 	}
 
 	function go(next: { station?: StationId; view?: ViewName }) {
-		// Guard is looked at layer by layer; elsewhere the layers give way to the window again.
-		if (next.station && !next.view) {
-			if (next.station === 'guard') view = 'layers';
-			else if (view === 'layers') view = 'front';
+		// Some stations are looked at in a view of their own; elsewhere that gives way to the window again.
+		if (next.station && next.station !== station && !next.view) {
+			const own = OWN_VIEW[next.station];
+			if (own) view = own;
+			else if (view === OWN_VIEW[station]) view = 'front';
 		}
 		station = next.station ?? station;
 		view = next.view ?? view;

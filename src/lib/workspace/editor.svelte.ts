@@ -359,7 +359,7 @@ export class JobEditor {
 }
 
 let shop: Shop = builtInShop;
-let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [] };
+let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [], shelf: [] };
 
 /** From here on files are planned for this shop. */
 export function planFor(next: WrittenShop): void {

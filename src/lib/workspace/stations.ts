@@ -1,5 +1,6 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
 import type { Finding, Severity, Station } from '$core/findings/rule.ts';
+import { isHinge } from '$core/job/decide-hold.ts';
 import type { Decided } from '$core/job/decide.ts';
 import { each } from '$core/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
@@ -16,6 +17,15 @@ export type StationOfStrip = {
 	/** A line is drawn before it: another part of the day begins. */
 	begins?: true;
 	summary: (plan: Plan, job: Decided) => string;
+};
+
+const HELD: Record<string, string> = {
+	corners: 'corner pockets',
+	strips: 'edge strips',
+	sling: 'a sling',
+	clips: 'clips',
+	stitching: 'stitched',
+	'whole-surface': 'stuck down'
 };
 
 const waits = (plan: Plan, station: string) => plan.open.find((one) => one.station === station) !== undefined;
@@ -54,7 +64,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['window'],
 		summary: ({ window }, job) =>
 			window
-				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.unit)} · ${job.mats.length === 1 ? 'one mat' : `${job.mats.length} mats`}`
+				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.unit)} · ${['no mat', 'one mat'][job.mats.length] ?? `${job.mats.length} mats`}`
 				: 'waits for the sheet'
 	},
 	{
@@ -68,9 +78,11 @@ export const STATIONS: readonly StationOfStrip[] = [
 		name: 'Hold',
 		of: ['hold'],
 		summary: ({ hold }, job) => {
+			if (!hold) return 'waits for the sheet';
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
-			if (hold && job.hold.kind === 'corners') return 'corner pockets · no adhesive';
-			return hold ? `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${job.hold.adhesive.name}` : 'waits for the sheet';
+			const { kind, adhesive } = job.hold;
+			if (isHinge(kind)) return `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${adhesive.name}`;
+			return `${HELD[kind]} · ${adhesive.family === 'none' ? 'no adhesive' : adhesive.name}`;
 		}
 	},
 	{

@@ -1,26 +1,23 @@
 <script lang="ts">
-	import { drop, put } from '$core/job/patch.ts';
-	import { MOULDINGS } from '$core/shop/mouldings.ts';
+	import { closingRail } from '$core/frame/kit.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import FrameKind from './FrameKind.svelte';
 	import Panel from './Panel.svelte';
+	import SchoolChoice from './SchoolChoice.svelte';
+	import Shelf from './Shelf.svelte';
 
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.plan.frame);
 	const pack = $derived(editor.settled.plan.pack);
-	const section = $derived(editor.job.frame?.section);
-	const OUTRIGHT = 'given outright';
-	const chosen = $derived(editor.file.frame?.section ? OUTRIGHT : (editor.file.frame?.moulding ?? ''));
-	const mouldings = $derived([
-		...(chosen === '' ? [{ value: '', label: 'choose' }] : []),
-		...MOULDINGS.map((moulding) => ({ value: moulding.id, label: `${moulding.name}, rabbet ${moulding.rabbetDepth}` })),
-		{ value: OUTRIGHT, label: 'A section given outright' }
-	]);
+	const mass = $derived(editor.settled.plan.mass);
+	const choice = $derived(editor.settled.job.frame);
+	const metal = $derived(choice?.kind === 'metal');
 	const CORNERS = [
 		{ value: 'reinforced', label: 'Reinforced' },
 		{ value: 'plain', label: 'Plain' }
@@ -29,63 +26,27 @@
 		{ value: 'rigid', label: 'Rigid pins' },
 		{ value: 'flexible', label: 'Flexible tabs' },
 		{ value: 'hand', label: 'Hand-pushed points' },
-		{ value: 'turn-buttons', label: 'Turn buttons' }
+		{ value: 'turn-buttons', label: 'Turn buttons' },
+		{ value: 'offset-clips', label: 'Offset clips' }
 	];
-	const FIGURES = [
-		['face', 'Face'],
-		['lip', 'Lip'],
-		['depth', 'Depth'],
-		['rabbetDepth', 'Rabbet depth']
-	] as const;
-
-	function choose(value: string) {
-		if (value === OUTRIGHT) {
-			const { face, lip, depth, rabbetDepth, density } = section ?? MOULDINGS[0]!;
-			editor.apply([
-				...drop(editor.file, ['frame', 'moulding']),
-				...put(editor.file, ['frame', 'section'], { face, lip, depth, rabbetDepth, density })
-			]);
-		} else if (value !== '') {
-			editor.apply([...drop(editor.file, ['frame', 'section']), ...put(editor.file, ['frame', 'moulding'], value)]);
-		}
-	}
+	/** What lies between pack and frame's back, in words. */
+	const standing = $derived.by(() => {
+		const clearance = pack?.clearance;
+		if (clearance === undefined) return '';
+		if (clearance < 0) return 'the pack stands proud';
+		if (metal)
+			return clearance < 1 ? 'a shim of card holds it' : clearance <= 6 ? 'a spring clip takes it up' : 'too much for a clip';
+		return clearance < 3 ? 'tight for the points' : clearance > 12 ? 'recessed' : 'room for the points';
+	});
 </script>
 
 <Panel name="Frame" about="What the pack drops into, and whether it fits.">
-	<div class="group">
-		<Pick label="Moulding" value={chosen} options={mouldings} onchange={choose} />
-		{#if chosen === OUTRIGHT && section}
-			{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={section[key]} />{/each}
-			<TextField label="Density" unit="kg/m³" keys={['frame', 'section', 'density']} value={String(section.density)} number />
-		{/if}
-	</div>
-	{#if frame && pack}
-		<div class="group">
-			<LengthField
-				label="Allowance, if not by movement"
-				keys={['frame', 'allowance']}
-				value={editor.job.frame?.allowance ?? null}
-				zero
-				optional
-			/>
-			<span class="quiet">Corners</span>
-			<Choice
-				label="Corners"
-				value={editor.job.frame!.corners}
-				options={CORNERS}
-				onchange={(value) => editor.put(['frame', 'corners'], value)}
-			/>
-			<Pick
-				label="Points"
-				value={editor.job.frame!.points}
-				options={POINTS}
-				onchange={(value) => editor.put(['frame', 'points'], value)}
-			/>
-		</div>
+	<FrameKind />
+	{#if frame && pack && choice}
 		<div class="group">
 			<h2>Sizes</h2>
 			<dl class="rows">
-				{#each [['rabbet', 'Rabbet'], ['sight', 'Sight'], ['outer', 'Outer']] as const as [key, label] (key)}
+				{#each [['rabbet', metal ? 'Channel' : 'Rabbet'], ['sight', 'Sight'], ['outer', 'Outer']] as const as [key, label] (key)}
 					<dt>{label}</dt>
 					<dd>
 						<Figure path="frame.{key}.width" name="{label} width" value={frame[key].width} /> × <Figure
@@ -104,55 +65,165 @@
 						fine
 					/>
 				</dd>
-				<dt>Rabbet depth less pack</dt>
+				<dt>Depth less pack: {standing}</dt>
 				<dd><Figure path="pack.clearance" name="Clearance" value={pack.clearance!} fine /></dd>
+				{#if frame.depthWithStrips !== undefined}
+					<dt>From the wall, with its strips</dt>
+					<dd><Figure path="frame.depthWithStrips" name="Depth with strips" value={frame.depthWithStrips} fine /></dd>
+				{/if}
+			</dl>
+			<LengthField
+				label="Allowance, if not by movement"
+				keys={['frame', 'allowance']}
+				value={editor.job.frame?.allowance ?? null}
+				zero
+				optional
+			/>
+			{#if !metal}<LengthField
+					label="Strips glued to its back"
+					keys={['frame', 'deepen']}
+					value={editor.job.frame!.deepen}
+					zero
+				/>{/if}
+		</div>
+		<Shelf />
+		{#if frame.kit}
+			<div class="group">
+				<h2>Kit to buy</h2>
+				<ul class="kit" aria-label="Kit">
+					{#each frame.kit as { part, size }, index (part)}
+						<li>
+							<span
+								>{part}{#if size !== undefined}
+									for <Figure path="frame.kit[{index}].size" name="Size of the {part}" value={size} />{/if}</span
+							>
+							<Figure
+								path="frame.kit[{index}].count"
+								name="Count of {part}"
+								value={frame.kit[index]!.count}
+								text={String(frame.kit[index]!.count)}
+							/>
+						</li>
+					{/each}
+				</ul>
+				<p class="quiet">
+					The {closingRail(frame.outer, editor.settled.job.schools['closing-rail'])} rail closes it. Clips: top and bottom {frame
+						.points.top.count} each, sides {frame.points.side.count} each.
+				</p>
+			</div>
+		{:else}
+			<div class="group">
+				<h2>{frame.rails ? 'To cut and to drive' : 'To drive'}</h2>
+				{#if frame.rails}
+					<dl class="rows">
+						<dt>Rails at the long points</dt>
+						<dd>
+							2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
+								path="frame.rails[1]"
+								name="Right rail"
+								value={frame.rails[1]}
+							/>
+						</dd>
+						<dt>Stick needed</dt>
+						<dd><Figure path="frame.stick" name="Stick" value={frame.stick!} /></dd>
+						<dt>Rabbet across its corners, both ways</dt>
+						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={frame.diagonal!} fine /></dd>
+					</dl>
+					<span class="quiet">Corners</span>
+					<Choice
+						label="Corners"
+						value={editor.job.frame!.corners}
+						options={CORNERS}
+						onchange={(value) => editor.put(['frame', 'corners'], value)}
+					/>
+				{/if}
+				<Flag
+					label="A cross-brace behind"
+					value={editor.job.frame!.brace}
+					onchange={(on) => editor.put(['frame', 'brace'], on)}
+				/>
+				<Pick
+					label="Points"
+					value={editor.job.frame!.points}
+					options={POINTS}
+					onchange={(value) => editor.put(['frame', 'points'], value)}
+				/>
+				{#if frame.points.kind !== 'offset-clips'}<LengthField
+						label="First from the corner, where the tool stops"
+						keys={['frame', 'pointFirst']}
+						value={editor.job.frame!.pointFirst}
+						optional
+					/>{/if}
+				<dl class="rows">
+					<dt>In all</dt>
+					<dd>
+						<Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} />
+					</dd>
+					{#each [['top', 'Top and bottom'], ['side', 'Sides']] as const as [side, label] (side)}
+						<dt>{label}, each: first at, then apart</dt>
+						<dd>
+							{frame.points[side].count} ×
+							<Figure path="frame.points.{side}.first" name="First point, {label}" value={frame.points[side].first!} fine />,
+							<Figure path="frame.points.{side}.spacing" name="Spacing, {label}" value={frame.points[side].spacing!} fine />
+						</dd>
+					{/each}
+					{#if frame.offset !== undefined}
+						<dt>The clips step {frame.offset < 0 ? 'up by' : 'down by'}</dt>
+						<dd><Figure path="frame.offset" name="Step of the clips" value={Math.abs(frame.offset)} fine /></dd>
+					{/if}
+				</dl>
+			</div>
+		{/if}
+		<div class="group">
+			<h2>Mass, kg</h2>
+			<dl class="rows">
+				{#each mass!.parts as { part, kg }, index (part)}
+					<dt class="part">{part}</dt>
+					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} text={showNumber(kg, 2)} /></dd>
+				{/each}
+				<dt><strong>The whole</strong></dt>
+				<dd><Figure path="mass.kg" name="Mass" value={mass!.kg} text={showNumber(mass!.kg)} /></dd>
 			</dl>
 		</div>
 		<div class="group">
-			<h2>To cut and to drive</h2>
+			<h2>Glazing lying flat</h2>
 			<dl class="rows">
-				{#if frame.rails}
-					<dt>Rails at the long points</dt>
-					<dd>
-						2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
-							path="frame.rails[1]"
-							name="Right rail"
-							value={frame.rails[1]}
-						/>
-					</dd>
-					<dt>Stick needed</dt>
-					<dd><Figure path="frame.stick" name="Stick" value={frame.stick!} /></dd>
-				{/if}
-				<dt>Points</dt>
-				<dd><Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} /></dd>
-				<dt>top and bottom, apart</dt>
-				<dd>
-					{frame.points.top.count} × <Figure
-						path="frame.points.top.spacing"
-						name="Spacing of points at the top"
-						value={frame.points.top.spacing}
-						fine
-					/>
-				</dd>
-				<dt>sides, apart</dt>
-				<dd>
-					{frame.points.side.count} × <Figure
-						path="frame.points.side.spacing"
-						name="Spacing of points at the sides"
-						value={frame.points.side.spacing}
-						fine
-					/>
-				</dd>
-				<dt>The whole weighs</dt>
-				<dd>
-					<Figure
-						path="mass.kg"
-						name="Mass"
-						value={editor.settled.plan.mass!.kg}
-						text="{showNumber(editor.settled.plan.mass!.kg)} kg"
-					/>
-				</dd>
+				<dt>At the bench, at most</dt>
+				<dd><Figure path="pack.sag" name="Sag" value={pack.sag} fine /></dd>
+				<dt>Lying for weeks</dt>
+				<dd><Figure path="pack.sagWeeks" name="Sag after weeks" value={pack.sagWeeks} fine /></dd>
+				<dt>Carried, leaning by ten degrees</dt>
+				<dd><Figure path="pack.sagCarried" name="Sag carried" value={pack.sagCarried} fine /></dd>
+				<dt>Air over the piece</dt>
+				<dd><Figure path="pack.gap" name="Air over the piece" value={pack.gap} fine /></dd>
 			</dl>
+			{#if pack.sag > pack.gap}<p class="quiet">
+					It would touch the piece lying flat{pack.sagCarried <= pack.gap ? '; carried upright it stays clear' : ''}.
+				</p>{/if}
 		</div>
+		<div class="group">
+			{#if metal}
+				<SchoolChoice id="clips" names={{ 'every-side': 'on every side', four: 'four in all' }} />
+				<SchoolChoice id="closing-rail" names={{ long: 'a long one', bottom: 'the bottom one' }} />
+				<SchoolChoice id="metal-load" names={{ whole: 'the whole pack', layers: 'layer by layer' }} />
+			{:else}
+				<SchoolChoice id="points" names={{ rigid: 'rigid pins', flexible: 'flexible tabs' }} />
+			{/if}
+		</div>
+	{:else}
+		<Shelf />
 	{/if}
 </Panel>
+
+<style>
+	.kit li {
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+		line-height: 24px;
+		border-bottom: 1px solid var(--line);
+	}
+	.part::first-letter {
+		text-transform: uppercase;
+	}
+</style>

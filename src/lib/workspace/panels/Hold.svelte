@@ -1,127 +1,141 @@
 <script lang="ts">
-	import { drop, put } from '$core/job/patch.ts';
+	import { isFolded, isHinge } from '$core/job/decide-hold.ts';
+	import { drop } from '$core/job/patch.ts';
+	import { SCHOOLS } from '$core/job/schools.ts';
 	import { offered } from '$core/shop/catalogue.ts';
-	import { showNumber } from '$core/units/show.ts';
+	import { showNumber, showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
+	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import { currentShop } from '../editor.svelte.ts';
+	import HoldKinds from './HoldKinds.svelte';
+	import HoldLoad from './HoldLoad.svelte';
 	import Panel from './Panel.svelte';
 	import SchoolChoice from './SchoolChoice.svelte';
 	import WindowPick from './WindowPick.svelte';
 
 	const { editor } = useWorkspace();
 	const hold = $derived(editor.figures.hold);
+	const movement = $derived(editor.figures.movement);
 	const path = $derived(editor.figures.path);
+	const kind = $derived(editor.job.hold.kind);
+	const sticks = $derived(isHinge(kind) || kind === 'whole-surface' || editor.job.hold.adhesive.family !== 'none');
 	const adhesives = $derived(
 		offered(currentShop().adhesives, editor.job.hold.adhesive.id)
-			.filter((adhesive) => adhesive.id !== 'none')
+			.filter(({ id, family }) => id !== 'none' && (kind !== 'whole-surface' || family === 'whole-surface' || family === 'glue'))
 			.map(({ id, name }) => ({ value: id, label: name }))
 	);
-	/** A T-hinge stands above the sheet: it would show in a float. */
-	const kinds = $derived(
-		[
-			{ value: 't-hinge', label: 'T-hinge, behind the mat' },
-			{ value: 'v-hinge', label: 'V-hinge, folded behind the sheet' },
-			{ value: 'pass-through', label: 'Pass-through, in a slit of the support' },
-			{ value: 'corners', label: 'Corner pockets, no adhesive' }
-		].filter(
-			(kind) =>
-				(kind.value !== 't-hinge' && kind.value !== 'corners') || !editor.job.windows.some((window) => window.way === 'float')
-		)
-	);
-	const counts = [
-		{ value: '', label: 'by the sheet’s width' },
-		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
-	];
 	const given = $derived(editor.file.hold?.count);
+	const byHand = $derived(editor.file.hold?.places !== undefined);
+	const counts = $derived([
+		{ value: '', label: byHand ? 'set by hand' : 'by the sheet’s width' },
+		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
+	]);
 	const GRAINS = [
 		{ value: 'unknown', label: 'Unknown' },
 		{ value: 'along-width', label: 'Across' },
 		{ value: 'along-height', label: 'Down' }
 	] as const;
+	const COCKLE = SCHOOLS.find(({ id }) => id === 'cockle')!;
+	const SIDES = { top: 'top', right: 'right', bottom: 'foot', left: 'left' };
+	const isSheet = $derived(['paper', 'photograph', 'vellum'].includes(editor.here.piece.kind));
 
-	const corners = $derived(editor.job.hold.kind === 'corners');
-
-	/** Pockets take no adhesive and no count; hinges take paste again. */
-	function setKind(kind: string) {
-		const { file } = editor;
-		const wasCorners = editor.job.hold.kind === 'corners';
-		const adhesive =
-			kind === 'corners'
-				? put(file, ['hold', 'adhesive'], 'none')
-				: wasCorners
-					? put(file, ['hold', 'adhesive'], 'starch-paste')
-					: [];
-		const sizes = (kind === 'corners') === wasCorners ? [] : [...drop(file, ['hold', 'width']), ...drop(file, ['hold', 'count'])];
-		editor.apply([...sizes, ...put(file, ['hold', 'kind'], kind), ...adhesive]);
-	}
-
+	/** A count puts hinges that were set by hand back in their even places. */
 	function setCount(value: string) {
-		if (value === '') editor.apply(drop(editor.file, ['hold', 'count']));
-		else editor.put(['hold', 'count'], Number(value));
+		const { places: _, count: __, ...rest } = editor.file.hold ?? {};
+		editor.put(['hold'], value === '' ? rest : { ...rest, count: Number(value) });
 	}
 </script>
 
-<Panel name="Hold" about="Hinges at the top edge, or pockets at the corners: the sheet can move.">
+<Panel name="Hold" about="What carries the piece, and how much it leaves it to move.">
 	<WindowPick />
 	<div class="group">
-		<Pick label="Kind of hold" value={editor.job.hold.kind} options={kinds} onchange={setKind} />
-		{#if corners && hold}
-			<LengthField label="Leg of a pocket" keys={['hold', 'width']} value={hold.size.width} />
-		{:else}
-			<Pick
-				label="Adhesive"
-				value={editor.job.hold.adhesive.id}
-				options={adhesives}
-				onchange={(value) => editor.put(['hold', 'adhesive'], value)}
-			/>
+		<HoldKinds />
+		{#if editor.here.piece.cockle > 0 && isSheet}
 			<p class="quiet">
-				{editor.job.hold.adhesive.release === 'none'
-					? 'Nothing takes it off again.'
-					: `Comes off with ${editor.job.hold.adhesive.release}.`}
+				A sheet that cockles. Let it move: {lowered(COCKLE.because['let-move']!)} Stick it down: {lowered(
+					COCKLE.because['stick-down']!
+				)}
 			</p>
-			<Pick
-				label="Hinges"
-				value={given === undefined ? '' : String(given)}
-				options={counts.some((one) => one.value === String(given ?? ''))
-					? counts
-					: [...counts, { value: String(given), label: String(given) }]}
-				onchange={setCount}
-			/>
-			{#if hold}
-				<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
-				<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
-			{/if}
 		{/if}
-	</div>
-	<div class="group">
-		<SchoolChoice id="hang-from" names={{ 'under-mat': 'from the under-mat', 'window-mat': 'from the window mat' }} />
-		{#if !corners}<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />{/if}
-	</div>
-	<div class="group">
-		<h2>The sheet</h2>
-		<TextField
-			label="Weight"
-			unit="g/m²"
-			keys={editor.here.pieceKeys('grammage')}
-			value={String(editor.here.piece.grammage)}
-			number
-		/>
-		<span class="quiet" id="grain">Its grain runs</span>
-		<Choice
-			label="Grain"
-			value={editor.here.piece.grain}
-			options={GRAINS}
-			onchange={(value) => editor.put(editor.here.pieceKeys('grain'), value)}
-		/>
 	</div>
 	{#if hold}
 		<div class="group">
-			{#if !corners}<h2>Where they go, from the sheet’s left</h2>
+			{#if sticks && adhesives.length > 0}
+				<Pick
+					label="Adhesive"
+					value={editor.job.hold.adhesive.id}
+					options={adhesives}
+					onchange={(value) => editor.put(['hold', 'adhesive'], value)}
+				/>
+				<p class="quiet">
+					{editor.job.hold.adhesive.release === 'none'
+						? 'Nothing takes it off again.'
+						: `Comes off with ${editor.job.hold.adhesive.release}.`}
+				</p>
+			{/if}
+			{#if isHinge(kind)}
+				<Pick
+					label="Hinges"
+					value={given === undefined ? '' : String(given)}
+					options={counts.some((one) => one.value === String(given ?? ''))
+						? counts
+						: [...counts, { value: String(given), label: String(given) }]}
+					onchange={setCount}
+				/>
+				<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
+				<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
+				<HoldLoad {hold} />
+			{:else if kind === 'corners'}
+				<LengthField label="Leg of a pocket" keys={['hold', 'width']} value={hold.size.width} />
+			{:else if hold.strips}
+				<LengthField label="Reach onto the sheet" keys={['hold', 'contact']} value={hold.size.height} />
+			{/if}
+			{#if isFolded(kind) && hold.slack}
+				<LengthField label="Slack across, both sides together" keys={['hold', 'slack', 'width']} value={hold.slack.width} zero />
+				<LengthField
+					label="Slack down, top and foot together"
+					keys={['hold', 'slack', 'height']}
+					value={hold.slack.height}
+					zero
+				/>
+			{/if}
+		</div>
+		<div class="group">
+			<h2>What may move</h2>
+			<dl class="rows">
+				<dt>Fixed edges</dt>
+				<dd>
+					{hold.fixed.length === 0
+						? 'none'
+						: hold.fixed.length === 4
+							? 'all four'
+							: hold.fixed.map((side) => SIDES[side]).join(', ')}
+				</dd>
+				{#if movement}
+					<dt>Over a year it wants to move</dt>
+					<dd>
+						<Figure path={path('movement.width')} name="Movement across" value={movement.width} fine /> ×
+						<Figure path={path('movement.height')} name="Movement down" value={movement.height} fine />
+					</dd>
+				{/if}
+				{#each ['width', 'height'] as const as axis (axis)}
+					{#if hold.bulge?.[axis] !== undefined}
+						<dt>Held there it bulges by some, {axis === 'width' ? 'across' : 'down'}</dt>
+						<dd><Figure path={path(`hold.bulge.${axis}`)} name="Bulge" value={hold.bulge[axis]} fine /></dd>
+					{/if}
+				{/each}
+			</dl>
+			{#if hold.bulge}<p class="quiet">An estimate: a sheet that can’t grow bends out of its plane.</p>{/if}
+		</div>
+		<div class="group">
+			<h2>Figures</h2>
+			{#if hold.places.length > 0}
+				<p>Centres from the left of the front</p>
 				<p class="places">
 					{#each hold.places as place, index (index)}<Figure
 							path={path(`hold.places[${index}]`)}
@@ -129,9 +143,14 @@
 							value={place}
 							fine
 						/>{/each}
-				</p>{/if}
+					{#if byHand}<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}
+							>evenly again</button
+						>{/if}
+				</p>
+				{#if isHinge(kind) && !editor.job.several}<p class="quiet">Pull them along the edge in the view Back.</p>{/if}
+			{/if}
 			<dl class="rows">
-				<dt>The sheet weighs</dt>
+				<dt>{isSheet ? 'The sheet weighs' : 'The piece weighs'}</dt>
 				<dd>
 					<Figure
 						path={path(`hold.sheetGrams`)}
@@ -140,31 +159,64 @@
 						text="{showNumber(hold.sheetGrams, 0)} g"
 					/>
 				</dd>
-				{#if !corners}<dt>Each hinge carries</dt>
-					<dd>
-						<Figure
-							path={path(`hold.loadKPa`)}
-							name="Load of a hinge"
-							value={hold.loadKPa}
-							text="{showNumber(hold.loadKPa)} kPa"
-						/> of
-						<Figure
-							path={path(`hold.workingKPa`)}
-							name="Working value"
-							value={hold.workingKPa}
-							text={showNumber(hold.workingKPa, 1)}
-						/>
-					</dd>
-				{/if}{#if hold.tissue !== null}
+				{#if hold.tissue !== null}
 					<dt>Tissue</dt>
 					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
 				{/if}
-				{#if !corners}<dt>Under weight for</dt>
+				{#if hold.cross && kind === 't-hinge'}
+					<dt>Cross-pieces</dt>
+					<dd>{showSize(hold.cross, editor.unit, true)}</dd>
+				{/if}
+				{#if hold.cloth}
+					<dt>Cloth, with its turn-in</dt>
 					<dd>
-						<Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} text="{hold.dryMinutes} min" />
-					</dd>{/if}
+						<Figure path={path('hold.cloth.width')} name="Cloth width" value={hold.cloth.width} /> ×
+						<Figure path={path('hold.cloth.height')} name="Cloth height" value={hold.cloth.height} />
+					</dd>
+					<dt>Stitches</dt>
+					<dd><Figure path={path('hold.count')} name="Stitches" value={hold.count} text={String(hold.count)} /></dd>
+				{/if}
+				{#if hold.dryMinutes > 0}
+					<dt>Under weight for</dt>
+					<dd>
+						<Figure
+							path={path(`hold.dryMinutes`)}
+							name="Drying"
+							value={hold.dryMinutes}
+							text={hold.dryMinutes >= 120 ? `${showNumber(hold.dryMinutes / 60, 0)} h` : `${hold.dryMinutes} min`}
+						/>
+					</dd>
+				{/if}
 			</dl>
 		</div>
+	{/if}
+	{#if isSheet}
+		<div class="group">
+			<h2>The sheet</h2>
+			<TextField
+				label="Weight"
+				unit="g/m²"
+				keys={editor.here.pieceKeys('grammage')}
+				value={String(editor.here.piece.grammage)}
+				number
+			/>
+			<span class="quiet" id="grain">Its grain runs</span>
+			<Choice
+				label="Grain"
+				value={editor.here.piece.grain}
+				options={GRAINS}
+				onchange={(value) => editor.put(editor.here.pieceKeys('grain'), value)}
+			/>
+		</div>
+		{#if isHinge(kind)}
+			<div class="group">
+				<SchoolChoice id="hang-from" names={{ 'under-mat': 'from the under-mat', 'window-mat': 'from the window mat' }} />
+				<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />
+				<SchoolChoice id="top-hold" names={{ tabs: 'tabs', 'strip-or-one': 'one strip; a small sheet by one tab' }} />
+				<SchoolChoice id="fixed-edges" names={{ top: 'the top edge', all: 'all four edges' }} />
+				<SchoolChoice id="big-prints" names={{ top: 'at the top', 'bottom-too': 'at the foot too' }} />
+			</div>
+		{/if}
 	{/if}
 </Panel>
 

@@ -12,6 +12,12 @@
 		if (!response.ok) throw new Error(String(response.status));
 		return ((await response.json()) as { revisions: Revision[] }).revisions;
 	}
+	const sheets = $derived([
+		{ name: 'front', said: 'Front' },
+		{ name: 'section', said: 'Section' },
+		...(editor.settled.plan.frame ? [{ name: 'back', said: 'Back' }] : []),
+		{ name: 'cut', said: 'Parts that are cut' }
+	]);
 	let refusal = $state('');
 
 	/** A revision stands beside the job, to be looked at and taken up again. */
@@ -40,11 +46,13 @@
 	<div class="group">
 		<h2>Files, in mm</h2>
 		<ul>
-			<li><a class="plain-link" href="/api/jobs/{editor.number}/front.svg" download>Front, SVG</a></li>
-			<li><a class="plain-link" href="/api/jobs/{editor.number}/section.svg" download>Section, SVG</a></li>
-			{#if editor.settled.plan.frame}<li>
-					<a class="plain-link" href="/api/jobs/{editor.number}/back.svg" download>Back, SVG</a>
-				</li>{/if}
+			{#each sheets as { name, said } (name)}
+				<li>
+					{said}:
+					<a class="plain-link" href="/api/jobs/{editor.number}/{name}.svg" download aria-label="{said}, SVG">SVG</a>,
+					<a class="plain-link" href="/api/jobs/{editor.number}/{name}.dxf" download aria-label="{said}, DXF">DXF</a>
+				</li>
+			{/each}
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list, CSV</a></li>
 		</ul>
 	</div>

@@ -7,6 +7,7 @@
 	import { CatalogueDesk, wholeCatalogue } from '$lib/stock/catalogue.svelte.ts';
 	import { materialsFromCsv, materialsToCsv } from '$lib/stock/materials-csv.ts';
 	import MaterialSheet from '$lib/stock/MaterialSheet.svelte';
+	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import Touches from '$lib/stock/Touches.svelte';
 	import { GRADE_WORDS } from '$lib/stock/words.ts';
 	import Bar from '$lib/ui/Bar.svelte';
@@ -75,6 +76,7 @@
 <div class="page">
 	<Bar here="Stock" />
 	<aside aria-label="Kinds of material">
+		<StockPlaces here="Materials" />
 		<h1>Materials</h1>
 		<p class="quiet">Working values, until a data sheet says better.</p>
 		<ul>

@@ -1,0 +1,105 @@
+/** What stands on the shelf for frames: ready ones with their rabbets, and sticks that were left over (handbook frame#shelf). */
+import type { Fault } from '../job/faults.ts';
+import type { Field, Fields } from '../job/field.ts';
+import { readField } from '../job/read.ts';
+import type { Section } from './mouldings.ts';
+
+export type ShelfFrame = {
+	kind: 'frame';
+	name: string;
+	/** Shelf or place. */
+	place: string;
+	/** Its rabbet. */
+	width: number;
+	height: number;
+	section: Section;
+	colour: string;
+};
+export type ShelfStick = { kind: 'stick'; name: string; place: string; moulding: string; length: number };
+export type ShelfItem = ShelfFrame | ShelfStick;
+/** As it was written: lengths as typed. */
+export type WrittenShelfItem = Record<string, unknown>;
+
+const MOST = 200;
+const text = (says: string, most = 60): Field => ({ kind: 'text', most, says });
+const length = (says: string): Field => ({ kind: 'length', says });
+
+const FRAME: Fields = {
+	kind: text('frame'),
+	name: text('its name'),
+	place: text('where it stands'),
+	width: length('width of its rabbet'),
+	height: length('height of its rabbet'),
+	face: length('its face'),
+	lip: length('its lip'),
+	depth: length('its depth'),
+	rabbetDepth: length('depth of its rabbet'),
+	colour: text('its colour', 40)
+};
+const STICK: Fields = {
+	kind: text('stick'),
+	name: text('its name'),
+	place: text('where it stands'),
+	moulding: text('a moulding of the shop'),
+	length: length('its length')
+};
+const NEEDED = {
+	frame: ['name', 'width', 'height', 'face', 'lip', 'depth', 'rabbetDepth'],
+	stick: ['name', 'moulding', 'length']
+} as const;
+
+/** What is not known of a ready frame's wood, kg/m³. */
+const USUAL_DENSITY = 560;
+
+/**
+ * Reads a list of frames and sticks.
+ * @returns them in millimetres, or every fault with its path: `shelf[2].lip`
+ */
+export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { ok: false; faults: Fault[] } {
+	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'shelf', says: 'This must be a list in [ ].' }] };
+	if (list.length > MOST)
+		return { ok: false, faults: [{ path: 'shelf', says: `There are ${list.length} things on it; at most ${MOST} are kept.` }] };
+	const faults: Fault[] = [];
+	const names = new Set<string>();
+	const items = list.map((given: unknown, index): ShelfItem => {
+		const at = `shelf[${index}]`;
+		const kind = (given as { kind?: unknown } | null)?.kind;
+		if (kind !== 'frame' && kind !== 'stick') {
+			faults.push({ path: `${at}.kind`, says: 'A thing on the shelf is a frame or a stick.' });
+			return { kind: 'stick', name: '', place: '', moulding: '', length: 0 };
+		}
+		const fields: Field = { kind: 'group', fields: kind === 'frame' ? FRAME : STICK, says: 'a thing on the shelf' };
+		const read = readField(fields, given, at, 'mm', faults) as Record<string, never> & { name?: string; place?: string };
+		const said = faults.length;
+		for (const key of NEEDED[kind]) {
+			const missing = read[key] === undefined || String(read[key]).trim() === '';
+			if (missing && !faults.some(({ path }) => path === `${at}.${key}`))
+				faults.push({ path: `${at}.${key}`, says: `A ${kind} on the shelf needs it: ${NEEDED[kind].join(', ')}.` });
+		}
+		const name = String(read.name ?? '').trim();
+		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” stands twice. Give each its own name.` });
+		names.add(name);
+		const place = String(read.place ?? '').trim();
+		if (kind === 'stick') return { kind, name, place, moulding: read.moulding!, length: read.length! };
+		const { face, lip, depth, rabbetDepth } = read as unknown as Section;
+		if (faults.length === said) faults.push(...impossible({ face, lip, depth, rabbetDepth }, at));
+		return {
+			kind,
+			name,
+			place,
+			width: read.width!,
+			height: read.height!,
+			section: { face, lip, depth, rabbetDepth, density: USUAL_DENSITY },
+			colour: String(read.colour ?? 'ash')
+		};
+	});
+	return faults.length > 0 ? { ok: false, faults } : { ok: true, items };
+}
+
+function impossible({ face, lip, depth, rabbetDepth }: Omit<Section, 'density'>, at: string): Fault[] {
+	const faults: Fault[] = [];
+	if (lip >= face) faults.push({ path: `${at}.lip`, says: `A lip of ${lip} mm is as wide as the face of ${face} mm.` });
+	if (rabbetDepth >= depth)
+		faults.push({ path: `${at}.rabbetDepth`, says: `A rabbet ${rabbetDepth} mm deep cuts through a frame ${depth} mm deep.` });
+	return faults;
+}

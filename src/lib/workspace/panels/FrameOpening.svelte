@@ -1,0 +1,89 @@
+<script lang="ts">
+	/** The rabbet of a frame that exists, as the tape reads it; which corner is out, and the glazing that follows it. */
+	import { CORNERS, LITE_FIGURES } from '$core/frame/lite.ts';
+	import Choice from '$lib/ui/Choice.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
+	import LengthField from '$lib/ui/LengthField.svelte';
+	import { useWorkspace } from '../context.ts';
+	import SchoolChoice from './SchoolChoice.svelte';
+
+	const { editor } = useWorkspace();
+	const opening = $derived(editor.file.frame?.opening ?? {});
+	const read = $derived(editor.job.rabbet);
+	const frame = $derived(editor.settled.plan.frame);
+	const four = $derived(opening.width === undefined && opening.height === undefined);
+	const SIDES = [
+		['top', 'Top'],
+		['right', 'Right'],
+		['bottom', 'Bottom'],
+		['left', 'Left'],
+		['d1', 'Diagonal, top-left to bottom-right'],
+		['d2', 'Diagonal, top-right to bottom-left']
+	] as const;
+	const LITE: Record<(typeof LITE_FIGURES)[number], string> = {
+		top: 'Top',
+		right: 'Right',
+		bottom: 'Bottom',
+		left: 'Left',
+		d1: 'Diagonal from the top left',
+		d2: 'Diagonal from the top right'
+	};
+
+	/** What was read moves along. */
+	function setFour(wanted: 'two' | 'four') {
+		const { width, height, top, left, bottom, right } = opening;
+		const [across, down] = [width ?? top ?? bottom ?? 400, height ?? left ?? right ?? 500];
+		editor.put(
+			['frame', 'opening'],
+			wanted === 'four' ? { top: across, bottom: across, left: down, right: down } : { width: across, height: down }
+		);
+	}
+</script>
+
+<div class="group">
+	<h2>Its rabbet, as measured</h2>
+	<Choice
+		label="How many readings of the rabbet"
+		value={four ? 'four' : 'two'}
+		options={[
+			{ value: 'two', label: 'Width, height' },
+			{ value: 'four', label: 'Four sides' }
+		]}
+		onchange={setFour}
+	/>
+	{#if four}
+		{#each SIDES as [side, label] (side)}<LengthField
+				{label}
+				keys={['frame', 'opening', side]}
+				value={opening[side] === undefined ? null : (read?.[side] ?? null)}
+				optional={side === 'd1' || side === 'd2'}
+			/>{/each}
+	{:else}
+		<LengthField label="Width" keys={['frame', 'opening', 'width']} value={read?.top ?? null} />
+		<LengthField label="Height" keys={['frame', 'opening', 'height']} value={read?.left ?? null} />
+	{/if}
+</div>
+{#if frame?.cornersOut}
+	<div class="group">
+		<h2>Out of true</h2>
+		<dl class="rows">
+			{#each CORNERS as corner, index (corner)}
+				<dt>{corner.replace('-', ' ')} corner</dt>
+				<dd>
+					{frame.cornersOut[index]! >= 0 ? 'open by' : 'closed by'}
+					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(frame.cornersOut[index]!)} fine />
+				</dd>
+			{/each}
+		</dl>
+		{#if frame.lite}
+			<p>The glazing is cut to follow it:</p>
+			<dl class="rows">
+				{#each LITE_FIGURES as figure (figure)}
+					<dt>{LITE[figure]}</dt>
+					<dd><Figure path="frame.lite.{figure}" name="Lite, {LITE[figure]}" value={frame.lite[figure]} /></dd>
+				{/each}
+			</dl>
+		{/if}
+		<SchoolChoice id="old-frame" names={{ follow: 'the lite follows it', 'true-it': 'a straight lite trues it' }} />
+	</div>
+{/if}

@@ -1,0 +1,61 @@
+<script lang="ts">
+	/** What a hinge carries beside what it may carry for years, and what the sheet would do that can't grow. */
+	import type { Hold } from '$core/hold/hold.ts';
+	import { showNumber } from '$core/units/show.ts';
+	import Figure from '$lib/ui/Figure.svelte';
+	import { useWorkspace } from '../context.ts';
+
+	type Props = { hold: Hold };
+	const { hold }: Props = $props();
+	const { editor } = useWorkspace();
+	const path = $derived(editor.figures.path);
+	const share = $derived(hold.workingKPa > 0 ? hold.loadKPa / hold.workingKPa : 0);
+</script>
+
+<div class="load">
+	<p>
+		<span>Each hinge carries</span>
+		<span
+			><Figure path={path('hold.loadKPa')} name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of
+			<Figure
+				path={path('hold.workingKPa')}
+				name="Working value"
+				value={hold.workingKPa}
+				text={showNumber(hold.workingKPa, 1)}
+			/></span
+		>
+	</p>
+	<div class="bar" class:over={share > 1} aria-hidden="true"><span style:width="{Math.min(100, share * 100)}%"></span></div>
+	<p class="quiet">
+		{share > 1
+			? 'Over its working value it creeps and lets the sheet fall.'
+			: share < 0.01
+				? 'Hardly anything of what it may carry for years.'
+				: `${showNumber(share * 100, 0)} % of what it may carry for years.`}
+	</p>
+</div>
+
+<style>
+	.load p:first-child {
+		display: flex;
+		justify-content: space-between;
+	}
+	.bar {
+		height: 8px;
+		margin: 3px 0;
+		background: #fff;
+		border: 1px solid var(--line-strong);
+	}
+	.bar span {
+		display: block;
+		height: 100%;
+		min-width: 2px;
+		background: var(--accent);
+	}
+	.over span {
+		background: repeating-linear-gradient(135deg, var(--stop) 0 4px, #c9827f 4px 7px);
+	}
+	.quiet {
+		font-size: 13px;
+	}
+</style>

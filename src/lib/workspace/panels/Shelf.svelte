@@ -1,0 +1,75 @@
+<script lang="ts">
+	/** "Will it go into what I have?": the shelf's frames and sticks, each planned with this piece. */
+	import { onShelf, type OnShelf } from '$core/frame/on-shelf.ts';
+	import { readShelf } from '$core/shop/shelf.ts';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { useWorkspace } from '../context.ts';
+	import { currentShop, currentWritten } from '../editor.svelte.ts';
+
+	const { editor } = useWorkspace();
+	let open = $state(false);
+	const shelf = $derived(readShelf(currentWritten().shelf));
+	// Each is a plan of its own: worked out when it is asked for.
+	const found = $derived(open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(), shelf.items) : []);
+	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
+	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };
+
+	function placeOf({ item }: OnShelf): string {
+		return item.place ? `${item.place}` : '';
+	}
+</script>
+
+<div class="group">
+	<h2>Will it go into what I have?</h2>
+	{#if !shelf.ok || shelf.items.length === 0}
+		<p class="quiet">No frames and sticks are written down yet. <a class="plain-link" href="/stock/shelf">Fill the shelf</a></p>
+	{:else if !open}
+		<button type="button" class="press" onclick={() => (open = true)}>Try the shelf: {shelf.items.length} things</button>
+	{:else}
+		<ul>
+			{#each found as one (one.item.name)}
+				<li class={one.fits}>
+					<Sign of={SIGNS[one.fits]} size={11} />
+					<span class="name">{one.item.name}</span>
+					<span class="place quiet">{placeOf(one)}</span>
+					<p>{WORDS[one.fits].replace(/^./, (letter) => letter.toUpperCase())}. {one.says}</p>
+					{#if one.patch}<button
+							type="button"
+							class="text-press"
+							aria-label="take {one.item.name}"
+							onclick={() => editor.apply(one.patch!)}>take it</button
+						>{/if}
+				</li>
+			{/each}
+		</ul>
+		<a class="plain-link" href="/stock/shelf">The shelf</a>
+	{/if}
+</div>
+
+<style>
+	li {
+		display: grid;
+		grid-template-columns: 17px 1fr auto;
+		align-items: baseline;
+		padding: 4px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	li :global(svg) {
+		align-self: center;
+	}
+	.name {
+		font-weight: 600;
+	}
+	.place {
+		font-size: 12.5px;
+	}
+	p {
+		grid-column: 2 / -1;
+		font-size: 13px;
+	}
+	li button {
+		grid-column: 2;
+		justify-self: start;
+		padding-left: 0;
+	}
+</style>

@@ -1,0 +1,270 @@
+<script lang="ts">
+	/** Stock › Shelf: ready frames and sticks that the shop has, each drawn to one scale, changed in place. */
+	import type { PageProps } from './$types';
+	import { colourOf, COLOURS } from '$core/drawing/colours.ts';
+	import { MOULDINGS } from '$core/shop/mouldings.ts';
+	import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
+	import { showLength, showSize } from '$core/units/show.ts';
+	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import Bar from '$lib/ui/Bar.svelte';
+
+	const { data }: PageProps = $props();
+	type Row = Record<string, string>;
+	type Column = { key: string; name: string; wide?: true };
+	const FRAME: Column[] = [
+		{ key: 'name', name: 'Name', wide: true },
+		{ key: 'place', name: 'Where' },
+		{ key: 'width', name: 'Rabbet width' },
+		{ key: 'height', name: 'Rabbet height' },
+		{ key: 'rabbetDepth', name: 'Rabbet depth' },
+		{ key: 'face', name: 'Face' },
+		{ key: 'lip', name: 'Lip' },
+		{ key: 'depth', name: 'Depth' },
+		{ key: 'colour', name: 'Colour' }
+	];
+	const STICK: Column[] = [
+		{ key: 'name', name: 'Name', wide: true },
+		{ key: 'place', name: 'Where' },
+		{ key: 'moulding', name: 'Moulding' },
+		{ key: 'length', name: 'Length' }
+	];
+	const woods = MOULDINGS.filter(({ metal }) => !metal);
+
+	const written = (items: readonly WrittenShelfItem[]): Row[] =>
+		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
+	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
+	// svelte-ignore state_referenced_locally
+	let rows = $state(written(data.shelf));
+	// svelte-ignore state_referenced_locally
+	let rev = $state(data.rev);
+	// svelte-ignore state_referenced_locally
+	let keptRows = $state(JSON.stringify(written(data.shelf)));
+	let said = $state('');
+	let refused = $state('');
+	const read = $derived(readShelf(rows));
+	const faults = $derived(read.ok ? {} : Object.fromEntries(read.faults.map((fault) => [fault.path, fault.says])));
+	const changed = $derived(JSON.stringify(rows) !== keptRows);
+	/** Pixels a millimetre of the outlines. */
+	const SCALE = 0.05;
+
+	function itemAt(index: number): ShelfItem | null {
+		const one = readShelf([rows[index]]);
+		return one.ok ? one.items[0]! : null;
+	}
+
+	function add(kind: 'frame' | 'stick') {
+		const fresh: Row =
+			kind === 'frame'
+				? { kind, name: '', place: '', width: '', height: '', rabbetDepth: '', face: '', lip: '', depth: '', colour: 'ash' }
+				: { kind, name: '', place: '', moulding: woods[0]!.id, length: '' };
+		rows.push(fresh);
+		said = '';
+		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${rows.length - 1}"] input`)?.focus());
+	}
+
+	async function keep() {
+		refused = said = '';
+		try {
+			const response = await fetch('/api/shop/shelf', {
+				method: 'PUT',
+				headers: { 'content-type': 'application/json', 'if-match': `"${rev}"` },
+				body: JSON.stringify({ shelf: rows })
+			});
+			const answer = (await response.json()) as { rev?: number; faults?: { says: string }[] };
+			if (answer.rev === undefined) refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
+			else {
+				rev = answer.rev;
+				keptRows = JSON.stringify(rows);
+				said = 'Kept. Frame, in every job, tries what stands here.';
+			}
+		} catch {
+			refused = 'The server cannot be reached. The shelf stands here until it answers.';
+		}
+	}
+</script>
+
+{#snippet table(kind: 'frame' | 'stick', columns: Column[])}
+	<table>
+		<thead
+			><tr
+				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
+					>To one scale</th
+				><th scope="col"><span class="seen-by-readers">Take out</span></th></tr
+			></thead
+		>
+		<tbody>
+			{#each rows as row, index (row)}
+				{#if row.kind === kind}
+					{@const item = itemAt(index)}
+					{@const empty = columns.every(({ key }) => key === 'colour' || key === 'moulding' || !row[key])}
+					<tr data-row={index}>
+						{#each columns as { key, name } (key)}
+							{@const fault = faults[`shelf[${index}].${key}`]}
+							<td>
+								{#if key === 'moulding' || key === 'colour'}
+									<select
+										class="field select"
+										aria-label="{name} of {row.name || 'the new one'}"
+										bind:value={row[key]}
+										onchange={() => (said = '')}
+									>
+										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}>{wood.name}</option>{/each}
+										{:else}{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}>{colour}</option>{/each}{/if}
+									</select>
+								{:else}
+									<input
+										class="field"
+										class:figures={key !== 'name' && key !== 'place'}
+										class:faulty={fault && !empty}
+										aria-label="{name} of {row.name || 'the new one'}"
+										aria-invalid={fault && !empty ? 'true' : undefined}
+										autocomplete="off"
+										bind:value={row[key]}
+										oninput={() => (said = '')}
+									/>
+								{/if}
+								{#if fault && !empty}<span class="fault">{fault}</span>{/if}
+							</td>
+						{/each}
+						<td class="drawn">
+							{#if item?.kind === 'frame'}
+								{@const face = item.section.face}
+								{@const beyond = 2 * (face - item.section.lip)}
+								{@const [w, h] = [item.width + beyond, item.height + beyond]}
+								<svg width={w * SCALE} height={h * SCALE} viewBox="0 0 {w} {h}" role="img" aria-label={showSize(item, 'mm')}
+									><path
+										d="M0 0H{w}V{h}H0Z M{face} {face}V{h - face}H{w - face}V{face}Z"
+										fill={colourOf(item.colour)}
+										stroke="#4c3b27"
+										stroke-width="6"
+									/></svg
+								>
+							{:else if item?.kind === 'stick'}
+								{@const wood = woods.find(({ id }) => id === item.moulding)}
+								<svg
+									width={item.length * SCALE}
+									height={Math.max(2, (wood?.face ?? 20) * SCALE * 3)}
+									role="img"
+									aria-label="{showLength(item.length, 'mm').text} mm"
+									><rect width="100%" height="100%" fill={colourOf(wood?.colour ?? 'ash')} stroke="#4c3b27" /></svg
+								>
+							{/if}
+						</td>
+						<td
+							><button
+								type="button"
+								class="text-press"
+								aria-label="take out {row.name || 'the new one'}"
+								onclick={() => {
+									said = '';
+									rows.splice(index, 1);
+								}}>take out</button
+							></td
+						>
+					</tr>
+				{/if}
+			{/each}
+		</tbody>
+	</table>
+{/snippet}
+
+<svelte:head><title>Shelf · Rare Keep</title></svelte:head>
+<Bar here="Stock" />
+<main id="main">
+	<StockPlaces here="Shelf" />
+	<h1>Shelf</h1>
+	<p class="about">
+		Frames and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads them; a bare
+		number is millimetres.
+	</p>
+	<section aria-labelledby="frames">
+		<h2 id="frames">Ready frames</h2>
+		{#if rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
+				No frame stands here. Measure the rabbet of one, its width, height and depth, and write it down.
+			</p>{/if}
+		<button type="button" class="press" onclick={() => add('frame')}>Add a frame</button>
+	</section>
+	<section aria-labelledby="sticks">
+		<h2 id="sticks">Sticks and their offcuts</h2>
+		{#if rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
+				No stick stands here. What is left of a moulding, longer than a short rail, is worth writing down.
+			</p>{/if}
+		<button type="button" class="press" onclick={() => add('stick')}>Add a stick</button>
+	</section>
+	<div class="presses">
+		<button type="button" class="press strong" disabled={!read.ok || !changed} onclick={keep}>Keep the shelf</button>
+		{#if said}<p role="status">{said}</p>{/if}
+		{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
+	</div>
+</main>
+
+<style>
+	main {
+		max-width: 1240px;
+		padding: 26px 24px 60px;
+	}
+	h1 {
+		font-size: 27px;
+	}
+	h2 {
+		font-size: 19px;
+		margin: 22px 0 4px;
+	}
+	.about {
+		color: var(--quiet);
+	}
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		margin: 8px 0 12px;
+	}
+	th {
+		text-align: left;
+		font-weight: 600;
+		font-size: 13px;
+		padding: 4px 8px 4px 0;
+	}
+	th.wide {
+		width: 25%;
+	}
+	td {
+		padding: 4px 8px 4px 0;
+		vertical-align: top;
+	}
+	tr {
+		border-bottom: 1px solid var(--line-strong);
+	}
+	/* Written in place: a row is a line of words until one of them is changed. */
+	td .field {
+		background-color: transparent;
+		border-color: transparent;
+		padding-left: 0;
+	}
+	td .field:hover,
+	td .field:focus,
+	td .field.faulty {
+		background-color: #fff;
+		border-color: var(--line-strong);
+		padding-left: 8px;
+	}
+	td .select {
+		padding-block: 0;
+		line-height: 28px;
+	}
+	td .faulty {
+		border: 2px solid var(--stop);
+	}
+	.drawn {
+		vertical-align: middle;
+	}
+	.fault {
+		color: var(--stop);
+		font-size: 13px;
+	}
+	.presses {
+		display: flex;
+		gap: 14px;
+		align-items: center;
+		margin-top: 22px;
+	}
+</style>
