@@ -108,9 +108,15 @@ function holds(sight: Sight, mirror: (x: number) => number): Shape[] {
 	const at = (box: Rect): Point[] =>
 		rectangle(mirror(sheet.left + box.left + box.width), sheet.top + box.top, box.width, box.height);
 	const held = (box: Rect, title: string): Shape => ({ role: 'hinge', rings: [at(box)], title });
-	const shapes: Shape[] = sight.piece.zones
+	const outline: Shape = {
+		role: 'sheet-edge',
+		rings: [at({ left: 0, top: 0, ...sight.measure.largest })],
+		title: 'Edge of the piece'
+	};
+	const zones = sight.piece.zones
 		.filter((zone) => zone.kind === 'keep-off')
-		.map((zone) => ({ role: 'zone-keep-off', rings: [at(zone)], title: `${zone.id}, keep off` }));
+		.map((zone): Shape => ({ role: 'zone-keep-off', rings: [at(zone)], title: `${zone.id}, keep off` }));
+	const shapes: Shape[] = [outline, ...zones];
 	if (isHinge(hold.kind)) return [...shapes, ...hinges(hold, sheet, held)];
 	if (hold.kind === 'stitching') return [...shapes, { role: 'stitch', rings: [at(inside(sheet, 3))], title: 'Stitches' }];
 	if (hold.kind === 'whole-surface') return [...shapes, held(inside(sheet, 0), 'Stuck down on its whole surface')];

@@ -1,6 +1,7 @@
 /** The name of a layer as it is said: "cotton museum board, 4-ply, shell". */
 import type { Layer } from '../guard/guard.ts';
 import type { Decided, SpacerMaterial } from '../job/decide.ts';
+import type { PieceKind } from '../job/decide-piece.ts';
 import type { Shop } from '../shop/shop.ts';
 
 export const SPACER_NAMES: Record<SpacerMaterial, string> = {
@@ -9,8 +10,16 @@ export const SPACER_NAMES: Record<SpacerMaterial, string> = {
 	'wood-lined': 'Spacer, lined wood'
 };
 
+const PIECES: Partial<Record<PieceKind, string>> = {
+	panel: 'The panel',
+	canvas: 'The canvas',
+	textile: 'The textile',
+	object: 'The piece',
+	bone: 'The piece'
+};
+
 export function layerName(layer: Layer, job: Decided, shop: Shop): string {
-	if (layer.role === 'piece') return 'The sheet';
+	if (layer.role === 'piece') return PIECES[job.piece.kind] ?? 'The sheet';
 	if (layer.role === 'glazing') return job.guard.glazing.name;
 	if (layer.role === 'spacer') return SPACER_NAMES[job.guard.spacer!.material];
 	if (layer.role === 'barrier') return shop.barriers[layer.material!]!.name;

@@ -353,12 +353,12 @@ function fastener(plan: Plan, job: Decided, { packLeft, top, back }: Layout): Sh
 	if (job.frame!.kind === 'metal') {
 		const flange = METAL + rabbetDepth;
 		if (plan.pack!.clearance! < HOUSE.clipLeast) return [];
-		return line('point', 'Spring clip', [
-			{ x: wall + 0.5, y: flange },
-			{ x: packLeft + 5, y: end + 0.4 },
-			{ x: packLeft + 10, y: flange - 0.4 },
-			{ x: packLeft + 14, y: end + 0.4 }
-		]);
+		// A bow from under the flange onto the pack, and up again.
+		const bow = Array.from({ length: 13 }, (_, index): Point => {
+			const share = index / 12;
+			return { x: wall + 0.5 + share * 13, y: flange - 0.3 - (flange - 0.7 - end) * Math.sin(share * Math.PI) };
+		});
+		return line('point', 'Spring clip', bow);
 	}
 	if (plan.frame.points.kind === 'offset-clips')
 		return line('point', 'Offset clip', [

@@ -3,6 +3,7 @@ import { DxfWriter, LWPolylineFlags, Units } from '@tarikjabiri/dxf';
 import type { Scene, Shape } from '../drawing/scene.ts';
 import { LOOKS } from '../drawing/style.ts';
 import type { Point } from '../geometry/shapes.ts';
+import { showNearest } from '../units/round.ts';
 
 /** The reader's own colour for what stands on a light or a dark ground. */
 const FOREGROUND = 7;
@@ -53,5 +54,5 @@ function layerName(name: string): string {
 
 /** To a thousandth of a millimetre. */
 function exact(mm: number): number {
-	return Math.round(mm * 1000) / 1000;
+	return showNearest(mm, 0.001);
 }

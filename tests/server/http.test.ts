@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv';
+import DxfParser from 'dxf-parser';
 import fc from 'fast-check';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { plan, type Plan } from '../../core/plan.ts';
@@ -192,14 +193,16 @@ test('Joi, the reader and the JSON Schema agree on what a job file may hold', ()
 
 test('drawings and the cut list of a kept job', async () => {
 	const number = await kept(workedJob());
-	for (const view of ['front', 'section', 'back'] as const) {
-		const drawn = await drawingOf(open.db, number, view);
+	for (const sheet of ['front', 'section', 'back', 'cut'] as const) {
+		const drawn = await drawingOf(open.db, number, sheet, 'svg');
 		assert.ok(drawn.ok && drawn.text.startsWith('<svg') && /viewBox/.test(drawn.text));
+		const dxf = await drawingOf(open.db, number, sheet, 'dxf');
+		assert.ok(dxf.ok && new DxfParser().parseSync(dxf.text)!.entities.length > 3, sheet);
 	}
 	const list = await cutListOf(open.db, number);
 	assert.ok(list.ok && list.text.includes('glazing,uv-acrylic,1,542,701'));
 	const { frame: _, ...frameless } = workedJob();
-	const none = await drawingOf(open.db, await kept(frameless), 'back');
+	const none = await drawingOf(open.db, await kept(frameless), 'back', 'svg');
 	assert.equal(none.ok ? 200 : none.answer.status, 404);
 });
 

@@ -109,7 +109,7 @@
 					<span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span>
 				</li>{/if}
 		</ul>
-		{#if set && 'changes' in set}<p class="held">
+		{#if set && 'changes' in set && set.changes.length > 0}<p class="held">
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
 				<strong>{NAMES[set.grade]}</strong>, {sayCents(set.cents)}:
 			</p>

@@ -93,9 +93,12 @@
 				<ul class="kit" aria-label="Kit">
 					{#each frame.kit as { part, size }, index (part)}
 						<li>
-							<span
-								>{part}{#if size !== undefined}
-									for <Figure path="frame.kit[{index}].size" name="Size of the {part}" value={size} />{/if}</span
+							<span class="part"
+								>{part}{#if size !== undefined}&nbsp;for <Figure
+										path="frame.kit[{index}].size"
+										name="Size of the {part}"
+										value={size}
+									/>{/if}</span
 							>
 							<Figure
 								path="frame.kit[{index}].count"

@@ -82,6 +82,7 @@
 
 <div class="group">
 	<Choice label="Kind of frame" value={kind} options={KINDS} onchange={setKind} />
+	{#if kind === 'ready-made'}<FrameOpening />{/if}
 	{#if kind !== 'ready-made'}<Pick
 			label={kind === 'metal' ? 'Metal section' : 'Moulding'}
 			value={chosen}
@@ -89,6 +90,7 @@
 			onchange={choose}
 		/>{/if}
 	{#if chosen === OUTRIGHT && section}
+		{#if kind === 'ready-made'}<h2>Its section</h2>{/if}
 		{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={section[key]} />{/each}
 		{#if kind !== 'metal'}<TextField
 				label="Density"
@@ -109,4 +111,3 @@
 		/>
 	{/if}
 </div>
-{#if kind === 'ready-made'}<FrameOpening />{/if}

@@ -68,7 +68,7 @@
 		<h2>Out of true</h2>
 		<dl class="rows">
 			{#each CORNERS as corner, index (corner)}
-				<dt>{corner.replace('-', ' ')} corner</dt>
+				<dt class="corner">{corner.replace('-', ' ')} corner</dt>
 				<dd>
 					{frame.cornersOut[index]! >= 0 ? 'open by' : 'closed by'}
 					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(frame.cornersOut[index]!)} fine />
@@ -87,3 +87,9 @@
 		<SchoolChoice id="old-frame" names={{ follow: 'the lite follows it', 'true-it': 'a straight lite trues it' }} />
 	</div>
 {/if}
+
+<style>
+	.corner::first-letter {
+		text-transform: uppercase;
+	}
+</style>

@@ -55,7 +55,7 @@
 	<WindowPick />
 	<div class="group">
 		<HoldKinds />
-		{#if editor.here.piece.cockle > 0 && isSheet}
+		{#if editor.here.piece.cockle > 0 && isSheet && editor.here.piece.kind !== 'vellum'}
 			<p class="quiet">
 				A sheet that cockles. Let it move: {lowered(COCKLE.because['let-move']!)} Stick it down: {lowered(
 					COCKLE.because['stick-down']!

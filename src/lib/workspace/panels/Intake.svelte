@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { PieceKind } from '$core/job/decide-piece.ts';
+	import { putPieceKind } from '$core/job/piece-kind.ts';
 	import { suggestAim } from '$core/intake/suggest.ts';
 	import { drop } from '$core/job/patch.ts';
 	import { DOSES } from '$core/light/fade.ts';
@@ -30,7 +32,13 @@
 	};
 	const KINDS = [
 		{ value: 'paper', label: 'Work on paper' },
-		{ value: 'photograph', label: 'Photograph' }
+		{ value: 'photograph', label: 'Photograph' },
+		{ value: 'panel', label: 'Panel' },
+		{ value: 'canvas', label: 'Canvas on a stretcher' },
+		{ value: 'textile', label: 'Textile' },
+		{ value: 'vellum', label: 'Vellum, parchment' },
+		{ value: 'bone', label: 'Bone, horn' },
+		{ value: 'object', label: 'Object, keepsake' }
 	];
 	const byMedium = $derived(editor.job.piece.fade !== null && piece.fade === undefined ? `, ${editor.job.piece.fade}` : '');
 	const classes = $derived([
@@ -106,7 +114,7 @@
 			label="Support"
 			value={editor.job.piece.kind}
 			options={KINDS}
-			onchange={(value) => editor.put(['piece', 'kind'], value)}
+			onchange={(value) => editor.apply(putPieceKind(editor.file, value as PieceKind))}
 		/>
 		{#if media.length > 0}
 			<ul class="media">

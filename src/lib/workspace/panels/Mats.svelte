@@ -2,6 +2,7 @@
 	import { COLOURS, colourOf } from '$core/drawing/colours.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
+	import { houseBoard } from '$core/job/material.ts';
 	import { matBoards } from '$core/guard/slots.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -49,13 +50,16 @@
 	}
 
 	function add() {
-		const last = inFile.at(-1)!;
+		const last = inFile.at(-1);
+		if (!last)
+			return editor.put(['mats'], [{ board: houseBoard(editor.job.aim, editor.job.piece.proteinOrDye), colour: 'shell' }]);
 		editor.put(['mats'], [...inFile, { board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: 6 }]);
 	}
 
 	function takeOut(index: number) {
 		const left = inFile.filter((_, at) => at !== index);
-		const [first, ...others] = left as [Record<string, unknown>, ...Record<string, unknown>[]];
+		const [first, ...others] = left;
+		if (!first) return editor.put(['mats'], []);
 		const { reveal: _, ...front } = first;
 		editor.put(['mats'], [front, ...others]);
 	}
@@ -156,14 +160,19 @@
 								zero
 								write={(length) => change(index, 'setback', length)}
 							/>{/if}
-						{#if editor.job.mats.length > 1}<div>
-								<button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button>
-							</div>{/if}
+						<div>
+							<button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button>
+						</div>
 					</div>
 				</details>
 			</li>
 		{/each}
 	</ol>
+	{#if editor.job.mats.length === 0}
+		<p class="quiet">
+			No mat: the frame’s lip is all that stands before the piece. A spacer, in Guard, keeps the glazing off it.
+		</p>
+	{/if}
 </div>
 
 <style>

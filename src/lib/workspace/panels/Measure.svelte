@@ -93,7 +93,7 @@
 		{/if}
 	</div>
 	<div class="group">
-		<h2>Two readings of depth</h2>
+		<h2>Readings of depth</h2>
 		<LengthField
 			label="Thickness"
 			keys={editor.here.pieceKeys('thickness')}
@@ -104,6 +104,13 @@
 			label="Highest cockle above the flat"
 			keys={editor.here.pieceKeys('cockle')}
 			value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
+			zero
+			optional
+		/>
+		<LengthField
+			label="Its tallest part above its face: a seal, paint"
+			keys={editor.here.pieceKeys('relief')}
+			value={own.relief === undefined && editor.file.piece?.relief === undefined ? null : editor.here.piece.relief}
 			zero
 			optional
 		/>

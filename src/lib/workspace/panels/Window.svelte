@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { put } from '$core/job/patch.ts';
+	import { drop, put } from '$core/job/patch.ts';
 	import { offered } from '$core/shop/catalogue.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
 	import { limitsOf } from '$core/window/opening.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -25,6 +26,7 @@
 	const keys = $derived(editor.here.windowKeys);
 	const opening = $derived(editor.figures.opening);
 	const path = $derived(editor.figures.path);
+	const matted = $derived(editor.job.mats.length > 0);
 	const whole = $derived(editor.settled.plan.window);
 
 	const limit = $derived(
@@ -41,6 +43,8 @@
 		{ value: 'reveal', label: 'Reveal' },
 		{ value: 'float', label: 'Float' }
 	] as const;
+	/** A reveal is paper seen inside a mat. */
+	const ways = $derived(editor.job.mats.length > 0 ? WAYS : WAYS.filter(({ value }) => value !== 'reveal'));
 	const ABOUT = {
 		cover: 'The mat covers the sheet’s edge all round.',
 		reveal: 'The image and a strip of its own paper show.',
@@ -74,7 +78,7 @@
 <Panel name="Window" about="What shows, and how the mat stands round it.">
 	<WindowPick />
 	<div class="group">
-		<Choice label="How the piece stands in the window" value={choice.way} options={WAYS} onchange={setWay} />
+		<Choice label="How the piece stands in the window" value={choice.way} options={ways} onchange={setWay} />
 		<p class="quiet">{ABOUT[choice.way]}</p>
 		<Pick
 			label="Shape of the window"
@@ -83,7 +87,9 @@
 			onchange={(value) => editor.put([...keys, 'shape'], value)}
 		/>
 	</div>
-	{#if choice.way === 'cover'}
+	{#if choice.way === 'cover' && !matted}
+		<p class="quiet group">It goes into the frame as it is; the lip covers its edge.</p>
+	{:else if choice.way === 'cover'}
 		<Overlap />
 	{:else if choice.way === 'reveal'}
 		<div class="group">
@@ -110,16 +116,32 @@
 		{/if}
 	{:else}
 		<div class="group">
-			<LengthField label="Air round the sheet" keys={[...keys, 'gap']} value={choice.gap} zero />
-			<LengthField label="Support set back by" keys={[...keys, 'setBack']} value={choice.setBack} zero />
-			<Pick
-				label="Board of the support"
-				value={choice.support!.id}
-				options={supports.some((one) => one.value === choice.support!.id)
-					? supports
-					: [...supports, { value: choice.support!.id, label: choice.support!.name }]}
-				onchange={(value) => editor.put(['window', 'support'], value)}
+			<LengthField
+				label={matted ? 'Air round the sheet' : 'Air round it, to the rabbet'}
+				keys={[...keys, 'gap']}
+				value={choice.gap}
+				zero
 			/>
+			{#if choice.support}
+				<LengthField label="Support set back by" keys={[...keys, 'setBack']} value={choice.setBack} zero />
+				<Pick
+					label="Board of the support"
+					value={choice.support.id}
+					options={supports.some((one) => one.value === choice.support!.id)
+						? supports
+						: [...supports, { value: choice.support.id, label: choice.support.name }]}
+					onchange={(value) => editor.put(['window', 'support'], value)}
+				/>
+				<Flag
+					label="Its edge undercut, as large as the piece"
+					value={choice.bevelledSupport}
+					onchange={(on) =>
+						editor.apply([
+							...put(editor.file, [...keys, 'supportEdge'], on ? 'bevelled' : 'square'),
+							...drop(editor.file, [...keys, 'setBack'])
+						])}
+				/>
+			{/if}
 			{#if opening?.support}
 				<dl class="rows">
 					<dt>The support measures</dt>
@@ -139,13 +161,15 @@
 			<SchoolChoice id="friable" names={{ trough: 'a hidden trough', fix: 'fixed by its maker' }} />
 		</div>
 	{/if}
-	<SeveralWindows />
-	<Borders />
+	{#if matted}
+		<SeveralWindows />
+		<Borders />
+	{/if}
 	<Mats />
 	<Zones />
 	{#if whole && opening}
 		<div class="group">
-			<h2>Where the sheet lies on the under-mat</h2>
+			<h2>{editor.job.guard.underMat ? 'Where it lies on the under-mat' : 'Where it lies in the pack'}</h2>
 			<dl class="rows">
 				<dt>Its corner, from the left edge</dt>
 				<dd>

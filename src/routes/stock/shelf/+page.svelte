@@ -34,7 +34,7 @@
 		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
 	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
 	// svelte-ignore state_referenced_locally
-	let rows = $state(written(data.shelf));
+	const rows = $state(written(data.shelf));
 	// svelte-ignore state_referenced_locally
 	let rev = $state(data.rev);
 	// svelte-ignore state_referenced_locally
@@ -225,7 +225,7 @@
 		padding: 4px 8px 4px 0;
 	}
 	th.wide {
-		width: 25%;
+		width: 22%;
 	}
 	td {
 		padding: 4px 8px 4px 0;
@@ -248,6 +248,7 @@
 		padding-left: 8px;
 	}
 	td .select {
+		min-width: 92px;
 		padding-block: 0;
 		line-height: 28px;
 	}

@@ -17,6 +17,8 @@
 	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showNumber, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
+	import FrameRows from '$lib/papers/FrameRows.svelte';
+	import HoldRows from '$lib/papers/HoldRows.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 
@@ -99,7 +101,7 @@
 					{#each sights as sight (sight.index)}
 						{@const { placement, free, overlap, support } = sight.opening}
 						<table>
-							<caption>{which(sight)}Where the sheet lies on the under-mat, {unit}</caption>
+							<caption>{which(sight)}Where it lies on the {job.guard.underMat ? 'under-mat' : 'pack'}, {unit}</caption>
 							<tbody>
 								<tr><th scope="row">its corner from the left edge</th><td>{length(placement.left, true)}</td></tr>
 								<tr><th scope="row">from the top edge</th><td>{length(placement.top, true)}</td></tr>
@@ -108,7 +110,7 @@
 											>± {length(free.width, true)} and ± {length(free.height, true)}</td
 										></tr
 									>{/if}
-								<tr><th scope="row">sheet, usable</th><td>{showSize(sight.measure.usable, unit, true)}</td></tr>
+								<tr><th scope="row">the piece, usable</th><td>{showSize(sight.measure.usable, unit, true)}</td></tr>
 								{#if overlap}<tr
 										><th scope="row">overlap left, top, right, bottom</th><td
 											>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map((one) => length(one, true)).join(', ')}</td
@@ -118,90 +120,44 @@
 							</tbody>
 						</table>
 					{/each}
-					<table>
-						<caption>Guide stops, from the back of each mat, {unit}</caption>
-						<thead
-							><tr
-								><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col">window</th
-								></tr
-							></thead
-						>
-						<tbody>
-							{#each plan.window.mats as mat, index (index)}
-								{#each mat.holes ?? [mat] as hole, at (at)}
-									<tr
-										><th scope="row">{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.bevel}</th
-										>{#each SIDES as side (side)}<td>{length(hole.stop[side], true)}</td>{/each}<td
-											>{showSize(hole.opening, unit)}</td
-										></tr
-									>
-									{#if hole.curve}<tr
-											><th scope="row">{job.windows[at]!.shape}, its centre</th><td colspan="5"
-												>{length(hole.curve.centre.left, true)} from the left, {length(hole.curve.centre.top, true)} from the top; {hole
-													.curve.radius === undefined
-													? `diameters ${showSize(hole.curve.diameters!, unit)}`
-													: `radius ${length(hole.curve.radius, true)}`}</td
+					{#if plan.window.mats.length > 0}<table>
+							<caption>Guide stops, from the back of each mat, {unit}</caption>
+							<thead
+								><tr
+									><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col"
+										>window</th
+									></tr
+								></thead
+							>
+							<tbody>
+								{#each plan.window.mats as mat, index (index)}
+									{#each mat.holes ?? [mat] as hole, at (at)}
+										<tr
+											><th scope="row">{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.bevel}</th
+											>{#each SIDES as side (side)}<td>{length(hole.stop[side], true)}</td>{/each}<td
+												>{showSize(hole.opening, unit)}</td
+											></tr
+										>
+										{#if hole.curve}<tr
+												><th scope="row">{job.windows[at]!.shape}, its centre</th><td colspan="5"
+													>{length(hole.curve.centre.left, true)} from the left, {length(hole.curve.centre.top, true)} from the top;
+													{hole.curve.radius === undefined
+														? `diameters ${showSize(hole.curve.diameters!, unit)}`
+														: `radius ${length(hole.curve.radius, true)}`}</td
+												></tr
+											>{/if}
+									{/each}
+									{#if mat.print}<tr
+											><th scope="row">printed, blank to cut</th><td colspan="5"
+												>{showSize(mat.print.board, unit)}; the print at least {showSize(mat.print.needs, unit)}; the clamp’s
+												strip comes off last</td
 											></tr
 										>{/if}
 								{/each}
-								{#if mat.print}<tr
-										><th scope="row">printed, blank to cut</th><td colspan="5"
-											>{showSize(mat.print.board, unit)}; the print at least {showSize(mat.print.needs, unit)}; the clamp’s strip
-											comes off last</td
-										></tr
-									>{/if}
-							{/each}
-						</tbody>
-					</table>
-					{#if plan.frame}
-						<table>
-							<caption>Frame, {unit}: {job.frame?.name}</caption>
-							<tbody>
-								{#if plan.frame.rails}<tr
-										><th scope="row">rails at the long points</th><td
-											>2 × {length(plan.frame.rails[0])}, 2 × {length(plan.frame.rails[1])}</td
-										></tr
-									>
-									<tr><th scope="row">stick needed</th><td>{length(plan.frame.stick!)}</td></tr>{/if}
-								<tr><th scope="row">rabbet</th><td>{showSize(plan.frame.rabbet, unit)}</td></tr>
-								<tr
-									><th scope="row">sight, outer</th><td>{showSize(plan.frame.sight, unit)}; {showSize(plan.frame.outer, unit)}</td
-									></tr
-								>
-								<tr
-									><th scope="row">pack {length(plan.pack.thickness, true)}, clearance</th><td
-										>{length(plan.pack.clearance!, true)}</td
-									></tr
-								>
-								<tr
-									><th scope="row">points</th><td
-										>{plan.frame.points.total}: {plan.frame.points.top.count} top and bottom, {plan.frame.points.side.count} each side</td
-									></tr
-								>
 							</tbody>
-						</table>
-					{/if}
-					{#each sights as sight (sight.index)}
-						{@const hold = sight.hold!}
-						<table>
-							<caption>{which(sight)}{hold.kind === 'corners' ? 'Corner pockets' : 'Hinges'}, {unit}</caption>
-							<tbody>
-								{#if hold.places.length > 0}<tr
-										><th scope="row">centres from the sheet’s left</th><td
-											>{hold.places.map((place) => length(place, true)).join(', ')}</td
-										></tr
-									>{/if}
-								<tr><th scope="row">on the sheet</th><td>{showSize(hold.size, unit, true)}</td></tr>
-								{#if hold.kind !== 'corners'}<tr
-										><th scope="row">tissue, load</th><td
-											>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
-												hold.workingKPa
-											)} kPa</td
-										></tr
-									>{/if}
-							</tbody>
-						</table>
-					{/each}
+						</table>{/if}
+					{#if plan.frame}<FrameRows {plan} {job} />{/if}
+					{#each sights as sight (sight.index)}<HoldRows hold={sight.hold!} {job} which={which(sight)} />{/each}
 				</div>
 			</div>
 		{/if}
@@ -257,7 +213,6 @@
 									>{plan.hang.hooks.map((hook) => length(hook.x, true)).join(', ')}</td
 								></tr
 							>
-							<tr><th scope="row">it weighs</th><td>{showNumber(plan.mass!.kg)} kg</td></tr>
 							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
 						</tbody>
 					</table>
@@ -313,31 +268,31 @@
 		gap: 6mm;
 		margin-bottom: 3mm;
 	}
-	table {
+	.sheets :global(table) {
 		width: 100%;
 		margin-top: 2mm;
 		border-collapse: collapse;
 		margin-bottom: 3mm;
 		font-variant-numeric: tabular-nums;
 	}
-	caption {
+	.sheets :global(caption) {
 		text-align: left;
 		font-weight: 600;
 		border-bottom: 0.3mm solid var(--ink);
 	}
-	th {
+	.sheets :global(th) {
 		font-weight: 400;
 		text-align: left;
 	}
-	thead th {
+	.sheets :global(thead th) {
 		color: #474f53;
 		font-size: 8pt;
 	}
-	td,
-	thead th:not(:first-child) {
+	.sheets :global(td),
+	.sheets :global(thead th:not(:first-child)) {
 		text-align: right;
 	}
-	tr {
+	.sheets :global(tr) {
 		border-bottom: 0.15mm solid #bbb9b2;
 	}
 	.of {
@@ -345,7 +300,7 @@
 		font-size: 7.5pt;
 		color: #474f53;
 	}
-	tbody th {
+	.sheets :global(tbody th) {
 		line-height: 1.15;
 		padding: 0.35mm 0;
 	}
