@@ -263,6 +263,72 @@ export const anyWindowJob: fc.Arbitrary<JobFile> = fc
 	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)
 	.filter(canBePlanned);
 
+const lengthOr = <T>(least: number, most: number, other: T) => fc.oneof(tenth(least, most), fc.constant(other));
+
+/** Every kind of piece, held and framed in every way that suits it: metal sections, frames out of true, strips on the back, no mat. */
+export const anyPieceJob: fc.Arbitrary<JobFile> = fc
+	.record({
+		base: anyJob,
+		kind: fc.constantFrom('paper', 'photograph', 'vellum', 'bone', 'panel', 'canvas', 'textile', 'object'),
+		hold: fc.constantFrom('t-hinge', 'v-hinge', 'pass-through', 'corners', 'strips', 'sling', 'whole-surface'),
+		way: fc.constantFrom('cover', 'float'),
+		matted: fc.boolean(),
+		overlap: tenth(3, 25),
+		thickness: lengthOr(0.2, 20, 0.3),
+		relief: lengthOr(0.5, 9, 0),
+		spacer: lengthOr(2, 20, null),
+		slack: lengthOr(0, 6, undefined),
+		frame: fc.constantFrom('wood', 'wood', 'metal', 'ready-made'),
+		pairStep: fc.constantFrom(25.4, 12.7, 10),
+		skew: tenth(-4, 4),
+		more: tenth(30, 200),
+		deepen: lengthOr(1, 12, 0),
+		points: fc.constantFrom('rigid', 'flexible', 'turn-buttons', 'offset-clips'),
+		schools: fc.record({
+			'fixed-edges': fc.constantFrom('top', 'all'),
+			'big-prints': fc.constantFrom('top', 'bottom-too'),
+			'top-hold': fc.constantFrom('tabs', 'strip-or-one'),
+			clips: fc.constantFrom('every-side', 'four'),
+			'old-frame': fc.constantFrom('follow', 'true-it')
+		})
+	})
+	.map((one): JobFile => {
+		const { base } = one;
+		const stiff = one.kind === 'panel' || one.kind === 'canvas';
+		const sewn = one.kind === 'object' || one.kind === 'textile';
+		const read = base.piece!.readings as { top: number; left: number };
+		const fit = one.frame === 'ready-made';
+		const opening = {
+			top: read.top + one.more,
+			bottom: read.top + one.more + one.skew / 4,
+			left: read.left + one.more,
+			right: read.left + one.more + one.skew
+		};
+		const frames = {
+			wood: { moulding: 'ash-22', points: one.points, ...(one.deepen > 0 ? { deepen: one.deepen } : {}) },
+			metal: { kind: 'metal', moulding: 'metal-10', pairStep: one.pairStep },
+			'ready-made': { kind: 'ready-made', section: { face: 26, lip: 8, depth: 30, rabbetDepth: 18, density: 560 }, opening }
+		} as const;
+		const held = stiff || sewn ? {} : { kind: one.hold };
+		const slack =
+			['corners', 'strips', 'sling'].includes(one.hold) && one.slack !== undefined
+				? { slack: { width: one.slack, height: one.slack } }
+				: {};
+		return {
+			...base,
+			schools: one.schools,
+			piece: { ...base.piece, kind: one.kind, thickness: one.thickness, relief: one.relief },
+			window: one.way === 'float' ? { way: 'float', gap: 12 } : { overlap: one.overlap },
+			mats: one.matted ? (base.mats ?? []).map(({ lift: _, ...mat }) => mat) : [],
+			borders: fit ? { way: 'fit', weight: 8 } : (base.borders ?? {}),
+			guard: { ...base.guard, spacer: one.spacer },
+			hold: { ...held, ...('kind' in held ? slack : {}) },
+			frame: frames[one.frame]
+		} as JobFile;
+	})
+	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)
+	.filter(canBePlanned);
+
 /** Some mixtures leave no window, no room for a lift, or too little between two windows: faults, which have their own tests. */
 function canBePlanned(file: JobFile): boolean {
 	try {

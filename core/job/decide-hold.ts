@@ -46,15 +46,17 @@ export function isStiff(kind: Piece['kind']): boolean {
 export function decideHold(
 	job: Job,
 	shop: Shop,
-	before: { piece: Piece; windows: WindowChoice[]; schools: Readonly<Record<string, string>> },
+	before: { piece: Piece; windows: WindowChoice[]; matted: boolean; schools: Readonly<Record<string, string>> },
 	house: FromHouse,
 	faults: Fault[]
 ): HoldChoice {
 	const given = job.hold ?? {};
 	const float = before.windows.some((window) => window.way === 'float');
-	const usual = usualKind(before.piece, float, before.schools, shop);
+	// Folded paper hides behind a mat's overlap.
+	const bare = float || !before.matted;
+	const usual = usualKind(before.piece, { float, bare }, before.schools, shop);
 	const kind = house(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual) as HoldKind;
-	checkKind(kind, before.piece.kind, float, faults);
+	checkKind(kind, before.piece.kind, { float, bare }, faults);
 	const adhesive = material(
 		shop.adhesives,
 		house(given.adhesive, 'hold.adhesive', 'hold', usualAdhesive(kind, float)),
@@ -77,10 +79,12 @@ export function decideHold(
 	};
 }
 
+type Shown = { float: boolean; bare: boolean };
+
 /** Behind a covering window a T-hinge; in a float nothing may stand above the sheet; vellum moves too much for adhesive. */
 function usualKind(
 	{ kind, grammage }: Piece,
-	float: boolean,
+	{ float, bare }: Shown,
 	schools: Readonly<Record<string, string>>,
 	{ house }: Shop
 ): HoldKind {
@@ -88,7 +92,8 @@ function usualKind(
 	if (kind === 'textile' || kind === 'object') return 'stitching';
 	if (schools['cockle'] === 'stick-down') return 'whole-surface';
 	if (float || grammage > house.heavySheet) return 'pass-through';
-	return kind === 'vellum' || kind === 'bone' ? 'strips' : 't-hinge';
+	if (kind !== 'vellum' && kind !== 'bone') return 't-hinge';
+	return bare ? 'pass-through' : 'strips';
 }
 
 function usualAdhesive(kind: HoldKind, float: boolean): string {
@@ -97,7 +102,7 @@ function usualAdhesive(kind: HoldKind, float: boolean): string {
 	return kind === 'clips' && float ? 'gummed-linen' : 'none';
 }
 
-function checkKind(kind: HoldKind, piece: Piece['kind'], float: boolean, faults: Fault[]): void {
+function checkKind(kind: HoldKind, piece: Piece['kind'], { float, bare }: Shown, faults: Fault[]): void {
 	const wrong = (says: string) => faults.push({ path: 'hold.kind', says });
 	if (isStiff(piece) && kind !== 'clips') wrong(`A ${piece} is held by its edges. Choose clips.`);
 	else if (kind === 'clips' && !isStiff(piece))
@@ -108,6 +113,7 @@ function checkKind(kind: HoldKind, piece: Piece['kind'], float: boolean, faults:
 	else if (float && kind === 't-hinge')
 		wrong('A T-hinge stands above the sheet and shows in a float. Choose pass-through or v-hinge.');
 	else if (float && isFolded(kind)) wrong(`No window hides the ${kind} of a float. Choose pass-through or v-hinge.`);
+	else if (bare && isFolded(kind)) wrong(`Without a mat nothing hides the ${kind}. Add a mat, or choose hinges.`);
 }
 
 /** Families that may stand behind a kind of hold. */

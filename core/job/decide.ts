@@ -93,7 +93,7 @@ export function decide(job: Job, shop: Shop): Decided {
 	const aim = house(job.aim, 'aim', 'intake', suggestAim(job.piece ?? {}).aim);
 	const subject = { aim, piece: { ...piece, matted: isMatted(job, piece.kind) } };
 	const windows = decideWindows(job, shop, subject, house, faults);
-	const hold = decideHold(job, shop, { piece, windows, schools }, house, faults);
+	const hold = decideHold(job, shop, { piece, windows, matted: subject.piece.matted, schools }, house, faults);
 	const float = windows.some((window) => window.way === 'float');
 	const decided: Decided = {
 		unit: job.unit ?? 'mm',
