@@ -8,7 +8,7 @@ import { addZone, middleZone } from '../job/zones.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { workedJob } from '../../tests/jobs.ts';
-import { edgeHandles, zoneHandles } from './handles.ts';
+import { edgeHandles, hingeHandles, zoneHandles } from './handles.ts';
 
 function handlesOf(file: JobFile, index = 0) {
 	const job = decide(readJob(file), builtInShop);
@@ -109,4 +109,30 @@ test('a zone beside the sheet is a fault that says so', () => {
 	assert.throws(at(402, 10), /piece\.zones\[0\]\.left: “mark” would lie beside the sheet/);
 	assert.throws(at(10, 560), /piece\.zones\[0\]\.top: “mark” would lie below the sheet/);
 	assert.doesNotThrow(at(398, 10));
+});
+
+test('a hinge on the back goes with the hand: to the right there is to the left of the front, never over its neighbour', () => {
+	const file = workedJob({ hold: { count: 3 } });
+	const of = (from: JobFile) => {
+		const job = decide(readJob(from), builtInShop);
+		return hingeHandles(plan(from, builtInShop), job, 0);
+	};
+	const [first, second, third] = of(file);
+	assert.deepEqual(
+		[first, second, third].map((hinge) => [hinge!.value, hinge!.grows]),
+		[
+			[50, -1],
+			[201, -1],
+			[352, -1]
+		]
+	);
+	// Seen from the back the first from the left of the front lies farthest right.
+	assert.ok(first!.line[0].x > second!.line[0].x && second!.line[0].x > third!.line[0].x);
+	const moved = patched(file, second!.write(file, 180));
+	assert.deepEqual([moved.hold!.places, moved.hold!.count], [[50, 180, 352], undefined]);
+	const [, after] = of(moved);
+	assert.ok(Math.abs(after!.line[0].x - second!.line[0].x - 21) < 1e-9);
+	assert.deepEqual(patched(file, second!.write(file, 40)).hold!.places, [50, 77, 352], 'as far as its neighbour lets it');
+	assert.deepEqual(patched(file, first!.write(file, -5)).hold!.places, [12.5, 201, 352], 'as far as the sheet goes');
+	assert.deepEqual(of(workedJob({ hold: { kind: 'corners' }, window: { overlap: 10 } })), []);
 });

@@ -7,7 +7,7 @@ import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, workedJob } from '../../tests/jobs.ts';
+import { anyJob, planSingle, workedJob } from '../../tests/jobs.ts';
 import type { Role, Scene, Shape } from './scene.ts';
 import { sceneOf, VIEWS } from './views.ts';
 
@@ -114,3 +114,50 @@ test('property: every scene of every job has finite figures only and can be said
 		{ numRuns: 60 }
 	);
 });
+
+test('the section of what is no plain wood frame: channel and clip, strips and groove, offset clip, no break without a mat', () => {
+	const titles = (file: JobFile) => drawn(file).section.shapes.map(({ title }) => title);
+	const metal = workedJob({ frame: { kind: 'metal', section: { face: 12, lip: 8, depth: 26, rabbetDepth: 16 } } });
+	assert.ok(titles(metal).includes('Spring clip'));
+	assert.ok(!titles(metal).includes('Back tape'));
+	const channel = drawn(metal).section.shapes.find(({ role }) => role === 'moulding')!;
+	assert.equal(channel.hatch, 'metal');
+	const old = workedJob({ frame: { moulding: 'ash-22', deepen: 6, groove: { from: 8, width: 3 } } });
+	const wood = drawn(old).section;
+	assert.ok(titles(old).includes('Strip glued to the back'));
+	near(dimension(wood, 'strips on the back').value, 6, 'strips');
+	// The wall steps back where the groove is.
+	assert.equal(wood.shapes.find(({ role }) => role === 'moulding')!.rings![0]!.length, 10);
+	const panel = workedJob({
+		piece: { kind: 'panel', thickness: 6, relief: 2, readings: { width: 240, height: 330 } },
+		mats: [],
+		hold: {},
+		guard: { glazing: 'uv-acrylic', spacer: 6, backing: 'alkaline-corrugated', edgeSeal: null }
+	});
+	const sketch = drawn(panel).section;
+	assert.ok(titles(panel).includes('Offset clip') && titles(panel).includes('Its tallest part'));
+	assert.equal(sketch.notToScale, undefined);
+	assert.ok(sketch.shapes.every(({ role }) => role !== 'break'));
+	near(dimension(sketch, 'pack thickness').value, 18, 'pack');
+});
+
+test('the back shows each hold where it comes, mirrored, and zones that it must keep off', () => {
+	const of = (changes: Partial<JobFile>, title: string) =>
+		drawn(workedJob(changes)).back!.shapes.filter((shape) => shape.title === title);
+	const zones = [{ id: 'stamp', kind: 'keep-off' as const, left: 10, top: 20, width: 30, height: 40 }];
+	const file = { piece: { readings: { width: 402, height: 551 }, zones } };
+	const [zone] = of(file, 'stamp, keep off');
+	const { pack, placement } = planOf(workedJob(file));
+	// From the front it begins 10 from the left, so from the back it ends 10 from the right.
+	near(Math.max(...zone!.rings![0]!.map(({ x }) => x)), pack.width - placement.left - 10, 'mirrored');
+	assert.equal(of({ hold: { kind: 'strips' }, window: { overlap: 10 } }, 'Edge strip, behind the sheet').length, 3);
+	assert.equal(of({ schools: { 'fixed-edges': 'all' } }, 'Hinge: tab').length, 12);
+	assert.equal(of({ piece: { kind: 'textile', readings: { width: 402, height: 551 } }, hold: {} }, 'Stitches').length, 1);
+	const metal = { frame: { kind: 'metal' as const, section: { face: 12, lip: 8, depth: 26, rabbetDepth: 16 } } };
+	assert.equal(of(metal, 'Spring clip').length, planSingle(workedJob(metal)).frame!.points.total);
+});
+
+function planOf(file: JobFile) {
+	const { window } = planSingle(file);
+	return { pack: window!.pack, placement: window!.placement };
+}

@@ -6,7 +6,7 @@ import { patched } from '../job/patch.ts';
 import { plan, type Plan } from '../plan.ts';
 import { GRADES } from '../shop/grades.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyJob, anyWindowJob } from '../../tests/jobs.ts';
+import { anyJob, anyPieceJob, anyWindowJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
 
 /** Presses after which a chain is taken to run in a circle. */
@@ -35,7 +35,7 @@ function pressAll(file: JobFile): string[] {
 
 test('property: pressing the first remedy until none is left ends, and the grade reached never falls', () => {
 	fc.assert(
-		fc.property(fc.oneof(anyJob, anyWindowJob), (file) => void pressAll(file)),
+		fc.property(fc.oneof(anyJob, anyWindowJob, anyPieceJob), (file) => void pressAll(file)),
 		{ numRuns: runs(500) }
 	);
 });

@@ -252,7 +252,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ grammage: 20 }),
 		spares: sheet({ grammage: 22 }),
 		at: ['caution', 'caution', 'note'],
-		mend: null
+		mend: 'Edge strips'
 	},
 	'hold.keep-off': {
 		fires: zone('keep-off', 180, 0, 40, 40),
@@ -389,7 +389,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ bothSides: true }),
 		spares: sheet({ bothSides: false }),
 		at: ['caution', 'caution', 'note'],
-		mend: null
+		mend: 'Edge strips'
 	},
 	'hold.corner-shows': {
 		fires: { hold: { kind: 'corners' }, window: { overlap: 6 } },

@@ -55,7 +55,7 @@ function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet:
 	const { density, ...section } = item.section;
 	const weight = now.job.borders.weight;
 	const frame = { kind: 'ready-made', section: { ...section, density }, colour: item.colour, opening: rabbet };
-	const borders = now.job.mats.length === 0 ? [] : put(file, ['borders'], { way: 'fit', weight });
+	const borders = put(file, ['borders'], { way: 'fit', weight });
 	const patch = [...put(file, ['frame'], frame), ...borders];
 	const planned = tryPlan(file, patch, shop);
 	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };

@@ -23,10 +23,15 @@ test('every demo piece can be planned to its end', () => {
 		'K-0102',
 		'K-0103',
 		'K-0104',
+		'K-0105',
 		'K-0106',
 		'K-0107',
+		'K-0108',
 		'K-0109',
+		'K-0110',
+		'K-0111',
 		'K-0112',
+		'K-0113',
 		'K-0114',
 		'K-0115',
 		'K-0116'
@@ -86,6 +91,9 @@ test('K-0106, charcoal under acrylic: static stops it, either mend lets it go', 
 test('K-0102, written on both sides: the window found from its zones, and no hinge goes unsaid', () => {
 	const made = planOf('K-0102');
 	assert.deepEqual(rules(made), ['caution hold.both-sides']);
+	// With the overlap of the house strips and a wider one pockets hold it, clear of the writing.
+	const strips = planSingle({ ...jobs['K-0102']!, window: { overlap: 6 }, hold: { kind: 'strips' } });
+	assert.ok(!rules(strips).some((rule) => /hold\./.test(rule)), rules(strips).join());
 	// The sewing holes end 5 mm from the left, and 1 mm more is wanted; the sheet’s own lean takes 0.14 of it.
 	assert.equal(made.window!.solved!.left.toFixed(2), '5.86');
 	assert.deepEqual(made.window!.solvedBy, { top: null, right: null, bottom: null, left: 'sewing holes' });
@@ -95,6 +103,12 @@ test('K-0102, written on both sides: the window found from its zones, and no hin
 test('K-0107, a deckle edge: floated over a hidden support, its glazing sags when it lies flat', () => {
 	const made = planOf('K-0107');
 	assert.deepEqual(rules(made), ['caution gap.sag']);
+	const sag = made.findings[0]!;
+	assert.match(sag.says, /sags by at most 6\.6 mm over a gap of 6 mm\. Carried upright it stays clear\./);
+	assert.deepEqual(
+		sag.remedies.map(({ label }) => label),
+		['Lift the mat 9 mm']
+	);
 	assert.equal(size(made.window!.support!), '548 × 748');
 	assert.equal(made.window!.overlap, undefined);
 	assert.equal(made.hold!.kind, 'pass-through');
@@ -128,12 +142,78 @@ test('K-0112, three eggs in one mat: each placed and checked by itself', () => {
 
 test('K-0114, a frame out of true: the pack is what goes into it upright', () => {
 	const made = planOf('K-0114');
-	assert.deepEqual(rules(made), []);
+	assert.deepEqual(rules(made), ['note frame.out-of-true']);
+	assert.match(made.findings[0]!.says, /top right corner is open by 5\.5 mm; the glazing follows it/);
+	const { top, right, bottom, left, d1, d2 } = made.frame!.lite;
+	assert.deepEqual([top, right, bottom, left, d1, d2], [398, 496, 399.5, 498.5, 640, 635]);
+	assert.deepEqual(made.cut.find(({ role }) => role === 'glazing')!.sides, { top, right, bottom, left, d1, d2 });
 	// Rabbet 401/403 × 502/499 with diagonals 645 and 640: an upright pack of 397 × 494.5, less its allowance.
 	assert.equal(size(made.frame!.rabbet), '397 × 494');
 	assert.equal(size(made.window!.pack), '394 × 491');
 	assert.equal(made.frame!.rails, undefined, 'no rail is cut for a frame that exists');
 	assert.ok(!made.cut.some((cut) => cut.role.startsWith('rail')));
+});
+
+test('K-0105, a silk flag: stitched on a covered board, nothing sticks to it, un-buffered round it', () => {
+	const made = planOf('K-0105');
+	assert.deepEqual(rules(made), []);
+	assert.equal(made.grade.reached, 'rare');
+	assert.deepEqual([made.hold!.kind, made.hold!.count, made.hold!.loadKPa], ['stitching', 110, 0]);
+	assert.equal(size(made.hold!.cloth!), '690 × 840');
+	const buffered = { ...jobs['K-0105']!, guard: { ...jobs['K-0105']!.guard, underMat: 'cotton-4' } };
+	assert.ok(rules(planSingle(buffered)).includes('stop material.buffer-harm'));
+});
+
+test('K-0108, a deed on vellum: strips that leave it to move, air for a seal that stands 9 mm proud', () => {
+	const made = planOf('K-0108');
+	assert.deepEqual(rules(made), []);
+	assert.deepEqual([made.pack!.gap, made.pack!.gapNeed], [12.5, 12.5]);
+	// Skin moves twice as far as paper: 330 × 0.003 × 3.5.
+	assert.ok(Math.abs(made.movement!.width - 3.467) < 0.001);
+	assert.deepEqual(made.hold!.slack, { width: 3.5, height: 3 });
+	const [upper, lower] = jobs['K-0108']!.mats!;
+	const shallow = planSingle({ ...jobs['K-0108']!, mats: [{ ...upper!, lift: 0 }, lower!] });
+	assert.ok(rules(shallow).includes('stop gap.small'));
+	assert.ok(
+		rules(planSingle({ ...jobs['K-0108']!, hold: { kind: 'strips', slack: { width: 1 } } })).includes('stop hold.too-much')
+	);
+});
+
+test('K-0110, a poster of twenty: Show, a metal section by whole centimetres, its kit', () => {
+	const made = planOf('K-0110');
+	assert.equal(made.grade.reached, 'show');
+	assert.ok(made.findings.every(({ severity }) => severity === 'note'));
+	assert.equal(size(made.window!.pack), '520 × 720');
+	assert.deepEqual(
+		made.frame!.kit.map(({ part, count }) => `${count} ${part}`),
+		[
+			'1 pair of rails, across',
+			'1 pair of rails, down',
+			'4 corner plate, plain',
+			'4 corner plate, with screws',
+			'10 spring clip',
+			'2 hanger'
+		]
+	);
+	assert.equal(made.pack!.clearance!.toFixed(1), '2.7');
+});
+
+test('K-0111, an oil sketch on panel: no mat, spacers, offset clips, and varnish that is not dry', () => {
+	const made = planOf('K-0111');
+	assert.deepEqual(rules(made), ['stop ready.not-dry']);
+	assert.deepEqual(made.window!.mats, []);
+	assert.equal(size(made.window!.pack), '240 × 330');
+	assert.deepEqual([made.frame!.points.kind, made.frame!.points.total, made.frame!.offset], ['offset-clips', 8, 4]);
+	assert.deepEqual([made.pack!.gap, made.pack!.gapNeed], [6, 4.5]);
+	const dry = planSingle({ ...jobs['K-0111']!, piece: { ...jobs['K-0111']!.piece, dry: true } });
+	assert.deepEqual([rules(dry), dry.grade.reached], [[], 'rare']);
+});
+
+test('K-0113, a keepsake: a deep box, stitched, and the law asked first', () => {
+	const made = planOf('K-0113');
+	assert.deepEqual(rules(made), ['caution piece.protected']);
+	assert.deepEqual([made.pack!.gap, made.hold!.kind], [18 - 8, 'stitching']);
+	assert.equal(size(made.window!.pack), '140 × 220');
 });
 
 test('K-0115, signed along the foot: every name shows, the clip’s mark does not', () => {

@@ -1,0 +1,125 @@
+/** "Will it go into what I have?" */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { anyJob, planSingle, workedJob } from '../../tests/jobs.ts';
+import { runs } from '../../tests/thorough.ts';
+import type { JobFile } from '../job/definition.ts';
+import { decide } from '../job/decide.ts';
+import { patched } from '../job/patch.ts';
+import { readJob } from '../job/read.ts';
+import { plan } from '../plan.ts';
+import { readShelf, type ShelfItem } from '../shop/shelf.ts';
+import { builtInShop } from '../shop/shop.ts';
+import { onShelf, type OnShelf } from './on-shelf.ts';
+
+const FRAME = { kind: 'frame', name: 'Old', place: 'Rack', face: 30, lip: 9, depth: 34, rabbetDepth: 22 };
+const frame = (width: number | string, height: number | string, more: object = {}) => ({ ...FRAME, width, height, ...more });
+const stick = (length: number, moulding = 'ash-22') => ({ kind: 'stick', name: 'Stick', place: 'Beam', moulding, length });
+const read = (list: object[]): ShelfItem[] => {
+	const shelf = readShelf(list);
+	assert.ok(shelf.ok, JSON.stringify(shelf));
+	return shelf.items;
+};
+const tried = (file: JobFile, list: object[]): OnShelf[] =>
+	onShelf(file, { job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop) }, builtInShop, read(list));
+const only = (file: JobFile, item: object) => tried(file, [item])[0]!;
+
+test('a frame: as it is, with other borders, or by how much it is too small', () => {
+	const file = workedJob();
+	// The pack is 542 × 701, the allowance 3 as it is given.
+	const same = only(file, frame(545, 704));
+	assert.deepEqual([same.fits, same.says], ['as-is', 'It goes in as it is.']);
+	assert.equal(planSingle(patched(file, same.patch!)).fits, true);
+	const larger = only(file, frame('60 cm', '80 cm'));
+	assert.equal(larger.fits, 'other-borders');
+	assert.match(larger.says, /^With borders of 97\.5 mm at the sides, 117\.5 mm above, 127\.5 mm below\.$/);
+	const small = only(file, frame(420, 560));
+	// 402 × 551 opened, two borders of 15, an allowance of 3.
+	assert.deepEqual([small.fits, small.patch], ['no', null]);
+	assert.match(small.says, /is 15 mm too narrow and 24 mm too low/);
+	const shallow = only(file, frame(545, 704, { rabbetDepth: 10 }));
+	assert.match(shallow.says, /stands .* proud of the rabbet/);
+});
+
+test('a frame may be turned', () => {
+	const turned = only(workedJob(), frame(704, 545));
+	assert.deepEqual([turned.fits, turned.says], ['as-is', 'Turned, it goes in as it is.']);
+	const made = planSingle(patched(workedJob(), turned.patch!));
+	assert.deepEqual([made.frame!.rabbet.width, made.frame!.rabbet.height], [545, 704]);
+});
+
+test('a stick: long enough, long enough with narrower borders, or too short by', () => {
+	const file = workedJob({ frame: { moulding: 'ash-22' } });
+	const needs = planSingle(file).frame!.stick!;
+	assert.equal(only(file, stick(needs)).fits, 'as-is');
+	const shorter = only(file, stick(needs - 60));
+	assert.equal(shorter.fits, 'other-borders');
+	const after = planSingle(patched(file, shorter.patch!));
+	assert.ok(after.frame!.stick! <= needs - 60 && after.frame!.stick! > needs - 72, String(after.frame!.stick));
+	const short = only(file, stick(1000));
+	assert.deepEqual([short.fits, short.patch], ['no', null]);
+	assert.match(short.says, /too short: four rails need/);
+	assert.match(only(file, stick(3000, 'metal-10')).says, /no wood moulding/);
+});
+
+test('what fits comes first', () => {
+	const found = tried(workedJob(), [
+		frame(300, 300),
+		{ ...frame(600, 800), name: 'Large' },
+		{ ...frame(545, 704), name: 'Same' }
+	]);
+	assert.deepEqual(
+		found.map(({ item, fits }) => [item.name, fits]),
+		[
+			['Same', 'as-is'],
+			['Large', 'other-borders'],
+			['Old', 'no']
+		]
+	);
+});
+
+test('a piece without a mat goes in, or does not', () => {
+	const panel = workedJob({
+		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
+		mats: [],
+		hold: {},
+		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
+	});
+	assert.equal(only(panel, frame(244, 334)).fits, 'as-is');
+	assert.match(only(panel, frame(240, 330)).says, /too narrow/);
+	assert.match(only(panel, frame(300, 400)).says, /too wide: without a mat nothing fills it/);
+});
+
+test('property: what is said to fit, fits', () => {
+	const size = fc.integer({ min: 200, max: 1100 });
+	fc.assert(
+		fc.property(anyJob, size, size, fc.integer({ min: 1200, max: 4900 }), (file, width, height, length) => {
+			for (const { fits, patch, item } of tried(file, [frame(width, height), stick(length)])) {
+				if (!patch) continue;
+				const made = planSingle(patched(file, patch));
+				assert.notEqual(fits, 'no');
+				assert.equal(made.fits, true, item.name);
+				if (item.kind === 'stick') assert.ok(made.frame!.stick! <= item.length + 1e-6);
+				else assert.ok(Math.min(...Object.values(made.window!.mats[0]!.border)) >= 15 - 1e-9);
+			}
+		}),
+		{ numRuns: runs(200) }
+	);
+});
+
+test('bad shelves: each fault with its place and what to do', () => {
+	const faults = (list: unknown) => {
+		const shelf = readShelf(list);
+		return shelf.ok ? [] : shelf.faults.map(({ path, says }) => `${path}: ${says}`);
+	};
+	assert.match(faults('x')[0]!, /shelf: This must be a list/);
+	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: A thing on the shelf is a frame or a stick/);
+	assert.match(faults([frame(0, 400)])[0]!, /shelf\[0\]\.width/);
+	assert.match(faults([frame(400, 500, { lip: 30 })])[0]!, /shelf\[0\]\.lip: A lip of 30 mm is as wide/);
+	assert.match(faults([frame(400, 500, { rabbetDepth: 34 })])[0]!, /cuts through a frame 34 mm deep/);
+	assert.match(faults([{ ...stick(400), name: ' ' }])[0]!, /shelf\[0\]\.name: A stick on the shelf needs it/);
+	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” stands twice/);
+	assert.match(faults([{ ...stick(400), colour: 'red' }])[0]!, /“colour” is not known here/);
+	assert.match(faults(Array.from({ length: 201 }, () => frame(400, 500)))[0]!, /at most 200/);
+});
