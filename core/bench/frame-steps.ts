@@ -1,5 +1,5 @@
 /** Steps that make the frame and fit the pack into it: joined wood, a metal section, one that exists (handbook frame, order of the work). */
-import { closingRail } from '../frame/kit.ts';
+import { closingRail, pairName } from '../frame/kit.ts';
 import type { Plan } from '../plan.ts';
 import { showSize } from '../units/show.ts';
 import type { Step, Writer } from './steps.ts';
@@ -60,14 +60,14 @@ function joinWood({ job, plan, length }: Writer): Step[] {
 	];
 }
 
-function joinMetal({ job, plan, length }: Writer): Step {
+function joinMetal({ job, plan }: Writer): Step {
 	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
 	const [across, down] = plan.frame!.kit!;
 	return {
 		id: 'join-metal',
 		title: 'Join three rails',
 		does: [
-			`Pairs for ${length(across!.size!)} across and ${length(down!.size!)} down; the ${closing} rail stays off, it closes the frame.`,
+			`Pairs for ${pairName(across!.size!, job.frame!.pairStep)} across and ${pairName(down!.size!, job.frame!.pairStep)} down; the ${closing} rail stays off, it closes the frame.`,
 			'A plain plate and one with screws in each of two corners; finger-tight, looked at from the front, then fully tightened.',
 			...(isDark(job.frame!.colour) ? ['Touch up the cut ends before they meet.'] : [])
 		],

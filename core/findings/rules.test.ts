@@ -409,6 +409,12 @@ const CASES: Record<string, Case> = {
 		at: all('stop'),
 		mend: 'Pack 558.8 × 711.2'
 	},
+	'frame.misfit': {
+		fires: ready({ top: 605, bottom: 605, left: 760, right: 760, d1: 974, d2: 974 }),
+		spares: ready({ top: 605, bottom: 605, left: 760, right: 760, d1: 972, d2: 972 }),
+		at: all('caution'),
+		mend: null
+	},
 	'frame.out-of-true': {
 		fires: ready({ top: 605, bottom: 607, left: 760, right: 760 }),
 		spares: ready({ top: 605, bottom: 605.5, left: 760, right: 760 }),

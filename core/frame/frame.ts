@@ -12,6 +12,7 @@ import type { Size } from '../geometry/shapes.ts';
 import { movementOf } from '../measure/movement.ts';
 import type { Decided } from '../job/decide.ts';
 import { isStiff } from '../job/decide-hold.ts';
+import type { Readings } from '../job/decide-piece.ts';
 import { planMeasure } from '../measure/measure.ts';
 import type { Board } from '../shop/boards.ts';
 import type { House } from '../shop/house.ts';
@@ -45,6 +46,8 @@ export type Frame = {
 	/** A frame out of true: glazing that follows it, its blank, and each corner from top-left clockwise, + open, − closed. */
 	lite?: Lite & { blank: Size };
 	cornersOut?: [number, number, number, number];
+	/** By how much its two measured diagonals miss its four sides. */
+	misfit?: number;
 };
 
 export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickness: number; ready: Size | null }): Frame | null {
@@ -66,7 +69,7 @@ export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickn
 		...(job.frame.kind === 'metal' ? { kit: kitOf(pack, points) } : {}),
 		...(points.kind === 'offset-clips' ? { offset: tidy(section.rabbetDepth + job.frame.deepen - before.thickness) } : {}),
 		...(job.frame.deepen > 0 ? { depthWithStrips: tidy(section.depth + job.frame.deepen) } : {}),
-		...(job.rabbet ? outOfTrue(job, house, rabbet) : {})
+		...(job.rabbet ? { ...outOfTrue(job, house, rabbet), ...misfitOf(job.rabbet) } : {})
 	};
 }
 
@@ -87,6 +90,11 @@ function outOfTrue(job: Decided, house: House, rabbet: Size): Pick<Frame, 'lite'
 	if (job.schools['old-frame'] === 'true-it' || job.guard.glazing.family === 'none') return out;
 	const allowance = { width: allowanceIn('width', job, house, rabbet), height: allowanceIn('height', job, house, rabbet) };
 	return { ...out, lite: { ...liteOf(readings, allowance, job.step), blank: liteBlank(readings, allowance, job.step) } };
+}
+
+function misfitOf(readings: Readings): Pick<Frame, 'misfit'> {
+	if (readings.d1 === undefined || readings.d2 === undefined) return {};
+	return { misfit: planMeasure({ readings, single: false }, 'frame.opening', 'frame').misfit };
 }
 
 /** The allowance that a frame which exists has to leave. */

@@ -1,5 +1,7 @@
 /** A metal section is a kit: two pairs of rails, corner plates, clips, hangers (handbook frame#metal). */
 import type { Size } from '../geometry/shapes.ts';
+import { MM_PER_INCH } from '../units/length.ts';
+import { showWithUnit } from '../units/show.ts';
 import type { Points } from './points.ts';
 
 export type KitPart = { part: string; count: number; /** Of a pair of rails: the size that it is sold by. */ size?: number };
@@ -14,6 +16,13 @@ export function kitOf(pack: Size, points: Points): KitPart[] {
 		{ part: 'spring clip', count: points.total },
 		{ part: 'hanger', count: 2 }
 	];
+}
+
+/** A pair by the name that it is sold under: `22 in`, `27½ in`, `520 mm`. */
+export function pairName(size: number, pairStep: number): string {
+	const halves = (2 * pairStep) / MM_PER_INCH;
+	const byInches = Math.abs(halves - Math.round(halves)) < 1e-6;
+	return showWithUnit(size, byInches ? 'in' : 'mm', true);
 }
 
 /** The rail that closes the frame over the pack: a long one, or by the other school the bottom one where that is short. */

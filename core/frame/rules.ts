@@ -101,6 +101,19 @@ export const frameRules: Rule[] = [
 		}
 	},
 	{
+		id: 'frame.misfit',
+		station: 'frame',
+		when: 'the two diagonals of a frame that exists miss its four sides by more than 1 mm',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Five readings fix the rabbet and the sixth checks them. Measure again before glazing is cut to follow it.',
+		find: (context) => {
+			const misfit = context.plan.frame?.misfit ?? 0;
+			return misfit <= 1
+				? []
+				: [{ says: `The frame’s readings disagree by ${said(context, misfit, true)}.`, where: 'frame.misfit' }];
+		}
+	},
+	{
 		id: 'frame.out-of-true',
 		station: 'frame',
 		when: 'a frame that exists is out of square by more than half a millimetre',

@@ -52,6 +52,7 @@ export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house
 		explain('frame.depthWithStrips', 'frame.section.depth + job.frame.deepen', 'pack#deepen');
 	for (const index of (frame.cornersOut ?? []).keys())
 		explain(`frame.cornersOut[${index}]`, `cornerOut(job.rabbet, ${index})`, 'frame#out-of-true');
+	if (frame.misfit !== undefined) explain('frame.misfit', 'abs(firstDiagonal(job.rabbet) - job.rabbet.d1)', 'frame#out-of-true');
 	if (!frame.lite) return;
 	const room = (axis: keyof Size) =>
 		job.frame!.allowance === null

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The job sheet's lines about the frame: rails or kit, sizes, depth, points, and a lite that follows it. */
-	import { closingRail } from '$core/frame/kit.ts';
+	import { closingRail, pairName } from '$core/frame/kit.ts';
 	import { LITE_FIGURES } from '$core/frame/lite.ts';
 	import type { Decided } from '$core/job/decide.ts';
 	import type { Plan } from '$core/plan.ts';
@@ -32,7 +32,10 @@
 		{#if frame.kit}
 			<tr
 				><th scope="row">kit</th><td
-					>pairs for {length(frame.kit[0]!.size!)} and {length(frame.kit[1]!.size!)}; {frame.kit
+					>pairs for {pairName(frame.kit[0]!.size!, job.frame!.pairStep)} and {pairName(
+						frame.kit[1]!.size!,
+						job.frame!.pairStep
+					)}; {frame.kit
 						.slice(2)
 						.map(({ part, count }) => `${count} × ${part}`)
 						.join(', ')}</td

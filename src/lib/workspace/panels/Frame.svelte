@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { closingRail } from '$core/frame/kit.ts';
+	import { closingRail, pairName } from '$core/frame/kit.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -98,6 +98,7 @@
 										path="frame.kit[{index}].size"
 										name="Size of the {part}"
 										value={size}
+										text={pairName(size, choice.pairStep)}
 									/>{/if}</span
 							>
 							<Figure

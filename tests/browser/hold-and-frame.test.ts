@@ -1,0 +1,206 @@
+/** How it is held, and whether it fits: whole tasks at the stations Hold and Frame, on the back view, and on the shelf. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import DxfParser from 'dxf-parser';
+import { plan } from '../../core/plan.ts';
+import { builtInShop } from '../../core/shop/shop.ts';
+import { planSingle, workedJob } from '../jobs.ts';
+import { keepJob } from '../running/server.ts';
+import { Key } from './browser.ts';
+import { stage } from './setup.ts';
+
+const here = stage();
+const proud = () =>
+	workedJob({
+		aim: 'keep',
+		guard: { ...workedJob().guard, fillers: [{ board: 'foam-free', thickness: 10 }] },
+		frame: { moulding: 'ash-22' }
+	});
+
+test('the float lithograph: its big glazing sags onto it lying flat, not carried; a lift mends it', async () => {
+	const { press, sees, seesNo, open } = here.browser;
+	await here.loadDemo();
+	await open('/jobs/K-0107?at=frame');
+	await sees('Lying flat, the glazing sags by at most 6.6 mm over a gap of 6 mm. Carried upright it stays clear.');
+	await sees('Lying for weeks 13.2');
+	await sees('Carried, leaning by ten degrees 1.1');
+	await sees('It would touch the piece lying flat; carried upright it stays clear.');
+	await press('Lift the mat 9 mm');
+	await seesNo('Lying flat, the glazing sags');
+});
+
+test('a pack that is proud, mended in two ways: a thinner filler, and after undo strips on the back', async () => {
+	const { press, sees, seesNo, keys, open } = here.browser;
+	const number = await keepJob(here.server.address, proud());
+	await open(`/jobs/${number}?at=frame`);
+	await sees('The pack stands 1 mm proud of the rabbet.');
+	await sees('the pack stands proud');
+	await press('Filler 10 mm → 6 mm');
+	await seesNo('proud of the rabbet');
+	await here.untilKept(number, 'the filler', (job) => job.guard!.fillers![0]!.thickness === 6);
+	await keys(Key.chord(Key.CONTROL, 'z'));
+	await sees('The pack stands 1 mm proud of the rabbet.');
+	await press('Strips of 4 mm glued to the back');
+	await seesNo('proud of the rabbet');
+	await sees('From the wall, with its strips');
+	const kept = await here.untilKept(number, 'the strips', (job) => job.frame!.deepen === 4);
+	assert.equal(planSingle(kept).pack!.clearance, 3);
+	assert.equal(kept.guard!.fillers![0]!.thickness, 10);
+});
+
+test('a metal frame: chosen, its borders grown to the next pair, its kit read', async () => {
+	const { press, sees, choose, open } = here.browser;
+	const number = await keepJob(here.server.address, workedJob({ frame: { moulding: 'ash-22' } }));
+	await open(`/jobs/${number}?at=frame`);
+	await sees('Rails at the long points');
+	await press('Metal');
+	await sees('Kit to buy');
+	for (const part of [
+		'pair of rails, across for 22 in 1',
+		'pair of rails, down for 28 in 1',
+		'corner plate, plain 4',
+		'corner plate, with screws 4',
+		'spring clip 10',
+		'hanger 2'
+	])
+		await here.browser.waitFor(`the kit to hold “${part}”`, () =>
+			here.browser.driver.executeScript<boolean>(
+				`return [...document.querySelectorAll('[aria-label="Kit"] li')].some((one) => one.innerText.replace(/\\s+/g, ' ').trim().toLowerCase() === arguments[0])`,
+				part
+			)
+		);
+	await choose('Its pairs are sold by', 'whole centimetres');
+	await sees(/air of rails, across for 550 mm/);
+	const kept = await here.untilKept(number, 'the section', (job) => job.frame!.pairStep === 10);
+	assert.deepEqual(planSingle(kept).window!.pack, { width: 550, height: 710 });
+	await choose('School: spring clips', 'four in all');
+	await sees('Clips: top and bottom 0 each, sides 2 each.');
+	await press('Wood');
+	await sees('Rails at the long points');
+});
+
+test('an out-of-true frame: measured, which corner is out, the glazing that follows it', async () => {
+	const { press, sees, type, open } = here.browser;
+	const number = await keepJob(here.server.address, workedJob({ frame: { moulding: 'ash-22' } }));
+	await open(`/jobs/${number}?at=frame`);
+	await press('It exists');
+	await sees('Its rabbet, as measured');
+	await press('Four sides');
+	for (const [side, length] of [
+		['Top', '601'],
+		['Right', '799'],
+		['Bottom', '603'],
+		['Left', '802'],
+		['Diagonal, top-left to bottom-right', '1005'],
+		['Diagonal, top-right to bottom-left', '1000']
+	] as const)
+		await type(side, length);
+	await sees('The frame’s top right corner is open by');
+	await sees('The glazing is cut to follow it:');
+	const kept = await here.untilKept(number, 'the readings', (job) => job.frame!.opening?.d2 === 1000);
+	const { lite } = planSingle(kept).frame!;
+	for (const figure of ['top', 'right', 'bottom', 'left'] as const) await sees(String(lite[figure]));
+	assert.ok(lite.left > lite.right && lite.bottom > lite.top);
+	// A diagonal that no frame can have: the sentence stands at its field, and what was typed stays.
+	await type('Diagonal, top-right to bottom-left', '');
+	await type('Diagonal, top-left to bottom-right', '2000');
+	await sees('No frame can have these readings.');
+	assert.equal(await (await here.browser.field('Diagonal, top-left to bottom-right')).getAttribute('value'), '2000');
+});
+
+test('hinges pulled off a zone that must not be touched, by hand and by keys', async () => {
+	const { press, sees, seesNo, pull, middleOf, keys, open } = here.browser;
+	const file = workedJob({
+		piece: {
+			readings: { width: 402, height: 551 },
+			zones: [{ id: 'stamp', kind: 'keep-off', left: 190, top: 0, width: 25, height: 20 }]
+		}
+	});
+	const number = await keepJob(here.server.address, file);
+	await open(`/jobs/${number}?at=hold`);
+	await sees('A hinge falls on “stamp”.');
+	const name = 'Hinge 2 from the left of the front: hinge 2 from the left';
+	const from = await middleOf(name);
+	// To the right on the back is to the left from the front.
+	await pull(from, { x: from.x + 40, y: from.y });
+	await seesNo('A hinge falls on “stamp”.');
+	const pulled = await here.untilKept(number, 'the hinge', (job) => (job.hold?.places?.length ?? 0) === 3);
+	const [first, second, third] = pulled.hold!.places as [number, number, number];
+	assert.deepEqual([first, third], [50, 352]);
+	assert.ok(second < 177.5 && second > 77, String(second));
+	assert.equal(second * 2, Math.round(second * 2), 'on the cutting step');
+	await keys(Key.chord(Key.CONTROL, 'z'));
+	await sees('A hinge falls on “stamp”.');
+	// By the keys: the hinge goes as its arrow points.
+	await here.browser.driver.executeScript('arguments[0].focus()', await here.browser.button(name));
+	for (let step = 0; step < 6; step += 1) await keys(Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
+	await seesNo('A hinge falls on “stamp”.');
+	await here.untilKept(number, 'the hinge by keys', (job) => job.hold?.places?.[1] === 171);
+	await press('evenly again');
+	await sees('A hinge falls on “stamp”.');
+	await press('Move that hinge beside it');
+	await here.untilKept(number, 'the mend', (job) => job.hold?.places?.[1] === 176.5);
+});
+
+test('kinds of hold, each with what it would do; another kind of piece', async () => {
+	const { press, sees, choose, station, type, open } = here.browser;
+	const number = await keepJob(here.server.address, workedJob({ window: { overlap: 10 } }));
+	await open(`/jobs/${number}?at=hold`);
+	await press('Corner pockets: legs of 19 mm, nothing sticks');
+	await here.untilKept(number, 'pockets', (job) => job.hold?.kind === 'corners');
+	await type('Slack across, both sides together', '1');
+	await sees('1 mm of slack across; the sheet moves by 2.1 mm.');
+	await sees('Held there it bulges by some, across');
+	await press('As much slack as it moves');
+	await press('Edge strips: 6 mm onto the sheet, nothing sticks');
+	await here.untilKept(number, 'strips', (job) => job.hold?.kind === 'strips');
+	await station('Intake');
+	await choose('Support', 'Panel');
+	await station('Hold');
+	await sees('Clips at its edges');
+	await station('Window');
+	await sees('It goes into the frame as it is; the lip covers its edge.');
+	const kept = await here.untilKept(number, 'the panel', (job) => job.piece!.kind === 'panel');
+	assert.deepEqual(plan(kept, builtInShop).window!.mats, []);
+});
+
+test('the shelf: written down, tried by a job, taken', async () => {
+	const { press, sees, type, open } = here.browser;
+	await open('/stock/shelf');
+	await press('Add a frame');
+	await type('Name of the new one', 'Green frame');
+	for (const [key, value] of [
+		['Where', 'Rack 1'],
+		['Rabbet width', '54.5 cm'],
+		['Rabbet height', '704'],
+		['Rabbet depth', '20'],
+		['Face', '24'],
+		['Lip', '24'],
+		['Depth', '30']
+	] as const)
+		await type(`${key} of Green frame`, value);
+	await sees('A lip of 24 mm is as wide as the face of 24 mm.');
+	await type('Lip of Green frame', '8');
+	await press('Keep the shelf');
+	await sees('Kept. Frame, in every job, tries what stands here.');
+	const number = await keepJob(here.server.address, workedJob());
+	await open(`/jobs/${number}?at=frame`);
+	await press('Try the shelf');
+	await sees('Green frame');
+	await sees('Fits. It goes in as it is.');
+	await press('take Green frame');
+	const kept = await here.untilKept(number, 'the frame', (job) => job.frame!.kind === 'ready-made');
+	assert.deepEqual(kept.frame!.opening, { width: 545, height: 704 });
+	assert.equal(plan(kept, builtInShop).fits, true);
+});
+
+test('every cut part as DXF, from the record', async () => {
+	const { open } = here.browser;
+	const number = await keepJob(here.server.address, workedJob());
+	await open(`/jobs/${number}?at=record`);
+	const link = await here.browser.button('Parts that are cut, DXF');
+	const address = await link.getAttribute('href');
+	const text = await (await fetch(address!)).text();
+	const layers = new DxfParser().parseSync(text)!.entities.map(({ layer }) => layer);
+	assert.ok(['glazing', 'mat 1', 'mat 1, window', 'backing', 'rail, top and bottom'].every((layer) => layers.includes(layer)));
+});
