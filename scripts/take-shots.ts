@@ -12,21 +12,27 @@ const SHOTS: Shot[] = [
 	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
 	{ name: 'several-windows', path: '/jobs/K-0112?at=window&view=front' },
-	{ name: 'corner', path: '/jobs/K-0101?at=window&view=corner' },
 	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
 	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
+	{ name: 'hold', path: '/jobs/K-0108?at=hold' },
+	{ name: 'frame', path: '/jobs/K-0114?at=frame' },
+	{ name: 'shelf', path: '/jobs/K-0101?at=frame', then: tryShelf },
 	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
 	{ name: 'room-year', path: '/light?job=K-0101', then: roomYear },
 	{ name: 'materials', path: '/stock/materials' },
-	{ name: 'rules', path: '/house/rules' },
 	{ name: 'wall-back', path: '/jobs/K-0104?at=wall&view=back' },
 	{ name: 'inches-all-three', path: '/jobs/K-0103?at=frame&view=all', then: (browser) => browser.press('inch') },
-	{ name: 'why', path: '/jobs/K-0104?at=wall&view=back', then: (browser) => browser.press('Length of wire') },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
 	{ name: 'back-label', path: '/jobs/K-0104/label' },
 	{ name: 'handbook', path: '/handbook/light' }
 ];
+
+async function tryShelf(browser: Browser): Promise<void> {
+	await browser.press('Try the shelf');
+	await browser.sees('Oak frame of the old chapel');
+	await browser.driver.executeScript('document.querySelector("main").scrollTop = 320');
+}
 
 async function chartsAreDrawn(browser: Browser): Promise<void> {
 	await browser.waitFor('four charts', () =>

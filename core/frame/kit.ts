@@ -1,6 +1,7 @@
 /** A metal section is a kit: two pairs of rails, corner plates, clips, hangers (handbook frame#metal). */
 import type { Size } from '../geometry/shapes.ts';
 import { MM_PER_INCH } from '../units/length.ts';
+import { showNearest } from '../units/round.ts';
 import { showWithUnit } from '../units/show.ts';
 import type { Points } from './points.ts';
 
@@ -21,7 +22,7 @@ export function kitOf(pack: Size, points: Points): KitPart[] {
 /** A pair by the name that it is sold under: `22 in`, `27½ in`, `520 mm`. */
 export function pairName(size: number, pairStep: number): string {
 	const halves = (2 * pairStep) / MM_PER_INCH;
-	const byInches = Math.abs(halves - Math.round(halves)) < 1e-6;
+	const byInches = Math.abs(halves - showNearest(halves, 1)) < 1e-6;
 	return showWithUnit(size, byInches ? 'in' : 'mm', true);
 }
 

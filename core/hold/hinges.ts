@@ -58,15 +58,10 @@ function crossOf(places: number[], tab: number, house: House, how: TopHold): Siz
 	return { width, height: house.crossHeight };
 }
 
-/** Schools: all four edges fixed, or a big print held at its foot too. */
+/** Schools: all four edges fixed, or a print that counts as big held at its foot too. */
 function otherEdges(job: Decided, { mean }: Measure, house: House): EdgePlaces[] {
 	const all = job.schools['fixed-edges'] === 'all';
-	const big = Math.max(mean.width, mean.height) > house.bigPrintFrom;
-	const sides: SideName[] = all
-		? ['right', 'bottom', 'left']
-		: job.schools['big-prints'] === 'bottom-too' && big
-			? ['bottom']
-			: [];
+	const sides: SideName[] = all ? ['right', 'bottom', 'left'] : job.schools['big-prints'] === 'bottom-too' ? ['bottom'] : [];
 	return sides.map((side) => ({
 		side,
 		places: placesAlong(side === 'bottom' ? mean.width : mean.height, null, house)

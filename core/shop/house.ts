@@ -111,8 +111,6 @@ export const HOUSE = {
 	liningThick: 0.4,
 	/** What is stuck down or lined dries under weight. */
 	boardDryMinutes: 720,
-	/** Where a print counts as big, and may be held at its foot too. */
-	bigPrintFrom: 600,
 	/** A sheet with both sides up to here may hang from one tab. */
 	oneTabUpTo: 200,
 	/** Pack and frame. */

@@ -195,3 +195,36 @@ test('the shop’s lists, rooms and the climate answer over HTTP as the open int
 	assert.equal((await call('PUT', '/api/shop/places', { places: [] })).status, 428);
 	assert.equal((await call('PUT', '/api/shop/places', { places: [] }, { 'if-match': 'x' })).status, 400);
 });
+
+test('the shelf: kept as it was written, on top of what it started from; faults at their place', async () => {
+	const put = (shelf: unknown, rev: number) =>
+		send(server.address, 'PUT', '/api/shop/shelf', { shelf }, { 'if-match': `"${rev}"` });
+	const stick = { kind: 'stick', name: 'Ash', place: 'Beam', moulding: 'ash-22', length: '3 m' };
+	assert.equal((await put([stick], 0)).status, 200);
+	const read = (await (await fetch(`${server.address}/api/shop/shelf`)).json()) as { rev: number; shelf: unknown[] };
+	assert.deepEqual(read, { rev: 1, shelf: [stick] });
+	assert.equal((await put([], 0)).status, 409);
+	const bad = await put([{ ...stick, length: -3 }], 1);
+	assert.equal(bad.status, 400);
+	assert.deepEqual(await faultsOf(bad), ['shelf[0].length']);
+	assert.equal((await fetch(`${server.address}/api/shop/shelf`, { method: 'DELETE' })).status, 405);
+});
+
+test('every drawing of a job as SVG and as DXF; a view that it lacks is 404 with its fault', async () => {
+	const number = await keepJob(server.address, workedJob());
+	for (const sheet of ['front', 'section', 'back', 'cut']) {
+		const dxf = await fetch(`${server.address}/api/jobs/${number}/${sheet}.dxf`);
+		assert.deepEqual([dxf.status, dxf.headers.get('content-type')], [200, 'image/vnd.dxf'], sheet);
+		assert.match(dxf.headers.get('content-disposition')!, new RegExp(`${number}-${sheet}\\.dxf`));
+		assert.match(await dxf.text(), /LWPOLYLINE/);
+		const svg = await fetch(`${server.address}/api/jobs/${number}/${sheet}.svg`);
+		assert.deepEqual([svg.status, svg.headers.get('content-type')], [200, 'image/svg+xml'], sheet);
+	}
+	const { frame: _, ...frameless } = workedJob();
+	const none = await fetch(`${server.address}/api/jobs/${await keepJob(server.address, frameless)}/back.dxf`);
+	assert.equal(none.status, 404);
+	assert.deepEqual(await faultsOf(none), ['back']);
+	assert.equal((await fetch(`${server.address}/api/jobs/${number}/side.dxf`)).status, 404);
+	const wrong = await fetch(`${server.address}/api/jobs/${number}/cut.dxf`, { method: 'POST' });
+	assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, 'GET']);
+});
