@@ -110,15 +110,16 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, shop: Shop): Verdic
 		const job = decide(readJob(next), shop);
 		return judge({ file: next, job, shop, plan: planFigures(job, shop), grade: job.aim });
 	};
-	const isBetter = (next: Verdict) => {
+	const isBetter = (next: Verdict, mends: Finding) => {
 		const after = standingOf(next);
-		return after.grade <= before.grade && isLess(after.counts, before.counts);
+		const stays = next.findings.some((one) => nameOf(one) === nameOf(mends) && one.says === mends.says);
+		return !stays && after.grade <= before.grade && isLess(after.counts, before.counts);
 	};
 	const known = new Set(verdict.findings.map(nameOf));
-	const better = (remedy: Remedy): Remedy | null => {
+	const better = (remedy: Remedy, mends: Finding): Remedy | null => {
 		try {
 			let [next, made] = [patched(file, remedy.patch), remedy];
-			for (let after = judged(next); !isBetter(after); after = judged(next)) {
+			for (let after = judged(next); !isBetter(after, mends); after = judged(next)) {
 				// What it brings about has a mend of its own: together they are one.
 				const [second] = after.findings.find((finding) => !known.has(nameOf(finding)))?.remedies ?? [];
 				if (!second || made.label.split(', and ').length > MOST_TOGETHER) return null;
@@ -136,7 +137,7 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, shop: Shop): Verdic
 		return {
 			...finding,
 			get remedies() {
-				return (remedies ??= finding.remedies.flatMap((remedy) => better(remedy) ?? []));
+				return (remedies ??= finding.remedies.flatMap((remedy) => better(remedy, finding) ?? []));
 			}
 		};
 	});
@@ -147,7 +148,7 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, shop: Shop): Verdic
 const MOST_TOGETHER = 2;
 
 function lowered(label: string): string {
-	return label[0]!.toLowerCase() + label.slice(1);
+	return /^[A-Z][a-z]/.test(label) ? label[0]!.toLowerCase() + label.slice(1) : label;
 }
 
 function nameOf({ rule, where }: Finding): string {

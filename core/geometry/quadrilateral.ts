@@ -24,10 +24,14 @@ export function solveDiagonal(sides: FourSides, given: Diagonals): number | null
 	if (low >= high) return null;
 	const misses = missFor(sides, given);
 	if (given.d1 !== undefined && given.d2 === undefined) return given.d1 > low && given.d1 < high ? given.d1 : null;
-	// Exactly at its least a sheet is folded flat, and its diagonals may be as long as each other there too.
+	// At its least a sheet is folded flat, and its diagonals may be as long as each other there too: the open sheet lies beyond.
 	let from = low + FOLDED;
+	for (let gap = FOLDED; misses(from) > 0; from = low + gap) {
+		gap *= 2;
+		if (low + gap >= high) return null;
+	}
 	let to = high;
-	if (misses(from) > 0 || misses(to) < 0) return null;
+	if (misses(to) < 0) return null;
 	while (to - from > 1e-11) {
 		const middle = (from + to) / 2;
 		if (middle === from || middle === to) break;

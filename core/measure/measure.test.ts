@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { planMeasure } from './measure.ts';
 import { test } from 'node:test';
+import fc from 'fast-check';
 import { FaultError } from '../job/faults.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
@@ -95,4 +96,44 @@ test('a sheet a little wider at the top than at the foot, its sides alike, is a 
 	assert.ok(Math.abs(mean.width - 120.2) < 1e-9);
 	assert.equal(lean, 0);
 	assert.ok(outline[1].x - outline[0].x > 120);
+});
+
+test('property: every sheet that exists is read as it is, nearly square ones too, whichever diagonals were read', () => {
+	const off = fc.integer({ min: -8, max: 8 }).map((half) => half / 2);
+	const corner = fc.record({ x: off, y: off });
+	fc.assert(
+		fc.property(
+			fc.integer({ min: 60, max: 900 }),
+			fc.integer({ min: 60, max: 900 }),
+			fc.tuple(corner, corner, corner, corner),
+			fc.boolean(),
+			fc.boolean(),
+			(width, other, shifts, square, both) => {
+				const height = square ? width : other;
+				const corners = [
+					[0, 0],
+					[width, 0],
+					[width, height],
+					[0, height]
+				].map(([x, y], index) => ({ x: x! + shifts[index]!.x, y: y! + shifts[index]!.y }));
+				const apart = (one: number, two: number) =>
+					Math.hypot(corners[one]!.x - corners[two]!.x, corners[one]!.y - corners[two]!.y);
+				const readings = { top: apart(0, 1), right: apart(1, 2), bottom: apart(2, 3), left: apart(3, 0) };
+				const diagonals = both ? { d1: apart(0, 2), d2: apart(1, 3) } : { d2: apart(1, 3) };
+				const { outline, misfit } = planMeasure({ readings: { ...readings, ...diagonals }, single: false }, 'piece.readings');
+				assert.ok(misfit < 1e-6, String(misfit));
+				const drawn = (one: number, two: number) =>
+					Math.hypot(outline[one]!.x - outline[two]!.x, outline[one]!.y - outline[two]!.y);
+				assert.ok(Math.abs(drawn(0, 2) - apart(0, 2)) < 1e-5, `${drawn(0, 2)} is not ${apart(0, 2)}`);
+				assert.ok(Math.abs(drawn(1, 3) - apart(1, 3)) < 1e-5);
+			}
+		),
+		{ numRuns: 500 }
+	);
+});
+
+test('nearly square, each pair of neighbours as different as the other: a sheet, not one that is folded', () => {
+	const readings = { top: 305, right: 304, bottom: 304.5, left: 305.5, d1: 431, d2: 431 };
+	const { outline } = planMeasure({ readings, single: false }, 'piece.readings');
+	assert.ok(outline[1].x - outline[0].x > 300 && outline[3].y - outline[0].y > 300);
 });
