@@ -37,8 +37,10 @@
 		['Window', (plan, job) => showSize(plan.window!.opening, job.unit)],
 		[
 			'Least border seen',
-			(plan, job) =>
-				showLength(Math.min(...Object.values(plan.window!.mats[0]!.seen ?? plan.window!.mats[0]!.border)), job.unit, true).text
+			(plan, job) => {
+				const [first] = plan.window!.mats;
+				return first ? showLength(Math.min(...Object.values(first.seen ?? first.border)), job.unit, true).text : 'no mat';
+			}
 		],
 		['Pack, thick', (plan, job) => showLength(plan.pack!.thickness, job.unit, true).text],
 		['Mass', (plan) => (plan.mass ? `${showNumber(plan.mass.kg, 1)} kg` : 'no frame')],
