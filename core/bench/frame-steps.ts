@@ -31,7 +31,7 @@ function joinWood({ job, plan, length }: Writer): Step[] {
 				'Lay each pair back to back: they are the same length to a hair.'
 			],
 			because: 'A pair that differs opens the last corner.',
-			caution: 'Mitre saw or guillotine: guards on, one person at it, eyes and ears covered.'
+			caution: 'Saw, guillotine, underpinner: guards on, one person, eyes and ears covered.'
 		},
 		{
 			id: 'join-frame',
@@ -42,7 +42,6 @@ function joinWood({ job, plan, length }: Writer): Step[] {
 				...(job.frame!.brace ? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.'] : [])
 			],
 			because: 'Both diagonals are equal, or the pack finds one corner closed.',
-			caution: 'Underpinner: guards on, one person at it.',
 			waitMinutes: 12 * 60
 		},
 		{
@@ -50,11 +49,10 @@ function joinWood({ job, plan, length }: Writer): Step[] {
 			title: 'Mask, colour, pare',
 			does: [
 				'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
-				'Pare splines and glue flush, wax or oil the face; check both diagonals again.'
+				'Pare splines and glue flush; check both diagonals again.'
 			],
 			because: 'Paint, oil and wax are dry before the pack is near them.',
-			caution:
-				'Sprays, solvents and wax: outdoors or under extraction, gloves, no flame; rags of drying oil in a closed metal can.',
+			caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
 			waitMinutes: 12 * 60
 		}
 	];

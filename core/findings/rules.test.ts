@@ -353,6 +353,12 @@ const CASES: Record<string, Case> = {
 		at: all('stop'),
 		mend: 'Pack 18 × 24 in'
 	},
+	'window.sheet-beyond-pack': {
+		fires: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 29.5 } },
+		spares: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 30 } },
+		at: all('stop'),
+		mend: 'Border 30 mm'
+	},
 	'window.sheets-overlap': {
 		fires: {
 			piece: {},

@@ -1,6 +1,6 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { atSides, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
-import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
+import { SIDES, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
 import { put } from '../job/patch.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
@@ -171,6 +171,30 @@ export const windowRules: Rule[] = [
 		}
 	},
 	{
+		id: 'window.sheet-beyond-pack',
+		station: 'window',
+		when: 'a sheet reaches past the boards that it lies between',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What stands out of the pack is crushed when the pack goes into its frame.',
+		mends: 'Wider borders, where no pack is given.',
+		find: (context) => {
+			const { window } = context.plan;
+			if (!window || window.mats.length === 0) return [];
+			return sights(context).flatMap((sight): Case[] => {
+				const beyond = beyondPack(sight, window.pack);
+				const side = SIDES.reduce((worst, next) => (beyond[next] > beyond[worst] ? next : worst));
+				if (beyond[side] <= SAME) return [];
+				return [
+					{
+						says: `${which(sight)}The sheet reaches ${said(context, beyond[side], true)} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
+						where: named(sight.number, 'window.placement.left'),
+						remedies: widerBorder(context, side, beyond[side])
+					}
+				];
+			});
+		}
+	},
+	{
 		id: 'window.sheets-overlap',
 		station: 'window',
 		when: 'two sheets lie on each other behind the mat',
@@ -306,6 +330,18 @@ function thinCase(context: Context, sight: Sight): Case[] {
 			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
 	];
+}
+
+/** How far a sheet reaches past the pack at each side; negative where boards are left round it. */
+function beyondPack({ opening, measure }: Sight, pack: Size): Sides {
+	const { placement } = opening;
+	const { width, height } = measure.largest;
+	return {
+		top: -placement.top,
+		right: placement.left + width - pack.width,
+		bottom: placement.top + height - pack.height,
+		left: -placement.left
+	};
 }
 
 /** A border wider by that much; even and weighted borders move together, and a pack that is given leaves none to widen. */

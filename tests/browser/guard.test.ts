@@ -120,9 +120,9 @@ test('severity follows the aim at once; a stop can’t be accepted', async () =>
 	await open(`/jobs/${number}?at=intake`);
 	const offered = () =>
 		here.browser.driver.executeScript<boolean>(
-			'return [...document.querySelectorAll("button")].some((one) => one.getAttribute("aria-label") === "accept it, with a reason: The sheet has no glazing.")'
+			'return [...document.querySelectorAll("button")].some((one) => one.getAttribute("aria-label") === "accept it, with a reason: The piece has no glazing.")'
 		);
-	await sees('The sheet has no glazing.');
+	await sees('The piece has no glazing.');
 	await here.browser.waitFor('a caution', offered);
 	await press('Rare');
 	await here.browser.waitFor('a stop', async () => !(await offered()));

@@ -21,7 +21,9 @@ async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
 
 test('the job sheet of every demo piece is two pages, on A4 and on Letter, at its own size', async () => {
 	await here.loadDemo();
-	for (const number of ['K-0101', 'K-0102', 'K-0103', 'K-0104', 'K-0106', 'K-0107', 'K-0109', 'K-0114', 'K-0115', 'K-0116']) {
+	const { jobs } = (await (await fetch(`${here.server.address}/api/jobs`)).json()) as { jobs: { number: string }[] };
+	// Three windows take three pages (below).
+	for (const { number } of jobs.filter((job) => job.number !== 'K-0112')) {
 		await here.browser.open(`/jobs/${number}/sheet`);
 		assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['595 × 842']) }, number);
 		await here.browser.press('Letter');
@@ -31,12 +33,7 @@ test('the job sheet of every demo piece is two pages, on A4 and on Letter, at it
 
 test('the sheet of several windows: each sheet’s place, each opening’s stops, on three pages', async () => {
 	await here.browser.open('/jobs/K-0112/sheet');
-	for (const text of [
-		'Window 1: Where the sheet lies',
-		'Window 3: Where the sheet lies',
-		'2, window 3, normal',
-		'Window 2: Hinges'
-	])
+	for (const text of ['Window 1: Where it lies', 'Window 3: Where it lies', '2, window 3, normal', 'Window 2: T-hinges'])
 		await here.browser.sees(text);
 	assert.deepEqual(await printed(), { pages: 3, sizes: new Set(['595 × 842']) });
 });

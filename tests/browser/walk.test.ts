@@ -28,8 +28,8 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await type('Top', '16 1/4');
 	for (const reading of ['20 3/8', '16 1/4', '20 3/8', '26 1/8']) await keys(Key.ENTER, reading);
 	await type('Highest cockle above the flat', '1/32');
-	// Enter walks on through the image’s fields, which stay empty, and leaves the last.
-	await keys(...Array.from({ length: 5 }, () => Key.ENTER));
+	// Enter walks on through the tallest part and the image’s fields, which stay empty, and leaves the last.
+	await keys(...Array.from({ length: 6 }, () => Key.ENTER));
 	await heading('What the window may use');
 
 	await keys('1');

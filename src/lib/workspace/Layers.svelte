@@ -43,8 +43,8 @@
 		{/if}
 		<li class={gapSign}>
 			<span
-				>Air over the sheet{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
-			><Figure path="pack.gap" name="Air over the sheet" value={plan.pack.gap} fine />
+				>Air over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
+			><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} fine />
 		</li>
 	</ol>
 {/if}

@@ -50,6 +50,10 @@
 		reveal: 'The image and a strip of its own paper show.',
 		float: 'The whole sheet shows, on a hidden support.'
 	};
+	const WITHOUT_MAT = {
+		cover: 'It goes into the frame as it is; the lip covers its edge.',
+		float: 'It stands in its frame as in a box, the same air all round.'
+	};
 	const SHAPES = [
 		{ value: 'rectangle', label: 'Rectangle' },
 		{ value: 'oval', label: 'Oval' },
@@ -79,18 +83,16 @@
 	<WindowPick />
 	<div class="group">
 		<Choice label="How the piece stands in the window" value={choice.way} options={ways} onchange={setWay} />
-		<p class="quiet">{ABOUT[choice.way]}</p>
-		<Pick
-			label="Shape of the window"
-			value={choice.shape}
-			options={SHAPES}
-			onchange={(value) => editor.put([...keys, 'shape'], value)}
-		/>
+		<p class="quiet">{matted ? ABOUT[choice.way] : WITHOUT_MAT[choice.way as 'cover' | 'float']}</p>
+		{#if matted}<Pick
+				label="Shape of the window"
+				value={choice.shape}
+				options={SHAPES}
+				onchange={(value) => editor.put([...keys, 'shape'], value)}
+			/>{/if}
 	</div>
-	{#if choice.way === 'cover' && !matted}
-		<p class="quiet group">It goes into the frame as it is; the lip covers its edge.</p>
-	{:else if choice.way === 'cover'}
-		<Overlap />
+	{#if choice.way === 'cover'}
+		{#if matted}<Overlap />{/if}
 	{:else if choice.way === 'reveal'}
 		<div class="group">
 			<h2>Paper that shows round the image</h2>

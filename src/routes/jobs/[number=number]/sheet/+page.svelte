@@ -312,14 +312,15 @@
 	}
 	.steps li {
 		break-inside: avoid;
-		margin-bottom: 1.2mm;
+		margin-bottom: 0.9mm;
 	}
 	.steps h2 {
-		font-size: 9.5pt;
+		font-size: 9pt;
+		line-height: 1.2;
 	}
 	.steps p {
-		font-size: 8pt;
-		line-height: 1.22;
+		font-size: 7.8pt;
+		line-height: 1.18;
 	}
 	.tick {
 		display: inline-block;
