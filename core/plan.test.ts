@@ -120,7 +120,7 @@ test('a mend that would leave no room is not offered: a lift’s strips, windows
 		).findings.find(({ rule }) => rule === 'window.zone-exposed')!;
 	assert.deepEqual(
 		stained(0).remedies.map(({ label }) => label),
-		['Overlap 46 mm at the left', 'Find the largest window']
+		['Overlap 46 mm at the left, and border 46 mm', 'Find the largest window, and border 46 mm']
 	);
 	assert.deepEqual(stained(3).remedies, []);
 

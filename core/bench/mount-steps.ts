@@ -44,7 +44,7 @@ export function mount(writer: Writer): Step[] {
 /** A translucent piece stands on a board of exactly its size, its edge undercut, coated in its tint. */
 function support({ job, plan, length }: Writer): Step[] {
 	const bevelled = job.windows.find((window) => window.support && window.bevelledSupport);
-	const cloth = job.hold.kind === 'stitching' ? sightsOf(job, plan)[0]?.hold?.cloth : undefined;
+	const cloth = plan.cut.find(({ role }) => role === 'cloth over the board');
 	if (cloth)
 		return [
 			{

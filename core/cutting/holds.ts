@@ -15,8 +15,7 @@ export function cutHolds(holds: Hold[], job: Decided, house: House, add: Add): v
 	else if (kind === 'corners') cutPockets(holds, job, add);
 	else if (kind === 'strips' || kind === 'sling') cutStrips(holds, job, house, add);
 	else if (kind === 'clips') cutTape(holds, job, house, add);
-	else if (kind === 'stitching') cutCloth(holds, job, add);
-	else cutAdhesiveBoard(holds, job, add);
+	else if (kind === 'whole-surface') cutAdhesiveBoard(holds, job, add);
 }
 
 /** Tabs of one size are torn together, whichever sheet they hold; cross-pieces likewise. */
@@ -98,13 +97,6 @@ function cutTape(holds: Hold[], job: Decided, house: House, add: Add): void {
 			'shop.house.hingeWidth',
 			'shop.house.hingeContact + shop.house.hingeTab'
 		);
-}
-
-/** One cloth covers the board, whichever pieces lie on it. */
-function cutCloth(holds: Hold[], job: Decided, add: Add): void {
-	const path = (axis: string) => named(job.several ? 1 : null, `hold.cloth.${axis}`);
-	const cut: Cut = { role: 'cloth over the board', material: 'undyed-cloth', ...holds[0]!.cloth!, count: 1, from: 'cloth' };
-	add(cut, path('width'), path('height'));
 }
 
 /** Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not. */

@@ -103,6 +103,16 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 				);
 		}
 		if (guard.underMat) board('under-mat', guard.underMat.id);
+		if (guard.lining) {
+			const turned = (side: number) => side + 2 * house.clothTurn;
+			const size = { width: turned(window.pack.width), height: turned(window.pack.height) };
+			const of = (axis: string) => `window.pack.${axis} + 2 * shop.house.clothTurn`;
+			add(
+				{ role: 'cloth over the board', material: 'undyed-cloth', ...size, count: 1, from: 'cloth' },
+				of('width'),
+				of('height')
+			);
+		}
 		for (const filler of guard.fillers) board('filler', filler.board.id);
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);

@@ -54,8 +54,7 @@ export function planLayers(job: Decided, { thinnestSheet, liningThick }: House):
 		if (closes) open = false;
 	};
 	if (support) behind('support', support.id, support.thickness, true);
-	// What is stitched lies on a board that is covered with cloth.
-	const cloth = job.hold.kind === 'stitching' ? liningThick : 0;
+	const cloth = guard.lining ? liningThick : 0;
 	if (guard.underMat) behind('under-mat', guard.underMat.id, guard.underMat.thickness + cloth, true);
 	for (const [index, filler] of guard.fillers.entries()) behind('filler', filler.board.id, filler.thickness, false, index);
 	if (guard.barrier) behind('barrier', guard.barrier.id, guard.barrier.thickness, true);

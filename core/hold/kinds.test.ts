@@ -172,6 +172,11 @@ test('a textile is stitched on a board covered with cloth; adhesive stops it at 
 	assert.deepEqual(made.hold!.cloth, { width: made.window!.pack.width + 80, height: made.window!.pack.height + 80 });
 	const layer = made.pack!.layers.find(({ role }) => role === 'under-mat')!;
 	near(layer.thickness, 1.9, 1e-9);
+	assert.equal(made.cut.find(({ from }) => from === 'cloth')!.width, made.window!.pack.width + 80);
+	assert.match(
+		faultsOf({ ...flag, hold: {}, guard: { underMat: null } })[0]!,
+		/guard\.underMat: What is stitched lies on a covered board/
+	);
 	const stuck = workedJob({ ...flag, aim: 'show', hold: { kind: 't-hinge' } });
 	assert.equal(severityOf(planSingle(stuck), 'hold.adhesive-irreversible'), 'stop');
 	assert.equal(mended(stuck, 'hold.adhesive-irreversible').plan.hold!.kind, 'stitching');

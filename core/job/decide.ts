@@ -60,6 +60,8 @@ export type Decided = {
 		spacer: Spacer | null;
 		backing: Board | null;
 		edgeSeal: EdgeSeal | null;
+		/** The board behind the piece is covered with cloth. */
+		lining: boolean;
 		join: 'gummed' | 'paste' | 'transfer' | 'spray';
 		joinDistance: number;
 	};
@@ -108,7 +110,7 @@ export function decide(job: Job, shop: Shop): Decided {
 		grid: decideGrid(job, windows, house, shop, faults),
 		mats: decideMats(job, shop, subject, house, faults),
 		borders: decideBorders(job, shop, house, faults),
-		guard: decideGuard(job, shop, aim, piece, schools, house, faults),
+		guard: decideGuard(job, shop, { aim, piece, schools, stitched: hold.kind === 'stitching' }, house, faults),
 		hold,
 		frame: decideFrame(job, shop, schools, hold.kind === 'clips' && !float, house, faults),
 		rabbet: decideRabbet(job, faults),
@@ -131,13 +133,21 @@ export function decide(job: Job, shop: Shop): Decided {
 function decideGuard(
 	job: Job,
 	shop: Shop,
-	aim: Grade,
-	piece: Piece,
-	schools: Record<string, string>,
+	{ aim, piece, schools, stitched }: { aim: Grade; piece: Piece; schools: Record<string, string>; stitched: boolean },
 	house: FromHouse,
 	faults: Fault[]
 ): Decided['guard'] {
 	const given = job.guard ?? {};
+	const lining = given.lining ?? stitched;
+	if (lining && given.underMat === null)
+		faults.push({
+			path: 'guard.underMat',
+			says: stitched
+				? 'What is stitched lies on a covered board. Choose one.'
+				: 'A lining covers a board behind the piece. Choose one.'
+		});
+	if (stitched && given.lining === false)
+		faults.push({ path: 'guard.lining', says: 'What is stitched is sewn to the cloth of its board. Leave the lining.' });
 	const board = houseBoard(aim, piece.proteinOrDye);
 	const glazing = isStiff(piece.kind)
 		? 'none'
@@ -177,6 +187,7 @@ function decideGuard(
 		barrier: choose(shop.barriers, 'barrier', 'barrier', null),
 		backing: choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
 		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
+		lining,
 		join: given.join ?? 'gummed',
 		joinDistance: given.joinDistance ?? 20
 	};

@@ -257,6 +257,7 @@ export const jobDefinition = {
 					or: id('an edge-seal tape of the shop'),
 					says: 'tape round the pack’s edges'
 				},
+				lining: flag('the board behind the piece is covered with cloth; what is stitched always lies on one'),
 				join: { kind: 'choice', of: ['gummed', 'paste', 'transfer', 'spray'], says: 'what joins the mats' },
 				joinDistance: lengthOrZero('from the join to the window')
 			}

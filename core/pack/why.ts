@@ -57,10 +57,7 @@ function thicknessOf(layer: Layer, job: Decided): string {
 		case 'barrier':
 			return `shop.barriers[${layer.material}].thickness`;
 		case 'under-mat':
-			return plus([
-				`shop.boards[${layer.material}].thickness`,
-				...(job.hold.kind === 'stitching' ? ['shop.house.liningThick'] : [])
-			]);
+			return plus([`shop.boards[${layer.material}].thickness`, ...(job.guard.lining ? ['shop.house.liningThick'] : [])]);
 		default:
 			return `shop.boards[${layer.material}].thickness`;
 	}

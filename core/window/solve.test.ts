@@ -163,7 +163,8 @@ test('a name that must show lies under a stain that must not: each can be given 
 	assert.deepEqual(sets.sort(), ['name', 'stain']);
 	const rule = has(before, 'window.zone-covered') ? 'window.zone-covered' : 'window.zone-exposed';
 	const finding = before.findings.find((one) => one.rule === rule)!;
-	assert.deepEqual(finding.remedies.map(({ label }) => label).sort(), ['Give up “name”', 'Give up “stain”']);
+	// So wide an overlap wants wider borders too: the sheet would reach past its boards.
+	assert.deepEqual(finding.remedies.map(({ label }) => label.split(', and ')[0]).sort(), ['Give up “name”', 'Give up “stain”']);
 	const { plan: after } = mended(file, rule);
 	assert.ok(!has(after, 'window.zone-covered') && !has(after, 'window.zone-exposed'));
 	assert.equal(after.window!.giveUp, undefined);

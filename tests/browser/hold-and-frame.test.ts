@@ -188,7 +188,7 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	await press('Try the shelf');
 	await sees('Green frame');
 	await sees('Fits. It goes in as it is.');
-	await press('take Green frame');
+	await press('take it: Green frame');
 	const kept = await here.untilKept(number, 'the frame', (job) => job.frame!.kind === 'ready-made');
 	assert.deepEqual(kept.frame!.opening, { width: 545, height: 704 });
 	assert.equal(plan(kept, builtInShop).fits, true);

@@ -6,6 +6,7 @@
 	import { SPACER_NAMES } from '$core/drawing/layer-name.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
@@ -165,13 +166,18 @@
 		{/each}
 	</ol>
 	<button type="button" class="text-press" onclick={addFiller}>add a filler</button>
+	{#if guard.underMat && job.hold.kind !== 'stitching'}<Flag
+			label="The board behind it is lined with cloth"
+			value={guard.lining}
+			onchange={(on) => editor.put(['guard', 'lining'], on)}
+		/>{/if}
 	{#if plan.pack}
 		<dl class="rows sum">
 			<dt><strong>Pack</strong></dt>
 			<dd><strong><Figure path="pack.thickness" name="Pack thickness" value={plan.pack.thickness} fine /></strong></dd>
-			<dt class={worst('pack.gap')}>Air over the {job.piece.kind === 'photograph' ? 'photograph' : 'sheet'}</dt>
+			<dt class={worst('pack.gap')}>Air over the piece</dt>
 			<dd class={worst('pack.gap')}>
-				<Figure path="pack.gap" name="Air over the sheet" value={plan.pack.gap} fine /> of
+				<Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} fine /> of
 				<Figure path="pack.gapNeed" name="Air needed" value={plan.pack.gapNeed} fine />
 			</dd>
 			<dt>Glazing lying flat sags by at most</dt>

@@ -36,7 +36,7 @@
 					{#if one.patch}<button
 							type="button"
 							class="text-press"
-							aria-label="take {one.item.name}"
+							aria-label="take it: {one.item.name}"
 							onclick={() => editor.apply(one.patch!)}>take it</button
 						>{/if}
 				</li>
