@@ -19,13 +19,14 @@ async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
 	};
 }
 
-test('the job sheet of every demo piece is two pages, on A4 and on Letter, at its own size', async () => {
+/** The fullest of each kind: two mats that lean, a lift, a filler, a metal kit, no mat, strips, a frame out of true. */
+const FULLEST = ['K-0101', 'K-0103', 'K-0106', 'K-0108', 'K-0110', 'K-0111', 'K-0114'];
+
+test('the job sheet is two pages at its own size: the fullest ones on Letter, which is shorter, and on A4', async () => {
 	await here.loadDemo();
-	const { jobs } = (await (await fetch(`${here.server.address}/api/jobs`)).json()) as { jobs: { number: string }[] };
-	// Three windows take three pages (below).
-	for (const { number } of jobs.filter((job) => job.number !== 'K-0112')) {
+	for (const number of FULLEST) {
 		await here.browser.open(`/jobs/${number}/sheet`);
-		assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['595 × 842']) }, number);
+		if (number === 'K-0101') assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['595 × 842']) }, number);
 		await here.browser.press('Letter');
 		assert.deepEqual(await printed(), { pages: 2, sizes: new Set(['612 × 792']) }, number);
 	}

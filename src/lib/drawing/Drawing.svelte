@@ -85,12 +85,10 @@
 	const fitted = $derived(fit(space));
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
-	const drawn = $derived.by(() => {
-		const { box, textHeight, scale } = fitted;
-		const shown = column > 0 ? rows : [];
-		const top = Math.min(box.top, ...shown.map(({ row }) => row - textHeight));
-		const bottom = Math.max(box.top + box.height, ...shown.map(({ row }) => row + textHeight));
-		return { left: box.left, top, width: box.width + column / scale, height: bottom - top };
+	const drawn = $derived({
+		...withRows(fitted.box, fitted.textHeight),
+		left: fitted.box.left,
+		width: fitted.box.width + column / fitted.scale
 	});
 	/** On the screen the drawing fills its place, so that a stroke moves what is in it and not the place. */
 	const view = $derived(
@@ -99,13 +97,23 @@
 	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
 	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
 
+	/** From top to bottom of a drawing with its column of callouts, whose rows may stand out above and below it. */
+	function withRows(box: Rect, textHeight: number): { top: number; height: number } {
+		const shown = column > 0 ? placeCallouts(scene, textHeight) : [];
+		const top = Math.min(box.top, ...shown.map(({ row }) => row - textHeight));
+		const bottom = Math.max(box.top + box.height, ...shown.map(({ row }) => row + textHeight));
+		return { top, height: bottom - top };
+	}
+
 	/** Labels keep their size on the screen, so the scale and the room that they need are found together. */
 	function fit(room: { width: number; height: number }) {
 		if (held) return { ...placeDimensions(scene, label / held.scale, write), scale: held.scale, textHeight: label / held.scale };
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
 		let placed = placeDimensions(scene, label / scale, write);
-		for (let turn = 0; turn < 3; turn += 1) {
-			scale = Math.min(Math.max(60, room.width - column) / placed.box.width, room.height / placed.box.height);
+		// Rows of callouts stay as high as their text: with them it takes more turns.
+		for (let turn = 0; turn < (column > 0 ? 8 : 3); turn += 1) {
+			const { height: tall } = withRows(placed.box, label / scale);
+			scale = Math.min(Math.max(60, room.width - column) / placed.box.width, room.height / tall);
 			placed = placeDimensions(scene, label / scale, write);
 		}
 		scale = stated(scale);

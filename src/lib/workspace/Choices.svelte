@@ -165,7 +165,7 @@
 		text-align: right;
 	}
 	.list {
-		max-height: 251px;
+		max-height: 226px;
 		overflow-y: auto;
 		background: var(--panel);
 		border: 1px solid var(--line-strong);

@@ -154,7 +154,7 @@
 				</div>{/if}
 		{:else if view === 'layers'}
 			<Choices />
-			<div class="at-rabbet"><Drawing scene={section} {...shared} label={12} /></div>
+			<div class="at-rabbet"><Drawing scene={section} {...shared} label={11} /></div>
 		{:else if view === 'section'}
 			<Drawing scene={section} {...shared} label={14} />
 		{:else if view === 'back'}
