@@ -46,6 +46,8 @@
 	}: Props = $props();
 
 	const PX_PER_MM = 96 / 25.4;
+	/** A scale that changes by less is found. */
+	const SETTLED = 0.004;
 	const id = $props.id();
 	let width = $state(0);
 	let height = $state(0);
@@ -112,9 +114,11 @@
 		let placed = placeDimensions(scene, label / scale, write);
 		// Rows of callouts stay as high as their text: with them it takes more turns.
 		for (let turn = 0; turn < (column > 0 ? 8 : 3); turn += 1) {
+			const before = scale;
 			const { height: tall } = withRows(placed.box, label / scale);
 			scale = Math.min(Math.max(60, room.width - column) / placed.box.width, room.height / tall);
 			placed = placeDimensions(scene, label / scale, write);
+			if (Math.abs(scale / before - 1) < SETTLED) break;
 		}
 		scale = stated(scale);
 		placed = placeDimensions(scene, label / scale, write);
