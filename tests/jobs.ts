@@ -40,6 +40,17 @@ export function planned(changes: Partial<JobFile> = {}): SinglePlan {
 	return planSingle(workedJob(changes));
 }
 
+/** The faults of the worked case with changes, each `path: sentence`; none when it can be planned. */
+export function faultsOf(changes: Partial<JobFile>): string[] {
+	try {
+		planned(changes);
+		return [];
+	} catch (error) {
+		if (error instanceof FaultError) return error.faults.map(({ path, says }) => `${path}: ${says}`);
+		throw error;
+	}
+}
+
 /** The plan after the first remedy of a rule's first finding. */
 export function mended(file: JobFile, rule: string): { file: JobFile; plan: SinglePlan } {
 	const before = plan(file, builtInShop);

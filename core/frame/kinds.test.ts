@@ -2,10 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { has, planned, planSingle, severityOf, workedJob } from '../../tests/jobs.ts';
+import { faultsOf, has, planned, planSingle, severityOf, workedJob } from '../../tests/jobs.ts';
 import { otherDiagonal, outlineFor } from '../geometry/quadrilateral.ts';
 import type { JobFile } from '../job/definition.ts';
-import { FaultError } from '../job/faults.ts';
 import { patched } from '../job/patch.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
@@ -16,15 +15,6 @@ import { placesOfPoints, planPoints, pointsOf } from './points.ts';
 const { house } = builtInShop;
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
-const faultsOf = (changes: Partial<JobFile>): string[] => {
-	try {
-		planned(changes);
-		return [];
-	} catch (error) {
-		if (error instanceof FaultError) return error.faults.map(({ path, says }) => `${path}: ${says}`);
-		throw error;
-	}
-};
 const section = { face: 26, lip: 8, depth: 30, rabbetDepth: 18, density: 560 };
 const metal = (changes: JobFile['frame'] = {}, more: Partial<JobFile> = {}) =>
 	planned({ frame: { kind: 'metal', moulding: 'metal-10', ...changes }, ...more });

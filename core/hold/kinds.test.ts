@@ -2,10 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { has, mended, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../tests/jobs.ts';
+import { faultsOf, has, mended, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../tests/jobs.ts';
 import type { JobFile } from '../job/definition.ts';
 import { decide } from '../job/decide.ts';
-import { FaultError } from '../job/faults.ts';
 import { patched } from '../job/patch.ts';
 import { putPieceKind } from '../job/piece-kind.ts';
 import { readJob } from '../job/read.ts';
@@ -16,15 +15,6 @@ import { holdChoices } from './choices.ts';
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const sheet = { readings: { width: 402, height: 551 } };
-const faultsOf = (changes: Partial<JobFile>): string[] => {
-	try {
-		planned(changes);
-		return [];
-	} catch (error) {
-		if (error instanceof FaultError) return error.faults.map(({ path, says }) => `${path}: ${says}`);
-		throw error;
-	}
-};
 const folded = (hold: JobFile['hold'], overlap = 10): SinglePlan => planned({ hold, window: { overlap } });
 
 test('strips lie along the foot and both sides, hidden by a millimetre; a sling carries the foot', () => {

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** What House holds: one place beside the other. */
+	import Places from '$lib/ui/Places.svelte';
+
 	type Props = { here: string };
 	const { here }: Props = $props();
 	const PLACES = [
@@ -10,28 +12,4 @@
 	];
 </script>
 
-<nav aria-label="House">
-	{#each PLACES as place (place.href)}<a href={place.href} aria-current={here === place.name ? 'page' : undefined}>{place.name}</a
-		>{/each}
-</nav>
-
-<style>
-	nav {
-		display: flex;
-		gap: 18px;
-		margin-bottom: 12px;
-	}
-	a {
-		padding: 3px 0;
-		color: #474f53;
-		border-bottom: 2px solid transparent;
-	}
-	a:hover {
-		color: var(--accent);
-	}
-	a[aria-current] {
-		color: var(--ink);
-		font-weight: 600;
-		border-bottom-color: var(--ink);
-	}
-</style>
+<Places name="House" places={PLACES} {here} />
