@@ -62,7 +62,7 @@
 			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the mend where
 			a frame is too small.
 		</p>
-		<table bind:this={table}>
+		<table class="written" bind:this={table}>
 			<thead
 				><tr
 					><th scope="col">Name</th><th scope="col">Width</th><th scope="col">Height</th><th scope="col">In mm, to one scale</th
@@ -148,46 +148,15 @@
 	.about {
 		color: var(--quiet);
 	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		margin: 12px 0;
-	}
-	th {
-		text-align: left;
-		font-weight: 600;
-		font-size: 13px;
-		padding: 4px 8px 4px 0;
-	}
-	td {
-		padding: 3px 8px 3px 0;
-		vertical-align: top;
-	}
 	td:first-child {
 		width: 34%;
-	}
-	tr {
-		border-bottom: 1px solid var(--line-strong);
-	}
-	/* Written in place: a row is a line of words until one of them is changed. */
-	td .field {
-		background: transparent;
-		border-color: transparent;
-		padding-left: 0;
-	}
-	td .field:hover,
-	td .field:focus,
-	td .field.faulty {
-		background: #fff;
-		border-color: var(--line-strong);
-		padding-left: 8px;
 	}
 	th:nth-child(4) {
 		white-space: nowrap;
 	}
 	.is {
 		white-space: nowrap;
-		line-height: 32px;
+		line-height: 30px;
 		color: #474f53;
 	}
 	.drawn {
@@ -202,9 +171,6 @@
 		fill: #f4f2ec;
 		stroke: #4c3b27;
 		stroke-width: 2;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
 	}
 	.fault {
 		color: var(--stop);

@@ -84,7 +84,7 @@
 </script>
 
 {#snippet table(kind: 'frame' | 'stick', columns: Column[])}
-	<table>
+	<table class="written">
 		<thead
 			><tr
 				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
@@ -213,47 +213,13 @@
 	.about {
 		color: var(--quiet);
 	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		margin: 8px 0 12px;
-	}
-	th {
-		text-align: left;
-		font-weight: 600;
-		font-size: 13px;
-		padding: 4px 8px 4px 0;
-	}
 	th.wide {
 		width: 22%;
-	}
-	td {
-		padding: 4px 8px 4px 0;
-		vertical-align: top;
-	}
-	tr {
-		border-bottom: 1px solid var(--line-strong);
-	}
-	/* Written in place: a row is a line of words until one of them is changed. */
-	td .field {
-		background-color: transparent;
-		border-color: transparent;
-		padding-left: 0;
-	}
-	td .field:hover,
-	td .field:focus,
-	td .field.faulty {
-		background-color: #fff;
-		border-color: var(--line-strong);
-		padding-left: 8px;
 	}
 	td .select {
 		min-width: 92px;
 		padding-block: 0;
 		line-height: 28px;
-	}
-	td .faulty {
-		border: 2px solid var(--stop);
 	}
 	.drawn {
 		vertical-align: middle;
