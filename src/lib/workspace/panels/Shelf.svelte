@@ -70,6 +70,5 @@
 	li button {
 		grid-column: 2;
 		justify-self: start;
-		padding-left: 0;
 	}
 </style>
