@@ -46,6 +46,9 @@ async function roomYear(browser: Browser): Promise<void> {
 	await chartsAreDrawn(browser);
 	await browser.choose('Room', 'Logger: Net Loft 2025');
 	await browser.sees('Net Loft 2025. Inside');
+	await browser.waitFor('the year to be simulated', () =>
+		browser.driver.executeScript<boolean>("return !document.querySelector('progress')")
+	);
 	await browser.driver.executeScript('document.querySelector("main").scrollTop = 790');
 }
 

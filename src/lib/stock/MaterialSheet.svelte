@@ -131,20 +131,15 @@
 		font-size: 12.5px;
 		color: var(--quiet);
 		font-weight: 600;
-		padding: 4px 6px;
+		padding: 4px;
 		border-bottom: 1px solid var(--line-strong);
 		white-space: nowrap;
 	}
 	tbody tr {
 		border-bottom: 1px solid var(--line);
 	}
-	tbody th {
-		text-align: left;
-		font-weight: 400;
-	}
-	td {
-		padding: 0 6px;
-		white-space: nowrap;
+	thead th:first-child {
+		padding-left: 0;
 	}
 	.name {
 		display: grid;
@@ -152,13 +147,14 @@
 		margin-bottom: 8px;
 	}
 	tbody th {
+		text-align: left;
+		font-weight: 400;
 		padding: 3px 6px 3px 0;
 		font-size: 13px;
 		width: 42%;
 	}
 	td {
 		padding: 2px 4px;
-		white-space: normal;
 	}
 	td:nth-child(2) {
 		width: 118px;
@@ -176,12 +172,13 @@
 	.source {
 		background: transparent;
 		border-color: transparent;
-		padding-left: 4px;
+		padding-left: 0;
 	}
 	.source:hover,
 	.source:focus {
 		background: #fff;
 		border-color: var(--line-strong);
+		padding-left: 4px;
 	}
 	.unknown {
 		display: flex;
