@@ -25,7 +25,8 @@ import { RULES } from './findings/rules.ts';
 import { GRADES } from './shop/grades.ts';
 import { fail, FaultError } from './job/faults.ts';
 import { patched } from './job/patch.ts';
-import { showNumber } from './units/show.ts';
+import { showWithUnit, type Reader } from './units/show.ts';
+import type { Unit } from './units/length.ts';
 import { planClimate, type Climate } from './climate/climate.ts';
 import { whyClimate } from './climate/why.ts';
 import { whyLight } from './light/why.ts';
@@ -37,13 +38,16 @@ import { longestOf, planMeasure, type Measure } from './measure/measure.ts';
 import { planMovement } from './measure/movement.ts';
 import { whyMeasure } from './measure/why.ts';
 import { planPack, type Pack } from './pack/pack.ts';
+import { planSpacer } from './pack/spacer.ts';
 import { whyPack } from './pack/why.ts';
 import { each, oneOrEach, type OneOrEach } from './one-or-each.ts';
-import type { Shop } from './shop/shop.ts';
+import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './sights.ts';
 import { tidy } from './units/round.ts';
 import type { Why } from './why/why.ts';
-import { openingsOf, planWindow, seenThrough, type Window } from './window/window.ts';
+import { printNeeds } from './window/mats.ts';
+import { limitsOf, rangeOf, type Limit } from './window/ranges.ts';
+import { openingsOf, planWindow, seenThrough, type PlacedOpening, type Window } from './window/window.ts';
 import { whyOpening, whyWindow } from './window/why.ts';
 
 /** Figures by station; a station that cannot be planned yet is absent and named in `open`. */
@@ -74,23 +78,25 @@ export type Plan = Figures &
 
 /**
  * Plans a job file.
+ * @param reads the unit of its sentences; the one that it is cut in unless given. No figure changes with it
  * @param file a job file as typed; it is read and checked
  * @returns every figure in mm, kg, N, kPa, degrees; the findings; an explanation of every figure
  * @throws FaultError with a path and a sentence for each fault
  */
-export function plan(file: unknown, shop: Shop): Plan {
-	return planDecided(file as JobFile, decide(readJob(file), shop), shop);
+export function plan(file: unknown, shop: Shop, reads?: Unit): Plan {
+	return planDecided(file as JobFile, decide(readJob(file), shop, reads), shop);
 }
 
 /** As `plan`, for a caller that has read and decided the job already. */
-export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
+export function planDecided(file: JobFile, job: Decided, shopAsItIs: Shop): Plan {
+	const shop = shopFor(shopAsItIs, job.cutIn);
 	const figures = planFigures(job, shop);
-	const verdict = withBetterRemedies(judge({ file, job, shop, plan: figures, grade: job.aim }), file, shop);
+	const verdict = withBetterRemedies(judge({ file, job, shop, plan: figures, grade: job.aim }), file, job.reader.unit, shop);
 	let why: Why | undefined;
 	return {
 		...figures,
 		...verdict,
-		cut: planCut(job, shop.house, figures),
+		cut: planCut(job, shop, figures),
 		assumed: job.assumed,
 		// Made when first asked for: a drag plans sixty times a second and asks for none.
 		get why() {
@@ -104,10 +110,10 @@ export function planDecided(file: JobFile, job: Decided, shop: Shop): Plan {
  * the same of each and what is found stands later in the order of the work; and the grade reached does not fall. So no chain of remedies
  * runs in a circle. The change is planned to know, when somebody first looks at the remedies: a drag looks at none.
  */
-function withBetterRemedies(verdict: Verdict, file: JobFile, shop: Shop): Verdict {
+function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: Shop): Verdict {
 	const before = standingOf(verdict);
 	const judged = (next: JobFile) => {
-		const job = decide(readJob(next), shop);
+		const job = decide(readJob(next), shop, reads);
 		return judge({ file: next, job, shop, plan: planFigures(job, shop), grade: job.aim });
 	};
 	const isBetter = (next: Verdict, mends: Finding) => {
@@ -174,7 +180,8 @@ function isLess(one: readonly number[], other: readonly number[]): boolean {
 }
 
 /** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */
-export function planFigures(job: Decided, shop: Shop): Figures {
+export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
+	const shop = shopFor(shopAsItIs, job.cutIn);
 	const figures: Figures = { open: [] };
 	const light = planLight(job, shop);
 	if (light) figures.light = light;
@@ -185,7 +192,7 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 			figures.open.push({ station: 'measure', needs: `one width and one height of the sheet${of}, or its four sides` });
 		else {
 			const measure = planMeasure({ readings: piece.readings, single: piece.single }, readingsPath(job, index));
-			checkZones(piece.zones, measure.largest, zonesPath(job, index));
+			checkZones(piece.zones, measure.largest, zonesPath(job, index), job.reader);
 			measures.push(measure);
 		}
 	}
@@ -209,19 +216,26 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 		})
 	);
 	const longest = longestOf(measures);
-	const layers = planLayers(job, shop.house);
+	for (const [index, opening] of openings.entries()) {
+		const limits = limitsFor(job, shop, index, { measure: measures[index]!, opening, hold: holds[index]! });
+		if (limits.length > 0) Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
+	}
+	const layers = planLayers(job, shop);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
 	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet });
 	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
 		pack.clearance = tidy(frame.section.rabbetDepth + job.frame!.deepen - pack.thickness);
+		for (const [index, mat] of window.mats.entries())
+			if (mat.print) mat.print.needs = printNeeds(job.mats[index]!.printEnds, mat.print.needs, frame.sight, shop.house);
 		const [first] = window.mats;
 		if (first) first.seen = mapSides((side) => tidy(first.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2));
 		else seenThrough(window, frame.sight);
 	} else {
-		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a section given outright' });
+		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a profile that you enter' });
 	}
+	if (job.guard.spacer) pack.spacer = planSpacer(job, shop, window.pack, frame);
 	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame });
 	figures.climate = planClimate(job, shop, { window, sheetGrams: holds.map((hold) => hold.sheetGrams) });
 	if (frame) {
@@ -233,18 +247,32 @@ export function planFigures(job: Decided, shop: Shop): Figures {
 	return figures;
 }
 
+/** A window's own figures: in the list of several, or the window itself. */
+function ownOf(window: Window, index: number): Partial<PlacedOpening> {
+	return window.openings ? window.openings[index]! : window;
+}
+
+function limitsFor(
+	job: Decided,
+	shop: Shop,
+	index: number,
+	of: { measure: Measure; opening: PlacedOpening; hold: Hold }
+): Limit[] {
+	return limitsOf({ ...of, piece: job.pieces[index]!, choice: job.windows[index]!, mat: job.mats.at(-1) ?? null, house: shop.house });
+}
+
 /** @throws FaultError for a zone that lies wholly beside the sheet: it was measured from elsewhere, or on another */
-function checkZones(zones: Zone[], { width, height }: Size, at: string): void {
+function checkZones(zones: Zone[], { width, height }: Size, at: string, reader: Reader): void {
 	for (const [index, zone] of zones.entries()) {
 		if (zone.left >= width)
 			fail(
 				`${at}[${index}].left`,
-				`“${zone.id}” would lie beside the sheet, which is ${showNumber(width, 1)} mm wide. Measure from its left edge.`
+				`“${zone.id}” would lie beside the sheet, which is ${showWithUnit(width, reader, 'mark')} wide. Measure from its left edge.`
 			);
 		if (zone.top >= height)
 			fail(
 				`${at}[${index}].top`,
-				`“${zone.id}” would lie below the sheet, which is ${showNumber(height, 1)} mm high. Measure from its top edge.`
+				`“${zone.id}” would lie below the sheet, which is ${showWithUnit(height, reader, 'mark')} high. Measure from its top edge.`
 			);
 	}
 }
@@ -269,24 +297,28 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 		const number = job.several ? index + 1 : null;
 		const own: Why = {};
 		whyMeasure(own, measure, job.pieces[index]!);
-		if (window) whyOpening(own, index, window, job, frame ?? null);
-		if (holds[index]) whyHold(own, holds[index], job, job.windows[index]!, measure, shop.house);
-		for (const [path, { of, source }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source };
+		if (window && holds[index]) {
+			const limits = limitsFor(job, shop, index, { measure, opening: openingsOf(window)[index]!, hold: holds[index] });
+			whyOpening(own, index, window, job, frame ?? null, limits);
+			whyHold(own, holds[index], job, job.windows[index]!, measure, shop.house);
+		}
+		for (const [path, { of, source, unit }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source, unit };
 	}
 	if (!window) return why;
-	whyWindow(why, window, job, frame ?? null);
-	if (pack) whyPack(why, pack, job, longestOf(measures), shop.house.gapLargeFrom);
+	whyWindow(why, window, job, frame ?? null, shop.house);
+	if (pack) whyPack(why, pack, job, longestOf(measures), frame ?? null, shop.house);
 	if (frame) whyFrame(why, frame, job, window.pack, shop.house);
 	if (figures.climate)
 		whyClimate(
 			why,
 			job,
 			window,
-			holds.map((hold) => hold.sheetGrams)
+			holds.map((hold) => hold.sheetGrams),
+			shop.house
 		);
-	if (back) whyBack(why, back);
-	if (mass) whyMass(why, mass, job, window);
-	if (hang) whyHang(why, hang);
-	whyCut(why, job, shop.house, figures);
+	if (back) whyBack(why, back, job);
+	if (mass) whyMass(why, mass, job, window, frame!);
+	if (hang) whyHang(why, hang, job);
+	whyCut(why, job, shop, figures);
 	return why;
 }

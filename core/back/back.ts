@@ -2,13 +2,18 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Frame } from '../frame/frame.ts';
+import { dustCoverFor } from '../shop/papers.ts';
 import type { Shop } from '../shop/shop.ts';
+import { countUp, tidy } from '../units/round.ts';
 
 export type Back = {
 	/** What the tape covers of the moulding's flat back. Absent without a frame or a seal. */
 	tape?: { land: number; recess: number; width: number; stock: number; strips: [number, number, number, number]; passes: number };
 	edgeSeal?: { width: number; stock: number; length: number };
+	/** Finished, and as it is cut first; which paper. */
 	dustCover?: Size;
+	dustCoverRough?: Size;
+	dustCoverPaper?: string;
 	bumpers: number;
 };
 
@@ -20,23 +25,29 @@ export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickne
 		const width = house.edgeSealOnFace + thickness + house.edgeSealOnBack;
 		back.edgeSeal = { width, stock: stockWidth(width, tapeWidths), length: 2 * (pack.width + pack.height) * house.tapeSpare };
 	}
-	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, shop);
+	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, job, shop);
 	if (frame && job.back.dustCover) {
-		back.dustCover = {
-			width: frame.outer.width - 2 * house.dustCoverInside,
-			height: frame.outer.height - 2 * house.dustCoverInside
-		};
+		const sized = (by: number): Size => ({ width: tidy(frame.outer.width + by), height: tidy(frame.outer.height + by) });
+		back.dustCover = sized(-2 * house.dustCoverInside);
+		back.dustCoverRough = sized(2 * house.dustCoverRough);
+		back.dustCoverPaper = dustCoverFor(Math.max(frame.outer.width, frame.outer.height), house.dustCoverHeavyFrom);
 	}
 	return back;
 }
 
-function tapeOf({ section, rabbet }: Frame, thickness: number, { house, tapeWidths }: Shop): NonNullable<Back['tape']> {
-	const land = Math.min(house.land, section.face - section.lip);
-	const recess = Math.abs(section.rabbetDepth - thickness);
+/** The land is what the flat wood leaves once 2 mm of it stay bare at the outer edge. */
+function tapeOf(
+	{ section, rabbet }: Frame,
+	thickness: number,
+	job: Decided,
+	{ house, tapeWidths }: Shop
+): NonNullable<Back['tape']> {
+	const land = Math.max(0, Math.min(house.land, section.face - section.lip - house.bareWood));
+	const recess = Math.abs(section.rabbetDepth + job.frame!.deepen - thickness);
 	const width = land + recess + Math.max(house.tapeOnBacking, house.pointHead + house.pointHeadCover);
 	const stock = stockWidth(width, tapeWidths);
 	const [across, down] = [rabbet.width + 2 * land, rabbet.height + 2 * land];
-	return { land, recess, width, stock, strips: [across, down, across, down], passes: Math.ceil(width / stock) };
+	return { land, recess, width, stock, strips: [across, down, across, down], passes: countUp(width / stock) };
 }
 
 /** The next width in stock, or the widest there is. */

@@ -1,13 +1,19 @@
+import type { Decided } from '../job/decide.ts';
 import { explainer, onAxes, type Why } from '../why/why.ts';
 import type { Back } from './back.ts';
 
 /** Explains every figure of Back. */
-export function whyBack(why: Why, back: Back): void {
+export function whyBack(why: Why, back: Back, job: Decided): void {
 	const explain = explainer(why);
 	explain('back.bumpers', 'job.back.bumpers', 'back#bumpers');
 	if (back.tape) {
-		explain('back.tape.land', 'min(shop.house.land, frame.section.face - frame.section.lip)', 'back#tape');
-		explain('back.tape.recess', 'abs(frame.section.rabbetDepth - pack.thickness)', 'back#tape');
+		explain(
+			'back.tape.land',
+			'max(0, min(shop.house.land, frame.section.face - frame.section.lip - shop.house.bareWood))',
+			'back#tape'
+		);
+		const deepen = job.frame!.deepen > 0 ? ' + job.frame.deepen' : '';
+		explain('back.tape.recess', `abs(frame.section.rabbetDepth${deepen} - pack.thickness)`, 'back#tape');
 		const onBacking = 'max(shop.house.tapeOnBacking, shop.house.pointHead + shop.house.pointHeadCover)';
 		explain('back.tape.width', `back.tape.land + back.tape.recess + ${onBacking}`, 'back#tape');
 		explain('back.tape.stock', 'next(back.tape.width, shop.tapeWidths)', 'back#tape');
@@ -26,7 +32,8 @@ export function whyBack(why: Why, back: Back): void {
 		explain('back.edgeSeal.length', '2 * (window.pack.width + window.pack.height) * shop.house.tapeSpare', 'back#edge-seal');
 	}
 	if (back.dustCover)
-		onAxes((axis) =>
-			explain(`back.dustCover.${axis}`, `frame.outer.${axis} - 2 * shop.house.dustCoverInside`, 'back#dust-cover')
-		);
+		onAxes((axis) => {
+			explain(`back.dustCover.${axis}`, `frame.outer.${axis} - 2 * shop.house.dustCoverInside`, 'back#dust-cover');
+			explain(`back.dustCoverRough.${axis}`, `frame.outer.${axis} + 2 * shop.house.dustCoverRough`, 'back#dust-cover');
+		});
 }

@@ -1,63 +1,47 @@
-/** Steps that hold the piece: hinges, pockets, strips, stitches, clips, or stuck down (handbook hold, order of the work). */
+/** Steps that hold the piece: hinges, pockets, strips, stitches, patches behind a panel, stuck down (handbook hold, order of the work). */
+import { hingingScene, placingScene } from '../drawing/board.ts';
 import { isHinge, type HoldKind } from '../job/decide-hold.ts';
 import type { Hold } from '../hold/hold.ts';
 import { sightsOf, which, type Sight } from '../sights.ts';
-import { showSize } from '../units/show.ts';
-import type { Step, Writer } from './steps.ts';
+import { hingesAsLaid, laidOn, staysFaceUp } from './as-laid.ts';
+import { joinSays } from './board-steps.ts';
+import type { Step, Writer } from './step.ts';
 
-const KIND_OF_HINGE: Partial<Record<HoldKind, string>> = { 't-hinge': 'T-', 'v-hinge': 'V-', 'pass-through': 'pass-through ' };
+const HELD: Record<HoldKind, (sights: Sight[], writer: Writer) => Step | null> = {
+	't-hinge': hinges,
+	'v-hinge': hinges,
+	'pass-through': hinges,
+	corners: pockets,
+	strips,
+	sling: strips,
+	'frame-lip': () => null,
+	clips: (sights, writer) => (writer.floats ? fixToSupport(sights, writer) : null),
+	stitching: stitch,
+	conservator: asTheConservatorChose,
+	'whole-surface': stickDown
+};
 
+/** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
 export function mount(writer: Writer): Step[] {
-	const { job } = writer;
-	const float = job.windows.some(({ way }) => way === 'float');
-	// A panel at the frame is mounted by fitting it.
-	if (job.hold.kind === 'clips' && !float) return [];
-	const sights = sightsOf(job, writer.plan);
-	const held = isHinge(job.hold.kind)
-		? hinges(sights, writer)
-		: job.hold.kind === 'corners'
-			? pockets(sights, writer.length)
-			: job.hold.kind === 'stitching'
-				? stitch(sights, writer)
-				: job.hold.kind === 'clips'
-					? tapeToSupport(sights, writer)
-					: job.hold.kind === 'whole-surface'
-						? stickDown(writer)
-						: strips(sights, writer);
-	const window: Step[] =
-		job.mats.length === 0
-			? []
-			: [
-					{
-						id: 'try-window',
-						title: 'Try the window over it',
-						does: [
-							'Join the window mat to the under-mat along one long edge, as a book opens.',
-							'What must show shows, what must be hidden is hidden, no edge appears on any side.'
-						],
-						because: 'It costs a minute now, and a re-opening later.'
-					}
-				];
-	return [...support(writer), place(sights, writer), held, ...window];
+	const { job, plan } = writer;
+	const sights = sightsOf(job, plan);
+	const held = HELD[job.hold.kind](sights, writer);
+	// A panel at the frame, or what its lip holds, is mounted by fitting it.
+	const atFrame = held === null;
+	const panelFirst = job.hold.kind === 'clips';
+	const onBase = supportToBase(writer);
+	const steps = atFrame
+		? []
+		: panelFirst
+			? [held, ...onBase]
+			: [...onBase, ...(job.hold.kind === 'whole-surface' ? [held] : []), place(sights, writer), ...(job.hold.kind === 'whole-surface' ? [] : [held])];
+	return [...bevelSupport(writer), ...steps, ...tryWindow(writer)];
 }
 
 /** A translucent piece stands on a board of exactly its size, its edge undercut, coated in its tint. */
-function support({ job, plan, length }: Writer): Step[] {
+function bevelSupport(writer: Writer): Step[] {
+	const { job, plan } = writer;
 	const bevelled = job.windows.find((window) => window.support && window.bevelledSupport);
-	const cloth = plan.cut.find(({ role }) => role === 'cloth over the board');
-	if (cloth)
-		return [
-			{
-				id: 'cover-board',
-				title: 'Cover the board',
-				does: [
-					`Washed, undyed cloth ${showSize(cloth, job.unit)} over the board, its grain straight, turned over the edges and fixed behind with paste; corners folded flat.`,
-					'Weighted until it is dry.'
-				],
-				because: 'The board is cut to size first, the cloth is cut larger and trimmed when dry.',
-				waitMinutes: 12 * 60
-			}
-		];
 	if (!bevelled) return [];
 	const size = sightsOf(job, plan)[0]?.opening.support;
 	return [
@@ -65,146 +49,251 @@ function support({ job, plan, length }: Writer): Step[] {
 			id: 'bevel-support',
 			title: 'Undercut the support',
 			does: [
-				`${size ? showSize(size, job.unit, true) : 'Cut to the piece'}: its edge cut back at 45°, so that nothing of it is seen from the front; ${length(bevelled.setBack)} smaller on every side.`,
+				`${size ? writer.size(size) : 'Cut to the piece'}: its edge cut back at 45°, so that nothing of it is seen from the front${bevelled.setBack > 0 ? `; ${writer.mark(bevelled.setBack)} smaller on every side` : ''}.`,
 				`Coated twice${bevelled.supportTint ? ` in ${bevelled.supportTint}` : ' in the tint of the piece'}, edge and face, and left to dry.`
 			],
 			because: 'A pale rim would shine through, and a side would show.',
 			caution: 'The adhesive for bone, horn and skin is a conservator’s choice.',
-			waitMinutes: 120
+			waitMinutes: 120,
+			uses: []
 		}
 	];
 }
 
-function place(sights: Sight[], { job, length }: Writer): Step {
-	const on = job.schools['hang-from'] === 'window-mat' && isHinge(job.hold.kind) ? 'window mat' : 'under-mat';
-	const board = job.hold.kind === 'stitching' ? 'covered board' : on;
+/** A float's support is fixed to its base board: after the panel is on it, before a sheet is. */
+function supportToBase(writer: Writer): Step[] {
+	const { job, shop } = writer;
+	if (!writer.parts('support').length) return [];
+	const base = job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : null;
+	if (!base) return [];
+	return [
+		{
+			id: 'support-to-base',
+			title: 'Fix the support to its base',
+			does: [
+				`Support on the ${base}, in the middle of the window, with paste or tape that the piece never meets; the same air on all sides.`,
+				'Weighted until it holds.'
+			],
+			because: 'What floats must not slide in its window.',
+			waitMinutes: shop.house.supportDryMinutes,
+			uses: writer.parts('support')
+		}
+	];
+}
+
+function place(sights: Sight[], writer: Writer): Step {
+	const { job, plan } = writer;
+	const stuck = job.hold.kind === 'whole-surface';
 	return {
 		id: 'place',
-		title: sights.length > 1 ? 'Place the sheets' : job.piece.kind === 'object' ? 'Place it' : 'Place the sheet',
+		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
 		does: sights.flatMap((sight) => {
-			const { placement, free } = sight.opening;
+			const laid = laidOn(plan, job, sight);
+			const { tolerance } = sight.opening;
+			const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top corner';
+			const how = laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `on the ${laid.board}, face up`;
+			const exact = tolerance && Math.min(tolerance.width, tolerance.height) < 1;
 			return [
-				`${which(sight)}On the ${board}: its top-left corner ${length(placement.left, true)} from the left edge and ${length(placement.top, true)} from the top; a weight on it.`,
-				...(free
-					? [
-							`It may be off by ± ${length(free.width, true)} across and ± ${length(free.height, true)} down before an edge shows.`
-						]
-					: ['It stands free: the same air on all sides.'])
+				`${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top; a weight on it.`,
+				...(!tolerance
+					? ['It stands free: the same air on all sides.']
+					: exact
+						? ['Lay it exactly: there is hardly any play.']
+						: [
+								`It is right within ± ${writer.mark(tolerance.width)} across and ± ${writer.mark(tolerance.height)} up and down.`
+							])
 			];
 		}),
-		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.'
+		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.',
+		uses: [],
+		pictures: sights.flatMap((_, index) => placingScene(plan, job, index) ?? [])
 	};
 }
 
-function hinges(sights: Sight[], { job, shop, length }: Writer): Step {
+const KIND_OF_HINGE: Partial<Record<HoldKind, string>> = { 't-hinge': 'T-', 'v-hinge': 'V-', 'pass-through': 'pass-through ' };
+
+function hinges(sights: Sight[], writer: Writer): Step {
+	const { job, plan, shop } = writer;
 	const holds = sights.map((sight) => sight.hold!);
 	const [hold] = holds as [Hold];
 	const count = holds.reduce((sum, one) => sum + one.count, 0);
 	const paste = job.hold.adhesive.family === 'paste';
 	const tissue = [...new Set(holds.map((one) => one.tissue ?? '–'))].join(' or ');
-	const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((place) => length(place, true)).join(', ')}`);
+	const faceUp = staysFaceUp(job);
+	const others = hold.others?.flatMap(({ side, places }) => `${side === 'bottom' ? 'foot' : side} ${places.map((one) => writer.mark(one)).join(', ')}`);
+	const turn = faceUp
+		? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
+		: 'The sheet lies face down, so left is its right in front';
 	return {
 		id: 'hinge',
 		title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${KIND_OF_HINGE[hold.kind]}${count === 1 ? 'hinge' : 'hinges'}`,
 		does: [
-			`${count} tabs ${length(hold.size.width, true)} wide, ${length(hold.size.height + shop.house.hingeTab, true)} long, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
+			`${count} tabs ${writer.mark(hold.size.width)} wide, ${writer.mark(hold.size.height + hold.tab!)} long, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
 			...sights.map(
 				(sight) =>
-					`${which(sight)}Centres from the sheet’s left: ${sight.hold!.places.map((place) => length(place, true)).join(', ')}.`
+					`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
+						.map((one) => writer.mark(one))
+						.join(', ')} from its left corner, each holding it by ${writer.mark(sight.hold!.size.height)}.`
 			),
-			...(others ? [`At the other edges: ${others.join('; ')}.`] : []),
-			`Each holds the sheet by ${length(hold.size.height, true)}.`,
+			...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
 			hold.kind === 'pass-through'
-				? 'The tabs go through slits in the support and are fixed behind it.'
+				? `The tabs go through slits in the ${laidOn(plan, job, sights[0]!).board} and are fixed behind it.`
 				: hold.kind === 'v-hinge'
 					? 'Each tab is folded and hides behind the sheet; a strip of the same reinforces it on the board.'
-					: `One corner, turn back, look, then the others; cross-pieces ${showSize(hold.cross!, job.unit, true)}, ${length(shop.house.crossAbove)} above the sheet.`,
+					: `${faceUp ? 'One corner, look, then the others' : 'One corner, turn back, look, then the others'}; cross-pieces ${writer.size(hold.cross!, 'mark')}, ${writer.mark(shop.house.crossAbove)} above the sheet.`,
 			...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
 		],
 		because: others
 			? 'Held at more than its top edge it cannot grow: look again in two years.'
 			: 'Held at the top only, the sheet can grow and shrink without bulging.',
-		waitMinutes: hold.dryMinutes
+		waitMinutes: hold.dryMinutes,
+		uses: writer.parts('hinge tab', 'cross-piece'),
+		pictures: sights.flatMap((_, index) => hingingScene(plan, job, index) ?? [])
 	};
 }
 
-function pockets(sights: Sight[], length: Writer['length']): Step {
+function boardBehind({ job }: Writer): string {
+	return job.hold.from === 'window-mat' ? 'window mat' : job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : 'board behind it';
+}
+
+function pockets(sights: Sight[], writer: Writer): Step {
 	return {
 		id: 'hinge',
 		title: 'Pockets at the corners',
 		does: [
 			...sights.map(
 				(sight) =>
-					`${which(sight)}Four pockets of alkaline paper, ${length(sight.hold!.size.width, true)} along each edge of the sheet; ${slack(sight, length)}.`
+					`${which(sight)}Four pockets of alkaline paper, ${writer.mark(sight.hold!.size.width)} along each edge of the sheet; ${slack(sight, writer)}.`
 			),
-			'Fold each, slip it over its corner, fix its tails to the under-mat with gummed tape; nothing sticks to the sheet.'
+			`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
 		],
-		because: 'Without adhesive the sheet comes out again by hand.'
+		because: 'Without adhesive the sheet comes out again by hand.',
+		uses: writer.parts('corner pocket')
 	};
 }
 
-function slack({ hold }: Sight, length: Writer['length']): string {
-	return `${length(hold!.slack!.width, true)} of slack across and ${length(hold!.slack!.height, true)} down, both sides together`;
+function slack({ hold }: Sight, writer: Writer): string {
+	return `${writer.mark(hold!.slack!.width)} of slack across and ${writer.mark(hold!.slack!.height)} up and down, both sides together`;
 }
 
-function strips(sights: Sight[], { job, length }: Writer): Step {
-	const sling = job.hold.kind === 'sling';
+function strips(sights: Sight[], writer: Writer): Step {
+	const sling = writer.job.hold.kind === 'sling';
 	return {
 		id: 'hinge',
 		title: sling ? 'A sling' : 'Edge strips',
 		does: [
 			...sights.map((sight) => {
 				const each = sight.hold!.strips!.map(
-					({ side, length: long, reach }) =>
-						`${side === 'bottom' ? 'foot' : side} ${length(long, true)} long, ${length(reach, true)} onto the sheet`
+					({ side, length, reach }) =>
+						`${side === 'bottom' ? 'foot' : side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
 				);
-				return `${which(sight)}Folded strips of alkaline paper: ${each.join('; ')}; ${slack(sight, length)}.`;
+				return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slack(sight, writer)}.`;
 			}),
-			'Each is fixed to the under-mat behind the sheet; it touches the sheet and does not press.'
+			`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
 		],
 		because: sling
-			? 'The sheet stands in it, and nothing hangs by an adhesive.'
-			: 'Without adhesive the sheet comes out again by hand.'
+			? `The ${writer.piece} stands in it, and nothing hangs by an adhesive.`
+			: `Without adhesive the ${writer.piece} comes out again by hand.`,
+		uses: writer.parts('edge strip')
 	};
 }
 
-function stitch(sights: Sight[], { length }: Writer): Step {
+function stitch(sights: Sight[], writer: Writer): Step {
 	return {
 		id: 'hinge',
 		title: 'Stitch it down',
 		does: sights.flatMap(({ hold }) => [
-			`About ${hold!.count} stitches, one each ${length(hold!.stitchSpacing!, true)} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
+			`About ${hold!.count} stitches, one each ${writer.mark(hold!.stitchSpacing!)} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
 			'Between threads, never through them; no knot on the face, no pull.'
 		]),
-		because: 'Nothing sticks, and the stitches come out again.'
+		because: 'Nothing sticks, and the stitches come out again.',
+		uses: []
 	};
 }
 
-function tapeToSupport(sights: Sight[], { job, length }: Writer): Step {
+/** Behind the panel, so that nothing shows at its edge. */
+function fixToSupport(sights: Sight[], writer: Writer): Step {
 	const [{ hold }] = sights as [Sight];
+	const { family, name } = writer.job.hold.adhesive;
+	const sides = hold!.others![0]!.places;
+	const inside = writer.mark(hold!.patchInside!);
+	const what = family === 'gummed' ? `${name}, patches ${writer.size(hold!.size, 'mark')}` : `${name}, spots ${writer.size(hold!.size, 'mark')}`;
 	return {
-		id: 'hinge',
+		id: 'fix-panel',
 		title: `Fix it to its support, ${hold!.count} places`,
 		does: [
-			`${job.hold.adhesive.name} over the panel’s edges, top and bottom ${hold!.places.length} each, sides ${hold!.others![0]!.places.length} each, from the left and the top: ${hold!.places.map((place) => length(place, true)).join(', ')}; ${hold!.others![0]!.places.map((place) => length(place, true)).join(', ')}.`,
-			'Never on the face; weighted overnight.'
+			`${what}, behind the panel, ${inside} inside its edge: top and foot ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
+			'Nothing at its edge and nothing on its face; weighted overnight.'
 		],
-		because: 'Six points or more carry it evenly.',
-		waitMinutes: 12 * 60
+		because: 'Six points or more carry it evenly, and in a float its edge is seen.',
+		waitMinutes: hold!.dryMinutes,
+		uses: writer.parts('patch behind the panel')
 	};
 }
 
-function stickDown({ job, plan }: Writer): Step {
-	const [sight] = sightsOf(job, plan);
+function stickDown(sights: Sight[], writer: Writer): Step {
+	const { adhesive } = writer.job.hold;
+	const { ownBoard } = adhesive;
+	const board = ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
 	return {
-		id: 'hinge',
-		title: `Stick it down, ${job.hold.adhesive.name.toLowerCase()}`,
+		id: 'stick-down',
+		title: `Stick it down, ${adhesive.name.toLowerCase()}`,
 		does: [
-			'One attempt: from one edge on, the air pressed out before the rest is let down.',
+			`The print onto ${board}, in one attempt: from one edge on, the air pressed out before the rest is let down.`,
 			'The glued face bows the board: dried under weight, or counter-lined.'
 		],
-		because: 'It cannot be taken off again: only for what can be printed again.',
-		caution: 'Sprays: outdoors or under extraction, gloves, no flame.',
-		waitMinutes: sight!.hold!.dryMinutes
+		because: 'It cannot be removed: only for what can be printed again.',
+		...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+		waitMinutes: sights[0]!.hold!.dryMinutes,
+		uses: writer.parts('adhesive board', 'adhesive sheet')
+	};
+}
+
+function asTheConservatorChose(_: Sight[], writer: Writer): Step {
+	return {
+		id: 'hinge',
+		title: `Hold the ${writer.piece} as the conservator chose`,
+		does: ['What holds it, and how it comes off again, is written on the record.'],
+		because: 'What suits one such piece harms another.',
+		caution: 'No water near it: skin, bone and horn swell where they are wetted.',
+		uses: []
+	};
+}
+
+function tryWindow(writer: Writer): Step[] {
+	const { job } = writer;
+	if (job.mats.length === 0) return [];
+	const behind = job.guard.underMat ? 'under-mat' : null;
+	return [
+		{
+			id: 'try-window',
+			title: 'Try the window over it',
+			does: [
+				...(behind && job.hold.from === 'under-mat' ? [`Join the window mat to the ${behind}: ${joinSays(writer)}.`] : []),
+				...(behind && job.hold.from === 'window-mat' ? [`The ${behind} goes behind the window mat: ${joinSays(writer)}.`] : []),
+				writer.floats
+					? `The same air shows round the ${writer.piece} on every side, and nothing of its support.`
+					: 'What must show shows, what must be hidden is hidden, no edge appears on any side.'
+			],
+			because: 'It costs a minute now, and a re-opening later.',
+			uses: []
+		}
+	];
+}
+
+/** Small parts that are cut or torn before the piece is on the bench. */
+export function prepareHold(writer: Writer): Step | null {
+	const parts = writer.parts('hinge tab', 'cross-piece', 'corner pocket', 'edge strip', 'patch behind the panel');
+	if (parts.length === 0) return null;
+	const torn = isHinge(writer.job.hold.kind) && writer.job.hold.adhesive.family === 'paste';
+	return {
+		id: 'prepare-hold',
+		title: torn ? 'Tear the hinges' : 'Cut what holds it',
+		does: [
+			...parts.map((cut) => `${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side === 'bottom' ? 'foot' : cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`),
+			'Counted and laid ready.'
+		],
+		because: 'With the piece on the bench no hand is free to cut.',
+		uses: parts
 	};
 }

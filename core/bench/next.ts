@@ -16,7 +16,7 @@ export function nextOf(plan: Plan): Next {
 		if (!first) continue;
 		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';
 		return {
-			does: severity === 'stop' ? 'Mend what stops it' : 'Decide',
+			does: severity === 'stop' ? 'Fix what stops it' : 'Decide',
 			because: `${first.says.replace(/\.$/, '')}${more}`,
 			sign: severity,
 			ready: false

@@ -23,7 +23,7 @@ export const SEALS: readonly Seal[] = ['none', 'tape', 'edge'];
 
 export function planClimate(job: Decided, shop: Shop, before: { window: Window; sheetGrams: number[] }): Climate {
 	const { house } = shop;
-	const capacity = capacityOf(packParts(job, before.window, before.sheetGrams), house);
+	const capacity = capacityOf(packParts(job, before.window, before.sheetGrams, house), house);
 	const exchange = exchangeOf(before.window.pack, backPermeances(job, house), sealOf(job), house);
 	return climateOf(capacity, exchange);
 }

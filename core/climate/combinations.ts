@@ -3,6 +3,7 @@ import type { Size } from '../geometry/shapes.ts';
 import { packParts } from '../guard/pack-parts.ts';
 import type { Decided } from '../job/decide.ts';
 import { offered } from '../shop/catalogue.ts';
+import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Window } from '../window/window.ts';
 import { climateOf, exchangeOf, sealOf, SEALS, type Climate, type Seal } from './climate.ts';
@@ -39,8 +40,8 @@ export type YearResult = Omit<InsideYear, 'inside'> & {
 };
 
 /** The buffer of a job's pack. */
-export function bufferOf(job: Decided, window: Window, sheetGrams: readonly number[]): Buffer {
-	const parts = packParts(job, window, sheetGrams).filter(({ part }) => part !== 'backing');
+export function bufferOf(job: Decided, window: Window, sheetGrams: readonly number[], house: House): Buffer {
+	const parts = packParts(job, window, sheetGrams, house).filter(({ part }) => part !== 'backing');
 	return {
 		kg: parts.reduce((sum, { kg, buffers }) => sum + kg * buffers, 0),
 		withoutBack: true,

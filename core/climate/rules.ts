@@ -22,7 +22,7 @@ export const climateRules: Rule[] = [
 			const four = back.bumpers > 0 ? [] : remedy(context, '', ['back', 'bumpers'], 4).patch;
 			return [
 				{
-					says: `The wall has ${showNumber(place.wallCelsius, 1)} °C; damp settles below ${showNumber(dew, 1)} °C.`,
+					says: `The wall is at ${showNumber(place.wallCelsius, 1)} °C; damp settles on it below ${showNumber(dew, 1)} °C.`,
 					where: 'place.wallCelsius',
 					remedies: [{ label: `Bumpers ${said(context, house.coldWallAir)}`, patch: [...four, ...bumpers] }]
 				}

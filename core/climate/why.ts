@@ -1,14 +1,15 @@
 import { packParts } from '../guard/pack-parts.ts';
 import { partOf } from '../hang/why.ts';
 import type { Decided } from '../job/decide.ts';
+import type { House } from '../shop/house.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
 import type { Window } from '../window/window.ts';
 import { sealOf } from './climate.ts';
 
 /** Explains every figure of the pack's air. */
-export function whyClimate(why: Why, job: Decided, window: Window, sheetGrams: readonly number[]): void {
+export function whyClimate(why: Why, job: Decided, window: Window, sheetGrams: readonly number[], house: House): void {
 	const explain = explainer(why);
-	const parts = packParts(job, window, sheetGrams).filter(({ buffers }) => buffers > 0);
+	const parts = packParts(job, window, sheetGrams, house).filter(({ buffers }) => buffers > 0);
 	const shares = parts.map(({ part, buffers }) => `${partOf(part, job, window)}${buffers === 1 ? '' : ` * ${buffers}`}`);
 	explain('climate.capacity', `(${plus(shares)}) * shop.house.waterPerKg`, 'climate#pack');
 	const resistance = plus(permeancePaths(job).map((path) => `1 / ${path}`));

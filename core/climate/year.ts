@@ -20,7 +20,7 @@ export const MOULD_RH = 65;
 const YEAR_FROM_HOURS = 360 * 24;
 
 /** A room made ready for many packs: its columns, and how long each reading holds. */
-export type PreparedRoom = { hours: Float64Array; rh: Float64Array; celsius: Float64Array; steps: Float64Array; rounds: 1 | 2 };
+export type PreparedRoom = { hours: Float64Array; rh: Float64Array; celsius: Float64Array; steps: Float64Array; isYear: boolean };
 
 /** @param room readings whose hours ascend; each holds until the next, the last as long as the one before it */
 export function prepareRoom(room: readonly Reading[]): PreparedRoom {
@@ -29,12 +29,12 @@ export function prepareRoom(room: readonly Reading[]): PreparedRoom {
 	const steps = hours.map((hour, index) => (index + 1 < hours.length ? hours[index + 1]! - hour : 0));
 	steps[hours.length - 1] = hours.length > 1 ? steps[hours.length - 2]! : 1;
 	const span = hours[hours.length - 1]! - hours[0]! + steps[hours.length - 1]!;
-	return { hours, rh: column(1), celsius: column(2), steps, rounds: span >= YEAR_FROM_HOURS ? 2 : 1 };
+	return { hours, rh: column(1), celsius: column(2), steps, isYear: span >= YEAR_FROM_HOURS };
 }
 
 /**
- * Inside relative humidity at each of the room's readings. A whole year is run twice and the second reported, so that the start does not
- * count; a shorter room begins in balance with its first reading.
+ * Inside relative humidity at each of the room's readings. A year or more is run again and again until it ends where it began, so that the
+ * start does not count, and that year is reported; a shorter room begins in balance with its first reading and runs once.
  * @param tauDays time constant of the pack
  */
 export function insideYear(tauDays: number, room: readonly Reading[]): InsideYear {
@@ -47,18 +47,24 @@ export function insideYear(tauDays: number, room: readonly Reading[]): InsideYea
 }
 
 /** % RH inside at each reading of a prepared room. */
-export function insideOf(tauDays: number, { rh: outside, steps, rounds }: PreparedRoom): Float64Array {
+export function insideOf(tauDays: number, { rh: outside, steps, isYear }: PreparedRoom): Float64Array {
 	const inside = new Float64Array(outside.length);
 	const factor = stayFactor(tauDays);
 	let rh = outside[0]!;
-	for (let round = 0; round < rounds; round += 1) {
+	for (let round = 0; round < (isYear ? MOST_ROUNDS : 1); round += 1) {
+		const began = rh;
 		for (let index = 0; index < outside.length; index += 1) {
 			inside[index] = rh;
 			rh = outside[index]! + (rh - outside[index]!) * factor(steps[index]!);
 		}
+		if (Math.abs(rh - began) <= STEADY_RH) break;
 	}
 	return inside;
 }
+
+/** A tight pack needs many. */
+const MOST_ROUNDS = 50;
+const STEADY_RH = 0.01;
 
 /** What stays of a difference after so many hours: exp(−Δt/τ), remembered, since most steps are alike. */
 function stayFactor(tauDays: number): (hours: number) => number {

@@ -9,21 +9,29 @@ import type { Cut } from './list.ts';
 
 type Add = (cut: Cut, width: string, height: string) => void;
 
+/** Of several sheets each part says which it holds. */
+function whose(job: Decided, index: number): Partial<Cut> {
+	return job.several ? { of: `window ${index + 1}` } : {};
+}
+
 export function cutHolds(holds: Hold[], job: Decided, house: House, add: Add): void {
 	const { kind } = job.hold;
 	if (isHinge(kind)) cutHinges(holds, job, house, add);
 	else if (kind === 'corners') cutPockets(holds, job, add);
 	else if (kind === 'strips' || kind === 'sling') cutStrips(holds, job, house, add);
-	else if (kind === 'clips') cutTape(holds, job, house, add);
+	else if (kind === 'clips') cutPatches(holds, job, add);
 	else if (kind === 'whole-surface') cutAdhesiveBoard(holds, job, add);
 }
 
 /** Tabs of one size are torn together, whichever sheet they hold; cross-pieces likewise. */
 function cutHinges(holds: Hold[], job: Decided, house: House, add: Add): void {
 	const material = job.hold.adhesive.id;
+	const crossed = job.hold.kind === 't-hinge';
 	for (const [index, hold] of holds.entries()) {
 		const same = (key: 'size' | 'cross') =>
-			holds.filter((one) => one[key]!.width === hold[key]!.width && one[key]!.height === hold[key]!.height);
+			holds.filter(
+				(one) => one[key]!.width === hold[key]!.width && one[key]!.height === hold[key]!.height && one.tab === hold.tab
+			);
 		const path = (text: string) => named(job.several ? index + 1 : null, text);
 		const count = (list: Hold[]) => list.reduce((sum, one) => sum + one.count, 0);
 		const [tabs, crosses] = [same('size'), same('cross')];
@@ -33,14 +41,14 @@ function cutHinges(holds: Hold[], job: Decided, house: House, add: Add): void {
 					role: 'hinge tab',
 					material,
 					width: hold.size.width,
-					height: hold.size.height + house.hingeTab,
+					height: hold.size.height + hold.tab!,
 					count: count(tabs),
 					from: 'tissue'
 				},
 				path('hold.size.width'),
-				`${path('hold.size.height')} + shop.house.hingeTab`
+				`${path('hold.size.height')} + ${path('hold.tab')}`
 			);
-		if (crosses[0] === hold)
+		if (crossed && crosses[0] === hold)
 			add(
 				{ role: 'cross-piece', material, ...hold.cross!, count: count(crosses), from: 'tissue' },
 				path('hold.cross.width'),
@@ -56,7 +64,7 @@ function cutPockets(holds: Hold[], job: Decided, add: Add): void {
 		const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
 		if (height > 0)
 			add(
-				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll' },
+				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll', ...whose(job, index) },
 				`4 * (${of})`,
 				of
 			);
@@ -69,11 +77,13 @@ function cutStrips(holds: Hold[], job: Decided, house: House, add: Add): void {
 			const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${at}].${key}`);
 			add(
 				{
-					role: `edge strip, ${strip.side}`,
+					role: 'edge strip',
 					material: 'alkaline-paper',
 					...stripBlank(strip, house),
 					count: 1,
-					from: 'roll'
+					from: 'roll',
+					side: strip.side,
+					...whose(job, index)
 				},
 				path('length'),
 				`${path('reach')} + shop.house.stripBehind`
@@ -81,21 +91,14 @@ function cutStrips(holds: Hold[], job: Decided, house: House, add: Add): void {
 		}
 }
 
-/** Clips are hardware; a panel in a float is taped to its support. */
-function cutTape(holds: Hold[], job: Decided, house: House, add: Add): void {
-	if (job.hold.adhesive.family === 'none') return;
+/** Clips are hardware; behind a panel in a float lie patches of tape. Glue is not cut. */
+function cutPatches(holds: Hold[], job: Decided, add: Add): void {
+	if (job.hold.adhesive.family !== 'gummed') return;
 	for (const { size, count } of holds)
 		add(
-			{
-				role: 'edge tape',
-				material: job.hold.adhesive.id,
-				width: size.width,
-				height: size.height + house.hingeTab,
-				count,
-				from: 'tissue'
-			},
-			'shop.house.hingeWidth',
-			'shop.house.hingeContact + shop.house.hingeTab'
+			{ role: 'patch behind the panel', material: job.hold.adhesive.id, ...size, count, from: 'tissue' },
+			'hold.size.width',
+			'hold.size.height'
 		);
 }
 
@@ -105,7 +108,14 @@ function cutAdhesiveBoard(holds: Hold[], job: Decided, add: Add): void {
 	for (const [index, { size }] of holds.entries()) {
 		const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
 		add(
-			{ role: 'adhesive sheet', material: job.hold.adhesive.id, ...size, count: 1, from: 'sheet' },
+			{
+				role: job.hold.adhesive.ownBoard ? 'adhesive board' : 'adhesive sheet',
+				material: job.hold.adhesive.id,
+				...size,
+				count: 1,
+				from: 'sheet',
+				...whose(job, index)
+			},
 			path('width'),
 			path('height')
 		);

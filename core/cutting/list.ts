@@ -1,14 +1,17 @@
 /** Everything that is cut for one job, with what it is cut from (handbook window#mats, frame#rails, back#tape). */
-import type { Decided } from '../job/decide.ts';
-import type { Size } from '../geometry/shapes.ts';
+import type { Decided, Spacer } from '../job/decide.ts';
+import type { SideName, Size } from '../geometry/shapes.ts';
+import type { Layer } from '../guard/guard.ts';
+import type { Pack } from '../pack/pack.ts';
+import type { MatPlan } from '../window/mats.ts';
 import { each } from '../one-or-each.ts';
 import type { Figures } from '../plan.ts';
-import type { Frame } from '../frame/frame.ts';
 import type { Lite } from '../frame/lite.ts';
-import { cutDown, tidy } from '../units/round.ts';
+import { showNearest, tidy } from '../units/round.ts';
+import { showStrength } from '../units/show.ts';
 import { cutHolds } from './holds.ts';
 import { named } from '../sights.ts';
-import type { House } from '../shop/house.ts';
+import type { Shop } from '../shop/shop.ts';
 import { openingsOf } from '../window/window.ts';
 import { explainer, type Why } from '../why/why.ts';
 
@@ -19,42 +22,60 @@ export type Cut = {
 	height: number;
 	count: number;
 	from: 'sheet' | 'stick' | 'roll' | 'tissue' | 'coil' | 'cloth';
+	/** How many of them lie on each other to make one height. */
+	layers?: number;
+	/** The height that they make, where it is not the board's own. */
+	high?: number;
+	/** Which mat, window or piece it belongs to: `mat 2`. */
+	of?: string;
+	side?: SideName;
+	/** Of a mat: its colour, as it is ordered. */
+	colour?: string;
 	opening?: Size;
 	/** Cut out of square, to follow a frame: its own four sides and diagonals. */
 	sides?: Lite;
 };
 
 /** Paths of the plan from which width, height and opening of a line come. */
-type Traced = Cut & { of: { width: string; height: string; opening?: string } };
+type Traced = Cut & { path: { width: string; height: string; high?: string; opening?: string } };
 
 /** The cut list. */
-export function planCut(job: Decided, house: House, plan: Figures): Cut[] {
-	return traced(job, house, plan).map(({ of: _, ...cut }) => cut);
+export function planCut(job: Decided, shop: Shop, plan: Figures): Cut[] {
+	return traced(job, shop, plan).map(({ path: _, ...cut }) => cut);
 }
 
 /** Each figure of the cut list is explained by the one that it repeats. */
-export function whyCut(why: Why, job: Decided, house: House, plan: Figures): void {
+export function whyCut(why: Why, job: Decided, shop: Shop, plan: Figures): void {
 	const explain = explainer(why);
-	for (const [index, { of, count }] of traced(job, house, plan).entries()) {
-		explain(`cut[${index}].width`, of.width, 'cut#list');
-		explain(`cut[${index}].height`, of.height, 'cut#list');
-		explain(`cut[${index}].count`, String(count), 'cut#list');
-		if (!of.opening) continue;
-		explain(`cut[${index}].opening.width`, `${of.opening}.width`, 'cut#list');
-		explain(`cut[${index}].opening.height`, `${of.opening}.height`, 'cut#list');
+	for (const [index, { path, count, layers }] of traced(job, shop, plan).entries()) {
+		const at = `cut[${index}]`;
+		explain(`${at}.width`, path.width, 'cut#list');
+		explain(`${at}.height`, path.height, 'cut#list');
+		explain(`${at}.count`, String(count), 'cut#list');
+		if (layers !== undefined) explain(`${at}.layers`, String(layers), 'pack#made');
+		if (path.high) explain(`${at}.high`, path.high, 'cut#list');
+		if (!path.opening) continue;
+		explain(`${at}.opening.width`, `${path.opening}.width`, 'cut#list');
+		explain(`${at}.opening.height`, `${path.opening}.height`, 'cut#list');
 	}
 }
 
-function traced(job: Decided, house: House, plan: Figures): Traced[] {
+function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 	const cuts: Traced[] = [];
+	const { house } = shop;
 	const { window, frame, back, hang } = plan;
 	const holds = each(plan.hold);
 	const { guard } = job;
-	const add = (cut: Cut, width: string, height: string, opening?: string) =>
-		cuts.push({ ...cut, of: { width, height, ...(opening ? { opening } : {}) } });
+	const add = (cut: Cut, width: string, height: string, more: { opening?: string; high?: string } = {}) =>
+		cuts.push({ ...cut, path: { width, height, ...more } });
 	if (window) {
-		const board = (role: string, material: string) =>
-			add({ role, material, ...window.pack, count: 1, from: 'sheet' }, 'window.pack.width', 'window.pack.height');
+		const layers = plan.pack?.layers ?? [];
+		const board = (role: string, material: string, more: Partial<Cut> = {}) =>
+			add(
+				{ role, material, ...window.pack, count: 1, from: 'sheet', ...more },
+				'window.pack.width',
+				'window.pack.height'
+			);
 		if (guard.glazing.family !== 'none') {
 			if (!frame?.lite) board('glazing', guard.glazing.id);
 			else {
@@ -63,48 +84,35 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 				add(lite, 'frame.lite.blank.width', 'frame.lite.blank.height');
 			}
 		}
-		if (guard.spacer) {
-			const wide = spacerWidth(frame ?? null, house, job.step);
-			const strip = (width: number, of: string) =>
-				add({ role: 'spacer', material: guard.spacer!.material, width, height: wide.mm, count: 2, from: 'sheet' }, of, wide.of);
-			strip(window.pack.width, 'window.pack.width');
-			strip(tidy(window.pack.height - 2 * wide.mm), `window.pack.height - 2 * ${wide.of}`);
-		}
+		if (plan.pack?.spacer) cutSpacers(plan.pack, guard.spacer!, add);
 		for (const [index, mat] of window.mats.entries()) {
 			const at = `window.mats[${index}]`;
-			const material = job.mats[index]!.board.id;
+			const { board: material, colour } = job.mats[index]!;
+			const of = `mat ${index + 1}`;
 			// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
 			const size = mat.print?.board ?? mat.blank;
-			const of = mat.print ? `${at}.print.board` : `${at}.blank`;
+			const path = mat.print ? `${at}.print.board` : `${at}.blank`;
 			add(
-				{ role: 'mat', material, ...size, count: 1, from: 'sheet', opening: mat.opening },
-				`${of}.width`,
-				`${of}.height`,
-				`${at}.opening`
+				{ role: 'mat', material: material.id, ...size, count: 1, from: 'sheet', of, colour: colour.said, opening: mat.opening },
+				`${path}.width`,
+				`${path}.height`,
+				{ opening: `${at}.opening` }
 			);
-			if (!mat.lift) continue;
-			for (const strip of ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom']) {
-				const [kind, side] = strip.split('.') as [string, string];
-				const size = (mat.lift as unknown as Record<string, Record<string, Size>>)[kind]![side]!;
-				add(
-					{ role: 'lift', material, ...size, count: 1, from: 'sheet' },
-					`${at}.lift.${strip}.width`,
-					`${at}.lift.${strip}.height`
-				);
-			}
+			if (mat.lift) cutLift(mat.lift, index, of, layers, job, add);
 		}
 		for (const [index, { support }] of openingsOf(window).entries()) {
-			const of = named(job.several ? index + 1 : null, 'window.support');
+			const path = named(job.several ? index + 1 : null, 'window.support');
+			const more = job.several ? { of: `window ${index + 1}` } : {};
 			if (support)
 				add(
-					{ role: 'support', material: job.windows[index]!.support!.id, ...support, count: 1, from: 'sheet' },
-					`${of}.width`,
-					`${of}.height`
+					{ role: 'support', material: job.windows[index]!.support!.id, ...support, count: 1, from: 'sheet', ...more },
+					`${path}.width`,
+					`${path}.height`
 				);
 		}
 		if (guard.underMat) board('under-mat', guard.underMat.id);
 		if (guard.lining) {
-			const turned = (side: number) => side + 2 * house.clothTurn;
+			const turned = (side: number) => tidy(side + 2 * house.clothTurn);
 			const size = { width: turned(window.pack.width), height: turned(window.pack.height) };
 			const of = (axis: string) => `window.pack.${axis} + 2 * shop.house.clothTurn`;
 			add(
@@ -113,7 +121,13 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 				of('height')
 			);
 		}
-		for (const filler of guard.fillers) board('filler', filler.board.id);
+		for (const [index, filler] of guard.fillers.entries()) {
+			const of = guard.fillers.length > 1 ? { of: `filler ${index + 1}` } : {};
+			const made = layers.find((layer) => layer.role === 'filler' && layer.index === index)?.made ?? [
+				{ board: filler.board.id, layers: Math.max(1, countNearest(filler.thickness, filler.board.thickness)) }
+			];
+			for (const { board: id, layers: count } of made) board('filler', id, { count, ...(count > 1 ? { layers: count } : {}), ...of });
+		}
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
@@ -165,15 +179,21 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	}
 	if (back?.dustCover)
 		add(
-			{ role: 'dust cover', material: 'paper', ...back.dustCover, count: 1, from: 'roll' },
-			'back.dustCover.width',
-			'back.dustCover.height'
+			{ role: 'dust cover', material: back.dustCoverPaper!, ...back.dustCoverRough!, count: 1, from: 'roll' },
+			'back.dustCoverRough.width',
+			'back.dustCoverRough.height'
+		);
+	if (hang?.strip)
+		add(
+			{ role: 'strip across the back', material: 'strip wood', ...hang.strip, count: 1, from: 'stick' },
+			'hang.strip.width',
+			'hang.strip.height'
 		);
 	if (hang?.wire) {
 		add(
 			{
-				role: 'wire',
-				material: `breaking ${hang.wire.breakingKg} kg`,
+				role: hang.by,
+				material: `breaking at ${showStrength(hang.wire.breakingKg, job.reader)}`,
 				width: hang.wire.length,
 				height: 0,
 				count: 1,
@@ -186,12 +206,66 @@ function traced(job: Decided, house: House, plan: Figures): Traced[] {
 	return cuts;
 }
 
-/** A spacer is no wider than what the lip surely hides. */
-export function spacerWidth(frame: Frame | null, house: House, step: number): { mm: number; of: string } {
-	const usual = { mm: house.spacerWidth, of: 'shop.house.spacerWidth' };
-	if (!frame) return usual;
-	const axis = frame.allowance.width >= frame.allowance.height ? 'width' : 'height';
-	const hidden = cutDown(frame.section.lip - frame.allowance[axis] / 2, step);
-	if (hidden >= usual.mm || hidden <= 0) return usual;
-	return { mm: hidden, of: `down(frame.section.lip - frame.allowance.${axis} / 2, job.step)` };
+type Add = (cut: Cut, width: string, height: string, more?: { opening?: string; high?: string }) => void;
+
+/** Two full length, two between them; of board in as many layers as make the height, else from a stick of that height. */
+function cutSpacers({ layers, spacer }: Pack, { material }: Spacer, add: Add): void {
+	const { lengths, thick, high } = spacer!;
+	const made = layers.find(({ role }) => role === 'spacer')?.made;
+	const parts = made ?? [{ board: material, layers: 1 }];
+	for (const { board, layers: count } of parts)
+		for (const [axis, sides] of [
+			['across', 'top and foot'],
+			['down', 'left and right']
+		] as const)
+			add(
+				{
+					role: 'spacer',
+					material: board,
+					width: lengths[axis],
+					height: thick,
+					high,
+					count: 2 * count,
+					from: made ? 'sheet' : 'stick',
+					of: sides,
+					...(count > 1 ? { layers: count } : {})
+				},
+				`pack.spacer.lengths.${axis}`,
+				'pack.spacer.thick',
+				{ high: 'pack.spacer.high' }
+			);
+}
+
+/** Each strip with its mat, its side, its layers. */
+function cutLift(
+	lift: NonNullable<MatPlan['lift']>,
+	index: number,
+	of: string,
+	layers: readonly Layer[],
+	job: Decided,
+	add: Add
+): void {
+	const { board } = job.mats[index]!;
+	const made = layers.find((layer) => layer.role === 'lift' && layer.index === index)?.made ?? [
+		{ board: board.id, layers: Math.max(1, countNearest(lift.height, board.thickness)) }
+	];
+	const strips = [
+		['uprights.left', 'left', lift.uprights.left],
+		['uprights.right', 'right', lift.uprights.right],
+		['crosses.top', 'top', lift.crosses.top],
+		['crosses.bottom', 'bottom', lift.crosses.bottom]
+	] as const;
+	for (const { board: id, layers: count } of made)
+		for (const [path, side, size] of strips)
+			add(
+				{ role: 'lift', material: id, ...size, high: lift.height, count, from: 'sheet', of, side, ...(count > 1 ? { layers: count } : {}) },
+				`window.mats[${index}].lift.${path}.width`,
+				`window.mats[${index}].lift.${path}.height`,
+				{ high: `window.mats[${index}].lift.height` }
+			);
+}
+
+/** How many of a thickness come nearest to a height. */
+function countNearest(height: number, thickness: number): number {
+	return showNearest(height / thickness, 1);
 }

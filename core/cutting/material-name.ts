@@ -1,9 +1,43 @@
 /** What a line of the cut list is cut from, as it is said: "Cotton museum board, 4-ply". */
 import type { Shop } from '../shop/shop.ts';
+import { showLength, showSize, type Reader } from '../units/show.ts';
 import type { Cut } from './list.ts';
 
-export function materialName({ material }: Cut, shop: Shop): string {
-	const { boards, glazings, adhesives, barriers, edgeSeals } = shop;
-	const known = boards[material] ?? glazings[material] ?? adhesives[material] ?? barriers[material] ?? edgeSeals[material];
+export function materialName({ material }: Pick<Cut, 'material'>, shop: Shop): string {
+	const { boards, glazings, adhesives, barriers, edgeSeals, dustCovers } = shop;
+	const known =
+		boards[material] ??
+		glazings[material] ??
+		adhesives[material] ??
+		barriers[material] ??
+		edgeSeals[material] ??
+		dustCovers[material] ??
+		OTHERS[material];
 	return known?.name ?? material.replace(/-/g, ' ');
+}
+
+/** What is of no list of the shop. */
+const OTHERS: Readonly<Record<string, { name: string }>> = {
+	acrylic: { name: 'Acrylic spacer stick' },
+	'wood-lined': { name: 'Wood spacer stick, lined' },
+	'undyed-cloth': { name: 'Washed, undyed cloth' },
+	gummed: { name: 'Gummed tape' },
+	'self-adhesive': { name: 'Self-adhesive backing tape' }
+};
+
+/** What tells a line apart from those beside it: `mat 2, left`, `mat 1, shell, opening 402 × 551`. */
+export function lineDetail(cut: Cut, reader: Reader): string {
+	const layers = cut.layers === undefined ? '' : `${cut.layers} layers`;
+	const high = cut.high === undefined ? '' : `${showLength(cut.high, reader, 'mark').text} high`;
+	const opening = cut.opening ? `opening ${showSize(cut.opening, reader)}` : '';
+	return [cut.of, cut.side && SIDE_WORDS[cut.side], cut.colour, opening, high, layers].filter(Boolean).join(', ');
+}
+
+const SIDE_WORDS = { top: 'top', right: 'right', bottom: 'foot', left: 'left' } as const;
+
+/** `542 × 701`; of a spacer `542 × 6 high × 5 thick`, of a wire its length. */
+export function lineSize(cut: Cut, reader: Reader): string {
+	if (cut.height === 0) return showLength(cut.width, reader).text;
+	if (cut.role !== 'spacer') return showSize(cut, reader);
+	return `${showLength(cut.width, reader).text} × ${showLength(cut.high!, reader, 'mark').text} high × ${showLength(cut.height, reader).text} thick`;
 }

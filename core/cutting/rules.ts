@@ -1,5 +1,5 @@
 import type { Case, Rule } from '../findings/rule.ts';
-import { remedyOfMat, said } from '../findings/change.ts';
+import { mostSaid, remedyOfMat, said, saidFine } from '../findings/change.ts';
 import { houseBoard } from '../job/material.ts';
 
 export const cuttingRules: Rule[] = [
@@ -20,7 +20,7 @@ export const cuttingRules: Rule[] = [
 					longest > house.matCutterLongest
 						? [
 								{
-									says: `A window of ${said(context, longest)} is longer than the cutter’s ${said(context, house.matCutterLongest)}.`,
+									says: `A window of ${said(context, longest)} is longer than the cutter’s ${mostSaid(context, house.matCutterLongest)}.`,
 									where: `window.mats[${index}].opening`
 								}
 							]
@@ -30,7 +30,7 @@ export const cuttingRules: Rule[] = [
 				return [
 					...long,
 					{
-						says: `${board.name} is ${said(context, board.thickness, true)} thick; the cutter takes ${said(context, house.matCutterThickest, true)}.`,
+						says: `${board.name} is ${saidFine(context, board.thickness)} thick; the cutter takes ${saidFine(context, house.matCutterThickest)}.`,
 						where: `mats[${index}].board`,
 						remedies:
 							takes.thickness <= house.matCutterThickest ? [remedyOfMat(context, takes.name, index, { board: thinner })] : []
@@ -42,19 +42,19 @@ export const cuttingRules: Rule[] = [
 			const longest = glazed ? Math.max(window.pack.width, window.pack.height) : 0;
 			if (longest > house.glassCutterLongest)
 				cases.push({
-					says: `Glazing of ${said(context, longest)} is longer than the glass cutter’s ${said(context, house.glassCutterLongest)}.`,
+					says: `Glazing of ${said(context, longest)} is longer than the glass cutter’s ${mostSaid(context, house.glassCutterLongest)}.`,
 					where: 'guard.glazing'
 				});
 			if (!frame?.rails) return cases;
 			const { face, depth } = frame.section;
 			if (depth > house.sawDeepest)
 				cases.push({
-					says: `A moulding ${said(context, depth)} deep is deeper than the saw’s ${said(context, house.sawDeepest)}.`,
+					says: `A moulding ${said(context, depth)} deep is deeper than the saw’s ${mostSaid(context, house.sawDeepest)}.`,
 					where: 'frame.section.depth'
 				});
 			if (face > house.sawWidest)
 				cases.push({
-					says: `A moulding ${said(context, face)} wide is wider than the saw’s ${said(context, house.sawWidest)}.`,
+					says: `A moulding ${said(context, face)} wide is wider than the saw’s ${mostSaid(context, house.sawWidest)}.`,
 					where: 'frame.section.face'
 				});
 			return cases;

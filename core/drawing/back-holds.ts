@@ -1,98 +1,70 @@
 /** What holds the piece, seen through the backing where it really comes: tabs, pockets, strips, stitches, and what they keep off. */
 import type { Point, Rect } from '../geometry/shapes.ts';
-import { contactsOf } from '../hold/contacts.ts';
+import { contactsOf, type Contact } from '../hold/contacts.ts';
 import type { Hold } from '../hold/hold.ts';
+import { edgeLength, ownCorners, patchOn } from '../hold/own-edges.ts';
 import { isHinge } from '../job/decide-hold.ts';
-import { HOUSE } from '../shop/house.ts';
+import type { Measure } from '../measure/measure.ts';
+import type { House } from '../shop/house.ts';
 import type { Sight } from '../sights.ts';
 import { sheetBox } from './front.ts';
 import { rectangle, type Shape } from './scene.ts';
 
-const TITLES = {
+const TITLES: Record<Contact['what'], string> = {
 	strip: 'Edge strip, behind the sheet',
-	point: 'Tape at the panel’s edge',
+	point: 'Clip at the piece’s edge',
+	patch: 'Patch behind the panel',
 	hinge: 'Hinge: tab',
 	pocket: 'Corner pocket'
 };
 
-/** What holds the piece, through the backing: where it really comes. */
-export function holdShapes(sight: Sight, mirror: (x: number) => number): Shape[] {
-	const { hold } = sight;
+/** What holds the piece, through the backing: on the sheet's own edges, left and right changed over. */
+export function holdShapes(sight: Sight, house: House, mirror: (x: number) => number): Shape[] {
+	const { hold, measure } = sight;
 	if (!hold) return [];
 	const sheet = sheetBox(sight);
-	// From the front's left to the back's: a box changes over with its right edge.
-	const at = (box: Rect): Point[] =>
-		rectangle(mirror(sheet.left + box.left + box.width), sheet.top + box.top, box.width, box.height);
-	const held = (box: Rect, title: string): Shape => ({ role: 'hinge', rings: [at(box)], title });
-	const outline: Shape = {
-		role: 'sheet-edge',
-		rings: [at({ left: 0, top: 0, ...sight.measure.largest })],
-		title: 'Edge of the piece'
-	};
+	const turned = (ring: Point[]) => ring.map(({ x, y }) => ({ x: mirror(sheet.left + x), y: sheet.top + y }));
+	const box = ({ left, top, width, height }: Rect) => turned(rectangle(left, top, width, height));
+	const held = (ring: Point[], title: string): Shape => ({ role: 'hinge', rings: [turned(ring)], title });
+	const outline: Shape = { role: 'sheet-edge', rings: [turned(ownCorners(measure))], title: 'Edge of the piece' };
 	const zones = sight.piece.zones
 		.filter((zone) => zone.kind === 'keep-off')
-		.map((zone): Shape => ({ role: 'zone-keep-off', rings: [at(zone)], title: `${zone.id}, keep off` }));
+		.map((zone): Shape => ({ role: 'zone-keep-off', rings: [box(zone)], title: `${zone.id}, keep off` }));
 	const shapes: Shape[] = [outline, ...zones];
-	if (isHinge(hold.kind)) return [...shapes, ...hinges(hold, sheet, held)];
-	if (hold.kind === 'stitching') return [...shapes, { role: 'stitch', rings: [at(inside(sheet, 3))], title: 'Stitches' }];
-	if (hold.kind === 'whole-surface') return [...shapes, held(inside(sheet, 0), 'Stuck down on its whole surface')];
+	if (isHinge(hold.kind)) return [...shapes, ...hinges(hold, measure, house, held)];
+	if (hold.kind === 'stitching')
+		return [
+			...shapes,
+			{ role: 'stitch', rings: [box({ left: 3, top: 3, width: sheet.width - 6, height: sheet.height - 6 })], title: 'Stitches' }
+		];
+	if (hold.kind === 'whole-surface') return [...shapes, held(ownCorners(measure), 'Stuck down on its whole surface')];
 	// At the frame the clips are the frame's own.
 	if (hold.kind === 'clips' && sight.choice.way !== 'float') return shapes;
-	for (const contact of contactsOf({ hold, measure: sight.measure })) {
-		if ('box' in contact)
-			shapes.push(held(contact.what === 'strip' ? behind(contact.box, sheet) : contact.box, TITLES[contact.what]));
-		else shapes.push(pocket(contact, sheet, mirror));
-	}
-	return shapes;
-}
-
-function inside(sheet: Rect, by: number): Rect {
-	return { left: by, top: by, width: sheet.width - 2 * by, height: sheet.height - 2 * by };
-}
-
-/** What of a strip lies behind the sheet. */
-function behind(box: Rect, sheet: Rect): Rect {
-	const wide = HOUSE.stripBehind;
-	if (box.width > box.height) return { ...box, top: sheet.height - wide, height: wide };
-	return { ...box, left: box.left > 0 ? sheet.width - wide : 0, width: wide };
+	if (hold.strips)
+		return [
+			...shapes,
+			...hold.strips.map(({ side, length }) => {
+				const whole = edgeLength(measure, side);
+				const from = side === 'bottom' ? 0 : whole - Math.min(whole, length);
+				return held(patchOn(measure, { side, from, to: whole, deepFrom: 0, deepTo: house.stripBehind }), TITLES.strip);
+			})
+		];
+	return [...shapes, ...contactsOf({ hold, measure, choice: sight.choice }).map(({ ring, what }) => held(ring, TITLES[what]))];
 }
 
 /** A T-hinge stands up behind the mat; the tabs of a float stay behind the sheet. */
-function hinges(hold: Hold, sheet: Rect, held: (box: Rect, title: string) => Shape): Shape[] {
+function hinges(hold: Hold, measure: Measure, house: House, held: (ring: Point[], title: string) => Shape): Shape[] {
 	const { size, kind, cross } = hold;
 	const stands = kind === 't-hinge';
-	const tab = HOUSE.hingeTab;
+	const tab = hold.tab!;
 	return [{ side: 'top' as const, places: hold.places }, ...(hold.others ?? [])].flatMap(({ side, places }) =>
 		places.flatMap((place): Shape[] => {
-			const along = (width: number, from: number, deep: number): Rect =>
-				side === 'top'
-					? { left: place - width / 2, top: from, width, height: deep }
-					: side === 'bottom'
-						? { left: place - width / 2, top: sheet.height - from - deep, width, height: deep }
-						: side === 'left'
-							? { left: from, top: place - width / 2, width: deep, height: width }
-							: { left: sheet.width - from - deep, top: place - width / 2, width: deep, height: width };
-			const tabShape = held(along(size.width, stands ? -tab : 0, stands ? size.height + tab : tab), 'Hinge: tab');
+			const patch = (width: number, deepFrom: number, deepTo: number) =>
+				patchOn(measure, { side, from: place - width / 2, to: place + width / 2, deepFrom, deepTo });
+			const tabShape = held(stands ? patch(size.width, -tab, size.height) : patch(size.width, 0, tab), TITLES.hinge);
 			if (!stands) return [tabShape];
-			const above = HOUSE.crossAbove + cross!.height;
-			return [tabShape, held(along(cross!.width, -above, cross!.height), 'Hinge: cross-piece on the under-mat')];
+			const above = house.crossAbove + cross!.height;
+			return [tabShape, held(patch(cross!.width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')];
 		})
 	);
-}
-
-/** A triangle in the sheet's corner, its legs along the edges. */
-function pocket({ corner, leg }: { corner: Rect; leg: number }, sheet: Rect, mirror: (x: number) => number): Shape {
-	const x = mirror(sheet.left + corner.left);
-	const y = sheet.top + corner.top;
-	return {
-		role: 'hinge',
-		rings: [
-			[
-				{ x, y },
-				{ x: x - corner.width * leg, y },
-				{ x, y: y + corner.height * leg }
-			]
-		],
-		title: TITLES.pocket
-	};
 }

@@ -2,7 +2,7 @@
 import type { Point, Rect } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { colourOf } from './colours.ts';
+import { colourOf } from '../shop/colours.ts';
 import { sightsOf, type Sight } from '../sights.ts';
 import { outside, sheetBox } from './front.ts';
 import { allowanceIn } from '../frame/frame.ts';
@@ -10,20 +10,24 @@ import { liteOutline, rabbetOutline } from '../frame/lite.ts';
 import { placesOfPoints } from '../frame/points.ts';
 import { holdShapes } from './back-holds.ts';
 import { isHinge } from '../job/decide-hold.ts';
-import { HOUSE } from '../shop/house.ts';
+import type { House } from '../shop/house.ts';
+import { shopFor, type Shop } from '../shop/shop.ts';
+import { showWithUnit } from '../units/show.ts';
+import { pointOn } from '../hold/own-edges.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** @returns the scene, or null while there is no frame */
-export function backScene(plan: Plan, job: Decided): Scene | null {
+export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
+	const { house } = shopFor(shop, job.cutIn);
 	if (!plan.window || !plan.frame) return null;
 	const box = outside(plan);
 	// From the back, left and right change over.
 	const mirror = (x: number) => plan.window!.pack.width - x;
 	const hanger = hangers(plan, box);
 	const shapes = [
-		...boards(plan, job, box, mirror),
-		...tape(plan),
-		...sightsOf(job, plan).flatMap((sight) => holdShapes(sight, mirror)),
+		...boards(plan, job, house, box, mirror),
+		...tape(plan, job, house),
+		...sightsOf(job, plan).flatMap((sight) => holdShapes(sight, house, mirror)),
 		...points(plan),
 		...bumpers(plan, box),
 		...hanger
@@ -44,7 +48,7 @@ function rabbet(plan: Plan): Rect {
 	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
 }
 
-function boards(plan: Plan, job: Decided, box: Rect, mirror: (x: number) => number): Shape[] {
+function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: number) => number): Shape[] {
 	const hole = rabbet(plan);
 	const { pack } = plan.window!;
 	const outer = rectangle(box.left, box.top, box.width, box.height);
@@ -59,10 +63,10 @@ function boards(plan: Plan, job: Decided, box: Rect, mirror: (x: number) => numb
 			rings: [rectangle(0, 0, pack.width, pack.height)],
 			title: job.guard.backing?.name ?? 'No backing'
 		},
-		{ role: 'moulding', rings: ring(outer, inner), fill: colourOf(job.frame!.colour), title: job.frame!.name }
+		{ role: 'moulding', rings: ring(outer, inner), fill: job.frame!.colour.hex, title: job.frame!.name }
 	];
 	if (skew && plan.frame!.lite) {
-		const allowance = mapAxes((axis) => allowanceIn(axis, job, HOUSE, plan.frame!.rabbet));
+		const allowance = mapAxes((axis) => allowanceIn(axis, job, house, plan.frame!.rabbet));
 		shapes.push({
 			role: 'pack',
 			rings: [asMeasured(liteOutline(job.rabbet!, allowance))],
@@ -83,11 +87,11 @@ function mapAxes(make: (axis: 'width' | 'height') => number) {
 	return { width: make('width'), height: make('height') };
 }
 
-function tape(plan: Plan): Shape[] {
+function tape(plan: Plan, job: Decided, house: House): Shape[] {
 	const planned = plan.back?.tape;
 	if (!planned) return [];
 	const hole = rabbet(plan);
-	const inward = Math.max(15, planned.stock - planned.land - planned.recess);
+	const inward = Math.max(house.tapeOnBacking, planned.stock - planned.land - planned.recess);
 	const outer = rectangle(
 		hole.left - planned.land,
 		hole.top - planned.land,
@@ -95,7 +99,7 @@ function tape(plan: Plan): Shape[] {
 		hole.height + 2 * planned.land
 	);
 	const inner = rectangle(hole.left + inward, hole.top + inward, hole.width - 2 * inward, hole.height - 2 * inward);
-	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${planned.stock} wide` }];
+	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${showWithUnit(planned.stock, job.reader)} wide` }];
 }
 
 /** Pins and tabs through the rabbet's wall, spring clips in the channel, offset clips screwed to the frame. */
@@ -142,7 +146,8 @@ function points(plan: Plan): Shape[] {
 }
 
 function bumpers(plan: Plan, box: Rect): Shape[] {
-	const inset = plan.frame!.section.face / 2;
+	// On the flat wood, as the rings.
+	const inset = plan.hang?.inset ?? plan.frame!.section.face / 2;
 	const at = (x: number, y: number): Shape => ({ role: 'bumper', circle: { x, y, radius: Math.min(6, inset) }, title: 'Bumper' });
 	const [left, right] = [box.left + inset, box.left + box.width - inset];
 	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
@@ -161,11 +166,22 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 		circle: { x: middle + (side * hang.span) / 2, y, radius: 5 },
 		title: 'Ring'
 	}));
-	if (hang.by === 'rings') return rings;
+	const strip: Shape[] = hang.strip
+		? [
+				{
+					role: 'strip',
+					rings: [rectangle(middle - hang.strip.width / 2, y - hang.strip.height / 2, hang.strip.width, hang.strip.height)],
+					fill: colourOf('limed'),
+					title: 'Strip glued and screwed across the back'
+				}
+			]
+		: [];
+	if (hang.by === 'rings') return [...strip, ...rings];
 	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
 	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
 	return [
-		{ role: 'wire', open: true, rings: [wire], title: 'Wire under load' },
+		...strip,
+		{ role: 'wire', open: true, rings: [wire], title: `${hang.by === 'cord' ? 'Cord' : 'Wire'} under load` },
 		...rings,
 		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))
 	];
@@ -190,7 +206,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				to: y,
 				value: hang.drop,
 				at: right,
-				fine: true
+				look: 'mark'
 			},
 			{
 				name: 'between the rings',
@@ -200,21 +216,21 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				to: middle + hang.span / 2,
 				value: hang.span,
 				at: bottom,
-				fine: true
+				look: 'mark'
 			}
 		);
-		if (hang.by === 'wire')
+		if (hang.by !== 'rings')
 			list.push({
-				name: 'rise of the wire',
+				name: `rise of the ${hang.by}`,
 				path: 'hang.rise',
 				side: 'right',
 				from: y - hang.rise,
 				to: y,
 				value: hang.rise,
 				at: right,
-				fine: true
+				look: 'mark'
 			});
-		if (hang.hookCount === 2 && hang.by === 'wire') {
+		if (hang.hookCount === 2 && hang.by !== 'rings') {
 			list.push({
 				name: 'between the hooks',
 				path: 'hang.spacing',
@@ -223,7 +239,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				to: middle + hang.spacing / 2,
 				value: hang.spacing,
 				at: bottom,
-				fine: true
+				look: 'mark'
 			});
 		}
 	}
@@ -232,7 +248,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 		const { hold } = only;
 		const sheet = sheetBox(only);
 		// Places count from the left seen from the front, so from the right here.
-		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + place));
+		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + pointOn(only.measure, 'top', place).x));
 		for (const [index, place] of hold.places.entries()) {
 			const [from, to] = [stations[index + 1]!, stations[index]!];
 			list.push({
@@ -242,7 +258,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				to,
 				value: place - (hold.places[index - 1] ?? 0),
 				at: box.top,
-				fine: true
+				look: 'mark'
 			});
 		}
 	}

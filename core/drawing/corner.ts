@@ -12,7 +12,7 @@ import type { Point, Rect } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { sightsOf, type Sight } from '../sights.ts';
-import { colourOf, CORE, PAPER } from './colours.ts';
+import { CORE, PAPER } from '../shop/colours.ts';
 import { holeOf } from './front.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
 
@@ -87,7 +87,7 @@ function faces(job: Decided, sight: Sight, holes: Rect[], loupe: Rect, move: (x:
 			height: hole.height + 2 * bevel
 		};
 		if (bevel > 0) {
-			shapes.push({ role: 'bevel', rings: [cut(face), cut(hole)], fill: mat.core ? colourOf(mat.core) : CORE });
+			shapes.push({ role: 'bevel', rings: [cut(face), cut(hole)], fill: mat.core?.hex ?? CORE });
 			if (mat.bevelLine) {
 				const inner = bevel * 0.55;
 				const line = {
@@ -96,10 +96,10 @@ function faces(job: Decided, sight: Sight, holes: Rect[], loupe: Rect, move: (x:
 					width: hole.width + 2 * inner,
 					height: hole.height + 2 * inner
 				};
-				shapes.push({ role: 'bevel-line', rings: [cut(face), cut(line)], fill: colourOf(mat.bevelLine) });
+				shapes.push({ role: 'bevel-line', rings: [cut(face), cut(line)], fill: mat.bevelLine.hex });
 			}
 		}
-		shapes.push({ role: 'mat', rings: [whole, cut(face)], fill: colourOf(mat.colour), title: `Mat ${index + 1}` });
+		shapes.push({ role: 'mat', rings: [whole, cut(face)], fill: mat.colour.hex, title: `Mat ${index + 1}` });
 	}
 	shapes.push({ role: 'sheet-edge', rings: [cut(sheet)], title: 'Edge of the sheet' });
 	return shapes;
@@ -129,7 +129,7 @@ function section(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe: R
 					{ x: 0, y: y + thickness }
 				]
 			],
-			fill: colourOf(mat.colour),
+			fill: mat.colour.hex,
 			hatch: 'board',
 			title: `Mat ${index + 1}`
 		});
@@ -189,9 +189,9 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 			side: 'top',
 			from: x(holes[index - 1]!.left),
 			to: x(holes[index]!.left),
-			value: job.mats[index]!.reveal.left,
+			value: holes[index]!.left - holes[index - 1]!.left,
 			at: 0,
-			fine: true
+			look: 'mark'
 		});
 	}
 	const { overlap } = sight.opening;
@@ -205,7 +205,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 			to: edge,
 			value: overlap.left,
 			at: bottom,
-			fine: true
+			look: 'mark'
 		});
 	}
 	for (const [index, mat] of plan.window!.mats.entries()) {
@@ -219,7 +219,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 			to: edge,
 			value: mat.lift.setback,
 			at: bottom,
-			fine: true
+			look: 'mark'
 		});
 	}
 	return list;

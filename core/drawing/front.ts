@@ -4,7 +4,7 @@ import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { sightsOf, type Sight } from '../sights.ts';
 import { outlineOf } from '../window/shape.ts';
-import { colourOf, CORE, PAPER } from './colours.ts';
+import { CORE, PAPER } from '../shop/colours.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** @returns the scene, or null while there is no window */
@@ -88,23 +88,23 @@ function mats(plan: Plan, job: Decided): Shape[] {
 	return job.mats
 		.map((mat, index): Shape[] => {
 			const bevel = mat.board.thickness;
-			const title = `Mat ${index + 1}: ${mat.board.name}, ${mat.colour}`;
+			const title = `Mat ${index + 1}: ${mat.board.name}, ${mat.colour.said}`;
 			const edges = (wider: number) =>
 				job.windows.map(({ shape }, at) => outlineOf(shape, widened(holeOf(plan, index, at), wider)));
 			const narrowest = edges(0);
 			// A reverse bevel hides its core: the narrowest edge is the face.
-			if (mat.bevel === 'reverse') return [{ role: 'mat', rings: [pack, ...narrowest], fill: colourOf(mat.colour), title }];
+			if (mat.bevel === 'reverse') return [{ role: 'mat', rings: [pack, ...narrowest], fill: mat.colour.hex, title }];
 			const face = edges(bevel);
-			const core = mat.core ? colourOf(mat.core) : CORE;
+			const core = mat.core?.hex ?? CORE;
 			const bevels = face.map((edge, at): Shape => ({ role: 'bevel', rings: ring(edge, narrowest[at]!), fill: core }));
 			const line = mat.bevelLine ? edges(bevel * 0.55) : [];
 			const lines = line.map((edge, at): Shape => ({
 				role: 'bevel-line',
 				rings: ring(face[at]!, edge),
-				fill: colourOf(mat.bevelLine!),
+				fill: mat.bevelLine!.hex,
 				title: `Line on the bevel of mat ${index + 1}`
 			}));
-			return [...bevels, ...lines, { role: 'mat', rings: [pack, ...face], fill: colourOf(mat.colour), title }];
+			return [...bevels, ...lines, { role: 'mat', rings: [pack, ...face], fill: mat.colour.hex, title }];
 		})
 		.reverse()
 		.flat();
@@ -118,7 +118,7 @@ function frame(plan: Plan, job: Decided): Shape[] {
 	const outer = rectangle(box.left, box.top, box.width, box.height);
 	const sight = rectangle(box.left + visible, box.top + visible, planned.sight.width, planned.sight.height);
 	const mitres = outer.map((corner, index): Shape => ({ role: 'moulding-edge', open: true, rings: [[corner, sight[index]!]] }));
-	return [{ role: 'moulding', rings: ring(outer, sight), fill: colourOf(job.frame!.colour), title: job.frame!.name }, ...mitres];
+	return [{ role: 'moulding', rings: ring(outer, sight), fill: job.frame!.colour.hex, title: job.frame!.name }, ...mitres];
 }
 
 function sheetEdge(sight: Sight): Shape[] {
@@ -229,6 +229,6 @@ function borderDimensions({ window }: Plan, right: number, bottom: number): Dime
 		to,
 		value: shown[name],
 		at: side === 'bottom' ? bottom : right,
-		fine: true
+		look: 'mark'
 	}));
 }

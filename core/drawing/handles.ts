@@ -8,6 +8,7 @@ import { put, type Operation } from '../job/patch.ts';
 import { writtenMats } from '../job/written.ts';
 import type { Plan } from '../plan.ts';
 import { pieceKeys, sightsOf, windowKeys, type Sight } from '../sights.ts';
+import { pointOn } from '../hold/own-edges.ts';
 import { holeOf, sheetBox } from './front.ts';
 
 export type EdgeHandle = {
@@ -191,7 +192,9 @@ export function hingeHandles(plan: Plan, job: Decided, index: number): EdgeHandl
 	const half = hold.size.width / 2;
 	const apart = hold.size.width + HINGES_APART;
 	return hold.places.map((place, at): EdgeHandle => {
-		const x = plan.window!.pack.width - box.left - place;
+		// From the sheet's own corner, along its own edge.
+		const at0 = pointOn(sight.measure, 'top', place);
+		const x = plan.window!.pack.width - box.left - at0.x;
 		const least = (hold.places[at - 1] ?? half - apart) + apart;
 		const most = (hold.places[at + 1] ?? sight.measure.mean.width - half + apart) - apart;
 		return {

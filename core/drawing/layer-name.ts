@@ -23,7 +23,9 @@ export function layerName(layer: Layer, job: Decided, shop: Shop): string {
 	if (layer.role === 'glazing') return job.guard.glazing.name;
 	if (layer.role === 'spacer') return SPACER_NAMES[job.guard.spacer!.material];
 	if (layer.role === 'barrier') return shop.barriers[layer.material!]!.name;
+	if (layer.role === 'support' && !shop.boards[layer.material!]) return shop.adhesives[layer.material!]!.name;
 	const board = shop.boards[layer.material!]!.name;
-	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour}`;
-	return layer.role === 'lift' ? 'Lift' : board;
+	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour.said}`;
+	if (layer.role === 'lift') return `Lift behind mat ${layer.index! + 1}`;
+	return layer.role === 'filler' ? `Filler, ${board.toLowerCase()}` : board;
 }

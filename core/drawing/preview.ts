@@ -2,7 +2,7 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { colourOf } from './colours.ts';
+import { colourOf } from '../shop/colours.ts';
 import { frontScene } from './front.ts';
 import { rectangle, type Role, type Scene } from './scene.ts';
 

@@ -1,5 +1,6 @@
 /** A scene is a picture in millimetres: the single source of every screen drawing, print and export. x right, y down. */
 import type { Point, Rect } from '../geometry/shapes.ts';
+import type { Look } from '../units/show.ts';
 
 /** What a shape is; style.ts says how each is drawn. */
 export type Role =
@@ -75,17 +76,18 @@ export type Dimension = {
 	value: number;
 	/** Where the extension lines start. */
 	at: number;
-	fine?: boolean;
+	/** How the figure is said: cut unless given. */
+	look?: Look;
 };
 
 /** A row of text with a leader to a place: the layers of a section. */
-export type Callout = { name: string; path?: string; value: number; to: Point; sign?: 'stop' | 'caution' };
+export type Callout = { name: string; path?: string; value: number; to: Point; sign?: 'stop' | 'caution'; /** fine unless given. */ look?: Look };
 
 /** A kept picture by its sum. */
 export type Picture = { sum: string; place: Rect; clip: Point[] };
 
 export type Scene = {
-	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview' | 'parts';
+	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview' | 'parts' | 'board';
 	title: string;
 	/** Everything but dimensions and callouts lies in it. */
 	box: Rect;

@@ -1,9 +1,9 @@
 /** What stands round the pack in its section: the moulding's profile or a metal channel, fasteners, tapes (handbook frame#section). */
-import { HOUSE } from '../shop/house.ts';
+import type { House } from '../shop/house.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import type { Point } from '../geometry/shapes.ts';
-import { colourOf } from './colours.ts';
+import { colourOf } from '../shop/colours.ts';
 import { rectangle, type Role, type Shape } from './scene.ts';
 
 /** Where things stand in a section, mm from the frame's outer edge and its face. */
@@ -30,7 +30,7 @@ export function moulding(plan: Plan, job: Decided): Shape[] {
 	const { kind, groove, deepen, name, colour } = job.frame!;
 	const { face, lip, depth, rabbetDepth } = plan.frame.section;
 	if (kind === 'metal')
-		return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colourOf(colour), hatch: 'metal', title: name }];
+		return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colour.hex, hatch: 'metal', title: name }];
 	const under = depth - rabbetDepth;
 	const wall = face - lip;
 	const notch: Point[] = groove
@@ -50,7 +50,7 @@ export function moulding(plan: Plan, job: Decided): Shape[] {
 		{ x: wall, y: depth },
 		{ x: 0, y: depth }
 	];
-	const shapes: Shape[] = [{ role: 'moulding', rings: [profile], fill: colourOf(colour), hatch: 'wood', title: name }];
+	const shapes: Shape[] = [{ role: 'moulding', rings: [profile], fill: colour.hex, hatch: 'wood', title: name }];
 	if (deepen > 0)
 		shapes.push({
 			role: 'strip',
@@ -82,20 +82,20 @@ function channel({ face, lip, depth, rabbetDepth }: { face: number; lip: number;
 	];
 }
 
-export function edgeSeal(plan: Plan, { packLeft, top }: Layout): Shape[] {
+export function edgeSeal(plan: Plan, { edgeSealOnFace, edgeSealOnBack }: House, { packLeft, top }: Layout): Shape[] {
 	if (!plan.back?.edgeSeal) return [];
 	const bottom = top + plan.pack!.thickness;
 	const line: Point[] = [
-		{ x: packLeft + 3, y: top },
+		{ x: packLeft + edgeSealOnFace, y: top },
 		{ x: packLeft, y: top },
 		{ x: packLeft, y: bottom },
-		{ x: packLeft + 10, y: bottom }
+		{ x: packLeft + edgeSealOnBack, y: bottom }
 	];
 	return [{ role: 'edge-seal', open: true, rings: [line], title: 'Edge seal' }];
 }
 
 /** A rigid pin level in the rabbet's wall, a spring clip in the channel, an offset clip over the back. */
-export function fastener(plan: Plan, job: Decided, { packLeft, top, back }: Layout): Shape[] {
+export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top, back }: Layout): Shape[] {
 	if (!plan.frame) return [];
 	const { face, lip, rabbetDepth } = plan.frame.section;
 	const wall = face - lip;
@@ -103,7 +103,7 @@ export function fastener(plan: Plan, job: Decided, { packLeft, top, back }: Layo
 	const line = (role: Role, title: string, points: Point[]): Shape[] => [{ role, open: true, rings: [points], title }];
 	if (job.frame!.kind === 'metal') {
 		const flange = METAL_WALL + rabbetDepth;
-		if (plan.pack!.clearance! < HOUSE.clipLeast) return [];
+		if (plan.pack!.clearance! < house.clipLeast) return [];
 		// A bow from under the flange onto the pack, and up again.
 		const bow = Array.from({ length: 13 }, (_, index): Point => {
 			const share = index / 12;
@@ -126,7 +126,7 @@ export function fastener(plan: Plan, job: Decided, { packLeft, top, back }: Layo
 	]);
 }
 
-export function tape(plan: Plan, job: Decided, { packLeft, top, back }: Layout): Shape[] {
+export function tape(plan: Plan, job: Decided, house: House, { packLeft, top, back }: Layout): Shape[] {
 	const planned = plan.back?.tape;
 	if (!planned || !plan.frame || job.frame!.kind === 'metal') return [];
 	const { face, lip } = plan.frame.section;
@@ -136,7 +136,7 @@ export function tape(plan: Plan, job: Decided, { packLeft, top, back }: Layout):
 		{ x: wall - planned.land, y: back },
 		{ x: wall, y: back },
 		{ x: wall + 0.6, y: backing },
-		{ x: packLeft + 15, y: backing }
+		{ x: packLeft + house.tapeOnBacking, y: backing }
 	];
 	return [{ role: 'tape', open: true, rings: [line], title: 'Back tape' }];
 }

@@ -1,11 +1,10 @@
 /** The layers of the pack in section, each as far as it reaches, with its hatch. */
-import { spacerWidth } from '../cutting/list.ts';
 import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { HOUSE } from '../shop/house.ts';
+import type { House } from '../shop/house.ts';
 import type { Sight } from '../sights.ts';
-import { colourOf, CORE, PAPER } from './colours.ts';
+import { CORE, PAPER } from '../shop/colours.ts';
 import { rectangle, type Hatch, type Shape } from './scene.ts';
 import type { Layout } from './section-frame.ts';
 
@@ -17,8 +16,8 @@ export function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided,
 	const after = (to: number) => rectangle(layout.breakTo, top, to - layout.breakTo, layer.thickness);
 	// Under the lip alone, where nobody sees it.
 	if (layer.role === 'spacer') {
-		const wide = spacerWidth(plan.frame ?? null, HOUSE, job.step).mm;
-		return [{ ...look, rings: [rectangle(layout.packLeft, top, wide, layer.thickness)] }];
+		const { thick, covering } = plan.pack!.spacer!;
+		return [{ ...look, rings: [rectangle(layout.packLeft, top, thick + covering, layer.thickness)] }];
 	}
 	if (layer.role === 'mat') {
 		const edge = layout.window - revealsInside(plan, layer.index!);
@@ -56,6 +55,11 @@ export function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided,
 		const raised: Shape[] =
 			relief > 0 ? [{ ...look, rings: [rectangle(layout.end - 11, top - relief, 8, relief)], title: 'Its tallest part' }] : [];
 		return [{ ...look, rings: [rectangle(at, top, layout.end - at, layer.thickness)] }, ...raised];
+	}
+	// Board that comes with its adhesive on it is as large as the sheet.
+	if (layer.role === 'support' && !sight.opening.support) {
+		const start = Math.max(layout.breakTo, pieceStart(sight, job, layout));
+		return [{ ...look, rings: [rectangle(start, top, layout.end - start, layer.thickness)] }];
 	}
 	if (layer.role === 'support') {
 		const start = supportStart(sight, job, layout);
@@ -131,7 +135,7 @@ function lookOf(layer: Layer, job: Decided): { fill: string; hatch?: Hatch } {
 		case 'mat':
 		case 'lift': {
 			const mat = job.mats[layer.index!]!;
-			return { fill: layer.role === 'mat' ? colourOf(mat.colour) : CORE, hatch: hatchOf(mat.board.id) };
+			return { fill: layer.role === 'mat' ? mat.colour.hex : CORE, hatch: hatchOf(mat.board.id) };
 		}
 		default:
 			return { fill: '#f3f1ea', hatch: hatchOf(layer.material!) };
@@ -146,7 +150,7 @@ function hatchOf(board: string): Hatch {
 }
 
 /** A strip folded round the sheet's left edge: on its face, and behind it. */
-export function foldedStrip(plan: Plan, job: Decided, sight: Sight, tops: number[], layout: Layout): Shape[] {
+export function foldedStrip(plan: Plan, job: Decided, house: House, sight: Sight, tops: number[], layout: Layout): Shape[] {
 	const strip = sight.hold?.strips?.find(({ side }) => side === 'left');
 	const index = plan.pack!.layers.findIndex(({ role }) => role === 'piece');
 	if (!strip || index < 0) return [];
@@ -156,7 +160,7 @@ export function foldedStrip(plan: Plan, job: Decided, sight: Sight, tops: number
 		{ x: edge + strip.reach, y: top },
 		{ x: edge - 0.4, y: top },
 		{ x: edge - 0.4, y: bottom },
-		{ x: Math.min(layout.end, edge + HOUSE.stripBehind), y: bottom }
+		{ x: Math.min(layout.end, edge + house.stripBehind), y: bottom }
 	];
 	return [{ role: 'wire', open: true, rings: [line], title: 'Edge strip' }];
 }

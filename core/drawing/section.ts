@@ -11,9 +11,10 @@ import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import type { Point } from '../geometry/shapes.ts';
-import type { Shop } from '../shop/shop.ts';
+import { shopFor, type Shop } from '../shop/shop.ts';
 import { named, sightsOf, type Sight } from '../sights.ts';
 import { layerName } from './layer-name.ts';
+import type { Look } from '../units/show.ts';
 import type { Callout, Dimension, Scene, Shape } from './scene.ts';
 import { edgeSeal, fastener, METAL_WALL, moulding, tape, type Layout } from './section-frame.ts';
 import { foldedStrip, layerShapes, layerTops, whereOf } from './section-layers.ts';
@@ -24,7 +25,9 @@ const BREAK = 4;
 const INSIDE = 16;
 
 /** @returns the scene, or null while there is no window; without a frame the pack stands alone */
-export function sectionScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
+export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene | null {
+	const shop = shopFor(shopAsItIs, job.cutIn);
+	const { house } = shop;
 	if (!plan.window || !plan.pack) return null;
 	const sight = sightsOf(job, plan)[0]!;
 	const matless = job.mats.length === 0;
@@ -33,10 +36,10 @@ export function sectionScene(plan: Plan, job: Decided, shop: Shop): Scene | null
 	const shapes = [
 		...moulding(plan, job),
 		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, tops[index]!, plan, job, sight, layout)),
-		...foldedStrip(plan, job, sight, tops, layout),
-		...edgeSeal(plan, layout),
-		...fastener(plan, job, layout),
-		...tape(plan, job, layout),
+		...foldedStrip(plan, job, house, sight, tops, layout),
+		...edgeSeal(plan, house, layout),
+		...fastener(plan, job, house, layout),
+		...tape(plan, job, house, layout),
 		...(matless ? [] : breakLines(plan, layout))
 	];
 	const height = Math.max(plan.frame ? layout.back : 0, layout.top + plan.pack.thickness);
@@ -109,7 +112,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 	const { frame, pack } = plan;
 	const list: Dimension[] = [];
 	const end = layout.top + pack!.thickness;
-	const left = (name: string, path: string | null, from: number, to: number, value: number): Dimension => ({
+	const left = (name: string, path: string | null, from: number, to: number, value: number, look: Look): Dimension => ({
 		name,
 		...(path ? { path } : {}),
 		side: 'left',
@@ -117,24 +120,25 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 		to,
 		value,
 		at: 0,
-		fine: true
+		look
 	});
 	if (frame) {
 		const { face, lip, rabbetDepth } = frame.section;
 		const { deepen } = job.frame!;
 		const under = layout.top;
 		list.push(
-			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, fine: true },
-			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, fine: true },
+			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, look: 'mark' },
+			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, look: 'mark' },
 			left(
 				job.frame!.kind === 'metal' ? 'channel depth' : 'rabbet depth',
 				'frame.section.rabbetDepth',
 				under,
 				under + rabbetDepth,
-				rabbetDepth
+				rabbetDepth,
+				'mark'
 			)
 		);
-		if (deepen > 0) list.push(left('strips on the back', null, under + rabbetDepth, layout.back, deepen));
+		if (deepen > 0) list.push(left('strips on the back', null, under + rabbetDepth, layout.back, deepen, 'mark'));
 		const receives = under + rabbetDepth + deepen;
 		if (Math.abs(pack!.clearance!) > 0.05)
 			list.push(
@@ -143,11 +147,12 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 					'pack.clearance',
 					Math.min(end, receives),
 					Math.max(end, receives),
-					Math.abs(pack!.clearance!)
+					Math.abs(pack!.clearance!),
+					'fine'
 				)
 			);
 	}
-	list.push(left('pack thickness', 'pack.thickness', layout.top, end, pack!.thickness));
+	list.push(left('pack thickness', 'pack.thickness', layout.top, end, pack!.thickness, 'fine'));
 	if (job.mats.length === 0) return list;
 	const { overlap, sees } = sight.opening;
 	if (overlap && overlap.left > 0)
@@ -159,7 +164,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 			to: layout.window,
 			value: overlap.left,
 			at: height,
-			fine: true
+			look: 'mark'
 		});
 	else if (!overlap)
 		list.push({
@@ -169,7 +174,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 			to: layout.window - sees.left,
 			value: -sees.left,
 			at: height,
-			fine: true
+			look: 'mark'
 		});
 	return list;
 }

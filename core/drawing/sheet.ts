@@ -2,7 +2,7 @@
 import type { Point } from '../geometry/shapes.ts';
 import type { Piece } from '../job/decide-piece.ts';
 import type { Measure } from '../measure/measure.ts';
-import { PAPER } from './colours.ts';
+import { PAPER } from '../shop/colours.ts';
 import { rectangle, type Callout, type Dimension, type Scene, type Shape } from './scene.ts';
 
 /** How many times a lean is drawn when it is exaggerated. */
@@ -79,6 +79,7 @@ function diagonals(
 		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${readings![name] === undefined ? ', not read' : ''}`,
 		path: `${path}.diagonals.${name}`,
 		value: readings![name] ?? measure.diagonals[name],
+		look: 'mark' as const,
 		to: name === 'd1' ? at(topLeft!, bottomRight!, 0.8) : at(topRight!, bottomLeft!, 0.2)
 	}));
 }
@@ -105,10 +106,10 @@ function dimensions(
 	const read = piece.readings!;
 	const [right, bottom] = [box.left + box.width, box.top + box.height];
 	const list: Dimension[] = [
-		{ name: 'top', side: 'top', from: topLeft!.x, to: topRight!.x, value: read.top, at: box.top, fine: true },
-		{ name: 'right', side: 'right', from: topRight!.y, to: bottomRight!.y, value: read.right, at: right, fine: true },
-		{ name: 'bottom', side: 'bottom', from: bottomLeft!.x, to: bottomRight!.x, value: read.bottom, at: bottom, fine: true },
-		{ name: 'left', side: 'left', from: topLeft!.y, to: bottomLeft!.y, value: read.left, at: box.left, fine: true }
+		{ name: 'top', side: 'top', from: topLeft!.x, to: topRight!.x, value: read.top, at: box.top, look: 'mark' },
+		{ name: 'right', side: 'right', from: topRight!.y, to: bottomRight!.y, value: read.right, at: right, look: 'mark' },
+		{ name: 'bottom', side: 'bottom', from: bottomLeft!.x, to: bottomRight!.x, value: read.bottom, at: bottom, look: 'mark' },
+		{ name: 'left', side: 'left', from: topLeft!.y, to: bottomLeft!.y, value: read.left, at: box.left, look: 'mark' }
 	];
 	if (exaggerated) return list;
 	const { usable } = measure;
@@ -121,7 +122,7 @@ function dimensions(
 			to: usable.left + usable.width,
 			value: usable.width,
 			at: bottom,
-			fine: true
+			look: 'mark'
 		},
 		{
 			name: 'usable height',
@@ -131,7 +132,7 @@ function dimensions(
 			to: usable.top + usable.height,
 			value: usable.height,
 			at: right,
-			fine: true
+			look: 'mark'
 		}
 	);
 	return list;

@@ -4,7 +4,7 @@ import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
 import { houseSetback } from '../window/mats.ts';
 import { openingsOf } from '../window/window.ts';
-import { showWithUnit } from '../units/show.ts';
+import { showBoth, showLimit, showMass, showWithUnit } from '../units/show.ts';
 import type { Figures } from '../plan.ts';
 import type { Context, Remedy } from './rule.ts';
 
@@ -45,7 +45,30 @@ export function sidesWith(sides: Sides, changed: Partial<Sides>): Sides | number
 	return SIDES.every((side) => all[side] === all.top) ? all.top : all;
 }
 
-/** A length in the words of a button, in the job's unit. */
-export function said(context: Context, mm: number, fine = false): string {
-	return showWithUnit(mm, context.job.unit, fine);
+/** A length that is cut or laid by a tape, in the reader's unit. */
+export function said(context: Context, mm: number): string {
+	return showWithUnit(mm, context.job.reader, 'mark');
+}
+
+/** A length that nobody cuts. */
+export function saidFine(context: Context, mm: number): string {
+	return showWithUnit(mm, context.job.reader, 'fine');
+}
+
+/** A figure and what it is held against: `1⁄16 in`, `1⁄8 in`; as decimals where both would read the same. */
+export function saidBoth(context: Context, one: number, other: number): [string, string] {
+	return showBoth(one, other, context.job.reader);
+}
+
+/** A limit of safety, rounded to the safe side. */
+export function leastSaid(context: Context, mm: number): string {
+	return showLimit(mm, context.job.reader, 'least');
+}
+
+export function mostSaid(context: Context, mm: number): string {
+	return showLimit(mm, context.job.reader, 'most');
+}
+
+export function massSaid(context: Context, kg: number): string {
+	return showMass(kg, context.job.reader);
 }

@@ -45,7 +45,8 @@ function withFacts(findings: Finding[], rule: Rule, context: Context): Finding[]
 	if (!findings.some(({ severity }) => severity === 'caution')) return findings;
 	const { job } = context;
 	// Whichever unit is read, the facts are the same.
-	const inMm = job.unit === 'mm' ? findings : rule.find({ ...context, job: { ...job, unit: 'mm' }, grade: job.aim });
+	const inMm =
+		job.reader.unit === 'mm' ? findings : rule.find({ ...context, job: { ...job, reader: { ...job.reader, unit: 'mm' } }, grade: job.aim });
 	return findings.map((finding, index) => {
 		if (finding.severity !== 'caution') return finding;
 		const facts = inMm[index]?.says ?? finding.says;
@@ -60,7 +61,7 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 		station: rule.station,
 		severity: found.severity ?? rule.severity[grade]!,
 		says: found.says,
-		why: rule.why,
+		why: found.why ?? rule.why,
 		...(rule.school ? { school: rule.school } : {}),
 		...(found.where ? { where: found.where } : {}),
 		remedies: found.remedies ?? []

@@ -14,7 +14,14 @@ export type Station = 'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'pack
 export type Context = { file: JobFile; job: Decided; shop: Shop; plan: Figures; grade: Grade };
 
 /** One case in which a rule fires. */
-export type Case = { says: string; where?: string; remedies?: Remedy[]; severity?: Severity };
+export type Case = {
+	says: string;
+	where?: string;
+	remedies?: Remedy[];
+	severity?: Severity;
+	/** Where this case has a reason of its own. */
+	why?: string;
+};
 
 export type Rule = {
 	id: string;

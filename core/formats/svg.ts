@@ -4,10 +4,10 @@ import type { Dimension, Scene, Shape } from '../drawing/scene.ts';
 import { HATCHES, INK, LOOKS } from '../drawing/style.ts';
 import type { Point } from '../geometry/shapes.ts';
 import type { Unit } from '../units/length.ts';
-import { showLength } from '../units/show.ts';
+import { showLength, type Reader } from '../units/show.ts';
 
 export type SvgOptions = {
-	unit: Unit;
+	reader: Unit | Reader;
 	/** Height of labels, mm of the scene. */
 	textHeight: number;
 	/** Where a kept picture is found, by its sum: an address or a data URL; only those are let through. */
@@ -16,7 +16,7 @@ export type SvgOptions = {
 
 /** @returns an SVG document whose width and height are the scene's millimetres */
 export function sceneToSvg(scene: Scene, options: SvgOptions): string {
-	const { placed, box } = placeDimensions(scene, options.textHeight, (dimension) => written(dimension, options.unit));
+	const { placed, box } = placeDimensions(scene, options.textHeight, (dimension) => written(dimension, options.reader));
 	const rows = placeCallouts(scene, options.textHeight);
 	const column = scene.callouts.length === 0 ? 0 : calloutWidth(scene, options.textHeight);
 	const rowsTop = Math.min(box.top, ...rows.map(({ row }) => row - options.textHeight));
@@ -25,7 +25,7 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 	const parts = [
 		`<svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}mm" height="${round(height)}mm" viewBox="${round(box.left)} ${round(rowsTop)} ${round(width)} ${round(height)}" font-family="sans-serif" font-size="${round(options.textHeight)}">`,
 		`<title>${escape(scene.title)}</title>`,
-		`<desc>${escape(describe(scene, options.unit))}</desc>`,
+		`<desc>${escape(describe(scene, options.reader))}</desc>`,
 		hatches(scene),
 		...shapes(scene, options),
 		...placed.map((dimension) => dimensionSvg(dimension, options.textHeight)),
@@ -33,7 +33,7 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 			const { row } = rows[index]!;
 			const x = box.left + box.width + options.textHeight * 1.5;
 			const line = `<path d="M${round(callout.to.x)} ${round(callout.to.y)} L${round(x - options.textHeight * 0.5)} ${round(row)}" fill="none" stroke="${LOOKS.leader.stroke}" stroke-width="${options.textHeight * 0.06}"/>`;
-			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${showLength(callout.value, options.unit, true).text}  ${callout.name}`)}</text>`;
+			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${showLength(callout.value, options.reader, callout.look ?? 'fine').text}  ${callout.name}`)}</text>`;
 		}),
 		'</svg>'
 	];
@@ -41,11 +41,11 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 }
 
 /** The figures of a drawing in words: for screen readers, and as the file's description. */
-export function describe(scene: Scene, unit: Unit): string {
-	const figures = scene.dimensions.map((dimension) => `${dimension.name} ${written(dimension, unit)}`);
-	const layers = scene.callouts.map((callout) => `${callout.name} ${showLength(callout.value, unit, true).text}`);
+export function describe(scene: Scene, reader: Unit | Reader): string {
+	const figures = scene.dimensions.map((dimension) => `${dimension.name} ${written(dimension, reader)}`);
+	const layers = scene.callouts.map((callout) => `${callout.name} ${showLength(callout.value, reader, callout.look ?? 'fine').text}`);
 	return [
-		`${scene.title}, in ${unit}.`,
+		`${scene.title}, in ${typeof reader === 'string' ? reader : reader.unit}.`,
 		figures.length ? `${figures.join('; ')}.` : '',
 		layers.length ? `From the front: ${layers.join('; ')}.` : '',
 		scene.notToScale ?? ''
@@ -54,8 +54,8 @@ export function describe(scene: Scene, unit: Unit): string {
 		.join(' ');
 }
 
-export function written(dimension: Dimension, unit: Unit): string {
-	return showLength(dimension.value, unit, dimension.fine).text;
+export function written(dimension: Dimension, reader: Unit | Reader): string {
+	return showLength(dimension.value, reader, dimension.look).text;
 }
 
 /** The path of a shape's rings. */

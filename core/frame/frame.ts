@@ -37,7 +37,7 @@ export type Frame = {
 	/** Of the rabbet: what both ways across measure when joined wood is square. */
 	diagonal?: number;
 	points: Points;
-	/** Metal: what is bought. */
+	/** Metal that is not joined yet: what is bought. */
 	kit?: KitPart[];
 	/** How far an offset clip steps: − where the pack stands proud. */
 	offset?: number;
@@ -58,6 +58,7 @@ export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickn
 	const rabbet = before.ready ?? { width: rabbetOf('width', job, house, pack), height: rabbetOf('height', job, house, pack) };
 	const outer = outerOf(rabbet, section);
 	const points = planPoints(job.frame, rabbet, pack, job.schools['clips'], house);
+	const isBought = job.frame.kind === 'metal' && before.ready === null;
 	return {
 		section,
 		allowance: { width: tidy(rabbet.width - pack.width), height: tidy(rabbet.height - pack.height) },
@@ -66,7 +67,7 @@ export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickn
 		outer,
 		...(job.frame.kind === 'wood' ? sawn(rabbet, outer, house) : {}),
 		points,
-		...(job.frame.kind === 'metal' ? { kit: kitOf(pack, points) } : {}),
+		...(isBought ? { kit: kitOf(pack, points) } : {}),
 		...(points.kind === 'offset-clips' ? { offset: tidy(section.rabbetDepth + job.frame.deepen - before.thickness) } : {}),
 		...(job.frame.deepen > 0 ? { depthWithStrips: tidy(section.depth + job.frame.deepen) } : {}),
 		...(job.rabbet ? { ...outOfTrue(job, house, rabbet), ...misfitOf(job.rabbet) } : {})
@@ -97,12 +98,12 @@ function misfitOf(readings: Readings): Pick<Frame, 'misfit'> {
 	return { misfit: planMeasure({ readings, single: false }, 'frame.opening', 'frame').misfit };
 }
 
-/** The allowance that a frame which exists has to leave. */
+/** The allowance that the customer's frame has to leave. */
 export function allowanceIn(axis: keyof Size, job: Decided, house: House, rabbet: Size): number {
 	return job.frame?.allowance ?? allowanceFor(axis, job, house, rabbet);
 }
 
-/** The rabbet of a frame that exists: the largest upright pack that goes into its opening, rounded down. */
+/** The rabbet of a frame that is there already: the largest upright pack that goes into its opening, rounded down. */
 export function readyRabbet(job: Decided): Size | null {
 	if (!job.rabbet) return null;
 	const { usable } = planMeasure({ readings: job.rabbet, single: false }, 'frame.opening', 'frame');
@@ -121,11 +122,15 @@ function rabbetOf(axis: keyof Size, job: Decided, house: House, pack: Size): num
 
 /** Room that the fastest growing layer needs over the year, + 1 mm, at least 3, up to a half millimetre. */
 export function allowanceFor(axis: keyof Size, job: Decided, house: House, pack: Size): number {
-	const growth = Math.max(...growths(job, house), ...(fillsRabbet(job) ? [movementOf(job.piece, house, axis)] : []));
-	return receiveUp(Math.max(house.allowanceLeast, pack[axis] * growth + house.allowanceSpare), house.allowanceStep);
+	return receiveUp(Math.max(house.allowanceLeast, growthOf(axis, job, house, pack) + house.allowanceSpare), house.allowanceStep);
 }
 
 /** Growth over the house swing, as a share of the length, of the glazing and of every board in the pack. */
+/** How much the pack's side grows over the year, mm. */
+export function growthOf(axis: keyof Size, job: Decided, house: House, pack: Size): number {
+	return pack[axis] * Math.max(...growths(job, house), ...(fillsRabbet(job) ? [movementOf(job.piece, house, axis)] : []));
+}
+
 export function growths(job: Decided, house: House): number[] {
 	const { glazing, underMat, fillers, backing } = job.guard;
 	const boards = [...job.mats.map((mat) => mat.board), underMat, ...fillers.map((filler) => filler.board), backing];

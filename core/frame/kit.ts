@@ -23,7 +23,7 @@ export function kitOf(pack: Size, points: Points): KitPart[] {
 export function pairName(size: number, pairStep: number): string {
 	const halves = (2 * pairStep) / MM_PER_INCH;
 	const byInches = Math.abs(halves - showNearest(halves, 1)) < 1e-6;
-	return showWithUnit(size, byInches ? 'in' : 'mm', true);
+	return showWithUnit(size, byInches ? 'in' : 'mm', 'mark');
 }
 
 /** The rail that closes the frame over the pack: a long one, or by the other school the bottom one where that is short. */

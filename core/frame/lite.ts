@@ -48,6 +48,16 @@ export function liteOf(readings: Readings, allowance: Size, step: number): Lite 
 	};
 }
 
+/** Area of a lite of these sides and diagonals, mm². */
+export function liteArea(lite: Lite): number {
+	const corners = solvedCorners(lite);
+	const sum = corners.reduce((all, { x, y }, index) => {
+		const next = corners[(index + 1) % 4]!;
+		return all + x * next.y - next.x * y;
+	}, 0);
+	return Math.abs(sum) / 2;
+}
+
 /** Upright size of the blank that a lite is cut from. */
 export function liteBlank(readings: Readings, allowance: Size, step: number): Size {
 	const outline = liteOutline(readings, allowance);

@@ -1,8 +1,8 @@
-/** Another moulding as a mend: of the same kind, nearest in face; a frame that exists has no other. */
+/** Another moulding as a remedy: of the same kind, nearest in face; the customer's frame has no other. */
 import type { Context, Remedy } from '../findings/rule.ts';
 import { remedy } from '../findings/change.ts';
 import { drop } from '../job/patch.ts';
-import type { Moulding } from '../shop/mouldings.ts';
+import { mouldingName, type Moulding } from '../shop/mouldings.ts';
 
 export function mouldingRemedy(
 	context: Context,
@@ -10,11 +10,11 @@ export function mouldingRemedy(
 	tie: (one: Moulding, other: Moulding) => number = () => 0
 ): Remedy[] {
 	const { kind, section } = context.job.frame!;
-	if (kind === 'ready-made') return [];
+	if (kind === 'ready-made' || context.job.rabbet) return [];
 	const [nearest] = Object.values(context.shop.mouldings)
 		.filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal') && fits(moulding))
 		.sort((one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || tie(one, other));
 	if (!nearest) return [];
-	const chosen = remedy(context, `Moulding: ${nearest.name.toLowerCase()}`, ['frame', 'moulding'], nearest.id);
+	const chosen = remedy(context, `Moulding: ${mouldingName(nearest, context.job.reader).toLowerCase()}`, ['frame', 'moulding'], nearest.id);
 	return [{ label: chosen.label, patch: [...drop(context.file, ['frame', 'section']), ...chosen.patch] }];
 }

@@ -22,19 +22,33 @@ export function pointSpacing(kind: string): 'pointsRigid' | 'pointsFlexible' | '
 }
 
 export function planPoints(frame: FrameChoice, rabbet: Size, pack: Size, clipsSchool: string | undefined, house: House): Points {
-	if (frame.kind === 'metal') return clips(rabbet, clipsSchool === 'four', house);
-	if (frame.points === 'offset-clips') return offsetClips(pack, house);
-	const top = pointsOf(rabbet.width, frame.points, house, frame.pointFirst);
-	const side = pointsOf(rabbet.height, frame.points, house, frame.pointFirst);
+	const { pointCount } = frame;
+	if (frame.kind === 'metal') return counted(clips(rabbet, clipsSchool === 'four', house), pointCount);
+	if (frame.points === 'offset-clips') return offsetClips(pack, pointCount, house);
+	const top = pointsOf(rabbet.width, frame.points, house, frame.pointFirst, pointCount.top);
+	const side = pointsOf(rabbet.height, frame.points, house, frame.pointFirst, pointCount.side);
 	return { kind: frame.points, top, side, total: 2 * (top.count + side.count) };
 }
 
 /** Points along one side of the rabbet: the first near each corner, the others equally between. */
-export function pointsOf(side: number, kind: string, house: House, given: number | null = null): Required<PointsOfSide> {
-	if (side < house.pointAlone) return { first: side / 2, count: 1, spacing: 0 };
+export function pointsOf(
+	side: number,
+	kind: string,
+	house: House,
+	given: number | null = null,
+	asked: number | null = null
+): Required<PointsOfSide> {
+	if (asked === 0) return { first: 0, count: 0, spacing: 0 };
+	if (asked === 1 || (asked === null && side < house.pointAlone)) return { first: side / 2, count: 1, spacing: 0 };
 	const first = Math.min(given ?? house.pointFirst, side / 4);
-	const count = countUp((side - 2 * first) / house[pointSpacing(kind)]) + 1;
+	const count = asked ?? countUp((side - 2 * first) / house[pointSpacing(kind)]) + 1;
 	return { first, count, spacing: (side - 2 * first) / (count - 1) };
+}
+
+/** Clips slide: an own count changes nothing else. */
+function counted(points: Points, { top, side }: FrameChoice['pointCount']): Points {
+	const [across, down] = [top ?? points.top.count, side ?? points.side.count];
+	return { ...points, top: { count: across }, side: { count: down }, total: 2 * (across + down) };
 }
 
 /** Each long side max(2, 1 + floor(side/250)), each short side max(1, floor(side/250)); by the other school four in all. */
@@ -50,14 +64,14 @@ function clips(rabbet: Size, four: boolean, house: House): Points {
 }
 
 /** Screwed to the frame's back over a panel's edges. */
-function offsetClips(pack: Size, house: House): Points {
+function offsetClips(pack: Size, own: FrameChoice['pointCount'], house: House): Points {
 	const counts = edgeCounts(pack, house);
 	const along = (length: number, count: number) => ({
-		first: length / (2 * count),
+		first: count === 0 ? 0 : length / (2 * count),
 		count,
-		spacing: count === 1 ? 0 : length / count
+		spacing: count < 2 ? 0 : length / count
 	});
-	const [top, side] = [along(pack.width, counts.top), along(pack.height, counts.side)];
+	const [top, side] = [along(pack.width, own.top ?? counts.top), along(pack.height, own.side ?? counts.side)];
 	return { kind: 'offset-clips', top, side, total: 2 * (top.count + side.count) };
 }
 

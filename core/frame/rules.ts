@@ -1,12 +1,13 @@
 import type { Context, Remedy, Rule } from '../findings/rule.ts';
-import { remedy, said } from '../findings/change.ts';
+import { massSaid, remedy, said, saidFine } from '../findings/change.ts';
+import { drop } from '../job/patch.ts';
+import { allowanceIn, growthOf } from './frame.ts';
 import { put } from '../job/patch.ts';
 import { CORNERS } from './lite.ts';
 import { mouldingRemedy } from './other-mouldings.ts';
 import { nextPair } from '../window/borders.ts';
 import { showSize } from '../units/show.ts';
 import type { Section } from '../shop/mouldings.ts';
-import { showNumber } from '../units/show.ts';
 
 const SAME = 1e-6;
 
@@ -20,14 +21,55 @@ export const frameRules: Rule[] = [
 		mends: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
 		find: (context) => {
 			const { frame } = context.plan;
-			if (!frame) return [];
+			// A pack that is too small for the customer's frame has its own finding.
+			if (!frame || misfits(context).length > 0) return [];
 			const axis = frame.allowance.width >= frame.allowance.height ? 'width' : 'height';
 			if (lipCovers(context, frame.section.lip, frame.allowance[axis])) return [];
 			return [
 				{
-					says: `A lip of ${said(context, frame.section.lip, true)} with ${said(context, frame.allowance[axis], true)} of allowance covers too little${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
+					says: `A lip of ${said(context, frame.section.lip)} with ${said(context, frame.allowance[axis])} of allowance covers too little${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
 					where: 'frame.section.lip',
 					remedies: widerLip(context, frame.allowance[axis])
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.does-not-fit',
+		station: 'frame',
+		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The pack has to go in with room to grow, and stay where it is put.',
+		mends: 'Borders that fit the frame.',
+		find: (context) =>
+			misfits(context).map(({ says, axis, slides }) => ({
+				says,
+				...(slides ? { severity: 'caution' as const } : {}),
+				where: `frame.allowance.${axis}`,
+				remedies: [
+					remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: context.job.borders.weight })
+				]
+			}))
+	},
+	{
+		id: 'frame.allowance-small',
+		station: 'frame',
+		when: 'an allowance that was typed is less than glazing and boards grow over the year',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
+		mends: 'The allowance that their growth asks for.',
+		find: (context) => {
+			const { job, plan, shop } = context;
+			const allowance = job.frame?.allowance ?? null;
+			if (allowance === null || !plan.frame || !plan.window || misfits(context).length > 0) return [];
+			const grows = Math.max(...(['width', 'height'] as const).map((axis) => growthOf(axis, job, shop.house, plan.window!.pack)));
+			if (allowance >= grows - SAME && allowance > 0) return [];
+			const has = allowance === 0 ? 'There is no allowance' : `The allowance is ${saidFine(context, allowance)}`;
+			return [
+				{
+					says: `${has}; glazing and boards grow by up to ${saidFine(context, grows)}.`,
+					where: 'frame.allowance.width',
+					remedies: [{ label: 'The allowance that they need', patch: drop(context.file, ['frame', 'allowance']) }]
 				}
 			];
 		}
@@ -47,7 +89,7 @@ export const frameRules: Rule[] = [
 			if (mass.kg <= carries) return [];
 			return [
 				{
-					says: `It weighs ${showNumber(mass.kg, 1)} kg; this section carries ${showNumber(carries, 1)}.`,
+					says: `It weighs ${massSaid(context, mass.kg)}; this section carries ${massSaid(context, carries)}.`,
 					where: 'mass.kg',
 					remedies: stronger(context, mass.kg)
 				}
@@ -88,11 +130,11 @@ export const frameRules: Rule[] = [
 			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
 			return [
 				{
-					says: `Pairs are sold each ${said(context, pairStep, true)}; the pack measures ${showSize(window.pack, context.job.unit, true)}.`,
+					says: `Pairs are sold by every ${said(context, pairStep)}; the pack measures ${showSize(window.pack, context.job.reader, 'mark')}.`,
 					where: 'frame.kit',
 					remedies: [
 						{
-							label: `Pack ${showSize(next, context.job.unit, true)}`,
+							label: `Pack ${showSize(next, context.job.reader, 'mark')}`,
 							patch: put(context.file, ['borders', 'pack'], next)
 						}
 					]
@@ -103,20 +145,20 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.misfit',
 		station: 'frame',
-		when: 'the two diagonals of a frame that exists miss its four sides by more than 1 mm',
+		when: 'the two diagonals of the customer’s frame miss its four sides by more than 1 mm',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Five readings fix the rabbet and the sixth checks them. Measure again before glazing is cut to follow it.',
 		find: (context) => {
 			const misfit = context.plan.frame?.misfit ?? 0;
 			return misfit <= 1
 				? []
-				: [{ says: `The frame’s readings disagree by ${said(context, misfit, true)}.`, where: 'frame.misfit' }];
+				: [{ says: `The frame’s readings disagree by ${saidFine(context, misfit)}.`, where: 'frame.misfit' }];
 		}
 	},
 	{
 		id: 'frame.out-of-true',
 		station: 'frame',
-		when: 'a frame that exists is out of square by more than half a millimetre',
+		when: 'the customer’s frame is out of square by more than half a millimetre',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Glazing cut square would press in the closed corners; it is cut to follow the frame, or trues it.',
 		school: 'old-frame',
@@ -124,7 +166,7 @@ export const frameRules: Rule[] = [
 			const out = context.plan.frame?.cornersOut;
 			if (!out) return [];
 			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(out[most]!) ? index : most), 0);
-			const by = said(context, Math.abs(out[worst]!), true);
+			const by = saidFine(context, Math.abs(out[worst]!));
 			return [
 				{
 					says: `The frame’s ${CORNERS[worst]!.replace('-', ' ')} corner is ${out[worst]! > 0 ? 'open' : 'closed'} by ${by}${context.plan.frame!.lite ? '; the glazing follows it' : ''}.`,
@@ -134,6 +176,28 @@ export const frameRules: Rule[] = [
 		}
 	}
 ];
+
+type Misfit = { axis: 'width' | 'height'; says: string; slides: boolean };
+
+/** More play than this beyond the allowance lets a pack slide about, mm. */
+const SLIDES = 4;
+
+/** Own borders in the customer's frame: by how much the pack does not fit it. */
+function misfits(context: Context): Misfit[] {
+	const { job, plan, shop } = context;
+	const { frame, window } = plan;
+	if (!frame || !window || !job.rabbet || job.borders.way === 'fit' || window.mats.length === 0) return [];
+	const found = (['width', 'height'] as const).map((axis) => ({
+		axis,
+		over: allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis]
+	}));
+	const words = { width: ['wide', 'narrow'], height: ['high', 'low'] } as const;
+	return found.flatMap(({ axis, over }): Misfit[] => {
+		if (over > SAME) return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
+		if (-over > SLIDES) return [{ axis, slides: true, says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.` }];
+		return [];
+	});
+}
 
 function lipCovers({ job, shop }: Context, lip: number, allowance: number): boolean {
 	const { house } = shop;

@@ -75,24 +75,43 @@ function whyPoints(explain: Explain, frame: Frame, job: Decided, pack: Size, hou
 		const at = `frame.points.${side}`;
 		if (points.kind === 'clips') explain(`${at}.count`, clipCount(axis, frame, job), 'frame#metal');
 		else if (points.kind === 'offset-clips') {
-			const count = edgeCounts(pack, house)[side];
-			explain(`${at}.count`, String(count), 'frame#offset-clips');
-			explain(`${at}.first`, `window.pack.${axis} / (2 * ${at}.count)`, 'frame#offset-clips');
-			explain(`${at}.spacing`, count === 1 ? '0' : `window.pack.${axis} / ${at}.count`, 'frame#offset-clips');
-		} else whyPins(explain, at, axis, job, points.kind, frame.rabbet[axis] < house.pointAlone);
+			const own = job.frame!.pointCount[side];
+			const count = own ?? edgeCounts(pack, house)[side];
+			explain(`${at}.count`, own === null ? String(count) : `job.frame.pointCount.${side}`, 'frame#offset-clips');
+			explain(`${at}.first`, count === 0 ? '0' : `window.pack.${axis} / (2 * ${at}.count)`, 'frame#offset-clips');
+			explain(`${at}.spacing`, count < 2 ? '0' : `window.pack.${axis} / ${at}.count`, 'frame#offset-clips');
+		} else whyPins(explain, at, axis, side, job, points.kind, points[side].count, frame.rabbet[axis] < house.pointAlone);
 	}
 }
 
-function whyPins(explain: Explain, at: string, axis: keyof Size, job: Decided, kind: string, alone: boolean): void {
+function whyPins(
+	explain: Explain,
+	at: string,
+	axis: keyof Size,
+	side: 'top' | 'side',
+	job: Decided,
+	kind: string,
+	count: number,
+	short: boolean
+): void {
+	const own = job.frame!.pointCount[side];
+	if (count === 0) {
+		for (const figure of ['first', 'count', 'spacing']) explain(`${at}.${figure}`, '0', 'frame#points');
+		return;
+	}
+	const alone = own === 1 || (own === null && short);
 	const between = `(frame.rabbet.${axis} - 2 * ${at}.first)`;
 	const asked = job.frame!.pointFirst === null ? 'shop.house.pointFirst' : 'job.frame.pointFirst';
 	explain(`${at}.first`, alone ? `frame.rabbet.${axis} / 2` : `min(${asked}, frame.rabbet.${axis} / 4)`, 'frame#points');
-	explain(`${at}.count`, alone ? '1' : `count(${between} / shop.house.${pointSpacing(kind)}) + 1`, 'frame#points');
+	const spaced = alone ? '1' : `count(${between} / shop.house.${pointSpacing(kind)}) + 1`;
+	explain(`${at}.count`, own === null ? spaced : `job.frame.pointCount.${side}`, 'frame#points');
 	explain(`${at}.spacing`, alone ? '0' : `${between} / (${at}.count - 1)`, 'frame#points');
 }
 
 function clipCount(axis: keyof Size, { rabbet, points }: Frame, job: Decided): string {
 	const long = axis === 'width' ? rabbet.width >= rabbet.height : rabbet.height > rabbet.width;
+	const own = job.frame!.pointCount[axis === 'width' ? 'top' : 'side'];
+	if (own !== null) return `job.frame.pointCount.${axis === 'width' ? 'top' : 'side'}`;
 	if (job.schools['clips'] === 'four') return String(points[axis === 'width' ? 'top' : 'side'].count);
 	const each = `down(frame.rabbet.${axis} / shop.house.clipEach, 1)`;
 	return long ? `max(2, 1 + ${each})` : `max(1, ${each})`;

@@ -240,7 +240,8 @@ const PRICED: Partial<Record<SlotName, 'glazings' | 'boards'>> = {
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
 function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {
-	if (id === null) return name === 'edge-seal' || name === 'filler' || name === 'backing';
+	// Nothing that protects the piece is taken away to reach a grade.
+	if (id === null) return name === 'filler';
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
 	if (name === 'backing') {
 		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = shop.boards[id]!;

@@ -1,6 +1,8 @@
 /** What each part of the pack weighs, and how much of it takes up water (handbook hang#mass, climate#pack). */
 import type { Size } from '../geometry/shapes.ts';
+import { liteArea, type Lite } from '../frame/lite.ts';
 import type { Decided } from '../job/decide.ts';
+import type { House } from '../shop/house.ts';
 import { areaOf } from '../window/shape.ts';
 import type { MatPlan } from '../window/mats.ts';
 import { openingsOf, type Window } from '../window/window.ts';
@@ -13,12 +15,14 @@ export type PackPart = {
 };
 
 /** From the front: glazing, mats without their windows, lifts, sheets, supports, under-mat, fillers, barrier, backing. */
-export function packParts(job: Decided, window: Window, sheetGrams: readonly number[]): PackPart[] {
+export function packParts(job: Decided, window: Window, sheetGrams: readonly number[], house: House, lite?: Lite): PackPart[] {
 	const { guard } = job;
 	const pack = areaM2(window.pack);
 	const parts: PackPart[] = [];
 	const add = (part: string, kg: number, buffers: number) => parts.push({ part, kg, buffers });
-	if (guard.glazing.family !== 'none') add('glazing', (pack * guard.glazing.thickness * guard.glazing.densityKgM3) / 1000, 0);
+	// A lite that follows a frame weighs what it measures.
+	const glass = lite ? liteArea(lite) / 1e6 : pack;
+	if (guard.glazing.family !== 'none') add('glazing', (glass * guard.glazing.thickness * guard.glazing.densityKgM3) / 1000, 0);
 	for (const [index, mat] of job.mats.entries()) {
 		const planned = window.mats[index]!;
 		add(`mat ${index + 1}`, (pack - cutOut(planned, job)) * mat.board.massPerM2, mat.board.buffers);
@@ -30,6 +34,7 @@ export function packParts(job: Decided, window: Window, sheetGrams: readonly num
 		const board = job.windows[index]!.support;
 		if (support && board) add(`support ${index + 1}`, areaM2(support) * board.massPerM2, board.buffers);
 	}
+	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard) add('adhesive board', pack * house.adhesiveBoardKgM2, 1);
 	if (guard.underMat) add('under-mat', pack * guard.underMat.massPerM2, guard.underMat.buffers);
 	for (const [index, { board, thickness }] of guard.fillers.entries())
 		add(`filler ${index + 1}`, (pack * board.massPerM2 * thickness) / board.thickness, board.buffers);

@@ -1,6 +1,6 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { put } from '../job/patch.ts';
-import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
+import { hasRoomForLift, remedy, remedyOfMat, said, saidFine } from '../findings/change.ts';
 import { isStiff as isStiffPiece } from '../job/decide-hold.ts';
 import { houseBoard } from '../job/material.ts';
 import type { Board } from '../shop/boards.ts';
@@ -17,7 +17,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'Its core is not purified through: it yellows, and what it gives off is burnt into the paper beside it.',
+		why: 'Its core is not purified through: it yellows, and its fumes stain the paper.',
 		mends: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
@@ -29,7 +29,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'It gives off acid and formaldehyde for as long as it lies there.',
+		why: 'Its fumes, acid and formaldehyde, reach the paper for as long as it lies there.',
 		mends: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
 		find: (context) => {
 			const { guard } = context.job;
@@ -108,15 +108,15 @@ export const guardRules: Rule[] = [
 	{
 		id: 'material.buffer-harm',
 		station: 'guard',
-		when: 'a buffered board touches or faces protein, a cyanotype or a dye print',
+		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The alkaline reserve that is good for most paper fades and weakens these.',
 		mends: 'Un-buffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];
-			const cases = nextToPiece(context).filter(({ board }) => board.buffered);
-			return cases.map(({ layer, board }) => ({
-				says: `${board.name} is buffered and lies ${layer.touches ? 'against' : 'over'} the piece.`,
+				const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
+				return cases.map(({ layer, board }) => ({
+					says: `${board.name} is buffered and lies ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
 				where: whereOf(layer),
 				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Un-buffered cotton, 4-ply')]
 			}));
@@ -141,15 +141,16 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.none',
 		station: 'guard',
-		when: 'a work on paper, skin or cloth without glazing; panels and canvases may go without',
+		when: 'a work on paper, skin or cloth without glazing, at Keep a stop where it sheds; panels and canvases may go without',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
 		mends: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
-			context.job.guard.glazing.family === 'none' && !isStiffPiece(context.job.piece.kind)
+			context.job.guard.glazing.family === 'none' && (!isStiffPiece(context.job.piece.kind) || context.job.piece.friable)
 				? [
 						{
-							says: 'The piece has no glazing.',
+							says: context.job.piece.friable ? 'A piece that sheds has no glazing.' : 'The piece has no glazing.',
+							...(context.job.piece.friable && context.grade === 'keep' ? { severity: 'stop' as const } : {}),
 							where: 'guard.glazing',
 							remedies: [glazingRemedy(context, knownGlazing(context))]
 						}
@@ -242,7 +243,7 @@ export const guardRules: Rule[] = [
 			if (!glazing.etched || gap <= context.shop.house.etchedGapMost) return [];
 			return [
 				{
-					says: `${said(context, gap, true)} of air under a matt-etched face.`,
+					says: `${saidFine(context, gap)} of air under a matt-etched face.`,
 					where: 'guard.glazing',
 					remedies: [glazingRemedy(context, 'uv-glass-lr')]
 				}
@@ -266,7 +267,7 @@ export const guardRules: Rule[] = [
 			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
 			const remedies = hasRoomForLift(context, index)
-				? [remedyOfMat(context, `Reverse bevel, lift ${said(context, lift, true)}`, index, { bevel: 'reverse', lift })]
+				? [remedyOfMat(context, `Reverse bevel, lift to ${said(context, lift)}`, index, { bevel: 'reverse', lift })]
 				: [];
 			return [{ says: 'Nothing catches what the sheet sheds.', where: `mats[${index}]`, remedies }];
 		}
@@ -345,21 +346,39 @@ function nextToPiece({ plan, shop }: Context): Neighbour[] {
 	});
 }
 
-function mayTouch({ grade, job }: Context, layer: Layer, board: Board): boolean {
-	// A raw backing without a barrier has its own rule, with its own mend.
+/** What lies behind the piece, and the mat nearest to it, which rests on its edge; over a float no mat touches. */
+function touchesPiece({ job }: Context, layer: Layer): boolean {
+	return layer.touches || (layer.role === 'mat' && layer.index === job.mats.length - 1 && !floats(job));
+}
+
+function floats(job: Context['job']): boolean {
+	return job.windows.some(({ way }) => way === 'float');
+}
+
+function mayTouch(context: Context, layer: Layer, board: Board): boolean {
+	const { grade, job } = context;
+	// A raw backing without a barrier has its own rule, with its own fix.
 	if (board.woodFibre && (layer.role === 'backing' || layer.role === 'filler') && !layer.touches) return true;
+	const touching = touchesPiece(context, layer);
+	// Cloth sheds: it never touches at Rare, and nowhere what sheds itself.
+	if (board.fabricFaced && touching && (grade === 'rare' || job.piece.friable)) return false;
 	if (reaches(board.touch, grade)) return true;
-	const outerMat = layer.role === 'mat' && layer.index! < job.mats.length - 1;
-	return grade === 'keep' && outerMat && board.outerMatAtKeep === true;
+	return grade === 'keep' && layer.role === 'mat' && !touching && board.outerMatAtKeep === true;
 }
 
 function touchCase(context: Context, layer: Layer, board: Board): Case {
 	const id = context.job.piece.proteinOrDye ? 'cotton-4-unbuffered' : 'cotton-4';
 	return {
-		says: `${board.name} ${layer.touches ? 'lies against' : 'faces'} the sheet.`,
+		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'lies against' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
 		where: whereOf(layer),
 		remedies: [replaceBoard(context, layer, id, context.shop.boards[id]!.name)]
 	};
+}
+
+/** Two boards of one name are told apart by where they lie. */
+function nameOfBoard({ job }: Context, layer: Layer, board: Board): string {
+	const same = job.mats.filter((mat) => mat.board.id === board.id).length > 1;
+	return layer.role === 'mat' && same ? `${board.name}, mat ${layer.index! + 1},` : board.name;
 }
 
 function replaceBoard(context: Context, layer: Layer, id: string, label: string) {

@@ -6,15 +6,20 @@
  *   ring ●╱ θ             θ   ╲● ring     span S between the rings, run = S/2 for one hook, (S − s)/2 for two
  */
 import type { Frame } from '../frame/frame.ts';
+import type { Size } from '../geometry/shapes.ts';
+import { fail } from '../job/faults.ts';
 import type { Decided } from '../job/decide.ts';
+import type { Ring } from '../shop/hangers.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
+import { cutDown } from '../units/round.ts';
+import { showWithUnit } from '../units/show.ts';
 
 export type Hang = {
-	by: 'wire' | 'rings';
+	by: 'wire' | 'cord' | 'rings';
 	/** From the frame's top to where the wire or hook bears in the ring. */
 	drop: number;
-	/** From the frame's side to the ring's screw. */
+	/** From the frame's side to the ring's screw: the middle of the flat wood at the back, or of a metal channel. */
 	inset: number;
 	span: number;
 	/** Hooks used: one or two. */
@@ -30,6 +35,11 @@ export type Hang = {
 	/** Breaking strength wanted, kg; the wire taken from the list and its length before tying. Absent without wire. */
 	wireWantedKg?: number;
 	wire?: { breakingKg: number; length: number };
+	/** What each ring must bear; the one that is taken, by its id: absent in a metal channel, and where the wood takes none. */
+	ringWantedKg: number;
+	ring?: string;
+	/** A strip across the back, which carries them: its length and width. */
+	strip?: Size;
 	/** Hooks set farther apart than usual, since the frame is low. */
 	widened: boolean;
 	/** No wire on the list is strong enough. */
@@ -43,20 +53,22 @@ type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; wide
 export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: number }): Hang {
 	const { frame, kg } = before;
 	const { house } = shop;
-	const drop = frame.outer.height * job.hang.dropShare;
-	const inset = frame.section.face / 2;
+	const drop = dropOf(job, frame);
+	const inset = insetOf(job, frame, house);
 	const span = frame.outer.width - 2 * inset;
-	const fixed = { drop, inset, span };
+	const fixed = { drop, inset, span, ...(job.hang.strip ? { strip: stripOf(frame, house, job.step) } : {}) };
 	const line = byRings(job, house, kg) ? null : wireLine(frame.outer.width, span, drop, job.hang.hooks, house);
-	if (!line) return { ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: false };
+	if (!line) return withRing({ ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: false }, job, shop, frame);
 	const angleRad = Math.atan(line.rise / line.run);
 	const pullN = (kg * house.gravity) / (2 * Math.sin(angleRad));
 	const wireWantedKg = (house.wireSafety * pullN) / house.gravity;
-	const breakingKg = shop.wires.find((strength) => strength >= wireWantedKg);
-	if (breakingKg === undefined) return { ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: true };
+	const by = job.hang.by === 'cord' ? 'cord' : 'wire';
+	const breakingKg = (by === 'cord' ? shop.cords : shop.wires).find((strength) => strength >= wireWantedKg);
+	if (breakingKg === undefined)
+		return withRing({ ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: true }, job, shop, frame);
 	const height = job.hang.centreHeight + frame.outer.height / 2 - (drop - line.rise) + house.hookOffset;
-	return {
-		by: 'wire',
+	const hang = {
+		by,
 		...fixed,
 		hookCount: line.hookCount,
 		spacing: line.spacing,
@@ -64,12 +76,55 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 		angle: (angleRad * 180) / Math.PI,
 		pullN,
 		sidewaysN: pullN * Math.cos(angleRad),
+		ringWantedKg: (house.hangerSafety * pullN) / house.gravity,
 		wireWantedKg,
 		wire: { breakingKg, length: line.spacing + 2 * Math.hypot(line.run, line.rise) + 2 * house.wireEnd },
 		widened: line.widened ?? false,
 		noWire: false,
 		hooks: line.hookCount === 1 ? [{ x: 0, height }] : [-1, 1].map((side) => ({ x: (side * line.spacing) / 2, height }))
-	};
+	} satisfies Hang;
+	return withRing(hang, job, shop, frame);
+}
+
+/** A share of the height, or as the framer measures it. @throws FaultError for one below the frame */
+function dropOf(job: Decided, { outer }: Frame): number {
+	const { drop, dropShare } = job.hang;
+	if (drop === null) return outer.height * dropShare;
+	if (drop >= outer.height)
+		fail('hang.drop', `The frame is ${showWithUnit(outer.height, job.reader)} high: rings ${showWithUnit(drop, job.reader, 'mark')} down would hang below it.`);
+	return drop;
+}
+
+/** The middle of the flat wood at the back; of a strip across it, its screw where the strip is; of a metal channel the middle of its face. */
+function insetOf(job: Decided, { section }: Frame, { woodForScrew }: House): number {
+	if (job.frame!.kind === 'metal') return section.face / 2;
+	const middle = (section.face - section.lip) / 2;
+	return job.hang.strip ? Math.max(middle, woodForScrew) : middle;
+}
+
+/** Flat wood at the back that a hanger's plate stands on, mm; none in a metal channel. */
+export function flatWood(job: Decided, { section }: Frame, { backStripWidth }: House): number | null {
+	if (job.frame!.kind === 'metal') return null;
+	return job.hang.strip ? backStripWidth : section.face - section.lip;
+}
+
+/** From rail to rail, the bare edge of each left free. */
+function stripOf({ outer }: Frame, { bareWood, backStripWidth }: House, step: number): Size {
+	return { width: cutDown(outer.width - 2 * bareWood, step), height: backStripWidth };
+}
+
+/** Rings of the shop that this wood takes and that bear enough: none whose plate stands out past it. */
+export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ringWantedKg'>): Ring[] {
+	return Object.values(shop.rings).filter(
+		({ plate, workingKg, holes }) => plate <= wood && workingKg >= hang.ringWantedKg && (hang.by !== 'rings' || holes === 2)
+	);
+}
+
+function withRing(hang: Hang, job: Decided, shop: Shop, frame: Frame): Hang {
+	const wood = flatWood(job, frame, shop.house);
+	if (wood === null) return hang;
+	const ring = job.hang.ring ?? ringsFor(shop, wood, hang)[0];
+	return ring ? { ...hang, ring: ring.id } : hang;
 }
 
 function byRings(job: Decided, house: House, kg: number): boolean {
@@ -105,7 +160,7 @@ function ringsOnHooks(
 	drop: number,
 	kg: number,
 	house: House
-): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire'> {
+): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire' | 'strip'> {
 	const height = job.hang.centreHeight + frame.outer.height / 2 - drop + house.hookOffset;
 	return {
 		by: 'rings',
@@ -116,6 +171,7 @@ function ringsOnHooks(
 		angle: 90,
 		pullN: (kg * house.gravity) / 2,
 		sidewaysN: 0,
+		ringWantedKg: house.hangerSafety * kg,
 		hooks: [-1, 1].map((side) => ({ x: (side * span) / 2, height }))
 	};
 }

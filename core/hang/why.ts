@@ -1,3 +1,5 @@
+import type { Frame } from '../frame/frame.ts';
+import { LITE_FIGURES } from '../frame/lite.ts';
 import type { Decided } from '../job/decide.ts';
 import { named } from '../sights.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
@@ -17,21 +19,22 @@ function areaExpression(shape: WindowShape, opening: string): string {
 const PACK_M2 = 'window.pack.width * window.pack.height / 1000000';
 
 /** Explains every part of the mass. */
-export function whyMass(why: Why, mass: Mass, job: Decided, window: Window): void {
+export function whyMass(why: Why, mass: Mass, job: Decided, window: Window, frame: Frame): void {
 	const explain = explainer(why);
 	for (const [index, { part }] of mass.parts.entries())
-		explain(`mass.parts[${index}].kg`, partOf(part, job, window), 'hang#mass');
+		explain(`mass.parts[${index}].kg`, partOf(part, job, window, frame), 'hang#mass');
 	explain('mass.kg', plus(mass.parts.map((_, index) => `mass.parts[${index}].kg`)), 'hang#mass');
 }
 
 /** What a part of the package weighs, written out. */
-export function partOf(part: string, job: Decided, window: Window): string {
+export function partOf(part: string, job: Decided, window: Window, frame?: Frame): string {
 	const [kind, number] = part.split(' ');
 	const index = Number(number) - 1;
 	const { guard } = job;
 	if (kind === 'glazing') {
 		const glazing = `shop.glazings[${guard.glazing.id}]`;
-		return `${PACK_M2} * ${glazing}.thickness * ${glazing}.densityKgM3 / 1000`;
+		const area = frame?.lite ? `liteArea(${LITE_FIGURES.map((figure) => `frame.lite.${figure}`).join(', ')}) / 1000000` : PACK_M2;
+		return `${area} * ${glazing}.thickness * ${glazing}.densityKgM3 / 1000`;
 	}
 	if (kind === 'mat') {
 		const mat = `window.mats[${index}]`;
@@ -51,6 +54,7 @@ export function partOf(part: string, job: Decided, window: Window): string {
 		const filler = guard.fillers[index]!;
 		return `${PACK_M2} * shop.boards[${filler.board.id}].massPerM2 * job.guard.fillers[${index}].thickness / shop.boards[${filler.board.id}].thickness`;
 	}
+	if (part === 'adhesive board') return `${PACK_M2} * shop.house.adhesiveBoardKgM2`;
 	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${guard.underMat!.id}].massPerM2`;
 	if (kind === 'backing') return `${PACK_M2} * shop.boards[${guard.backing!.id}].massPerM2`;
 	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${guard.barrier!.id}].massPerM2`;
@@ -71,10 +75,18 @@ export function partOf(part: string, job: Decided, window: Window): string {
 }
 
 /** Explains every figure of Hang. */
-export function whyHang(why: Why, hang: Hang): void {
+export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	const explain = explainer(why);
-	explain('hang.drop', 'frame.outer.height * job.hang.dropShare', 'hang#drop');
-	explain('hang.inset', 'frame.section.face / 2', 'hang#inset');
+	explain('hang.drop', job.hang.drop === null ? 'frame.outer.height * job.hang.dropShare' : 'job.hang.drop', 'hang#drop');
+	const middle = '(frame.section.face - frame.section.lip) / 2';
+	const onStrip = `max(${middle}, shop.house.woodForScrew)`;
+	explain('hang.inset', job.frame!.kind === 'metal' ? 'frame.section.face / 2' : job.hang.strip ? onStrip : middle, 'hang#inset');
+	const bears = hang.wire ? 'hang.pullN / shop.house.gravity' : 'mass.kg';
+	explain('hang.ringWantedKg', `shop.house.hangerSafety * ${bears}`, 'hang#rings');
+	if (hang.strip) {
+		explain('hang.strip.width', 'down(frame.outer.width - 2 * shop.house.bareWood, job.step)', 'hang#strip');
+		explain('hang.strip.height', 'shop.house.backStripWidth', 'hang#strip');
+	}
 	explain('hang.span', 'frame.outer.width - 2 * hang.inset', 'hang#inset');
 	explain('hang.hookCount', String(hang.hookCount), 'hang#hooks');
 	const nail = 'job.hang.centreHeight + frame.outer.height / 2 - (hang.drop - hang.rise) + shop.house.hookOffset';
@@ -100,7 +112,7 @@ export function whyHang(why: Why, hang: Hang): void {
 	explain('hang.angle', `atan(hang.rise / ${run})`, 'hang#rise');
 	explain('hang.pullN', 'mass.kg * shop.house.gravity / (2 * sin(hang.angle))', 'hang#pull');
 	explain('hang.sidewaysN', 'hang.pullN * cos(hang.angle)', 'hang#pull');
-	explain('hang.wire.breakingKg', 'next(hang.wireWantedKg, shop.wires)', 'hang#wire');
+	explain('hang.wire.breakingKg', `next(hang.wireWantedKg, shop.${hang.by === 'cord' ? 'cords' : 'wires'})`, 'hang#wire');
 	explain(
 		'hang.wire.length',
 		`hang.spacing + 2 * sqrt(${run} * ${run} + hang.rise * hang.rise) + 2 * shop.house.wireEnd`,

@@ -34,8 +34,10 @@ const KINDS: readonly HoldKind[] = [
 	'corners',
 	'strips',
 	'sling',
+	'frame-lip',
 	'clips',
 	'stitching',
+	'conservator',
 	'whole-surface'
 ];
 const ORDER: Severity[] = ['stop', 'caution', 'note'];
@@ -44,10 +46,15 @@ const ORDER: Severity[] = ['stop', 'caution', 'note'];
 export function kindsFor(job: Decided): HoldKind[] {
 	const { kind } = job.piece;
 	const float = job.windows.some(({ way }) => way === 'float');
-	if (isStiff(kind)) return ['clips'];
-	if (kind === 'object') return ['stitching'];
+	if (isStiff(kind)) return float ? ['clips', 'conservator'] : ['frame-lip', 'clips', 'conservator'];
+	if (kind === 'object') return ['stitching', 'conservator'];
+	const delicate = kind === 'bone' || kind === 'vellum';
 	return KINDS.filter((one) => {
 		if (one === 'clips') return false;
+		if (one === 'frame-lip') return delicate && !float;
+		if (one === 'conservator') return delicate || kind === 'textile';
+		// Wet, or stuck for good: neither is offered where it harms.
+		if (one === 'whole-surface' && delicate) return false;
 		if (one === 'stitching') return kind === 'textile';
 		if (float && (one === 't-hinge' || isFolded(one))) return false;
 		// Without a mat there is nothing for folded paper to hide behind.
@@ -85,7 +92,9 @@ export function holdChoices(file: JobFile, now: { job: Decided; plan: Plan }, sh
 }
 
 /** A hinge keeps the adhesive of the hinge that it takes the place of. */
-function adhesiveFor(kind: HoldKind, { hold }: Decided): string {
+function adhesiveFor(kind: HoldKind, job: Decided): string {
+	const { hold } = job;
 	if (isHinge(kind)) return isHinge(hold.kind) ? hold.adhesive.id : 'starch-paste';
+	if (kind === 'clips' && job.windows.some(({ way }) => way === 'float')) return 'gummed-linen';
 	return kind === 'whole-surface' ? 'adhesive-board' : 'none';
 }

@@ -1,6 +1,7 @@
 /** Moving hinges off zones that must not be touched: each goes to the nearest free place along the edge. */
 import { cutDown, receiveUp, tidy } from '../units/round.ts';
 import type { Held } from './held.ts';
+import { pointOn } from './own-edges.ts';
 
 /** A hinge keeps this far from a zone, and its neighbour, mm. */
 const AIR = 1;
@@ -10,9 +11,12 @@ export function clearPlaces({ hold, measure, piece }: Held, step: number): numbe
 	const half = hold.size.width / 2;
 	const width = measure.mean.width;
 	const reach = hold.size.height;
+	// Places count from the sheet's own corner; a top edge that slopes lets a zone reach under it a little sooner.
+	const { x: corner } = pointOn(measure, 'top', 0);
+	const slope = Math.abs(pointOn(measure, 'top', width).y - pointOn(measure, 'top', 0).y);
 	const blocked = piece.zones
-		.filter((zone) => zone.kind === 'keep-off' && zone.top < reach)
-		.map((zone) => [zone.left - half - AIR, zone.left + zone.width + half + AIR] as const);
+		.filter((zone) => zone.kind === 'keep-off' && zone.top < reach + slope)
+		.map((zone) => [zone.left - corner - half - AIR, zone.left - corner + zone.width + half + AIR] as const);
 	const isFree = (place: number, taken: number[]) =>
 		place >= half &&
 		place <= width - half &&

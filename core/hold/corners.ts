@@ -21,6 +21,14 @@ export function hiddenLeg(opening: Opening, shape: WindowChoice['shape'], sheet:
 	return Math.min(overlap.top, overlap.bottom) + Math.min(overlap.left, overlap.right);
 }
 
+/** The same, written out. */
+export function hiddenLegExpression(shape: WindowChoice['shape']): string {
+	if (shape !== 'oval' && shape !== 'circle')
+		return 'min(window.overlap.top, window.overlap.bottom) + min(window.overlap.left, window.overlap.right)';
+	const [across, down] = ['window.opening.width / 2', 'window.opening.height / 2'];
+	return `max(0, (measure.mean.width + measure.mean.height) / 2 - sqrt(${across} * ${across} + ${down} * ${down}))`;
+}
+
 /** min(40, short side/6, hidden − 1), never below 0. */
 export function pocketLeg(opening: Opening, shape: WindowChoice['shape'], sheet: Size, house: House): number {
 	const hidden = hiddenLeg(opening, shape, sheet) - house.pocketBehind;

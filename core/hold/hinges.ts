@@ -12,10 +12,10 @@ import type { Measure } from '../measure/measure.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import { countUp } from '../units/round.ts';
-import { showNumber } from '../units/show.ts';
+import { showWithUnit, type Reader } from '../units/show.ts';
 import type { EdgePlaces } from './hold.ts';
 
-export type Hinges = { inset: number; places: number[]; size: Size; cross: Size; others: EdgePlaces[] };
+export type Hinges = { inset: number; places: number[]; size: Size; tab: number; cross: Size; others: EdgePlaces[] };
 
 /** How the top edge is held: by tabs, by one tab in the middle, or by one strip along all of it. */
 export type TopHold = 'tabs' | 'one-tab' | 'strip';
@@ -25,7 +25,8 @@ export function topHold(job: Decided, { mean }: Measure, house: House): TopHold 
 	return Math.max(mean.width, mean.height) <= house.oneTabUpTo ? 'one-tab' : 'strip';
 }
 
-export function planHinges(job: Decided, shop: Shop, measure: Measure): Hinges {
+/** @param above board above the sheet, on which a T-hinge's tab and cross-piece have to lie */
+export function planHinges(job: Decided, shop: Shop, measure: Measure, above: number): Hinges {
 	const { house } = shop;
 	const { width } = measure.mean;
 	const how = topHold(job, measure, house);
@@ -35,8 +36,15 @@ export function planHinges(job: Decided, shop: Shop, measure: Measure): Hinges {
 	};
 	const inset = insetOf(width, house);
 	const places = job.hold.places ?? (how === 'tabs' ? placesAlong(width, job.hold.count, house) : [width / 2]);
-	if (job.hold.places) checkPlaces(job.hold.places, size.width, width);
-	return { inset, places, size, cross: crossOf(places, size.width, house, how), others: otherEdges(job, measure, house) };
+	if (job.hold.places) checkPlaces(job.hold.places, size.width, width, job.reader);
+	return {
+		inset,
+		places,
+		size,
+		tab: job.hold.kind === 't-hinge' ? shortened(house.hingeTab, above - house.tabInside) : house.hingeTab,
+		cross: crossOf(places, size.width, above, house, how),
+		others: otherEdges(job, measure, house)
+	};
 }
 
 export function insetOf(length: number, house: House): number {
@@ -51,11 +59,16 @@ export function placesAlong(length: number, asked: number | null, house: House):
 	return count === 1 ? [length / 2] : Array.from({ length: count }, (_, index) => inset + (span * index) / (count - 1));
 }
 
-/** Narrower where two would meet, as on a sheet of 90 mm; never narrower than its tab. */
-function crossOf(places: number[], tab: number, house: House, how: TopHold): Size {
+/** As long as there is board for it; where there is hardly any, hold.off-board speaks. */
+function shortened(usual: number, room: number): number {
+	return Math.min(usual, Math.max(1, room));
+}
+
+/** Narrower where two would meet, as on a sheet of 90 mm, and lower where little board lies above; never narrower than its tab. */
+function crossOf(places: number[], tab: number, above: number, house: House, how: TopHold): Size {
 	const apart = Math.min(...places.slice(1).map((place, index) => place - places[index]!));
 	const width = how === 'strip' ? tab : Math.max(tab, Math.min(house.crossWidth, apart - house.crossApart));
-	return { width, height: house.crossHeight };
+	return { width, height: shortened(house.crossHeight, above - house.crossInside) };
 }
 
 /** Schools: all four edges fixed, or a print that counts as big held at its foot too. */
@@ -69,15 +82,16 @@ function otherEdges(job: Decided, { mean }: Measure, house: House): EdgePlaces[]
 }
 
 /** @throws FaultError for a hinge that hangs beside the sheet, or lies over the one before it */
-function checkPlaces(places: number[], tab: number, width: number): void {
+function checkPlaces(places: number[], tab: number, width: number, reader: Reader): void {
+	const said = (mm: number) => showWithUnit(mm, reader, 'mark');
 	for (const [index, place] of places.entries()) {
 		const at = `hold.places[${index}]`;
 		if (place - tab / 2 < -1e-6 || place + tab / 2 > width + 1e-6)
 			fail(
 				at,
-				`A hinge ${showNumber(tab, 1)} mm wide has its centre between ${showNumber(tab / 2, 1)} and ${showNumber(width - tab / 2, 1)} mm from the left of this sheet.`
+				`A hinge ${said(tab)} wide has its centre between ${said(tab / 2)} and ${said(width - tab / 2)} from the left of this sheet.`
 			);
 		if (index > 0 && place - places[index - 1]! < tab - 1e-6)
-			fail(at, `This hinge lies over the one before it: set them ${showNumber(tab, 1)} mm apart or more.`);
+			fail(at, `This hinge lies over the one before it: set them ${said(tab)} apart or more.`);
 	}
 }

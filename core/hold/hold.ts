@@ -5,7 +5,7 @@ import { isFolded, isHinge, type HoldKind } from '../job/decide-hold.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { WindowChoice } from '../job/decide-window.ts';
-import type { Opening } from '../window/opening.ts';
+import type { PlacedOpening } from '../window/window.ts';
 import type { Shop } from '../shop/shop.ts';
 import { receiveUp } from '../units/round.ts';
 import { pocketLeg } from './corners.ts';
@@ -25,8 +25,11 @@ export type Hold = {
 	places: number[];
 	/** Contact of one hinge on the sheet; of a corner pocket its legs; of a strip its length and its reach. */
 	size: Size;
-	/** A hinge's cross-piece on the board. */
+	/** How far a hinge's tab reaches beyond the contact, and its cross-piece on the board. */
+	tab?: number;
 	cross?: Size;
+	/** Patches behind a panel that floats: their edge inside the panel's. */
+	patchInside?: number;
 	/** Tissue weight in g/m²; null where a tape holds or the sheet is too light for any tissue. */
 	tissue: number | null;
 	sheetGrams: number;
@@ -48,7 +51,7 @@ export type Hold = {
 	stitchSpacing?: number;
 };
 
-export type HoldInput = { measure: Measure; movement: Size; opening: Opening; choice: WindowChoice; pack: Size };
+export type HoldInput = { measure: Measure; movement: Size; opening: PlacedOpening; choice: WindowChoice; pack: Size };
 
 /** What all kinds share. */
 type Shared = Pick<Hold, 'kind' | 'inset' | 'tissue' | 'sheetGrams' | 'loadKPa' | 'workingKPa' | 'dryMinutes'>;
@@ -71,11 +74,13 @@ function planKind(job: Decided, piece: Piece, shop: Shop, before: HoldInput): Ho
 		workingKPa: 0,
 		dryMinutes: 0
 	};
-	if (isHinge(kind)) return hinged(shared, planHinges(job, shop, before.measure), job, piece, shop);
-	if (isFolded(kind)) return folded(shared, job, shop, before);
-	if (kind === 'clips') return clipped(shared, job, shop, before.measure);
+	if (isHinge(kind)) return hinged(shared, planHinges(job, shop, before.measure, before.opening.placement.top), job, piece, shop);
+	if (isFolded(kind)) return folded(shared, job, piece, shop, before);
+	if (kind === 'clips') return clipped(shared, job, shop, before);
 	if (kind === 'stitching') return stitched(shared, shop, before);
-	return stuckDown(shared, job, shop, before.measure);
+	if (kind === 'whole-surface') return stuckDown(shared, job, shop, before.measure);
+	// The lip holds it, or a conservator says what does: nothing is made for it here.
+	return { ...shared, count: 0, places: [], size: { width: 0, height: 0 }, fixed: [] };
 }
 
 function hinged(shared: Shared, hinges: Hinges, job: Decided, piece: Piece, shop: Shop): Hold {
@@ -98,7 +103,7 @@ function hinged(shared: Shared, hinges: Hinges, job: Decided, piece: Piece, shop
 }
 
 /** Nothing sticks to the sheet, so nothing is loaded and nothing dries. */
-function folded(shared: Shared, job: Decided, shop: Shop, before: HoldInput): Hold {
+function folded(shared: Shared, job: Decided, piece: Piece, shop: Shop, before: HoldInput): Hold {
 	const { kind, slack } = job.hold;
 	const room = (axis: keyof Size) => slack[axis] ?? receiveUp(before.movement[axis], job.step);
 	const common = { ...shared, places: [], fixed: [], slack: { width: room('width'), height: room('height') } };
@@ -106,21 +111,23 @@ function folded(shared: Shared, job: Decided, shop: Shop, before: HoldInput): Ho
 		const leg = job.hold.width ?? pocketLeg(before.opening, before.choice.shape, before.measure.mean, shop.house);
 		return { ...common, count: 4, size: { width: leg, height: leg } };
 	}
-	const strips = planStrips(job, shop.house, before);
+	const strips = planStrips(job, shop.house, { readings: piece.readings!, opening: before.opening });
 	return { ...common, count: strips.length, size: { width: strips[0]!.length, height: strips[0]!.reach }, strips };
 }
 
-/** A stiff piece held by its edges: clips at the frame, or tape to the support of a float. */
-function clipped(shared: Shared, job: Decided, { house }: Shop, { mean }: Measure): Hold {
+/** A stiff piece: clips at its edges in the frame, or patches behind it on the support of a float, so that nothing shows at its edge. */
+function clipped(shared: Shared, job: Decided, { house }: Shop, { measure: { mean }, choice }: HoldInput): Hold {
 	const counts = edgeCounts(mean, house);
 	const sides = evenPlaces(mean.height, counts.side);
+	const behind = choice.way === 'float';
 	return {
 		...shared,
 		count: 2 * (counts.top + counts.side),
 		places: evenPlaces(mean.width, counts.top),
-		size: { width: house.hingeWidth, height: house.hingeContact },
+		size: behind ? { width: house.patch, height: house.patch } : { width: house.hingeWidth, height: house.hingeContact },
+		...(behind ? { patchInside: house.patchInside } : {}),
 		workingKPa: job.hold.adhesive.loadKPa,
-		dryMinutes: job.hold.adhesive.dryMinutes,
+		dryMinutes: behind ? Math.max(job.hold.adhesive.dryMinutes, house.supportDryMinutes) : job.hold.adhesive.dryMinutes,
 		fixed: [],
 		others: [
 			{ side: 'right', places: sides },

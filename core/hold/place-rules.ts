@@ -1,6 +1,11 @@
 /** Rules about where a hold comes, which edges it fixes, and whether it shows. */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { remedy, said } from '../findings/change.ts';
+import { leastSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
+import { overlapRemedy } from '../window/zones.ts';
+import { widerBorder } from '../window/size-rules.ts';
+import { houseBoard } from '../job/material.ts';
+import { evenSides } from '../geometry/shapes.ts';
+import { receiveUp } from '../units/round.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { drop, put } from '../job/patch.ts';
@@ -18,14 +23,15 @@ const WORDS: Record<Contact['what'], string> = {
 	hinge: 'A hinge',
 	pocket: 'A corner pocket',
 	strip: 'An edge strip',
-	point: 'An edge point'
+	point: 'A clip',
+	patch: 'A patch behind the panel'
 };
 
 export const placeRules: Rule[] = [
 	{
 		id: 'hold.keep-off',
 		station: 'hold',
-		when: 'a hinge, a pocket, a strip or an edge point falls on a zone that must not be touched',
+		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
 		mends: 'The hinge moved along the edge until it clears the zone; else another count, whose places miss it.',
@@ -46,11 +52,20 @@ export const placeRules: Rule[] = [
 			})
 	},
 	{
+		id: 'hold.off-board',
+		station: 'hold',
+		when: 'a tab or a cross-piece leaves the board it lies on, there is no such board, or hinges lie on each other',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A hinge holds by the board that it is pasted to, over its whole length.',
+		mends: 'A V-hinge or pass-through, a wider border, an under-mat, fewer hinges.',
+		find: (context) => heldSights(context).flatMap((sight) => (isHinge(sight.hold.kind) ? offBoard(context, sight) : []))
+	},
+	{
 		id: 'hold.too-much',
 		station: 'hold',
 		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over 200 mm), or pockets, strips and slings that leave less slack than the sheet moves',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'A sheet that can’t grow bulges toward the glazing or tears; on a single tab it turns.',
+		why: 'A sheet that can’t grow bulges toward the glazing or tears.',
 		mends: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
 		school: 'fixed-edges',
 		find: (context) => heldSights(context).flatMap((sight) => tooMuch(context, sight))
@@ -60,7 +75,7 @@ export const placeRules: Rule[] = [
 		station: 'hold',
 		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than 12 mm, a strip less than 3',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What shows spoils the window, and what is too short carries nothing.',
+		why: 'What shows spoils the window, and what is too short holds nothing.',
 		mends: 'Pockets or strips as long as the overlap hides, else hinges.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) =>
@@ -68,6 +83,67 @@ export const placeRules: Rule[] = [
 			)
 	}
 ];
+
+/** The first reason why a hinge would not lie on its board. */
+function offBoard(context: Context, sight: Held): Case[] {
+	const { job, file, shop, plan } = context;
+	const { hold, opening } = sight;
+	const float = sight.choice.way === 'float';
+	const where = named(sight.number, 'hold.places');
+	const kinds = (['v-hinge', 'pass-through'] as const).map((kind) => ({
+		label: kind === 'v-hinge' ? 'V-hinges' : 'Pass-through hinges',
+		patch: kindPatch(file, kind, job.hold.adhesive.id)
+	}));
+	if (!isThere(job, float)) {
+		const board = houseBoard(job.aim, job.piece.proteinOrDye);
+		const underMat = remedy(context, `An under-mat of ${shop.boards[board]!.name.toLowerCase()}`, ['guard', 'underMat'], board);
+		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
+	}
+	if (hold.kind === 't-hinge' && opening.placement.top < shop.house.boardAboveLeast - SAME) {
+		const [above, least] = saidBoth(context, Math.max(0, opening.placement.top), shop.house.boardAboveLeast);
+		return [
+			{
+				says: `${which(sight)}${above} of board lie above the sheet; a T-hinge needs ${least}.`,
+				where,
+				remedies: [...kinds, ...widerBorder(context, 'top', shop.house.boardAboveLeast - opening.placement.top)]
+			}
+		];
+	}
+	const half = (hold.kind === 't-hinge' ? hold.cross!.width : hold.size.width) / 2;
+	const [first, last] = [hold.places[0]!, hold.places.at(-1)!];
+	const beyond = Math.max(half - first - opening.placement.left, opening.placement.left + last + half - plan.window!.pack.width);
+	if (beyond > SAME)
+		return [
+			{
+				says: `${which(sight)}An outer hinge reaches ${saidFine(context, beyond)} past the side of its board.`,
+				where,
+				remedies: hold.kind === 't-hinge' ? kinds : []
+			}
+		];
+	const apart = Math.min(Infinity, ...hold.places.slice(1).map((place, index) => place - hold.places[index]!));
+	if (apart >= hold.size.width - SAME) return [];
+	const count = Math.max(1, Math.floor((last - first) / (hold.size.width + shop.house.crossApart)) + 1);
+	return [
+		{
+			says: `${which(sight)}Hinges ${said(context, hold.size.width)} wide lie on each other: their centres are ${said(context, apart)} apart.`,
+			where,
+			remedies: [
+				{
+					label: count === 1 ? 'One hinge' : `${count} hinges`,
+					patch: [...drop(file, ['hold', 'places']), ...put(file, ['hold', 'count'], count)]
+				}
+			]
+		}
+	];
+}
+
+const SAME = 1e-6;
+
+/** The board that hinges lie on: the window mat, the under-mat, a float's support, or in a flat float whatever closes the back. */
+function isThere(job: Context['job'], float: boolean): boolean {
+	if (job.hold.from === 'window-mat' || job.guard.underMat) return true;
+	return float && (job.windows.some(({ support }) => support !== null) || job.guard.backing !== null);
+}
 
 function keepOffs({ piece }: Held): Zone[] {
 	return piece.zones.filter((zone) => zone.kind === 'keep-off');
@@ -114,10 +190,14 @@ function tooMuch(context: Context, sight: Held): Case[] {
 	return isHinge(sight.hold.kind) ? tooMuchAdhesive(context, sight) : tooLittleSlack(context, sight);
 }
 
-/** What a sheet would do that can't grow. */
+/** What a sheet would do that can't grow, as far as the air in the pack leaves it: an estimate. */
 function bulges(context: Context, { hold }: Held): string {
 	const most = Math.max(0, ...Object.values(hold.bulge ?? {}));
-	return most > 0 ? ` In damp it would bulge by some ${said(context, most)}.` : '';
+	const gap = context.plan.pack?.gap ?? 0;
+	const glazed = context.job.guard.glazing.family !== 'none';
+	if (most === 0) return '';
+	if (glazed && most >= gap) return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
+	return ` In damp it would bulge by some ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} of air` : ''}.`;
 }
 
 function tooMuchAdhesive(context: Context, sight: Held): Case[] {
@@ -154,7 +234,8 @@ function tooMuchAdhesive(context: Context, sight: Held): Case[] {
 	if (hold.places.length > 1 || longest <= context.shop.house.oneTabUpTo) return [];
 	return [
 		{
-			says: `${which(sight)}One hinge on a sheet ${said(context, measure.mean.width, true)} wide.`,
+			says: `${which(sight)}One hinge on a sheet ${said(context, measure.mean.width)} wide.`,
+			why: 'On a single tab a sheet of this size turns and hangs askew.',
 			where,
 			severity: context.grade === 'show' ? 'note' : 'caution',
 			remedies: [
@@ -174,10 +255,15 @@ function tooLittleSlack(context: Context, sight: Held): Case[] {
 	return (['width', 'height'] as const)
 		.filter((axis) => short[axis] !== undefined)
 		.map((axis) => ({
-			says: `${which(sight)}${said(context, hold.slack![axis], true)} of slack ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${said(context, movement[axis], true)}.`,
+			says: slackSays(context, sight, axis),
 			where: named(sight.number, `hold.slack.${axis}`),
 			remedies: [{ label: 'As much slack as it moves', patch: drop(context.file, ['hold', 'slack']) }]
 		}));
+}
+
+function slackSays(context: Context, sight: Held, axis: 'width' | 'height'): string {
+	const [slack, moves] = saidBoth(context, sight.hold.slack![axis], sight.movement[axis]);
+	return `${which(sight)}${slack} of slack ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
 }
 
 function hinges(context: Context): Remedy {
@@ -195,20 +281,44 @@ function cornerCase(context: Context, sight: Held): Case[] {
 		const shorter = { label: 'Pockets as long as the overlap hides', patch: drop(context.file, ['hold', 'width']) };
 		return [
 			{
-				says: `${which(sight)}A corner pocket of ${said(context, leg, true)} shows: the overlaps hide ${said(context, hidden, true)}.`,
+				says: pocketSays(context, sight, leg, hidden),
 				where,
 				remedies: fits && context.file.hold?.width !== undefined ? [shorter] : [...strips, hinges(context)]
 			}
 		];
 	}
 	if (leg >= house.pocketLeast - 1e-9) return [];
-	return [
-		{
-			says: `${which(sight)}A corner pocket of ${said(context, leg, true)} carries nothing.`,
-			where,
-			remedies: [...strips, hinges(context)]
-		}
-	];
+	return [{ says: tooShortSays(context, sight, leg), where, remedies: [...widerOverlap(context, sight), ...strips, hinges(context)] }];
+}
+
+function pocketSays(context: Context, sight: Held, leg: number, hidden: number): string {
+	const [one, other] = saidBoth(context, leg, hidden);
+	return `${which(sight)}A corner pocket of ${one} shows: the overlaps hide ${other}.`;
+}
+
+/** By how much a pocket falls short of the least, and what overlap would do. */
+function tooShortSays(context: Context, sight: Held, leg: number): string {
+	const { pocketLeast } = context.shop.house;
+	const [has, least] = saidBoth(context, leg, pocketLeast);
+	const [short] = [saidFine(context, pocketLeast - leg)];
+	const wanted = overlapForPocket(context, sight);
+	const would = wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;
+	return `${which(sight)}Corner pockets of ${has} are ${short} too short: ${least} is the least that holds. ${would}.`;
+}
+
+/** The overlap on every side that hides the least pocket; null where the sheet itself is too small, or a curve decides. */
+function overlapForPocket({ shop, job }: Context, { measure, choice }: Held): number | null {
+	const { pocketLeast, pocketBehind } = shop.house;
+	if (Math.min(measure.mean.width, measure.mean.height) / 6 < pocketLeast || choice.shape !== 'rectangle') return null;
+	return receiveUp((pocketLeast + pocketBehind) / 2, job.step);
+}
+
+function widerOverlap(context: Context, sight: Held): Remedy[] {
+	const wanted = overlapForPocket(context, sight);
+	if (wanted === null || sight.choice.way !== 'cover' || sight.choice.solve) return [];
+	const { overlap } = sight.choice;
+	const sides = (['top', 'right', 'bottom', 'left'] as const).map((side) => [side, Math.max(overlap[side], wanted)] as const);
+	return [overlapRemedy(context, sight, `Overlap ${said(context, wanted)} on every side`, { ...evenSides(wanted), ...Object.fromEntries(sides) })];
 }
 
 function stripCases(context: Context, sight: Held): Case[] {
@@ -221,7 +331,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 			const shorter = { label: 'Strips as long as the overlap hides', patch: drop(context.file, ['hold', 'contact']) };
 			return [
 				{
-					says: `${which(sight)}A strip of ${said(context, reach, true)} ${word} shows: the overlap hides ${said(context, hidden, true)}.`,
+					says: `${which(sight)}A strip of ${saidBoth(context, reach, hidden)[0]} ${word} shows: the overlap hides ${saidBoth(context, reach, hidden)[1]}.`,
 					where,
 					remedies: context.file.hold?.contact !== undefined && hidden >= house.stripLeast ? [shorter] : [hinges(context)]
 				}
@@ -230,7 +340,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 		if (reach >= house.stripLeast - 1e-9) return [];
 		return [
 			{
-				says: `${which(sight)}A strip of ${said(context, reach, true)} ${word} carries nothing.`,
+				says: `${which(sight)}A strip of ${saidFine(context, reach)} ${word} holds nothing: ${leastSaid(context, house.stripLeast)} is the least.`,
 				where,
 				remedies: [hinges(context)]
 			}

@@ -1,9 +1,9 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { remedy } from '../findings/change.ts';
-import { isHinge } from '../job/decide-hold.ts';
+import { isHinge, isStiff } from '../job/decide-hold.ts';
 import { drop, put } from '../job/patch.ts';
 import { reaches } from '../shop/grades.ts';
-import { showNumber } from '../units/show.ts';
+import { showNumber, showShare } from '../units/show.ts';
 import { named, which } from '../sights.ts';
 import { heldSights } from './held.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
@@ -26,15 +26,15 @@ export const holdRules: Rule[] = [
 		station: 'hold',
 		when: 'whole-surface or unremovable adhesive',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What is stuck down whole cannot be taken off again.',
+		why: 'What is stuck down whole cannot be removed.',
 		mends: 'Wheat-starch paste and tissue.',
 		school: 'cockle',
 		find: (context) => {
 			const { hold, piece } = context.job;
 			if (piece.kind === 'textile' && hold.adhesive.family !== 'none')
-				return [adhesiveCase(context, 'soaks into a textile and cannot be taken out again')];
+				return [adhesiveCase(context, 'soaks into a textile and cannot be removed')];
 			if (hold.adhesive.family !== 'whole-surface') return [];
-			const found = adhesiveCase(context, 'cannot be taken off again');
+			const found = adhesiveCase(context, 'cannot be removed');
 			return [context.grade === 'show' && piece.replaceable ? { ...found, severity: 'caution' } : found];
 		}
 	},
@@ -48,9 +48,9 @@ export const holdRules: Rule[] = [
 		school: 'adhesive',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
-			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface' || reaches(adhesive.sheet, context.grade))
-				return [];
-			return [adhesiveCase(context, `releases by ${adhesive.release}: below this grade`)];
+			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface') return [];
+			if (reaches(adhesive.sheet, context.grade) || mayAtKeep(context)) return [];
+			return [adhesiveCase(context, `comes off with ${adhesive.release}: not good enough for this grade`)];
 		}
 	},
 	{
@@ -59,7 +59,7 @@ export const holdRules: Rule[] = [
 		when: 'the load on a hinge is above its long-term working value',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and lets the sheet fall.',
-		mends: 'More hinges; else pockets or strips, where the window hides ones that carry.',
+		mends: 'More hinges; else pockets or strips, where the window hides ones that hold.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) => {
 				const { hold } = sight;
@@ -71,7 +71,7 @@ export const holdRules: Rule[] = [
 				};
 				return [
 					{
-						says: `${which(sight)}Each hinge carries ${showNumber(hold.loadKPa)} kPa; ${showNumber(hold.workingKPa)} is its working value.`,
+						says: `${which(sight)}Each hinge bears ${showShare(hold.loadKPa, hold.workingKPa)} of what it may for years.`,
 						where: named(sight.number, 'hold.loadKPa'),
 						remedies: [...(count <= MOST_HINGES ? [more] : []), ...inFolded(context)]
 					}
@@ -85,7 +85,7 @@ export const holdRules: Rule[] = [
 		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'The hinge shall tear before the sheet does.',
-		mends: 'Pockets or strips, where the window hides ones that carry; paste and tissue in place of tape.',
+		mends: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
 			const { grammage } = context.job.piece;
@@ -113,7 +113,7 @@ export const holdRules: Rule[] = [
 		mends: 'Hang it from the under-mat.',
 		school: 'hang-from',
 		find: (context) =>
-			context.job.schools['hang-from'] === 'window-mat'
+						context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
 				? [
 						{
 							says: 'The sheet hangs from the window mat.',
@@ -129,7 +129,7 @@ export const holdRules: Rule[] = [
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
-		mends: 'Corner pockets or strips, where the window hides ones that carry.',
+		mends: 'Corner pockets or strips, where the window hides ones that hold.',
 		find: (context) => {
 			const { job, plan } = context;
 			return job.piece.bothSides && plan.hold && isHinge(job.hold.kind)
@@ -143,8 +143,57 @@ export const holdRules: Rule[] = [
 				: [];
 		}
 	},
+	{
+		id: 'hold.water-harm',
+		station: 'hold',
+		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'They swell and warp where they are wetted, and do not come back.',
+		mends: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
+		find: (context) => {
+			const { piece, hold } = context.job;
+			if (piece.kind !== 'bone' && piece.kind !== 'vellum') return [];
+			if (hold.adhesive.family !== 'paste' && hold.adhesive.family !== 'gummed') return [];
+			const name = piece.kind === 'vellum' ? 'vellum' : (piece.material ?? 'bone');
+			return [
+				{
+					says: `${hold.adhesive.name} brings water to ${name}.`,
+					where: 'hold.adhesive',
+					...(piece.kind === 'vellum' ? { severity: 'caution' as const } : {}),
+					remedies: dryHolds(context)
+				}
+			];
+		}
+	},
+	{
+		id: 'hold.conservator',
+		station: 'hold',
+		when: 'what holds the piece is a conservator’s choice',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Nothing is planned for it here; it is written on the record once it is known.',
+		find: ({ job }) =>
+			job.hold.kind === 'conservator' ? [{ says: 'A conservator chooses what holds the piece.', where: 'hold.kind' }] : []
+	},
 	...placeRules
 ];
+
+/** What may go beyond its table: self-adhesive tissue on a photograph that can be printed again, reversible glue on panels. */
+function mayAtKeep({ grade, job }: Context): boolean {
+	const { piece, hold } = job;
+	if (grade !== 'keep') return false;
+	if (hold.adhesive.family === 'self-adhesive') return piece.kind === 'photograph' && piece.replaceable;
+	return hold.adhesive.family === 'glue' && isStiff(piece.kind);
+}
+
+/** Holds without water, for what water harms. */
+function dryHolds(context: Context): Remedy[] {
+	const { file, job } = context;
+	const lip: Remedy[] =
+		job.mats.length === 0 && job.windows.every(({ way }) => way !== 'float')
+			? [{ label: 'The frame’s lip', patch: kindPatch(file, 'frame-lip', 'none') }]
+			: [];
+	return [...inFolded(context), ...lip, { label: 'A conservator’s choice', patch: kindPatch(file, 'conservator', 'none') }];
+}
 
 function adhesiveCase(context: Context, says: string): Case {
 	return {
@@ -159,6 +208,7 @@ function instead(context: Context): Remedy[] {
 	const { file, job } = context;
 	if (job.piece.kind === 'textile')
 		return [{ label: 'Stitches on a covered board', patch: kindPatch(file, 'stitching', 'none') }];
+	if (job.piece.kind === 'bone' || job.piece.kind === 'vellum') return dryHolds(context);
 	if (job.hold.kind === 'whole-surface') {
 		const hinge = job.windows.some(({ way }) => way === 'float') ? 'pass-through' : 't-hinge';
 		return [

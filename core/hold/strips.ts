@@ -4,7 +4,7 @@
  */
 import type { SideName, Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
-import type { Measure } from '../measure/measure.ts';
+import type { Readings } from '../job/decide-piece.ts';
 import type { House } from '../shop/house.ts';
 import type { Opening } from '../window/opening.ts';
 
@@ -20,14 +20,14 @@ export function hiddenReach({ overlap }: Opening, side: SideName, house: House):
 	return Math.max(0, (overlap?.[side] ?? 0) - house.pocketBehind);
 }
 
-export function planStrips(job: Decided, house: House, { measure, opening }: { measure: Measure; opening: Opening }): Strip[] {
-	const { mean } = measure;
+/** @param readings the sheet's own sides: a strip is as long as the edge that it lies on */
+export function planStrips(job: Decided, house: House, { readings, opening }: { readings: Readings; opening: Opening }): Strip[] {
 	const share = job.hold.kind === 'sling' ? house.slingShare : 1;
 	const reach = (side: SideName) => job.hold.reach ?? Math.min(house.stripReach, hiddenReach(opening, side, house));
 	return [
-		{ side: 'bottom', length: mean.width, reach: reach('bottom') },
-		{ side: 'left', length: mean.height * share, reach: reach('left') },
-		{ side: 'right', length: mean.height * share, reach: reach('right') }
+		{ side: 'bottom', length: readings.bottom, reach: reach('bottom') },
+		{ side: 'left', length: readings.left * share, reach: reach('left') },
+		{ side: 'right', length: readings.right * share, reach: reach('right') }
 	];
 }
 

@@ -5,6 +5,7 @@ import type { Size } from '../geometry/shapes.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { House } from '../shop/house.ts';
 import { explainer, onAxes, type Why } from '../why/why.ts';
+import { hiddenLegExpression } from './corners.ts';
 import { topHold } from './hinges.ts';
 import type { Hold } from './hold.ts';
 
@@ -65,7 +66,9 @@ function whyHinges(explain: Explain, hold: Hold, job: Decided, measure: Measure,
 	const least =
 		apart.length > 0 ? `min(shop.house.crossWidth, min(${apart.join(', ')}) - shop.house.crossApart)` : 'shop.house.crossWidth';
 	explain('hold.cross.width', how === 'strip' ? 'hold.size.width' : `max(hold.size.width, ${least})`, 'hold#size');
-	explain('hold.cross.height', 'shop.house.crossHeight', 'hold#size');
+	const above = (usual: string, less: string) => `min(shop.house.${usual}, max(1, window.placement.top - shop.house.${less}))`;
+	explain('hold.cross.height', above('crossHeight', 'crossInside'), 'hold#off-board');
+	explain('hold.tab', hold.kind === 't-hinge' ? above('hingeTab', 'tabInside') : 'shop.house.hingeTab', 'hold#off-board');
 	if (hold.tissue !== null) explain('hold.tissue', 'next(job.piece.grammage / 10, shop.tissues)', 'hold#tissue');
 	explain(
 		'hold.loadKPa',
@@ -90,11 +93,18 @@ function whyOthers(explain: Explain, hold: Hold, job: Decided, choice: WindowCho
 		places('hold.places', 'width');
 		for (const [at, { side }] of hold.others!.entries())
 			places(`hold.others[${at}].places`, side === 'bottom' ? 'width' : 'height');
-		explain('hold.size.width', 'shop.house.hingeWidth', 'hold#panels');
-		explain('hold.size.height', 'shop.house.hingeContact', 'hold#panels');
+		const behind = hold.patchInside !== undefined;
+		explain('hold.size.width', behind ? 'shop.house.patch' : 'shop.house.hingeWidth', 'hold#panels');
+		explain('hold.size.height', behind ? 'shop.house.patch' : 'shop.house.hingeContact', 'hold#panels');
+		if (behind) explain('hold.patchInside', 'shop.house.patchInside', 'hold#panels');
 		explain('hold.loadKPa', '0', 'hold#panels');
 		explain('hold.workingKPa', `${adhesive}.loadKPa`, 'hold#panels');
-		explain('hold.dryMinutes', `${adhesive}.dryMinutes`, 'hold#drying');
+		explain('hold.dryMinutes', behind ? `max(${adhesive}.dryMinutes, shop.house.supportDryMinutes)` : `${adhesive}.dryMinutes`, 'hold#drying');
+		return;
+	}
+	if (hold.kind === 'frame-lip' || hold.kind === 'conservator') {
+		for (const figure of ['count', 'size.width', 'size.height', 'loadKPa', 'workingKPa', 'dryMinutes'])
+			explain(`hold.${figure}`, '0', 'hold#lip');
 		return;
 	}
 	if (hold.kind === 'stitching') {
@@ -128,7 +138,7 @@ function whyFolded(explain: Explain, hold: Hold, job: Decided, choice: WindowCho
 	const share = hold.kind === 'sling' ? ' * shop.house.slingShare' : '';
 	for (const [index, { side }] of hold.strips!.entries()) {
 		const at = `hold.strips[${index}]`;
-		explain(`${at}.length`, side === 'bottom' ? 'measure.mean.width' : `measure.mean.height${share}`, 'hold#strips');
+		explain(`${at}.length`, side === 'bottom' ? 'job.piece.readings.bottom' : `job.piece.readings.${side}${share}`, 'hold#strips');
 		const hidden = `min(shop.house.stripReach, max(0, window.overlap.${side} - shop.house.pocketBehind))`;
 		explain(`${at}.reach`, job.hold.reach === null ? hidden : 'job.hold.reach', 'hold#strips');
 	}
@@ -138,11 +148,7 @@ function whyFolded(explain: Explain, hold: Hold, job: Decided, choice: WindowCho
 
 function whyCorners(explain: Explain, job: Decided, { shape }: WindowChoice): void {
 	explain('hold.count', '4', 'hold#corners');
-	const oval = shape === 'oval' || shape === 'circle';
-	const [across, down] = ['window.opening.width / 2', 'window.opening.height / 2'];
-	const hidden = oval
-		? `(measure.mean.width + measure.mean.height) / 2 - sqrt(${across} * ${across} + ${down} * ${down})`
-		: 'min(window.overlap.top, window.overlap.bottom) + min(window.overlap.left, window.overlap.right)';
+	const hidden = hiddenLegExpression(shape);
 	const leg = `max(0, min(shop.house.pocketMost, min(measure.mean.width, measure.mean.height) / 6, max(0, ${hidden}) - shop.house.pocketBehind))`;
 	for (const axis of ['width', 'height'])
 		explain(`hold.size.${axis}`, job.hold.width === null ? leg : 'job.hold.width', 'hold#corners');

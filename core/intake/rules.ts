@@ -1,5 +1,6 @@
 import type { Rule } from '../findings/rule.ts';
 import { remedy } from '../findings/change.ts';
+import { PROTECTED } from '../job/decide-piece.ts';
 
 const CONCERN: Record<string, string> = {
 	flaking: 'flaking paint',
@@ -14,11 +15,15 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'piece.protected',
 		station: 'intake',
-		when: 'ivory, tortoiseshell, protected species, human remains or an archaeological find',
+		when: 'ivory, horn, tortoiseshell, protected species, human remains or an archaeological find',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Trade and transport of it are regulated by law: ask before accepting, moving or selling.',
-		find: ({ job }) =>
-			job.piece.concerns.includes('protected') ? [{ says: 'The piece holds protected material.', where: 'piece.concerns' }] : []
+		find: ({ job }) => {
+			const { concerns, material } = job.piece;
+			if (!concerns.includes('protected')) return [];
+			const named = material && PROTECTED.includes(material) ? `The piece is ${material}.` : 'The piece holds protected material.';
+			return [{ says: named, where: 'piece.concerns' }];
+		}
 	},
 	{
 		id: 'piece.needs-conservator',
@@ -48,14 +53,32 @@ export const intakeRules: Rule[] = [
 		why: 'What dries behind glazing sticks to it and fogs it.',
 		mends: 'Saying that it is dry, once it is.',
 		find: (context) =>
-			context.job.piece.dry
-				? []
-				: [
+			context.job.piece.dry === false
+				? [
 						{
 							says: 'The piece is not dry yet.',
 							where: 'piece.dry',
 							remedies: [remedy(context, 'It is dry now', ['piece', 'dry'], true)]
 						}
 					]
+				: []
+	},
+	{
+		id: 'ready.dry-unknown',
+		station: 'intake',
+		when: 'a medium or a fixative that has to dry, and nobody has said whether it has',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Oil and varnish can take months; what dries behind glazing sticks to it and fogs it.',
+		mends: 'Saying whether it is dry.',
+		find: (context) =>
+			context.job.piece.dry === null
+				? [
+						{
+							says: 'Is it dry? Nobody has said so yet.',
+							where: 'piece.dry',
+							remedies: [remedy(context, 'It is dry', ['piece', 'dry'], true)]
+						}
+					]
+				: []
 	}
 ];

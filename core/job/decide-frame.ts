@@ -1,6 +1,8 @@
 /** The frame as chosen: a moulding, a metal section, a section given outright, or one that exists and was measured. */
 import { MM_PER_INCH } from '../units/length.ts';
-import type { Section } from '../shop/mouldings.ts';
+import { showWithUnit, type Reader } from '../units/show.ts';
+import { readColour, type Colour } from '../shop/colours.ts';
+import { mouldingName, type Section } from '../shop/mouldings.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
@@ -14,7 +16,9 @@ export type FrameChoice = {
 	kind: FrameKind;
 	section: Section;
 	name: string;
-	colour: string;
+	colour: Colour;
+	/** Delivered joined: opened at its closing rail, loaded, closed. */
+	joined: boolean;
 	allowance: number | null;
 	corners: 'reinforced' | 'plain';
 	/** A cross-brace halves the free length of the long rails. */
@@ -26,6 +30,8 @@ export type FrameChoice = {
 	points: PointKind;
 	/** Set by a tool with a fixed stop. */
 	pointFirst: number | null;
+	/** Own counts of points or clips; null where the house spaces them. */
+	pointCount: { top: number | null; side: number | null };
 	/** A groove in the rabbet's wall, from the lip's underside. */
 	groove: { from: number; width: number } | null;
 };
@@ -38,6 +44,7 @@ export function decideFrame(
 	shop: Shop,
 	schools: Readonly<Record<string, string>>,
 	clipped: boolean,
+	reader: Reader,
 	house: FromHouse,
 	faults: Fault[]
 ): FrameChoice | null {
@@ -50,13 +57,15 @@ export function decideFrame(
 			: material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
 	const kind = given.kind ?? (stocked?.metal ? 'metal' : 'wood');
 	const chosen = given.section ? ownSection(given.section, kind, faults) : stocked;
+	if (given.joined !== undefined && kind !== 'metal')
+		faults.push({ path: 'frame.joined', says: 'Only a metal frame comes joined or in parts. Choose kind metal, or leave it out.' });
 	if (!chosen) return null;
 	if (stocked && (kind === 'metal') !== (stocked.metal !== undefined))
 		faults.push({
 			path: 'frame.kind',
-			says: `“${stocked.name}” is ${stocked.metal ? 'a metal section' : 'a wood moulding'}. Choose ${stocked.metal ? 'kind metal' : 'kind wood or ready-made'}, or another moulding.`
+			says: `“${mouldingName(stocked, reader)}” is ${stocked.metal ? 'a metal section' : 'a wood moulding'}. Choose ${stocked.metal ? 'kind metal' : 'kind wood or ready-made'}, or another moulding.`
 		});
-	checkSection(chosen, faults);
+	checkSection(chosen, reader, faults);
 	checkMetal(given, kind, faults);
 	const deepen = given.deepen ?? 0;
 	return {
@@ -68,8 +77,9 @@ export function decideFrame(
 			rabbetDepth: chosen.rabbetDepth,
 			density: chosen.density
 		},
-		name: stocked?.name ?? 'Own section',
-		colour: given.colour ?? stocked?.colour ?? 'ash',
+		name: stocked ? mouldingName(stocked, reader) : kind === 'ready-made' || given.joined ? 'Customer’s frame' : 'Own profile',
+		colour: readColour(given.colour ?? stocked?.colour ?? 'ash'),
+		joined: given.joined ?? (kind === 'metal' && given.opening !== undefined),
 		allowance: given.allowance ?? null,
 		corners: given.corners ?? 'reinforced',
 		brace: given.brace ?? false,
@@ -82,20 +92,22 @@ export function decideFrame(
 			clipped ? 'offset-clips' : (schools['points'] as PointKind)
 		),
 		pointFirst: given.pointFirst ?? null,
-		groove: decideGroove(given.groove, chosen.rabbetDepth + deepen, faults)
+		pointCount: { top: given.pointCount?.top ?? null, side: given.pointCount?.side ?? null },
+		groove: decideGroove(given.groove, chosen.rabbetDepth + deepen, reader, faults)
 	};
 }
 
-function checkSection({ face, lip, depth, rabbetDepth }: Section, faults: Fault[]): void {
+function checkSection({ face, lip, depth, rabbetDepth }: Section, reader: Reader, faults: Fault[]): void {
+	const said = (mm: number) => showWithUnit(mm, reader, 'mark');
 	if (lip >= face)
 		faults.push({
 			path: 'frame.section.lip',
-			says: `A lip of ${lip} mm is as wide as the face of ${face} mm. The lip is part of the face.`
+			says: `A lip of ${said(lip)} is as wide as the face of ${said(face)}. The lip is part of the face.`
 		});
 	if (rabbetDepth >= depth)
 		faults.push({
 			path: 'frame.section.rabbetDepth',
-			says: `A rabbet ${rabbetDepth} mm deep cuts through a moulding ${depth} mm deep.`
+			says: `A rabbet ${said(rabbetDepth)} deep cuts through a moulding ${said(depth)} deep.`
 		});
 }
 
@@ -105,7 +117,7 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 		if (given.pairStep !== undefined)
 			faults.push({
 				path: 'frame.pairStep',
-				says: 'Only metal sections are sold in pairs by size. Take it out, or choose kind metal.'
+				says: 'Only metal sections are sold in pairs by size. Remove it, or choose kind metal.'
 			});
 		return;
 	}
@@ -118,7 +130,7 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 	} as const;
 	for (const [key, says] of Object.entries(wood))
 		if (given[key as keyof typeof wood] !== undefined)
-			faults.push({ path: `frame.${key}`, says: `${says}. Take it out, or choose kind wood.` });
+			faults.push({ path: `frame.${key}`, says: `${says}. Remove it, or choose kind wood.` });
 }
 
 /** A metal section's weight comes by the metre, so that no density is asked for. */
@@ -127,7 +139,7 @@ function ownSection(given: NonNullable<Given['section']>, kind: FrameKind, fault
 		if (given[key] === undefined && !(key === 'density' && kind === 'metal'))
 			faults.push({
 				path: `frame.section.${key}`,
-				says: 'A section given outright needs it: face, lip, depth, rabbetDepth and density.'
+				says: 'A profile that is entered needs it: face, lip, depth, rabbetDepth and density.'
 			});
 	}
 	return { density: ALUMINIUM, ...given } as Section;
@@ -135,7 +147,7 @@ function ownSection(given: NonNullable<Given['section']>, kind: FrameKind, fault
 
 const ALUMINIUM = 2700;
 
-function decideGroove(given: Given['groove'], rabbetDepth: number, faults: Fault[]): { from: number; width: number } | null {
+function decideGroove(given: Given['groove'], rabbetDepth: number, reader: Reader, faults: Fault[]): { from: number; width: number } | null {
 	if (!given) return null;
 	for (const key of ['from', 'width'] as const)
 		if (given[key] === undefined)
@@ -144,27 +156,26 @@ function decideGroove(given: Given['groove'], rabbetDepth: number, faults: Fault
 	if (from + width > rabbetDepth)
 		faults.push({
 			path: 'frame.groove',
-			says: `A groove from ${from} to ${from + width} mm ends behind the rabbet, which is ${rabbetDepth} mm deep.`
+			says: `A groove from ${showWithUnit(from, reader, 'mark')} to ${showWithUnit(from + width, reader, 'mark')} ends behind the rabbet, which is ${showWithUnit(rabbetDepth, reader, 'mark')} deep.`
 		});
 	return { from, width };
 }
 
-/** A frame that exists gives the size; the borders follow it. */
-export function decideRabbet(job: Job, faults: Fault[]): Readings | null {
-	const { kind, opening } = job.frame ?? {};
-	if (opening && kind !== 'ready-made')
+/** What a frame that is there already measures: a ready-made one, or a metal one that is delivered joined. */
+export function decideRabbet(job: Job, metal: boolean, faults: Fault[]): Readings | null {
+	const { kind, opening, joined } = job.frame ?? {};
+	const isThere = kind === 'ready-made' || (metal && (joined ?? opening !== undefined));
+	if (opening && !isThere)
 		faults.push({
 			path: 'frame.opening',
-			says: 'Only a ready-made frame has a measured opening. Choose kind ready-made, or take it out.'
+			says: 'Only a frame that is there already has a measured opening. Choose kind ready-made or a joined metal one, or remove it.'
 		});
-	if (kind !== 'ready-made') return null;
+	if (!isThere) return null;
 	const { readings } = decideReadings(opening, 'frame.opening', faults);
 	if (!readings)
 		faults.push({
 			path: 'frame.opening',
-			says: 'Measure the rabbet of the ready-made frame: one width and height, or four sides.'
+			says: 'Measure the frame’s opening: one width and height, or four sides.'
 		});
-	if (job.borders?.way !== undefined && job.borders.way !== 'fit')
-		faults.push({ path: 'borders.way', says: 'A ready-made frame gives the size of the pack. Choose borders that fit.' });
 	return readings;
 }

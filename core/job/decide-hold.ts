@@ -9,7 +9,17 @@ import type { Fault } from './faults.ts';
 import { material, type FromHouse } from './material.ts';
 
 export type HoldKind =
-	't-hinge' | 'v-hinge' | 'pass-through' | 'corners' | 'strips' | 'sling' | 'clips' | 'stitching' | 'whole-surface';
+	| 't-hinge'
+	| 'v-hinge'
+	| 'pass-through'
+	| 'corners'
+	| 'strips'
+	| 'sling'
+	| 'frame-lip'
+	| 'clips'
+	| 'stitching'
+	| 'conservator'
+	| 'whole-surface';
 
 export type HoldChoice = {
 	kind: HoldKind;
@@ -24,6 +34,8 @@ export type HoldChoice = {
 	places: number[] | null;
 	/** Room that pockets, strips or a sling were asked to leave. */
 	slack: Partial<Size>;
+	/** The board that hinges hang it from. */
+	from: 'under-mat' | 'window-mat';
 };
 
 const HINGES: readonly HoldKind[] = ['t-hinge', 'v-hinge', 'pass-through'];
@@ -75,13 +87,18 @@ export function decideHold(
 		contact: given.contact ?? shop.house.hingeContact,
 		reach: given.contact ?? null,
 		places,
-		slack: given.slack ?? {}
+		slack: given.slack ?? {},
+		// Where there is no mat nothing hangs from it.
+		from: before.matted && before.schools['hang-from'] === 'window-mat' ? 'window-mat' : 'under-mat'
 	};
 }
 
 type Shown = { float: boolean; bare: boolean };
 
-/** Behind a covering window a T-hinge; in a float nothing may stand above the sheet; vellum moves too much for adhesive. */
+/**
+ * Behind a covering window a T-hinge; in a float nothing may stand above the sheet. Skin, bone and horn never meet water by the house's
+ * choice: folded paper where a mat hides it, the frame's lip without one, and in a float a conservator chooses.
+ */
 function usualKind(
 	{ kind, grammage }: Piece,
 	{ float, bare }: Shown,
@@ -90,10 +107,9 @@ function usualKind(
 ): HoldKind {
 	if (isStiff(kind)) return 'clips';
 	if (kind === 'textile' || kind === 'object') return 'stitching';
+	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
 	if (schools['cockle'] === 'stick-down') return 'whole-surface';
-	if (float || grammage > house.heavySheet) return 'pass-through';
-	if (kind !== 'vellum' && kind !== 'bone') return 't-hinge';
-	return bare ? 'pass-through' : 'strips';
+	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 
 function usualAdhesive(kind: HoldKind, float: boolean): string {
@@ -104,7 +120,14 @@ function usualAdhesive(kind: HoldKind, float: boolean): string {
 
 function checkKind(kind: HoldKind, piece: Piece['kind'], { float, bare }: Shown, faults: Fault[]): void {
 	const wrong = (says: string) => faults.push({ path: 'hold.kind', says });
-	if (isStiff(piece) && kind !== 'clips') wrong(`A ${piece} is held by its edges. Choose clips.`);
+	if (kind === 'conservator') return;
+	if (kind === 'frame-lip') {
+		if (float) wrong('In a float the lip does not reach the piece. Choose another hold.');
+		else if (!isStiff(piece) && piece !== 'bone' && piece !== 'vellum')
+			wrong('A sheet slides out from under a lip. Choose hinges, pockets or strips.');
+		return;
+	}
+	if (isStiff(piece) && kind !== 'clips') wrong(`A ${piece} is held by its edges. Choose clips or the frame’s lip.`);
 	else if (kind === 'clips' && !isStiff(piece))
 		wrong('Clips hold what is stiff, a panel or a canvas. Choose hinges, corners or strips.');
 	else if (piece === 'object' && kind !== 'stitching') wrong('An object is tied down by thread. Choose stitching.');
@@ -125,18 +148,20 @@ function checkAdhesive(kind: HoldKind, { family }: Adhesive, float: boolean, fau
 			`${kind === 'corners' ? 'Corner pockets hold' : kind === 'sling' ? 'A sling holds' : 'Strips hold'} without adhesive. Choose none.`
 		);
 	if (kind === 'stitching' && family !== 'none') wrong('Thread holds it, nothing sticks to it. Choose none.');
+	if (kind === 'frame-lip' && family !== 'none') wrong('The frame’s lip holds without adhesive. Choose none.');
+	if (kind === 'conservator' && family !== 'none') wrong('What a conservator chooses is not planned here. Choose none.');
 	if (kind === 'clips' && !float && family !== 'none') wrong('Clips at the frame hold without adhesive. Choose none.');
 	if (kind === 'clips' && float && family === 'none')
-		wrong('In a float the panel is fixed to its support by tape at its edges. Choose one, such as gummed-linen.');
+		wrong('In a float the panel is fixed to its support from behind. Choose what holds it, such as gummed-linen.');
 	if (kind === 'whole-surface' && family !== 'whole-surface' && family !== 'glue')
 		wrong('What sticks the whole surface is adhesive-board, dry-mount, spray or reversible-glue. Choose one of them.');
 }
 
 function checkPlaces(places: number[], kind: HoldKind, count: number | undefined, job: Job, faults: Fault[]): void {
 	if (!isHinge(kind))
-		faults.push({ path: 'hold.places', says: 'Only hinges have places at the top edge. Take them out, or choose hinges.' });
+		faults.push({ path: 'hold.places', says: 'Only hinges have places at the top edge. Remove them, or choose hinges.' });
 	if ((job.window?.openings?.length ?? 0) > 1)
-		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Take them out.' });
+		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Remove them.' });
 	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Give at least one place, or leave them out.' });
 	const back = places.findIndex((place, index) => index > 0 && place <= places[index - 1]!);
 	if (back > 0)

@@ -12,8 +12,13 @@ export type Zone = { id: string; kind: 'show' | 'hide' | 'keep-off'; left: numbe
 
 export type PieceKind = 'paper' | 'photograph' | 'panel' | 'canvas' | 'textile' | 'vellum' | 'bone' | 'object';
 
+export type BoneKind = 'bone' | 'ivory' | 'horn' | 'tortoiseshell';
+/** Trade and transport of these are regulated by law. */
+export const PROTECTED: readonly BoneKind[] = ['ivory', 'horn', 'tortoiseshell'];
 export type Piece = {
 	kind: PieceKind;
+	/** Of kind bone: what it is. */
+	material: BoneKind | null;
 	media: Medium[];
 	unknownMedia: string[];
 	/** Light class of the most fugitive part; null while neither it nor a known medium is named. */
@@ -38,7 +43,9 @@ export type Piece = {
 	motif: Rect | null;
 	zones: Zone[];
 	travels: boolean;
-	dry: boolean;
+	/** null: it has to dry, and nobody has said whether it has. */
+	dry: boolean | null;
+	fixative: { kind: string; on: string } | null;
 	bothSides: boolean;
 	concerns: string[];
 	picture: string | null;
@@ -78,7 +85,7 @@ export function together(pieces: Piece[]): Piece {
 		cockle: Math.max(...pieces.map((piece) => piece.cockle)),
 		relief: Math.max(...pieces.map((piece) => piece.relief)),
 		travels: any((piece) => piece.travels),
-		dry: pieces.every((piece) => piece.dry),
+		dry: pieces.some((piece) => piece.dry === false) ? false : pieces.some((piece) => piece.dry === null) ? null : true,
 		bothSides: any((piece) => piece.bothSides),
 		concerns: all((piece) => piece.concerns)
 	};
@@ -87,6 +94,8 @@ export function together(pieces: Piece[]): Piece {
 function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse, faults: Fault[]): Piece {
 	const words = given.medium ?? [];
 	const media = words.flatMap((word) => shop.media[word] ?? []);
+	if (given.material !== undefined && (given.kind ?? 'paper') !== 'bone')
+		faults.push({ path: `${at}.material`, says: 'Only a piece of kind bone has it. Choose kind bone, or leave it out.' });
 	const { readings, single } = decideReadings(given.readings, `${at}.readings`, faults);
 	const kind = given.kind ?? 'paper';
 	const thickness = given.thickness ?? 0;
@@ -99,12 +108,13 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 	});
 	return {
 		kind,
+		material: kind === 'bone' ? (given.material ?? 'bone') : null,
 		media,
 		unknownMedia: words.filter((word) => !shop.media[word]),
 		fade: given.fade ?? mostFugitive(media.map((medium) => medium.fade)),
 		friable: given.friable ?? media.some((medium) => medium.friable),
 		proteinOrDye: given.proteinOrDye ?? (PROTEIN.includes(kind) || media.some((medium) => medium.proteinOrDye)),
-		sticks: media.some((medium) => medium.sticks),
+		sticks: given.sticks ?? media.some((medium) => medium.sticks),
 		resinCoated: media.some((medium) => medium.resinCoated),
 		replaceable: given.replaceable ?? false,
 		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', usualGrammage(kind, thickness, shop.house)),
@@ -118,11 +128,18 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		motif: wholeRect(given.motif),
 		zones,
 		travels: given.travels ?? false,
-		dry: given.dry ?? true,
+		dry: given.dry ?? (given.fixative || media.some((medium) => medium.dries) ? null : true),
+		fixative: given.fixative ? { kind: given.fixative.kind?.trim() ?? '', on: given.fixative.on?.trim() ?? '' } : null,
 		bothSides: given.bothSides ?? false,
-		concerns: given.concerns ?? [],
+		concerns: concernsOf(given),
 		picture: given.picture ?? null
 	};
+}
+
+/** What is regulated by law is so whether or not somebody ticked it. */
+function concernsOf({ kind, material, concerns = [] }: GivenPiece): string[] {
+	const regulated = kind === 'bone' && material !== undefined && PROTECTED.includes(material);
+	return regulated && !concerns.includes('protected') ? [...concerns, 'protected'] : concerns;
 }
 
 /** Cloth is taken as silk or wool until it is known not to be; skin, bone and horn are protein. */

@@ -1,6 +1,7 @@
 /** Windows, mats and borders: each choice made, the house's where the job gives none. */
 import { evenSides, mapSides, type Place, type Sides, type Size } from '../geometry/shapes.ts';
 import type { Board } from '../shop/boards.ts';
+import { readColour, type Colour } from '../shop/colours.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
@@ -37,12 +38,15 @@ export type MatChoice = {
 	bevel: 'normal' | 'reverse';
 	reveal: Sides;
 	lift: number;
+	/** What its lift is made of; null: the shop chooses. */
+	liftBoard: Board | null;
 	setback: number | null;
-	colour: string;
+	colour: Colour;
 	/** The core's own colour, and a line painted on the bevel. */
-	core: string | null;
-	bevelLine: string | null;
+	core: Colour | null;
+	bevelLine: Colour | null;
 	print: Size | null;
+	printEnds: 'beyond-blank' | 'under-lip' | 'at-sight';
 };
 
 export type Borders = {
@@ -90,7 +94,7 @@ export function decideGrid(job: Job, windows: WindowChoice[], house: FromHouse, 
 	const given = job.window?.grid;
 	const count = job.window?.openings?.length ?? 0;
 	if (given && count === 0) {
-		faults.push({ path: 'window.grid', says: 'A grid wants its openings, one for each window, row by row.' });
+		faults.push({ path: 'window.grid', says: 'A grid needs its openings, one for each window, row by row.' });
 		return null;
 	}
 	const free = windows.filter((window) => window.at !== null).length;
@@ -123,10 +127,10 @@ function decideWindow(
 	const solve = given.overlap === 'solve';
 	const shape = given.shape ?? 'rectangle';
 	if (solve && way === 'cover' && shape !== 'rectangle')
-		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Write the overlap of this shape.' });
+		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Type the overlap of this shape.' });
 	// What is stitched lies on the covered board itself.
 	const stands = way === 'float' && piece.kind !== 'textile' && piece.kind !== 'object';
-	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
+	const support = stands ? house(given.support as string | null | undefined, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
 	// A pale rim would shine through: a translucent piece stands on a support of exactly its size.
 	const translucent = piece.kind === 'vellum' || piece.kind === 'bone';
 	const bevelledSupport = given.supportEdge === undefined ? translucent : given.supportEdge === 'bevelled';
@@ -173,7 +177,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 		if (index === 0 && mat.reveal !== undefined)
 			faults.push({
 				path: `${at}.reveal`,
-				says: 'No mat lies before the first one. Take its reveal out; its width stands in borders.'
+				says: 'No mat lies before the first one. Remove its reveal; its width stands in borders.'
 			});
 		const { print } = mat;
 		if (print && (print.width === undefined || print.height === undefined))
@@ -186,11 +190,13 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 					? evenSides(0)
 					: mapSides((side) => mat.reveal?.[side] ?? house(undefined, `${at}.reveal`, 'house.reveal', shop.house.reveal)),
 			lift: mat.lift ?? 0,
+			liftBoard: mat.liftBoard === undefined ? null : material(shop.boards, mat.liftBoard, `${at}.liftBoard`, 'board', faults),
 			setback: mat.setback ?? null,
-			colour: mat.colour ?? 'white',
-			core: mat.core ?? null,
-			bevelLine: mat.bevelLine ?? null,
-			print: print ? (print as Size) : null
+			colour: readColour(mat.colour ?? 'white'),
+			core: mat.core === undefined ? null : readColour(mat.core),
+			bevelLine: mat.bevelLine === undefined ? null : readColour(mat.bevelLine),
+			print: print ? (print as Size) : null,
+			printEnds: mat.printEnds ?? 'beyond-blank'
 		};
 	});
 }
@@ -219,12 +225,12 @@ const UNUSED = {
 
 export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): Borders {
 	const given = job.borders ?? {};
-	const way = house(given.way, 'borders.way', 'house', job.frame?.kind === 'ready-made' ? 'fit' : 'weighted');
+	const way = house(given.way, 'borders.way', 'house', job.frame?.opening ? 'fit' : 'weighted');
 	for (const key of UNUSED[way]) {
 		if (given[key] !== undefined)
 			faults.push({
 				path: `borders.${key}`,
-				says: `Borders of way “${way}” have no ${key}. Take it out, or choose another way.`
+				says: `Borders of way “${way}” have no ${key}. Remove it, or choose another way.`
 			});
 	}
 	const centre = given.centre ?? 'window';
@@ -241,7 +247,7 @@ export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fa
 		if (half || (!pack && job.frame?.opening === undefined))
 			faults.push({
 				path: 'borders.pack',
-				says: 'Borders that fit want the size of the pack, width and height, or the opening of a ready-made frame.'
+				says: 'Borders that fit need the size of the pack, width and height, or the opening of the customer’s frame.'
 			});
 		return { way, asked: evenSides(0), width: shop.house.borderWidth, weight, pack: pack ?? null, centre };
 	}

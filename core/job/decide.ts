@@ -6,7 +6,9 @@ import type { Barrier, Board } from '../shop/boards.ts';
 import type { Glazing } from '../shop/glazing.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { EdgeSeal } from '../shop/holds.ts';
-import type { Shop } from '../shop/shop.ts';
+import { shopFor, type Shop } from '../shop/shop.ts';
+import type { Ring } from '../shop/hangers.ts';
+import type { Reader } from '../units/show.ts';
 import { cuttingStep } from '../units/round.ts';
 import type { Unit } from '../units/length.ts';
 import { suggestAim } from '../intake/suggest.ts';
@@ -31,11 +33,15 @@ import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from '.
 import { notPlanned } from './not-planned.ts';
 
 export type SpacerMaterial = 'cotton' | 'acrylic' | 'wood-lined';
-export type Spacer = { material: SpacerMaterial; thickness: number };
+/** Its `thickness` is its height: the air that it gives. */
+export type Spacer = { material: SpacerMaterial; thickness: number; lined: boolean };
 export type Accepted = { rule: string; where: string; facts: string; reason: string; initials: string };
 
 export type Decided = {
-	unit: Unit;
+	/** The unit that it is cut in. */
+	cutIn: Unit;
+	/** Who reads its sentences and drawings; reading another unit changes no figure. */
+	reader: Reader;
 	/** The cutting step, mm. */
 	step: number;
 	aim: Grade;
@@ -71,9 +77,23 @@ export type Decided = {
 	/** Readings of a ready-made frame's rabbet. */
 	rabbet: Readings | null;
 	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number; bumperHeight: number };
-	hang: { by: 'wire' | 'rings' | 'by-mass'; wireAsked: boolean; hooks: 1 | 2 | null; dropShare: number; centreHeight: number };
+	hang: {
+		by: 'wire' | 'cord' | 'rings' | 'by-mass';
+		wireAsked: boolean;
+		hooks: 1 | 2 | null;
+		/** As measured; null where a share of the height decides. */
+		drop: number | null;
+		dropShare: number;
+		centreHeight: number;
+		/** null: the shop chooses one that the wood takes. */
+		ring: Ring | null;
+		/** A strip across the back carries them. */
+		strip: boolean;
+	};
 	/** Where it will hang. */
 	place: PlaceChoice;
+	/** Stations whose house choices were looked at and taken, or that hold a choice of the job's own. */
+	answered: ReadonlySet<string>;
 	/** Cautions accepted knowingly. */
 	accepted: Accepted[];
 	/** Colour of the wall where it will hang. */
@@ -83,12 +103,16 @@ export type Decided = {
 
 /**
  * The job with every choice made.
+ * @param reads the unit of its sentences; the one that it is cut in unless given
  * @throws FaultError for what is not planned yet, for materials that the shop does not have, for choices that contradict
  */
-export function decide(job: Job, shop: Shop): Decided {
+export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm'): Decided {
+	const cutIn = job.unit ?? 'mm';
+	const shop = shopFor(shopAsItIs, cutIn);
+	const reader = { unit: reads, fraction: shop.houses.in.fraction };
 	const faults: Fault[] = notPlanned(job);
 	const assumed: Assumed[] = [];
-	const house = fromHouse(assumed);
+	const house = fromHouse(assumed, shop, reader);
 	const schools = { ...shop.schools, ...job.schools } as Record<string, string>;
 	const pieces = decidePieces(job, shop, house, faults);
 	const piece = together(pieces);
@@ -97,9 +121,12 @@ export function decide(job: Job, shop: Shop): Decided {
 	const windows = decideWindows(job, shop, subject, house, faults);
 	const hold = decideHold(job, shop, { piece, windows, matted: subject.piece.matted, schools }, house, faults);
 	const float = windows.some((window) => window.way === 'float');
+	const frame = decideFrame(job, shop, schools, hold.kind === 'clips' && !float, reader, house, faults);
+	const metal = (job.frame?.kind ?? frame?.kind) === 'metal';
 	const decided: Decided = {
-		unit: job.unit ?? 'mm',
-		step: cuttingStep(job.unit ?? 'mm'),
+		cutIn,
+		reader,
+		step: cuttingStep(cutIn, shop.houses.in.fraction),
 		aim,
 		schools,
 		piece,
@@ -112,16 +139,20 @@ export function decide(job: Job, shop: Shop): Decided {
 		borders: decideBorders(job, shop, house, faults),
 		guard: decideGuard(job, shop, { aim, piece, schools, stitched: hold.kind === 'stitching' }, house, faults),
 		hold,
-		frame: decideFrame(job, shop, schools, hold.kind === 'clips' && !float, house, faults),
-		rabbet: decideRabbet(job, faults),
+		frame,
+		rabbet: decideRabbet(job, metal, faults),
 		back: {
-			seal: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as 'gummed' | 'self-adhesive'),
+			// The hangers of a metal section slide in the channel that a tape would close.
+			seal: metal
+				? house(job.back?.seal, 'back.seal', 'frame', null)
+				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as 'gummed' | 'self-adhesive'),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
 			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2),
 			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight
 		},
-		hang: decideHang(job, shop, schools),
+		hang: decideHang(job, shop, schools, faults),
 		place: decidePlace(job, house, faults),
+		answered: answeredIn(job),
 		accepted: decideAccepted(job, faults),
 		wallColour: job.place?.wallColour ?? 'chalk',
 		assumed
@@ -189,17 +220,18 @@ function decideGuard(
 		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
 		lining,
 		join: given.join ?? 'gummed',
-		joinDistance: given.joinDistance ?? 20
+		joinDistance: given.joinDistance ?? shop.house.joinDistance
 	};
 }
 
 /** A bare length is a strip of cotton board. */
 function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[]): Spacer | null {
 	if (given === undefined || given === null) return null;
-	if (typeof given === 'number') return { material: 'cotton', thickness: given };
+	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false };
 	if (given.thickness === undefined)
-		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a thickness. Give it, or leave the spacer out.' });
-	return { material: (given.material ?? 'cotton') as SpacerMaterial, thickness: given.thickness ?? 0 };
+		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a height. Give it, or leave the spacer out.' });
+	const material = (given.material ?? 'cotton') as SpacerMaterial;
+	return { material, thickness: given.thickness ?? 0, lined: given.lined ?? material === 'wood-lined' };
 }
 
 function decideAccepted(job: Job, faults: Fault[]): Accepted[] {
@@ -220,13 +252,33 @@ function decideAccepted(job: Job, faults: Fault[]): Accepted[] {
 	});
 }
 
-function decideHang(job: Job, shop: Shop, schools: Record<string, string>): Decided['hang'] {
+/** A station is answered by a choice of its own, or by taking the house's. */
+function answeredIn(job: Job): ReadonlySet<string> {
+	const said = (value: object | undefined) => value !== undefined && Object.keys(value).length > 0;
+	const answered = new Set<string>(job.answered ?? []);
+	const { readings: _, ...piece } = job.piece ?? {};
+	if (said(piece) || job.aim !== undefined) answered.add('intake');
+	if (said(job.window) || job.mats !== undefined || said(job.borders)) answered.add('window');
+	if (said(job.guard)) answered.add('guard');
+	if (said(job.hold)) answered.add('hold');
+	if (said(job.frame)) answered.add('frame');
+	if (said(job.back)) answered.add('back');
+	if (said(job.hang)) answered.add('wall');
+	return answered;
+}
+
+function decideHang(job: Job, shop: Shop, schools: Record<string, string>, faults: Fault[]): Decided['hang'] {
+	if (job.hang?.drop !== undefined && job.hang.dropShare !== undefined)
+		faults.push({ path: 'hang.drop', says: 'Give the drop as a length or as a share of the height, not both.' });
 	const by = (job.hang?.by ?? schools['hang-by']) as Decided['hang']['by'];
 	const hooks = { one: 1, two: 2 }[schools['hooks']!] as 1 | 2 | undefined;
 	return {
 		by,
-		wireAsked: by === 'wire',
+		wireAsked: by === 'wire' || by === 'cord',
 		hooks: (job.hang?.hooks as 1 | 2 | undefined) ?? hooks ?? null,
+		drop: job.hang?.drop ?? null,
+		ring: job.hang?.ring === undefined ? null : material(shop.rings, job.hang.ring, 'hang.ring', 'ring', faults),
+		strip: job.hang?.strip ?? false,
 		dropShare: job.hang?.dropShare ?? (schools['ring-drop'] === 'quarter' ? shop.house.dropShareQuarter : shop.house.dropShare),
 		centreHeight: job.hang?.centreHeight ?? shop.house.centreHeight
 	};

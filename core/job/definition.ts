@@ -12,6 +12,24 @@ const lengthOrZero = (says: string) => ({ kind: 'length', zero: true, says }) as
 const text = (says: string, most = 200) => ({ kind: 'text', most, says }) as const;
 const flag = (says: string) => ({ kind: 'flag', says }) as const;
 const id = (says: string) => ({ kind: 'text', most: 60, says }) as const;
+/** A built-in colour, a value such as #5f7180, or a name with the shop's or the maker's code. */
+const colour = (says: string) =>
+	({
+		kind: 'either',
+		says,
+		of: [
+			text(`${says}, by name or as #5f7180`, 40),
+			{
+				kind: 'group',
+				says,
+				fields: {
+					name: text('its name', 40),
+					code: text('the shop’s or the maker’s code', 40),
+					hex: text('how it looks, as #5f7180', 7)
+				}
+			}
+		]
+	}) as const;
 
 const readings = {
 	kind: 'group',
@@ -55,11 +73,22 @@ const piece = {
 			of: ['paper', 'photograph', 'panel', 'canvas', 'textile', 'vellum', 'bone', 'object'],
 			says: 'what the image sits on'
 		},
+		material: {
+			kind: 'choice',
+			of: ['bone', 'ivory', 'horn', 'tortoiseshell'],
+			says: 'what a piece of kind bone is; ivory, horn and tortoiseshell are regulated by law'
+		},
 		medium: { kind: 'list', of: text('a medium of the shop’s list', 60), most: MOST, says: 'what the image is made of' },
 		friable: flag('sheds particles; follows from the medium unless given'),
 		proteinOrDye: flag(
 			'silk, wool, leather, cyanotype or dye print: wants un-buffered boards; follows from the medium unless given'
 		),
+		sticks: flag('can stick to glazing when it is warm; follows from the medium unless given'),
+		fixative: {
+			kind: 'group',
+			says: 'fixative that was put on it',
+			fields: { kind: text('which one', 80), on: text('when, as 2026-05-04', 10) }
+		},
 		fade: { kind: 'number', least: 1, most: 8, whole: true, says: 'light class of the most fugitive part' },
 		replaceable: flag('can be printed or made again'),
 		grammage: { kind: 'number', least: 1, most: 5000, says: 'weight of the sheet in g/m²' },
@@ -117,7 +146,7 @@ const windowFields = {
 	reveal: { kind: 'sides', zero: true, says: 'paper left visible round the image' },
 	gap: lengthOrZero('free space round a float'),
 	setBack: lengthOrZero('how far a float’s support lies inside the piece'),
-	support: id('board of a float’s support'),
+	support: { kind: 'none', or: id('a board of the shop'), says: 'board of a float’s support; null: it floats flat on the base board' },
 	supportEdge: {
 		kind: 'choice',
 		of: ['square', 'bevelled'],
@@ -193,14 +222,20 @@ export const jobDefinition = {
 				says: 'a mat',
 				fields: {
 					board,
-					colour: text('colour of its face', 40),
-					core: text('colour of its core', 40),
-					bevelLine: text('colour of the line painted on the bevel', 40),
+					colour: colour('colour of its face'),
+					core: colour('colour of its core'),
+					bevelLine: colour('colour of the line painted on the bevel'),
 					bevel: { kind: 'choice', of: ['normal', 'reverse'], says: 'the core shows, or is hidden' },
 					reveal: { kind: 'sides', zero: true, says: 'strip of this mat seen inside the one before it' },
 					lift: lengthOrZero('height of the strips behind it'),
+					liftBoard: id('board that the lift is made of; the shop chooses unless given'),
 					setback: lengthOrZero('how far the lift lies back from the window’s edge'),
-					print: size('size of a printed area')
+					print: size('size of a printed area'),
+					printEnds: {
+						kind: 'choice',
+						of: ['beyond-blank', 'under-lip', 'at-sight'],
+						says: 'where the printed area ends: past the blank unless given, hidden by the lip, or at the frame’s sight'
+					}
 				}
 			}
 		},
@@ -246,7 +281,8 @@ export const jobDefinition = {
 								says: 'a spacer',
 								fields: {
 									material: { kind: 'choice', of: ['cotton', 'acrylic', 'wood-lined'], says: 'what it is made of' },
-									thickness: length('thickness')
+									thickness: length('its height: the air that it gives'),
+									lined: flag('covered with paper or cloth')
 								}
 							}
 						]
@@ -268,7 +304,19 @@ export const jobDefinition = {
 			fields: {
 				kind: {
 					kind: 'choice',
-					of: ['t-hinge', 'v-hinge', 'pass-through', 'corners', 'strips', 'sling', 'clips', 'stitching', 'whole-surface'],
+					of: [
+						't-hinge',
+						'v-hinge',
+						'pass-through',
+						'corners',
+						'strips',
+						'sling',
+						'frame-lip',
+						'clips',
+						'stitching',
+						'conservator',
+						'whole-surface'
+					],
 					says: 'kind of hold'
 				},
 				adhesive: id('an adhesive of the shop'),
@@ -305,7 +353,7 @@ export const jobDefinition = {
 						density: { kind: 'number', least: 50, most: 9000, says: 'kg/m³' }
 					}
 				},
-				colour: text('its colour', 40),
+				colour: colour('its colour'),
 				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
 				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },
 				brace: flag('a cross-brace halves the free length of the long rails'),
@@ -322,6 +370,15 @@ export const jobDefinition = {
 					says: 'a groove in the rabbet’s wall',
 					fields: { from: lengthOrZero('from the lip down'), width: length('its width') }
 				},
+				pointCount: {
+					kind: 'group',
+					says: 'own counts of points or clips',
+					fields: {
+						top: { kind: 'number', least: 0, most: 200, whole: true, says: 'at the top, and as many at the foot' },
+						side: { kind: 'number', least: 0, most: 200, whole: true, says: 'at one side, and as many at the other' }
+					}
+				},
+				joined: flag('a metal frame that is delivered joined: it is opened and closed again'),
 				opening: readings
 			}
 		},
@@ -349,6 +406,9 @@ export const jobDefinition = {
 					says: 'what it hangs by'
 				},
 				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },
+				drop: length('drop of the rings, as measured from the frame’s top'),
+				ring: id('ring of the shop; the shop chooses one that the wood takes unless given'),
+				strip: flag('a strip glued and screwed across the back carries the rings'),
 				dropShare: { kind: 'number', least: 0.05, most: 0.6, says: 'drop of the rings as a share of the outer height' },
 				centreHeight: length('height of the picture’s centre above the floor')
 			}
@@ -398,6 +458,12 @@ export const jobDefinition = {
 				overBed: flag('it hangs over a bed or a seat'),
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
 			}
+		},
+		answered: {
+			kind: 'list',
+			most: 20,
+			says: 'stations whose house choices were looked at and taken',
+			of: { kind: 'choice', of: ['intake', 'window', 'guard', 'hold', 'back', 'wall'], says: 'a station' }
 		},
 		accepted: {
 			kind: 'list',

@@ -7,8 +7,6 @@ export type School = {
 	options: readonly string[];
 	/** Why each is held, in a sentence. */
 	because: Readonly<Record<string, string>>;
-	/** Options that this version does not plan yet; a job that asks for one is told so. */
-	notPlanned?: readonly string[];
 };
 
 export const SCHOOLS: readonly School[] = [
@@ -100,7 +98,6 @@ export const SCHOOLS: readonly School[] = [
 		id: 'hang-by',
 		question: 'wire, cord or none',
 		options: ['by-mass', 'wire', 'cord', 'rings'],
-		notPlanned: ['cord'],
 		because: {
 			'by-mass': 'What carries it decides.',
 			wire: 'Forgiving of a nail that is a little off.',
@@ -209,6 +206,39 @@ export const SCHOOLS: readonly School[] = [
 		question: 'glass of a ready-made frame',
 		options: ['lifted', 'in-place'],
 		because: { lifted: 'Cleaned on both sides, and looked at.', 'in-place': 'Nothing is bent that need not be.' }
+	},
+	{
+		id: 'wiping',
+		question: 'wiping the glazing',
+		options: ['lint-free', 'paper-towel'],
+		because: {
+			'lint-free': 'A cleaner without ammonia on a lint-free cloth leaves nothing behind.',
+			'paper-towel': 'Household cleaner and paper towel are at hand; never on acrylic.'
+		}
+	},
+	{
+		id: 'drying',
+		question: 'drying the glass',
+		options: ['polish', 'air'],
+		because: { polish: 'Wiped until it is dry, no mark is left.', air: 'Nothing is rubbed, and no lint comes of it.' }
+	},
+	{
+		id: 'backing-join',
+		question: 'under-mat to backing',
+		options: ['loose', 'transfer'],
+		because: { loose: 'Each board moves as it will.', transfer: 'Taped together, nothing slides in the pack.' }
+	},
+	{
+		id: 'bumper-order',
+		question: 'when the bumpers go on',
+		options: ['last', 'before-hangers'],
+		because: { last: 'The frame still lies flat while the hangers are screwed in.', 'before-hangers': 'Done with the back, before it is turned.' }
+	},
+	{
+		id: 'old-hinge',
+		question: 'an old gummed hinge on a photograph',
+		options: ['refer', 'soften'],
+		because: { refer: 'A conservator removes it; water stains an emulsion.', soften: 'Softened by somebody trained, with hardly any water.' }
 	},
 	{
 		id: 'certificates',

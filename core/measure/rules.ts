@@ -1,5 +1,5 @@
 import type { Context, Rule } from '../findings/rule.ts';
-import { said } from '../findings/change.ts';
+import { saidFine } from '../findings/change.ts';
 import { each } from '../one-or-each.ts';
 import { named, which } from '../sights.ts';
 
@@ -16,7 +16,7 @@ export const measureRules: Rule[] = [
 					? []
 					: [
 							{
-								says: `${which({ number })}The readings disagree by ${said(context, measure.misfit, true)}.`,
+								says: `${which({ number })}The readings disagree by ${saidFine(context, measure.misfit)}.`,
 								where: named(number, 'measure.misfit')
 							}
 						]
@@ -33,12 +33,12 @@ export const measureRules: Rule[] = [
 			return measured(context).flatMap(({ measure, number, readings }) => {
 				if (Math.abs(measure.lean) > 1) {
 					const to = measure.lean > 0 ? 'right' : 'left';
-					const says = `The sheet leans ${said(context, Math.abs(measure.lean), true)} to the ${to} at the foot.`;
+					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the foot.`;
 					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
 				}
 				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
 				if (apart <= 1) return [];
-				const says = `Opposite sides differ by ${said(context, apart, true)}.`;
+				const says = `Opposite sides differ by ${saidFine(context, apart)}.`;
 				return [{ says: which({ number }) + says, where: named(number, 'measure.outline') }];
 			});
 		}

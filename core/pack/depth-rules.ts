@@ -1,12 +1,12 @@
 /** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { remedy, said } from '../findings/change.ts';
+import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../job/patch.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
 
 const SAME = 1e-6;
-/** A filler thinner than this is taken out instead. */
+/** A filler thinner than this is left out instead. */
 const THINNEST_FILLER = 0.8;
 
 export const depthRules: Rule[] = [
@@ -16,13 +16,13 @@ export const depthRules: Rule[] = [
 		when: 'the pack is thicker than the rabbet is deep',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Points find nothing to hold to and the back can’t be closed.',
-		mends: 'A thinner filler or none; a deeper moulding of the shop; strips glued to the frame’s back; offset clips.',
+		mends: 'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
 			return [
 				{
-					says: `The pack stands ${said(context, -clearance, true)} proud of the rabbet.`,
+					says: `The pack stands ${saidFine(context, -clearance)} proud of the ${isMetal(context) ? 'channel' : 'rabbet'}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
 				}
@@ -35,14 +35,14 @@ export const depthRules: Rule[] = [
 		when: 'less than 3 mm are left for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A point driven through the edge of the backing presses on the pack.',
-		mends: 'A thinner filler or none; a deeper moulding of the shop; strips glued to the frame’s back.',
+		mends: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
 			if (!hasPoints(context) || clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
 			return [
 				{
-					says: `Only ${said(context, clearance, true)} are left for the points; they need ${said(context, roomForPoints)}.`,
+					says: `Only ${saidBoth(context, clearance, roomForPoints)[0]} is left for the points; they need ${saidBoth(context, clearance, roomForPoints)[1]}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, roomForPoints - clearance)
 				}
@@ -55,20 +55,19 @@ export const depthRules: Rule[] = [
 		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Points driven into a groove hold nothing.',
-		mends: 'A filler that brings the pack past the groove.',
+		mends: 'Building up past the groove with a filler.',
 		find: (context) => {
 			const thickness = context.plan.pack?.thickness;
 			const groove = context.job.frame?.groove;
 			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
 			const end = groove.from + groove.width;
 			if (thickness + 1 <= groove.from || thickness >= end) return [];
-			const filler = receiveUp(end + 1 - thickness, context.job.step);
-			const fits = context.plan.pack!.clearance! - filler >= context.shop.house.roomForPoints - SAME;
+			const filler = stockedFiller(context, end + 1 - thickness, context.plan.pack!.clearance! - context.shop.house.roomForPoints);
 			return [
 				{
-					says: `The pack ends at ${said(context, thickness, true)}, in the groove from ${said(context, groove.from, true)} to ${said(context, end, true)}.`,
+					says: `The pack ends at ${saidFine(context, thickness)}, in the groove from ${said(context, groove.from)} to ${said(context, end)}.`,
 					where: 'frame.groove',
-					remedies: fits ? [anotherFiller(context, filler)] : []
+					remedies: filler === null ? [] : [anotherFiller(context, filler, 'Build up past the groove: filler')]
 				}
 			];
 		}
@@ -84,12 +83,12 @@ export const depthRules: Rule[] = [
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
 			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
-			const thickness = cutDown(clearance - house.roomForPoints, context.job.step);
+			const thickness = stockedFiller(context, Math.max(0.5, clearance - house.recessedFrom), clearance - house.roomForPoints);
 			return [
 				{
-					says: `The pack ends ${said(context, clearance, true)} below the moulding’s back.`,
+					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,
 					where: 'pack.clearance',
-					remedies: [anotherFiller(context, thickness)]
+					remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
 				}
 			];
 		}
@@ -99,8 +98,8 @@ export const depthRules: Rule[] = [
 		station: 'pack',
 		when: 'a metal channel leaves less than 1 mm for its spring clips, or more than 6',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A spring clip takes up 1 to 6 mm: in less a shim of card holds the pack, over more it presses on nothing.',
-		mends: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler or a deeper section.',
+		why: 'In less room than a spring clip takes a shim of card holds the pack; over more the clip presses on nothing.',
+		mends: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',
 		find: (context): Case[] => {
 			const clearance = context.plan.pack?.clearance;
 			const { clipLeast, clipMost } = context.shop.house;
@@ -108,22 +107,20 @@ export const depthRules: Rule[] = [
 			if (clearance >= clipLeast - SAME && clearance <= clipMost + SAME) return [];
 			const found = { where: 'pack.clearance' };
 			if (clearance > clipMost) {
-				const thickness = cutDown(clearance - clipLeast, context.job.step);
+				const thickness = stockedFiller(context, clearance - clipMost, clearance - clipLeast);
 				return [
 					{
 						...found,
-						says: `The channel leaves ${said(context, clearance, true)}; a spring clip takes up ${said(context, clipMost)} at most.`,
-						remedies: [
-							anotherFiller(context, Math.min(thickness, receiveUp(clearance - (clipLeast + clipMost) / 2, context.job.step)))
-						]
+						says: `The channel leaves ${saidFine(context, clearance)}; a spring clip takes up ${mostSaid(context, clipMost)} at most.`,
+						remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
 					}
 				];
 			}
 			return [
 				{
 					...found,
-					says: `The channel leaves ${said(context, clearance, true)}: no spring clip goes in, a shim of card holds the pack.`,
-					remedies: [...thinnerFiller(context, clipLeast - clearance), ...deeperMoulding(context, clipLeast - clearance)]
+					says: `The channel leaves ${saidFine(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
+					remedies: orElse(thinnerFiller(context, clipLeast - clearance), () => deeperMoulding(context, clipLeast - clearance))
 				}
 			];
 		}
@@ -145,31 +142,52 @@ function fillerBoard({ job }: Context): string {
 	return job.guard.underMat || job.windows.some(({ support }) => support) ? 'foam-free' : 'alkaline-corrugated';
 }
 
-function anotherFiller(context: Context, thickness: number): Remedy {
+function anotherFiller(context: Context, thickness: number, label = 'Filler'): Remedy {
 	const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness }];
-	return remedy(context, `Filler ${said(context, thickness)}`, ['guard', 'fillers'], fillers);
+	return remedy(context, `${label} of ${saidFine(context, thickness)}`, ['guard', 'fillers'], fillers);
 }
 
-/** Depth that is missing: a thinner filler, a deeper moulding, strips that deepen the rabbet, offset clips. */
+/** The thinnest that whole boards of that kind add up to between two bounds, or boards with another kind beside them; null where none do. */
+function stockedFiller(context: Context, least: number, most: number): number | null {
+	const { shop } = context;
+	const board = shop.boards[fillerBoard(context)]!;
+	const thin = [shop.boards['cotton-4']!, shop.boards['cotton-2']!];
+	const heights = [0, 1, 2, 3, 4, 5, 6, 7, 8].flatMap((layers) => [
+		layers * board.thickness,
+		...thin.flatMap(({ thickness }) => [1, 2, 3].map((more) => layers * board.thickness + more * thickness))
+	]);
+	const found = heights.filter((height) => height > SAME && height >= least - SAME && height <= most + SAME);
+	return found.length > 0 ? Math.min(...found) : null;
+}
+
+/** Another moulding is offered only where nothing else helps. */
+function orElse(first: Remedy[], other: () => Remedy[]): Remedy[] {
+	return first.length > 0 ? first : other();
+}
+
+function isMetal({ job }: Context): boolean {
+	return job.frame?.kind === 'metal';
+}
+
+/** Depth that is missing: a thinner filler, strips that deepen the rabbet, offset clips; else a deeper moulding. */
 function depthRemedies(context: Context, missing: number): Remedy[] {
-	return [
-		...thinnerFiller(context, missing),
-		...deeperMoulding(context, missing),
-		...deepened(context, missing),
-		...offsetClips(context)
-	];
+	return orElse([...thinnerFiller(context, missing), ...deepened(context, missing), ...offsetClips(context)], () =>
+		deeperMoulding(context, missing)
+	);
 }
 
 function thinnerFiller(context: Context, missing: number): Remedy[] {
 	const fillers = context.job.guard.fillers;
 	const index = fillers.findIndex((filler) => filler.thickness >= missing - SAME);
 	if (index < 0) return [];
-	const left = cutDown(fillers[index]!.thickness - missing, context.job.step);
+	// What is left is whole layers of it.
+	const { board, thickness } = fillers[index]!;
+	const left = cutDown(thickness - missing, board.thickness);
 	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
 	return [
 		remedy(
 			context,
-			`Filler ${said(context, fillers[index]!.thickness)} → ${said(context, left)}`,
+			`Filler from ${saidFine(context, thickness)} to ${saidFine(context, left)}`,
 			['guard', 'fillers', index, 'thickness'],
 			left
 		)
@@ -179,7 +197,7 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 /** Strips glued to the back of a wood frame. */
 function deepened(context: Context, missing: number): Remedy[] {
 	const { frame } = context.job;
-	if (frame!.kind === 'metal') return [];
+	if (isMetal(context)) return [];
 	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
 	if (deepen > context.shop.house.deepenMost) return [];
 	return [remedy(context, `Strips of ${said(context, deepen)} glued to the back`, ['frame', 'deepen'], deepen)];

@@ -7,6 +7,7 @@ import { sagFlat } from '../sag/sag.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
+import type { Spacer } from './spacer.ts';
 
 export type Pack = {
 	layers: Layer[];
@@ -20,6 +21,8 @@ export type Pack = {
 	sagCarried: number;
 	/** Rabbet depth, with strips on the frame's back, − thickness; absent until a frame is chosen. */
 	clearance?: number;
+	/** Strips under the lip that hold the glazing off. */
+	spacer?: Spacer;
 };
 
 export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pack: Size; longest: number }): Pack {

@@ -1,5 +1,7 @@
-import type { Context, Remedy, Rule } from '../findings/rule.ts';
-import { hasRoomForLift, remedy, remedyOfMat, said } from '../findings/change.ts';
+import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
+import type { Board } from '../shop/boards.ts';
+import { fillerBoards, liftBoards, nearestHeight, spacerBoards } from './made.ts';
+import { hasRoomForLift, remedy, remedyOfMat, said, saidBoth, saidFine } from '../findings/change.ts';
 import { receiveUp } from '../units/round.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
@@ -44,7 +46,7 @@ export const packRules: Rule[] = [
 			if (pack.gap >= need - SAME) return [];
 			return [
 				{
-					says: `${said(context, pack.gap, true)} of air over the piece; it needs ${said(context, need, true)}.`,
+					says: `${saidBoth(context, pack.gap, need)[0]} of air over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,
 					where: 'pack.gap',
 					remedies: liftRemedies(context, need - pack.gap)
 				}
@@ -60,19 +62,63 @@ export const packRules: Rule[] = [
 		mends: 'The mat nearest the piece lifted, a spacer, or thicker glazing; else carry it upright.',
 		find: (context) => {
 			const { pack } = context.plan;
-			if (!pack || pack.sag <= pack.gap) return [];
+			// Without glazing nothing sags, and what lies against it has its own finding.
+			if (!pack || context.job.guard.glazing.family === 'none' || pack.gap <= 0 || pack.sag <= pack.gap) return [];
 			const carried = pack.sagCarried <= pack.gap ? ' Carried upright it stays clear.' : '';
 			return [
 				{
-					says: `Lying flat, the glazing sags by at most ${said(context, pack.sag, true)} over a gap of ${said(context, pack.gap, true)}.${carried}`,
+					says: `Lying flat, the glazing sags by at most ${saidFine(context, pack.sag)} over ${saidFine(context, pack.gap)} of air.${carried}`,
 					where: 'pack.sag',
 					remedies: [...liftRemedies(context, pack.sag - pack.gap), ...stifferGlazing(context, pack.gap)]
 				}
 			];
 		}
 	},
+	{
+		id: 'pack.not-made',
+		station: 'pack',
+		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within 0.3 mm',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A height is cut from boards in layers; one that no stack makes is not what will lie there.',
+		mends: 'The nearest height that a stack makes.',
+		find: notMade
+	},
 	...depthRules
 ];
+
+/** Lifts, fillers and cotton spacers that no boards of the shop add up to. */
+function notMade(context: Context): Case[] {
+	const { job, shop, plan } = context;
+	return (plan.pack?.layers ?? []).flatMap((layer): Case[] => {
+		if (layer.made) return [];
+		const height = layer.thickness;
+		const about = (what: string, where: string, boards: Board[], fix: (to: number) => Remedy): Case[] => {
+			const nearest = nearestHeight(height, boards);
+			const would = nearest ? `; ${saidFine(context, nearest.height)} would be` : '';
+			return [
+				{
+					says: `No stack of the shop’s boards makes ${what} of ${saidFine(context, height)}${would}.`,
+					where,
+					remedies: nearest ? [fix(nearest.height)] : []
+				}
+			];
+		};
+		const index = layer.index ?? 0;
+		if (layer.role === 'lift')
+			return about(`a lift behind mat ${index + 1}`, `mats[${index}].lift`, liftBoards(job, shop, index), (to) =>
+				remedyOfMat(context, `Lift to ${saidFine(context, to)}`, index, { lift: to })
+			);
+		if (layer.role === 'filler')
+			return about('a filler', `guard.fillers[${index}].thickness`, fillerBoards(job, shop, index), (to) =>
+				remedy(context, `Filler to ${saidFine(context, to)}`, ['guard', 'fillers', index, 'thickness'], to)
+			);
+		if (layer.role === 'spacer' && job.guard.spacer!.material === 'cotton')
+			return about('a spacer', 'guard.spacer', spacerBoards(job, shop), (to) =>
+				remedy(context, `Spacer to ${saidFine(context, to)}`, ['guard', 'spacer'], { ...job.guard.spacer!, thickness: to })
+			);
+		return [];
+	});
+}
 
 /** More air: the mat nearest the piece is lifted; where strips have no room, a spacer under the lip. */
 function liftRemedies(context: Context, by: number): Remedy[] {
@@ -80,12 +126,12 @@ function liftRemedies(context: Context, by: number): Remedy[] {
 	const nearest = context.job.mats[index];
 	const lift = receiveUp((nearest?.lift ?? 0) + by, context.job.step);
 	if (nearest && lift <= HIGHEST_LIFT && hasRoomForLift(context, index))
-		return [remedyOfMat(context, `Lift the mat ${said(context, lift)}`, index, { lift })];
+		return [remedyOfMat(context, `Lift the mat ${nearest.lift > 0 ? 'to' : 'by'} ${said(context, lift)}`, index, { lift })];
 	const { spacer } = context.job.guard;
 	const thickness = receiveUp((spacer?.thickness ?? 0) + by, context.job.step);
 	if (thickness > THICKEST_SPACER) return [];
 	const material = spacer?.material ?? 'cotton';
-	return [remedy(context, `Spacer ${said(context, thickness)} under the lip`, ['guard', 'spacer'], { material, thickness })];
+	return [remedy(context, `Spacer ${spacer ? 'to ' : ''}${said(context, thickness)} under the lip`, ['guard', 'spacer'], { material, thickness })];
 }
 
 /** Glazing of the shop that stops no less UV and sags less than the gap: glass and laminated are stiffer than acrylic. */

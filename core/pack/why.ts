@@ -1,13 +1,20 @@
 import type { Layer } from '../guard/guard.ts';
 import type { Decided } from '../job/decide.ts';
 import { explainer, plus, type Why } from '../why/why.ts';
+import type { Frame } from '../frame/frame.ts';
+import type { House } from '../shop/house.ts';
 import { gapReason, isOverPiece, type Pack } from './pack.ts';
+import { whySpacer } from './spacer.ts';
 
 /** Explains every figure of Pack. */
-export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, largeFrom: number): void {
+export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, frame: Frame | null, house: House): void {
 	const explain = explainer(why);
-	for (const [index, layer] of pack.layers.entries())
+	for (const [index, layer] of pack.layers.entries()) {
 		explain(`pack.layers[${index}].thickness`, thicknessOf(layer, job), 'pack#thickness');
+		for (const [at, { layers }] of (layer.made ?? []).entries())
+			explain(`pack.layers[${index}].made[${at}].layers`, String(layers), 'pack#made');
+	}
+	if (pack.spacer) whySpacer(explain, job, frame, house);
 	const of = (chosen: (layer: Layer) => boolean) =>
 		plus(pack.layers.flatMap((layer, index) => (chosen(layer) ? [`pack.layers[${index}].thickness`] : [])));
 	explain(
@@ -18,7 +25,7 @@ export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, lar
 	const within = pack.layers.some(({ inside }) => inside);
 	const inside = within ? ` - (${of(({ inside }) => inside === true)})` : '';
 	explain('pack.gap', `${of(isOverPiece)}${inside}`, 'pack#gap');
-	const large = longest > largeFrom ? ['shop.house.gapLargeExtra'] : [];
+	const large = longest > house.gapLargeFrom ? ['shop.house.gapLargeExtra'] : [];
 	explain(
 		'pack.gapNeed',
 		plus([`shop.house.${gapReason(job, job.aim)}`, 'job.piece.cockle', 'job.piece.relief', ...large]),
@@ -58,6 +65,8 @@ function thicknessOf(layer: Layer, job: Decided): string {
 			return `shop.barriers[${layer.material}].thickness`;
 		case 'under-mat':
 			return plus([`shop.boards[${layer.material}].thickness`, ...(job.guard.lining ? ['shop.house.liningThick'] : [])]);
+		case 'support':
+			return job.windows.some(({ support }) => support) ? `shop.boards[${layer.material}].thickness` : 'shop.house.adhesiveBoardThick';
 		default:
 			return `shop.boards[${layer.material}].thickness`;
 	}

@@ -18,6 +18,8 @@ export type Board = {
 	backing: Reach;
 	/** Foam board reaches Rare as a backing once an under-mat or barrier lies before it. */
 	backingBehindBoard?: Reach;
+	/** Cloth or suede on its face: sheds, and never touches at Rare. */
+	fabricFaced?: true;
 	/** Raw wood fibre: acid and formaldehyde vapours. */
 	woodFibre?: true;
 	/** Alkaline reserve: good for most paper, not for protein, cyanotype and dye. */
@@ -43,7 +45,7 @@ export const BOARDS: readonly Board[] = [
 	paper('purified-4', 'Purified-pulp board, 4-ply', 1.5, 1.05, 'keep', true, 1300),
 	paper('cotton-core-4', 'Cotton core with pulp face, 4-ply', 1.5, 1.05, 'keep', true, 1500),
 	{ ...paper('pulp-4', 'Buffered wood-pulp mat board', 1.4, 0.95, 'show', true, 700), outerMatAtKeep: true },
-	paper('fabric-faced', 'Fabric-faced board on a cotton core', 2.2, 1.4, 'keep', true, 2600),
+	{ ...paper('fabric-faced', 'Fabric-faced board on a cotton core', 2.2, 1.4, 'keep', true, 2600), fabricFaced: true },
 	paper('mat-ordinary', 'Ordinary mat board', 1.4, 0.95, 'never', false, 500),
 	{
 		...paper('alkaline-corrugated', 'Alkaline corrugated board', 3.0, 0.75, 'rare', true, 900),

@@ -95,6 +95,7 @@ export const KINDS: Record<MaterialKind, { name: string; of: CatalogueList; colu
 			{ key: 'touch', name: 'what it may touch', ...touch, needed: true, careful: 'rare' },
 			{ key: 'forMats', name: 'cut as a window mat', of: 'flag', careful: true },
 			{ key: 'outerMatAtKeep', name: 'outer mat at Keep', of: 'flag', careful: false },
+			{ key: 'fabricFaced', name: 'faced with cloth', of: 'flag', careful: false },
 			{ key: 'backing', name: 'grade as a back', ...touch, needed: true, careful: 'rare' },
 			{ key: 'backingBehindBoard', name: 'grade as a back behind an under-mat', ...touch, careful: null },
 			{ key: 'woodFibre', name: 'raw wood fibre', of: 'flag', careful: false },

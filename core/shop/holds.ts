@@ -1,5 +1,6 @@
 /** Adhesives, hinge tissues and tapes: working figures of the handbook (hold#adhesives, guard#edge-seal, back#tape, hang#wire). */
 import type { Reach } from './grades.ts';
+import { MM_PER_INCH, type Unit } from '../units/length.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Adhesive = {
@@ -13,6 +14,8 @@ export type Adhesive = {
 	/** Long-term working load of a hinge, kPa. */
 	loadKPa: number;
 	dryMinutes: number;
+	/** It comes on a board of its own, which lies in the pack. */
+	ownBoard?: true;
 } & Stocked;
 
 export const ADHESIVES: readonly Adhesive[] = [
@@ -25,7 +28,7 @@ export const ADHESIVES: readonly Adhesive[] = [
 	adhesive('transfer-tape', 'Transfer tape', 'hardware', 'none', 'never', 1.5, 0),
 	adhesive('gummed-brown', 'Brown gummed tape', 'hardware', 'water, with stains', 'never', 4, 15),
 	adhesive('reversible-glue', 'Reversible conservation glue', 'glue', 'water or heat, slowly', 'show', 1.5, 45),
-	adhesive('adhesive-board', 'Adhesive board', 'whole-surface', 'none', 'show', 1.5, 0),
+	{ ...adhesive('adhesive-board', 'Adhesive board', 'whole-surface', 'none', 'show', 1.5, 0), ownBoard: true },
 	adhesive('dry-mount', 'Dry mounting', 'whole-surface', 'none', 'show', 1.5, 0),
 	adhesive('spray', 'Spray adhesive', 'whole-surface', 'none', 'show', 1.5, 0),
 	adhesive('none', 'No adhesive', 'none', 'by hand', 'rare', 0, 0)
@@ -53,11 +56,15 @@ export const EDGE_SEALS: readonly EdgeSeal[] = [
 	tape('packing', 'Packing tape', 'show', 5)
 ];
 
-/** Widths in which tapes are stocked, mm. */
-export const TAPE_WIDTHS: readonly number[] = [25, 38, 50, 75];
+/** Widths in which tapes are stocked, mm: in the house of millimetres, and in that of inches. */
+export const TAPE_WIDTHS: Readonly<Record<Unit, readonly number[]>> = {
+	mm: [25, 38, 50, 75],
+	in: [1, 1.5, 2, 3].map((inches) => inches * MM_PER_INCH)
+};
 
-/** Picture wire by breaking strength, kg. */
+/** Picture wire and cord by breaking strength, kg; spools of wire are sold as 15, 25, 60, 90 lb. */
 export const WIRES_BREAKING_KG: readonly number[] = [6.8, 11.3, 27.2, 40.8];
+export const CORDS_BREAKING_KG: readonly number[] = [9, 18, 36];
 
 function adhesive(
 	id: string,

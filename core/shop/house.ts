@@ -1,6 +1,16 @@
-/** House figures: what the shop uses unless a job says otherwise. Each is named once, here, and found from every explanation. */
+/**
+ * House figures: what the shop uses unless a job says otherwise. Each is named once, here, and found from every explanation. There are two
+ * houses: a job that is cut in inches has defaults in inches, as people who work in them have them, not converted millimetres; limits of
+ * safety are the same length in both (handbook units#inch-house).
+ */
+import type { FigureUnit } from '../units/figures.ts';
+import { MM_PER_INCH } from '../units/length.ts';
 
-export const HOUSE = {
+
+export const HOUSE_MM = {
+	/** The finest fraction of an inch on the shop's tapes; in millimetres the step is half of one. */
+	fraction: 16,
+
 	/** Window. */
 	overlap: 6,
 	borderWidth: 70,
@@ -10,6 +20,7 @@ export const HOUSE = {
 	floatGap: 10,
 	floatSetBack: 6,
 	gutter: 40,
+	joinDistance: 20,
 	fitBorderLeast: 15,
 	printBeyondBlank: 5,
 	clampTrim: 16,
@@ -54,6 +65,8 @@ export const HOUSE = {
 	/** Over a deeper gap a matt-etched glass blurs what lies behind it. */
 	etchedGapMost: 3,
 	spacerWidth: 5,
+	/** A height is made of boards that come within this of it. */
+	madeWithin: 0.3,
 	/** What the work of one more change is worth beside the price of materials, cents. */
 	changeCents: 500,
 	/** What a caution that is left behind weighs beside it, cents. */
@@ -89,6 +102,13 @@ export const HOUSE = {
 	crossWidth: 60,
 	crossHeight: 20,
 	crossAbove: 2,
+	/** Board above the sheet that a T-hinge needs, what its tab and its cross-piece leave of it. */
+	boardAboveLeast: 12,
+	tabInside: 1,
+	crossInside: 3,
+	/** Tape behind a panel that floats: a square patch, its edge this far inside the panel's. */
+	patch: 25,
+	patchInside: 12,
 	/** Heavier sheets hang by tabs that pass through the board, g/m². */
 	heavySheet: 450,
 	/** Between two cross-pieces of a narrow sheet. */
@@ -111,6 +131,10 @@ export const HOUSE = {
 	liningThick: 0.4,
 	/** What is stuck down or lined dries under weight. */
 	boardDryMinutes: 720,
+	supportDryMinutes: 720,
+	/** Board that comes with its adhesive on it. */
+	adhesiveBoardThick: 1.5,
+	adhesiveBoardKgM2: 0.95,
 	/** A sheet with both sides up to here may hang from one tab. */
 	oneTabUpTo: 200,
 	/** Pack and frame. */
@@ -150,11 +174,16 @@ export const HOUSE = {
 	pointsTurnButton: 200,
 	/** Back. */
 	land: 10,
+	/** Wood that stays bare at the outer edge, so that no tape shows from the side; under the least the tape holds badly. */
+	bareWood: 2,
+	landLeast: 5,
 	tapeOnBacking: 15,
 	pointHead: 10,
 	pointHeadCover: 5,
 	tapeSpare: 1.05,
 	dustCoverInside: 3,
+	dustCoverRough: 25,
+	dustCoverHeavyFrom: 600,
 	/** Mass and hanging. */
 	hardwareKg: 0.1,
 	dropShare: 1 / 3,
@@ -171,10 +200,146 @@ export const HOUSE = {
 	wireSafety: 4,
 	wireEnd: 125,
 	wireMostKg: 12,
+	/** Flat wood that a hanger's screw wants, and under which it splits. */
+	woodForScrew: 10,
+	woodForScrewLeast: 6,
+	hangerSafety: 2,
+	pilotShare: 0.7,
+	screwShare: 2 / 3,
+	/** A strip across the back where the wood is too narrow for hangers. */
+	backStripWidth: 40,
 	cleatFromKg: 25,
 	centreHeight: 1500,
 	hookOffset: 20,
 	gravity: 9.81
 };
 
-export type House = typeof HOUSE;
+
+export type House = typeof HOUSE_MM;
+
+const inch = (inches: number) => inches * MM_PER_INCH;
+
+/** What people who work in inches have; everything else is the same length in both houses. */
+export const HOUSE_IN: House = {
+	...HOUSE_MM,
+	overlap: inch(1 / 4),
+	borderWidth: inch(2.75),
+	borderWeight: inch(3 / 8),
+	reveal: inch(1 / 4),
+	paperReveal: inch(1 / 4),
+	floatGap: inch(3 / 8),
+	floatSetBack: inch(1 / 4),
+	gutter: inch(1.5),
+	joinDistance: inch(3 / 4),
+	clampTrim: inch(5 / 8),
+	setback: inch(5 / 16),
+	spacerWidth: inch(3 / 16),
+	bumperHeight: inch(1 / 8),
+	hingeInset: inch(2),
+	hingeEach: inch(12),
+	hingeWidth: inch(1),
+	hingeContact: inch(5 / 16),
+	hingeTab: inch(1),
+	crossWidth: inch(2 + 3 / 8),
+	crossHeight: inch(3 / 4),
+	crossApart: inch(3 / 16),
+	patch: inch(1),
+	patchInside: inch(1 / 2),
+	pocketMost: inch(1.5),
+	stripReach: inch(1 / 4),
+	stripBehind: inch(1),
+	edgePointEach: inch(8),
+	stitchEach: inch(3 / 4),
+	stitchLong: inch(3 / 16),
+	clothTurn: inch(1.5),
+	clipEach: inch(10),
+	boxAir: inch(1),
+	allowanceLeast: inch(1 / 8),
+	allowanceStep: inch(1 / 16),
+	kerf: inch(1 / 8),
+	stickTrim: inch(3 / 4),
+	pointFirst: inch(2),
+	pointsRigid: inch(5),
+	pointsFlexible: inch(3),
+	pointsTurnButton: inch(8),
+	land: inch(3 / 8),
+	bareWood: inch(1 / 16),
+	tapeOnBacking: inch(5 / 8),
+	edgeSealOnFace: inch(1 / 8),
+	edgeSealOnBack: inch(3 / 8),
+	dustCoverInside: inch(1 / 8),
+	dustCoverRough: inch(1),
+	backStripWidth: inch(1.5),
+	wireHidden: inch(2),
+	wireEnd: inch(5),
+	hookOffset: inch(3 / 4),
+	hookSpacingLeast: inch(5),
+	hookSpacingFree: inch(4),
+	twoHooksAbove: inch(12),
+	centreHeight: inch(59)
+};
+
+/** Unit of each figure that is no length. */
+const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
+	fraction: 'count',
+	ovalRevealShare: 'share',
+	paperGrowthAcross: 'share',
+	paperGrowthAlong: 'share',
+	boardGrowth: 'share',
+	metalGrowthPerKelvin: 'perKelvin',
+	swingRh: 'rh',
+	swingKelvin: 'kelvin',
+	vellumGrowth: 'share',
+	panelGrowth: 'share',
+	grammage: 'gPerM2',
+	vellumGrammage: 'gPerM2',
+	textileGrammage: 'gPerM2',
+	canvasGrammage: 'gPerM2',
+	panelDensity: 'kgPerM3',
+	boneDensity: 'kgPerM3',
+	objectDensity: 'kgPerM3',
+	glassLargeM2: 'm2',
+	changeCents: 'cents',
+	cautionCents: 'cents',
+	airCelsius: 'celsius',
+	airRh: 'rh',
+	waterPerKg: 'gramsOfWater',
+	pascalPerRh: 'pascal',
+	jointPermeance: 'permeance',
+	jointTaped: 'share',
+	jointEdgeSealed: 'share',
+	openBackPermeance: 'permeance',
+	uvHardlyHelps: 'times',
+	hingeWidthShare: 'share',
+	heavySheet: 'gPerM2',
+	slingShare: 'share',
+	edgePointsLeast: 'count',
+	boardDryMinutes: 'minutes',
+	supportDryMinutes: 'minutes',
+	adhesiveBoardKgM2: 'kgPerM2',
+	acrylicCreepGPa: 'gpa',
+	carriedLean: 'degrees',
+	metalKgPerM: 'kgPerM',
+	stickSpare: 'times',
+	weakReinforced: 'times',
+	weakPlain: 'times',
+	tapeSpare: 'times',
+	hardwareKg: 'kg',
+	dropShare: 'share',
+	dropShareQuarter: 'share',
+	wireAngle: 'degrees',
+	wireAngleLeast: 'degrees',
+	hookSpacingShare: 'share',
+	wireSafety: 'times',
+	wireMostKg: 'kg',
+	hangerSafety: 'times',
+	pilotShare: 'share',
+	screwShare: 'share',
+	cleatFromKg: 'kg',
+	gravity: 'gravity'
+};
+
+export function houseUnit(name: keyof House): FigureUnit {
+	return OTHER_UNITS[name] ?? 'mark';
+}
+

@@ -8,6 +8,8 @@ export type Medium = {
 	proteinOrDye?: true;
 	/** Can stick to glazing when warm. */
 	sticks?: true;
+	/** Dries, some of them for months: whether it has is asked. */
+	dries?: true;
 	/** Grows like a resin-coated photograph. */
 	resinCoated?: true;
 	/** Light class of its most fugitive kind. */
@@ -27,14 +29,25 @@ export const MEDIA: readonly Medium[] = [
 	{ id: 'charcoal', name: 'charcoal', fade: 8, friable: true },
 	{ id: 'chalk', name: 'chalk', fade: 7, friable: true },
 	{ id: 'pastel', name: 'pastel', fade: 3, friable: true },
+	{ id: 'coloured-pencil', name: 'coloured pencil', fade: 4 },
 	{ id: 'felt-pen', name: 'felt pen', fade: 1 },
-	{ id: 'oil', name: 'oil', fade: 6, sticks: true },
-	{ id: 'acrylic-paint', name: 'acrylic paint', fade: 6, sticks: true },
+	{ id: 'marker', name: 'marker', fade: 1 },
+	{ id: 'autograph-ink', name: 'autograph ink', fade: 2 },
+	{ id: 'alcohol-ink', name: 'alcohol ink', fade: 1, sticks: true, dries: true },
+	{ id: 'oil', name: 'oil', fade: 6, sticks: true, dries: true },
+	{ id: 'acrylic-paint', name: 'acrylic paint', fade: 6, sticks: true, dries: true },
+	{ id: 'tempera', name: 'tempera', fade: 6, dries: true },
+	{ id: 'varnish', name: 'varnish', fade: 6, sticks: true, dries: true },
+	{ id: 'resin', name: 'resin', fade: 5, sticks: true, dries: true },
+	{ id: 'wax', name: 'wax, encaustic', fade: 6, sticks: true },
 	{ id: 'cyanotype', name: 'cyanotype', fade: 3, proteinOrDye: true },
 	{ id: 'silver-gelatin', name: 'silver gelatin', fade: 8, sticks: true },
 	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true },
 	{ id: 'dye-inkjet', name: 'dye inkjet', fade: 2, proteinOrDye: true },
 	{ id: 'pigment-inkjet', name: 'pigment inkjet', fade: 6 },
+	{ id: 'dye-inkjet-coated', name: 'dye inkjet on coated photo paper', fade: 2, proteinOrDye: true, sticks: true, resinCoated: true },
+	{ id: 'pigment-inkjet-coated', name: 'pigment inkjet on coated photo paper', fade: 6, sticks: true, resinCoated: true },
+	{ id: 'synthetic-paper', name: 'print on synthetic paper', fade: 5, sticks: true, resinCoated: true },
 	{ id: 'dyed-silk', name: 'dyed silk', fade: 1, proteinOrDye: true },
 	{ id: 'feather', name: 'feather', fade: 3, proteinOrDye: true },
 	{ id: 'pressed-plant', name: 'pressed plant', fade: 2, friable: true }

@@ -1,19 +1,30 @@
 /** Wood mouldings on the shop's rack, and metal sections that are bought in pairs: each by its few figures. */
 
+import type { Unit } from '../units/length.ts';
+import { showLength, type Reader } from '../units/show.ts';
+
 export type Section = { face: number; lip: number; depth: number; rabbetDepth: number; density: number };
 export type Moulding = Section & {
 	id: string;
-	name: string;
+	/** What it is made of; its name says its face too, in the reader's unit: `mouldingName`. */
+	wood: string;
+	finish?: string;
 	colour: string;
 	/** A metal section: sold in pairs by size, in steps of this. Its rabbet depth is that of the channel. */
 	metal?: { pairStep: number };
 };
 
+/** `Ash, 22 face, shallow`; read in inches `Ash, 7⁄8 face, shallow`. */
+export function mouldingName({ wood, face, finish }: Pick<Moulding, 'wood' | 'face' | 'finish'>, reads: Unit | Reader): string {
+	return `${wood}, ${showLength(face, reads, 'mark').text} face${finish ? `, ${finish}` : ''}`;
+}
+
 export const MOULDINGS: readonly Moulding[] = [
-	{ id: 'ash-22', name: 'Ash, 22 face', colour: 'ash', face: 22, lip: 8, depth: 32, rabbetDepth: 20, density: 680 },
+	{ id: 'ash-22', wood: 'Ash', colour: 'ash', face: 22, lip: 8, depth: 32, rabbetDepth: 20, density: 680 },
 	{
 		id: 'ash-22-shallow',
-		name: 'Ash, 22 face, shallow',
+		wood: 'Ash',
+		finish: 'shallow',
 		colour: 'ash',
 		face: 22,
 		lip: 6,
@@ -21,10 +32,11 @@ export const MOULDINGS: readonly Moulding[] = [
 		rabbetDepth: 16,
 		density: 680
 	},
-	{ id: 'oak-30', name: 'Oak, 30 face', colour: 'oak', face: 30, lip: 8, depth: 36, rabbetDepth: 24, density: 700 },
+	{ id: 'oak-30', wood: 'Oak', colour: 'oak', face: 30, lip: 8, depth: 36, rabbetDepth: 24, density: 700 },
 	{
 		id: 'obeche-25',
-		name: 'Obeche, 25 face, painted dark',
+		wood: 'Obeche',
+		finish: 'painted dark',
 		colour: 'bark',
 		face: 25,
 		lip: 8,
@@ -32,10 +44,11 @@ export const MOULDINGS: readonly Moulding[] = [
 		rabbetDepth: 22,
 		density: 380
 	},
-	{ id: 'pine-18', name: 'Pine, 18 face, limed', colour: 'limed', face: 18, lip: 7, depth: 28, rabbetDepth: 18, density: 500 },
+	{ id: 'pine-18', wood: 'Pine', finish: 'limed', colour: 'limed', face: 18, lip: 7, depth: 28, rabbetDepth: 18, density: 500 },
 	{
 		id: 'tulipwood-40',
-		name: 'Tulipwood, 40 face, stained',
+		wood: 'Tulipwood',
+		finish: 'stained',
 		colour: 'walnut',
 		face: 40,
 		lip: 8,
@@ -45,7 +58,8 @@ export const MOULDINGS: readonly Moulding[] = [
 	},
 	{
 		id: 'metal-10',
-		name: 'Aluminium, 10 face, matt dark',
+		wood: 'Aluminium',
+		finish: 'matt dark',
 		colour: 'charcoal',
 		face: 10,
 		lip: 7,
@@ -56,7 +70,8 @@ export const MOULDINGS: readonly Moulding[] = [
 	},
 	{
 		id: 'metal-12-deep',
-		name: 'Aluminium, 12 face, deep, silver',
+		wood: 'Aluminium',
+		finish: 'deep, silver',
 		colour: 'fog',
 		face: 12,
 		lip: 9,

@@ -5,6 +5,7 @@ import { GLAZINGS, type Glazing } from './glazing.ts';
 import {
 	ADHESIVES,
 	EDGE_SEALS,
+	CORDS_BREAKING_KG,
 	TAPE_WIDTHS,
 	TISSUES,
 	WIRES_BREAKING_KG,
@@ -12,7 +13,10 @@ import {
 	type EdgeSeal,
 	type Tissue
 } from './holds.ts';
-import { HOUSE, type House } from './house.ts';
+import { HOUSE_IN, HOUSE_MM, type House } from './house.ts';
+import type { Unit } from '../units/length.ts';
+import { DUST_COVERS, type DustCoverPaper } from './papers.ts';
+import { RINGS, type Ring } from './hangers.ts';
 import { MEDIA, type Medium } from './media.ts';
 import { MOULDINGS, type Moulding } from './mouldings.ts';
 import { PACK_SIZES, type PackSize } from './pack-sizes.ts';
@@ -31,9 +35,15 @@ export type Shop = {
 	tissueKinds: ById<Tissue>;
 	/** Weights of those that are offered, g/m², lightest first. */
 	tissues: readonly number[];
+	/** Of the house that is used: `shopFor` chooses. */
 	tapeWidths: readonly number[];
 	wires: readonly number[];
+	cords: readonly number[];
+	rings: ById<Ring>;
+	dustCovers: ById<DustCoverPaper>;
+	/** The house of the unit that a job is cut in. */
 	house: House;
+	houses: Readonly<Record<Unit, House>>;
 	/** The shop's side of each question where practitioners differ. */
 	schools: Readonly<Record<string, string>>;
 };
@@ -50,11 +60,33 @@ export const builtInShop: Shop = {
 	packSizes: PACK_SIZES,
 	tissueKinds: byId(TISSUES),
 	tissues: TISSUES.map((tissue) => tissue.grammage),
-	tapeWidths: TAPE_WIDTHS,
+	tapeWidths: TAPE_WIDTHS.mm,
 	wires: WIRES_BREAKING_KG,
-	house: HOUSE,
+	cords: CORDS_BREAKING_KG,
+	rings: byId(RINGS),
+	dustCovers: byId(DUST_COVERS),
+	house: HOUSE_MM,
+	houses: { mm: HOUSE_MM, in: HOUSE_IN },
 	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, school.options[0]!]))
 };
+
+const chosen = new WeakMap<Shop, Map<Unit, Shop>>();
+
+/** The shop as a job finds it that is cut in a unit: its house figures, its tapes. */
+export function shopFor(shop: Shop, unit: Unit): Shop {
+	if (shop.house === shop.houses[unit]) return shop;
+	const known = chosen.get(shop) ?? new Map<Unit, Shop>();
+	chosen.set(shop, known);
+	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: TAPE_WIDTHS[unit] };
+	known.set(unit, made);
+	return made;
+}
+
+/** The same shop with house figures of its own, in either house. */
+export function withHouses(shop: Shop, own: Readonly<Record<Unit, Partial<House>>>): Shop {
+	const houses = { mm: { ...HOUSE_MM, ...own.mm }, in: { ...HOUSE_IN, ...own.in } };
+	return { ...shop, house: houses.mm, houses };
+}
 
 /** The same shop with its own list of sizes by which frames are bought. */
 export function withPackSizes(shop: Shop, packSizes: readonly PackSize[]): Shop {

@@ -9,6 +9,8 @@ export const MM_PER_INCH = 25.4;
 /** Lengths of this size and more are refused: no bench cuts them, they are slips of the pen. */
 export const LONGEST_MM = 5000;
 
+const LONGEST_SAID: Record<Unit, string> = { mm: '5 m', in: '196 13⁄16 in' };
+
 const MM_PER: Record<string, number> = {
 	mm: 1,
 	millimetre: 1,
@@ -52,14 +54,15 @@ const TERM = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:[ -](\d+)\/(\d+))?|(\d+)\/(\d+))? *([a
  * @example readLength('16 1/4', 'in') // { ok: true, mm: 412.75 }
  */
 export function readLength(text: string | number, unit: Unit, zero = false): LengthReading {
-	if (typeof text === 'number') return within(text, zero, `${showPlain(text)} mm`);
+	if (typeof text === 'number') return within(text, zero, `${showPlain(text)} mm`, unit);
 	if (text.length > 40) return fault('This is too long for a length. Write a number, such as 412 or 16 1/4.');
 	const plain = normalise(text);
 	if (plain === '') return fault('Nothing is written here. Write a length, such as 412 or 16 1/4.');
 	if (/^[-−]/.test(plain)) return fault(`${text.trim()} is less than 0. Lengths are measured forward.`);
-	if (/\d,\d/.test(plain))
-		return fault(`“${text.trim()}” has a comma. Write the decimal with a point: ${plain.replace(',', '.')}.`);
-	const terms = splitTerms(plain);
+	const pointed = withPoint(plain);
+	if (pointed === null)
+		return fault(`“${text.trim()}” can be read in two ways. Write the decimal with a point, and thousands without a sign.`);
+	const terms = splitTerms(pointed);
 	if (!terms) return fault(`“${text.trim()}” is no length. Write a number, such as 412, 41.2 cm, 16 1/4 in or 1' 4 1/4".`);
 	let mm = 0;
 	let previous: number | undefined;
@@ -73,7 +76,7 @@ export function readLength(text: string | number, unit: Unit, zero = false): Len
 		previous = read.per;
 		mm += read.mm;
 	}
-	return within(mm, zero, text.trim());
+	return within(mm, zero, text.trim(), unit);
 }
 
 function normalise(text: string): string {
@@ -88,6 +91,19 @@ function normalise(text: string): string {
 		.replace(/ +/g, ' ')
 		.trim()
 		.toLowerCase();
+}
+
+/** A decimal comma is read where only one reading is possible: `41,2`, `41,25`. Three places after it may be thousands. */
+function withPoint(plain: string): string | null {
+	if (!plain.includes(',')) return plain;
+	const [match] = plain.match(/\d*,\d+/g) ?? [];
+	const isDecimal = plain.split(',').length === 2 && !plain.includes('.') && match && !/^[1-9]\d{0,2},\d{3}$/.test(match);
+	return isDecimal ? plain.replace(',', '.') : null;
+}
+
+/** A fraction without a unit, such as `16 1/4`: nobody writes one in millimetres, so a screen that reads them asks what is meant. */
+export function isBareFraction(text: string): boolean {
+	return /^[\d\s.½⅓⅔¼¾⅛⅜⅝⅞/⁄∕-]+$/.test(text.trim()) && /[½⅓⅔¼¾⅛⅜⅝⅞/⁄∕]/.test(text) && /\d|[½⅓⅔¼¾⅛⅜⅝⅞]/.test(text);
 }
 
 /** `1' 4 1/4"` → [`1'`, `4 1/4"`]; `12 in mm` → [`12 in`, `mm`], so that the second unit is seen and refused. */
@@ -119,10 +135,10 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 	return { ok: true, per, mm: (Number(whole ?? 0) + (top === undefined ? 0 : Number(top) / Number(bottom))) * per };
 }
 
-function within(mm: number, zero: boolean, shown: string): LengthReading {
+function within(mm: number, zero: boolean, shown: string, unit: Unit): LengthReading {
 	if (!Number.isFinite(mm)) return fault('This is no number.');
 	if (mm < 0) return fault(`${shown} is less than 0. Lengths are measured forward.`);
-	if (mm >= LONGEST_MM) return fault(`${shown} is 5 m or more. Check the unit.`);
+	if (mm >= LONGEST_MM) return fault(`${shown} is ${LONGEST_SAID[unit]} or more. Check the unit.`);
 	// What is too small to be kept is no size either.
 	const kept = tidy(mm);
 	if (kept === 0 && !zero) return fault('0 is no size. Measure again.');

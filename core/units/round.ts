@@ -7,9 +7,9 @@ import { MM_PER_INCH, type Unit } from './length.ts';
 /** A whisker, so that 400.0000000001 / 0.5 does not become one step more. */
 const WHISKER = 1e-9;
 
-/** The cutting step in mm: 0.5 mm, or 1/16 in. */
-export function cuttingStep(unit: Unit): number {
-	return unit === 'in' ? MM_PER_INCH / 16 : 0.5;
+/** The cutting step in mm: 0.5 mm, or the shop's fraction of an inch, 1/16 as it comes. */
+export function cuttingStep(unit: Unit, fraction = 16): number {
+	return unit === 'in' ? MM_PER_INCH / fraction : 0.5;
 }
 
 /** The largest multiple of `step` that is not above `mm`: for what goes into something. */

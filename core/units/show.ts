@@ -1,73 +1,129 @@
-/** Lengths as they are shown: millimetres to a half (marks to a tenth), inches to sixteenths as real fractions. */
+/**
+ * How figures are written: each rounded once, for screen, step, paper and file alike (handbook units#shown).
+ *
+ * What is cut or laid by a tape is shown in the shop's fraction of an inch; what nobody cuts (air, sag, movement, a board's thickness) as
+ * a decimal there, since a fraction would hide what it is asked for.
+ */
 import { MM_PER_INCH, type Unit } from './length.ts';
 import { showNearest } from './round.ts';
 
+/** cut: to the cutting step. mark: where a tape is laid, mm to a tenth. fine: cut by nobody. */
+export type Look = 'cut' | 'mark' | 'fine';
+
+/** Who reads: the unit, and the finest fraction of an inch that the shop's tapes show. */
+export type Reader = { unit: Unit; fraction: number };
+
 export type ShownLength = { text: string; whole: string; numerator: number; denominator: number };
+
+export const FRACTION = 16;
 
 /**
  * How a length is shown.
  * @param mm the length, millimetres, may be negative (a lean, a shortfall)
- * @param unit the unit of the job
- * @param fine millimetres to a tenth instead of a half, and parts of one inch to sixty-fourths: for figures that nobody cuts
- * @param denominator the finest fraction of an inch (8, 16, 32)
  * @returns the text without a unit (`16 1⁄4` with the fraction slash U+2044, which fonts set as a real fraction) and its parts
  */
-export function showLength(mm: number, unit: Unit, fine = false, denominator = 16): ShownLength {
-	if (unit === 'mm') {
-		const value = showNearest(Math.abs(mm), fine ? 0.1 : 0.5);
-		const whole = sign(mm, value) + trimZeros(value);
-		return { text: whole, whole, numerator: 0, denominator: 1 };
-	}
-	// Under an inch a sixteenth would hide what a fine figure is asked for: 2.9 mm of air where 3 mm are needed.
-	const finest = fine && Math.abs(mm) < MM_PER_INCH ? 64 : denominator;
-	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * finest, 1);
-	const whole = Math.floor(parts / finest);
-	let numerator = parts % finest;
-	let over = finest;
+export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
+	const { unit, fraction } = readerOf(reads);
+	if (unit === 'mm') return plainText(mm, showNearest(Math.abs(mm), look === 'cut' ? 0.5 : 0.1), 1);
+	if (look === 'fine') return decimalInches(mm);
+	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * fraction, 1);
+	const whole = Math.floor(parts / fraction);
+	let numerator = parts % fraction;
+	let denominator = fraction;
 	while (numerator > 0 && numerator % 2 === 0) {
 		numerator /= 2;
-		over /= 2;
+		denominator /= 2;
 	}
-	const minus = sign(mm, parts);
+	const minus = mm < 0 && parts !== 0 ? '−' : '';
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
 	const shownWhole = whole === 0 ? minus : `${minus}${whole}`;
-	return {
-		text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${over}`,
-		whole: shownWhole,
-		numerator,
-		denominator: over
-	};
+	return { text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${denominator}`, whole: shownWhole, numerator, denominator };
+}
+
+/** Thousandths under an inch, hundredths above. */
+function decimalInches(mm: number): ShownLength {
+	const inches = Math.abs(mm) / MM_PER_INCH;
+	const places = inches < 1 ? 3 : 2;
+	return plainText(mm, showNearest(inches, 10 ** -places), places);
+}
+
+function plainText(mm: number, value: number, places: number): ShownLength {
+	const text = `${mm < 0 && value !== 0 ? '−' : ''}${trimZeros(value.toFixed(places))}`;
+	return { text, whole: text, numerator: 0, denominator: 1 };
 }
 
 /** `390` → `390 mm`; `16 1⁄4` → `16 1⁄4 in`. */
-export function showWithUnit(mm: number, unit: Unit, fine = false): string {
-	return `${showLength(mm, unit, fine).text} ${unit}`;
+export function showWithUnit(mm: number, reads: Unit | Reader, look: Look = 'cut'): string {
+	return `${showLength(mm, reads, look).text} ${readerOf(reads).unit}`;
 }
 
 /** `390 × 539`, width first. */
-export function showSize(size: { width: number; height: number }, unit: Unit, fine = false): string {
-	return `${showLength(size.width, unit, fine).text} × ${showLength(size.height, unit, fine).text}`;
+export function showSize(size: { width: number; height: number }, reads: Unit | Reader, look: Look = 'cut'): string {
+	return `${showLength(size.width, reads, look).text} × ${showLength(size.height, reads, look).text}`;
+}
+
+/** A limit of safety in whole steps, rounded to the safe side: what is least goes up, what is most goes down. */
+export function showLimit(mm: number, reads: Unit | Reader, side: 'least' | 'most'): string {
+	const { unit, fraction } = readerOf(reads);
+	const step = unit === 'mm' ? 0.1 : MM_PER_INCH / fraction;
+	const steps = side === 'least' ? Math.ceil(mm / step - 1e-6) : Math.floor(mm / step + 1e-6);
+	return showWithUnit(steps * step, reads, 'mark');
+}
+
+/** Two lengths that are held against each other: as decimals where the tape's fractions would read the same. */
+export function showBoth(one: number, other: number, reads: Unit | Reader): [string, string] {
+	const [first, second] = [showWithUnit(one, reads, 'mark'), showWithUnit(other, reads, 'mark')];
+	return first === second ? [showWithUnit(one, reads, 'fine'), showWithUnit(other, reads, 'fine')] : [first, second];
 }
 
 /** A plain number to so many places, without trailing zeros. */
 export function showNumber(value: number, places = 2): string {
-	return value
-		.toFixed(places)
-		.replace(/(\.\d*?)0+$/, '$1')
-		.replace(/\.$/, '')
-		.replace(/^-0$/, '0')
-		.replace('-', '−');
-}
-
-function sign(mm: number, shown: number): string {
-	return mm < 0 && shown !== 0 ? '−' : '';
-}
-
-function trimZeros(value: number): string {
-	return value.toFixed(1).replace(/\.0$/, '');
+	const shown = trimZeros(value.toFixed(places)).replace('-', '−');
+	return shown === '−0' ? '0' : shown;
 }
 
 /** A sum of money with its two decimals, without a sign of its own: `4.53`. */
 export function showMoney(cents: number): string {
 	return `${cents < 0 ? '−' : ''}${(Math.abs(cents) / 100).toFixed(2)}`;
+}
+
+const OUNCES_PER_KG = 35.27396195;
+const POUNDS_PER_KG = 2.20462262;
+
+/** `3.21 kg`, or `7 lb 1 oz`; under a pound `3.4 oz`. */
+export function showMass(kg: number, reads: Unit | Reader): string {
+	if (readerOf(reads).unit === 'mm') return `${showNumber(kg)} kg`;
+	const ounces = kg * OUNCES_PER_KG;
+	if (ounces < 15.95) return `${showNumber(ounces, 1)} oz`;
+	const whole = showNearest(ounces, 1);
+	const rest = whole % 16;
+	return `${Math.floor(whole / 16)} lb${rest === 0 ? '' : ` ${rest} oz`}`;
+}
+
+/** A sheet's weight: `44 g`, or `1.6 oz`. */
+export function showGrams(grams: number, reads: Unit | Reader): string {
+	return readerOf(reads).unit === 'mm' ? `${showNumber(grams, 0)} g` : `${showNumber((grams / 1000) * OUNCES_PER_KG, 1)} oz`;
+}
+
+/** A wire as its spool names it: `27.2 kg`, or `60 lb`. */
+export function showStrength(kg: number, reads: Unit | Reader): string {
+	return readerOf(reads).unit === 'mm' ? `${showNumber(kg, 1)} kg` : `${showNumber(kg * POUNDS_PER_KG, 0)} lb`;
+}
+
+/** What something bears, against what it may: `14 %`. */
+export function showShare(part: number, whole: number): string {
+	return `${showNumber((part / whole) * 100, 0)} %`;
+}
+
+/** Minutes as a shop says them: `45 min`, `12 h`. */
+export function showMinutes(minutes: number): string {
+	return minutes >= 120 ? `${showNumber(minutes / 60, 1)} h` : `${showNumber(minutes, 0)} min`;
+}
+
+function readerOf(reads: Unit | Reader): Reader {
+	return typeof reads === 'string' ? { unit: reads, fraction: FRACTION } : reads;
+}
+
+function trimZeros(text: string): string {
+	return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
 }

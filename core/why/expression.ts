@@ -2,10 +2,10 @@
  * The expressions that explain figures: numbers, paths into plan, job and shop, + − × ÷ and a few named functions. Written as
  * `frame.rabbet.width + 2 * (frame.section.face - frame.section.lip)`. Angles are degrees.
  */
-import { cornersOut, LITE_FIGURES, liteBlank, liteOf } from '../frame/lite.ts';
+import { cornersOut, LITE_FIGURES, liteArea, liteBlank, liteOf } from '../frame/lite.ts';
 import { solveDiagonal, outlineFor, otherDiagonal, type Diagonals, type FourSides } from '../geometry/quadrilateral.ts';
 import type { Rect } from '../geometry/shapes.ts';
-import type { Readings } from '../job/decide-piece.ts';
+import type { Readings, Zone } from '../job/decide-piece.ts';
 import type { WindowShape } from '../job/decide-window.ts';
 import { fadeRate, yearlyBudget } from '../light/fade.ts';
 import type { Exposure } from '../light/places.ts';
@@ -13,6 +13,7 @@ import { uvShare } from '../light/years.ts';
 import { planMeasure } from '../measure/measure.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../units/round.ts';
+import { zoneMargin } from '../window/opening.ts';
 import { roomFor } from '../window/shape.ts';
 
 export type Token = { kind: 'number' | 'path' | 'name' | 'sign'; text: string };
@@ -46,12 +47,15 @@ const FUNCTIONS: Record<string, Call> = {
 	usableAcross: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.width,
 	usableDown: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.height,
 	cornerOut: (readings: Readings, corner: number) => cornersOut(readings)[corner]!,
+	liteArea: (top: number, right: number, bottom: number, left: number, d1: number, d2: number) =>
+		liteArea({ top, right, bottom, left, d1, d2 }),
 	lite: (readings: Readings, width: number, height: number, step: number, figure: number) => {
 		const allowance = { width, height };
 		const sides = liteOf(readings, allowance, step);
 		const blank = liteBlank(readings, allowance, step);
 		return [...LITE_FIGURES.map((one) => sides[one]), blank.width, blank.height][figure]!;
 	},
+	zoneMargin: (zone: Zone, window: Rect, shape: WindowShape) => zoneMargin(zone, window, shape),
 	roomAcross: (zone: Rect, window: Rect, shape: WindowShape) => {
 		const room = roomFor(zone, window, shape);
 		return Math.min(room.left, room.right);

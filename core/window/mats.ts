@@ -6,6 +6,7 @@ import { fail } from '../job/faults.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import { receiveUp, tidy } from '../units/round.ts';
+import { showWithUnit } from '../units/show.ts';
 import type { Layout } from './layout.ts';
 
 /** What a cutter for curves is set to, measured from the blank's left and top edge. */
@@ -74,6 +75,13 @@ export function planMat(index: number, job: Decided, shop: Shop, laid: Laid): Ma
 	return plan;
 }
 
+/** The least printed area, once the frame is known: it may end under the lip, or at what is seen. */
+export function printNeeds(ends: 'beyond-blank' | 'under-lip' | 'at-sight', past: Size, sight: Size, { lipCover }: House): Size {
+	if (ends === 'beyond-blank') return past;
+	const more = ends === 'under-lip' ? 2 * lipCover : 0;
+	return { width: tidy(sight.width + more), height: tidy(sight.height + more) };
+}
+
 /** Cut from the back: the narrowest edge of a reverse bevel lies on the face, so the line on the back stands t nearer to the edge. */
 function stopOf(border: Sides, job: Decided, index: number): Sides {
 	const mat = job.mats[index]!;
@@ -123,14 +131,10 @@ function liftStrips(index: number, job: Decided, { house }: Shop, laid: Laid): M
 	const { borders, pack } = laid;
 	const mat = job.mats[index]!;
 	const setback = mat.setback ?? houseSetback(index, job, house, laid.overlaps);
-	const width = mapSides((side) => tidy(borders[index]![side] - setback));
-	// A frame that is too small has its own finding.
-	if (job.borders.way === 'fit' && Math.min(...Object.values(borders[0]!)) < house.fitBorderLeast) return undefined;
-	if (Math.min(...Object.values(width)) <= 0)
-		fail(
-			`mats[${index}].setback`,
-			`A setback of ${setback} mm leaves no room for the lift. Make it smaller, or the border wider.`
-		);
+	// A frame that is too small has its own finding; the narrowest strip stands for one that has no room there.
+	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(borders[0]!)) < house.fitBorderLeast;
+	const width = mapSides((side) => tidy(tooSmall ? Math.max(job.step, borders[index]![side] - setback) : borders[index]![side] - setback));
+	if (Math.min(...Object.values(width)) <= 0) noRoomForLift(index, mat.setback, setback, job);
 	const between = tidy(pack.width - width.left - width.right);
 	return {
 		height: mat.lift,
@@ -138,6 +142,16 @@ function liftStrips(index: number, job: Decided, { house }: Shop, laid: Laid): M
 		uprights: { left: { width: width.left, height: pack.height }, right: { width: width.right, height: pack.height } },
 		crosses: { top: { width: between, height: width.top }, bottom: { width: between, height: width.bottom } }
 	};
+}
+
+/** A setback that nobody typed is not what is wrong. */
+function noRoomForLift(index: number, typed: number | null, setback: number, { reader }: Decided): never {
+	if (typed === null)
+		fail('borders', `The border is too narrow for the lift behind mat ${index + 1}: its strips need more than ${showWithUnit(setback, reader, 'mark')}. Make the border wider, or remove the lift.`);
+	fail(
+		`mats[${index}].setback`,
+		`A setback of ${showWithUnit(setback, reader, 'mark')} leaves no room for the lift. Make it smaller, or the border wider.`
+	);
 }
 
 /** Where the job gives none: the house's, and over the under-mat far enough that the strip does not lie on the sheet. */

@@ -6,8 +6,7 @@ import { fail } from '../job/faults.ts';
 import type { Measure } from '../measure/measure.ts';
 import type { House } from '../shop/house.ts';
 import { cutDown, receiveUp, showNearest, tidy } from '../units/round.ts';
-import { showSize } from '../units/show.ts';
-import type { Unit } from '../units/length.ts';
+import { showSize, showWithUnit, type Reader } from '../units/show.ts';
 import { roomFor } from './shape.ts';
 import { solveWindow, type Solved } from './solve.ts';
 
@@ -18,8 +17,11 @@ export type Opening = {
 	/** How far the mat covers the sheet; absent in a float, as are the two that follow. */
 	overlap?: Sides;
 	least?: Sides;
-	/** ± mm that the sheet may be off before an edge appears or a `show` zone is covered. */
+	/** ± mm that the sheet may be off before something is wrong to see, and while it is still right: known once its hold is. */
 	free?: Size;
+	tolerance?: Size;
+	/** How far each zone lies inside the window (show) or outside it (hide); negative where it does not. */
+	zones?: { id: string; kind: 'show' | 'hide'; margin: number }[];
 	/** The sides that the zones gave, when it was asked for. */
 	solved?: Sides;
 	/** Zones to give up where no window satisfies all: each set an equal choice, the first was taken. */
@@ -41,7 +43,7 @@ export type OpeningInput = {
 	hangs: boolean;
 	house: House;
 	step: number;
-	unit: Unit;
+	reader: Reader;
 	/** Path of the window in the job file, for a fault. */
 	at: string;
 };
@@ -53,18 +55,33 @@ export type OpeningInput = {
 export function planOpening(input: OpeningInput): Opening | null {
 	const { choice } = input;
 	if (!input.mat) return matless(input);
-	if (choice.way === 'float') return float(input);
+	if (choice.way === 'float') return withZones(float(input), input);
 	const found = choice.way === 'reveal' ? reveal(input) : choice.solve ? solved(input) : cover(input);
 	if (!found) return null;
 	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
 		fail(
 			`${input.at}.shape`,
-			`An arch ${showSize(found.opening, input.unit)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and foot.`
+			`An arch ${showSize(found.opening, input.reader)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and foot.`
 		);
-	return { ...found, free: freeRange(input.piece, choice, found.overlap, found.sees) };
+	return withZones(found, input);
 }
 
 type Found = Opening & { overlap: Sides };
+
+/** Every zone's margin to the window is a figure, before anything fails. */
+function withZones<T extends Opening>(found: T, { piece, choice }: OpeningInput): T {
+	const zones = piece.zones.flatMap((zone) =>
+		zone.kind === 'keep-off' ? [] : [{ id: zone.id, kind: zone.kind, margin: zoneMargin(zone, found.sees, choice.shape) }]
+	);
+	return zones.length > 0 ? { ...found, zones } : found;
+}
+
+/** Inside the window by so much on its nearest side, or outside it. */
+export function zoneMargin(zone: Pick<Zone, 'kind' | 'left' | 'top' | 'width' | 'height'>, sees: Rect, shape: WindowShape): number {
+	if (zone.kind === 'show') return Math.min(...Object.values(roomFor(zone, sees, shape)));
+	const room = roomFor(zone, sees, 'rectangle');
+	return Math.max(...(Object.keys(room) as SideName[]).map((side) => -(room[side] + (axisOf(side) === 'width' ? zone.width : zone.height))));
+}
 
 function cover(input: OpeningInput): Found {
 	const { choice, measure } = input;
@@ -175,14 +192,14 @@ function supportOf(input: OpeningInput): Size {
 		height: cutDown(usable.height - 2 * choice.setBack, step)
 	};
 	if (support.width <= 0 || support.height <= 0)
-		fail(`${input.at}.setBack`, `A support set back ${choice.setBack} mm on every side has no size left. Set it back less.`);
+		fail(`${input.at}.setBack`, `A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side has no size left. Set it back less.`);
 	return support;
 }
 
-function noWindow({ at, measure, unit }: OpeningInput): never {
+function noWindow({ at, measure, reader }: OpeningInput): never {
 	fail(
 		`${at}.overlap`,
-		`This overlap leaves no window on a sheet of ${showSize(measure.usable, unit, true)} ${unit}. Make it smaller.`
+		`This overlap leaves no window on a sheet of ${showSize(measure.usable, reader, 'mark')} ${reader.unit}. Make it smaller.`
 	);
 }
 
@@ -222,34 +239,6 @@ function leastOverlap({ house, movement, hangs }: OpeningInput): Sides {
 	return { top: hangs ? house.leastOverlap : foot, right: side, bottom: foot, left: side };
 }
 
-/** The least, over both sides of each axis, of the overlap and of each show zone's room inside the window. */
-function freeRange(piece: Piece, choice: WindowChoice, overlap: Sides, sees: Rect): Size {
-	const rooms = piece.zones.filter((zone) => zone.kind === 'show').map((zone) => roomFor(zone, sees, choice.shape));
-	const least = (one: keyof Sides, other: keyof Sides) =>
-		Math.max(0, Math.min(overlap[one], overlap[other], ...rooms.flatMap((room) => [room[one], room[other]])));
-	return { width: least('left', 'right'), height: least('top', 'bottom') };
-}
-
 function evenSize(length: number): Size {
 	return { width: length, height: length };
-}
-
-/** What first stops a shifted sheet on an axis: an edge that would appear, or a zone that would be covered. */
-export type Limit = { axis: keyof Size } & ({ edge: SideName } | { zone: string });
-
-const SAME = 1e-6;
-
-/** @returns none in a float; an axis without a limit of its own is left out */
-export function limitsOf({ overlap, free, sees }: Opening, zones: readonly Zone[], shape: WindowShape): Limit[] {
-	if (!overlap || !free) return [];
-	return (['width', 'height'] as const).flatMap((axis): Limit[] => {
-		const sides = axis === 'width' ? (['left', 'right'] as const) : (['top', 'bottom'] as const);
-		const edge = sides.find((side) => Math.abs(overlap[side] - free[axis]) < SAME);
-		if (edge) return [{ axis, edge }];
-		const zone = zones.find((one) => {
-			const room = one.kind === 'show' ? roomFor(one, sees, shape) : null;
-			return room !== null && sides.some((side) => Math.abs(Math.max(0, room[side]) - free[axis]) < SAME);
-		});
-		return zone ? [{ axis, zone: zone.id }] : [];
-	});
 }

@@ -1,5 +1,5 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { atSides, overlapsOf, remedy, remedyOfMat, said, sidesWith } from '../findings/change.ts';
+import { atSides, mostSaid, leastSaid, overlapsOf, remedy, remedyOfMat, said, saidBoth, saidFine, sidesWith } from '../findings/change.ts';
 import { SIDES, type Sides } from '../geometry/shapes.ts';
 import { put } from '../job/patch.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
@@ -7,6 +7,7 @@ import { cutDown, receiveUp, showNearest } from '../units/round.ts';
 import { showLength, showSize } from '../units/show.ts';
 import { sizeRules } from './size-rules.ts';
 import { between } from './layout.ts';
+import { floated } from './float-it.ts';
 import { hiddenByBevel } from './opening.ts';
 import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
 
@@ -56,7 +57,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.reveal-thin',
 		station: 'window',
-		when: 'a reveal of no more than the board’s thickness, with a normal bevel',
+			when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
 		mends: 'The house’s reveal.',
@@ -66,13 +67,15 @@ export const windowRules: Rule[] = [
 				const share = context.job.windows.some(({ shape }) => shape === 'oval' || shape === 'circle')
 					? context.shop.house.ovalRevealShare
 					: 1;
-				const least = share * Math.min(...SIDES.map((side) => mat.reveal[side]));
+					// As cut: a reveal is rounded to the step.
+					const cut = revealOf(context, index);
+					const least = share * cut;
 				const thin = index > 0 && mat.bevel === 'normal' && least <= mat.board.thickness + SAME;
 				if (!thin) return [];
 				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));
 				return [
 					{
-						says: `Mat ${index + 1} shows no flat strip: its reveal is ${said(context, Math.min(...Object.values(mat.reveal)), true)}, its board ${said(context, mat.board.thickness, true)} thick.`,
+						says: `Mat ${index + 1} shows no flat strip: its reveal is ${saidFine(context, cut)}, its board ${saidFine(context, mat.board.thickness)} thick.`,
 						where: `mats[${index}].reveal`,
 						remedies: [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
 					}
@@ -157,34 +160,20 @@ export const windowRules: Rule[] = [
 				const larger = { width: Math.max(needs.width, printed.width), height: Math.max(needs.height, printed.height) };
 				return [
 					{
-						says: `The print of mat ${index + 1} measures ${showSize(printed, context.job.unit, true)}; it needs ${showSize(needs, context.job.unit, true)}.`,
+						says: `The print of mat ${index + 1} measures ${showSize(printed, context.job.reader, 'mark')}; it needs ${showSize(needs, context.job.reader, 'mark')}.`,
 						where: `window.mats[${index}].print.needs.${printed.width < needs.width - SAME ? 'width' : 'height'}`,
-						remedies: [remedyOfMat(context, `Print ${showSize(larger, context.job.unit, true)}`, index, { print: larger })]
+						remedies: [remedyOfMat(context, `Print ${showSize(larger, context.job.reader, 'mark')}`, index, { print: larger })]
 					}
 				];
 			})
 	}
 ];
 
-/** The whole sheet shown, on a support; the nearest mat lifted as far as sheet and support need. */
-function floated(context: Context): Remedy[] {
-	const { file, job, shop } = context;
-	const index = job.mats.length - 1;
-	const support = shop.boards[job.aim === 'rare' ? 'cotton-8' : 'foam-free']!;
-	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
-	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + context.plan.pack!.gapNeed;
-	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
-	const lifted = remedyOfMat(context, '', index, { lift }).patch;
-	return [
-		{
-			label: 'Float it',
-			patch: [
-				...put(file, ['window'], { ...file.window, way: 'float', support: support.id }),
-				...(file.hold?.kind === 't-hinge' ? put(file, ['hold', 'kind'], 'pass-through') : []),
-				...lifted
-			]
-		}
-	];
+/** The narrowest reveal of a mat as it is cut. */
+function revealOf({ plan }: Context, index: number): number {
+	const { mats } = plan.window!;
+	if (index === 0) return 0;
+	return Math.min(...SIDES.map((side) => mats[index]!.border[side] - mats[index - 1]!.border[side]));
 }
 
 function sights({ job, plan }: Context): Sight[] {
@@ -203,7 +192,7 @@ function thinCase(context: Context, sight: Sight): Case[] {
 	const side = thin[0]!;
 	return [
 		{
-			says: `${which(sight)}The mat covers ${said(context, overlap![side] - bevel, true)} ${atSides(thin)}; the sheet’s movement asks for ${said(context, least![side], true)}.`,
+			says: `${which(sight)}The mat covers ${saidBoth(context, overlap![side] - bevel, least![side])[0]} ${atSides(thin)}; the sheet’s movement asks for ${saidBoth(context, overlap![side] - bevel, least![side])[1]}.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
@@ -226,7 +215,7 @@ function noPaperCase(context: Context, sight: Sight): Case[] {
 	const possible = Object.values(smaller).every((length) => length >= 0);
 	return [
 		{
-			says: `${which(sight)}${overlap![side] < 0 ? `The paper ends ${said(context, -overlap![side], true)} inside the window` : `Only ${said(context, overlap![side] - bevel, true)} of paper is left behind the mat`} at the ${side}; ${said(context, least![side], true)} is the least.`,
+			says: `${which(sight)}${overlap![side] < 0 ? `The paper ends ${said(context, -overlap![side])} inside the window` : `Only ${saidBoth(context, overlap![side] - bevel, least![side])[0]} of paper is left behind the mat`} at the ${side}; ${saidBoth(context, overlap![side] - bevel, least![side])[1]} is the least.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: possible
 				? [
@@ -257,7 +246,7 @@ function sheetsOverlap(context: Context): Case[] {
 	const wider = grid ? receiveUp(showNearest(grid.gutter, step) - worst.apart + spare, step) : 0;
 	return [
 		{
-			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart, true)} behind the mat.`,
+			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart)} behind the mat.`,
 			where: named(worst.other.sight.number, 'window.placement.left'),
 			remedies: grid ? [remedy(context, `Gutter ${said(context, wider)}`, ['window', 'grid', 'gutter'], wider)] : []
 		}
@@ -279,7 +268,7 @@ function setbackCase(context: Context, index: number): Case[] {
 	const possible = wanted <= house.setbackMost && wanted < narrowest;
 	return [
 		{
-			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback, true)}; ${said(context, least, true)} to ${said(context, house.setbackMost)} is right here.`,
+			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback)}; ${leastSaid(context, least)} to ${mostSaid(context, house.setbackMost)} is right here.`,
 			where: `window.mats[${index}].lift.setback`,
 			remedies: possible ? [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })] : []
 		}
@@ -289,5 +278,5 @@ function setbackCase(context: Context, index: number): Case[] {
 /** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
 function rangeOf(context: Context, lengths: number[]): string {
 	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
-	return most - least < SAME ? said(context, least) : `${showLength(least, context.job.unit).text} to ${said(context, most)}`;
+	return most - least < SAME ? said(context, least) : `${showLength(least, context.job.reader, 'mark').text} to ${said(context, most)}`;
 }

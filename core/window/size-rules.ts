@@ -1,6 +1,6 @@
 /** Rules about sizes: borders, the pack they give, and what must go into it (handbook window#borders, window#fit). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { overlapsOf, remedy, said } from '../findings/change.ts';
+import { leastSaid, overlapsOf, remedy, said } from '../findings/change.ts';
 import { SIDES, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
@@ -31,7 +31,7 @@ export const sizeRules: Rule[] = [
 				? []
 				: [
 						{
-							says: `The ${side} border shows ${said(context, seen[side], true)}; ${said(context, house.thinBorder)} is the least that carries a sheet of this size.`,
+							says: `The ${side} border shows ${said(context, seen[side])}; ${leastSaid(context, house.thinBorder)} is the least that suits a sheet of this size.`,
 							where: `window.mats[0].seen.${side}`,
 							remedies: widerBorder(context, side, house.thinBorder - seen[side])
 						}
@@ -53,7 +53,7 @@ export const sizeRules: Rule[] = [
 			return side
 				? [
 						{
-							says: `The ${side} border shows ${said(context, seen[side], true)}, the moulding’s face ${said(context, frame.section.face, true)}.`,
+							says: `The ${side} border shows ${said(context, seen[side])}, the moulding’s face ${said(context, frame.section.face)}.`,
 							where: `window.mats[0].seen.${side}`,
 							remedies: widerBorder(
 								context,
@@ -68,7 +68,7 @@ export const sizeRules: Rule[] = [
 	{
 		id: 'window.frame-too-small',
 		station: 'window',
-		when: 'borders that fit a given pack come out under 15 mm, or negative; or a piece without a mat is too large for a frame that exists',
+		when: 'borders that fit a given pack come out under 15 mm, or negative; or a piece without a mat is too large for the customer’s frame',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
 		mends: 'The smallest of the shop’s sizes that leaves every border.',
@@ -86,7 +86,7 @@ export const sizeRules: Rule[] = [
 				: null;
 			return [
 				{
-					says: `A pack of ${showSize(window.pack, context.job.unit)} leaves ${said(context, border[side], true)} of border at the ${side}; ${said(context, house.fitBorderLeast)} is the least.`,
+					says: `A pack of ${showSize(window.pack, context.job.reader)} leaves ${said(context, border[side])} of border at the ${side}; ${leastSaid(context, house.fitBorderLeast)} is the least.`,
 					where: `window.mats[0].border.${side}`,
 					remedies: larger ? [remedy(context, `Pack ${larger.name}`, ['borders', 'pack'], larger.pack)] : []
 				}
@@ -109,7 +109,7 @@ export const sizeRules: Rule[] = [
 				if (beyond[side] <= SAME) return [];
 				return [
 					{
-						says: `${which(sight)}The sheet reaches ${said(context, beyond[side], true)} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
+						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
 						where: named(sight.number, 'window.placement.left'),
 						remedies: widerBorder(context, side, beyond[side])
 					}
@@ -119,7 +119,7 @@ export const sizeRules: Rule[] = [
 	}
 ];
 
-/** In a frame that exists a piece without a mat either goes in or does not: nothing can follow. */
+/** In the customer's frame a piece without a mat either goes in or does not: nothing can follow. */
 function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 	const { frame, window } = plan;
 	if (!frame || !job.rabbet) return [];
@@ -129,7 +129,7 @@ function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 		const across = axis === 'width' ? 'wide' : 'high';
 		return [
 			{
-				says: `The piece is ${showWithUnit(window!.pack[axis], job.unit, true)} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.unit, true)}: with the room that it needs it is ${showWithUnit(short, job.unit, true)} too large.`,
+				says: `The piece is ${showWithUnit(window!.pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room that it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
 				where: `frame.allowance.${axis}`
 			}
 		];
@@ -149,7 +149,7 @@ function beyondPack({ opening, measure }: Sight, pack: Size): Sides {
 }
 
 /** A border wider by that much; even and weighted borders move together, and a pack that is given leaves none to widen. */
-function widerBorder(context: Context, side: SideName, by: number): Remedy[] {
+export function widerBorder(context: Context, side: SideName, by: number): Remedy[] {
 	const { borders, step } = context.job;
 	if (borders.way === 'fit') return [];
 	// From the border as it is cut: what was asked for may have been rounded down to it.

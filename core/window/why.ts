@@ -1,19 +1,22 @@
 import { axisOf, SIDES, type SideName, type Size } from '../geometry/shapes.ts';
 import { allowance } from '../frame/why.ts';
 import type { Frame } from '../frame/frame.ts';
+import type { House } from '../shop/house.ts';
+import type { MatChoice } from '../job/decide-window.ts';
 import type { Decided } from '../job/decide.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import { named } from '../sights.ts';
 import { explainer, onAxes, plus, SIDES_OF, type Why } from '../why/why.ts';
 import { hiddenByBevel } from './opening.ts';
-import { openingsOf, type PlacedOpening, type Window } from './window.ts';
+import type { Limit } from './ranges.ts';
+import { isBoughtInPairs, openingsOf, type PlacedOpening, type Window } from './window.ts';
 
 type Explain = ReturnType<typeof explainer>;
 
 const BEFORE: Record<keyof Size, 'left' | 'top'> = { width: 'left', height: 'top' };
 
 /** Explains one window as if it stood alone: the opening, what it sees, overlap, least, free, placement, support. */
-export function whyOpening(why: Why, index: number, window: Window, job: Decided, frame: Frame | null): void {
+export function whyOpening(why: Why, index: number, window: Window, job: Decided, frame: Frame | null, limits: readonly Limit[]): void {
 	const explain = explainer(why);
 	const opening = openingsOf(window)[index]!;
 	const { way } = job.windows[index]!;
@@ -35,8 +38,19 @@ export function whyOpening(why: Why, index: number, window: Window, job: Decided
 		const at = window.openings ? ` + window.openings[${index}].at.${before}` : '';
 		explain(`window.placement.${before}`, `${last}.${before}${at} - window.sees.${before}`, 'window#placement');
 		explain(`window.sees.${axis}`, `window.opening.${axis}`, 'window#opening');
-		if (opening.free) explain(`window.free.${axis}`, freeOf(axis, index, job), 'window#free-range');
+		if (opening.free) explain(`window.free.${axis}`, leastOf(limits, axis, 'free'), 'window#free-range');
+		if (opening.tolerance) explain(`window.tolerance.${axis}`, leastOf(limits, axis, 'right'), 'window#tolerance');
 	});
+	for (const [at, { id }] of (opening.zones ?? []).entries()) {
+		const zone = job.pieces[index]!.zones.findIndex((one) => one.id === id);
+		explain(`window.zones[${at}].margin`, `zoneMargin(job.piece.zones[${zone}], window.sees, job.window.shape)`, 'window#zones');
+	}
+}
+
+/** The least of an axis' limits, never below 0. */
+function leastOf(limits: readonly Limit[], axis: keyof Size, which: 'free' | 'right'): string {
+	const own = limits.filter((limit) => limit.axis === axis).map((limit) => limit[which].of);
+	return `max(0, min(${own.join(', ')}))`;
 }
 
 function whyCover(explain: Explain, index: number, job: Decided, opening: PlacedOpening): void {
@@ -172,7 +186,7 @@ function packMatless(axis: keyof Size, job: Decided): string {
 }
 
 /** Explains what all windows share: where they lie, mats, borders, the pack. The first mat's seen border needs the frame. */
-export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame | null): void {
+export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame | null, house: House): void {
 	const explain = explainer(why);
 	onAxes((axis) => {
 		const [one, other] = SIDES_OF[axis];
@@ -191,7 +205,7 @@ export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame |
 		for (const at of window.openings.keys())
 			explain(`window.openings[${at}].at.${one}`, placeOf(axis, at, window.openings, job), 'window#several');
 	});
-	for (const index of window.mats.keys()) whyMat(explain, window, job, frame, index);
+	for (const index of window.mats.keys()) whyMat(explain, window, job, frame, index, house);
 }
 
 function packGiven(axis: keyof Size, job: Decided): string {
@@ -216,7 +230,7 @@ function placeOf(axis: keyof Size, at: number, openings: PlacedOpening[], job: D
 	return plus([...cells, `nearest((${largest(line(at))} - window.openings[${at}].opening.${axis}) / 2, job.step)`]);
 }
 
-function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | null, index: number): void {
+function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | null, index: number, house: House): void {
 	const at = `window.mats[${index}]`;
 	const mat = job.mats[index]!;
 	const thickness = `shop.boards[${mat.board.id}].thickness`;
@@ -256,7 +270,7 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 		const { curve, print } = window.mats[index]!;
 		if (curve) whyCurve(explain, at, axis, curve.radius !== undefined);
 		if (!print) return;
-		explain(`${at}.print.needs.${axis}`, `window.pack.${axis} + 2 * shop.house.printBeyondBlank`, 'window#printed');
+		explain(`${at}.print.needs.${axis}`, printNeeds(axis, mat, frame), 'window#printed');
 		explain(
 			`${at}.print.board.${axis}`,
 			axis === 'width' ? 'window.pack.width + shop.house.clampTrim' : 'window.pack.height',
@@ -278,7 +292,13 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 			);
 		}
 	}
-	if (window.mats[index]!.lift) whyLift(explain, at, index, window, job);
+	if (window.mats[index]!.lift) whyLift(explain, at, index, window, job, house);
+}
+
+/** Past the blank's edge; hidden by the lip by as much as a lip must cover; or as large as the sight. */
+function printNeeds(axis: keyof Size, { printEnds }: MatChoice, frame: Frame | null): string {
+	if (printEnds === 'beyond-blank' || !frame) return `window.pack.${axis} + 2 * shop.house.printBeyondBlank`;
+	return printEnds === 'at-sight' ? `frame.sight.${axis}` : `frame.sight.${axis} + 2 * shop.house.lipCover`;
 }
 
 function whyCurve(explain: Explain, path: string, axis: keyof Size, arch: boolean): void {
@@ -297,7 +317,7 @@ function whyCurve(explain: Explain, path: string, axis: keyof Size, arch: boolea
 	explain(`${path}.curve.centre.top`, `${path}.curve.spring`, 'window#shapes');
 }
 
-function whyLift(explain: Explain, at: string, index: number, window: Window, job: Decided): void {
+function whyLift(explain: Explain, at: string, index: number, window: Window, job: Decided, house: House): void {
 	const lift = `${at}.lift`;
 	explain(`${lift}.height`, `job.mats[${index}].lift`, 'window#lift');
 	const asked = job.mats[index]!.setback !== null;
@@ -311,8 +331,12 @@ function whyLift(explain: Explain, at: string, index: number, window: Window, jo
 		asked ? `job.mats[${index}].setback` : nearest ? `max(shop.house.setback, ${beyondSheet})` : 'shop.house.setback',
 		'window#lift'
 	);
+	const { fitBorderLeast } = house;
+	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(window.mats[0]!.border)) < fitBorderLeast;
+	const wide = (side: SideName) =>
+		tooSmall ? `max(job.step, ${at}.border.${side} - ${lift}.setback)` : `${at}.border.${side} - ${lift}.setback`;
 	for (const side of ['left', 'right'] as const) {
-		explain(`${lift}.uprights.${side}.width`, `${at}.border.${side} - ${lift}.setback`, 'window#lift');
+		explain(`${lift}.uprights.${side}.width`, wide(side), 'window#lift');
 		explain(`${lift}.uprights.${side}.height`, 'window.pack.height', 'window#lift');
 	}
 	for (const side of ['top', 'bottom'] as const) {
@@ -321,7 +345,7 @@ function whyLift(explain: Explain, at: string, index: number, window: Window, jo
 			`window.pack.width - ${lift}.uprights.left.width - ${lift}.uprights.right.width`,
 			'window#lift'
 		);
-		explain(`${lift}.crosses.${side}.height`, `${at}.border.${side} - ${lift}.setback`, 'window#lift');
+		explain(`${lift}.crosses.${side}.height`, wide(side), 'window#lift');
 	}
 }
 
@@ -342,28 +366,10 @@ function borderOf(side: SideName, job: Decided): string {
 	const shifted = `nearest(${plain(one)} - (${motif} - (window.sees.${one} + window.sees.${axis} / 2)), job.step)`;
 	const centred = job.borders.centre === 'motif';
 	const asked = !centred ? plain(side) : side === one ? shifted : `${plain(one)} + ${plain(other)} - ${shifted}`;
-	if (job.frame?.kind !== 'metal' || job.borders.way === 'fit') return asked;
+	if (!isBoughtInPairs(job) || job.borders.way === 'fit') return asked;
 	// What the next pair of a metal section is larger: half of it, rounded, here; the rest there.
 	const natural = `window.mats[0].opening.${axis} + ${plain(one)} + ${plain(other)}`;
 	const more = `(up(${natural}, job.frame.pairStep) - (${natural}))`;
 	const half = `nearest(${more} / 2, job.step)`;
 	return side === one ? `${asked} + ${half}` : `${asked} + ${more} - ${half}`;
-}
-
-/** Overlaps, and the room of what must show; in a curve that room is found where the zone's corners meet it. */
-function freeOf(axis: 'width' | 'height', index: number, job: Decided): string {
-	const [one, other] = SIDES_OF[axis];
-	const limits = [`window.overlap.${one}`, `window.overlap.${other}`];
-	const { shape } = job.windows[index]!;
-	for (const [at, zone] of job.pieces[index]!.zones.entries()) {
-		if (zone.kind !== 'show') continue;
-		const path = `job.piece.zones[${at}]`;
-		if (shape !== 'rectangle') {
-			limits.push(`${axis === 'width' ? 'roomAcross' : 'roomDown'}(${path}, window.sees, job.window.shape)`);
-			continue;
-		}
-		limits.push(`${path}.${one} - window.sees.${one}`);
-		limits.push(`window.sees.${one} + window.sees.${axis} - ${path}.${one} - ${path}.${axis}`);
-	}
-	return `max(0, min(${limits.join(', ')}))`;
 }

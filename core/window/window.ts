@@ -59,7 +59,7 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 			hangs: isHinge(job.hold.kind),
 			house: shop.house,
 			step: job.step,
-			unit: job.unit,
+			reader: job.reader,
 			at: job.several ? `window.openings[${index}]` : 'window'
 		});
 		if (!opening) return null;
@@ -76,11 +76,12 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const given = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
 	const asked = bordersOf(job, outermost, given, motifShift(job, openings));
 	const natural = given ?? tidySize(grow(outermost, asked));
-	const pack = given ?? (job.frame?.kind === 'metal' ? nextPair(natural, job.frame.pairStep) : natural);
+	// What is bought in pairs by size takes the next pair; what is there already takes what it is given.
+	const pack = given ?? (isBoughtInPairs(job) ? nextPair(natural, job.frame!.pairStep) : natural);
 	const first = grownTo(asked, natural, pack, job.step);
 	const borders = eachBorder(first, reveals);
 	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
-		fail('borders', `These borders make a pack of ${showSize(pack, 'mm')} mm. A pack stays under 5 m.`);
+		fail('borders', `These borders make a pack of ${showSize(pack, job.reader)} ${job.reader.unit}. A pack stays under 5 m.`);
 	const overlaps = openings.map(({ overlap }) => overlap).filter((overlap) => overlap !== undefined);
 	const mats = job.mats.map((_, index) => planMat(index, job, shop, { borders, reveals, pack, layout, sizes, overlaps }));
 	const placed = openings.map((opening, index) => ({
@@ -91,6 +92,11 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
 	const { at: _, ...only } = placed[0]!;
 	return { ...only, mats, pack };
+}
+
+/** A metal section that is not joined yet. */
+export function isBoughtInPairs({ frame, rabbet }: Decided): boolean {
+	return frame?.kind === 'metal' && rabbet === null;
 }
 
 /** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */

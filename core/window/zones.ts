@@ -1,6 +1,7 @@
 /** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that mends it. */
 import type { Case, Context, Remedy } from '../findings/rule.ts';
-import { atSides, hasRoomForLift, remedy, said, sidesWith } from '../findings/change.ts';
+import { atSides, hasRoomForLift, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
+import { floated } from './float-it.ts';
 import { axisOf, mapSides, SIDES, type Rect, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { valueAt, type Operation } from '../job/patch.ts';
@@ -25,10 +26,10 @@ export function coveredCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const side = short.reduce((worst, next) => (room[next] < room[worst] ? next : worst), short[0] ?? 'left');
 	const curved = choice.shape !== 'rectangle';
 	const says = curved
-		? `“${zone.id}” comes nearer than ${said(context, margin)} to the edge of the ${choice.shape}, or beyond it.`
+		? `“${zone.id}” comes nearer than ${leastSaid(context, margin)} to the edge of the ${choice.shape}, or beyond it.`
 		: room[side] < 0
-			? `The mat covers “${zone.id}” by ${said(context, -room[side], true)} at the ${side}.`
-			: `“${zone.id}” lies ${said(context, room[side], true)} from the window’s edge at the ${side}; ${said(context, margin)} is wanted.`;
+			? `The mat covers “${zone.id}” by ${said(context, -room[side])} at the ${side}.`
+			: `“${zone.id}” lies ${said(context, room[side])} from the window’s edge at the ${side}; ${leastSaid(context, margin)} is wanted.`;
 	return [
 		{
 			says: which(sight) + says,
@@ -74,7 +75,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 	const { step } = context.job;
 	if (choice.way === 'float' || !opening.overlap) return [];
 	if (choice.way === 'reveal') return widerReveal(context, sight, short, room);
-	if (choice.solve) return giveUpRemedies(context, sight, zone);
+	if (choice.solve) return [...otherWays(context, sight), ...giveUpRemedies(context, sight, zone)];
 	if (choice.shape !== 'rectangle') return lessOverlap(context, sight, zone);
 	// Half a step may come back when the opening is cut down, so the next step below is tried too.
 	for (const more of [0, step]) {
@@ -89,7 +90,15 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 			...solveRemedy(context, sight)
 		];
 	}
-	return solveRemedy(context, sight);
+	const solved = solveRemedy(context, sight);
+	return solved.length > 0 ? solved : otherWays(context, sight);
+}
+
+/** What lies at the sheet's very edge no cover shows: a reveal or a float does. */
+function otherWays(context: Context, sight: Sight): Remedy[] {
+	if (sight.number !== null) return [];
+	const reveal = sight.piece.image ? [remedy(context, 'Reveal the image with its margin', ['window', 'way'], 'reveal')] : [];
+	return [...reveal, ...floated(context)];
 }
 
 /** The same overlap on every side, as much as leaves the zone inside a curve. */

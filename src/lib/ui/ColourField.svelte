@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** A colour by its name in the shop's list, or by its value. */
-	import { COLOURS, colourOf } from '$core/drawing/colours.ts';
+	import { COLOURS, colourOf } from '$core/shop/colours.ts';
 	import Pick from './Pick.svelte';
 
 	type Props = { label: string; value: string; onchange: (colour: string) => void };

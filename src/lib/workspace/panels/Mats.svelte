@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { COLOURS, colourOf } from '$core/drawing/colours.ts';
+	import { COLOURS, colourOf } from '$core/shop/colours.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import { houseBoard } from '$core/job/material.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** Stock › Shelf: ready frames and sticks that the shop has, each drawn to one scale, changed in place. */
 	import type { PageProps } from './$types';
-	import { colourOf, COLOURS } from '$core/drawing/colours.ts';
+	import { colourOf, COLOURS } from '$core/shop/colours.ts';
 	import { MOULDINGS } from '$core/shop/mouldings.ts';
 	import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
 	import { showLength, showSize } from '$core/units/show.ts';

@@ -1,0 +1,111 @@
+/** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
+import { planHangers } from './hanger-steps.ts';
+import type { Step, Writer } from './step.ts';
+
+/** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
+export function closeBack(writer: Writer): Step[] {
+	const { schools } = writer.job;
+	const cover = dustCover(writer);
+	const hangers = hangersBeforeClosing(writer) ? [] : planHangers(writer);
+	const feet = bumpers(writer);
+	const hardware = schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers] : [...hangers, ...feet];
+	return schools['cover-order'] === 'hardware-first'
+		? [...seal(writer), ...hardware, ...cover]
+		: [...seal(writer), ...cover, ...hardware];
+}
+
+/** In a metal channel hangers slide in while a rail is off, or when it is closed. */
+export function hangersBeforeClosing({ job }: Writer): boolean {
+	return job.frame?.kind === 'metal' && job.schools['cover-order'] === 'hardware-first';
+}
+
+function seal(writer: Writer): Step[] {
+	const { job, plan } = writer;
+	const tape = plan.back!.tape;
+	if (!tape || writer.metal) return [];
+	const gummed = job.back.seal === 'gummed';
+	const heads = ['clips', 'offset-clips'].includes(plan.frame!.points.kind) ? '' : ', over the points’ heads';
+	return [
+		{
+			id: 'seal',
+			title: `Seal the back, ${gummed ? 'gummed' : 'self-adhesive'} tape ${writer.withUnit(tape.stock, 'cut')}`,
+			does: [
+				`Two strips ${writer.cut(tape.strips[0])}, two ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(writer.shop.house.bareWood)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
+				...(gummed ? ['Sponge and water stay away from the piece.'] : []),
+				'Corners cut flat, no hole.'
+			],
+			because: 'Tape that spans the corner unpressed leaks and tears.',
+			uses: writer.parts('back tape')
+		}
+	];
+}
+
+function dustCover(writer: Writer): Step[] {
+	const { job, plan, shop } = writer;
+	const cover = plan.back!.dustCover;
+	if (!cover) return [];
+	const { grammage } = shop.dustCovers[plan.back!.dustCoverPaper!]!;
+	const hardware = job.schools['cover-order'] === 'hardware-first';
+	return [
+		{
+			id: 'dust-cover',
+			title: 'Dust cover',
+			does: [
+				`Paper of ${grammage} g/m², cut ${writer.size(plan.back!.dustCoverRough!)}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
+				'Position it first, bare the adhesive after.',
+				job.schools['dust-cover'] === 'wetted'
+					? 'Wetted so that it tightens: lightly, or the corners open.'
+					: 'Stretched by hand; trimmed with a trimmer.',
+				...(hardware ? ['The hardware is on already: cut relief slits round it.'] : [])
+			],
+			because: hardware ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
+			waitMinutes: 60,
+			uses: writer.parts('dust cover')
+		}
+	];
+}
+
+function bumpers({ plan, job }: Writer): Step[] {
+	const count = plan.back!.bumpers;
+	if (count === 0) return [];
+	return [
+		{
+			id: 'bumpers',
+			title: `Bumpers, ${count}`,
+			does: [`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${job.frame!.kind === 'metal' ? ', on the channel’s back' : ''}.`],
+			because: 'They keep the wall clean, let air pass and stop the frame from sliding.',
+			uses: []
+		}
+	];
+}
+
+export function label({ job }: Writer): Step {
+	const papers =
+		job.schools['certificates'] === 'stuck'
+			? 'Papers that belong with it are stuck to the back.'
+			: 'Papers that belong with it go in a polyester sleeve on the back, never glued to the piece.';
+	const inscription = {
+		label: null,
+		mat: job.mats.length > 0 ? 'The inscription goes on the mat, in pencil.' : null,
+		print: 'The inscription goes in the print’s margin, in pencil.'
+	}[job.schools['inscription']!];
+	return {
+		id: 'label',
+		title: 'Label and papers',
+		does: [`What it is, who framed it, when, with what, how to open it. ${papers}`, ...(inscription ? [inscription] : [])],
+		uses: []
+	};
+}
+
+export function lastLook({ job }: Writer): Step {
+	const glazed = job.guard.glazing.family !== 'none';
+	return {
+		id: 'last-look',
+		title: 'Last look',
+		does: [
+			`${glazed ? 'Glazing cleaned, front' : 'Front'} and back photographed.`,
+			...(job.piece.travels ? [`Wrapped for travel, corners guarded${glazed ? ', carried upright' : ''}.`] : [])
+		],
+		uses: []
+	};
+}

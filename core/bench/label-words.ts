@@ -1,0 +1,52 @@
+/** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import { HOLD_NAMES } from '../hold/names.ts';
+import { closingRail } from '../frame/kit.ts';
+import { isHinge } from '../job/decide-hold.ts';
+import type { Decided } from '../job/decide.ts';
+import type { Plan } from '../plan.ts';
+import { each } from '../one-or-each.ts';
+import type { House } from '../shop/house.ts';
+
+/** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
+export function heldBy({ hold }: Decided, plan: Plan): string {
+	const name = HOLD_NAMES[hold.kind].label;
+	const count = each(plan.hold).reduce((sum, one) => sum + one.count, 0);
+	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
+	const { adhesive } = hold;
+	if (hold.kind === 'conservator') return counted;
+	if (adhesive.family === 'none') return `${counted}, nothing sticks`;
+	const off = adhesive.release === 'none' ? 'does not come off' : `comes off with ${adhesive.release}`;
+	return `${counted}, ${adhesive.name.toLowerCase()}, ${off}`;
+}
+
+/** `ink, watercolour on paper`; `ivory`. */
+export function madeOf({ piece }: Decided): string {
+	const media = piece.media.map(({ name }) => name).join(', ');
+	const on = piece.material ?? piece.kind;
+	return media === '' ? on : `${media} on ${on}`;
+}
+
+const FASTENED: Record<string, (count: number) => string> = {
+	rigid: (count) => `lift out ${count} pins with a tool`,
+	flexible: (count) => `bend up ${count} tabs with a tool`,
+	hand: (count) => `pull ${count} points with pliers`,
+	'turn-buttons': (count) => `turn ${count} buttons`,
+	'offset-clips': (count) => `unscrew ${count} offset clips`
+};
+
+/** How the back comes off, in the order in which it is done. */
+export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
+	const { frame } = plan;
+	if (!frame) return '';
+	const { back, guard } = job;
+	const cover = back.dustCover ? 'cut the paper cover' : '';
+	const tape = back.seal === 'gummed' ? 'damp the tape, rest, peel' : back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '';
+	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
+	if (job.frame!.kind === 'metal') {
+		const rail = closingRail(frame.outer, job.schools['closing-rail']);
+		const shims = (plan.pack?.clearance ?? 0) < clipLeast;
+		const clips = shims ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
+		return [`loosen the ${rail} rail’s two screws`, clips, edge].filter(Boolean).join('; ');
+	}
+	return [cover, tape, FASTENED[frame.points.kind]!(frame.points.total), edge].filter(Boolean).join('; ');
+}

@@ -1,0 +1,26 @@
+/** Floating a sheet that was covered: the remedy where its edges, or what lies at them, shall show. */
+import { remedyOfMat } from '../findings/change.ts';
+import type { Context, Remedy } from '../findings/rule.ts';
+import { put } from '../job/patch.ts';
+import { receiveUp } from '../units/round.ts';
+
+/** The whole sheet shown, on a support; the nearest mat lifted as far as sheet and support need. */
+export function floated(context: Context): Remedy[] {
+	const { file, job, shop } = context;
+	const index = job.mats.length - 1;
+	const support = shop.boards[job.aim === 'rare' ? 'cotton-8' : 'foam-free']!;
+	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
+	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + context.plan.pack!.gapNeed;
+	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
+	const lifted = remedyOfMat(context, '', index, { lift }).patch;
+	return [
+		{
+			label: 'Float it',
+			patch: [
+				...put(file, ['window'], { ...file.window, way: 'float', support: support.id }),
+				...(file.hold?.kind === 't-hinge' ? put(file, ['hold', 'kind'], 'pass-through') : []),
+				...lifted
+			]
+		}
+	];
+}
