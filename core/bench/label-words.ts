@@ -46,7 +46,9 @@ export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
 		const shims = (plan.pack?.clearance ?? 0) < clipLeast;
 		const clips = shims ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
-		return [`loosen the ${rail} rail’s two screws`, clips, edge].filter(Boolean).join('; ');
+		return [`loosen the closing rail’s two screws (${rail === 'bottom' ? 'at the bottom' : 'at its right in front'})`, clips, edge]
+			.filter(Boolean)
+			.join(', ');
 	}
 	return [cover, tape, FASTENED[frame.points.kind]!(frame.points.total), edge].filter(Boolean).join('; ');
 }

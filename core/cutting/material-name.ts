@@ -33,7 +33,8 @@ export function lineDetail(cut: Cut, reader: Reader): string {
 	return [cut.of, cut.side && SIDE_WORDS[cut.side], cut.colour, opening, high, layers].filter(Boolean).join(', ');
 }
 
-const SIDE_WORDS = { top: 'top', right: 'right', bottom: 'foot', left: 'left' } as const;
+/** The list is read before anything is turned over: its sides are those of the front. */
+const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
 
 /** `542 × 701`; of a spacer `542 × 6 high × 5 thick`, of a wire its length. */
 export function lineSize(cut: Cut, reader: Reader): string {

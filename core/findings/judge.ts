@@ -5,8 +5,11 @@ import { RULES } from './rules.ts';
 
 export type Verdict = {
 	findings: Finding[];
-	/** reached is null when even Show has a stop; heldBy: the stops of the next grade up. */
-	grade: { aimed: Grade; reached: Grade | null; heldBy: string[] };
+	/**
+	 * reached is null when even Show has a stop, and while sheet, layers or hold can't be planned; heldBy: the stops of the next grade up.
+	 * known: somebody measured the sheet and decided layers and hold. Until then no screen and no paper says a grade.
+	 */
+	grade: { aimed: Grade; reached: Grade | null; heldBy: string[]; known: boolean };
 	/** No stop of fit. */
 	fits: boolean;
 };
@@ -26,11 +29,14 @@ export function judge(context: Context): Verdict {
 	findings.sort((one, other) => weightOf(one) - weightOf(other));
 	const stops = GRADES.map((grade) => (grade === aimed ? stopsAmong(asked, grade) : stopsAmong(askedAt(context, grade), grade)));
 	const best = stops.findIndex((held) => held.length === 0);
-	const reached = best < 0 ? null : GRADES[best]!;
+	const { measure, pack, hold } = context.plan;
+	const isPlanned = measure !== undefined && pack !== undefined && hold !== undefined;
+	const reached = best < 0 || !isPlanned ? null : GRADES[best]!;
 	const heldBy = best === 0 ? [] : stops[best < 0 ? GRADES.length - 1 : best - 1]!;
+	const { answered } = context.job;
 	return {
 		findings,
-		grade: { aimed, reached, heldBy },
+		grade: { aimed, reached, heldBy, known: isPlanned && answered.has('guard') && answered.has('hold') },
 		fits: !findings.some((finding) => finding.severity === 'stop' && isOfFit(finding.rule))
 	};
 }

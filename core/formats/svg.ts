@@ -1,6 +1,6 @@
 /** Scene → SVG, in mm, true to scale: the same picture that the screen shows. */
 import { placeCallouts, placeDimensions, type PlacedDimension } from '../drawing/dimensions.ts';
-import type { Dimension, Scene, Shape } from '../drawing/scene.ts';
+import type { Callout, Dimension, Scene, Shape } from '../drawing/scene.ts';
 import { HATCHES, INK, LOOKS } from '../drawing/style.ts';
 import type { Point } from '../geometry/shapes.ts';
 import type { Unit } from '../units/length.ts';
@@ -33,7 +33,7 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 			const { row } = rows[index]!;
 			const x = box.left + box.width + options.textHeight * 1.5;
 			const line = `<path d="M${round(callout.to.x)} ${round(callout.to.y)} L${round(x - options.textHeight * 0.5)} ${round(row)}" fill="none" stroke="${LOOKS.leader.stroke}" stroke-width="${options.textHeight * 0.06}"/>`;
-			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${showLength(callout.value, options.reader, callout.look ?? 'fine').text}  ${callout.name}`)}</text>`;
+			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${calloutLength(callout, options.reader)}  ${callout.name}`)}</text>`;
 		}),
 		'</svg>'
 	];
@@ -43,7 +43,7 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 /** The figures of a drawing in words: for screen readers, and as the file's description. */
 export function describe(scene: Scene, reader: Unit | Reader): string {
 	const figures = scene.dimensions.map((dimension) => `${dimension.name} ${written(dimension, reader)}`);
-	const layers = scene.callouts.map((callout) => `${callout.name} ${showLength(callout.value, reader, callout.look ?? 'fine').text}`);
+	const layers = scene.callouts.map((callout) => `${callout.name} ${calloutLength(callout, reader)}`);
 	return [
 		`${scene.title}, in ${typeof reader === 'string' ? reader : reader.unit}.`,
 		figures.length ? `${figures.join('; ')}.` : '',
@@ -136,6 +136,11 @@ function dimensionSvg(dimension: PlacedDimension, textHeight: number): string {
 		? `transform="translate(${round(baseline)} ${round(dimension.labelAt)}) rotate(-90)"`
 		: `x="${round(dimension.labelAt)}" y="${round(baseline)}"`;
 	return `<path d="${dimensionPath(dimension, textHeight)}" fill="none" stroke="${INK}" stroke-width="0.7" vector-effect="non-scaling-stroke"/><text ${place} text-anchor="middle" fill="${INK}"><title>${escape(dimension.name)}</title>${escape(dimension.text)}</text>`;
+}
+
+/** A callout's length, as every screen, paper and file writes it. */
+export function calloutLength({ value, look }: Callout, reads: Unit | Reader): string {
+	return showLength(value, reads, look ?? 'fine').text;
 }
 
 function calloutWidth(scene: Scene, textHeight: number): number {

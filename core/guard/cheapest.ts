@@ -8,6 +8,7 @@
 import type { Context } from '../findings/rule.ts';
 import { stopsAt, type StopFound } from '../findings/judge.ts';
 import { decide, type Decided } from '../job/decide.ts';
+import type { Unit } from '../units/length.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { patched, type Operation } from '../job/patch.ts';
@@ -47,10 +48,11 @@ const ALONE = ['back.seal', 'schools.hang-from'];
 
 /**
  * @param file a job that can be planned
+ * @param reads the unit of its labels; the job's own unless given
  * @returns the set (without changes when the grade is reached already), or the rule that stands in the way
  */
-export function cheapestTo(file: JobFile, shop: Shop, grade: Grade): CheapestSet | Barred {
-	const start = stateOf(file, shop, grade)!;
+export function cheapestTo(file: JobFile, shop: Shop, grade: Grade, reads?: Unit): CheapestSet | Barred {
+	const start = stateOf(file, shop, grade, reads)!;
 	const context = { file, job: start.job, shop, plan: start.figures, grade };
 	const hopeless = start.stops.find((stop) => slotsFor(context, stop.where).length === 0 && !stop.remedies?.length);
 	if (hopeless) return { grade, barredBy: hopeless.rule };
@@ -110,7 +112,7 @@ class Search {
 				return;
 			}
 			this.#looked += 1;
-			const next = stateOf(patched(state.file, way.patch), this.#shop, this.#grade);
+			const next = stateOf(patched(state.file, way.patch), this.#shop, this.#grade, this.#start.job.reader.unit);
 			if (!next || next.stops.some((one) => gone.has(nameOf(one)))) continue;
 			if (!this.#mayUnfit && next.fit > this.#start.fit) continue;
 			passable = true;
@@ -202,9 +204,9 @@ function nameOf({ rule, where }: StopFound): string {
 	return `${rule} ${where}`;
 }
 
-function stateOf(file: JobFile, shop: Shop, grade: Grade): State | null {
+function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefined): State | null {
 	try {
-		const job = decide(readJob(file), shop);
+		const job = decide(readJob(file), shop, reads);
 		const figures = planFigures(job, shop);
 		const { safety, fit, cautions } = stopsAt({ file, job, shop, plan: figures, grade });
 		// What has to dry is no matter of materials.

@@ -45,7 +45,7 @@ export function choicesFor(file: JobFile, now: { job: Context['job']; plan: Plan
 		const base = { id, name, patch, chosen: id === held };
 		try {
 			const next = id === held ? file : patched(file, patch);
-			const job = id === held ? now.job : decide(readJob(next), shop);
+			const job = id === held ? now.job : decide(readJob(next), shop, now.job.reader.unit);
 			const plan = id === held ? now.plan : planDecided(next, job, shop);
 			const about = plan.findings.filter(({ where, accepted }) => where === whereOfSlot(slot) && !accepted);
 			const worst = ORDER.flatMap((severity) => about.filter((finding) => finding.severity === severity))[0];

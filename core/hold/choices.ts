@@ -72,7 +72,7 @@ export function holdChoices(file: JobFile, now: { job: Decided; plan: Plan }, sh
 		const base = { kind, chosen, patch };
 		try {
 			const next = chosen ? file : patched(file, patch);
-			const job = chosen ? now.job : decide(readJob(next), shop);
+			const job = chosen ? now.job : decide(readJob(next), shop, now.job.reader.unit);
 			const plan = chosen ? now.plan : planDecided(next, job, shop);
 			const about = plan.findings.filter(({ station, accepted }) => station === 'hold' && !accepted);
 			const worst = ORDER.flatMap((severity) => about.filter((finding) => finding.severity === severity))[0];

@@ -2,6 +2,8 @@
 
 export type School = {
 	id: string;
+	/** Where it is chosen. */
+	at: 'intake' | 'guard' | 'hold' | 'frame' | 'bench' | 'back' | 'wall' | 'record';
 	question: string;
 	/** The first is the default: the safer one by conservation standards. */
 	options: readonly string[];
@@ -9,9 +11,60 @@ export type School = {
 	because: Readonly<Record<string, string>>;
 };
 
+/** What an option is called, where its id with spaces says too little. */
+const CALLED: Readonly<Record<string, string>> = {
+	'under-mat': 'the under-mat',
+	'window-mat': 'the window mat',
+	'top': 'only the top',
+	'all': 'all four',
+	'bottom-too': 'at the foot too',
+	'by-width': 'by the width',
+	'one': 'one',
+	'gummed': 'gummed tape',
+	'self-adhesive': 'self-adhesive tape',
+	'rare-and-shedding': 'on rare pieces, and where a frame sheds',
+	'rigid': 'rigid points',
+	'flexible': 'flexible points',
+	'third': 'a third of the height',
+	'quarter': 'a quarter of the height',
+	'two-above-300': 'two above 300 mm (12 in) of width',
+	'by-mass': 'what the weight allows',
+	'rings': 'rings straight on hooks',
+	'by-hanger': 'as it hangs',
+	'cover-first': 'the dust cover',
+	'hardware-first': 'the hardware',
+	'inner-first': 'the inner face first',
+	'both-first': 'both faces at once',
+	'by-piece': 'as the piece asks',
+	'washed': 'washed hands',
+	'trough': 'a trough behind the mat',
+	'fix': 'fixative',
+	'strip-or-one': 'one strip or tab',
+	'follow': 'the lite follows it',
+	'true-it': 'the lite trues it',
+	'whole': 'the whole pack at once',
+	'layers': 'layer by layer',
+	'long': 'a long one',
+	'bottom': 'the bottom one',
+	'four': 'four',
+	'air': 'in the air',
+	'polish': 'wiped dry',
+	'refer': 'left to a conservator',
+	'soften': 'softened by somebody trained',
+	'transfer': 'joined by transfer tape',
+	'last': 'last',
+	'sleeve': 'in a sleeve',
+	'stuck': 'stuck on'
+};
+
+export function optionName(option: string): string {
+	return CALLED[option] ?? option.replace(/-/g, ' ');
+}
+
 export const SCHOOLS: readonly School[] = [
 	{
 		id: 'hang-from',
+		at: 'hold',
 		question: 'where the sheet hangs',
 		options: ['under-mat', 'window-mat'],
 		because: {
@@ -21,24 +74,28 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'fixed-edges',
+		at: 'hold',
 		question: 'which edges are fixed',
 		options: ['top', 'all'],
 		because: { top: 'The sheet can grow and shrink.', all: 'It stays flat and in its place behind the window.' }
 	},
 	{
 		id: 'big-prints',
+		at: 'hold',
 		question: 'where a big print is held',
 		options: ['top', 'bottom-too'],
 		because: { top: 'It may move; a slight wave is accepted.', 'bottom-too': 'No shadow along the foot; taken off when it sags.' }
 	},
 	{
 		id: 'hinge-count',
+		at: 'hold',
 		question: 'how many hinges',
 		options: ['by-width', 'one'],
 		because: { 'by-width': 'Two or more keep it from turning.', one: 'One in the middle touches least.' }
 	},
 	{
 		id: 'cockle',
+		at: 'hold',
 		question: 'a print that cockles',
 		options: ['let-move', 'stick-down'],
 		because: {
@@ -48,12 +105,14 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'back-seal',
+		at: 'back',
 		question: 'what closes the back',
 		options: ['gummed', 'self-adhesive'],
 		because: { gummed: 'Wetted, it opens again.', 'self-adhesive': 'Quick and dry.' }
 	},
 	{
 		id: 'dust-cover',
+		at: 'back',
 		question: 'paper over the back',
 		options: ['none', 'by-hand', 'wetted'],
 		because: {
@@ -64,6 +123,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'edge-seal',
+		at: 'guard',
 		question: 'tape round the pack',
 		options: ['rare-and-shedding', 'always', 'never'],
 		because: {
@@ -74,18 +134,21 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'points',
+		at: 'frame',
 		question: 'what holds the pack',
 		options: ['rigid', 'flexible'],
 		because: { rigid: 'They hold under load.', flexible: 'They bend back when the piece is swapped.' }
 	},
 	{
 		id: 'ring-drop',
+		at: 'wall',
 		question: 'how far down the rings sit',
 		options: ['third', 'quarter'],
 		because: { third: 'Measured, the same on every piece.', quarter: 'The picture leans less from the wall.' }
 	},
 	{
 		id: 'hooks',
+		at: 'wall',
 		question: 'one hook or two',
 		options: ['two-above-300', 'one', 'two'],
 		because: {
@@ -96,6 +159,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'hang-by',
+		at: 'wall',
 		question: 'wire, cord or none',
 		options: ['by-mass', 'wire', 'cord', 'rings'],
 		because: {
@@ -107,6 +171,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'bumpers',
+		at: 'back',
 		question: 'how many bumpers',
 		options: ['by-hanger', 'two', 'four'],
 		because: {
@@ -117,6 +182,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'cover-order',
+		at: 'back',
 		question: 'dust cover or hardware first',
 		options: ['cover-first', 'hardware-first'],
 		because: {
@@ -126,6 +192,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'cleaning',
+		at: 'bench',
 		question: 'cleaning the glazing',
 		options: ['inner-first', 'both-first'],
 		because: {
@@ -135,12 +202,14 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'centring',
+		at: 'bench',
 		question: 'centring the pack',
 		options: ['measured', 'by-eye'],
 		because: { measured: 'At both ends of each side.', 'by-eye': 'Against a straight rail, as it will be seen.' }
 	},
 	{
 		id: 'hands',
+		at: 'bench',
 		question: 'gloves or washed hands',
 		options: ['by-piece', 'gloves', 'washed'],
 		because: {
@@ -151,6 +220,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'dust',
+		at: 'bench',
 		question: 'blowing dust',
 		options: ['bulb', 'compressor', 'canned'],
 		because: {
@@ -161,6 +231,7 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'friable',
+		at: 'intake',
 		question: 'a sheet that sheds',
 		options: ['trough', 'fix'],
 		because: {
@@ -170,12 +241,14 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'top-hold',
+		at: 'hold',
 		question: 'tabs or one strip',
 		options: ['tabs', 'strip-or-one'],
 		because: { tabs: 'The sheet can move between them.', 'strip-or-one': 'Small sheets hang straight from little.' }
 	},
 	{
 		id: 'old-frame',
+		at: 'frame',
 		question: 'an old frame out of true',
 		options: ['follow', 'true-it'],
 		because: {
@@ -185,30 +258,35 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'metal-load',
+		at: 'frame',
 		question: 'loading a metal frame',
 		options: ['whole', 'layers'],
 		because: { whole: 'The pack is closed before it moves.', layers: 'Each layer is seen as it goes in.' }
 	},
 	{
 		id: 'closing-rail',
+		at: 'frame',
 		question: 'which metal rail closes',
 		options: ['long', 'bottom'],
 		because: { long: 'The pack slides in the short way.', bottom: 'The frame stands while it is loaded.' }
 	},
 	{
 		id: 'clips',
+		at: 'frame',
 		question: 'spring clips',
 		options: ['every-side', 'four'],
 		because: { 'every-side': 'Pressed evenly.', four: 'Quickly opened again.' }
 	},
 	{
 		id: 'ready-glass',
+		at: 'frame',
 		question: 'glass of a ready-made frame',
 		options: ['lifted', 'in-place'],
 		because: { lifted: 'Cleaned on both sides, and looked at.', 'in-place': 'Nothing is bent that need not be.' }
 	},
 	{
 		id: 'wiping',
+		at: 'bench',
 		question: 'wiping the glazing',
 		options: ['lint-free', 'paper-towel'],
 		because: {
@@ -218,36 +296,42 @@ export const SCHOOLS: readonly School[] = [
 	},
 	{
 		id: 'drying',
+		at: 'bench',
 		question: 'drying the glass',
 		options: ['polish', 'air'],
 		because: { polish: 'Wiped until it is dry, no mark is left.', air: 'Nothing is rubbed, and no lint comes of it.' }
 	},
 	{
 		id: 'backing-join',
+		at: 'guard',
 		question: 'under-mat to backing',
 		options: ['loose', 'transfer'],
 		because: { loose: 'Each board moves as it will.', transfer: 'Taped together, nothing slides in the pack.' }
 	},
 	{
 		id: 'bumper-order',
+		at: 'back',
 		question: 'when the bumpers go on',
 		options: ['last', 'before-hangers'],
 		because: { last: 'The frame still lies flat while the hangers are screwed in.', 'before-hangers': 'Done with the back, before it is turned.' }
 	},
 	{
 		id: 'old-hinge',
+		at: 'intake',
 		question: 'an old gummed hinge on a photograph',
 		options: ['refer', 'soften'],
 		because: { refer: 'A conservator removes it; water stains an emulsion.', soften: 'Softened by somebody trained, with hardly any water.' }
 	},
 	{
 		id: 'certificates',
+		at: 'back',
 		question: 'papers on the back',
 		options: ['sleeve', 'stuck'],
-		because: { sleeve: 'They can be taken out again.', stuck: 'They can’t be lost.' }
+		because: { sleeve: 'They can be removed again.', stuck: 'They can’t be lost.' }
 	},
 	{
 		id: 'inscription',
+		at: 'record',
 		question: 'where an inscription goes',
 		options: ['label', 'mat', 'print'],
 		because: {

@@ -6,6 +6,14 @@ export type Reach = Grade | 'never';
 
 export const GRADES: readonly Grade[] = ['rare', 'keep', 'show'];
 
+export const GRADE_NAMES: Readonly<Record<Grade, string>> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+
+/** What is said of a grade: nothing is graded before sheet, layers and hold are decided. */
+export function gradeSaid({ reached, known }: { reached: Grade | null; known: boolean }): string {
+	if (!known) return 'not known yet';
+	return reached === null ? 'none' : GRADE_NAMES[reached];
+}
+
 const RANK: Record<Reach, number> = { rare: 3, keep: 2, show: 1, never: 0 };
 
 /** Whether a material or practice that reaches `reach` is good enough for `grade`. */

@@ -3,7 +3,8 @@ import type { OwnPlace } from '../light/own-places.ts';
 import { readMaterials, withMaterials, type WrittenMaterial } from './catalogue.ts';
 import { readPackSizes, type WrittenSize } from './pack-sizes.ts';
 import type { WrittenShelfItem } from './shelf.ts';
-import { builtInShop, withPackSizes, type Shop } from './shop.ts';
+import { readHouse, type WrittenFigure } from './own-house.ts';
+import { builtInShop, withHouses, withPackSizes, type Shop } from './shop.ts';
 
 export type WrittenShop = {
 	packSizes: readonly WrittenSize[];
@@ -12,11 +13,14 @@ export type WrittenShop = {
 	places: readonly OwnPlace[];
 	/** Ready frames and sticks that it has. */
 	shelf: readonly WrittenShelfItem[];
+	/** House figures of its own, in the house of millimetres and in that of inches. */
+	house: readonly WrittenFigure[];
 };
 
 /** The shop of what was written; a list that can't be read (an older version kept it) stays as it comes. */
-export function shopFrom({ packSizes, materials }: Pick<WrittenShop, 'packSizes' | 'materials'>): Shop {
-	const [sizes, catalogue] = [readPackSizes(packSizes), readMaterials(materials)];
-	const shop = sizes.ok ? withPackSizes(builtInShop, sizes.sizes) : builtInShop;
+export function shopFrom({ packSizes, materials, house }: Pick<WrittenShop, 'packSizes' | 'materials' | 'house'>): Shop {
+	const [sizes, catalogue, figures] = [readPackSizes(packSizes), readMaterials(materials), readHouse(house)];
+	const sized = sizes.ok ? withPackSizes(builtInShop, sizes.sizes) : builtInShop;
+	const shop = figures.ok && house.length > 0 ? withHouses(sized, figures.own) : sized;
 	return catalogue.ok ? withMaterials(shop, catalogue.materials) : shop;
 }

@@ -2,6 +2,7 @@
  * What unit a figure has, as data: of every figure of the plan by its path. What explains, draws, prints or exports a figure asks here; no
  * unit is guessed from a name. A length is said as it is used: cut, laid by a tape (mark), or neither (fine).
  */
+import type { Unit } from './length.ts';
 import type { Look, Reader } from './show.ts';
 import { showGrams, showLength, showMass, showMinutes, showNumber, showStrength } from './show.ts';
 
@@ -231,6 +232,12 @@ export function unitOf(path: string, houseUnit: (name: string) => FigureUnit): F
 		if (unit) return unit;
 	}
 	throw new Error(`No unit is written down for ${path}`);
+}
+
+/** The word of a unit behind a field or over a column; empty where the text carries its own, and for counts. */
+export function figureWord(unit: FigureUnit, reads: Unit): string {
+	const own: Partial<Record<FigureUnit, string>> = { minutes: 'min', kg: 'kg', strength: 'kg', grams: 'g' };
+	return isLength(unit) ? reads : own[unit] || WORDS[unit];
 }
 
 /** A figure in the reader's unit, with the word of its unit: `16 1⁄4 in`, `3.21 kg`, `2.35 kPa`. */

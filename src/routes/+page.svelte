@@ -8,10 +8,10 @@
 	import Keys from '$lib/ui/Keys.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
+	import { GRADE_NAMES, GRADES, gradeSaid } from '$core/shop/grades.ts';
 	import Rack from '$lib/today/Rack.svelte';
 
 	const { data }: PageProps = $props();
-	const GRADES: Record<string, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const COUNTS = [
 		'no piece',
 		'one piece',
@@ -66,6 +66,10 @@
 			event.preventDefault();
 			findField.focus();
 		} else if (event.key === '?') showKeys = !showKeys;
+	}
+
+	function hasReached({ reached, aimed }: (typeof data.pieces)[number]['grade']): boolean {
+		return reached !== null && GRADES.indexOf(reached) <= GRADES.indexOf(aimed);
 	}
 
 	function counted(count: number): string {
@@ -137,12 +141,10 @@
 								>
 							</td>
 							<td>
-								{GRADES[piece.aim]}
-								{#if piece.reached === piece.aim || piece.reached === 'rare' || (piece.reached === 'keep' && piece.aim === 'show')}<Sign
-										of="settled"
-									/>
-								{:else}<span class="below"><Sign of="stop" size={10} /> {piece.reached ? GRADES[piece.reached] : 'none'}</span
-									>{/if}
+								{GRADE_NAMES[piece.grade.aimed]}
+								{#if !piece.grade.known}<span class="quiet">{gradeSaid(piece.grade)}</span>
+								{:else if hasReached(piece.grade)}<Sign of="settled" />
+								{:else}<span class="below"><Sign of="stop" size={10} /> {gradeSaid(piece.grade)}</span>{/if}
 							</td>
 							<td class="late figures">{today ? format(new Date(piece.at), 'd MMM, HH:mm') : ''}</td>
 						</tr>
@@ -151,7 +153,7 @@
 			</table>
 			{#if data.next}<p class="more">
 					<a class="plain-link" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}"
-						>Further pieces</a
+						>Next 50 pieces</a
 					>
 				</p>{/if}
 		{:else if !data.find}

@@ -73,7 +73,7 @@
 	{@const start = place(sheet.left + zone.left, sheet.top + zone.top)}
 	<rect class="zone" x={start.x} y={start.y} width={zone.width * scale} height={zone.height * scale} />
 	<g class="figure" transform="translate({start.x} {start.y - 8})" aria-hidden="true">
-		<text>{showWithUnit(zone.width, editor.unit, true)} × {showWithUnit(zone.height, editor.unit, true)}</text>
+		<text>{showWithUnit(zone.width, editor.reader, 'mark')} × {showWithUnit(zone.height, editor.reader, 'mark')}</text>
 	</g>
 {/if}
 

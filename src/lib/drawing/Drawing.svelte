@@ -3,16 +3,15 @@
 	import type { Snippet } from 'svelte';
 	import { placeCallouts, placeDimensions } from '$core/drawing/dimensions.ts';
 	import type { Dimension, Scene } from '$core/drawing/scene.ts';
-	import { describe, dimensionPath, written } from '$core/formats/svg.ts';
-	import { showLength, showNumber } from '$core/units/show.ts';
+	import { calloutLength, describe, dimensionPath, written } from '$core/formats/svg.ts';
+	import { showNumber, type Reader } from '$core/units/show.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
-	import type { Unit } from '$core/units/length.ts';
 	import Hatches from './Hatches.svelte';
 	import Shapes from './Shapes.svelte';
 
 	type Props = {
 		scene: Scene;
-		unit: Unit;
+		reader: Reader;
 		onask?: (path: string) => void;
 		/** Height of a label, CSS px. */
 		label?: number;
@@ -34,7 +33,7 @@
 	};
 	const {
 		scene,
-		unit,
+		reader,
 		onask,
 		label = 13,
 		paperWidth,
@@ -152,7 +151,7 @@
 	}
 
 	function write(dimension: Dimension): string {
-		return written(dimension, unit);
+		return written(dimension, reader);
 	}
 
 	function press(event: KeyboardEvent | MouseEvent, path: string | undefined) {
@@ -167,7 +166,7 @@
 		width={paperWidth ? view.width * fitted.scale : space.width}
 		height={paperWidth ? view.height * fitted.scale : space.height}
 		role="group"
-		aria-label={describe(scene, unit)}
+		aria-label={describe(scene, reader)}
 		font-size={label}
 	>
 		<g transform="scale({fitted.scale}) translate({-view.left} {-view.top})">
@@ -217,26 +216,26 @@
 				<text
 					transform="translate({onScreen(textX, rows[index]!.row + fitted.textHeight * 0.35)})"
 					class:stop={callout.sign === 'stop'}
-					>{callout.sign === 'stop' ? '■ ' : ''}{showLength(callout.value, unit, true).text} {callout.name}</text
+					>{callout.sign === 'stop' ? '■ ' : ''}{calloutLength(callout, reader)} {callout.name}</text
 				>
 			{/each}
 		{/if}
 		{@render overlay?.({ scale: fitted.scale, place: placeOnScreen, size: space })}
 	</svg>
 	<table class="seen-by-readers">
-		<caption>{told.title}: figures of the drawing, in {unit}</caption>
+		<caption>{told.title}: figures of the drawing, in {reader.unit}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
 		<tbody>
 			{#each told.dimensions as dimension (dimension.name)}<tr
 					><th scope="row">{dimension.name}</th><td>{write(dimension)}</td></tr
 				>{/each}
 			{#each told.callouts as callout, index (index)}<tr
-					><th scope="row">{callout.name}</th><td>{showLength(callout.value, unit, true).text}</td></tr
+					><th scope="row">{callout.name}</th><td>{calloutLength(callout, reader)}</td></tr
 				>{/each}
 		</tbody>
 	</table>
 	<figcaption bind:clientHeight={captionHeight}>
-		{scene.title}, {unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
+		{scene.title}, {reader.unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
 	</figcaption>
 </figure>
 

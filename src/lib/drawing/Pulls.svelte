@@ -177,13 +177,13 @@
 		const edge = edges.find((one) => one.id === held);
 		if (edge) {
 			const at = pointed ?? place((edge.line[0].x + edge.line[1].x) / 2, (edge.line[0].y + edge.line[1].y) / 2);
-			return { ...at, text: `${edge.moves} ${showWithUnit(edge.value, editor.unit, true)}` };
+			return { ...at, text: `${edge.moves} ${showWithUnit(edge.value, editor.reader, 'mark')}` };
 		}
 		const zone = zones.find((one) => one.id === held);
 		if (!zone) return null;
 		const at = pointed ?? place(zone.left, zone.top);
 		const [left, top] = [zone.left - zone.origin.left, zone.top - zone.origin.top].map((mm) =>
-			showWithUnit(mm, editor.unit, true)
+			showWithUnit(mm, editor.reader, 'mark')
 		);
 		return { ...at, text: `${zone.name}: ${left} across, ${top} down` };
 	});
@@ -237,7 +237,7 @@
 			aria-valuemin={edge.least}
 			aria-valuemax={5000}
 			aria-valuenow={edge.value}
-			aria-valuetext={showWithUnit(edge.value, editor.unit, true)}
+			aria-valuetext={showWithUnit(edge.value, editor.reader, 'mark')}
 			onpointerdown={(event) => gripEdge(event, edge)}
 			onpointermove={follow}
 			onpointerup={letGo}

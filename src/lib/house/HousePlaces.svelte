@@ -7,7 +7,7 @@
 	const PLACES = [
 		{ href: '/house', name: 'Frame sizes' },
 		{ href: '/house/rules', name: 'Rules' },
-		{ href: '/handbook/house', name: 'House figures' },
+		{ href: '/house/figures', name: 'House figures' },
 		{ href: '/handbook/schools', name: 'Schools' }
 	];
 </script>

@@ -4,7 +4,7 @@
 	import { TYPICAL_ROOMS } from '$core/climate/rooms.ts';
 	import { DOSES } from '$core/light/fade.ts';
 	import { ROOMS } from '$core/light/places.ts';
-	import { readLength } from '$core/units/length.ts';
+	import { MM_PER_INCH, readLength } from '$core/units/length.ts';
 	import { showNumber, showSize } from '$core/units/show.ts';
 	import Pick from '$lib/ui/Pick.svelte';
 	import type { LabKeep } from './keep.svelte.ts';
@@ -32,6 +32,7 @@
 			? { ok: false as const, says: `${name} is between ${least} and ${most}.` }
 			: { ok: true as const, value };
 	};
+	const inUnit = (mm: number) => (lab.unit === 'mm' ? mm : mm / MM_PER_INCH);
 	const length = (text: string) => {
 		const read = readLength(text, lab.unit);
 		return read.ok ? { ok: true as const, value: read.mm } : { ok: false as const, says: read.says };
@@ -124,8 +125,8 @@
 				of={number('Their mass', 0.01, 100)}
 				onchange={(value) => (lab.kg = value)}
 			/>
-			<NumberField label="Width" unit="mm" value={lab.width} of={length} onchange={(value) => (lab.width = value)} />
-			<NumberField label="Height" unit="mm" value={lab.height} of={length} onchange={(value) => (lab.height = value)} />
+			<NumberField label="Width" unit={lab.unit} value={inUnit(lab.width)} of={length} onchange={(value) => (lab.width = value)} />
+			<NumberField label="Height" unit={lab.unit} value={inUnit(lab.height)} of={length} onchange={(value) => (lab.height = value)} />
 		{/if}
 		<NumberField
 			label="Outside wall at its coldest"

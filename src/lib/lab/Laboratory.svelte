@@ -7,6 +7,7 @@
 	import { yearlyBudget } from '$core/light/fade.ts';
 	import { UNGLAZED, uvShare, yearsToFade } from '$core/light/years.ts';
 	import type { WrittenShop } from '$core/shop/written.ts';
+	import type { Unit } from '$core/units/length.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -25,11 +26,11 @@
 	import { ROOM_HEIGHT, roomChart } from './room-chart.ts';
 	import { yearsChart } from './years-chart.ts';
 
-	type Props = { shop: WrittenShop; rooms: ListedRoom[]; jobs: { number: string; title: string }[]; job: LabJob | null };
-	const { shop, rooms, jobs, job }: Props = $props();
+	type Props = { shop: WrittenShop; rooms: ListedRoom[]; jobs: { number: string; title: string }[]; job: LabJob | null; reads: Unit | null };
+	const { shop, rooms, jobs, job, reads }: Props = $props();
 	// The page is keyed by the job: the laboratory lives as long as it is looked at.
 	// svelte-ignore state_referenced_locally
-	const lab = new Lab(shop, job);
+	const lab = new Lab(shop, job, reads);
 	const { run, reading } = lab;
 	// svelte-ignore state_referenced_locally
 	const keep = new LabKeep(lab, rooms);

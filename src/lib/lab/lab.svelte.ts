@@ -11,6 +11,7 @@ import { each } from '$core/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { offered } from '$core/shop/catalogue.ts';
 import type { Shop } from '$core/shop/shop.ts';
+import { shopFor } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import { ClimateRun } from './climate-run.svelte.ts';
@@ -48,12 +49,15 @@ export class Lab {
 	readonly run = new ClimateRun();
 	readonly reading = new ClimateRun();
 
-	constructor(written: WrittenShop, job: LabJob | null) {
+	readonly #reads: Unit | null;
+
+	constructor(written: WrittenShop, job: LabJob | null, reads: Unit | null) {
+		this.#reads = reads;
 		this.written = written;
 		this.shop = shopFrom(written);
 		this.places = [...written.places];
 		this.job = job;
-		this.decided = job ? decide(readJob(job.file), this.shop) : null;
+		this.decided = job ? decide(readJob(job.file), this.shop, reads ?? undefined) : null;
 		this.plan = job && this.decided ? planDecided(job.file, this.decided, this.shop) : null;
 		if (!this.decided) {
 			this.placeName = ROOMS[USUAL].name;
@@ -66,7 +70,7 @@ export class Lab {
 		this.wallCelsius = this.decided.place.outside ? this.decided.place.wallCelsius : null;
 	}
 
-	readonly unit: Unit = $derived.by(() => this.decided?.unit ?? 'mm');
+	readonly unit: Unit = $derived.by(() => this.decided?.reader.unit ?? this.#reads ?? 'mm');
 	readonly glazings = $derived.by(() => offered(this.shop.glazings, this.glazing));
 	/** Null while the job's pack has no size. */
 	readonly buffer: Buffer | null = $derived.by(() => {
@@ -75,7 +79,8 @@ export class Lab {
 		return bufferOf(
 			this.decided,
 			this.plan.window,
-			each(this.plan.hold).map((hold) => hold.sheetGrams)
+			each(this.plan.hold).map((hold) => hold.sheetGrams),
+			shopFor(this.shop, this.decided.cutIn).house
 		);
 	});
 	readonly roomName = $derived(this.ownRoom?.name ?? TYPICAL_ROOMS.find(({ id }) => id === this.room)?.name ?? '');

@@ -2,30 +2,42 @@
 	/** The job sheet's lines about the frame: rails or kit, sizes, depth, points, and a lite that follows it. */
 	import { closingRail, pairName } from '$core/frame/kit.ts';
 	import { LITE_FIGURES } from '$core/frame/lite.ts';
-	import type { Decided } from '$core/job/decide.ts';
-	import type { Plan } from '$core/plan.ts';
-	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import type { Size } from '$core/geometry/shapes.ts';
+	import type { Printed } from './planned.ts';
 
-	type Props = { plan: Plan; job: Decided };
-	const { plan, job }: Props = $props();
-	const unit = $derived(job.unit);
+	const { plan, job, text, withUnit }: Printed = $props();
 	const frame = $derived(plan.frame!);
-	const length = (mm: number, fine = false) => showLength(mm, unit, fine).text;
+	const pack = $derived(plan.pack!);
 	const metal = $derived(job.frame!.kind === 'metal');
 	const points = $derived(frame.points);
+	const FASTENERS = {
+		'rigid': 'rigid points',
+		'flexible': 'flexible points',
+		'hand': 'hand-pushed points',
+		'turn-buttons': 'turn buttons',
+		'offset-clips': 'offset clips'
+	} as const;
+	const fasteners = $derived(metal ? 'spring clips' : FASTENERS[job.frame!.points]);
 	const placed = (side: 'top' | 'side') => {
 		const { count, first, spacing } = points[side];
-		return first === undefined ? String(count) : `${count}, first ${length(first, true)}, then each ${length(spacing!, true)}`;
+		const at = `frame.points.${side}`;
+		return first === undefined ? String(count) : `${count}, first ${text(first, `${at}.first`)}, then each ${text(spacing!, `${at}.spacing`)}`;
 	};
+	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>
 
 <table>
-	<caption>Frame, {unit}: {job.frame?.name}</caption>
+	<caption>Frame, {job.reader.unit}: {job.frame?.name}</caption>
 	<tbody>
 		{#if frame.rails}
-			<tr><th scope="row">rails at the long points</th><td>2 × {length(frame.rails[0])}, 2 × {length(frame.rails[1])}</td></tr>
 			<tr
-				><th scope="row">stick needed; rabbet corner to corner</th><td>{length(frame.stick!)}; {length(frame.diagonal!, true)}</td
+				><th scope="row">rails at the long points</th><td
+					>2 × {text(frame.rails[0], 'frame.rails[0]')}, 2 × {text(frame.rails[1], 'frame.rails[1]')}</td
+				></tr
+			>
+			<tr
+				><th scope="row">stick needed; rabbet corner to corner</th><td
+					>{text(frame.stick!, 'frame.stick')}; {text(frame.diagonal!, 'frame.diagonal')}</td
 				></tr
 			>
 		{/if}
@@ -41,32 +53,32 @@
 						.join(', ')}</td
 				></tr
 			>
-			<tr><th scope="row">closing rail</th><td>{closingRail(frame.outer, job.schools['closing-rail'])}</td></tr>
 		{/if}
-		<tr><th scope="row">{metal ? 'channel' : 'rabbet'}</th><td>{showSize(frame.rabbet, unit)}</td></tr>
-		<tr><th scope="row">sight, outer</th><td>{showSize(frame.sight, unit)}; {showSize(frame.outer, unit)}</td></tr>
+		{#if metal}<tr><th scope="row">closing rail</th><td>{closingRail(frame.outer, job.schools['closing-rail'])}</td></tr>{/if}
+		<tr><th scope="row">{metal ? 'channel' : 'rabbet'}</th><td>{size(frame.rabbet, 'frame.rabbet')}</td></tr>
+		<tr><th scope="row">sight; outer</th><td>{size(frame.sight, 'frame.sight')}; {size(frame.outer, 'frame.outer')}</td></tr>
 		<tr
 			><th scope="row"
-				>pack {length(plan.pack!.thickness, true)}, {plan.pack!.clearance! < 0 ? 'stands proud by' : 'clearance'}</th
-			><td>{length(Math.abs(plan.pack!.clearance!), true)}</td></tr
+				>pack {text(pack.thickness, 'pack.thickness')}, {pack.clearance! < 0 ? 'proud of the frame by' : 'room behind it'}</th
+			><td>{text(Math.abs(pack.clearance!), 'pack.clearance')}</td></tr
 		>
 		{#if frame.depthWithStrips !== undefined}<tr
 				><th scope="row">strips on its back; then from the wall</th><td
-					>{length(job.frame!.deepen)}; {length(frame.depthWithStrips, true)}</td
+					>{text(job.frame!.deepen, 'job.frame.deepen')}; {text(frame.depthWithStrips, 'frame.depthWithStrips')}</td
 				></tr
 			>{/if}
-		<tr><th scope="row">{points.kind.replace('-', ' ')}, {points.total}: top, foot each</th><td>{placed('top')}</td></tr>
+		<tr><th scope="row">{fasteners}, {points.total}: top, foot each</th><td>{placed('top')}</td></tr>
 		<tr><th scope="row">sides each</th><td>{placed('side')}</td></tr>
 		{#if frame.lite}<tr
 				><th scope="row"
 					>glazing follows it: {LITE_FIGURES.map((one) => (one.length === 2 ? `diagonal ${one[1]}` : one)).join(', ')}</th
-				><td>{LITE_FIGURES.map((one) => length(frame.lite![one])).join(', ')}</td></tr
+				><td>{LITE_FIGURES.map((one) => text(frame.lite![one], `frame.lite.${one}`)).join(', ')}</td></tr
 			>{/if}
-		<tr
-			><th scope="row">glazing lying flat sags by at most</th><td
-				>{length(plan.pack!.sag, true)} over {length(plan.pack!.gap, true)} of air</td
-			></tr
-		>
-		<tr><th scope="row">it weighs</th><td>{showNumber(plan.mass!.kg)} kg</td></tr>
+		{#if job.guard.glazing.family !== 'none'}<tr
+				><th scope="row">glazing lying flat sags by at most</th><td
+					>{text(pack.sag, 'pack.sag')}; air over the piece {text(pack.gap, 'pack.gap')}</td
+				></tr
+			>{/if}
+		<tr><th scope="row">it weighs</th><td>{withUnit(plan.mass!.kg, 'mass.kg')}</td></tr>
 	</tbody>
 </table>

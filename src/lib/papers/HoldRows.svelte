@@ -1,56 +1,54 @@
 <script lang="ts">
-	/** The job sheet's lines about one hold. */
-	import type { Hold } from '$core/hold/hold.ts';
+	/** The job sheet's lines about one hold, as the hand meets it: tabs on the back of the sheet count from its left as it lies. */
+	import { hingesAsLaid, staysFaceUp } from '$core/bench/as-laid.ts';
+	import { HOLD_NAMES } from '$core/hold/names.ts';
 	import { isHinge } from '$core/job/decide-hold.ts';
-	import type { Decided } from '$core/job/decide.ts';
-	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import { which, type Sight } from '$core/sights.ts';
+	import { showShare } from '$core/units/show.ts';
+	import type { Printed } from './planned.ts';
 
-	type Props = { hold: Hold; job: Decided; which: string };
-	const { hold, job, which }: Props = $props();
-	const unit = $derived(job.unit);
-	const length = (mm: number) => showLength(mm, unit, true).text;
-	const NAMES = {
-		't-hinge': 'T-hinges',
-		'v-hinge': 'V-hinges',
-		'pass-through': 'Pass-through hinges',
-		corners: 'Corner pockets',
-		strips: 'Edge strips',
-		sling: 'Sling',
-		clips: 'Clips at its edges',
-		stitching: 'Stitched on a covered board',
-		'whole-surface': 'Stuck down whole'
-	} as const;
+	type Props = Printed & { sight: Sight };
+	const { job, text, withUnit, sight }: Props = $props();
+	const hold = $derived(sight.hold!);
+	const mark = (mm: number) => text(mm, 'hold.places');
+	const hinges = $derived(isHinge(hold.kind) ? hingesAsLaid(job, sight) : hold.places);
+	const lies = $derived(isHinge(hold.kind) && !staysFaceUp(job) ? 'back up' : 'face up');
 </script>
 
 <table>
-	<caption>{which}{NAMES[hold.kind]}, {unit}</caption>
+	<caption>{which(sight)}{HOLD_NAMES[hold.kind].paper}, {job.reader.unit}</caption>
 	<tbody>
-		{#if hold.places.length > 0}<tr><th scope="row">centres from its left</th><td>{hold.places.map(length).join(', ')}</td></tr
+		{#if hinges.length > 0}<tr
+				><th scope="row">centres from its left, the piece {lies}</th><td>{hinges.map(mark).join(', ')}</td></tr
 			>{/if}
 		{#each hold.others ?? [] as { side, places } (side)}<tr
-				><th scope="row">at the {side === 'bottom' ? 'foot' : side}</th><td>{places.map(length).join(', ')}</td></tr
+				><th scope="row">at the {side === 'bottom' ? 'foot' : `${side} in front`}</th><td>{places.map(mark).join(', ')}</td></tr
 			>{/each}
 		{#if isHinge(hold.kind) || hold.kind === 'corners'}<tr
-				><th scope="row">on the sheet</th><td>{showSize(hold.size, unit, true)}</td></tr
+				><th scope="row">{hold.kind === 'corners' ? 'legs of a pocket' : 'each on the sheet'}</th><td
+					>{text(hold.size.width, 'hold.size.width')} × {text(hold.size.height, 'hold.size.height')}</td
+				></tr
 			>{/if}
 		{#each hold.strips ?? [] as strip (strip.side)}<tr
-				><th scope="row">strip at the {strip.side === 'bottom' ? 'foot' : strip.side}</th><td
-					>{length(strip.length)} long, {length(strip.reach)} onto it</td
-				></tr
+				><th scope="row">strip at the {strip.side === 'bottom' ? 'foot' : `${strip.side} in front`}</th
+				><td>{mark(strip.length)} long, {mark(strip.reach)} onto it</td></tr
 			>{/each}
 		{#if hold.slack}<tr
-				><th scope="row">slack across, down</th><td>{length(hold.slack.width)}, {length(hold.slack.height)}</td></tr
+				><th scope="row">slack across, up and down</th><td>{mark(hold.slack.width)}, {mark(hold.slack.height)}</td></tr
 			>{/if}
 		{#if hold.cloth}<tr
 				><th scope="row">cloth; stitches, apart</th><td
-					>{showSize(hold.cloth, unit)}; {hold.count}, {length(hold.stitchSpacing!)}</td
+					>{text(hold.cloth.width, 'hold.cloth.width')} × {text(hold.cloth.height, 'hold.cloth.height')}; {hold.count}, {mark(
+						hold.stitchSpacing!
+					)}</td
 				></tr
 			>{/if}
 		{#if isHinge(hold.kind)}<tr
-				><th scope="row">tissue, load</th><td
-					>{hold.tissue ? `${hold.tissue} g/m²` : job.hold.adhesive.name}, {showNumber(hold.loadKPa)} of {showNumber(
+				><th scope="row">held with; load of each</th><td
+					>{hold.tissue ? `tissue of ${withUnit(hold.tissue, 'hold.tissue')}, ` : ''}{job.hold.adhesive.name.toLowerCase()}; {showShare(
+						hold.loadKPa,
 						hold.workingKPa
-					)} kPa</td
+					)} of what it may carry</td
 				></tr
 			>{/if}
 	</tbody>

@@ -58,10 +58,10 @@
 	<header>
 		<p>
 			<strong>Pull each corner onto the sheet’s corner.</strong>
-			{#if measure}It is squared to {showLength(measure.largest.width, editor.unit, true).text} × {showLength(
+			{#if measure}It is squared to {showLength(measure.largest.width, editor.reader, 'mark').text} × {showLength(
 					measure.largest.height,
-					editor.unit,
-					true
+					editor.reader,
+					'mark'
 				).text}
 				{editor.unit}.{:else}Give the sheet’s readings first: it is squared to them.{/if}
 		</p>

@@ -7,7 +7,8 @@ import { sceneOf, type View } from '$core/drawing/views.ts';
 import { decide } from '$core/job/decide.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
-import { showLength } from '$core/units/show.ts';
+import { showNearest } from '$core/units/round.ts';
+import { figureWithUnit } from '$core/why/figure-text.ts';
 import { selectJob } from './db/jobs.ts';
 import type { Database } from './db/open.ts';
 import { shopOf } from './shop.ts';
@@ -30,7 +31,12 @@ export async function drawingOf(db: Database, number: string, sheet: Sheet, form
 		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures that the job does not have yet.' }]) };
 	if (format === 'dxf') return { ok: true, text: sceneToDxf(scene) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
-	return { ok: true, text: sceneToSvg(scene, { unit: job.unit, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
+	return { ok: true, text: sceneToSvg(scene, { reader: job.reader, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
+}
+
+/** For machines: to a hundredth of a millimetre, which no blade holds. */
+function inMm(mm: number): number {
+	return showNearest(mm, 0.01);
 }
 
 export async function cutListOf(db: Database, number: string): Promise<Drawn> {
@@ -38,16 +44,23 @@ export async function cutListOf(db: Database, number: string): Promise<Drawn> {
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);
 	const job = decide(readJob(row.spec), shop);
+	const withUnit = (mm: number, path: string) => figureWithUnit(mm, path, job.reader);
 	const rows = planDecided(row.spec, job, shop).cut.map((cut) => ({
 		part: cut.role,
+		of: cut.of ?? '',
+		side: cut.side ?? '',
+		colour: cut.colour ?? '',
 		material: cut.material,
 		count: cut.count,
-		width_mm: cut.width,
-		height_mm: cut.height,
-		width: `${showLength(cut.width, job.unit).text} ${job.unit}`,
-		height: `${showLength(cut.height, job.unit).text} ${job.unit}`,
-		opening_width_mm: cut.opening?.width ?? '',
-		opening_height_mm: cut.opening?.height ?? '',
+		width_mm: inMm(cut.width),
+		height_mm: inMm(cut.height),
+		width: withUnit(cut.width, 'cut.width'),
+		height: withUnit(cut.height, 'cut.height'),
+		opening_width_mm: cut.opening ? inMm(cut.opening.width) : '',
+		opening_height_mm: cut.opening ? inMm(cut.opening.height) : '',
+		opening: cut.opening ? `${withUnit(cut.opening.width, 'cut.opening')} × ${withUnit(cut.opening.height, 'cut.opening')}` : '',
+		high: cut.high === undefined ? '' : withUnit(cut.high, 'cut.high'),
+		layers: cut.layers ?? '',
 		from: cut.from
 	}));
 	return { ok: true, text: Papa.unparse(rows, { escapeFormulae: true }) };

@@ -3,6 +3,7 @@ import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
 import { readPlaces, type OwnPlace } from '$core/light/own-places.ts';
 import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
+import { readHouse, type WrittenFigure } from '$core/shop/own-house.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
 import { readShelf, type WrittenShelfItem } from '$core/shop/shelf.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
@@ -47,6 +48,14 @@ const LISTS = {
 			// Kept as it was written: 16 in stays 16 in.
 			return read.ok ? { ok: true, items: list } : read;
 		}
+	},
+	house: {
+		stored: 'house-figures',
+		asItComes: [],
+		read: (list: unknown): Read => {
+			const read = readHouse(list);
+			return read.ok ? { ok: true, items: list } : read;
+		}
 	}
 } satisfies Record<keyof WrittenShop, List>;
 export type ListKey = keyof typeof LISTS;
@@ -66,13 +75,14 @@ export async function listOf<T>(db: Database, key: ListKey): Promise<{ rev: numb
 
 /** Everything the shop set for itself. */
 export async function writtenShop(db: Database): Promise<WrittenShop> {
-	const [packSizes, materials, places, shelf] = await Promise.all([
+	const [packSizes, materials, places, shelf, house] = await Promise.all([
 		listOf<WrittenSize[]>(db, 'packSizes'),
 		listOf<WrittenMaterial[]>(db, 'materials'),
 		listOf<OwnPlace[]>(db, 'places'),
-		listOf<WrittenShelfItem[]>(db, 'shelf')
+		listOf<WrittenShelfItem[]>(db, 'shelf'),
+		listOf<WrittenFigure[]>(db, 'house')
 	]);
-	return { packSizes: packSizes.items, materials: materials.items, places: places.items, shelf: shelf.items };
+	return { packSizes: packSizes.items, materials: materials.items, places: places.items, shelf: shelf.items, house: house.items };
 }
 
 /** The shop that jobs are planned for. */

@@ -1,21 +1,71 @@
 <script lang="ts">
-	/** A colour by its name in the shop's list, or by its value. */
-	import { COLOURS, colourOf } from '$core/shop/colours.ts';
+	/** A colour: one of the built-in ones, or the name and the code under which the shop or the maker has it; its value beside it. */
+	import { COLOURS, readColour, type Colour, type WrittenColour } from '$core/shop/colours.ts';
 	import Pick from './Pick.svelte';
 
-	type Props = { label: string; value: string; onchange: (colour: string) => void };
-	const { label, value, onchange }: Props = $props();
+	type Props = {
+		label: string;
+		/** null: none, or what `none` says. */
+		value: Colour | null;
+		onchange: (colour: WrittenColour) => void;
+		/** What having none is called, where there may be none. */
+		none?: string;
+		onnone?: () => void;
+	};
+	const { label, value, onchange, none, onnone }: Props = $props();
 	const id = $props.id();
+	const OWN = 'own';
+	const own = $derived.by(() => {
+		const written = value?.written;
+		if (written === undefined || (typeof written === 'string' && COLOURS[written])) return null;
+		return typeof written === 'string' ? { name: '', code: '', hex: readColour(written).hex } : { name: '', code: '', ...written };
+	});
 	const options = $derived([
-		...(COLOURS[value] ? [] : [{ value, label: value }]),
-		...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))
+		...(none === undefined ? [] : [{ value: '', label: none }]),
+		...Object.keys(COLOURS).map((name) => ({ value: name, label: name })),
+		{ value: OWN, label: 'by name and code' }
 	]);
+
+	function choose(next: string) {
+		if (next === '') onnone?.();
+		else onchange(next === OWN ? { name: value?.said ?? '', hex: value?.hex ?? COLOURS.white! } : next);
+	}
+
+	/** What is left empty is left out. */
+	function set(part: 'name' | 'code' | 'hex', text: string) {
+		const next = { ...own, hex: value?.hex, [part]: text.trim() };
+		onchange(Object.fromEntries(Object.entries(next).filter(([, one]) => one)) as WrittenColour);
+	}
 </script>
 
 <div class="colour">
-	<Pick {label} {value} {options} {onchange} />
-	<label for={id} class="seen-by-readers">{label}, by its value</label>
-	<input {id} type="color" value={colourOf(value)} onchange={(event) => onchange(event.currentTarget.value)} />
+	<Pick {label} value={value === null ? '' : own ? OWN : (value.written as string)} {options} onchange={choose} />
+	<label for={id} class="seen-by-readers">{label}, as it looks</label>
+	{#if value}<input {id} type="color" value={value.hex} onchange={(event) => set('hex', event.currentTarget.value)} />{/if}
+	{#if own}
+		<div class="own">
+			<label
+				>Name <input
+					class="field"
+					maxlength="40"
+					autocomplete="off"
+					aria-label="{label}, name"
+					value={own.name}
+					onchange={(event) => set('name', event.currentTarget.value)}
+				/></label
+			>
+			<label
+				>Code <input
+					class="field"
+					maxlength="40"
+					autocomplete="off"
+					aria-label="{label}, code"
+					value={own.code}
+					onchange={(event) => set('code', event.currentTarget.value)}
+				/></label
+			>
+		</div>
+	{/if}
 </div>
 
 <style>
@@ -25,7 +75,14 @@
 		gap: 6px;
 		align-items: end;
 	}
-	input {
+	.own {
+		grid-column: 1 / -1;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 6px;
+		font-size: 13px;
+	}
+	input[type='color'] {
 		height: 32px;
 		width: 38px;
 		padding: 2px;

@@ -1,18 +1,22 @@
 <script lang="ts">
 	/** A figure of the plan: press it to see where it comes from. */
-	import { showLength } from '$core/units/show.ts';
+	import { figureText, figureWithUnit } from '$core/why/figure-text.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	type Props = {
 		path: string;
 		value: number;
 		name: string;
-		fine?: boolean;
-		/** Shown as it is: a count, a mass, an angle. */ text?: string;
+		/** With the word of its unit: where no column carries it. */
+		withUnit?: boolean;
+		/** Shown as it is: where a list says it in its own way. */
+		text?: string;
 	};
-	const { path, value, name, fine = false, text }: Props = $props();
+	const { path, value, name, withUnit = false, text }: Props = $props();
 	const workspace = useWorkspace();
-	const shown = $derived(text ?? showLength(value, workspace.editor.unit, fine).text);
+	const shown = $derived(
+		text ?? (withUnit ? figureWithUnit : figureText)(value, path, workspace.editor.reader)
+	);
 </script>
 
 <button type="button" class="figure" aria-label="{name} {shown}, say why" onclick={() => workspace.ask(path)}>{shown}</button>

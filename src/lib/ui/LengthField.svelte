@@ -5,9 +5,9 @@
 	 */
 	import { drop, pointer, put, valueAt, type Key, type Operation } from '$core/job/patch.ts';
 	import { nameUnit } from '$core/job/unit.ts';
-	import { readLength } from '$core/units/length.ts';
-	import { showLength, showWithUnit } from '$core/units/show.ts';
+	import { isBareFraction, readLength } from '$core/units/length.ts';
 	import { cuttingStep, showNearest } from '$core/units/round.ts';
+	import { showLength, showWithUnit, type Look } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	type Props = {
@@ -20,10 +20,12 @@
 		optional?: boolean;
 		/** The label is read out but not shown. */
 		bare?: boolean;
+		/** fine: a thickness, which no tape lays. */
+		look?: Look;
 		/** The change that a length makes, where it is not the length alone that is put in its place. */
 		write?: (length: number | string) => Operation[];
 	};
-	const { label, keys, value, zero = false, optional = false, bare = false, write }: Props = $props();
+	const { label, keys, value, zero = false, optional = false, bare = false, look = 'mark', write }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
 
@@ -36,13 +38,18 @@
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 	const shown = $derived(draft?.text ?? (focused && editor.file === taken ? typed : written()));
-	const other = $derived(value === null ? '' : showWithUnit(value, editor.unit === 'mm' ? 'in' : 'mm', true));
+	const other = $derived(value === null ? '' : showWithUnit(value, { ...editor.reader, unit: editor.unit === 'mm' ? 'in' : 'mm' }, look));
+	/** Nobody writes a fraction of a millimetre: it is asked what is meant. */
+	const asks = $derived(draft !== undefined && editor.unit === 'mm' && isBareFraction(draft.text));
 
 	/** As it was typed, when it was typed in this unit; else the length in it. */
 	function written(): string {
 		const inFile = valueAt(editor.file, keys);
-		if (typeof inFile === 'string' && inFile.endsWith(editor.unit)) return inFile.slice(0, -editor.unit.length).trim();
-		return value === null ? '' : showLength(value, editor.unit, true).text;
+		if (typeof inFile === 'string') {
+			if (inFile.endsWith(editor.unit)) return inFile.slice(0, -editor.unit.length).trim();
+			if (editor.job.cutIn === editor.unit && /\d$/.test(inFile.trim())) return inFile.trim();
+		}
+		return value === null ? '' : showLength(value, editor.reader, look).text;
 	}
 
 	function take(text: string) {
@@ -53,6 +60,8 @@
 
 	function read(text: string) {
 		if (text.trim() === '' && (optional || (value === null && !draft))) return editor.type(place, text, drop(editor.file, keys));
+		if (editor.unit === 'mm' && isBareFraction(text))
+			return editor.type(place, text, null, `“${text.trim()}” is a fraction, and millimetres have none. Inches?`);
 		const length = readLength(text, editor.unit, zero);
 		if (!length.ok) return editor.type(place, text, null, length.says);
 		// A plain number of millimetres is kept as one; everything else as it was typed, with its unit.
@@ -87,13 +96,18 @@
 			input.select();
 		} else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
 			event.preventDefault();
-			const step = cuttingStep(editor.unit) * (event.shiftKey ? 10 : 1);
+			const step = cuttingStep(editor.unit, editor.reader.fraction) * (event.shiftKey ? 10 : 1);
 			const stepped = Math.max(
 				zero ? 0 : step,
-				showNearest(value, cuttingStep(editor.unit)) + (event.key === 'ArrowUp' ? step : -step)
+				showNearest(value, cuttingStep(editor.unit, editor.reader.fraction)) + (event.key === 'ArrowUp' ? step : -step)
 			);
-			take(showLength(stepped, editor.unit, true).text);
+			take(showLength(stepped, editor.reader, look).text);
 		}
+	}
+
+	function asDecimal(text: string): string {
+		const read = readLength(`${text.trim()} mm`, 'mm', true);
+		return read.ok ? String(read.mm) : text;
 	}
 
 	/** Enter walks on, as a tape goes round. */
@@ -126,6 +140,10 @@
 	</div>
 	{#if draft}
 		<p id="{id}-says" class="says" role="status">{draft.says}</p>
+		{#if asks}<p class="asks">
+				<button type="button" class="press" onclick={() => take(`${draft.text.trim()} in`)}>{draft.text.trim()} in</button>
+				<button type="button" class="press" onclick={() => take(asDecimal(draft.text))}>{asDecimal(draft.text)} mm</button>
+			</p>{/if}
 	{:else if focused && other}
 		<p class="says other" aria-hidden="true">= {other}</p>
 	{/if}
@@ -165,6 +183,11 @@
 		margin-top: 3px;
 		color: var(--stop);
 		font-size: 13px;
+	}
+	.asks {
+		grid-column: 1 / -1;
+		display: flex;
+		gap: 8px;
 	}
 	/* It takes no room: a button below must not move away when the field is left by pressing it. */
 	.other {

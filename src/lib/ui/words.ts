@@ -1,4 +1,5 @@
 import { keysOf } from '$core/job/patch.ts';
+import { showLength, type Reader } from '$core/units/show.ts';
 
 /** The first letter small, unless it begins an abbreviation: a finding inside a sentence. */
 export function lowered(text: string): string {
@@ -12,7 +13,14 @@ export function placeName(path: string): string {
 		.join(' · ');
 }
 
+/** A place beside a centre line: `3 5⁄8 left of centre`. */
+export function sideOfCentre(x: number, reader: Reader): string {
+	const { text } = showLength(Math.abs(x), reader, 'mark');
+	if (text === '0') return 'on the centre line';
+	return `${text} ${x < 0 ? 'left' : 'right'} of centre`;
+}
+
 /** A figure and its unit on one line. */
 export function unbroken(text: string): string {
-	return text.replace(/(\d) (mm|in|kg|g)\b/g, '$1\u00a0$2');
+	return text.replace(/(\d) (mm|in|kg|g|lb|oz)\b/g, '$1\u00a0$2');
 }

@@ -2,11 +2,12 @@
 import { cheapestTo, type Barred, type CheapestSet } from '$core/guard/cheapest.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import type { Grade } from '$core/shop/grades.ts';
+import type { Unit } from '$core/units/length.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 
-export type Asked = { number: number; file: JobFile; shop: WrittenShop; grade: Grade };
+export type Asked = { number: number; file: JobFile; shop: WrittenShop; grade: Grade; reads: Unit };
 export type Answered = { number: number; found: CheapestSet | Barred };
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
-	postMessage({ number: data.number, found: cheapestTo(data.file, shopFrom(data.shop), data.grade) } satisfies Answered);
+	postMessage({ number: data.number, found: cheapestTo(data.file, shopFrom(data.shop), data.grade, data.reads) } satisfies Answered);
 };

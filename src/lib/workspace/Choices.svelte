@@ -3,8 +3,8 @@
 	import { choicesFor, type ChoiceOutcome } from '$core/guard/choices.ts';
 	import type { SlotName } from '$core/guard/slots.ts';
 	import { ROOMS } from '$core/light/places.ts';
-	import type { Grade } from '$core/shop/grades.ts';
-	import { showLength, showMoney, showNumber } from '$core/units/show.ts';
+	import { GRADE_NAMES } from '$core/shop/grades.ts';
+	import { showLength, showMass, showMoney, showNumber } from '$core/units/show.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
@@ -25,7 +25,6 @@
 		adhesive: 'Adhesive',
 		join: 'Join'
 	};
-	const GRADES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const RANK = { note: 1, caution: 2, stop: 3 };
 
 	const now = $derived(editor.settled);
@@ -33,7 +32,7 @@
 	const several = $derived(slot.name === 'mat' ? now.job.mats.length > 1 : slot.name === 'filler');
 	const name = $derived(several ? `${NAMES[slot.name]} ${(slot.index ?? 0) + 1}` : NAMES[slot.name]);
 	// What is sound comes first; what is chosen stays where it belongs.
-	const choices = $derived(choicesFor(editor.file, now, currentShop(), slot).sort((one, other) => rankOf(one) - rankOf(other)));
+	const choices = $derived(choicesFor(editor.file, now, currentShop(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other)));
 	const { place } = $derived(now.job);
 	const hours = $derived(
 		place.exposure.sources
@@ -67,12 +66,12 @@
 		const { light } = now.plan;
 		if (!light) return 'Name the medium in Intake, or its fade class: years to a fade stand here then.';
 		if (light.years === null) return 'No light falls on it at this place: nothing fades.';
-		const hardly = light.uvShare <= currentShop().house.uvHardlyHelps;
+		const hardly = light.uvShare <= currentShop(now.job.cutIn).house.uvHardlyHelps;
 		const ways = light.doubling.flatMap((way) => {
 			if (way.by === 'place') return [`moved to a ${ROOMS[way.room].name}, ${sayYears(way.years)}`];
 			if (way.by === 'months')
 				return [`shown ${way.monthsPerYear === 1 ? 'one month' : `${way.monthsPerYear} months`} a year, ${sayYears(way.years)}`];
-			if (way.by === 'glazing') return [`behind ${lowered(currentShop().glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
+			if (way.by === 'glazing') return [`behind ${lowered(currentShop(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
 			return [];
 		});
 		const start = hardly
@@ -100,7 +99,7 @@
 					<th scope="col">Years to a fade</th>
 					<th scope="col">Grade then</th>
 					<th scope="col">Air, {editor.unit}</th>
-					<th scope="col">Mass, kg</th>
+					<th scope="col">Mass</th>
 					<th scope="col">Price</th>
 				</tr>
 			</thead>
@@ -124,12 +123,12 @@
 							>{choice.years === null ? '–' : showNumber(choice.years, choice.years < 10 ? 1 : 0)}</td
 						>
 						<td class:same={choice.reached === chosen?.reached}
-							>{choice.fault ? '–' : choice.reached ? GRADES[choice.reached] : 'none'}</td
+							>{choice.fault ? '–' : choice.reached ? GRADE_NAMES[choice.reached] : 'none'}</td
 						>
 						<td class:same={choice.gap === chosen?.gap}
-							>{choice.gap === null ? '–' : showLength(choice.gap, editor.unit, true).text}</td
+							>{choice.gap === null ? '–' : showLength(choice.gap, editor.reader, 'fine').text}</td
 						>
-						<td>{choice.kg === null ? '–' : signed(Math.round(choice.kg * 100), Math.abs(choice.kg).toFixed(2))}</td>
+						<td>{choice.kg === null ? '–' : signed(Math.round(choice.kg * 100), showMass(Math.abs(choice.kg), editor.reader))}</td>
 						<td>{choice.cents === null ? '–' : signed(choice.cents, showMoney(Math.abs(choice.cents)))}</td>
 					</tr>
 				{/each}

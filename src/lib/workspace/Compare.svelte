@@ -6,14 +6,13 @@
 	import type { Decided } from '$core/job/decide.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Plan } from '$core/plan.ts';
-	import type { Grade } from '$core/shop/grades.ts';
-	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import { gradeSaid } from '$core/shop/grades.ts';
+	import { showLength, showMass, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { placeName } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 
 	const { editor } = useWorkspace();
-	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const second = $derived(editor.second);
 	const both = $derived([
 		{ name: 'Now', file: editor.file, job: editor.settled.job, plan: editor.settled.plan },
@@ -32,19 +31,19 @@
 
 	type Row = [label: string, of: (plan: Plan, job: Decided) => string];
 	const ROWS: Row[] = [
-		['Outer', (plan, job) => (plan.frame ? showSize(plan.frame.outer, job.unit) : 'no frame')],
-		['Pack', (plan, job) => showSize(plan.window!.pack, job.unit)],
-		['Window', (plan, job) => showSize(plan.window!.opening, job.unit)],
+		['Outer', (plan, job) => (plan.frame ? showSize(plan.frame.outer, job.reader) : 'no frame')],
+		['Pack', (plan, job) => showSize(plan.window!.pack, job.reader)],
+		['Window', (plan, job) => showSize(plan.window!.opening, job.reader)],
 		[
 			'Least border seen',
 			(plan, job) => {
 				const [first] = plan.window!.mats;
-				return first ? showLength(Math.min(...Object.values(first.seen ?? first.border)), job.unit, true).text : 'no mat';
+				return first ? showLength(Math.min(...Object.values(first.seen ?? first.border)), job.reader, 'mark').text : 'no mat';
 			}
 		],
-		['Pack, thick', (plan, job) => showLength(plan.pack!.thickness, job.unit, true).text],
-		['Mass', (plan) => (plan.mass ? `${showNumber(plan.mass.kg, 1)} kg` : 'no frame')],
-		['Grade so far', (plan) => (plan.grade.reached ? NAMES[plan.grade.reached] : 'none')],
+		['Pack, thick', (plan, job) => showLength(plan.pack!.thickness, job.reader, 'fine').text],
+		['Mass', (plan, job) => (plan.mass ? showMass(plan.mass.kg, job.reader) : 'no frame')],
+		['Grade so far', (plan) => gradeSaid(plan.grade)],
 		['Stops', (plan) => String(plan.findings.filter((finding) => finding.severity === 'stop').length)],
 		['Cautions', (plan) => String(plan.findings.filter((finding) => finding.severity === 'caution').length)]
 	];
@@ -62,7 +61,7 @@
 			{@const scene = one.plan.window ? previewScene(one.plan, one.job, largest) : null}
 			<section aria-label={one.name}>
 				<h2>{one.name}</h2>
-				{#if scene}<div class="picture"><Drawing {scene} unit={editor.unit} label={12} /></div>{:else}<p>
+				{#if scene}<div class="picture"><Drawing {scene} reader={editor.reader} label={12} /></div>{:else}<p>
 						Not measured yet.
 					</p>{/if}
 			</section>
@@ -71,11 +70,11 @@
 	<div class="words">
 		<div class="presses">
 			<button type="button" class="press" onclick={() => editor.keepSecond()}
-				>{second ? 'Set what stands now beside it anew' : 'Keep this beside, and change the job'}</button
+				>{second ? 'Replace with the current version' : 'Save as version A and keep editing'}</button
 			>
 			{#if second}
-				<button type="button" class="press strong" onclick={() => editor.takeSecond()}>Take up “{second.name}”</button>
-				<button type="button" class="text-press" onclick={() => (editor.second = null)}>put it away</button>
+				<button type="button" class="press strong" onclick={() => editor.takeSecond()}>Switch to {second.name}</button>
+				<button type="button" class="text-press" onclick={() => (editor.second = null)}>close the comparison</button>
 			{/if}
 		</div>
 		{#if second && second.plan.window && editor.settled.plan.window}
@@ -96,7 +95,7 @@
 				</tbody>
 			</table>
 			<table>
-				<caption>{differs.length === 0 ? 'Both say the same.' : 'What was decided differently'}</caption>
+				<caption>{differs.length === 0 ? 'Both are the same.' : 'What was decided differently'}</caption>
 				<tbody>
 					{#each differs as path (path)}<tr
 							><th scope="row">{placeName(path)}</th><td class="figures">{shown(editor.file, path)}</td><td class="figures"
@@ -107,8 +106,8 @@
 			</table>
 		{:else}
 			<p class="quiet">
-				Keep the job as it stands beside you, then change it: both are drawn on the same wall, with their sizes and grades. A
-				revision from Record can stand here too.
+				Save the job as version A, then change it: both are drawn on the same wall, with their sizes and grades. A revision from
+				Record can be compared the same way.
 			</p>
 		{/if}
 	</div>

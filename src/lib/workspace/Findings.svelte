@@ -1,12 +1,11 @@
 <script lang="ts">
-	/** Grade and findings, each with its mends: one press, one undo step. */
+	/** Grade and findings, each with what fixes it: one press, one undo step. */
 	import { tick } from 'svelte';
 	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/findings/accept.ts';
 	import { RULES } from '$core/findings/rules.ts';
 	import { showMoney } from '$core/units/show.ts';
 	import type { Finding } from '$core/findings/rule.ts';
-	import type { Grade } from '$core/shop/grades.ts';
-	import { GRADES } from '$core/shop/grades.ts';
+	import { GRADE_NAMES as NAMES, GRADES } from '$core/shop/grades.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered, unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
@@ -16,7 +15,6 @@
 	const { onopen }: Props = $props();
 	const { editor, cheapest } = useWorkspace();
 	const INITIALS = 'rare-keep:initials';
-	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 
 	const grade = $derived(editor.settled.plan.grade);
 	const findings = $derived(editor.settled.plan.findings);
@@ -27,9 +25,13 @@
 		}))
 	);
 	const heldBy = $derived([
-		...new Set(grade.heldBy.map((rule) => findings.find((finding) => finding.rule === rule)?.says ?? rule))
+		...new Set(grade.heldBy.map(saidOf))
 	]);
-	const reachedAim = $derived(grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed));
+	/** What the finding says of this very plan; where it is found at another grade alone, when its rule fires. */
+	function saidOf(rule: string): string {
+		return findings.find((finding) => finding.rule === rule)?.says ?? RULES.find(({ id }) => id === rule)?.when ?? rule;
+	}
+	const reachedAim = $derived(grade.known && grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed));
 
 	function wordFor(severity: string, count: number): string {
 		return `${count} ${severity}${count === 1 ? '' : 's'}`;
@@ -68,8 +70,8 @@
 
 	let list: HTMLElement;
 
-	/** The pressed button goes with its finding: the focus moves on to the next mend, or to the list. */
-	async function mend(finding: Finding, index: number, event: MouseEvent) {
+	/** The pressed button goes with its finding: the focus moves on to the next fix, or to the list. */
+	async function fix(finding: Finding, index: number, event: MouseEvent) {
 		const place = buttons().indexOf(event.currentTarget as HTMLButtonElement);
 		editor.apply(finding.remedies[index]!.patch);
 		await tick();
@@ -77,7 +79,7 @@
 	}
 
 	function buttons(): HTMLButtonElement[] {
-		return [...list.querySelectorAll<HTMLButtonElement>('.mends .press')];
+		return [...list.querySelectorAll<HTMLButtonElement>('.fixes .press')];
 	}
 </script>
 
@@ -86,16 +88,17 @@
 		<h2>Grade</h2>
 		<ul>
 			{#each GRADES as one (one)}
-				<li class:aimed={one === grade.aimed} class:reached={one === grade.reached}>
+				{@const isReached = grade.known && one === grade.reached}
+				<li class:aimed={one === grade.aimed} class:reached={isReached}>
 					<span class="at"
-						>{#if one === grade.reached}<Sign
+						>{#if isReached}<Sign
 								of={reachedAim ? 'settled' : 'caution'}
 								size={13}
 							/>{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span
 					>
 					<strong>{NAMES[one]}</strong>
 					<span class="word"
-						>{one === grade.reached
+						>{isReached
 							? one === grade.aimed
 								? 'aim reached'
 								: 'reached'
@@ -105,11 +108,12 @@
 					>
 				</li>
 			{/each}
-			{#if grade.reached === null}<li>
+			{#if grade.known && grade.reached === null}<li>
 					<span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span>
 				</li>{/if}
 		</ul>
-		{#if set && 'changes' in set && set.changes.length > 0}<p class="held">
+		{#if !grade.known}<p class="held">Reached: not known yet. It is once the sheet is measured, and layers and hold are decided.</p>
+		{:else if set && 'changes' in set && set.changes.length > 0}<p class="held">
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
 				<strong>{NAMES[set.grade]}</strong>, {sayCents(set.cents)}:
 			</p>
@@ -121,12 +125,12 @@
 			</ul>
 			{#if !set.fits}<p class="held">It then needs a deeper rabbet.</p>{/if}
 		{:else if set && 'barredBy' in set}<p class="held">
-				No change of materials alone reaches {NAMES[set.grade]}: {lowered(
-					RULES.find(({ id }) => id === set.barredBy)?.when ?? set.barredBy
-				)}.
+				No change of materials alone reaches {NAMES[set.grade]}: {lowered(saidOf(set.barredBy)).replace(/\.$/, '')}.
 			</p>
 		{:else if grade.heldBy.length > 0 && !reachedAim}<p class="held">
-				Held down: {lowered(heldBy[0]!.replace(/\.$/, ''))}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
+				What keeps it from {NAMES[grade.reached === null ? 'show' : GRADES[GRADES.indexOf(grade.reached) - 1]!]}: {lowered(
+					heldBy[0]!.replace(/\.$/, '')
+				)}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
 			</p>{/if}
 		{#if !editor.settled.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}
 	</div>
@@ -134,12 +138,12 @@
 		<h2 class="seen-by-readers">Findings: {counts.map(({ severity, count }) => wordFor(severity, count)).join(', ')}</h2>
 		{#if findings.length === 0}
 			<p class="none">
-				<Sign of="settled" /> Nothing stands against this plan{editor.settled.plan.open.length > 0 ? ' so far' : ''}.
+				No problems found so far.
 			</p>
 		{/if}
-		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That was not taken: {editor.refusal}</p>{/if}
+		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That can’t be done: {editor.refusal}</p>{/if}
 		{#each editor.settled.plan.open as open (open.station)}
-			<p class="none"><span class="quiet">Open:</span> {open.station} needs {open.needs}.</p>
+			<p class="none"><span class="quiet">Still to do, {open.station}:</span> {open.needs}.</p>
 		{/each}
 		<ul>
 			{#each findings as finding, index (`${finding.rule} ${finding.where} ${index}`)}
@@ -158,11 +162,11 @@
 								{former.initials} had accepted it (“{former.reason}”); what it rests on has changed.
 							</p>{/if}
 					</div>
-					<div class="mends">
+					<div class="fixes">
 						{#each finding.remedies as remedy, at (remedy.label)}<button
 								type="button"
 								class="press"
-								onclick={(event) => mend(finding, at, event)}>{remedy.label}</button
+								onclick={(event) => fix(finding, at, event)}>{remedy.label}</button
 							>{/each}
 						{#if finding.accepted}<button
 								type="button"
@@ -264,14 +268,14 @@
 		color: #474f53;
 		font-size: 13px;
 	}
-	.mends {
+	.fixes {
 		display: flex;
 		flex-direction: column;
 		gap: 4px;
 		align-items: stretch;
 		max-width: 260px;
 	}
-	.mends .press {
+	.fixes .press {
 		text-align: left;
 		min-height: 28px;
 		padding: 3px 10px;

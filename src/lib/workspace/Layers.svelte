@@ -20,11 +20,11 @@
 {#if plan.pack}
 	<ol>
 		{#each plan.pack.layers as layer, index (index)}
-			{@const name = layerName(layer, editor.settled.job, currentShop())}
-			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} fine /></li>
+			{@const name = layerName(layer, editor.settled.job, currentShop(editor.settled.job.cutIn))}
+			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} /></li>
 		{/each}
 		<li class="sum">
-			<strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack.thickness} fine /></strong>
+			<strong>Pack</strong><strong><Figure path="pack.thickness" name="Pack" value={plan.pack.thickness} /></strong>
 		</li>
 		{#if plan.frame}
 			<li>
@@ -32,19 +32,18 @@
 					path="frame.section.rabbetDepth"
 					name="Rabbet depth"
 					value={plan.frame.section.rabbetDepth}
-					fine
 				/>
 			</li>
 			<li class={clearanceSign}>
 				<span
 					>Clearance{#if clearanceSign}&nbsp;<Sign of={clearanceSign} size={11} />{/if}</span
-				><Figure path="pack.clearance" name="Clearance" value={plan.pack.clearance!} fine />
+				><Figure path="pack.clearance" name="Clearance" value={plan.pack.clearance!} />
 			</li>
 		{/if}
 		<li class={gapSign}>
 			<span
 				>Air over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
-			><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} fine />
+			><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} />
 		</li>
 	</ol>
 {/if}

@@ -4,13 +4,14 @@
 	import { put } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
+	import { readColour, type WrittenColour } from '$core/shop/colours.ts';
 	import ColourField from '$lib/ui/ColourField.svelte';
 	import { useWorkspace } from './context.ts';
 
 	const { editor } = useWorkspace();
 	const scene = $derived(previewScene(editor.plan, editor.job)!);
 
-	function setMat(index: number, colour: string) {
+	function setMat(index: number, colour: WrittenColour) {
 		if (editor.file.mats) return editor.put(['mats', index, 'colour'], colour);
 		const mats = writtenMats(editor.job.mats).map((mat, at) => (at === index ? { ...mat, colour } : mat));
 		return editor.apply(put(editor.file, ['mats'], mats));
@@ -18,9 +19,9 @@
 </script>
 
 <div class="wall">
-	<Drawing {scene} unit={editor.unit} />
+	<Drawing {scene} reader={editor.reader} />
 	<div class="colours">
-		<ColourField label="Wall" value={editor.job.wallColour} onchange={(colour) => editor.put(['place', 'wallColour'], colour)} />
+		<ColourField label="Wall" value={readColour(editor.job.wallColour)} onchange={(colour) => editor.put(['place', 'wallColour'], colour)} />
 		{#if editor.job.frame}<ColourField
 				label="Moulding"
 				value={editor.job.frame.colour}

@@ -37,7 +37,7 @@
 		><Redo size={17} /></button
 	>
 	<div class="unit">
-		<Choice label="Unit" value={editor.unit} options={UNITS} onchange={(unit) => editor.setUnit(unit)} compact dark />
+		<Choice label="Read in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
 	</div>
 	<a class="paper" href="/jobs/{editor.number}/sheet">Job sheet</a>
 	<p

@@ -11,7 +11,7 @@
 <nav aria-label="Stations, in the order of the work">
 	<ol>
 		{#each STATIONS as station, index (station.id)}
-			{@const sign = signOf(station, editor.settled.plan)}
+			{@const sign = signOf(station, editor.settled.plan, editor.settled.job)}
 			<li class:begins={station.begins}>
 				<button
 					type="button"

@@ -57,12 +57,12 @@
 	// Many strokes leave the section as it is: then it is not drawn again.
 	const sectionNow = stable(() => {
 		const of = view === 'section' ? now : beside;
-		return sectionScene(of.plan, of.job, currentShop());
+		return sectionScene(of.plan, of.job, currentShop(of.job.cutIn));
 	});
 	const section = $derived(sectionNow());
 	const back = $derived.by(() => {
 		const of = view === 'back' ? now : beside;
-		return backScene(of.plan, of.job);
+		return backScene(of.plan, of.job, currentShop(of.job.cutIn));
 	});
 	const corner = $derived(view === 'corner' ? cornerScene(now.plan, now.job, editor.here.index) : null);
 	let exaggerated = $state(false);
@@ -71,7 +71,7 @@
 		if (view !== 'sheet' || !measure) return null;
 		return sheetScene({ piece: editor.here.piece, measure, path: editor.figures.path('measure.').slice(0, -1), exaggerated });
 	});
-	const shared = $derived({ unit: editor.unit, onask: ask });
+	const shared = $derived({ reader: editor.reader, onask: ask });
 
 	let drawing = $state<Drawing>();
 	let kind = $state<Zone['kind']>('show');

@@ -1,9 +1,11 @@
 <script lang="ts">
 	/** Where a figure comes from: in words, in numbers, what each holds, and the handbook's paragraph. */
+	import { showFigure } from '$core/units/figures.ts';
 	import { lookIn } from '$core/why/expression.ts';
-	import { nameOf, sayExpression } from '$core/why/say.ts';
+	import { figureWithUnit } from '$core/why/figure-text.ts';
+	import { nameOf } from '$core/why/names.ts';
+	import { sayExpression } from '$core/why/say.ts';
 	import { currentShop } from './editor.svelte.ts';
-	import { showLength, showNumber } from '$core/units/show.ts';
 	import { useWorkspace } from './context.ts';
 
 	type Props = { path: string; onclose: () => void; onask: (path: string) => void };
@@ -12,19 +14,16 @@
 	let panel: HTMLElement;
 
 	const explanation = $derived(editor.plan.why[path]);
-	const said = $derived(
-		explanation ? sayExpression(explanation.of, lookIn({ plan: editor.plan, job: editor.job, shop: currentShop() }), write) : null
+	const named = $derived({ plan: editor.plan, job: editor.job, shop: currentShop(editor.job.cutIn) });
+	const said = $derived(explanation ? sayExpression(explanation.of, lookIn(named), write, named) : null);
+	/** What a second look is worth: house figures, and figures that say why themselves. */
+	const linked = $derived(
+		(said?.parts ?? []).filter((part) => part.value !== null && (part.path.startsWith('shop.house') || editor.plan.why[part.path]))
 	);
 
-	/** Figures of the plan that are no lengths. */
-	const PLAIN =
-		/(\.kg$|count|KPa$|pullN|sidewaysN|angle|share|Grams$|tissue|Minutes$|breakingKg|wantedKg|density|massPerM2|gravity|Growth|swing|per[A-Z]|Share|passes|Spare|wireSafety|wireAngle|grammage|Stopped|bumpers|total$|tissues|wires)/i;
-
+	/** A figure in the reader's unit; a plain number of the expression as it is. */
 	function write(value: number, of: string | null): string {
-		if (of !== null && !PLAIN.test(of)) return showLength(value, editor.unit, true).text;
-		return Math.abs(value) > 0 && Math.abs(value) < 0.01
-			? value.toExponential(1).replace('e-', ' × 10⁻').replace('-', '−')
-			: showNumber(value, 3);
+		return of === null ? String(value) : figureWithUnit(value, of, editor.reader);
 	}
 
 	$effect(() => {
@@ -38,20 +37,19 @@
 	class="slip"
 	role="dialog"
 	tabindex="-1"
-	aria-label="Why {nameOf(path)}"
+	aria-label="Why {nameOf(path, named)}"
 	onkeydown={(event) => event.key === 'Escape' && onclose()}
 >
 	<header>
-		<h2>{nameOf(path)}</h2>
-		<strong class="figures">{said ? `${write(said.result, path)}${PLAIN.test(path) ? '' : ` ${editor.unit}`}` : ''}</strong>
+		<h2>{nameOf(path, named)}</h2>
+		<strong class="figures">{said && explanation ? showFigure(said.result, explanation.unit, editor.reader) : ''}</strong>
 		<button type="button" class="close" aria-label="Close" onclick={onclose}>×</button>
 	</header>
 	{#if said && explanation}
-		<p class="words">= {said.words}</p>
-		<p class="numbers figures">= {said.numbers}</p>
-		{#if said.parts.some((part) => part.path.startsWith('shop.house') || editor.plan.why[part.path])}
+		<p class="line figures">= {said.line}</p>
+		{#if linked.length > 0}
 			<dl>
-				{#each said.parts.filter((part) => part.value !== null) as part (part.path)}
+				{#each linked as part (part.path)}
 					<dt>{part.name}</dt>
 					<dd class="figures">
 						{#if editor.plan.why[part.path]}<button
@@ -60,11 +58,8 @@
 								aria-label="{part.name} {write(part.value!, part.path)}, say why"
 								onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
 							>
-						{:else if part.path.startsWith('shop.house')}<a
-								class="plain-link"
-								href="/handbook/house#{part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a
-							>
-						{:else}{write(part.value!, part.path)}{/if}
+						{:else}<a class="plain-link" href="/house/figures?find={part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a
+							>{/if}
 					</dd>
 				{/each}
 			</dl>
@@ -114,14 +109,10 @@
 		line-height: 1;
 		cursor: pointer;
 	}
-	.words {
-		margin-top: 4px;
-		color: #474f53;
-	}
-	.numbers {
-		margin: 3px 0 8px;
-		font-size: 16px;
-		font-weight: 600;
+	.line {
+		margin: 4px 0 8px;
+		font-size: 15px;
+		line-height: 1.4;
 	}
 	dl {
 		display: grid;

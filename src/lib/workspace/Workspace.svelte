@@ -43,7 +43,7 @@
 	// svelte-ignore state_referenced_locally
 	planFor(shop);
 	// svelte-ignore state_referenced_locally
-	const editor = new JobEditor(number, rev, file);
+	const editor = new JobEditor(number, rev, file, page.data.reads ?? null);
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,
@@ -110,7 +110,7 @@
 	}
 
 	const cheapest = new CheapestDesk(editor);
-	$effect(() => cheapest.look(editor.file, editor.settled.plan.grade.aimed, editor.settled.plan.grade.reached));
+	$effect(() => cheapest.look(editor.file, editor.settled.plan.grade, editor.unit));
 	const photograph = new PhotographDesk();
 	provideWorkspace({ editor, photograph, cheapest, ask, look: (next) => go({ view: next }) });
 	onMount(() => {
@@ -143,7 +143,7 @@
 		if (index >= 0) go({ station: STATIONS[index]!.id });
 		else if (event.key === '[' || event.key === ']')
 			go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
-		else if (event.key.toLowerCase() === 'u') editor.setUnit(editor.unit === 'mm' ? 'in' : 'mm');
+		else if (event.key.toLowerCase() === 'u') editor.read(editor.unit === 'mm' ? 'in' : 'mm');
 		else if (event.key.toLowerCase() === 'z' && editor.plan.window) {
 			event.preventDefault();
 			zone(!zoning);

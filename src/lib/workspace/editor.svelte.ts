@@ -10,10 +10,12 @@ import { planDecided, type Plan } from '$core/plan.ts';
 import { named, pieceKeys, windowKeys } from '$core/sights.ts';
 import type { Slot } from '$core/guard/slots.ts';
 import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
-import { builtInShop, type Shop } from '$core/shop/shop.ts';
+import { builtInShop, shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
+import type { Reader } from '$core/units/show.ts';
 import { openingsOf } from '$core/window/window.ts';
+import { rememberUnit } from '$lib/ui/reads.ts';
 import { stable } from './stable.svelte.ts';
 
 export type Draft = { text: string; says: string };
@@ -67,11 +69,15 @@ export class JobEditor {
 	#strokeAt = 0;
 	#storing: ReturnType<typeof setTimeout> | undefined;
 
-	readonly job: Decided = $derived(planned(this.file).job);
-	readonly plan: Plan = $derived(planned(this.file).plan);
+	/** The unit that this reader chose; null: as the job is cut. */
+	#reads = $state<Unit | null>(null);
+	readonly job: Decided = $derived(planned(this.file, this.#reads).job);
+	readonly plan: Plan = $derived(planned(this.file, this.#reads).plan);
 	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
-	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }));
-	readonly unit: Unit = $derived(this.job.unit);
+	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }, null));
+	/** The unit that is read and typed here. The job's own is `job.cutIn`. */
+	readonly unit: Unit = $derived(this.job.reader.unit);
+	readonly reader: Reader = $derived(this.job.reader);
 	/** Most strokes leave the piece as it is: then nothing that shows it is done again. */
 	readonly #piece = stable(() => this.job.pieces[Math.min(this.at, this.job.pieces.length - 1)]!);
 	/** The piece and the window that the panels speak of, and where they stand in the file. */
@@ -102,12 +108,13 @@ export class JobEditor {
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
 
-	constructor(number: string, rev: number, file: JobFile) {
+	constructor(number: string, rev: number, file: JobFile, reads: Unit | null) {
 		this.number = number;
 		this.rev = rev;
 		this.file = file;
 		this.#sent = file;
-		this.settled = planned(file);
+		this.#reads = reads;
+		this.settled = planned(file, reads);
 	}
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
@@ -141,7 +148,7 @@ export class JobEditor {
 	 */
 	apply(operations: readonly Operation[], typing: string | null = null): Fault[] {
 		const next = patched(this.file, operations);
-		const faults = faultsOf(next);
+		const faults = faultsOf(next, this.#reads);
 		// A field says its fault itself, in place.
 		this.refusal = typing === null && faults[0] ? faults[0].says : '';
 		if (faults.length > 0) return faults;
@@ -200,31 +207,50 @@ export class JobEditor {
 
 	/** Keeps the job as it stands beside the one that is changed. */
 	keepSecond(): void {
-		this.second = { name: 'As it stood', file: this.file, ...planned(this.file) };
+		this.second = { name: 'Version A', file: this.file, ...planned(this.file, this.#reads) };
 	}
 
 	/** A revision that was kept, as the second version. @throws FaultError when this program can't plan it */
 	showRevision(rev: number, file: JobFile): void {
-		this.second = { name: `Rev ${rev}`, file, ...planned(file) };
+		this.second = { name: `Rev ${rev}`, file, ...planned(file, this.#reads) };
 	}
 
 	/** The second version becomes the job, and the job the second: one undo step. */
 	takeSecond(): void {
 		if (!this.second) return;
 		const { file } = this.second;
-		this.second = { name: 'As it stood', file: this.file, ...planned(this.file) };
+		this.second = { name: 'Version A', file: this.file, ...planned(this.file, this.#reads) };
+		this.#replace(file);
+	}
+
+	/** Shows figures and sentences in a unit. No size changes, and nothing of the job: whoever else reads it reads it their way. */
+	read(unit: Unit): void {
+		this.#reads = unit;
+		rememberUnit(unit);
+		this.settled = planned(this.file, unit);
+		if (this.second) this.second = { ...this.second, ...planned(this.second.file, unit) };
+	}
+
+	/** The job cut in the other unit: everything typed means what it meant, the house's figures and steps are that unit's. */
+	recutIn(unit: Unit): void {
+		this.#replace(withUnit(this.file, unit));
+	}
+
+	/** What the job would be if it were cut in that unit; null where it can't be. */
+	ifCutIn(unit: Unit): Plan | null {
+		const file = withUnit(this.file, unit);
+		return faultsOf(file, this.#reads).length > 0 ? null : planned(file, this.#reads).plan;
+	}
+
+	/** Another file in the place of this one, as one undo step; refused, with the reason, when it can't be planned. */
+	#replace(file: JobFile): void {
+		const faults = faultsOf(file, this.#reads);
+		this.refusal = faults[0]?.says ?? '';
+		if (faults.length > 0) return;
 		this.#past = [...this.#past, this.file];
 		this.#future = [];
 		this.#typing = null;
 		this.file = file;
-		this.#touched();
-	}
-
-	setUnit(unit: Unit): void {
-		if (unit === this.unit) return;
-		this.#past = [...this.#past, this.file];
-		this.#future = [];
-		this.file = withUnit(this.file, unit);
 		this.#touched();
 	}
 
@@ -250,7 +276,7 @@ export class JobEditor {
 
 	/** After a conflict: the file that the person chose, on top of theirs. @returns faults of the mixture, none when it was taken */
 	settle(file: JobFile): Fault[] {
-		const faults = faultsOf(file);
+		const faults = faultsOf(file, this.#reads);
 		if (faults.length > 0 || !this.conflict) return faults;
 		this.#past = [...this.#past, this.file];
 		this.#future = [];
@@ -276,7 +302,7 @@ export class JobEditor {
 		cancelAnimationFrame(this.#settling);
 		const now = () => {
 			this.#settledAt = performance.now();
-			this.settled = planned(this.file);
+			this.settled = planned(this.file, this.#reads);
 		};
 		if (!whileTyping) return now();
 		const often = performance.now() - this.#strokeAt < OFTEN_MS && performance.now() - this.#settledAt < SETTLE_MS;
@@ -351,7 +377,7 @@ export class JobEditor {
 	#stored(): Stored | null {
 		try {
 			const stored = JSON.parse(localStorage.getItem(`rare-keep:${this.number}`) ?? 'null') as Stored | null;
-			return stored && faultsOf(stored.file).length === 0 ? stored : null;
+			return stored && faultsOf(stored.file, this.#reads).length === 0 ? stored : null;
 		} catch {
 			return null;
 		}
@@ -359,7 +385,7 @@ export class JobEditor {
 }
 
 let shop: Shop = builtInShop;
-let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [], shelf: [] };
+let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [], shelf: [], house: [] };
 
 /** From here on files are planned for this shop. */
 export function planFor(next: WrittenShop): void {
@@ -372,27 +398,30 @@ export function currentWritten(): WrittenShop {
 	return written;
 }
 
-/** The shop that files are planned for. */
-export function currentShop(): Shop {
-	return shop;
+/** The shop that files are planned for, in the house of a job's unit. */
+export function currentShop(cutIn: Unit = 'mm'): Shop {
+	return shopFor(shop, cutIn);
 }
 
-const plans = new WeakMap<JobFile, { job: Decided; plan: Plan }>();
+type Planned = { job: Decided; plan: Plan };
+const plans = new WeakMap<JobFile, Map<Unit | null, Planned>>();
 
-/** A file is planned once: to see whether it can be, and to be shown. @throws FaultError */
-function planned(file: JobFile): { job: Decided; plan: Plan } {
-	const known = plans.get(file);
-	if (known) return known;
-	const job = decide(readJob(file), shop);
+/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */
+function planned(file: JobFile, reads: Unit | null): Planned {
+	const known = plans.get(file) ?? new Map<Unit | null, Planned>();
+	plans.set(file, known);
+	const before = known.get(reads);
+	if (before) return before;
+	const job = decide(readJob(file), shop, reads ?? undefined);
 	const made = { job, plan: planDecided(file, job, shop) };
-	plans.set(file, made);
+	known.set(reads, made);
 	return made;
 }
 
 /** Faults of a file, none when it can be planned. */
-function faultsOf(file: JobFile): Fault[] {
+function faultsOf(file: JobFile, reads: Unit | null): Fault[] {
 	try {
-		planned(file);
+		planned(file, reads);
 		return [];
 	} catch (error) {
 		if (error instanceof FaultError) return error.faults;

@@ -1,10 +1,11 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
 import type { Finding, Severity, Station } from '$core/findings/rule.ts';
+import { HOLD_NAMES } from '$core/hold/names.ts';
 import { isHinge } from '$core/job/decide-hold.ts';
 import type { Decided } from '$core/job/decide.ts';
 import { each } from '$core/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
-import { showLength, showNumber, showSize } from '$core/units/show.ts';
+import { showLength, showMass, showSize } from '$core/units/show.ts';
 
 export type StationId =
 	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
@@ -17,15 +18,6 @@ export type StationOfStrip = {
 	/** A line is drawn before it: another part of the day begins. */
 	begins?: true;
 	summary: (plan: Plan, job: Decided) => string;
-};
-
-const HELD: Record<string, string> = {
-	corners: 'corner pockets',
-	strips: 'edge strips',
-	sling: 'a sling',
-	clips: 'clips',
-	stitching: 'stitched',
-	'whole-surface': 'stuck down'
 };
 
 const waits = (plan: Plan, station: string) => plan.open.find((one) => one.station === station) !== undefined;
@@ -51,8 +43,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 			if (!only) return 'the sheet is not measured';
 			const lean = Math.max(...measures.map((one) => Math.abs(one.lean)));
 			return [
-				measures.length > 1 ? `${measures.length} sheets` : showSize(only.mean, job.unit),
-				lean > 1 ? `leans ${showLength(lean, job.unit, true).text}` : ''
+				measures.length > 1 ? `${measures.length} sheets` : showSize(only.mean, job.reader),
+				lean > 1 ? `leans ${showLength(lean, job.reader, 'fine').text}` : ''
 			]
 				.filter(Boolean)
 				.join(' · ');
@@ -64,7 +56,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['window'],
 		summary: ({ window }, job) =>
 			window
-				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.unit)} · ${['no mat', 'one mat'][job.mats.length] ?? `${job.mats.length} mats`}`
+				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.reader)} · ${['no mat', 'one mat'][job.mats.length] ?? `${job.mats.length} mats`}`
 				: 'waits for the sheet'
 	},
 	{
@@ -82,14 +74,14 @@ export const STATIONS: readonly StationOfStrip[] = [
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
 			const { kind, adhesive } = job.hold;
 			if (isHinge(kind)) return `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${adhesive.name}`;
-			return `${HELD[kind]} · ${adhesive.family === 'none' ? 'no adhesive' : adhesive.name}`;
+			return adhesive.family === 'none' ? HOLD_NAMES[kind].label : `${HOLD_NAMES[kind].label} · ${adhesive.name}`;
 		}
 	},
 	{
 		id: 'frame',
 		name: 'Frame',
 		of: ['frame'],
-		summary: ({ frame }, job) => (frame ? `${showSize(frame.outer, job.unit)} · ${job.frame!.name}` : 'no moulding chosen')
+		summary: ({ frame }, job) => (frame ? `${showSize(frame.outer, job.reader)} · ${job.frame!.name}` : 'no moulding chosen')
 	},
 	{
 		id: 'cut',
@@ -111,18 +103,22 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['back'],
 		summary: ({ back }, job) =>
 			back?.tape
-				? `${job.back.seal} ${showLength(back.tape.stock, job.unit).text} · ${back.bumpers} bumpers`
+				? `${job.back.seal} ${showLength(back.tape.stock, job.reader, 'mark').text} · ${back.bumpers} bumpers`
 				: job.back.seal
 					? 'waits for the frame'
-					: 'no seal'
+					: job.frame?.kind === 'metal'
+						? 'metal: nothing to tape'
+						: back?.dustCover
+							? 'dust cover'
+							: 'no seal'
 	},
 	{
 		id: 'wall',
 		name: 'Wall',
 		of: ['hang', 'climate'],
-		summary: ({ hang, mass }) =>
+		summary: ({ hang, mass }, job) =>
 			hang
-				? `${hang.by} on ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showNumber(mass!.kg, 1)} kg`
+				? `${hang.by} on ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showMass(mass!.kg, job.reader)}`
 				: 'waits for the frame'
 	},
 	{ id: 'record', name: 'Record', of: [], begins: true, summary: () => 'papers · revisions' }
@@ -130,8 +126,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 
 const ORDER: Severity[] = ['stop', 'caution', 'note'];
 
-/** The gravest severity of a station's findings; settled when there is none and its figures are there. */
-export function signOf(station: StationOfStrip, plan: Plan): Severity | 'settled' | null {
+/** The gravest severity of a station's findings; settled when there is none, its figures are there, and somebody answered it. */
+export function signOf(station: StationOfStrip, plan: Plan, job: Decided): Severity | 'settled' | null {
 	const found = findingsOf(station, plan).filter((finding) => !finding.accepted);
 	const worst = ORDER.find((severity) => found.some((finding) => finding.severity === severity));
 	if (worst) return worst;
@@ -147,7 +143,7 @@ export function signOf(station: StationOfStrip, plan: Plan): Severity | 'settled
 		back: !plan.back?.tape && !plan.frame,
 		wall: !plan.hang
 	}[station.id as 'intake'];
-	return open ? null : 'settled';
+	return open || (station.id !== 'measure' && !job.answered.has(station.id)) ? null : 'settled';
 }
 
 export function findingsOf(station: StationOfStrip, plan: Plan): Finding[] {

@@ -5,4 +5,4 @@
 	const { data }: PageProps = $props();
 </script>
 
-{#key data.job?.number}<Laboratory shop={data.shop} rooms={data.rooms} jobs={data.jobs} job={data.job} />{/key}
+{#key data.job?.number}<Laboratory shop={data.shop} rooms={data.rooms} jobs={data.jobs} job={data.job} reads={data.reads} />{/key}

@@ -1,12 +1,19 @@
 <script lang="ts">
 	import Flag from '$lib/ui/Flag.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
+	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 
 	const { editor } = useWorkspace();
 	const back = $derived(editor.settled.plan.back);
+	/** The clips of a metal section hold the back, and its hangers slide where a tape would stick. */
+	const metal = $derived(editor.job.frame?.kind === 'metal');
+	const paper = $derived(back?.dustCoverPaper && currentShop().dustCovers[back.dustCoverPaper]?.name);
 	const SEALS = [
 		{ value: '', label: 'none' },
 		{ value: 'gummed', label: 'Gummed tape: water opens it again' },
@@ -20,31 +27,42 @@
 
 <Panel name="Back" about="What closes it against dust and damp.">
 	<div class="group">
-		<Pick
-			label="Back seal"
-			value={editor.job.back.seal ?? ''}
-			options={SEALS}
-			onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)}
-		/>
-		<Flag
-			label="Dust cover over the whole back"
-			value={editor.job.back.dustCover}
-			onchange={(on) => editor.put(['back', 'dustCover'], on)}
-		/>
+		{#if metal}
+			<p>A metal frame is not taped: its clips hold the back, and the edge seal round the pack keeps dust out.</p>
+		{:else}
+			<Pick
+				label="Back seal"
+				value={editor.job.back.seal ?? ''}
+				options={SEALS}
+				onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)}
+			/>
+			<Flag
+				label="Dust cover over the whole back"
+				value={editor.job.back.dustCover}
+				onchange={(on) => editor.put(['back', 'dustCover'], on)}
+			/>
+		{/if}
 		<Pick
 			label="Bumpers"
 			value={String(editor.job.back.bumpers)}
 			options={BUMPERS}
 			onchange={(value) => editor.put(['back', 'bumpers'], Number(value))}
 		/>
+		{#if editor.job.back.bumpers > 0}<LengthField
+				label="Height of a bumper"
+				keys={['back', 'bumperHeight']}
+				value={editor.job.back.bumperHeight}
+			/>{/if}
 	</div>
 	{#if back?.tape}
 		<div class="group">
 			<h2>Back tape</h2>
 			<dl class="rows">
-				<dt>It must be wide</dt>
-				<dd><Figure path="back.tape.width" name="Width of tape needed" value={back.tape.width} fine /></dd>
-				<dt>Taken from stock{back.tape.passes > 1 ? `, in ${back.tape.passes} passes` : ''}</dt>
+				<dt>On the wood</dt>
+				<dd><Figure path="back.tape.land" name="Tape on the wood" value={back.tape.land} /></dd>
+				<dt>Width needed</dt>
+				<dd><Figure path="back.tape.width" name="Width of tape needed" value={back.tape.width} /></dd>
+				<dt>From stock{back.tape.passes > 1 ? `, in ${back.tape.passes} passes` : ''}</dt>
 				<dd><Figure path="back.tape.stock" name="Tape from stock" value={back.tape.stock} /></dd>
 				<dt>Two strips</dt>
 				<dd><Figure path="back.tape.strips[0]" name="Strip at the top" value={back.tape.strips[0]} /></dd>
@@ -57,23 +75,31 @@
 		<div class="group">
 			<h2>Edge seal, before the pack enters the frame</h2>
 			<dl class="rows">
-				<dt>Taken from stock</dt>
+				<dt>From stock</dt>
 				<dd><Figure path="back.edgeSeal.stock" name="Edge seal from stock" value={back.edgeSeal.stock} /></dd>
 				<dt>Length, with 5 % to spare</dt>
 				<dd><Figure path="back.edgeSeal.length" name="Length of edge seal" value={back.edgeSeal.length} /></dd>
 			</dl>
 		</div>
 	{/if}
-	{#if back?.dustCover}
+	{#if back?.dustCover && back.dustCoverRough}
 		<div class="group">
-			<h2>Dust cover, finished</h2>
-			<p>
-				<Figure path="back.dustCover.width" name="Dust cover width" value={back.dustCover.width} /> × <Figure
-					path="back.dustCover.height"
-					name="Dust cover height"
-					value={back.dustCover.height}
-				/>
-			</p>
+			<h2>Dust cover</h2>
+			{#if paper}<p class="quiet">{paper}</p>{/if}
+			<dl class="rows">
+				{#each [['dustCoverRough', back.dustCoverRough, 'Cut roughly to'], ['dustCover', back.dustCover, 'Trimmed to']] as const as [key, size, label] (key)}
+					<dt>{label}</dt>
+					<dd>
+						<Figure path="back.{key}.width" name="{label}, width" value={size.width} /> × <Figure
+							path="back.{key}.height"
+							name="{label}, height"
+							value={size.height}
+						/>
+					</dd>
+				{/each}
+			</dl>
 		</div>
 	{/if}
+	<Schools at="back" />
+	<HouseChoices at="back" />
 </Panel>

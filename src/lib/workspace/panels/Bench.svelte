@@ -1,38 +1,50 @@
 <script lang="ts">
 	import { planSteps } from '$core/bench/steps.ts';
+	import { showMinutes } from '$core/units/show.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { currentShop } from '../editor.svelte.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 
 	const { editor } = useWorkspace();
-	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, currentShop()));
+	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, currentShop(editor.settled.job.cutIn)));
 </script>
 
 <Panel name="Bench" about="The steps for this very package, in their order.">
 	{#if steps.length === 0}
-		<p>The steps come with the sheet’s readings and a moulding.</p>
+		<p>The steps come with the sheet’s readings and a frame.</p>
 	{/if}
 	<ol>
 		{#each steps as step, index (step.id)}
 			<li>
 				<h2>{index + 1} {step.title}</h2>
 				{#each step.does as line (line)}<p>{line}</p>{/each}
+				{#each step.pictures ?? [] as scene, at (at)}<div class="board">
+						<Drawing {scene} reader={editor.reader} label={11} />
+					</div>{/each}
+				{#if step.waitMinutes}<p class="quiet">Then it waits {showMinutes(step.waitMinutes)}.</p>{/if}
 				{#if step.because}<p class="quiet">{step.because}</p>{/if}
 				{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
 			</li>
 		{/each}
 	</ol>
+	<Schools at="bench" />
 </Panel>
 
 <style>
 	li {
 		padding-bottom: 12px;
 	}
-	h2 {
-		font-family: var(--serif) !important;
-		font-size: 15px !important;
-		color: var(--ink) !important;
-		border: 0 !important;
+	li > h2 {
+		font-family: var(--serif);
+		font-size: 15px;
+		color: var(--ink);
+		border: 0;
+	}
+	.board {
+		height: 180px;
+		margin: 6px 0;
 	}
 	.caution {
 		border-left: 3px solid var(--caution);

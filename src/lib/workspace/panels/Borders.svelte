@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The front mat's borders: even, weighted, own, or what a given pack leaves; round the window or round the motif. */
 	import { SIDES } from '$core/geometry/shapes.ts';
-	import { showSize } from '$core/units/show.ts';
+	import { showLength, showSize } from '$core/units/show.ts';
 	import { smallestAround, turnedEachWay, wholeInches } from '$core/window/fit.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -12,6 +12,14 @@
 
 	const { editor } = useWorkspace();
 	const borders = $derived(editor.job.borders);
+	/** Each way is shown as it is cut: where a bought size is reached, the borders grow. */
+	const grown = $derived.by(() => {
+		const border = editor.settled.plan.window?.mats[0]?.border;
+		const asked = editor.settled.job.borders.asked;
+		if (!border || way === 'fit' || SIDES.every((side) => Math.abs(border[side] - asked[side]) < editor.job.step / 2)) return '';
+		const said = [...new Set(SIDES.map((side) => showLength(border[side], editor.reader, 'mark').text))];
+		return `${way === 'even' ? 'Even' : way === 'weighted' ? 'Weighted' : 'Own'}, grown to ${said.length === 1 ? said[0] : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`}: the next size that is bought.`;
+	});
 	const way = $derived(borders.way);
 	const pack = $derived(editor.settled.plan.window?.pack);
 	/** A frame that exists gives the pack itself. */
@@ -25,7 +33,7 @@
 	const OWN = 'own';
 
 	const sizes = $derived(
-		turnedEachWay(currentShop().packSizes).map(({ name, pack: size }) => ({
+		turnedEachWay(currentShop(editor.job.cutIn).packSizes).map(({ name, pack: size }) => ({
 			value: `${size.width}x${size.height}`,
 			label: name,
 			size
@@ -35,7 +43,7 @@
 		pack
 			? wholeInches(pack).map((size) => ({
 					value: `${size.width}x${size.height}`,
-					label: `Section ${showSize(size, 'in')} in`,
+					label: `Metal pairs ${showSize(size, 'in')} in`,
 					size
 				}))
 			: []
@@ -57,7 +65,7 @@
 		const seen = way === 'fit' ? editor.plan.window!.mats[0]!.border : sides;
 		if (next === 'own') return editor.put(['borders'], { way: next, ...seen, ...kept });
 		if (next === 'fit') {
-			const size = smallestAround(currentShop().packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
+			const size = smallestAround(currentShop(editor.job.cutIn).packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
 			return editor.put(['borders'], {
 				way: next,
 				pack: { width: size.width, height: size.height },
@@ -83,15 +91,16 @@
 <div class="group">
 	<h2>Borders</h2>
 	{#if ready}
-		<p class="quiet">The ready-made frame gives the pack; the borders take what is left.</p>
-	{:else}
-		<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />
+		<p class="quiet">
+			{way === 'fit' ? 'The frame gives the pack; the borders take what is left.' : 'The frame is there: the plan says by how much these borders miss it.'}
+		</p>
 	{/if}
+	<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />
 	{#if way === 'own'}
 		{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
 	{:else if way === 'fit'}
-		{#if !ready}
-			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
+			{#if !ready}
+				<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
 			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
 			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
 			<p class="quiet">
@@ -110,6 +119,7 @@
 				zero
 			/>{/if}
 	{/if}
+	{#if grown}<p role="status">{grown}</p>{/if}
 	{#if !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
 		<Choice
 			label="What stands in the middle"

@@ -1,14 +1,33 @@
 <script lang="ts">
-	import { materialName } from '$core/cutting/material-name.ts';
-	import { currentShop } from '../editor.svelte.ts';
-	import { showLength, showSize } from '$core/units/show.ts';
-	import { SIDES } from '$core/geometry/shapes.ts';
+	import { centreFromBack } from '$core/bench/as-laid.ts';
+	import { lineDetail, lineSize, materialName } from '$core/cutting/material-name.ts';
+	import { sizesThatChange } from '$core/cutting/recut.ts';
+	import { matBackScene } from '$core/drawing/board.ts';
+	import { showLength } from '$core/units/show.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
 	const plan = $derived(editor.settled.plan);
+	const job = $derived(editor.settled.job);
+	const shop = $derived(currentShop(job.cutIn));
+	/** Stops are set with the mat's back up: the back's left is the front's right. */
+	const STOPS = [
+		['left', 'right'],
+		['right', 'left'],
+		['top', 'top'],
+		['foot', 'bottom']
+	] as const;
+	const other = $derived(job.cutIn === 'mm' ? 'in' : 'mm');
+	const UNITS = { mm: 'millimetres', in: 'inches' };
+	const changes = $derived.by(() => {
+		const next = editor.ifCutIn(other);
+		return next ? sizesThatChange(plan.cut, next.cut) : null;
+	});
+	const step = $derived(showLength(job.step, { ...editor.reader, unit: job.cutIn }).text);
 </script>
 
 <Panel name="Cut" about="Everything that is cut for it, and the settings of the guide stops.">
@@ -20,28 +39,59 @@
 			<table>
 				<tbody>
 					{#each plan.cut as cut, index (index)}
+						{@const detail = lineDetail(cut, editor.reader)}
 						<tr
-							><th scope="row">{cut.role}<span class="of">{materialName(cut, currentShop())}</span></th><td class="figures"
-								>{cut.count} ×</td
-							><td class="figures">{cut.height === 0 ? showLength(cut.width, editor.unit).text : showSize(cut, editor.unit)}</td
-							></tr
+							><th scope="row"
+								><span class="role">{cut.role}</span>{#if detail}<span class="of">{detail}</span>{/if}<span class="of"
+									>{materialName(cut, shop)}</span
+								></th
+							><td class="figures">{cut.count} ×</td><td class="figures size">{lineSize(cut, editor.reader)}</td></tr
 						>
 					{/each}
 				</tbody>
 			</table>
 			<a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
 		</div>
+		<div class="group">
+			<h2>Cut in {UNITS[job.cutIn]}</h2>
+			<p class="quiet">
+				To {step}
+				{job.cutIn}, with the house figures for {UNITS[job.cutIn]}. Reading the other unit changes no size; cutting in it does.
+			</p>
+			{#if changes !== null}<div>
+					<button type="button" class="press" onclick={() => editor.recutIn(other)}
+						>Recut in {UNITS[other]}: {changes === 0 ? 'no size changes' : changes === 1 ? 'one size changes' : `${changes} sizes change`}</button
+					>
+				</div>{/if}
+		</div>
 		{#each plan.window!.mats as mat, index (index)}
-			{#each mat.holes ?? [mat] as hole, at (at)}
-				{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
-				{@const name = `mat ${index + 1}${mat.holes ? `, window ${at + 1}` : ''}`}
-				<div class="group">
-					<h2>{name.replace('m', 'M')}, stops from the back</h2>
+			{@const board = matBackScene(plan, job, index)}
+			<div class="group">
+				<h2>Mat {index + 1}, its back up</h2>
+				{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} label={11} /></div>{/if}
+				{#each mat.holes ?? [mat] as hole, at (at)}
+					{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
+					{@const name = `mat ${index + 1}${mat.holes ? `, window ${at + 1}` : ''}`}
 					<dl class="rows">
-						{#each SIDES as side (side)}
-							<dt>{side}</dt>
-							<dd><Figure path="{path}.stop.{side}" name="Stop of {name} {side}" value={hole.stop[side]} fine /></dd>
-						{/each}
+						{#if mat.holes}<dt class="window"><strong>Window {at + 1}</strong></dt>
+							<dd></dd>{/if}
+						{#if hole.curve}
+							{@const centre = centreFromBack(hole.curve, mat.blank.width)}
+							<dt>Centre from the left, from the top</dt>
+							<dd>
+								{showLength(centre.left, editor.reader, 'mark').text},
+								<Figure path="{path}.curve.centre.top" name="Centre of {name} from the top" value={hole.curve.centre.top} />
+							</dd>
+							{#if hole.curve.radius !== undefined}
+								<dt>Radius of the arch</dt>
+								<dd><Figure path="{path}.curve.radius" name="Radius of {name}" value={hole.curve.radius} /></dd>
+							{/if}
+						{:else}
+							{#each STOPS as [side, front] (side)}
+								<dt>Stop {side}</dt>
+								<dd><Figure path="{path}.stop.{front}" name="Stop of {name}, {side}, its back up" value={hole.stop[front]} /></dd>
+							{/each}
+						{/if}
 						<dt>The window then measures</dt>
 						<dd>
 							<Figure path="{path}.opening.width" name="Opening width" value={hole.opening.width} /> × <Figure
@@ -50,25 +100,9 @@
 								value={hole.opening.height}
 							/>
 						</dd>
-						{#if hole.curve}
-							<dt>Centre from the left, from the top</dt>
-							<dd>
-								<Figure
-									path="{path}.curve.centre.left"
-									name="Centre of {name} from the left"
-									value={hole.curve.centre.left}
-									fine
-								/>,
-								<Figure path="{path}.curve.centre.top" name="Centre of {name} from the top" value={hole.curve.centre.top} fine />
-							</dd>
-							{#if hole.curve.radius !== undefined}
-								<dt>Radius of the arch</dt>
-								<dd><Figure path="{path}.curve.radius" name="Radius of {name}" value={hole.curve.radius} fine /></dd>
-							{/if}
-						{/if}
 					</dl>
-				</div>
-			{/each}
+				{/each}
+			</div>
 			{#if mat.print}
 				<div class="group">
 					<h2>Mat {index + 1} is printed</h2>
@@ -106,19 +140,33 @@
 		text-align: left;
 		padding: 3px 0;
 	}
+	.role::first-letter {
+		text-transform: uppercase;
+	}
+	.role {
+		display: inline-block;
+	}
 	.of {
 		display: block;
 		font-size: 12.5px;
 		color: var(--quiet);
 	}
+	.size {
+		max-width: 118px;
+	}
 	td {
 		vertical-align: top;
 		padding-top: 3px;
 		text-align: right;
-		white-space: nowrap;
 		padding-left: 8px;
+	}
+	td:nth-child(2) {
+		white-space: nowrap;
 	}
 	tr {
 		border-bottom: 1px solid var(--line);
+	}
+	.board {
+		height: 190px;
 	}
 </style>

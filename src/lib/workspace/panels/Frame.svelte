@@ -1,15 +1,17 @@
 <script lang="ts">
 	import { closingRail, pairName } from '$core/frame/kit.ts';
-	import { showNumber } from '$core/units/show.ts';
+	import { drop, put } from '$core/job/patch.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import FrameKind from './FrameKind.svelte';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
-	import SchoolChoice from './SchoolChoice.svelte';
+	import Schools from './Schools.svelte';
 	import Shelf from './Shelf.svelte';
 
 	const { editor } = useWorkspace();
@@ -29,14 +31,37 @@
 		{ value: 'turn-buttons', label: 'Turn buttons' },
 		{ value: 'offset-clips', label: 'Offset clips' }
 	];
+	/** Somewhere behind the pack, until it is measured. */
+	function addGroove() {
+		const { rabbetDepth } = editor.job.frame!.section;
+		editor.apply(put(editor.file, ['frame', 'groove'], { from: Math.round(rabbetDepth / 2), width: 3 }));
+	}
+	/** Own counts of points or clips; left empty, the house spaces them. */
+	const counts = (side: 'top' | 'side') => String(editor.file.frame?.pointCount?.[side] ?? '');
+	function setCount(side: 'top' | 'side', value: string) {
+		editor.apply(
+			value === ''
+				? drop(editor.file, ['frame', 'pointCount', side])
+				: put(editor.file, ['frame', 'pointCount', side], Number(value))
+		);
+	}
+	const COUNTS = [
+		{ value: '', label: 'as the house spaces them' },
+		...Array.from({ length: 12 }, (_, index) => ({ value: String(index + 1), label: String(index + 1) }))
+	];
 	/** What lies between pack and frame's back, in words. */
 	const standing = $derived.by(() => {
 		const clearance = pack?.clearance;
 		if (clearance === undefined) return '';
-		if (clearance < 0) return 'the pack stands proud';
+		const { house } = currentShop(editor.settled.job.cutIn);
+		if (clearance < 0) return 'the pack is proud of the frame';
 		if (metal)
-			return clearance < 1 ? 'a shim of card holds it' : clearance <= 6 ? 'a spring clip takes it up' : 'too much for a clip';
-		return clearance < 3 ? 'tight for the points' : clearance > 12 ? 'recessed' : 'room for the points';
+			return clearance < house.clipLeast
+				? 'a shim of card holds it'
+				: clearance <= house.clipMost
+					? 'a spring clip takes it up'
+					: 'too much for a clip';
+		return clearance < house.roomForPoints ? 'tight for the points' : clearance > house.recessedFrom ? 'recessed' : 'room for the points';
 	});
 </script>
 
@@ -58,18 +83,17 @@
 				{/each}
 				<dt>Larger than the pack by</dt>
 				<dd>
-					<Figure path="frame.allowance.width" name="Allowance across" value={frame.allowance.width} fine /> × <Figure
+					<Figure path="frame.allowance.width" name="Allowance across" value={frame.allowance.width} /> × <Figure
 						path="frame.allowance.height"
 						name="Allowance down"
 						value={frame.allowance.height}
-						fine
 					/>
 				</dd>
 				<dt>Depth less pack: {standing}</dt>
-				<dd><Figure path="pack.clearance" name="Clearance" value={pack.clearance!} fine /></dd>
+				<dd><Figure path="pack.clearance" name="Clearance" value={pack.clearance!} /></dd>
 				{#if frame.depthWithStrips !== undefined}
 					<dt>From the wall, with its strips</dt>
-					<dd><Figure path="frame.depthWithStrips" name="Depth with strips" value={frame.depthWithStrips} fine /></dd>
+					<dd><Figure path="frame.depthWithStrips" name="Depth with strips" value={frame.depthWithStrips} /></dd>
 				{/if}
 			</dl>
 			<LengthField
@@ -84,11 +108,25 @@
 					keys={['frame', 'deepen']}
 					value={editor.job.frame!.deepen}
 					zero
-				/>{/if}
+				/>
+				{#if editor.job.frame!.groove}
+					<LengthField
+						label="Groove in the rabbet, from the lip’s underside"
+						keys={['frame', 'groove', 'from']}
+						value={editor.job.frame!.groove.from}
+						zero
+					/>
+					<LengthField label="Width of the groove" keys={['frame', 'groove', 'width']} value={editor.job.frame!.groove.width} />
+					<div>
+						<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, ['frame', 'groove']))}
+							>remove the groove</button
+						>
+					</div>
+				{:else}<div><button type="button" class="text-press" onclick={addGroove}>its rabbet has a groove</button></div>{/if}{/if}
 		</div>
 		<Shelf />
-		{#if frame.kit}
-			<div class="group">
+		{#if metal}
+			{#if frame.kit}<div class="group">
 				<h2>Kit to buy</h2>
 				<ul class="kit" aria-label="Kit">
 					{#each frame.kit as { part, size }, index (part)}
@@ -110,6 +148,11 @@
 						</li>
 					{/each}
 				</ul>
+			</div>
+			{/if}
+			<div class="group">
+				<h2>Clips and closing</h2>
+				{@render ownCounts('Clips')}
 				<p class="quiet">
 					The {closingRail(frame.outer, editor.settled.job.schools['closing-rail'])} rail closes it. Clips: top and bottom {frame
 						.points.top.count} each, sides {frame.points.side.count} each.
@@ -131,7 +174,7 @@
 						<dt>Stick needed</dt>
 						<dd><Figure path="frame.stick" name="Stick" value={frame.stick!} /></dd>
 						<dt>Rabbet across its corners, both ways</dt>
-						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={frame.diagonal!} fine /></dd>
+						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={frame.diagonal!} /></dd>
 					</dl>
 					<span class="quiet">Corners</span>
 					<Choice
@@ -158,6 +201,7 @@
 						value={editor.job.frame!.pointFirst}
 						optional
 					/>{/if}
+				{@render ownCounts(frame.points.kind === 'offset-clips' ? 'Clips' : 'Points')}
 				<dl class="rows">
 					<dt>In all</dt>
 					<dd>
@@ -167,57 +211,59 @@
 						<dt>{label}, each: first at, then apart</dt>
 						<dd>
 							{frame.points[side].count} ×
-							<Figure path="frame.points.{side}.first" name="First point, {label}" value={frame.points[side].first!} fine />,
-							<Figure path="frame.points.{side}.spacing" name="Spacing, {label}" value={frame.points[side].spacing!} fine />
+							<Figure path="frame.points.{side}.first" name="First point, {label}" value={frame.points[side].first!} />,
+							<Figure path="frame.points.{side}.spacing" name="Spacing, {label}" value={frame.points[side].spacing!} />
 						</dd>
 					{/each}
 					{#if frame.offset !== undefined}
 						<dt>The clips step {frame.offset < 0 ? 'up by' : 'down by'}</dt>
-						<dd><Figure path="frame.offset" name="Step of the clips" value={Math.abs(frame.offset)} fine /></dd>
+						<dd><Figure path="frame.offset" name="Step of the clips" value={Math.abs(frame.offset)} /></dd>
 					{/if}
 				</dl>
 			</div>
 		{/if}
 		<div class="group">
-			<h2>Mass, kg</h2>
+			<h2>Mass</h2>
 			<dl class="rows">
 				{#each mass!.parts as { part, kg }, index (part)}
 					<dt class="part">{part}</dt>
-					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} text={showNumber(kg, 2)} /></dd>
+					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} /></dd>
 				{/each}
 				<dt><strong>The whole</strong></dt>
-				<dd><Figure path="mass.kg" name="Mass" value={mass!.kg} text={showNumber(mass!.kg)} /></dd>
+				<dd><Figure path="mass.kg" name="Mass" value={mass!.kg} /></dd>
 			</dl>
 		</div>
 		<div class="group">
 			<h2>Glazing lying flat</h2>
 			<dl class="rows">
 				<dt>At the bench, at most</dt>
-				<dd><Figure path="pack.sag" name="Sag" value={pack.sag} fine /></dd>
+				<dd><Figure path="pack.sag" name="Sag" value={pack.sag} /></dd>
 				<dt>Lying for weeks</dt>
-				<dd><Figure path="pack.sagWeeks" name="Sag after weeks" value={pack.sagWeeks} fine /></dd>
+				<dd><Figure path="pack.sagWeeks" name="Sag after weeks" value={pack.sagWeeks} /></dd>
 				<dt>Carried, leaning by ten degrees</dt>
-				<dd><Figure path="pack.sagCarried" name="Sag carried" value={pack.sagCarried} fine /></dd>
+				<dd><Figure path="pack.sagCarried" name="Sag carried" value={pack.sagCarried} /></dd>
 				<dt>Air over the piece</dt>
-				<dd><Figure path="pack.gap" name="Air over the piece" value={pack.gap} fine /></dd>
+				<dd><Figure path="pack.gap" name="Air over the piece" value={pack.gap} /></dd>
 			</dl>
 			{#if pack.sag > pack.gap}<p class="quiet">
 					It would touch the piece lying flat{pack.sagCarried <= pack.gap ? '; carried upright it stays clear' : ''}.
 				</p>{/if}
 		</div>
-		<div class="group">
-			{#if metal}
-				<SchoolChoice id="clips" names={{ 'every-side': 'on every side', four: 'four in all' }} />
-				<SchoolChoice id="closing-rail" names={{ long: 'a long one', bottom: 'the bottom one' }} />
-				<SchoolChoice id="metal-load" names={{ whole: 'the whole pack', layers: 'layer by layer' }} />
-			{:else}
-				<SchoolChoice id="points" names={{ rigid: 'rigid pins', flexible: 'flexible tabs' }} />
-			{/if}
-		</div>
 	{:else}
 		<Shelf />
 	{/if}
+	<Schools at="frame" />
+	<HouseChoices at="frame" />
 </Panel>
+
+{#snippet ownCounts(what: string)}
+	{#each [['top', 'top and bottom, each'], ['side', 'sides, each']] as const as [side, where] (side)}<Pick
+			label="{what} at {where}"
+			value={counts(side)}
+			options={COUNTS}
+			onchange={(value) => setCount(side, value)}
+		/>{/each}
+{/snippet}
 
 <style>
 	.kit li {

@@ -1,7 +1,9 @@
 <script lang="ts">
-	/** Wood from the stick, a metal section in pairs, or a frame that exists; and its section. */
+	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
 	import { drop, put, type Operation } from '$core/job/patch.ts';
+	import { mouldingName } from '$core/shop/mouldings.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
+	import { showLength, showWithUnit } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -14,23 +16,29 @@
 	const frame = $derived(editor.settled.job.frame);
 	const section = $derived(editor.job.frame?.section);
 	const kind = $derived(editor.job.frame?.kind ?? 'wood');
-	const OUTRIGHT = 'given outright';
-	const chosen = $derived(editor.file.frame?.section ? OUTRIGHT : (editor.file.frame?.moulding ?? ''));
+	/** It is there already: measured, not made. */
+	const isThere = $derived(kind === 'ready-made' || (editor.job.frame?.joined ?? false));
+	const ENTERED = 'entered';
+	const chosen = $derived(editor.file.frame?.section ? ENTERED : (editor.file.frame?.moulding ?? ''));
 	const stocked = $derived(
-		Object.values(currentShop().mouldings).filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal'))
+		Object.values(currentShop(editor.job.cutIn).mouldings).filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal'))
 	);
 	const mouldings = $derived([
 		...(chosen === '' ? [{ value: '', label: 'choose' }] : []),
 		...stocked.map((moulding) => ({
 			value: moulding.id,
-			label: `${moulding.name}, ${kind === 'metal' ? 'channel' : 'rabbet'} ${moulding.rabbetDepth}`
+			label: `${mouldingName(moulding, editor.reader)}, ${kind === 'metal' ? 'channel' : 'rabbet'} ${showLength(moulding.rabbetDepth, editor.reader, 'mark').text}`
 		})),
-		{ value: OUTRIGHT, label: 'A section given outright' }
+		{ value: ENTERED, label: 'Enter a profile' }
 	]);
 	const KINDS = [
 		{ value: 'wood', label: 'Wood' },
 		{ value: 'metal', label: 'Metal' },
-		{ value: 'ready-made', label: 'It exists' }
+		{ value: 'theirs', label: 'Customer’s frame' }
+	] as const;
+	const THEIRS = [
+		{ value: 'ready-made', label: 'Wood' },
+		{ value: 'metal', label: 'Metal, joined' }
 	] as const;
 	const FIGURES = $derived([
 		['face', 'Face'],
@@ -44,24 +52,25 @@
 		{ value: '10', label: 'whole centimetres' }
 	];
 
-	/** What belongs to one kind goes with it; a frame that exists gives the size, so the borders follow or are free again. */
-	function setKind(next: 'wood' | 'metal' | 'ready-made') {
+	/** What belongs to one kind goes with it; a frame that is there gives the size, so the borders follow or are free again. */
+	function setKind(next: 'wood' | 'metal' | 'ready-made', joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
-		const first = Object.values(currentShop().mouldings).find((one) => (one.metal !== undefined) === (next === 'metal'))!;
+		const first = Object.values(currentShop(editor.job.cutIn).mouldings).find((one) => (one.metal !== undefined) === (next === 'metal'))!;
+		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;
 		const { rabbet } = editor.plan.frame ?? {};
 		const opening = rabbet ?? editor.plan.window?.pack ?? { width: 400, height: 500 };
 		const made =
-			next === 'ready-made'
-				? { ...kept, kind: next, section: { ...(section ?? sectionOf(first)) }, opening: { ...opening } }
+			next === 'ready-made' || joined
+				? { ...kept, kind: next, ...(joined ? { joined } : {}), section: sectionOf(alike ?? first), opening: { ...opening } }
 				: { ...kept, kind: next, moulding: first.id };
-		editor.apply([...put(editor.file, ['frame'], made), ...bordersFor(next)]);
+		editor.apply([...put(editor.file, ['frame'], made), ...bordersFor(next === 'ready-made' || joined)]);
 	}
 
-	function bordersFor(next: string): Operation[] {
+	function bordersFor(nextIsThere: boolean): Operation[] {
 		const { weight } = editor.job.borders;
-		if (next === 'ready-made') return put(editor.file, ['borders'], { way: 'fit', weight });
-		if (kind !== 'ready-made') return [];
+		if (nextIsThere === isThere || editor.job.mats.length === 0) return [];
+		if (nextIsThere) return put(editor.file, ['borders'], { way: 'fit', weight });
 		return put(editor.file, ['borders'], { way: 'weighted', weight });
 	}
 
@@ -70,7 +79,7 @@
 	}
 
 	function choose(value: string) {
-		if (value === OUTRIGHT) {
+		if (value === ENTERED) {
 			editor.apply([
 				...drop(editor.file, ['frame', 'moulding']),
 				...put(editor.file, ['frame', 'section'], sectionOf(section ?? stocked[0]!))
@@ -81,16 +90,30 @@
 </script>
 
 <div class="group">
-	<Choice label="Kind of frame" value={kind} options={KINDS} onchange={setKind} />
-	{#if kind === 'ready-made'}<FrameOpening />{/if}
-	{#if kind !== 'ready-made'}<Pick
+	<Choice
+		label="Kind of frame"
+		value={isThere ? 'theirs' : (kind as 'wood')}
+		options={KINDS}
+		onchange={(next) => (next === 'theirs' ? setKind('ready-made') : setKind(next))}
+		compact
+	/>
+	{#if isThere}
+		<Choice
+			label="What the customer’s frame is made of"
+			value={kind as 'metal'}
+			options={THEIRS}
+			onchange={(next) => setKind(next, next === 'metal')}
+			compact
+		/>
+		<FrameOpening />
+	{:else}<Pick
 			label={kind === 'metal' ? 'Metal section' : 'Moulding'}
 			value={chosen}
 			options={mouldings}
 			onchange={choose}
 		/>{/if}
-	{#if chosen === OUTRIGHT && section}
-		{#if kind === 'ready-made'}<h2>Its section</h2>{/if}
+	{#if chosen === ENTERED && section}
+		{#if isThere}<h2>Its profile</h2>{/if}
 		{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={section[key]} />{/each}
 		{#if kind !== 'metal'}<TextField
 				label="Density"
@@ -100,13 +123,13 @@
 				number
 			/>{/if}
 	{/if}
-	{#if kind === 'metal' && frame}
+	{#if kind === 'metal' && frame && !isThere}
 		<Pick
 			label="Its pairs are sold by"
 			value={String(frame.pairStep)}
 			options={STEPS.some(({ value }) => value === String(frame.pairStep))
 				? STEPS
-				: [...STEPS, { value: String(frame.pairStep), label: `${frame.pairStep} mm` }]}
+				: [...STEPS, { value: String(frame.pairStep), label: showWithUnit(frame.pairStep, editor.reader, 'mark') }]}
 			onchange={(value) => editor.put(['frame', 'pairStep'], Number(value))}
 		/>
 	{/if}

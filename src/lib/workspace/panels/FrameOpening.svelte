@@ -1,11 +1,10 @@
 <script lang="ts">
-	/** The rabbet of a frame that exists, as the tape reads it; which corner is out, and the glazing that follows it. */
+	/** The rabbet of a frame that is there already, as the tape reads it; which corner is out, and the glazing that follows it. */
 	import { CORNERS, LITE_FIGURES } from '$core/frame/lite.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
-	import SchoolChoice from './SchoolChoice.svelte';
 
 	const { editor } = useWorkspace();
 	const opening = $derived(editor.file.frame?.opening ?? {});
@@ -41,7 +40,7 @@
 </script>
 
 <div class="group">
-	<h2>Its rabbet, as measured</h2>
+	<h2>Its {editor.job.frame?.kind === 'metal' ? 'channel' : 'rabbet'}, as measured</h2>
 	<Choice
 		label="How many readings of the rabbet"
 		value={four ? 'four' : 'two'}
@@ -71,7 +70,7 @@
 				<dt class="corner">{corner.replace('-', ' ')} corner</dt>
 				<dd>
 					{frame.cornersOut[index]! >= 0 ? 'open by' : 'closed by'}
-					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(frame.cornersOut[index]!)} fine />
+					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(frame.cornersOut[index]!)} />
 				</dd>
 			{/each}
 		</dl>
@@ -84,7 +83,6 @@
 				{/each}
 			</dl>
 		{/if}
-		<SchoolChoice id="old-frame" names={{ follow: 'the lite follows it', 'true-it': 'a straight lite trues it' }} />
 	</div>
 {/if}
 

@@ -4,6 +4,7 @@
 	import type { Layer } from '$core/guard/guard.ts';
 	import { slotsOf, whereOfSlot, type Slot } from '$core/guard/slots.ts';
 	import { SPACER_NAMES } from '$core/drawing/layer-name.ts';
+	import { HOLD_NAMES } from '$core/hold/names.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -11,8 +12,11 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 	import { sayDays, sayYears } from '../years.ts';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 
 	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);
@@ -54,7 +58,7 @@
 		const material = {
 			glazing: job.guard.glazing.family === 'none' ? null : job.guard.glazing.name,
 			spacer: job.guard.spacer && SPACER_NAMES[job.guard.spacer.material].replace('Spacer, ', ''),
-			mat: `${job.mats[index]?.board.name}, ${job.mats[index]?.colour}`,
+			mat: `${job.mats[index]?.board.name}, ${job.mats[index]?.colour.said}`,
 			support: job.windows.find((window) => window.support)?.support?.name,
 			'under-mat': job.guard.underMat?.name,
 			filler: job.guard.fillers[index]?.board.name,
@@ -77,12 +81,11 @@
 
 	function pieceRow(layers: Layer[]): Row {
 		const at = layers.findIndex(({ role }) => role === 'piece');
-		const held = job.hold.kind === 'corners' ? 'in corner pockets' : 'hinged';
 		const fade = plan.light ? `fade class ${plan.light.fade}` : 'fade class not known';
 		return {
 			slot: null,
-			name: job.piece.kind === 'photograph' ? 'Photograph' : 'The sheet',
-			material: `${held}, ${fade}`,
+			name: job.piece.kind === 'photograph' ? 'Photograph' : job.piece.kind === 'paper' ? 'The sheet' : 'The piece',
+			material: `${HOLD_NAMES[job.hold.kind].label}, ${fade}`,
 			thickness: layers[at]?.thickness ?? null,
 			path: at >= 0 ? `pack.layers[${at}].thickness` : null,
 			beside: '',
@@ -99,7 +102,7 @@
 	}
 
 	/** The last filler's place goes with it. */
-	function takeOut(index: number) {
+	function removeFiller(index: number) {
 		editor.put(
 			['guard', 'fillers'],
 			fillers.filter((_, at) => at !== index)
@@ -107,8 +110,14 @@
 		editor.slot = { name: 'backing' };
 	}
 
+	function putSpacer(next: { thickness?: number | string; lined?: boolean }) {
+		const { material, thickness, lined } = guard.spacer!;
+		return put(editor.file, ['guard', 'spacer'], { material, thickness, lined, ...next });
+	}
+
 	function addFiller() {
-		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: 5 }]);
+		const { 'foam-free': foam } = currentShop(editor.job.cutIn).boards;
+		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: foam!.thickness }]);
 		open({ name: 'filler', index: fillers.length - 1 });
 	}
 </script>
@@ -137,7 +146,6 @@
 							path={row.path}
 							name="Thickness, {row.name}"
 							value={row.thickness}
-							fine
 						/>{:else}<span class="quiet">–</span>{/if}
 					{#if row.slot && (sign || row.material !== 'none')}<Sign of={sign ?? 'settled'} size={12} />{/if}
 				</span>
@@ -149,18 +157,40 @@
 						keys={['guard', 'fillers', row.slot.index!, 'thickness']}
 						value={guard.fillers[row.slot.index!]?.thickness ?? 0}
 					/>
-					<button type="button" class="text-press" onclick={() => takeOut(row.slot!.index!)}
-						>take filler {row.slot.index! + 1} out</button
+					<button type="button" class="text-press" onclick={() => removeFiller(row.slot!.index!)}
+						>remove filler {row.slot.index! + 1}</button
 					>
 				</li>
 			{:else if isOpen(row.slot) && row.slot?.name === 'spacer' && guard.spacer}
 				<li class="fields">
 					<LengthField
-						label="Thickness of the spacer"
+						label="Height of the spacer: the air it gives"
 						keys={['guard', 'spacer', 'thickness']}
 						value={guard.spacer.thickness}
-						write={(length) => put(editor.file, ['guard', 'spacer'], { material: guard.spacer!.material, thickness: length })}
+						write={(length) => putSpacer({ thickness: length })}
 					/>
+					<Flag label="Lined with cloth or paper" value={guard.spacer.lined} onchange={(on) => editor.apply(putSpacer({ lined: on }))} />
+					{#if plan.pack?.spacer}
+						{@const spacer = plan.pack.spacer}
+						<dl class="rows">
+							<dt>Two strips across, long</dt>
+							<dd><Figure path="pack.spacer.lengths.across" name="Length of the strips across" value={spacer.lengths.across} /></dd>
+							<dt>two down between them</dt>
+							<dd><Figure path="pack.spacer.lengths.down" name="Length of the strips down" value={spacer.lengths.down} /></dd>
+							<dt>thick × high</dt>
+							<dd>
+								<Figure path="pack.spacer.thick" name="Thickness of the spacer" value={spacer.thick} /> × <Figure
+									path="pack.spacer.high"
+									name="Height of the spacer"
+									value={spacer.high}
+								/>
+							</dd>
+							<dt>seen past the lip</dt>
+							<dd>
+								{#if spacer.seen > 0}<Figure path="pack.spacer.seen" name="Seen of the spacer" value={spacer.seen} />{:else}none{/if}
+							</dd>
+						</dl>
+					{/if}
 				</li>
 			{/if}
 		{/each}
@@ -174,14 +204,16 @@
 	{#if plan.pack}
 		<dl class="rows sum">
 			<dt><strong>Pack</strong></dt>
-			<dd><strong><Figure path="pack.thickness" name="Pack thickness" value={plan.pack.thickness} fine /></strong></dd>
-			<dt class={worst('pack.gap')}>Air over the piece</dt>
-			<dd class={worst('pack.gap')}>
-				<Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} fine /> of
-				<Figure path="pack.gapNeed" name="Air needed" value={plan.pack.gapNeed} fine />
-			</dd>
-			<dt>Glazing lying flat sags by at most</dt>
-			<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} fine /></dd>
+			<dd><strong><Figure path="pack.thickness" name="Pack thickness" value={plan.pack.thickness} /></strong></dd>
+			{#if job.guard.glazing.family !== 'none'}
+				<dt class={worst('pack.gap')}>Air over the piece</dt>
+				<dd class={worst('pack.gap')}>
+					<Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} /> (needs
+					<Figure path="pack.gapNeed" name="Air needed" value={plan.pack.gapNeed} />)
+				</dd>
+				<dt>Glazing lying flat sags by at most</dt>
+				<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} /></dd>
+			{/if}
 			{#if plan.light && plan.light.years !== null}
 				<dt>A fade can just be seen after</dt>
 				<dd>
@@ -194,9 +226,9 @@
 				</dd>
 			{/if}
 			{#if plan.climate}
-				<dt>Half-time of damp</dt>
+				<dt>Time for humidity to get halfway in</dt>
 				<dd>
-					<Figure path="climate.halfDays" name="Half-time" value={plan.climate.halfDays} text={sayDays(plan.climate.halfDays)} />
+					<Figure path="climate.halfDays" name="Time for humidity to get halfway in" value={plan.climate.halfDays} text={sayDays(plan.climate.halfDays)} />
 				</dd>
 			{/if}
 		</dl>
@@ -215,6 +247,8 @@
 				zero
 			/>{/if}
 	</div>
+	<Schools at="guard" />
+	<HouseChoices at="guard" />
 </Panel>
 
 <style>

@@ -3,7 +3,7 @@
 	import { drop } from '$core/job/patch.ts';
 	import { SCHOOLS } from '$core/job/schools.ts';
 	import { offered } from '$core/shop/catalogue.ts';
-	import { showNumber, showSize } from '$core/units/show.ts';
+	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -14,8 +14,9 @@
 	import { currentShop } from '../editor.svelte.ts';
 	import HoldKinds from './HoldKinds.svelte';
 	import HoldLoad from './HoldLoad.svelte';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
-	import SchoolChoice from './SchoolChoice.svelte';
+	import Schools from './Schools.svelte';
 	import WindowPick from './WindowPick.svelte';
 
 	const { editor } = useWorkspace();
@@ -25,7 +26,7 @@
 	const kind = $derived(editor.job.hold.kind);
 	const sticks = $derived(isHinge(kind) || kind === 'whole-surface' || editor.job.hold.adhesive.family !== 'none');
 	const adhesives = $derived(
-		offered(currentShop().adhesives, editor.job.hold.adhesive.id)
+		offered(currentShop(editor.job.cutIn).adhesives, editor.job.hold.adhesive.id)
 			.filter(({ id, family }) => id !== 'none' && (kind !== 'whole-surface' || family === 'whole-surface' || family === 'glue'))
 			.map(({ id, name }) => ({ value: id, label: name }))
 	);
@@ -74,7 +75,7 @@
 				/>
 				<p class="quiet">
 					{editor.job.hold.adhesive.release === 'none'
-						? 'Nothing takes it off again.'
+						? 'Nothing removes it again.'
 						: `Comes off with ${editor.job.hold.adhesive.release}.`}
 				</p>
 			{/if}
@@ -119,14 +120,14 @@
 				{#if movement}
 					<dt>Over a year it wants to move</dt>
 					<dd>
-						<Figure path={path('movement.width')} name="Movement across" value={movement.width} fine /> ×
-						<Figure path={path('movement.height')} name="Movement down" value={movement.height} fine />
+						<Figure path={path('movement.width')} name="Movement across" value={movement.width} /> ×
+						<Figure path={path('movement.height')} name="Movement down" value={movement.height} />
 					</dd>
 				{/if}
 				{#each ['width', 'height'] as const as axis (axis)}
 					{#if hold.bulge?.[axis] !== undefined}
 						<dt>Held there it bulges by some, {axis === 'width' ? 'across' : 'down'}</dt>
-						<dd><Figure path={path(`hold.bulge.${axis}`)} name="Bulge" value={hold.bulge[axis]} fine /></dd>
+						<dd><Figure path={path(`hold.bulge.${axis}`)} name="Bulge" value={hold.bulge[axis]} /></dd>
 					{/if}
 				{/each}
 			</dl>
@@ -141,7 +142,6 @@
 							path={path(`hold.places[${index}]`)}
 							name="Hinge {index + 1}"
 							value={place}
-							fine
 						/>{/each}
 					{#if byHand}<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}
 							>evenly again</button
@@ -152,20 +152,15 @@
 			<dl class="rows">
 				<dt>{isSheet ? 'The sheet weighs' : 'The piece weighs'}</dt>
 				<dd>
-					<Figure
-						path={path(`hold.sheetGrams`)}
-						name="Weight of the sheet"
-						value={hold.sheetGrams}
-						text="{showNumber(hold.sheetGrams, 0)} g"
-					/>
+					<Figure path={path(`hold.sheetGrams`)} name="Weight of the sheet" value={hold.sheetGrams} />
 				</dd>
 				{#if hold.tissue !== null}
 					<dt>Tissue</dt>
-					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} text="{hold.tissue} g/m²" /></dd>
+					<dd><Figure path={path(`hold.tissue`)} name="Tissue" value={hold.tissue} withUnit /></dd>
 				{/if}
 				{#if hold.cross && kind === 't-hinge'}
 					<dt>Cross-pieces</dt>
-					<dd>{showSize(hold.cross, editor.unit, true)}</dd>
+					<dd>{showSize(hold.cross, editor.reader, 'mark')}</dd>
 				{/if}
 				{#if hold.cloth}
 					<dt>Cloth, with its turn-in</dt>
@@ -179,12 +174,7 @@
 				{#if hold.dryMinutes > 0}
 					<dt>Under weight for</dt>
 					<dd>
-						<Figure
-							path={path(`hold.dryMinutes`)}
-							name="Drying"
-							value={hold.dryMinutes}
-							text={hold.dryMinutes >= 120 ? `${showNumber(hold.dryMinutes / 60, 0)} h` : `${hold.dryMinutes} min`}
-						/>
+						<Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} />
 					</dd>
 				{/if}
 			</dl>
@@ -208,16 +198,9 @@
 				onchange={(value) => editor.put(editor.here.pieceKeys('grain'), value)}
 			/>
 		</div>
-		{#if isHinge(kind)}
-			<div class="group">
-				<SchoolChoice id="hang-from" names={{ 'under-mat': 'from the under-mat', 'window-mat': 'from the window mat' }} />
-				<SchoolChoice id="hinge-count" names={{ 'by-width': 'by its width', one: 'one in the middle' }} />
-				<SchoolChoice id="top-hold" names={{ tabs: 'tabs', 'strip-or-one': 'one strip; a small sheet by one tab' }} />
-				<SchoolChoice id="fixed-edges" names={{ top: 'the top edge', all: 'all four edges' }} />
-				<SchoolChoice id="big-prints" names={{ top: 'at the top', 'bottom-too': 'at the foot too' }} />
-			</div>
-		{/if}
 	{/if}
+	<Schools at="hold" />
+	<HouseChoices at="hold" />
 </Panel>
 
 <style>

@@ -1,25 +1,14 @@
 <script lang="ts">
 	/** The kinds of hold that this piece allows: beside each what it would do to it. */
 	import { holdChoices, type HoldOutcome } from '$core/hold/choices.ts';
-	import type { HoldKind } from '$core/job/decide-hold.ts';
-	import { showLength, showNumber } from '$core/units/show.ts';
+	import { HOLD_NAMES } from '$core/hold/names.ts';
+	import { showShare, showWithUnit } from '$core/units/show.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
-	const NAMES: Record<HoldKind, string> = {
-		't-hinge': 'T-hinge, behind the mat',
-		'v-hinge': 'V-hinge, folded behind the sheet',
-		'pass-through': 'Pass-through, in a slit of the board',
-		corners: 'Corner pockets',
-		strips: 'Edge strips',
-		sling: 'Sling',
-		clips: 'Clips at its edges',
-		stitching: 'Stitched on a covered board',
-		'whole-surface': 'Stuck down whole'
-	};
-	const choices = $derived(holdChoices(editor.file, editor.settled, currentShop()));
+	const choices = $derived(holdChoices(editor.file, editor.settled, currentShop(editor.settled.job.cutIn)));
 
 	/** What it comes to, where nothing is wrong with it. */
 	function comesTo({ kind, holds }: HoldOutcome): string {
@@ -27,12 +16,15 @@
 		if (!hold) return '';
 		const load = Math.max(...holds.map((one) => one.loadKPa));
 		if (kind === 'corners')
-			return `legs of ${showLength(hold.size.width, editor.unit, true).text} ${editor.unit}, nothing sticks`;
+			return `legs of ${showWithUnit(hold.size.width, editor.reader, 'mark')}, nothing sticks`;
 		if (kind === 'strips' || kind === 'sling')
-			return `${showLength(hold.size.height, editor.unit, true).text} ${editor.unit} onto the sheet, nothing sticks`;
+			return `${showWithUnit(hold.size.height, editor.reader, 'mark')} onto the sheet, nothing sticks`;
+		if (kind === 'frame-lip') return 'nothing touches it but the rabbet’s felt; nothing sticks';
+		if (kind === 'conservator') return 'held as a conservator says; planned without';
 		if (kind === 'stitching') return `${hold.count} stitches, nothing sticks`;
 		if (kind === 'clips') return `${hold.count} in all, moved by nothing but the wood`;
-		return `${hold.count} × ${showNumber(load)} of ${showNumber(hold.workingKPa, 1)} kPa`;
+		if (hold.workingKPa === 0 || kind === 'whole-surface') return '';
+		return `${hold.count} in all, each at ${showShare(load, hold.workingKPa)} of what it may carry`;
 	}
 
 	function said(choice: HoldOutcome): string {
@@ -46,12 +38,12 @@
 			<button
 				type="button"
 				aria-pressed={choice.chosen}
-				aria-label="{NAMES[choice.kind]}: {said(choice)}"
+				aria-label="{HOLD_NAMES[choice.kind].choice}: {said(choice)}"
 				disabled={choice.fault !== null}
 				onclick={() => !choice.chosen && editor.apply(choice.patch)}
 			>
 				<Sign of={choice.severity ?? (choice.fault ? 'stop' : 'settled')} size={11} />
-				<span class="name">{NAMES[choice.kind]}</span>
+				<span class="name">{HOLD_NAMES[choice.kind].choice}</span>
 				<span class="says">{said(choice)}</span>
 			</button>
 		</li>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** What a hinge carries beside what it may carry for years, and what the sheet would do that can't grow. */
 	import type { Hold } from '$core/hold/hold.ts';
-	import { showNumber } from '$core/units/show.ts';
+	import { showShare } from '$core/units/show.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { useWorkspace } from '../context.ts';
 
@@ -14,16 +14,8 @@
 
 <div class="load">
 	<p>
-		<span>Each hinge carries</span>
-		<span
-			><Figure path={path('hold.loadKPa')} name="Load of a hinge" value={hold.loadKPa} text="{showNumber(hold.loadKPa)} kPa" /> of
-			<Figure
-				path={path('hold.workingKPa')}
-				name="Working value"
-				value={hold.workingKPa}
-				text={showNumber(hold.workingKPa, 1)}
-			/></span
-		>
+		<span>Load of each hinge</span>
+		<Figure path={path('hold.loadKPa')} name="Load of a hinge" value={hold.loadKPa} text={showShare(hold.loadKPa, hold.workingKPa)} />
 	</p>
 	<div class="bar" class:over={share > 1} aria-hidden="true"><span style:width="{Math.min(100, share * 100)}%"></span></div>
 	<p class="quiet">
@@ -31,7 +23,7 @@
 			? 'Over its working value it creeps and lets the sheet fall.'
 			: share < 0.01
 				? 'Hardly anything of what it may carry for years.'
-				: `${showNumber(share * 100, 0)} % of what it may carry for years.`}
+				: 'Of what it may carry for years.'}
 	</p>
 </div>
 

@@ -25,7 +25,7 @@
 	function valueOf(key: keyof Rect): number | null {
 		const written = inFile[key];
 		if (typeof written !== 'string' && typeof written !== 'number') return null;
-		const read = readLength(written, editor.unit, true);
+		const read = readLength(written, editor.job.cutIn, true);
 		return read.ok ? read.mm : null;
 	}
 </script>
@@ -36,7 +36,7 @@
 		{#if Object.keys(inFile).length > 0}<button
 				type="button"
 				class="text-press"
-				onclick={() => editor.apply(drop(editor.file, keys))}>take it out</button
+				onclick={() => editor.apply(drop(editor.file, keys))}>remove it</button
 			>{/if}
 	</div>
 	{#each FIELDS as [key, label] (key)}<LengthField

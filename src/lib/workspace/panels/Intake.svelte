@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { PieceKind } from '$core/job/decide-piece.ts';
+	import type { BoneKind, PieceKind } from '$core/job/decide-piece.ts';
 	import { putPieceKind } from '$core/job/piece-kind.ts';
 	import { suggestAim } from '$core/intake/suggest.ts';
 	import { drop } from '$core/job/patch.ts';
 	import { DOSES } from '$core/light/fade.ts';
-	import type { Grade } from '$core/shop/grades.ts';
+	import { GRADE_NAMES as NAMES, type Grade } from '$core/shop/grades.ts';
 	import { MEDIA } from '$core/shop/media.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import DayField from '$lib/ui/DayField.svelte';
@@ -13,7 +13,9 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 
 	const { editor } = useWorkspace();
@@ -37,9 +39,25 @@
 		{ value: 'canvas', label: 'Canvas on a stretcher' },
 		{ value: 'textile', label: 'Textile' },
 		{ value: 'vellum', label: 'Vellum, parchment' },
-		{ value: 'bone', label: 'Bone, horn' },
+		{ value: 'bone', label: 'Bone, ivory, horn' },
 		{ value: 'object', label: 'Object, keepsake' }
 	];
+	const BONES: { value: BoneKind; label: string }[] = [
+		{ value: 'bone', label: 'Bone' },
+		{ value: 'ivory', label: 'Ivory' },
+		{ value: 'horn', label: 'Horn' },
+		{ value: 'tortoiseshell', label: 'Tortoiseshell' }
+	];
+	/** Asked, not assumed. */
+	const DRY = [
+		{ value: 'asked', label: 'Not known' },
+		{ value: 'dry', label: 'Dry' },
+		{ value: 'wet', label: 'Not yet' }
+	] as const;
+	const dry = $derived(editor.job.piece.dry === null ? 'asked' : editor.job.piece.dry ? 'dry' : 'wet');
+	const sticksBy = $derived(
+		piece.sticks !== undefined ? 'said here' : editor.job.piece.media.some((medium) => medium.sticks) ? 'as its medium does' : ''
+	);
 	const byMedium = $derived(editor.job.piece.fade !== null && piece.fade === undefined ? `, ${editor.job.piece.fade}` : '');
 	const classes = $derived([
 		{ value: '', label: `as the medium says${byMedium}` },
@@ -55,7 +73,6 @@
 		['protected', 'protected material']
 	] as const;
 
-	const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	const suggested = $derived(suggestAim({ ...piece, year: piece.year } as Parameters<typeof suggestAim>[0]));
 
 	type Concern = (typeof CONCERNS)[number][0];
@@ -102,11 +119,6 @@
 			value={editor.job.piece.bothSides}
 			onchange={(on) => editor.put(['piece', 'bothSides'], on)}
 		/>
-		<Flag
-			label="Varnish, fixative and paint are dry"
-			value={editor.job.piece.dry}
-			onchange={(on) => editor.put(['piece', 'dry'], on)}
-		/>
 	</div>
 	<div class="group">
 		<h2>Made of</h2>
@@ -116,6 +128,14 @@
 			options={KINDS}
 			onchange={(value) => editor.apply(putPieceKind(editor.file, value as PieceKind))}
 		/>
+		{#if editor.job.piece.material}
+			<Pick
+				label="Which"
+				value={editor.job.piece.material}
+				options={BONES}
+				onchange={(value) => editor.put(['piece', 'material'], value)}
+			/>
+		{/if}
 		{#if media.length > 0}
 			<ul class="media">
 				{#each media as medium (medium)}
@@ -123,7 +143,7 @@
 						{MEDIA.find((one) => one.id === medium)?.name ?? medium}
 						<button
 							type="button"
-							aria-label="Take out {medium}"
+							aria-label="Remove {medium}"
 							onclick={() =>
 								editor.put(
 									['piece', 'medium'],
@@ -153,12 +173,28 @@
 		<p class="quiet">
 			{[
 				editor.job.piece.friable ? 'It sheds particles.' : '',
-				editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : '',
-				editor.job.piece.sticks ? 'It can stick to glazing.' : ''
+				editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : ''
 			]
 				.filter(Boolean)
 				.join(' ')}
 		</p>
+		<Flag
+			label="It can stick to the glazing{sticksBy ? `, ${sticksBy}` : ''}"
+			value={editor.job.piece.sticks}
+			onchange={(on) => editor.put(['piece', 'sticks'], on)}
+		/>
+		<TextField label="Fixative or varnish used" keys={['piece', 'fixative', 'kind']} value={piece.fixative?.kind ?? ''} />
+		{#if piece.fixative}<DayField label="Applied on" keys={['piece', 'fixative', 'on']} value={piece.fixative.on ?? ''} />{/if}
+		{#if editor.job.piece.dry !== true || piece.dry !== undefined}
+			<span class="quiet">Paint, varnish and fixative</span>
+			<Choice
+				label="Are paint, varnish and fixative dry?"
+				value={dry}
+				options={DRY}
+				onchange={(value) =>
+					value === 'asked' ? editor.apply(drop(editor.file, ['piece', 'dry'])) : editor.put(['piece', 'dry'], value === 'dry')}
+			/>
+		{/if}
 	</div>
 	<PlaceFields />
 	<div class="group">
@@ -170,6 +206,8 @@
 			/>{/each}
 		<TextField label="Condition, in words" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
 	</div>
+	<Schools at="intake" />
+	<HouseChoices at="intake" />
 </Panel>
 
 <style>

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { COLOURS, colourOf } from '$core/shop/colours.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import { houseBoard } from '$core/job/material.ts';
 	import { matBoards } from '$core/guard/slots.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import ColourField from '$lib/ui/ColourField.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -14,7 +14,7 @@
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
-	const boards = (chosen: string) => matBoards(currentShop(), chosen).map(({ id, name }) => ({ value: id, label: name }));
+	const boards = (chosen: string) => matBoards(currentShop(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -32,31 +32,37 @@
 		);
 	}
 
-	/** The shop's colours, and one that was given by its value. */
-	function colours(given: string | null) {
-		const own = given && !COLOURS[given] ? [{ value: given, label: given }] : [];
-		return [...own, ...Object.keys(COLOURS).map((name) => ({ value: name, label: name }))];
+	function set(index: number, key: string, value: unknown) {
+		editor.apply(change(index, key, value));
 	}
 
-	function setOrDrop(index: number, key: string, value: string) {
-		if (value !== '') editor.apply(change(index, key, value));
-		else if (editor.file.mats) editor.apply(drop(editor.file, ['mats', index, key]));
+	function remove(index: number, key: string) {
+		if (editor.file.mats) editor.apply(drop(editor.file, ['mats', index, key]));
 	}
+
+	const ENDS = [
+		{ value: 'beyond-blank', label: 'beyond the board’s edge' },
+		{ value: 'under-lip', label: 'under the frame’s lip' },
+		{ value: 'at-sight', label: 'at the sight edge' }
+	];
+	const liftBoards = Object.values(currentShop(editor.job.cutIn).boards)
+		.filter((board) => !board.woodFibre && board.growth === 'paper')
+		.map(({ id, name }) => ({ value: id, label: name }));
 
 	/** As large as it must be, until it is measured. */
 	function print(index: number) {
 		const { width, height } = editor.plan.window!.pack;
-		editor.apply(change(index, 'print', { width: width + 20, height: height + 20 }));
+		set(index, 'print', { width: width + 20, height: height + 20 });
 	}
 
 	function add() {
 		const last = inFile.at(-1);
 		if (!last)
 			return editor.put(['mats'], [{ board: houseBoard(editor.job.aim, editor.job.piece.proteinOrDye), colour: 'shell' }]);
-		editor.put(['mats'], [...inFile, { board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: 6 }]);
+		editor.put(['mats'], [...inFile, { board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: currentShop(editor.job.cutIn).house.reveal }]);
 	}
 
-	function takeOut(index: number) {
+	function removeMat(index: number) {
 		const left = inFile.filter((_, at) => at !== index);
 		const [first, ...others] = left;
 		if (!first) return editor.put(['mats'], []);
@@ -75,10 +81,10 @@
 			<li>
 				<details open={editor.job.mats.length < 3 || index > 0}>
 					<summary>
-						<span class="swatch" style:background={colourOf(mat.colour)}></span>
-						<span class="name">{mat.board.name}, {mat.colour}</span>
+						<span class="swatch" style:background={mat.colour.hex}></span>
+						<span class="name">{mat.board.name}, {mat.colour.said}</span>
 						<span class="quiet figures"
-							>{editor.settled.plan.window ? showSize(editor.settled.plan.window.mats[index]!.opening, editor.unit) : ''}</span
+							>{editor.settled.plan.window ? showSize(editor.settled.plan.window.mats[index]!.opening, editor.reader) : ''}</span
 						>
 					</summary>
 					<div class="fields">
@@ -88,11 +94,10 @@
 							options={boards(mat.board.id)}
 							onchange={(value) => editor.apply(change(index, 'board', value))}
 						/>
-						<Pick
+						<ColourField
 							label="Colour of mat {index + 1}"
 							value={mat.colour}
-							options={colours(mat.colour)}
-							onchange={(value) => editor.apply(change(index, 'colour', value))}
+							onchange={(colour) => set(index, 'colour', colour)}
 						/>
 						<Choice
 							label="Bevel of mat {index + 1}"
@@ -109,19 +114,21 @@
 								write={(length) => change(index, 'reveal', length)}
 							/>{/if}
 						<details class="more">
-							<summary>Core, line on the bevel, print</summary>
+							<summary>Core, line on the bevel, print, lift</summary>
 							<div class="fields">
-								<Pick
+								<ColourField
 									label="Core of mat {index + 1}"
-									value={mat.core ?? ''}
-									options={[{ value: '', label: 'as the board has it' }, ...colours(mat.core)]}
-									onchange={(value) => setOrDrop(index, 'core', value)}
+									value={mat.core}
+									none="as the board has it"
+									onnone={() => remove(index, 'core')}
+									onchange={(colour) => set(index, 'core', colour)}
 								/>
-								<Pick
+								<ColourField
 									label="Line on the bevel of mat {index + 1}"
-									value={mat.bevelLine ?? ''}
-									options={[{ value: '', label: 'none' }, ...colours(mat.bevelLine)]}
-									onchange={(value) => setOrDrop(index, 'bevelLine', value)}
+									value={mat.bevelLine}
+									none="none"
+									onnone={() => remove(index, 'bevelLine')}
+									onchange={(colour) => set(index, 'bevelLine', colour)}
 								/>
 								{#if mat.print}
 									<LengthField
@@ -136,8 +143,14 @@
 										value={mat.print.height}
 										write={(length) => change(index, 'print', { ...mat.print, height: length })}
 									/>
+									<Pick
+										label="The print of mat {index + 1} ends"
+										value={mat.printEnds}
+										options={ENDS}
+										onchange={(value) => set(index, 'printEnds', value)}
+									/>
 									<div>
-										<button type="button" class="text-press" onclick={() => setOrDrop(index, 'print', '')}>no print on it</button>
+										<button type="button" class="text-press" onclick={() => remove(index, 'print')}>no print on it</button>
 									</div>
 								{:else if editor.plan.window}
 									<div>
@@ -153,6 +166,12 @@
 							zero
 							write={(length) => change(index, 'lift', length)}
 						/>
+						{#if mat.lift > 0}<Pick
+								label="Board of the lift behind mat {index + 1}"
+								value={mat.liftBoard?.id ?? ''}
+								options={[{ value: '', label: 'as the house stacks it' }, ...liftBoards]}
+								onchange={(value) => (value === '' ? remove(index, 'liftBoard') : set(index, 'liftBoard', value))}
+							/>{/if}
 						{#if mat.lift > 0 && editor.settled.plan.window?.mats[index]?.lift}<LengthField
 								label="Set back, lift of mat {index + 1}"
 								keys={['mats', index, 'setback']}
@@ -161,7 +180,7 @@
 								write={(length) => change(index, 'setback', length)}
 							/>{/if}
 						<div>
-							<button type="button" class="text-press" onclick={() => takeOut(index)}>take mat {index + 1} out</button>
+							<button type="button" class="text-press" onclick={() => removeMat(index)}>remove mat {index + 1}</button>
 						</div>
 					</div>
 				</details>

@@ -98,12 +98,14 @@
 			label="Thickness"
 			keys={editor.here.pieceKeys('thickness')}
 			value={own.thickness === undefined && editor.file.piece?.thickness === undefined ? null : editor.here.piece.thickness}
+			look="fine"
 			optional
 		/>
 		<LengthField
 			label="Highest cockle above the flat"
 			keys={editor.here.pieceKeys('cockle')}
 			value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
+			look="fine"
 			zero
 			optional
 		/>
@@ -111,6 +113,7 @@
 			label="Its tallest part above its face: a seal, paint"
 			keys={editor.here.pieceKeys('relief')}
 			value={own.relief === undefined && editor.file.piece?.relief === undefined ? null : editor.here.piece.relief}
+			look="fine"
 			zero
 			optional
 		/>
@@ -122,15 +125,15 @@
 			<h2>What the window may use</h2>
 			<dl class="rows">
 				<dt>Usable width</dt>
-				<dd><Figure path={path('measure.usable.width')} name="Usable width" value={measure.usable.width} fine /></dd>
+				<dd><Figure path={path('measure.usable.width')} name="Usable width" value={measure.usable.width} /></dd>
 				<dt>Usable height</dt>
-				<dd><Figure path={path('measure.usable.height')} name="Usable height" value={measure.usable.height} fine /></dd>
+				<dd><Figure path={path('measure.usable.height')} name="Usable height" value={measure.usable.height} /></dd>
 				<dt>Lean at the foot{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
-				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} fine /></dd>
+				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} /></dd>
 				<dt>It can move across by</dt>
-				<dd><Figure path={path('movement.width')} name="Movement across" value={movement!.width} fine /></dd>
+				<dd><Figure path={path('movement.width')} name="Movement across" value={movement!.width} /></dd>
 				<dt>and down by</dt>
-				<dd><Figure path={path('movement.height')} name="Movement down" value={movement!.height} fine /></dd>
+				<dd><Figure path={path('movement.height')} name="Movement down" value={movement!.height} /></dd>
 			</dl>
 		</div>
 	{/if}

@@ -36,7 +36,7 @@
 			<dl class="rows">
 				{#each SIDES as side (side)}
 					<dt>{side}{opening.solvedBy?.[side] ? `, by “${opening.solvedBy[side]}”` : ', the least overlap'}</dt>
-					<dd><Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={opening.overlap![side]} fine /></dd>
+					<dd><Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={opening.overlap![side]} /></dd>
 				{/each}
 			</dl>
 		{/if}
@@ -76,7 +76,7 @@
 		{#if opening?.least}
 			<dl class="rows">
 				<dt>Least that the sheet’s movement allows, at the foot</dt>
-				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the foot" value={opening.least.bottom} fine /></dd>
+				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the foot" value={opening.least.bottom} /></dd>
 			</dl>
 		{/if}
 	{/if}

@@ -16,7 +16,7 @@
 	const exposure = $derived(editor.job.place.exposure);
 	const own = currentWritten().places;
 	const rooms = $derived([
-		{ value: '', label: 'not said: taken as a living room' },
+		{ value: '', label: 'not set: taken as a living room' },
 		...Object.entries(ROOMS).map(([value, { name }]) => ({ value, label: name })),
 		...own.map(({ name }) => ({ value: `own ${name}`, label: name })),
 		{ value: 'other', label: 'another place' }
@@ -24,7 +24,7 @@
 	const chosen = $derived(own.some(({ name }) => name === place.name) ? `own ${place.name}` : (place.room ?? ''));
 	const sources = Object.entries(SOURCES).map(([value, { name }]) => ({ value, label: name }));
 	const WALLS = [
-		{ value: '', label: 'not said' },
+		{ value: '', label: 'not set' },
 		{ value: 'plasterboard', label: 'plasterboard' },
 		{ value: 'masonry', label: 'masonry' },
 		{ value: 'lath-plaster', label: 'lath and plaster' },
@@ -67,7 +67,7 @@
 		]);
 	}
 
-	function takeOut(index: number) {
+	function removeLight(index: number) {
 		const left = (place.sources ?? []).filter((_, at) => at !== index);
 		if (left.length > 0) editor.put(['place', 'sources'], left);
 		else editor.apply(drop(editor.file, ['place', 'sources']));
@@ -100,7 +100,7 @@
 				value={String(source.uv)}
 				number
 			/>
-			<div><button type="button" class="text-press" onclick={() => takeOut(index)}>take light {index + 1} out</button></div>
+			<div><button type="button" class="text-press" onclick={() => removeLight(index)}>remove light {index + 1}</button></div>
 		{/each}
 	{:else}
 		<Pick

@@ -3,6 +3,7 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 
 	const { editor, look } = useWorkspace();
 	type Revision = { rev: number; at: string; reason: string };
@@ -56,6 +57,7 @@
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list, CSV</a></li>
 		</ul>
 	</div>
+	<Schools at="record" />
 	<div class="group">
 		<h2>Revisions</h2>
 		{#if asked}
@@ -69,8 +71,8 @@
 							<button
 								type="button"
 								class="text-press"
-								aria-label="look at it, revision {revision.rev}"
-								onclick={() => lookAt(revision.rev)}>look at it</button
+								aria-label="compare revision {revision.rev}"
+								onclick={() => lookAt(revision.rev)}>compare</button
 							>
 						</li>{/each}
 				</ol>

@@ -6,6 +6,7 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	type Opening = NonNullable<NonNullable<JobFile['window']>['openings']>[number];
@@ -31,7 +32,7 @@
 			...put(editor.file, ['window'], {
 				...editor.file.window,
 				openings: [{ piece: own }, { piece: again }],
-				grid: { columns: 2, rows: 1, gutter: editor.job.unit === 'in' ? '1 1/2 in' : 40 }
+				grid: { columns: 2, rows: 1, gutter: currentShop(editor.job.cutIn).house.gutter }
 			})
 		]);
 		editor.at = 1;
@@ -39,7 +40,7 @@
 
 	function add() {
 		const last = openings.at(-1)!;
-		const place = grid ? {} : { at: { left: (editor.plan.window?.opening.width ?? 0) + 40, top: 0 } };
+		const place = grid ? {} : { at: { left: (editor.plan.window?.opening.width ?? 0) + currentShop(editor.job.cutIn).house.gutter, top: 0 } };
 		const readings = last.piece?.readings;
 		const next = { ...last, ...place, piece: readings ? { readings } : {} };
 		const more = put(editor.file, ['window', 'openings'], [...openings, next]);
@@ -50,7 +51,7 @@
 		if (editor.apply([...more, ...wider]).length === 0) editor.at = openings.length - 1;
 	}
 
-	function takeOut() {
+	function removeWindow() {
 		const index = editor.here.index;
 		const left = openings.filter((_, at) => at !== index);
 		if (left.length > 1) editor.put(['window', 'openings'], left);
@@ -73,7 +74,9 @@
 			editor.put(['window'], {
 				...window,
 				openings: without,
-				grid: { columns: across, rows: Math.ceil(openings.length / across), gutter: 40 }
+				grid: { columns: across, rows: Math.ceil(openings.length / across),
+				gutter: currentShop(editor.job.cutIn).house.gutter
+			}
 			});
 		} else {
 			const places = editor.plan.window?.openings?.map(({ at }) => at) ?? [];
@@ -115,7 +118,7 @@
 			/>
 		{/if}
 		<div>
-			<button type="button" class="text-press" onclick={takeOut}>take window {editor.here.index + 1} out</button>
+			<button type="button" class="text-press" onclick={removeWindow}>remove window {editor.here.index + 1}</button>
 		</div>
 	{/if}
 </div>

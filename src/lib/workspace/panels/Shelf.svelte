@@ -10,7 +10,7 @@
 	let open = $state(false);
 	const shelf = $derived(readShelf(currentWritten().shelf));
 	// Each is a plan of its own: worked out when it is asked for.
-	const found = $derived(open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(), shelf.items) : []);
+	const found = $derived(open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(editor.settled.job.cutIn), shelf.items) : []);
 	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
 	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };
 

@@ -1,53 +1,93 @@
 <script lang="ts">
-	import { drop, put } from '$core/job/patch.ts';
-	import { showNumber } from '$core/units/show.ts';
+	import { flatWood, ringsFor } from '$core/hang/hang.ts';
+	import { drop, put, type Operation } from '$core/job/patch.ts';
+	import { showStrength } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
+	import { sideOfCentre } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
+	import { currentShop } from '../editor.svelte.ts';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
+	import Schools from './Schools.svelte';
 
 	const { editor } = useWorkspace();
 	const hang = $derived(editor.settled.plan.hang);
-	const by = $derived(editor.file.hang?.by ?? 'mass');
+	const frame = $derived(editor.settled.plan.frame);
+	const shop = $derived(currentShop(editor.settled.job.cutIn));
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	const BY = [
-		{ value: 'mass', label: 'By mass' },
+		{ value: 'house', label: 'By weight' },
 		{ value: 'wire', label: 'Wire' },
+		{ value: 'cord', label: 'Cord' },
 		{ value: 'rings', label: 'Rings' }
-	];
+	] as const;
+	const by = $derived(BY.find(({ value }) => value === editor.file.hang?.by)?.value ?? 'house');
 	const HOOKS = [
 		{ value: 'width', label: 'By width' },
 		{ value: '1', label: 'One' },
 		{ value: '2', label: 'Two' }
 	];
-	const DROPS = [
-		{ value: 'third', label: 'A third' },
-		{ value: 'quarter', label: 'A quarter' }
-	];
+	const wood = $derived(frame ? flatWood(editor.settled.job, frame, shop.house) : null);
+	/** A plate wider than the wood is not offered; what was chosen before stays to be seen. */
+	const rings = $derived.by(() => {
+		const fitting = hang && wood !== null ? ringsFor(shop, wood, hang) : [];
+		const chosen = editor.settled.job.hang.ring;
+		return chosen && !fitting.some(({ id }) => id === chosen.id) ? [chosen, ...fitting] : fitting;
+	});
 
-	const given = (keys: string[], value: unknown, house: unknown) =>
-		editor.apply(value === house ? drop(editor.file, keys) : put(editor.file, keys, value));
+	function setBy(value: (typeof BY)[number]['value']) {
+		editor.apply(value === 'house' ? drop(editor.file, ['hang', 'by']) : put(editor.file, ['hang', 'by'], value));
+	}
+	/** A length takes the place of a share, and the other way round. */
+	const asLength = (length: number | string): Operation[] => [
+		...drop(editor.file, ['hang', 'dropShare']),
+		...put(editor.file, ['hang', 'drop'], length)
+	];
 </script>
 
 <Panel name="Wall" about="Rings, wire, hooks, and where the nails go.">
 	<div class="group">
 		<span class="quiet">It hangs by</span>
-		<Choice label="It hangs by" value={by} options={BY} onchange={(value) => given(['hang', 'by'], value, 'mass')} />
+		<Choice label="It hangs by" value={by} options={BY} onchange={setBy} compact />
 		<span class="quiet">Hooks in the wall</span>
 		<Choice
 			label="Hooks in the wall"
 			value={hooks}
 			options={HOOKS}
-			onchange={(value) => given(['hang', 'hooks'], value === 'width' ? 'width' : Number(value), 'width')}
+			onchange={(value) =>
+				value === 'width'
+					? editor.apply(drop(editor.file, ['hang', 'hooks']))
+					: editor.put(['hang', 'hooks'], Number(value))}
+			compact
 		/>
-		<span class="quiet">Rings down from the top by</span>
-		<Choice
+		<LengthField
 			label="Rings down from the top by"
-			value={editor.job.schools['ring-drop'] ?? 'third'}
-			options={DROPS}
-			onchange={(value) => given(['schools', 'ring-drop'], value, 'third')}
+			keys={['hang', 'drop']}
+			value={editor.job.hang.drop ?? hang?.drop ?? null}
+			optional
+			write={asLength}
 		/>
+		{#if wood !== null && hang}
+			<Pick
+				label="Rings"
+				value={editor.settled.job.hang.ring?.id ?? ''}
+				options={[
+					{ value: '', label: 'as the wood and the weight ask' },
+					...rings.map((ring) => ({ value: ring.id, label: `${ring.name}, to ${showStrength(ring.workingKg, editor.reader)}` }))
+				]}
+				onchange={(value) =>
+					value === '' ? editor.apply(drop(editor.file, ['hang', 'ring'])) : editor.put(['hang', 'ring'], value)}
+			/>
+			<Flag
+				label="A strip across the back carries them"
+				value={editor.job.hang.strip}
+				onchange={(on) => editor.put(['hang', 'strip'], on)}
+			/>
+		{/if}
 		<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
 	</div>
 	{#if hang}
@@ -55,27 +95,34 @@
 			<h2>On the frame</h2>
 			<dl class="rows">
 				<dt>Rings from the top</dt>
-				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} fine /></dd>
+				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} /></dd>
 				<dt>Rings from the sides</dt>
-				<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} fine /></dd>
-				{#if hang.wire}
-					<dt>Wire rises above them</dt>
-					<dd><Figure path="hang.rise" name="Rise" value={hang.rise} fine /></dd>
-					<dt>at an angle of</dt>
-					<dd><Figure path="hang.angle" name="Angle" value={hang.angle} text="{showNumber(hang.angle, 1)}°" /></dd>
-					<dt>and pulls with</dt>
-					<dd><Figure path="hang.pullN" name="Pull in the wire" value={hang.pullN} text="{showNumber(hang.pullN, 1)} N" /></dd>
-					<dt>Wire breaking at</dt>
+				<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} /></dd>
+				{#if hang.ring}
+					<dt>Two of</dt>
+					<dd>{shop.rings[hang.ring]!.name.replace('Ring, ', '')}</dd>
+				{/if}
+				{#if hang.strip}
+					<dt>Strip across the back</dt>
 					<dd>
-						<Figure
-							path="hang.wire.breakingKg"
-							name="Breaking strength"
-							value={hang.wire.breakingKg}
-							text="{showNumber(hang.wire.breakingKg, 1)} kg"
+						<Figure path="hang.strip.width" name="Length of the strip" value={hang.strip.width} /> × <Figure
+							path="hang.strip.height"
+							name="Width of the strip"
+							value={hang.strip.height}
 						/>
 					</dd>
+				{/if}
+				{#if hang.wire}
+					<dt>The {hang.by} rises above them</dt>
+					<dd><Figure path="hang.rise" name="Rise" value={hang.rise} /></dd>
+					<dt>at an angle of</dt>
+					<dd><Figure path="hang.angle" name="Angle" value={hang.angle} withUnit /></dd>
+					<dt>and pulls with</dt>
+					<dd><Figure path="hang.pullN" name="Pull in the {hang.by}" value={hang.pullN} withUnit /></dd>
+					<dt>{hang.by === 'cord' ? 'Cord' : 'Wire'} that breaks at</dt>
+					<dd><Figure path="hang.wire.breakingKg" name="Breaking strength" value={hang.wire.breakingKg} /></dd>
 					<dt>cut to</dt>
-					<dd><Figure path="hang.wire.length" name="Length of wire" value={hang.wire.length} /></dd>
+					<dd><Figure path="hang.wire.length" name="Length of the {hang.by}" value={hang.wire.length} /></dd>
 				{/if}
 			</dl>
 		</div>
@@ -83,29 +130,25 @@
 			<h2>On the wall</h2>
 			<dl class="rows">
 				{#each hang.hooks as hook, index (index)}
-					<dt>
-						{hang.hooks.length === 1
-							? 'Nail, on the centre line'
-							: index === 0
-								? 'Left nail, from the centre line'
-								: 'Right nail, from the centre line'}
-					</dt>
-					<dd><Figure path="hang.hooks[{index}].x" name="Nail {index + 1} from the centre line" value={hook.x} fine /></dd>
+					<dt>{hang.hooks.length === 1 ? 'Nail' : index === 0 ? 'Left nail' : 'Right nail'}</dt>
+					<dd>
+						<Figure
+							path="hang.hooks[{index}].x"
+							name="Nail {index + 1}"
+							value={hook.x}
+							text={sideOfCentre(hook.x, editor.reader)}
+						/>
+					</dd>
 				{/each}
-				<dt>Nails above the floor</dt>
-				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={hang.hooks[0]!.height} fine /></dd>
+				<dt>{hang.hooks.length === 1 ? 'Nail' : 'Nails'} above the floor</dt>
+				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={hang.hooks[0]!.height} /></dd>
 				<dt>The whole weighs</dt>
-				<dd>
-					<Figure
-						path="mass.kg"
-						name="Mass"
-						value={editor.settled.plan.mass!.kg}
-						text="{showNumber(editor.settled.plan.mass!.kg)} kg"
-					/>
-				</dd>
+				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} /></dd>
 			</dl>
 		</div>
 	{:else}
-		<p>Choose a moulding first: size and mass decide.</p>
+		<p>Choose a frame first: its size and weight decide.</p>
 	{/if}
+	<Schools at="wall" />
+	<HouseChoices at="wall" />
 </Panel>

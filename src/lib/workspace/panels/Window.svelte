@@ -3,7 +3,7 @@
 	import { offered } from '$core/shop/catalogue.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
-	import { limitsOf } from '$core/window/opening.ts';
+	import { decidingLimit, limitsOf, type Limit } from '$core/window/ranges.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -15,8 +15,8 @@
 	import ImageFields from './ImageFields.svelte';
 	import Mats from './Mats.svelte';
 	import Overlap from './Overlap.svelte';
+	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
-	import SchoolChoice from './SchoolChoice.svelte';
 	import SeveralWindows from './SeveralWindows.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import Zones from './Zones.svelte';
@@ -29,14 +29,25 @@
 	const matted = $derived(editor.job.mats.length > 0);
 	const whole = $derived(editor.settled.plan.window);
 
-	const limit = $derived(
-		(opening ? limitsOf(opening, editor.here.piece.zones, choice.shape) : [])
-			.map(
-				(one) =>
-					`${one.axis === 'width' ? 'Across' : 'Down'}, ${'edge' in one ? `the ${one.edge} edge` : `“${one.zone}”`} limits it.`
-			)
-			.join(' ')
-	);
+	/** What first stops a shifted sheet, on each axis. */
+	const limits = $derived.by(() => {
+		const { measure, hold } = editor.figures;
+		if (!opening || !measure || !hold) return null;
+		const { house } = currentShop(editor.job.cutIn);
+		return limitsOf({ piece: editor.here.piece, choice, measure, opening, hold, mat: editor.job.mats.at(-1) ?? null, house });
+	});
+	function limitOf(axis: 'width' | 'height'): string {
+		const deciding = limits && decidingLimit(limits, axis, 'right');
+		return deciding ? saidBy(deciding.by) : '';
+	}
+	function saidBy(by: Limit['by']): string {
+		if ('edge' in by) return `the ${by.edge} edge`;
+		if ('zone' in by) return `“${by.zone}”`;
+		if ('image' in by) return `the image’s ${by.image} edge`;
+		return by.hold === 'pocket' ? 'the pockets' : 'the strips';
+	}
+	/** Nobody lays a sheet nearer than this by eye. */
+	const EXACTLY = 1;
 
 	const WAYS = [
 		{ value: 'cover', label: 'Cover' },
@@ -60,7 +71,7 @@
 		{ value: 'circle', label: 'Circle' },
 		{ value: 'arch', label: 'Arch' }
 	];
-	const supports = offered(currentShop().boards, editor.job.windows.find((one) => one.support)?.support?.id)
+	const supports = offered(currentShop(editor.job.cutIn).boards, editor.job.windows.find((one) => one.support)?.support?.id)
 		.filter((board) => !board.woodFibre && board.growth === 'paper')
 		.map(({ id, name }) => ({ value: id, label: name }));
 
@@ -110,8 +121,8 @@
 				<h2>Paper left behind the mat</h2>
 				<dl class="rows">
 					{#each SIDES as side (side)}
-						<dt>{side}, least {showLength(opening.least![side], editor.unit, true).text}</dt>
-						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} fine /></dd>
+						<dt>{side}, least {showLength(opening.least![side], editor.reader, 'mark').text}</dt>
+						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} /></dd>
 					{/each}
 				</dl>
 			</div>
@@ -123,6 +134,16 @@
 				keys={[...keys, 'gap']}
 				value={choice.gap}
 				zero
+			/>
+			<Choice
+				label="What a float is fixed to"
+				value={choice.support ? 'support' : 'flat'}
+				options={[
+					{ value: 'support', label: 'A hidden support' },
+					{ value: 'flat', label: 'Flat on the board' }
+				]}
+				onchange={(value) =>
+					value === 'flat' ? editor.put(['window', 'support'], null) : editor.apply(drop(editor.file, ['window', 'support']))}
 			/>
 			{#if choice.support}
 				<LengthField label="Support set back by" keys={[...keys, 'setBack']} value={choice.setBack} zero />
@@ -158,32 +179,30 @@
 			{/if}
 		</div>
 	{/if}
-	{#if editor.job.piece.friable}
-		<div class="group">
-			<SchoolChoice id="friable" names={{ trough: 'a hidden trough', fix: 'fixed by its maker' }} />
-		</div>
-	{/if}
 	{#if matted}
 		<SeveralWindows />
 		<Borders />
 	{/if}
 	<Mats />
 	<Zones />
+	<HouseChoices at="window" />
 	{#if whole && opening}
 		<div class="group">
 			<h2>{editor.job.guard.underMat ? 'Where it lies on the under-mat' : 'Where it lies in the pack'}</h2>
 			<dl class="rows">
 				<dt>Its corner, from the left edge</dt>
 				<dd>
-					<Figure path={path('window.placement.left')} name="Placement from the left" value={opening.placement.left} fine />
+					<Figure path={path('window.placement.left')} name="Placement from the left" value={opening.placement.left} />
 				</dd>
 				<dt>from the top edge</dt>
-				<dd><Figure path={path('window.placement.top')} name="Placement from the top" value={opening.placement.top} fine /></dd>
-				{#if opening.free}
-					<dt>It may be off by, across</dt>
-					<dd>± <Figure path={path('window.free.width')} name="Free range across" value={opening.free.width} fine /></dd>
-					<dt>and down</dt>
-					<dd>± <Figure path={path('window.free.height')} name="Free range down" value={opening.free.height} fine /></dd>
+				<dd><Figure path={path('window.placement.top')} name="Placement from the top" value={opening.placement.top} /></dd>
+				{#if opening.tolerance && opening.free}
+					{#each [['width', 'across'], ['height', 'up and down']] as const as [axis, word] (axis)}
+						<dt>Lay it to within, {word}{limitOf(axis) ? `, by ${limitOf(axis)}` : ''}</dt>
+						<dd>
+							± <Figure path={path(`window.tolerance.${axis}`)} name="Tolerance {word}" value={Math.max(0, opening.tolerance[axis])} />
+						</dd>
+					{/each}
 				{/if}
 				<dt>All boards</dt>
 				<dd>
@@ -194,7 +213,14 @@
 					/>
 				</dd>
 			</dl>
-			{#if opening.free && limit}<p class="quiet">{limit}</p>{/if}
+			{#if opening.tolerance && opening.free}
+				{#if Math.min(opening.tolerance.width, opening.tolerance.height) < EXACTLY}<p><strong>Lay it exactly.</strong></p>{/if}
+				<p class="quiet">
+					Something shows, or is covered, only beyond ±
+					<Figure path={path('window.free.width')} name="Free range across" value={opening.free.width} /> across, ±
+					<Figure path={path('window.free.height')} name="Free range up and down" value={opening.free.height} /> up and down.
+				</p>
+			{/if}
 		</div>
 	{/if}
 </Panel>

@@ -2,6 +2,7 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { valueAt } from '$core/job/patch.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
+	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
@@ -13,6 +14,7 @@
 	const inFile = $derived((valueAt(editor.file, keys) ?? []) as FileZone[]);
 	const zones = $derived(editor.here.piece.zones);
 	const measure = $derived(editor.figures.measure);
+	const margins = $derived(editor.figures.opening?.zones ?? []);
 	const KINDS = [
 		{ value: 'show', label: 'must show' },
 		{ value: 'hide', label: 'hide' },
@@ -29,11 +31,20 @@
 		<h2>Zones on the sheet</h2>
 		{#if measure}<button type="button" class="text-press" onclick={add}>add a zone</button>{/if}
 	</div>
+	{#if margins.length > 0}<p class="quiet">Beside each, how far it is from the window’s edge.</p>{/if}
 	{#each zones as zone, index (index)}
+		{@const at = margins.findIndex(({ id }) => id === zone.id)}
 		<details>
 			<summary
 				><span class="zone-sign {zone.kind}" aria-hidden="true"></span>
-				{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary
+				{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}
+				{#if at >= 0}<span class="margin"
+						><Figure
+							path={editor.figures.path(`window.zones[${at}].margin`)}
+							name="From {zone.id} to the window’s edge"
+							value={margins[at]!.margin}
+						/></span
+					>{/if}</summary
 			>
 			<div class="fields">
 				<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
@@ -55,7 +66,7 @@
 							editor.put(
 								keys,
 								inFile.filter((_, at) => at !== index)
-							)}>take zone {index + 1} out</button
+							)}>remove zone {index + 1}</button
 					>
 				</div>
 			</div>
@@ -70,6 +81,9 @@
 		align-items: center;
 		gap: 8px;
 		cursor: pointer;
+	}
+	.margin {
+		margin-left: auto;
 	}
 	.zone-sign {
 		width: 14px;

@@ -6,6 +6,7 @@
 	import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import { mouldingName } from '$core/shop/mouldings.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 
 	const { data }: PageProps = $props();
@@ -108,7 +109,7 @@
 										bind:value={row[key]}
 										onchange={() => (said = '')}
 									>
-										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}>{wood.name}</option>{/each}
+										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}>{mouldingName(wood, data.reads ?? 'mm')}</option>{/each}
 										{:else}{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}>{colour}</option>{/each}{/if}
 									</select>
 								{:else}

@@ -1,14 +1,9 @@
 import QRCode from 'qrcode';
 import type { PageServerLoad } from './$types';
-import { load as loadJob } from '../+page.server.ts';
+import { jobPage } from '$lib/server/job-page.ts';
 
 export const load: PageServerLoad = async (event) => {
-	const found = (await loadJob(event as unknown as Parameters<typeof loadJob>[0])) as {
-		number: string;
-		rev: number;
-		job: import('$core/job/definition.ts').JobFile;
-		shop: import('$core/shop/written.ts').WrittenShop;
-	};
+	const found = await jobPage(event.params.number);
 	// The code leads to the record, at the address under which this shop is reached.
 	const { modules } = QRCode.create(
 		`${event.url.protocol}//${event.request.headers.get('host') ?? event.url.host}/jobs/${found.number}`,

@@ -3,19 +3,17 @@
 	import { addYears, format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
-	import { decide } from '$core/job/decide.ts';
-	import { readJob } from '$core/job/read.ts';
-	import { planDecided } from '$core/plan.ts';
-	import { shopFrom } from '$core/shop/written.ts';
+	import { heldBy, madeOf, toOpen } from '$core/bench/label-words.ts';
+	import { draftBecause } from '$core/findings/draft.ts';
+	import { gradeSaid } from '$core/shop/grades.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
+	import { plannedForPaper } from '$lib/papers/planned.ts';
 
 	const { data }: PageProps = $props();
-	const shop = $derived(shopFrom(data.shop));
-	const job = $derived(decide(readJob(data.job), shop));
-	const plan = $derived(planDecided(data.job, job, shop));
+	const { job, plan, shop } = $derived(plannedForPaper(data));
+	const draft = $derived(draftBecause(plan));
 	const piece = $derived(data.job.piece ?? {});
-	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 	/** Years after which a package is looked at again, by the grade reached; sooner where a tape creeps. */
 	const LOOK = { rare: 5, keep: 10 } as const;
 
@@ -25,35 +23,19 @@
 	const years = $derived(
 		job.hold.adhesive.family === 'self-adhesive'
 			? 3
-			: plan.grade.reached === 'rare' || plan.grade.reached === 'keep'
+			: plan.grade.known && (plan.grade.reached === 'rare' || plan.grade.reached === 'keep')
 				? LOOK[plan.grade.reached]
 				: null
 	);
-	const opensBy = $derived(
-		[
-			job.back.seal === 'gummed'
-				? 'damp the tape, rest, peel'
-				: job.back.seal === 'self-adhesive'
-					? 'cut the tape along the joint'
-					: '',
-			plan.frame
-				? plan.frame.points.kind === 'rigid'
-					? `lift ${plan.frame.points.total} pins with a tool`
-					: `turn back ${plan.frame.points.total} points`
-				: ''
-		]
-			.filter(Boolean)
-			.join('; ')
-	);
 	const rows = $derived(
 		[
-			['medium', job.piece.media.map((medium) => medium.name).join(', ')],
-			['grade', plan.grade.reached ? GRADES[plan.grade.reached] : 'none'],
-			['glazing', job.guard.glazing.name],
-			['held by', job.hold.adhesive.name],
-			['opens by', opensBy],
+			['made of', madeOf(job)],
+			['grade', gradeSaid(plan.grade)],
+			['glazing', job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
+			['held by', heldBy(job, plan)],
+			['to open', toOpen(job, plan, shop.house)],
 			['framed', today ? format(today, 'MMMM yyyy') : ''],
-			['next look', today ? (years === null ? 'when it changes hands' : format(addYears(today, years), 'MMMM yyyy')) : '']
+			['inspect next', today ? (years === null ? 'when it changes hands' : format(addYears(today, years), 'MMMM yyyy')) : '']
 		].filter(([, text]) => text !== '')
 	);
 </script>
@@ -62,6 +44,7 @@
 <PaperBar number={data.number} title={data.job.title ?? ''} />
 <main id="main">
 	<Paper size="back-label">
+		{#if draft}<p class="draft">DRAFT</p>{/if}
 		<h1>{piece.title ?? data.job.title ?? ''}</h1>
 		<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
 		<div class="body">
@@ -85,6 +68,13 @@
 	main {
 		padding-top: 14mm;
 	}
+	.draft {
+		float: right;
+		border: 0.4mm solid var(--ink);
+		padding: 0 1.5mm;
+		font-weight: 600;
+		letter-spacing: 0.15em;
+	}
 	h1 {
 		font-size: 13pt;
 		line-height: 1.15;
@@ -103,7 +93,7 @@
 	}
 	dl {
 		display: grid;
-		grid-template-columns: 15mm 1fr;
+		grid-template-columns: 17mm 1fr;
 		gap: 0.6mm 1mm;
 		font-size: 8pt;
 		line-height: 1.2;

@@ -1,1 +1,4 @@
-export { load } from '../+page.server.ts';
+import type { PageServerLoad } from './$types';
+import { jobPage } from '$lib/server/job-page.ts';
+
+export const load: PageServerLoad = ({ params }) => jobPage(params.number);

@@ -1,66 +1,75 @@
 <script lang="ts">
-	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven. */
+	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven, as the hand meets it. */
 	import { format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
+	import { centreFromBack, fromBack, laidOn } from '$core/bench/as-laid.ts';
+	import { madeOf } from '$core/bench/label-words.ts';
 	import { planSteps } from '$core/bench/steps.ts';
+	import { lineDetail, lineSize, materialName } from '$core/cutting/material-name.ts';
 	import { backScene } from '$core/drawing/back.ts';
-	import { layerName } from '$core/drawing/layer-name.ts';
+	import { hingingScene, matBackScene, placingScene } from '$core/drawing/board.ts';
 	import { frontScene } from '$core/drawing/front.ts';
+	import { layerName } from '$core/drawing/layer-name.ts';
 	import { sectionScene } from '$core/drawing/section.ts';
-	import { SIDES } from '$core/geometry/shapes.ts';
-	import { decide } from '$core/job/decide.ts';
-	import { readJob } from '$core/job/read.ts';
-	import { planDecided } from '$core/plan.ts';
-	import { materialName } from '$core/cutting/material-name.ts';
+	import { draftBecause } from '$core/findings/draft.ts';
+	import type { Size } from '$core/geometry/shapes.ts';
 	import { sightsOf, which } from '$core/sights.ts';
-	import { shopFrom } from '$core/shop/written.ts';
-	import { showLength, showNumber, showSize } from '$core/units/show.ts';
+	import { GRADE_NAMES, gradeSaid } from '$core/shop/grades.ts';
+	import { showMinutes } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import FrameRows from '$lib/papers/FrameRows.svelte';
 	import HoldRows from '$lib/papers/HoldRows.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
+	import { plannedForPaper } from '$lib/papers/planned.ts';
+	import { sideOfCentre } from '$lib/ui/words.ts';
 
 	const { data }: PageProps = $props();
-	const shop = $derived(shopFrom(data.shop));
-	const job = $derived(decide(readJob(data.job), shop));
-	const plan = $derived(planDecided(data.job, job, shop));
-	const unit = $derived(job.unit);
+	const printed = $derived(plannedForPaper(data));
+	const { job, plan, shop, text, withUnit } = $derived(printed);
+	const unit = $derived(job.reader.unit);
+	const shared = $derived({ reader: job.reader });
 	const front = $derived(frontScene(plan, job));
 	const section = $derived(sectionScene(plan, job, shop));
-	const back = $derived(backScene(plan, job));
+	const back = $derived(backScene(plan, job, shop));
 	const sights = $derived(sightsOf(job, plan));
 	const steps = $derived(planSteps(job, plan, shop));
-	const length = (mm: number, fine = false) => showLength(mm, unit, fine).text;
-	const GRADES = { rare: 'Rare', keep: 'Keep', show: 'Show' };
-	const stops = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
+	const draft = $derived(draftBecause(plan));
+	const concerns = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
+	/** Boards as they lie: the window mats back up, the piece where it is laid, its tabs. */
+	const boards = $derived([
+		...(plan.window?.mats ?? []).flatMap((_, index) => matBackScene(plan, job, index) ?? []),
+		...sights.flatMap(({ index }) => [placingScene(plan, job, index) ?? [], hingingScene(plan, job, index) ?? []].flat())
+	]);
+	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
+	const mark = (mm: number) => text(mm, 'window.placement');
+	/** Nobody lays a sheet nearer than this by eye. */
+	const EXACTLY = 1;
+	const within = ({ width, height }: Size) =>
+		Math.min(width, height) < EXACTLY ? 'lay it exactly' : `± ${mark(width)} and ± ${mark(height)}`;
 
-	let size = $state<'a4' | 'letter'>('a4');
-	let printed = $state('');
-	onMount(() => (printed = format(new Date(), 'd MMM yyyy, HH:mm')));
+	let paper = $state<'a4' | 'letter'>('a4');
+	let now = $state('');
+	onMount(() => (now = format(new Date(), 'd MMM yyyy, HH:mm')));
 </script>
 
 <svelte:head><title>Job sheet {data.number} · Rare Keep</title></svelte:head>
-<PaperBar number={data.number} title={data.job.title ?? ''} {size} onsize={(next) => (size = next)} />
+<PaperBar number={data.number} title={data.job.title ?? ''} size={paper} onsize={(next) => (paper = next)} />
 <main id="main" class="sheets">
-	<Paper {size}>
+	<Paper size={paper}>
 		<header>
 			<div>
 				<h1>{data.job.title || 'New piece'}</h1>
-				<p>
-					{[data.job.piece?.maker, data.job.piece?.year, job.piece.media.map((medium) => medium.name).join(', ')]
-						.filter(Boolean)
-						.join(' · ')}
-				</p>
+				<p>{[data.job.piece?.maker, data.job.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
 			</div>
 			<p class="number figures">
-				<strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADES[plan.grade.aimed]}, reaches {plan.grade.reached
-					? GRADES[plan.grade.reached]
-					: 'none'}<br />{printed}
+				<strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(plan.grade)}<br
+				/>cut in {job.cutIn === 'mm' ? 'mm' : 'inches'}{job.cutIn === unit ? '' : `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
 			</p>
 		</header>
-		{#each stops as finding, index (index)}
+		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
+		{#each concerns as finding, index (index)}
 			<p class="finding">
 				<strong>{finding.severity === 'stop' ? '■ Stop' : finding.accepted ? '✓ Accepted' : '◣ Caution'}</strong>
 				{finding.says}
@@ -72,161 +81,190 @@
 		{:else}
 			<div class="two">
 				<div>
-					<Drawing scene={front} {unit} paperWidth={88} paperHeight={100} label={10} />
+					<Drawing scene={front} {...shared} paperWidth={88} paperHeight={100} label={10} />
 					<table>
+						<caption>Layers from the front, {unit}</caption>
+						<tbody>
+							{#each plan.pack.layers as layer, index (index)}<tr
+									><th scope="row">{layerName(layer, job, shop)}</th><td
+										>{text(layer.thickness, `pack.layers[${index}].thickness`)}</td
+									></tr
+								>{/each}
+							<tr><th scope="row">the pack</th><td><strong>{text(plan.pack.thickness, 'pack.thickness')}</strong></td></tr>
+						</tbody>
+					</table>
+				</div>
+				<div>
+					<Drawing scene={section} {...shared} paperWidth={94} paperHeight={52} label={9.5} callouts={false} />
+					<table class="cut">
 						<caption>Cut list, {unit}</caption>
 						<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
 						<tbody>
 							{#each plan.cut as cut, index (index)}
+								{@const detail = lineDetail(cut, job.reader)}
 								<tr
-									><th scope="row">{cut.role}<span class="of">{materialName(cut, shop)}</span></th><td>{cut.count}</td><td
-										>{cut.height === 0 ? length(cut.width) : showSize(cut, unit)}</td
-									></tr
+									><th scope="row"
+										>{cut.role}{detail ? `, ${detail}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+									><td>{cut.count}</td><td>{lineSize(cut, job.reader)}</td></tr
 								>
 							{/each}
 						</tbody>
 					</table>
 				</div>
-				<div>
-					<Drawing scene={section} {unit} paperWidth={94} paperHeight={52} label={9.5} callouts={false} />
-					<table>
-						<caption>Layers from the front, {unit}</caption>
-						<tbody>
-							{#each plan.pack.layers as layer, index (index)}<tr
-									><th scope="row">{layerName(layer, job, shop)}</th><td>{length(layer.thickness, true)}</td></tr
-								>{/each}
-							<tr><th scope="row">the pack</th><td><strong>{length(plan.pack.thickness, true)}</strong></td></tr>
-						</tbody>
-					</table>
-					{#each sights as sight (sight.index)}
-						{@const { placement, free, overlap, support } = sight.opening}
-						<table>
-							<caption>{which(sight)}Where it lies on the {job.guard.underMat ? 'under-mat' : 'pack'}, {unit}</caption>
-							<tbody>
-								<tr><th scope="row">its corner from the left edge</th><td>{length(placement.left, true)}</td></tr>
-								<tr><th scope="row">from the top edge</th><td>{length(placement.top, true)}</td></tr>
-								{#if free}<tr
-										><th scope="row">may be off, across and down</th><td
-											>± {length(free.width, true)} and ± {length(free.height, true)}</td
-										></tr
-									>{/if}
-								<tr><th scope="row">the piece, usable</th><td>{showSize(sight.measure.usable, unit, true)}</td></tr>
-								{#if overlap}<tr
-										><th scope="row">overlap left, top, right, bottom</th><td
-											>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map((one) => length(one, true)).join(', ')}</td
-										></tr
-									>{/if}
-								{#if support}<tr><th scope="row">support, set back</th><td>{showSize(support, unit)}</td></tr>{/if}
-							</tbody>
-						</table>
-					{/each}
-					{#if plan.window.mats.length > 0}<table>
-							<caption>Guide stops, from the back of each mat, {unit}</caption>
-							<thead
-								><tr
-									><th scope="col">mat</th>{#each SIDES as side (side)}<th scope="col">{side}</th>{/each}<th scope="col"
-										>window</th
-									></tr
-								></thead
-							>
-							<tbody>
-								{#each plan.window.mats as mat, index (index)}
-									{#each mat.holes ?? [mat] as hole, at (at)}
-										<tr
-											><th scope="row">{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.bevel}</th
-											>{#each SIDES as side (side)}<td>{length(hole.stop[side], true)}</td>{/each}<td
-												>{showSize(hole.opening, unit)}</td
-											></tr
-										>
-										{#if hole.curve}<tr
-												><th scope="row">{job.windows[at]!.shape}, its centre</th><td colspan="5"
-													>{length(hole.curve.centre.left, true)} from the left, {length(hole.curve.centre.top, true)} from the top;
-													{hole.curve.radius === undefined
-														? `diameters ${showSize(hole.curve.diameters!, unit)}`
-														: `radius ${length(hole.curve.radius, true)}`}</td
-												></tr
-											>{/if}
-									{/each}
-									{#if mat.print}<tr
-											><th scope="row">printed, blank to cut</th><td colspan="5"
-												>{showSize(mat.print.board, unit)}; the print at least {showSize(mat.print.needs, unit)}; the clamp’s
-												strip comes off last</td
-											></tr
-										>{/if}
-								{/each}
-							</tbody>
-						</table>{/if}
-					{#if plan.frame}<FrameRows {plan} {job} />{/if}
-					{#each sights as sight (sight.index)}<HoldRows hold={sight.hold!} {job} which={which(sight)} />{/each}
-				</div>
 			</div>
+			{#if plan.frame}<FrameRows {...printed} />{/if}
 		{/if}
 	</Paper>
-	{#if plan.frame && back && plan.hang && plan.back}
-		<Paper {size}>
-			<div class="two">
-				<Drawing scene={back} {unit} paperWidth={88} paperHeight={74} label={9.5} />
-				<div>
+	{#if plan.window && plan.measure && plan.hold}
+		<Paper size={paper}>
+			<p class="running figures">{data.number} · {data.job.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
+			<div class="boards">
+				{#each boards as scene (scene.title)}<Drawing {scene} {...shared} paperWidth={60} paperHeight={60} label={9} />{/each}
+			</div>
+			{#if plan.window.mats.length > 0}<table>
+					<caption>Guide stops, each mat with its back up, {unit}</caption>
+					<thead
+						><tr
+							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'foot'] as side (side)}<th scope="col">{side}</th>{/each}<th
+								scope="col">window</th
+							></tr
+						></thead
+					>
+					<tbody>
+						{#each plan.window.mats as mat, index (index)}
+							{#each mat.holes ?? [mat] as hole, at (at)}
+								{@const stop = fromBack(hole.stop)}
+								<tr
+									><th scope="row"
+										>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.colour.said}, {job.mats[index]!.bevel} bevel</th
+									>{#if hole.curve}{@const centre = centreFromBack(hole.curve, mat.blank.width)}<td colspan="4"
+											>{job.windows[at]!.shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top; {hole
+												.curve.radius === undefined
+												? `diameters ${size(hole.curve.diameters!, 'window.opening')}`
+												: `radius ${mark(hole.curve.radius)}`}</td
+										>{:else}{#each [stop.left, stop.right, stop.top, stop.bottom] as value, place (place)}<td>{mark(value)}</td
+											>{/each}{/if}<td>{size(hole.opening, 'window.opening')}</td></tr
+								>
+							{/each}
+							{#if mat.print}<tr
+									><th scope="row">{index + 1}, printed: blank to cut</th><td colspan="5"
+										>{size(mat.print.board, 'window.mats.print.board')}; the print at least {size(
+											mat.print.needs,
+											'window.mats.print.needs'
+										)}; the clamp’s strip comes off last</td
+									></tr
+								>{/if}
+						{/each}
+					</tbody>
+				</table>{/if}
+			<div class="halves">
+				{#each sights as sight (sight.index)}
+					{@const laid = laidOn(plan, job, sight)}
+					{@const { tolerance, overlap, support } = sight.opening}
 					<table>
-						<caption>Back and hanging, {unit}</caption>
+						<caption
+							>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption
+						>
 						<tbody>
-							{#if plan.back.edgeSeal}<tr
-									><th scope="row">edge seal, width, length</th><td
-										>{length(plan.back.edgeSeal.stock)}, {length(plan.back.edgeSeal.length)}</td
+							<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
+							<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
+							{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
+							<tr
+								><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr
+							>
+							{#if overlap}<tr
+									><th scope="row">covered in front: left, top, right, foot</th><td
+										>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
 									></tr
 								>{/if}
-							{#if plan.back.tape}
-								<tr
-									><th scope="row">back tape, {job.back.seal}</th><td
-										>{length(plan.back.tape.stock)}{plan.back.tape.passes > 1 ? `, ${plan.back.tape.passes} passes` : ''}</td
-									></tr
-								>
-								<tr
-									><th scope="row">its strips</th><td
-										>2 × {length(plan.back.tape.strips[0])}, 2 × {length(plan.back.tape.strips[1])}</td
-									></tr
-								>
-							{/if}
-							{#if plan.back.dustCover}<tr
-									><th scope="row">dust cover, finished</th><td>{showSize(plan.back.dustCover, unit)}</td></tr
-								>{/if}
-							<tr
-								><th scope="row">rings from the top, the sides</th><td
-									>{length(plan.hang.drop, true)}, {length(plan.hang.inset, true)}</td
-								></tr
-							>
-							{#if plan.hang.wire}
-								<tr
-									><th scope="row">wire breaking at, cut to</th><td
-										>{showNumber(plan.hang.wire.breakingKg, 1)} kg, {length(plan.hang.wire.length)}</td
-									></tr
-								>
-								<tr
-									><th scope="row">rise, angle, pull</th><td
-										>{length(plan.hang.rise, true)}, {showNumber(plan.hang.angle, 1)}°, {showNumber(plan.hang.pullN, 1)} N</td
-									></tr
-								>
-							{/if}
-							<tr><th scope="row">nails above the floor</th><td>{length(plan.hang.hooks[0]!.height, true)}</td></tr>
-							<tr
-								><th scope="row">nails from the centre line</th><td
-									>{plan.hang.hooks.map((hook) => length(hook.x, true)).join(', ')}</td
-								></tr
-							>
-							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
+							{#if support}<tr><th scope="row">support, set back</th><td>{size(support, 'window.support')}</td></tr>{/if}
 						</tbody>
 					</table>
-				</div>
+					<HoldRows {...printed} {sight} />
+				{/each}
+			</div>
+		</Paper>
+	{/if}
+	{#if plan.frame && back && plan.hang && plan.back}
+		<Paper size={paper}>
+			<p class="running figures">{data.number} · {data.job.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
+			<div class="two">
+				<Drawing scene={back} {...shared} paperWidth={88} paperHeight={74} label={9.5} />
+				<table>
+					<caption>Back and hanging, {unit}</caption>
+					<tbody>
+						{#if plan.back.edgeSeal}<tr
+								><th scope="row">edge seal, width, length</th><td
+									>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
+										plan.back.edgeSeal.length,
+										'back.edgeSeal.length'
+									)}</td
+								></tr
+							>{/if}
+						{#if plan.back.tape}
+							<tr
+								><th scope="row">back tape, {job.back.seal}</th><td
+									>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
+										? `, ${plan.back.tape.passes} passes`
+										: ''}</td
+								></tr
+							>
+							<tr
+								><th scope="row">its strips</th><td
+									>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
+										plan.back.tape.strips[1],
+										'back.tape.strips[1]'
+									)}</td
+								></tr
+							>
+						{/if}
+						{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
+								><th scope="row">dust cover, cut; trimmed</th><td
+									>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
+								></tr
+							>{/if}
+						<tr
+							><th scope="row">rings from the top, the sides</th><td
+								>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
+							></tr
+						>
+						{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{shop.rings[plan.hang.ring]!.name}</td></tr>{/if}
+						{#if plan.hang.strip}<tr
+								><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
+							>{/if}
+						{#if plan.hang.wire}
+							<tr
+								><th scope="row">{plan.hang.by} breaking at, cut to</th><td
+									>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
+										plan.hang.wire.length,
+										'hang.wire.length'
+									)}</td
+								></tr
+							>
+							<tr
+								><th scope="row">rise, angle, pull</th><td
+									>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
+										plan.hang.pullN,
+										'hang.pullN'
+									)}</td
+								></tr
+							>
+						{/if}
+						<tr><th scope="row">nails above the floor</th><td>{text(plan.hang.hooks[0]!.height, 'hang.hooks')}</td></tr>
+						<tr
+							><th scope="row">nails</th><td
+								>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
+							></tr
+						>
+						<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
+					</tbody>
+				</table>
 			</div>
 			<ol class="steps">
 				{#each steps as step, index (step.id)}
 					<li>
 						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
-						<p>
-							{step.does.join(' ')}{step.waitMinutes
-								? ` Wait ${step.waitMinutes >= 60 ? `${showNumber(step.waitMinutes / 60, 1)} h` : `${step.waitMinutes} min`}.`
-								: ''}
-						</p>
+						<p>{step.does.join(' ')}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
 						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
 					</li>
 				{/each}
@@ -260,6 +298,32 @@
 	}
 	.finding {
 		margin-bottom: 1mm;
+	}
+	.draft {
+		border: 0.5mm solid var(--ink);
+		padding: 1mm 2mm;
+		margin-bottom: 2mm;
+	}
+	.draft strong {
+		font-size: 12pt;
+		letter-spacing: 0.15em;
+		margin-right: 3mm;
+	}
+	.running {
+		border-bottom: 0.2mm solid var(--ink);
+		margin-bottom: 3mm;
+	}
+	.boards {
+		display: grid;
+		grid-template-columns: repeat(3, 60mm);
+		gap: 3mm 5mm;
+		margin-bottom: 3mm;
+	}
+	.halves {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		align-items: start;
+		column-gap: 6mm;
 	}
 	.two {
 		display: grid;

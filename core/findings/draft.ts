@@ -1,0 +1,14 @@
+/** Whether a plan may be worked from: nothing that leaves the program is final while something is open or stops. */
+import type { Plan } from '../plan.ts';
+
+/** @returns what is missing, in words; empty for a plan that is ready */
+export function draftBecause({ findings, open, grade }: Pick<Plan, 'findings' | 'open' | 'grade'>): string {
+	const stops = findings.filter(({ severity }) => severity === 'stop').length;
+	return [
+		stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : '',
+		open.length > 0 ? `still to do: ${open.map(({ station }) => station).join(', ')}` : '',
+		open.length === 0 && !grade.known ? 'layers or hold not decided yet' : ''
+	]
+		.filter(Boolean)
+		.join('; ');
+}

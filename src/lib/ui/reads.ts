@@ -1,0 +1,13 @@
+/** Which unit one reads is the browser's, not the job's: a cookie, so that papers come from the server in it. */
+import type { Unit } from '$core/units/length.ts';
+
+export const READS = 'reads';
+const A_YEAR = 31_536_000;
+
+export function unitFrom(text: string | undefined): Unit | null {
+	return text === 'mm' || text === 'in' ? text : null;
+}
+
+export function rememberUnit(unit: Unit): void {
+	document.cookie = `${READS}=${unit}; path=/; max-age=${A_YEAR}; samesite=strict`;
+}

@@ -1,0 +1,67 @@
+<script lang="ts">
+	/** What the house chose where the job says nothing; taking it is a decision of its own, and only then is the station ticked. */
+	import type { Assumed } from '$core/job/material.ts';
+	import { useWorkspace } from '../context.ts';
+
+	type Station = 'intake' | 'window' | 'guard' | 'hold' | 'frame' | 'back' | 'wall';
+	type Props = { at: Station };
+	const { at }: Props = $props();
+	const { editor } = useWorkspace();
+
+	/** Where in the file each station's choices are. */
+	const PLACES: Record<Station, readonly string[]> = {
+		intake: ['aim', 'piece', 'place'],
+		window: ['window', 'mats', 'borders'],
+		guard: ['guard'],
+		hold: ['hold'],
+		frame: ['frame'],
+		back: ['back'],
+		wall: ['hang']
+	};
+	const here = $derived(editor.settled.job.assumed.filter(({ path }) => PLACES[at].includes(path.split(/[.[]/)[0]!)));
+	const isAnswered = $derived(editor.settled.job.answered.has(at));
+
+	/** `guard.underMat` → `Under mat`, `window.overlap` → `Overlap`. */
+	function nameOf({ path }: Assumed): string {
+		const words = path.split('.').at(-1)!.replace(/\[\d+\]/g, '').replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+		return words[0]!.toUpperCase() + words.slice(1);
+	}
+
+	function take() {
+		editor.put(['answered'], [...(editor.file.answered ?? []), at]);
+	}
+</script>
+
+{#if here.length > 0 || !isAnswered}
+	<div class="group house">
+		{#if !isAnswered}
+			<p>Nothing is decided here yet.{here.length > 0 ? ' Until then the house’s choices are planned with:' : ''}</p>
+		{:else}
+			<h2>Chosen by the house</h2>
+		{/if}
+		{#if here.length > 0}
+			<dl>
+				{#each here as one (one.path)}<dt>{nameOf(one)}</dt>
+					<dd class="figures">{one.is}</dd>{/each}
+			</dl>
+		{/if}
+		{#if !isAnswered}<button type="button" class="press" onclick={take}>Take the house’s choices</button>{/if}
+	</div>
+{/if}
+
+<style>
+	.house {
+		font-size: 13.5px;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 2px 12px;
+	}
+	dt {
+		color: var(--quiet);
+	}
+	.press {
+		justify-self: start;
+	}
+</style>
