@@ -176,7 +176,7 @@ test('property: every view of every kind is drawn in finite figures, its labels 
 				for (const one of placed) assert.ok(one.to >= one.from, `${view}: ${one.name}`);
 				const rows = placeCallouts(scene, 5);
 				for (const [index, { row }] of rows.entries()) if (index > 0) assert.ok(row > rows[index - 1]!.row);
-				assert.match(describe(scene, job.unit), /\.$/);
+				assert.match(describe(scene, job.reader), /\.$/);
 			}
 			const parts = partsOf(made, job);
 			const { box } = partsScene(made, job)!;

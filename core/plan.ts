@@ -116,17 +116,17 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 		const job = decide(readJob(next), shop, reads);
 		return judge({ file: next, job, shop, plan: planFigures(job, shop), grade: job.aim });
 	};
-	const isBetter = (next: Verdict, mends: Finding) => {
+	const isBetter = (next: Verdict, fixes: Finding) => {
 		const after = standingOf(next);
-		const stays = next.findings.some((one) => nameOf(one) === nameOf(mends) && one.says === mends.says);
+		const stays = next.findings.some((one) => nameOf(one) === nameOf(fixes) && one.says === fixes.says);
 		return !stays && after.grade <= before.grade && isLess(after.counts, before.counts);
 	};
 	const known = new Set(verdict.findings.map(nameOf));
-	const better = (remedy: Remedy, mends: Finding): Remedy | null => {
+	const better = (remedy: Remedy, fixes: Finding): Remedy | null => {
 		try {
 			let [next, made] = [patched(file, remedy.patch), remedy];
-			for (let after = judged(next); !isBetter(after, mends); after = judged(next)) {
-				// What it brings about has a mend of its own: together they are one.
+			for (let after = judged(next); !isBetter(after, fixes); after = judged(next)) {
+				// What it brings about has a fix of its own: together they are one.
 				const [second] = after.findings.find((finding) => !known.has(nameOf(finding)))?.remedies ?? [];
 				if (!second || made.label.split(', and ').length > MOST_TOGETHER) return null;
 				next = patched(next, second.patch);

@@ -5,8 +5,10 @@ import { isOfFit, type Rule } from '../core/findings/rule.ts';
 import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
 import { SCHOOLS } from '../core/job/schools.ts';
-import { HOUSE } from '../core/shop/house.ts';
-import { showNumber } from '../core/units/show.ts';
+import { HOUSE_MM, houseUnit, type House } from '../core/shop/house.ts';
+import { usualFigure } from '../core/shop/own-house.ts';
+import { figureWord } from '../core/units/figures.ts';
+import type { Unit } from '../core/units/length.ts';
 
 export function generatedPages(): Record<string, string> {
 	return {
@@ -45,9 +47,9 @@ function chaptersWithRules(): Record<string, string> {
 function ruleTable(rules: readonly Rule[]): string {
 	const rows = rules.map((rule) => {
 		const at = (['rare', 'keep', 'show'] as const).map((grade) => rule.severity[grade] ?? '–');
-		return `| \`${rule.id}\` | ${rule.when} | ${at.join(' | ')} | ${rule.mends ?? 'looked at by hand'} |\n`;
+		return `| \`${rule.id}\` | ${rule.when} | ${at.join(' | ')} | ${rule.fixes ?? 'looked at by hand'} |\n`;
 	});
-	return `| rule | when | Rare | Keep | Show | what mends it |\n|---|---|---|---|---|---|\n${rows.join('')}`;
+	return `| rule | when | Rare | Keep | Show | what fixes it |\n|---|---|---|---|---|---|\n${rows.join('')}`;
 }
 
 function findingsPage(): string {
@@ -56,9 +58,9 @@ function findingsPage(): string {
 			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
 		const kind = isOfFit(rule.id) ? ' A finding of fit: it does not enter the grade.' : '';
-		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.mends ? `What mends it: ${lowerFirst(rule.mends)}` : 'No change of figures mends it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
+		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
-	return `# Findings\n\nA finding says what is, then why, then offers its mends. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
+	return `# Findings\n\nA finding says what is, then why, then offers the fix. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
 }
 
 function lowerFirst(text: string): string {
@@ -66,17 +68,17 @@ function lowerFirst(text: string): string {
 }
 
 function housePage(): string {
-	const rows = Object.entries(HOUSE).map(
-		([name, value]) =>
-			`## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${value !== 0 && Math.abs(value) < 0.01 ? String(value) : showNumber(value, 4)}\n`
-	);
-	return `# House figures\n\nWhat the shop uses unless a job says otherwise; lengths in millimetres. They are set in one place, \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+	const said = (name: keyof House, unit: Unit) => [usualFigure(name, unit), figureWord(houseUnit(name), unit)].filter(Boolean).join(' ');
+	const rows = (Object.keys(HOUSE_MM) as (keyof House)[]).map((name) => {
+		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
+		return `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
+	});
+	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. As they come they stand in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function schoolsPage(): string {
-	const rows = SCHOOLS.map(({ id, question, options, because, notPlanned }) => {
-		const rest = notPlanned ? ` Not planned yet: ${notPlanned.join(', ')}.` : '';
-		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.${rest}\n\n${options.map((option) => `- ${option}: ${because[option]}`).join('\n')}\n`;
+	const rows = SCHOOLS.map(({ id, question, options, because }) => {
+		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.\n\n${options.map((option) => `- ${option}: ${because[option]}`).join('\n')}\n`;
 	});
 	return `# Schools\n\nWhere practitioners differ, each question is a house rule, and a job may set it differently under \`schools\`. The first option is the default: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
@@ -85,7 +87,7 @@ function jobFilePage(): string {
 	return [
 		'# The job file',
 		'',
-		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet (other holds, metal frames) is a fault that says so.',
+		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet is a fault that says so.',
 		'',
 		'Made from `core/job/definition.ts` by `npm run docs`; the JSON Schema is at `/api/job.schema.json`. A new number for an import: `POST /api/jobs?number=K-0142`, 409 when it is taken. Pictures: `POST /api/pictures` (PNG, JPEG, SVG of shapes alone) gives the sum that `piece.picture` names.',
 		'',

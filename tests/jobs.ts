@@ -52,7 +52,7 @@ export function faultsOf(changes: Partial<JobFile>): string[] {
 }
 
 /** The plan after the first remedy of a rule's first finding. */
-export function mended(file: JobFile, rule: string): { file: JobFile; plan: SinglePlan } {
+export function fixed(file: JobFile, rule: string): { file: JobFile; plan: SinglePlan } {
 	const before = plan(file, builtInShop);
 	const remedy = before.findings.find((finding) => finding.rule === rule)?.remedies[0];
 	if (!remedy) throw new Error(`${rule} offers no remedy`);

@@ -11,7 +11,7 @@ export const backRules: Rule[] = [
 		when: 'neither tape nor dust cover on a wood or ready-made back; with the cover alone a caution at Rare',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust and insects come in by the joint.',
-		mends: 'The house’s back seal.',
+		fixes: 'The house’s back seal.',
 		school: 'back-seal',
 		find: (context) => {
 			const { back } = context.job;
@@ -33,7 +33,7 @@ export const backRules: Rule[] = [
 		when: 'under 5 mm of wood for the tape, with 2 mm of it left bare',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'On so little wood a tape lets go, or shows from the side.',
-		mends: 'A moulding with more flat wood at its back.',
+		fixes: 'A moulding with more flat wood at its back.',
 		find: (context) => {
 			const tape = context.plan.back?.tape;
 			const { landLeast, bareWood } = context.shop.house;

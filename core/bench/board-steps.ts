@@ -37,7 +37,7 @@ export function cutBoards(writer: Writer): Step | null {
 			...small.map((cut) => `${sentence(cut.role)}${[cut.of, cut.side].filter(Boolean).map((word) => `, ${word}`).join('')}: ${writer.counted(cut)}.`)
 		],
 		because:
-			mats.length > 0 ? 'A window cut in a blank out of square stands askew in the frame.' : 'A board out of square binds in the rabbet.',
+			mats.length > 0 ? 'A window cut in a blank that is out of square is crooked in the frame.' : 'A board out of square binds in the rabbet.',
 		caution: hasFibre(job) ? `${DUST} ${BLADE}` : BLADE,
 		uses: [...blanks, ...small],
 		pictures: mats.flatMap((_, index) => matBackScene(plan, job, index) ?? [])

@@ -88,7 +88,7 @@ function joinMetal({ job, plan }: Writer): Step {
 			'A plain plate and one with screws in each of two corners; finger-tight, looked at from the front, then fully tightened.',
 			...(isDark(job.frame!.colour.said) ? ['Touch up the cut ends before they meet.'] : [])
 		],
-		because: 'A corner that is tightened first stands open afterwards.',
+		because: 'A corner that is tightened first stays open afterwards.',
 		uses: []
 	};
 }
@@ -147,10 +147,10 @@ function deepen(writer: Writer): Step[] {
 			id: 'deepen',
 			title: `Deepen the rabbet by ${writer.mark(by)}`,
 			does: [
-				`Strips ${writer.mark(by)} high, ${writer.mark(plan.frame!.section.face - plan.frame!.section.lip)} wide, glued to the frame’s back and painted; the whole then stands ${writer.mark(plan.frame!.depthWithStrips!)} from the wall.`,
+				`Strips ${writer.mark(by)} high, ${writer.mark(plan.frame!.section.face - plan.frame!.section.lip)} wide, glued to the frame’s back and painted; the whole is then ${writer.mark(plan.frame!.depthWithStrips!)} from the wall.`,
 				'Wedge the joint tight, so that no light falls through it; else painted gummed tape over it.'
 			],
-			because: 'A pack that stands proud is not pressed in: the frame is made deep enough.',
+			because: 'A pack that is proud is not pressed in: the frame is made deep enough.',
 			waitMinutes: 12 * 60,
 			uses: writer.parts('strip on the back')
 		}
@@ -243,7 +243,7 @@ function fitClipped(writer: Writer): Step[] {
 		Math.abs(offset) < 0.5
 			? 'flat clips: piece and frame end level'
 			: offset < 0
-				? `clips that step ${writer.mark(-offset)} up: it stands proud`
+				? `clips that step ${writer.mark(-offset)} up: the pack is proud`
 				: `clips that step ${writer.mark(offset)} down: it lies below the frame’s back`;
 	return [
 		{

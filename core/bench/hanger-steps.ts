@@ -28,7 +28,7 @@ function stripAcross(writer: Writer): Step[] {
 function rings(writer: Writer): Step {
 	const { job, plan } = writer;
 	const hang = plan.hang!;
-	const heavy = 'Over 8 kg or 1 m, two people lift.';
+	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
 	const wire = hang.wire;
 	const line = hang.by === 'cord' ? 'Cord' : 'Wire';
 	const title = writer.metal ? 'Hangers' : hang.by === 'rings' ? 'Two-hole rings' : 'Rings';
@@ -77,7 +77,7 @@ export function wall(writer: Writer): Step {
 			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * plan.mass!.kg) / hooks.length, job.reader)}.`
 		],
 		caution:
-			'Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above 25 kg.',
+			`Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []
 	};
 }

@@ -96,7 +96,7 @@ function place(sights: Sight[], writer: Writer): Step {
 			return [
 				`${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top; a weight on it.`,
 				...(!tolerance
-					? ['It stands free: the same air on all sides.']
+					? ['It is free all round: the same air on all sides.']
 					: exact
 						? ['Lay it exactly: there is hardly any play.']
 						: [
@@ -192,7 +192,7 @@ function strips(sights: Sight[], writer: Writer): Step {
 			`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
 		],
 		because: sling
-			? `The ${writer.piece} stands in it, and nothing hangs by an adhesive.`
+			? `The ${writer.piece} rests in it, and nothing hangs by an adhesive.`
 			: `Without adhesive the ${writer.piece} comes out again by hand.`,
 		uses: writer.parts('edge strip')
 	};

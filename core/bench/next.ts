@@ -4,7 +4,7 @@ import type { Severity } from '../findings/rule.ts';
 
 export type Next = { does: string; because: string; sign: Severity | 'settled' | null; ready: boolean };
 
-const FIRST: Record<string, string> = { measure: 'Measure the sheet', frame: 'Choose a moulding', hang: 'Choose a moulding' };
+const FIRST: Record<string, string> = { measure: 'Measure the sheet', frame: 'Choose a frame', hang: 'Choose a frame' };
 
 export function nextOf(plan: Plan): Next {
 	const [open] = plan.open;
@@ -22,5 +22,7 @@ export function nextOf(plan: Plan): Next {
 			ready: false
 		};
 	}
+	if (!plan.grade.known)
+		return { does: 'Decide layers and hold', because: 'or take the house’s choices', sign: null, ready: false };
 	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };
 }

@@ -143,7 +143,7 @@ test('what comes next: what is missing, what stops, what wants a decision, then 
 	const { frame: _, ...frameless } = workedJob();
 	assert.equal(next(frameless).does, 'Choose a moulding');
 	const stopped = next(workedJob({ ...guard({ backing: 'chipboard' }) }));
-	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Mend what stops it', 'stop', false]);
+	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Fix what stops it', 'stop', false]);
 	assert.match(stopped.because, /^Chipboard closes the back/);
 	const unsure = next(workedJob({ hold: { count: 1 } }));
 	assert.deepEqual([unsure.does, unsure.sign], ['Decide', 'caution']);

@@ -151,7 +151,7 @@ test('every back with every seal: the tighter, the longer; hours in which a cold
 	const file = workedJob({ back: { seal: null } });
 	const job = decide(readJob(file), builtInShop);
 	const made = planned({ back: { seal: null } });
-	const own = combinationsOf(bufferOf(job, made.window as Window, [made.hold!.sheetGrams]), builtInShop, job).filter(
+	const own = combinationsOf(bufferOf(job, made.window as Window, [made.hold!.sheetGrams], builtInShop.house), builtInShop, job).filter(
 		(one) => one.own
 	);
 	assert.deepEqual(

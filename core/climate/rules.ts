@@ -10,7 +10,7 @@ export const climateRules: Rule[] = [
 		when: 'an outside wall colder than the dew point of the air in the pack, with less than 6 mm of air behind the frame',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Damp settles on a back that is cold; air behind it keeps it nearer the room. An estimate.',
-		mends: 'Bumpers that leave 6 mm of air.',
+		fixes: 'Higher bumpers, so that air passes behind the frame.',
 		find: (context) => {
 			const { place, back } = context.job;
 			const { house } = context.shop;

@@ -17,7 +17,7 @@ import { sectionScene } from './section.ts';
 function scenes(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);
 	const planOf = plan(file, builtInShop);
-	return { job, plan: planOf, all: [frontScene(planOf, job)!, sectionScene(planOf, job, builtInShop)!, backScene(planOf, job)!] };
+	return { job, plan: planOf, all: [frontScene(planOf, job)!, sectionScene(planOf, job, builtInShop)!, backScene(planOf, job, builtInShop)!] };
 }
 
 test('property: labels never meet, at any size of text', () => {
@@ -26,7 +26,7 @@ test('property: labels never meet, at any size of text', () => {
 			const { all, job } = scenes(file);
 			for (const scene of all) {
 				const textHeight = Math.max(scene.box.width, scene.box.height) * share;
-				const { placed } = placeDimensions(scene, textHeight, (dimension) => written(dimension, job.unit));
+				const { placed } = placeDimensions(scene, textHeight, (dimension) => written(dimension, job.reader));
 				for (const [index, { label, name }] of placed.entries()) {
 					for (const other of placed.slice(index + 1)) {
 						const apart =
@@ -101,11 +101,11 @@ test('SVG: millimetres as they are, text escaped, no foreign address', () => {
 			mats: [{ board: 'cotton-4', colour: '<b>"&' }]
 		})
 	);
-	const svg = sceneToSvg(all[0]!, { unit: job.unit, textHeight: 10, pictureAt: () => 'https://elsewhere.example/x.png' });
+	const svg = sceneToSvg(all[0]!, { reader: job.reader, textHeight: 10, pictureAt: () => 'https://elsewhere.example/x.png' });
 	assert.match(svg, /width="[\d.]+mm"/);
 	assert.ok(!svg.includes('<b>') && !svg.includes('elsewhere'));
 	assert.ok(svg.includes('&lt;b&gt;'));
-	assert.ok(sceneToSvg(all[0]!, { unit: 'in', textHeight: 10, pictureAt: (sum) => `/api/pictures/${sum}` }).includes('<image'));
+	assert.ok(sceneToSvg(all[0]!, { reader: 'in', textHeight: 10, pictureAt: (sum) => `/api/pictures/${sum}` }).includes('<image'));
 });
 
 test('steps are made for this very package', () => {

@@ -143,7 +143,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 		if (Math.abs(pack!.clearance!) > 0.05)
 			list.push(
 				left(
-					pack!.clearance! < 0 ? 'pack stands proud' : 'clearance',
+					pack!.clearance! < 0 ? 'pack proud of the frame' : 'clearance',
 					'pack.clearance',
 					Math.min(end, receives),
 					Math.max(end, receives),

@@ -103,10 +103,10 @@ test('property: every scene of every job has finite figures only and can be said
 					const box = boxOf(shape);
 					for (const value of Object.values(box)) assert.ok(Number.isFinite(value), `${scene.view}: ${shape.role}`);
 				}
-				const words = describe(scene, job.unit);
+				const words = describe(scene, job.reader);
 				assert.doesNotMatch(words, /undefined|NaN|Infinity/);
-				assert.ok(words.startsWith(`${scene.title}, in ${job.unit}.`));
-				const svg = sceneToSvg(scene, { unit: job.unit, textHeight: scene.box.height / 40 });
+				assert.ok(words.startsWith(`${scene.title}, in ${job.reader.unit}.`));
+				const svg = sceneToSvg(scene, { reader: job.reader, textHeight: scene.box.height / 40 });
 				assert.doesNotMatch(svg, /undefined|NaN|Infinity/);
 				assert.equal([...svg.matchAll(/<svg /g)].length, 1);
 			}

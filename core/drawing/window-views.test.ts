@@ -41,7 +41,7 @@ test('property: every window can be drawn in every view, in finite figures, with
 			const scenes = [
 				frontScene(made, job),
 				sectionScene(made, job, builtInShop),
-				backScene(made, job),
+				backScene(made, job, builtInShop),
 				cornerScene(made, job, 0),
 				previewScene(made, job)
 			];
@@ -80,7 +80,7 @@ test('several windows: a hole for each in every mat, a sheet for each, a width o
 		front.dimensions.filter(({ name }) => name.startsWith('window')).map(({ name }) => name),
 		['window 1 width', 'window 1 height', 'window 2 width', 'window 3 width']
 	);
-	const back = backScene(made, job)!;
+	const back = backScene(made, job, builtInShop)!;
 	assert.equal(ofRole(back, 'hinge').length, 2 * each(made.hold).reduce((sum, { count }) => sum + count, 0));
 });
 

@@ -16,7 +16,7 @@ const rank = ({ grade }: Plan) => (grade.reached === null ? GRADES.length : GRAD
 const mendable = ({ findings }: Plan) =>
 	findings.find(({ remedies, rule, accepted }) => remedies.length > 0 && !accepted && rule !== 'ready.not-dry');
 
-/** Presses the first remedy until none is left. @returns the rules that were mended, in their order */
+/** Presses the first remedy until none is left. @returns the rules that were fixed, in their order */
 function pressAll(file: JobFile): string[] {
 	const pressed: string[] = [];
 	let at = file;

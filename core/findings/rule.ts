@@ -32,8 +32,8 @@ export type Rule = {
 	severity: Partial<Record<Grade, Severity>>;
 	/** Why, in a sentence. */
 	why: string;
-	/** What its remedies do, for the printed list; missing where no change of figures mends it. */
-	mends?: string;
+	/** What its remedies do, for the printed list; missing where no change of figures fixes it. */
+	fixes?: string;
 	/** The question of the schools that it belongs to. */
 	school?: string;
 	find(context: Context): Case[];

@@ -20,8 +20,8 @@ type Case = {
 	spares: Changes;
 	/** At Rare, Keep, Show; null where the grade does not ask. */
 	at: [Severity | null, Severity | null, Severity | null];
-	/** The mend that is offered first, by its label; null where none is. */
-	mend: string | null;
+	/** The fix that is offered first, by its label; null where none is. */
+	fix: string | null;
 };
 
 const sheet = (changes: JobFile['piece']): Changes => ({ piece: { readings: { width: 402, height: 551 }, ...changes } });
@@ -48,56 +48,56 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ concerns: ['protected'] }),
 		spares: sheet({ concerns: [] }),
 		at: all('caution'),
-		mend: null
+		fix: null
 	},
 	'piece.needs-conservator': {
 		fires: sheet({ concerns: ['mould'] }),
 		spares: sheet({ concerns: ['protected'] }),
 		at: all('caution'),
-		mend: null
+		fix: null
 	},
 	'piece.medium-unknown': {
 		fires: sheet({ medium: ['squid juice'] }),
 		spares: sheet({ medium: ['ink'] }),
 		at: ['caution', 'caution', 'note'],
-		mend: null
+		fix: null
 	},
-	'ready.not-dry': { fires: sheet({ dry: false }), spares: sheet({ dry: true }), at: all('stop'), mend: 'It is dry now' },
+	'ready.not-dry': { fires: sheet({ dry: false }), spares: sheet({ dry: true }), at: all('stop'), fix: 'It is dry now' },
 	'measure.misfit': {
 		fires: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 684, d2: 684 } }),
 		spares: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 682, d2: 682.2 } }),
 		at: all('caution'),
-		mend: null
+		fix: null
 	},
 	'measure.lean': {
 		fires: sheet({ readings: { top: 402, bottom: 402, left: 551, right: 551, d1: 684 } }),
 		spares: sheet({ readings: { top: 402, bottom: 402.5, left: 551, right: 551 } }),
 		at: all('note'),
-		mend: null
+		fix: null
 	},
 	'window.overlap-thin': {
 		fires: { window: { overlap: 2 } },
 		spares: { window: { overlap: 4.5 } },
 		at: all('caution'),
-		mend: 'Overlap 3 to 4 mm on every side'
+		fix: 'Overlap 3 to 4 mm on every side'
 	},
 	'window.zone-covered': {
 		fires: zone('show', 7, 200),
 		spares: zone('show', 8, 200),
 		at: all('stop'),
-		mend: 'Overlap 5 mm at the left'
+		fix: 'Overlap 5 mm at the left'
 	},
 	'window.zone-exposed': {
 		fires: zone('hide', 380, 200, 20),
 		spares: zone('hide', 397, 200, 4),
 		at: all('caution'),
-		mend: 'Overlap 23 mm at the right'
+		fix: 'Overlap 23 mm at the right'
 	},
 	'window.reveal-thin': {
 		fires: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 1.5 }] },
 		spares: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 2 }] },
 		at: all('caution'),
-		mend: 'Reveal 6 mm'
+		fix: 'Reveal 6 mm'
 	},
 	'window.lift-setback': {
 		fires: {
@@ -113,43 +113,43 @@ const CASES: Record<string, Case> = {
 			]
 		},
 		at: all('caution'),
-		mend: 'Set back 8 mm'
+		fix: 'Set back 8 mm'
 	},
 	'window.border-thin': {
 		fires: { borders: { way: 'even', width: 44 } },
 		spares: { borders: { way: 'even', width: 44.5 } },
 		at: all('note'),
-		mend: 'Border 44.5 mm'
+		fix: 'Border 44.5 mm'
 	},
 	'window.border-like-face': {
 		fires: { borders: { way: 'even', width: 29 } },
 		spares: { borders: { way: 'even', width: 30 } },
 		at: all('note'),
-		mend: 'Border 30 mm'
+		fix: 'Border 30 mm'
 	},
 	'board.touch-acidic': {
 		fires: { mats: [{ board: 'cotton-4' }, { board: 'mat-ordinary', reveal: 6 }] },
 		spares: { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6 }] },
 		at: ['stop', 'stop', 'caution'],
-		mend: 'Cotton board, 4-ply'
+		fix: 'Cotton board, 4-ply'
 	},
 	'board.backing-acidic': {
 		fires: guard({ backing: 'chipboard' }),
 		spares: guard({ backing: 'chipboard', barrier: 'aluminium-laminate' }),
 		at: all('stop'),
-		mend: 'Back: fluted polypropylene sheet'
+		fix: 'Back: fluted polypropylene sheet'
 	},
 	'board.backing-grade': {
 		fires: guard({ backing: 'foam-ordinary' }),
 		spares: guard({ backing: 'foam-free' }),
 		at: ['stop', 'stop', null],
-		mend: 'Back: fluted polypropylene sheet'
+		fix: 'Back: fluted polypropylene sheet'
 	},
 	'board.backing-weak': {
 		fires: guard({ backing: 'cotton-4' }),
 		spares: guard({ backing: 'alkaline-corrugated' }),
 		at: ['stop', 'caution', 'note'],
-		mend: 'Back: fluted polypropylene sheet'
+		fix: 'Back: fluted polypropylene sheet'
 	},
 	'material.buffer-harm': {
 		fires: sheet({ medium: ['cyanotype'] }),
@@ -159,7 +159,7 @@ const CASES: Record<string, Case> = {
 			mats: [{ board: 'cotton-4-unbuffered' }]
 		},
 		at: ['stop', 'caution', 'note'],
-		mend: 'Un-buffered cotton, 4-ply'
+		fix: 'Un-buffered cotton, 4-ply'
 	},
 	'material.unknown': {
 		shop: withMaterials(builtInShop, [
@@ -168,172 +168,172 @@ const CASES: Record<string, Case> = {
 		fires: guard({ underMat: 'rag-found' }),
 		spares: guard({ underMat: 'cotton-4' }),
 		at: ['stop', 'caution', 'note'],
-		mend: 'Cotton museum board, 4-ply, under-mat'
+		fix: 'Cotton museum board, 4-ply, under-mat'
 	},
 	'glazing.etched-deep': {
 		fires: { ...guard({ glazing: 'etched-glass' }), mats: [{ board: 'cotton-4', lift: 2 }] },
 		spares: { ...guard({ glazing: 'etched-glass' }), mats: [{ board: 'cotton-4', lift: 1.5 }] },
 		at: all('caution'),
-		mend: 'UV glass, low reflection'
+		fix: 'UV glass, low reflection'
 	},
 	'glazing.none': {
 		fires: guard({ glazing: 'none' }),
 		spares: guard({ glazing: 'glass' }),
 		at: ['stop', 'caution', 'note'],
-		mend: 'UV acrylic'
+		fix: 'UV acrylic'
 	},
 	'glazing.uv-low': {
 		fires: guard({ glazing: 'acrylic' }),
 		spares: guard({ glazing: 'uv-acrylic' }),
 		at: ['stop', 'stop', 'note'],
-		mend: 'UV acrylic'
+		fix: 'UV acrylic'
 	},
 	'glazing.static-friable': {
 		fires: sheet({ friable: true }),
 		spares: { ...sheet({ friable: true }), ...guard({ glazing: 'uv-acrylic-lr' }) },
 		at: ['stop', 'stop', 'caution'],
-		mend: 'UV acrylic, low reflection, anti-static'
+		fix: 'UV acrylic, low reflection, anti-static'
 	},
 	'glazing.breakable': {
 		fires: { ...guard({ glazing: 'uv-glass' }), ...sheet({ travels: true }) },
 		spares: { ...guard({ glazing: 'laminated' }), ...sheet({ travels: true }) },
 		at: all('caution'),
-		mend: 'UV acrylic'
+		fix: 'UV acrylic'
 	},
 	'friable.no-trough': {
 		fires: sheet({ friable: true }),
 		spares: { ...sheet({ friable: true }), mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 1.5 }] },
 		at: ['caution', 'caution', 'note'],
-		mend: 'Reverse bevel, lift 1.5 mm'
+		fix: 'Reverse bevel, lift 1.5 mm'
 	},
 	'mat.join': {
 		fires: guard({ join: 'transfer', joinDistance: 9 }),
 		spares: guard({ join: 'gummed' }),
 		at: ['stop', 'caution', null],
-		mend: 'Join with gummed tape'
+		fix: 'Join with gummed tape'
 	},
 	'seal.edge-grade': {
 		fires: guard({ edgeSeal: 'packing' }),
 		spares: guard({ edgeSeal: 'aluminium-laminate' }),
 		at: ['stop', 'stop', null],
-		mend: 'Aluminium laminate tape'
+		fix: 'Aluminium laminate tape'
 	},
 	'seal.edge-none': {
 		fires: guard({ edgeSeal: null }),
 		spares: guard({ edgeSeal: 'polyester' }),
 		at: ['caution', null, null],
-		mend: 'Aluminium laminate tape, and moulding: ash, 22 face'
+		fix: 'Aluminium laminate tape, and moulding: ash, 22 face'
 	},
 	'hold.tape-on-piece': {
 		fires: { hold: { adhesive: 'hardware-tape' } },
 		spares: { hold: { adhesive: 'gummed-linen' } },
 		at: all('stop'),
-		mend: 'Wheat-starch paste and tissue'
+		fix: 'Wheat-starch paste and tissue'
 	},
 	'hold.adhesive-irreversible': {
 		fires: { hold: { adhesive: 'dry-mount' } },
 		spares: { hold: { adhesive: 'starch-paste' } },
 		at: all('stop'),
-		mend: 'Wheat-starch paste and tissue'
+		fix: 'Wheat-starch paste and tissue'
 	},
 	'hold.grade': {
 		fires: { hold: { adhesive: 'self-adhesive-tissue' } },
 		spares: { hold: { adhesive: 'cellulose-paste' } },
 		at: ['stop', 'stop', null],
-		mend: 'Wheat-starch paste and tissue'
+		fix: 'Wheat-starch paste and tissue'
 	},
 	'hold.load': {
 		fires: { ...sheet({ readings: { width: 900, height: 1200 }, grammage: 600 }), hold: { count: 2 } },
 		spares: { ...sheet({ readings: { width: 900, height: 1200 }, grammage: 600 }), hold: { count: 10 } },
 		at: ['stop', 'caution', 'caution'],
-		mend: '7 hinges'
+		fix: '7 hinges'
 	},
 	'hold.stronger-than-sheet': {
 		fires: sheet({ grammage: 20 }),
 		spares: sheet({ grammage: 22 }),
 		at: ['caution', 'caution', 'note'],
-		mend: 'Edge strips'
+		fix: 'Edge strips'
 	},
 	'hold.keep-off': {
 		fires: zone('keep-off', 180, 0, 40, 40),
 		spares: zone('keep-off', 180, 10, 40, 40),
 		at: ['stop', 'stop', 'caution'],
-		mend: 'Move that hinge beside it'
+		fix: 'Move that hinge beside it'
 	},
 	'hold.too-much': {
 		fires: { schools: { 'fixed-edges': 'all' } },
 		spares: { schools: { 'fixed-edges': 'top' } },
 		at: ['stop', 'stop', 'caution'],
-		mend: 'Held at the top edge alone'
+		fix: 'Held at the top edge alone'
 	},
 	'hold.to-mat': {
 		fires: { schools: { 'hang-from': 'window-mat' } },
 		spares: { schools: { 'hang-from': 'under-mat' } },
 		at: ['stop', 'caution', 'note'],
-		mend: 'Hang it from the under-mat'
+		fix: 'Hang it from the under-mat'
 	},
 	// A covering window always has a mat: this comes with packages that have none.
 	'gap.contact': {
 		fires: { window: { way: 'float' }, mats: [{ board: 'cotton-4' }] },
 		spares: { window: { way: 'float' }, mats: [{ board: 'cotton-4', lift: 5 }] },
 		at: all('stop'),
-		mend: 'Lift the mat 5 mm'
+		fix: 'Lift the mat 5 mm'
 	},
 	'gap.small': {
 		fires: { mats: [{ board: 'cotton-2' }] },
 		spares: { mats: [{ board: 'cotton-2', lift: 3 }] },
 		at: ['stop', 'caution', 'note'],
-		mend: 'Lift the mat 2.5 mm'
+		fix: 'Lift the mat 2.5 mm'
 	},
 	'gap.sag': {
 		fires: { ...sheet({ readings: { width: 900, height: 1200 } }), mats: [{ board: 'cotton-4' }] },
 		spares: { mats: [{ board: 'cotton-8' }] },
 		at: ['caution', 'caution', 'note'],
-		mend: null
+		fix: null
 	},
 	'pack.proud': {
 		fires: frame({ rabbetDepth: 10 }),
 		spares: frame({}),
 		at: all('stop'),
-		mend: 'Moulding: ash, 22 face, shallow'
+		fix: 'Moulding: ash, 22 face, shallow'
 	},
 	'pack.tight': {
 		fires: frame({ rabbetDepth: 12 }),
 		spares: frame({}),
 		at: all('caution'),
-		mend: 'Moulding: ash, 22 face, shallow'
+		fix: 'Moulding: ash, 22 face, shallow'
 	},
 	'pack.points-in-groove': {
 		fires: frame({ rabbetDepth: 30, depth: 40 }, { groove: { from: 11.5, width: 4 } }),
 		spares: frame({ rabbetDepth: 30, depth: 40 }, { groove: { from: 12, width: 4 } }),
 		at: all('caution'),
-		mend: 'Filler 5.5 mm'
+		fix: 'Filler 5.5 mm'
 	},
 	'tool.too-small': {
 		fires: { mats: [{ board: 'fluted-pp' }] },
 		spares: { mats: [{ board: 'cotton-8' }] },
 		at: all('caution'),
-		mend: 'Cotton museum board, 4-ply'
+		fix: 'Cotton museum board, 4-ply'
 	},
-	'pack.recessed': { fires: frame({ rabbetDepth: 24 }), spares: frame({}), at: all('note'), mend: 'Filler 10 mm' },
-	'frame.lip-short': { fires: frame({ lip: 4 }), spares: frame({ lip: 4.5 }), at: all('stop'), mend: 'Moulding: ash, 22 face' },
+	'pack.recessed': { fires: frame({ rabbetDepth: 24 }), spares: frame({}), at: all('note'), fix: 'Filler 10 mm' },
+	'frame.lip-short': { fires: frame({ lip: 4 }), spares: frame({ lip: 4.5 }), at: all('stop'), fix: 'Moulding: ash, 22 face' },
 	'frame.weak': {
 		fires: { ...frame({ face: 12, depth: 14, rabbetDepth: 13 }), ...sheet({ readings: { width: 700, height: 900 } }) },
 		spares: { ...frame({ face: 40, depth: 42 }), ...sheet({ readings: { width: 700, height: 900 } }) },
 		at: all('caution'),
-		mend: 'Moulding: ash, 22 face'
+		fix: 'Moulding: ash, 22 face'
 	},
 	'points.flexible': {
 		fires: frame({}, { points: 'flexible' }),
 		spares: frame({}, { points: 'rigid' }),
 		at: ['caution', 'note', null],
-		mend: 'Rigid pins'
+		fix: 'Rigid pins'
 	},
 	'seal.none': {
 		fires: { back: { seal: null } },
 		spares: { back: { seal: 'self-adhesive' } },
 		at: ['stop', 'caution', 'note'],
-		mend: 'Gummed tape'
+		fix: 'Gummed tape'
 	},
 	'window.no-paper-left': {
 		fires: {
@@ -345,19 +345,19 @@ const CASES: Record<string, Case> = {
 			window: { way: 'reveal', reveal: 12 }
 		},
 		at: all('caution'),
-		mend: 'Reveal 16.5 mm at the right'
+		fix: 'Reveal 16.5 mm at the right'
 	},
 	'window.frame-too-small': {
 		fires: { borders: { way: 'fit', pack: { width: 425, height: 600 }, weight: 10 } },
 		spares: { borders: { way: 'fit', pack: { width: 440, height: 600 }, weight: 10 } },
 		at: all('stop'),
-		mend: 'Pack 18 × 24 in'
+		fix: 'Pack 18 × 24 in'
 	},
 	'window.sheet-beyond-pack': {
 		fires: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 29.5 } },
 		spares: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 30 } },
 		at: all('stop'),
-		mend: 'Border 30 mm'
+		fix: 'Border 30 mm'
 	},
 	'window.sheets-overlap': {
 		fires: {
@@ -371,87 +371,87 @@ const CASES: Record<string, Case> = {
 			mats: [{ board: 'cotton-4' }]
 		},
 		at: all('caution'),
-		mend: 'Gutter 12 mm'
+		fix: 'Gutter 12 mm'
 	},
 	'window.deckle-hidden': {
 		fires: sheet({ deckle: true }),
 		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
 		at: all('note'),
-		mend: 'Float it, and moulding: ash, 22 face'
+		fix: 'Float it, and moulding: ash, 22 face'
 	},
 	'float.support-shows': {
 		fires: { window: { way: 'float', setBack: 0 } },
 		spares: { window: { way: 'float', setBack: 3 } },
 		at: all('stop'),
-		mend: 'Set it back 6 mm'
+		fix: 'Set it back 6 mm'
 	},
 	'mat.print-short': {
 		fires: { mats: [{ board: 'cotton-4', print: { width: 538, height: 800 } }], borders: { way: 'even', width: 70 } },
 		spares: { mats: [{ board: 'cotton-4', print: { width: 540, height: 699 } }], borders: { way: 'even', width: 70 } },
 		at: all('stop'),
-		mend: 'Print 540 × 800'
+		fix: 'Print 540 × 800'
 	},
 	'hold.both-sides': {
 		fires: sheet({ bothSides: true }),
 		spares: sheet({ bothSides: false }),
 		at: ['caution', 'caution', 'note'],
-		mend: 'Edge strips'
+		fix: 'Edge strips'
 	},
 	'hold.corner-shows': {
 		fires: { hold: { kind: 'corners' }, window: { overlap: 6 } },
 		spares: { hold: { kind: 'corners' }, window: { overlap: 6.5 } },
 		at: all('stop'),
-		mend: 'Edge strips'
+		fix: 'Edge strips'
 	},
 	'pack.clip-range': {
 		fires: { ...metal(25), ...guard({ fillers: [] }) },
 		spares: { ...metal(12), ...guard({ fillers: [] }) },
 		at: all('caution'),
-		mend: 'Filler 10.5 mm'
+		fix: 'Filler 10.5 mm'
 	},
 	'frame.pair-size': {
 		fires: { ...metal(14), borders: { way: 'fit', pack: { width: 540, height: 711.2 } } },
 		spares: { ...metal(14), borders: { way: 'fit', pack: { width: 533.4, height: 711.2 } } },
 		at: all('stop'),
-		mend: 'Pack 558.8 × 711.2'
+		fix: 'Pack 558.8 × 711.2'
 	},
 	'frame.misfit': {
 		fires: ready({ top: 605, bottom: 605, left: 760, right: 760, d1: 974, d2: 974 }),
 		spares: ready({ top: 605, bottom: 605, left: 760, right: 760, d1: 972, d2: 972 }),
 		at: all('caution'),
-		mend: null
+		fix: null
 	},
 	'frame.out-of-true': {
 		fires: ready({ top: 605, bottom: 607, left: 760, right: 760 }),
 		spares: ready({ top: 605, bottom: 605.5, left: 760, right: 760 }),
 		at: all('note'),
-		mend: null
+		fix: null
 	},
 	'hang.wire-flat': {
 		fires: { ...sheet({ readings: { width: 800, height: 180 } }), hang: { by: 'wire', hooks: 1 } },
 		spares: { ...sheet({ readings: { width: 400, height: 551 } }), hang: { by: 'wire', hooks: 1 } },
 		at: all('caution'),
-		mend: 'Two hooks'
+		fix: 'Two hooks'
 	},
 	'climate.cold-wall': {
 		fires: { place: { outside: true, wallCelsius: 9.2 } },
 		spares: { place: { outside: true, wallCelsius: 9.3 } },
 		at: all('caution'),
-		mend: 'Bumpers 6 mm'
+		fix: 'Bumpers 6 mm'
 	},
 	// Above 12 kg rings hang straight on hooks, and up to there the list has a wire for each angle.
-	'hang.wire-none': { fires: {}, spares: {}, at: [null, null, null], mend: null },
+	'hang.wire-none': { fires: {}, spares: {}, at: [null, null, null], fix: null },
 	'hang.wire-shows': {
 		fires: { ...sheet({ readings: { width: 900, height: 30 } }), borders: { way: 'even', width: 20 }, hang: { by: 'wire' } },
 		spares: { hang: { by: 'wire' } },
 		at: all('caution'),
-		mend: 'Rings on hooks'
+		fix: 'Rings on hooks'
 	},
 	'hang.too-heavy': {
 		fires: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'wire' } },
 		spares: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'rings' } },
 		at: all('caution'),
-		mend: 'Rings on hooks'
+		fix: 'Rings on hooks'
 	}
 };
 
@@ -480,8 +480,8 @@ test('every rule has a case here, and every case a rule', () => {
 	assert.deepEqual(Object.keys(CASES).sort(), RULES.map((rule) => rule.id).sort());
 });
 
-for (const [rule, { fires, spares, at, mend, shop = builtInShop }] of Object.entries(CASES)) {
-	test(`${rule}: at each grade as the handbook says, not for its neighbour, mended by its remedy`, () => {
+for (const [rule, { fires, spares, at, fix, shop = builtInShop }] of Object.entries(CASES)) {
+	test(`${rule}: at each grade as the handbook says, not for its neighbour, fixed by its remedy`, () => {
 		for (const [index, grade] of GRADES.entries()) {
 			assert.equal(found(grade, rule, fires, shop)?.severity ?? null, at[index], `${rule} at ${grade}`);
 			assert.equal(found(grade, rule, spares, shop), null, `${rule} at ${grade} for what is right`);
@@ -491,13 +491,13 @@ for (const [rule, { fires, spares, at, mend, shop = builtInShop }] of Object.ent
 		const finding = found(asked, rule, fires, shop)!;
 		assert.match(finding.says, /^.+\.$/);
 		assert.equal(finding.why, RULES.find((one) => one.id === rule)!.why);
-		assert.equal(finding.remedies[0]?.label ?? null, mend);
-		if (mend === null) return;
+		assert.equal(finding.remedies[0]?.label ?? null, fix);
+		if (fix === null) return;
 		const after = plan(patched(workedJob({ ...fires, aim: asked }), finding.remedies[0]!.patch), shop);
 		assert.deepEqual(
 			after.findings.filter((one) => one.rule === rule && one.where === finding.where).map((one) => one.says),
 			[],
-			`“${mend}”`
+			`“${fix}”`
 		);
 	});
 }

@@ -5,7 +5,7 @@ import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
+import { has, fixed, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 import { allowanceFor } from './frame.ts';
 import { pointsOf } from './points.ts';
 
@@ -41,7 +41,7 @@ test('the lip: 6 with an allowance of 3 passes unsealed and fails with an edge s
 	assert.ok(!has(planned(), 'frame.lip-short'));
 	const sealed = workedJob({ guard });
 	assert.ok(has(plan(sealed, builtInShop), 'frame.lip-short'));
-	assert.ok(!has(mended(sealed, 'frame.lip-short').plan, 'frame.lip-short'));
+	assert.ok(!has(fixed(sealed, 'frame.lip-short').plan, 'frame.lip-short'));
 	assert.ok(!has(planned({ guard, frame: { section } }), 'frame.lip-short'));
 });
 
@@ -54,18 +54,18 @@ test('a pack that is proud, tight or recessed, each with its remedy', () => {
 	near(proud.pack!.clearance!, -2);
 	assert.equal(severityOf(proud, 'pack.proud'), 'stop');
 	assert.equal(proud.fits, false);
-	const mendedProud = mended(at(14), 'pack.proud').plan;
-	assert.ok(mendedProud.fits && mendedProud.pack!.clearance! >= 3);
+	const fixedProud = fixed(at(14), 'pack.proud').plan;
+	assert.ok(fixedProud.fits && fixedProud.pack!.clearance! >= 3);
 	assert.equal(severityOf(plan(at(16), builtInShop), 'pack.tight'), 'caution');
-	const thinner = mended(at(17), 'pack.tight');
+	const thinner = fixed(at(17), 'pack.tight');
 	assert.equal(thinner.file.guard!.fillers![0]!.thickness, 3);
 	assert.ok(!has(plan(at(19), builtInShop), 'pack.tight'));
 	assert.ok(!has(plan(at(28), builtInShop), 'pack.recessed'));
 	assert.equal(severityOf(plan(at(28.5), builtInShop), 'pack.recessed'), 'note');
-	const filled = mended(at(28.5), 'pack.recessed').plan;
+	const filled = fixed(at(28.5), 'pack.recessed').plan;
 	near(filled.pack!.clearance!, 3, 0.5);
 	const bare = workedJob({ guard: { ...guard, fillers: [] }, frame: { section: { ...section, rabbetDepth: 9, depth: 40 } } });
-	assert.ok(mended(bare, 'pack.proud').file.frame!.moulding, 'without a filler a deeper moulding is offered');
+	assert.ok(fixed(bare, 'pack.proud').file.frame!.moulding, 'without a filler a deeper moulding is offered');
 });
 
 test('sag lying flat: glass 2.0, acrylic 3.0, laminated bends as 2.5', () => {
@@ -85,7 +85,7 @@ test('a heavy piece in a light section, plain corners, flexible tabs', () => {
 		frame: { section: { ...section, face: 14, depth: 18, lip: 6, rabbetDepth: 14 } }
 	});
 	assert.ok(has(plan(light, builtInShop), 'frame.weak'));
-	assert.ok(!has(mended(light, 'frame.weak').plan, 'frame.weak'));
+	assert.ok(!has(fixed(light, 'frame.weak').plan, 'frame.weak'));
 	assert.ok(!has(planned(), 'frame.weak'));
 	assert.equal(severityOf(planned({ aim: 'rare', frame: { section, points: 'flexible' } }), 'points.flexible'), 'caution');
 });

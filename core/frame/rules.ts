@@ -18,7 +18,7 @@ export const frameRules: Rule[] = [
 		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under 3 mm, or with an edge seal under 5, or lip − allowance under 3',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
-		mends: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
+		fixes: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
 		find: (context) => {
 			const { frame } = context.plan;
 			// A pack that is too small for the customer's frame has its own finding.
@@ -40,7 +40,7 @@ export const frameRules: Rule[] = [
 		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The pack has to go in with room to grow, and stay where it is put.',
-		mends: 'Borders that fit the frame.',
+		fixes: 'Borders that fit the frame.',
 		find: (context) =>
 			misfits(context).map(({ says, axis, slides }) => ({
 				says,
@@ -57,7 +57,7 @@ export const frameRules: Rule[] = [
 		when: 'an allowance that was typed is less than glazing and boards grow over the year',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
-		mends: 'The allowance that their growth asks for.',
+		fixes: 'The allowance that their growth asks for.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const allowance = job.frame?.allowance ?? null;
@@ -80,7 +80,7 @@ export const frameRules: Rule[] = [
 		when: 'the mass is more than the section carries',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
-		mends: 'Splines in plain corners, a cross-brace, or a stronger moulding.',
+		fixes: 'Splines in plain corners, a cross-brace, or a stronger moulding.',
 		find: (context) => {
 			const { frame, mass } = context.plan;
 			// The rule of thumb is of wood.
@@ -102,7 +102,7 @@ export const frameRules: Rule[] = [
 		when: 'flexible tabs hold the pack',
 		severity: { rare: 'caution', keep: 'note' },
 		why: 'Tabs bend back under load; rigid pins stay.',
-		mends: 'Rigid pins.',
+		fixes: 'Rigid pins.',
 		school: 'points',
 		find: (context) =>
 			context.plan.frame?.points.kind === 'flexible'
@@ -121,7 +121,7 @@ export const frameRules: Rule[] = [
 		when: 'a pack that no pair of the metal section is sold for',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Metal sections are bought by size: between two of them the pack rattles or does not go in.',
-		mends: 'The next size up; the borders grow with it.',
+		fixes: 'The next size up; the borders grow with it.',
 		find: (context) => {
 			const { frame, window } = context.plan;
 			if (!frame?.kit || !window) return [];

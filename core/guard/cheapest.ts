@@ -1,7 +1,7 @@
 /**
  * The cheapest set of changes that brings a package to a grade (handbook guard#cheapest): found by search over the catalogue.
  *
- * Each stop of the grade can be mended in a few ways: another material in its place, a material before it, or the rule's own remedy.
+ * Each stop of the grade can be fixed in a few ways: another material in its place, a material before it, or the rule's own remedy.
  * The search takes the stops one after the other, the cheaper way first, and leaves a branch as soon as it costs more than the best
  * set found so far.
  */
@@ -31,11 +31,11 @@ export type CheapestSet = {
 	/** False when the search was cut short: there may be a cheaper set. */
 	proven: boolean;
 };
-/** What no change of materials mends. */
+/** What no change of materials fixes. */
 export type Barred = { grade: Grade; barredBy: string };
 
 type State = { file: JobFile; job: Decided; figures: Figures; cents: number; stops: StopFound[]; fit: number; cautions: number };
-/** A change that might mend a stop, with what it adds to the price, as far as that is known before it is planned. */
+/** A change that might fix a stop, with what it adds to the price, as far as that is known before it is planned. */
 type Way = { label: string; patch: Operation[]; cents: number };
 type Step = { label: string; next: State; patch: Operation[] };
 type Found = { steps: Step[]; state: State };
@@ -94,15 +94,15 @@ class Search {
 		this.#mayUnfit = mayUnfit;
 	}
 
-	/** @param mended stops that were mended on the way here; they may not come back */
-	from(state: State, steps: Step[], mended: ReadonlySet<string>): void {
+	/** @param fixed stops that were fixed on the way here; they may not come back */
+	from(state: State, steps: Step[], fixed: ReadonlySet<string>): void {
 		const [stop] = state.stops;
 		if (!stop) {
 			if (!this.best || this.#costOf({ steps, state }) < this.#costOf(this.best)) this.best = { steps, state };
 			return;
 		}
 		if (steps.length >= MOST_STEPS) return;
-		const gone = new Set([...mended, nameOf(stop)]);
+		const gone = new Set([...fixed, nameOf(stop)]);
 		const rest = this.#leastToCome(state, stop.where);
 		let passable = false;
 		for (const way of this.#waysOut(state, stop)) {
@@ -117,19 +117,19 @@ class Search {
 			if (!this.#mayUnfit && next.fit > this.#start.fit) continue;
 			passable = true;
 			this.from(next, [...steps, { label: way.label, next, patch: way.patch }], gone);
-			// Nothing else came of it: a dearer one would mend no more. Only a thicker mat may give the air that is wanting too.
+			// Nothing else came of it: a dearer one would fix no more. Only a thicker mat may give the air that is wanting too.
 			const nothingNew =
 				next.cautions <= state.cautions &&
 				next.stops.length < state.stops.length &&
 				next.stops.every((one) => isAmong(one, state.stops));
 			const airWanting = /^mats/.test(stop.where) && state.stops.some(({ rule }) => rule === 'gap.small');
-			const placeIsMended = next.stops.every((one) => one.where !== stop.where);
-			if (nothingNew && placeIsMended && !airWanting) break;
+			const placeIsFixed = next.stops.every((one) => one.where !== stop.where);
+			if (nothingNew && placeIsFixed && !airWanting) break;
 		}
 		if (!passable && !this.best) this.barredBy ??= stop.rule;
 	}
 
-	/** Changes that might mend it, cheapest first: materials for its place and, of a back, for what lies before it; else the rule's remedies. */
+	/** Changes that might fix it, cheapest first: materials for its place and, of a back, for what lies before it; else the rule's remedies. */
 	#waysOut(state: State, stop: StopFound): Way[] {
 		const context = this.#contextOf(state);
 		const slots = slotsFor(context, stop.where);
@@ -166,14 +166,14 @@ class Search {
 			const list = slot && PRICED[slot.name];
 			if (where === except) continue;
 			if (!slot || !list) {
-				// What no material mends may go with another change; a tape, an adhesive, a seal of its own never does.
+				// What no material fixes may go with another change; a tape, an adhesive, a seal of its own never does.
 				if (slot || ALONE.includes(where)) sum += this.#shop.house.changeCents;
 				continue;
 			}
 			const held = SLOTS[slot.name].chosen(context, slot.index ?? 0);
 			const candidates = Object.keys(this.#shop[list]).filter((id) => id !== held && mayStand(context, slot, id));
 			const least = Math.min(...candidates.map((id) => this.#difference(state, slot, held, id)));
-			// A back may be mended from before it, for nothing.
+			// A back may be fixed from before it, for nothing.
 			if (others.length > 0) sum += Math.min(0, Number.isFinite(least) ? least : 0);
 			else sum += (Number.isFinite(least) ? least : 0) + this.#shop.house.changeCents;
 		}
@@ -212,7 +212,7 @@ function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefine
 		// What has to dry is no matter of materials.
 		const stops = safety.filter(({ rule }) => rule !== 'ready.not-dry');
 		const context = { file, job, shop, plan: figures, grade };
-		// A back can be mended in several ways, and decides what else is asked; what a change of figures mends comes last.
+		// A back can be fixed in several ways, and decides what else is asked; what a change of figures fixes comes last.
 		const turn = (stop: StopFound) => [2, 1, 2, 0][slotsFor(context, stop.where).length]!;
 		stops.sort((one, other) => turn(one) - turn(other));
 		return { file, job, figures, cents: packagePrice(job, figures)?.cents ?? 0, stops, fit, cautions };
@@ -222,7 +222,7 @@ function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefine
 	}
 }
 
-/** Where a stop can be mended: in its own place, a back also from before it. */
+/** Where a stop can be fixed: in its own place, a back also from before it. */
 function slotsFor({ job }: Context, where: string): Slot[] {
 	const own = [...slotsOf({ job }), { name: 'adhesive' as const }, { name: 'join' as const }].find(
 		(slot) => whereOfSlot(slot) === where

@@ -105,7 +105,7 @@ test('the cheapest set reaches the grade with one change where one is enough', (
 	assert.deepEqual(setFor(next, 'keep').changes, [], 'nothing is left to do');
 });
 
-test('a back may be mended from before it, when that is cheaper', () => {
+test('a back may be fixed from before it, when that is cheaper', () => {
 	const file = { ...guard({ backing: 'hardboard', glazing: 'glass' }), aim: 'show' } as JobFile;
 	const set = setFor(file, 'show');
 	const next = patched(file, set.patch);
@@ -113,7 +113,7 @@ test('a back may be mended from before it, when that is cheaper', () => {
 	assert.equal(set.changes.length, 1);
 });
 
-test('what no change of materials mends is named', () => {
+test('what no change of materials fixes is named', () => {
 	const wet = workedJob({
 		piece: {
 			readings: { width: 402, height: 551 },

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import type { JobFile } from '../job/definition.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
+import { has, fixed, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 
 const readings = { width: 402, height: 551 };
 const safe = workedJob().guard!;
@@ -14,7 +14,7 @@ function firesAndMends(rule: string, fires: Partial<JobFile>, quiet: Partial<Job
 	assert.ok(has(plan(file, builtInShop), rule), `${rule} does not fire`);
 	if (severity) assert.equal(severityOf(plan(file, builtInShop), rule), severity);
 	assert.ok(!has(planned(quiet), rule), `${rule} fires where it must not`);
-	assert.ok(!has(mended(file, rule).plan, rule), `${rule} stays after its remedy`);
+	assert.ok(!has(fixed(file, rule).plan, rule), `${rule} stays after its remedy`);
 }
 
 test('layers from the front, with what touches and what faces', () => {

@@ -18,7 +18,7 @@ export const guardRules: Rule[] = [
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its core is not purified through: it yellows, and its fumes stain the paper.',
-		mends: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
+		fixes: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
 				mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]
@@ -30,7 +30,7 @@ export const guardRules: Rule[] = [
 		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Its fumes, acid and formaldehyde, reach the paper for as long as it lies there.',
-		mends: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
+		fixes: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
 		find: (context) => {
 			const { guard } = context.job;
 			const cases: Case[] = guard.fillers.flatMap((filler, index) =>
@@ -73,7 +73,7 @@ export const guardRules: Rule[] = [
 		when: 'a backing whose table does not reach the grade, barrier or not',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'What closes the back stays in the package as long as the piece does.',
-		mends: 'A back of fluted polypropylene or alkaline corrugated board.',
+		fixes: 'A back of fluted polypropylene or alkaline corrugated board.',
 		find: (context) => {
 			const { backing, underMat, barrier } = context.job.guard;
 			if (!backing) return [];
@@ -94,7 +94,7 @@ export const guardRules: Rule[] = [
 		when: 'no stiff backing, or a dust cover alone (a wood-fibre back without a barrier is board.backing-acidic alone)',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
-		mends: 'A stiff back.',
+		fixes: 'A stiff back.',
 		find: (context) => {
 			const { backing, barrier } = context.job.guard;
 			const pack = context.plan.window?.pack;
@@ -111,7 +111,7 @@ export const guardRules: Rule[] = [
 		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The alkaline reserve that is good for most paper fades and weakens these.',
-		mends: 'Un-buffered cotton board.',
+		fixes: 'Un-buffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];
 				const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
@@ -128,7 +128,7 @@ export const guardRules: Rule[] = [
 		when: 'a material in the pack whose figures nobody has given',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'What is not known of it can’t be judged; careful values stand in for the figures. Ask for its data sheet.',
-		mends: 'A known material in its place; better, its data sheet in Stock, Materials.',
+		fixes: 'A known material in its place; better, its data sheet in Stock, Materials.',
 		find: (context) =>
 			usedMaterials(context.job)
 				.filter(({ material }) => material.unknown.length > 0)
@@ -144,7 +144,7 @@ export const guardRules: Rule[] = [
 		when: 'a work on paper, skin or cloth without glazing, at Keep a stop where it sheds; panels and canvases may go without',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
-		mends: 'UV acrylic; anti-static over a friable piece.',
+		fixes: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
 			context.job.guard.glazing.family === 'none' && (!isStiffPiece(context.job.piece.kind) || context.job.piece.friable)
 				? [
@@ -163,7 +163,7 @@ export const guardRules: Rule[] = [
 		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
 		severity: { rare: 'stop', keep: 'stop', show: 'note' },
 		why: 'The rest reaches the colours by day and adds to the harm of the light.',
-		mends: 'UV glazing of the same family, then of the other.',
+		fixes: 'UV glazing of the same family, then of the other.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			const wanted = context.grade === 'rare' ? 97 : 70;
@@ -183,7 +183,7 @@ export const guardRules: Rule[] = [
 		when: 'acrylic that is not anti-static over a friable piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its charge lifts the particles off the sheet.',
-		mends: 'Anti-static acrylic, or UV glass.',
+		fixes: 'Anti-static acrylic, or UV glass.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
@@ -202,7 +202,7 @@ export const guardRules: Rule[] = [
 		when: 'glass on a piece that travels, near children, over a bed, or of more than 0.6 m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Broken glass falls on the piece and cuts it.',
-		mends: 'Acrylic, or laminated glass.',
+		fixes: 'Acrylic, or laminated glass.',
 		school: 'glazing',
 		find: (context) => {
 			const { glazing } = context.job.guard;
@@ -236,7 +236,7 @@ export const guardRules: Rule[] = [
 		when: 'matt-etched glass over a gap of more than 3 mm',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Its face scatters: what lies deep behind it is blurred.',
-		mends: 'UV glass of low reflection.',
+		fixes: 'UV glass of low reflection.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			const gap = context.plan.pack?.gap ?? 0;
@@ -256,7 +256,7 @@ export const guardRules: Rule[] = [
 		when: 'a friable piece without a reverse bevel and a lift of 1.4 mm directly over the under-mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
-		mends: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
+		fixes: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
 		school: 'friable',
 		find: (context) => {
 			const index = context.job.mats.length - 1;
@@ -278,7 +278,7 @@ export const guardRules: Rule[] = [
 		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than 10 mm to the window) or by spray',
 		severity: { rare: 'stop', keep: 'caution' },
 		why: 'Its adhesive creeps toward the window and reaches the sheet.',
-		mends: 'Gummed tape along one edge.',
+		fixes: 'Gummed tape along one edge.',
 		find: (context) => {
 			const { join, joinDistance } = context.job.guard;
 			if (context.job.mats.length === 0) return [];
@@ -299,7 +299,7 @@ export const guardRules: Rule[] = [
 		when: 'an edge-seal tape below the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'It shares the package’s air for years and lets go before it is opened.',
-		mends: 'The tape that reaches the grade.',
+		fixes: 'The tape that reaches the grade.',
 		find: (context) => {
 			const { edgeSeal } = context.job.guard;
 			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
@@ -319,7 +319,7 @@ export const guardRules: Rule[] = [
 		when: 'no edge seal at Rare',
 		severity: { rare: 'caution' },
 		why: 'Dust and the room’s swings of damp reach the piece through the edges.',
-		mends: 'Aluminium laminate tape.',
+		fixes: 'Aluminium laminate tape.',
 		school: 'edge-seal',
 		find: (context) =>
 			context.job.guard.edgeSeal
@@ -387,7 +387,7 @@ function replaceBoard(context: Context, layer: Layer, id: string, label: string)
 	if (layer.role === 'support') return supportRemedy(context, name, id);
 	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
 	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', layer.index!, 'board'], id);
-	// A backing that faces the piece: an under-mat between is the mend, not a soft backing.
+	// A backing that faces the piece: an under-mat between is the fix, not a soft backing.
 	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
 }
 

@@ -6,7 +6,7 @@ import { decide } from '../job/decide.ts';
 import { readJob } from '../job/read.ts';
 import type { JobFile } from '../job/definition.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { has, mended, planned, severityOf, workedJob } from '../../tests/jobs.ts';
+import { has, fixed, planned, severityOf, workedJob } from '../../tests/jobs.ts';
 import { planHang } from './hang.ts';
 
 const near = (value: number, wanted: number, within = 0.05) =>
@@ -80,18 +80,18 @@ test('by mass: above 12 kg rings, and a wire asked for all the same is a caution
 		hang: { by: 'wire' }
 	};
 	assert.equal(severityOf(planned(heavy), 'hang.too-heavy'), 'caution');
-	assert.ok(!has(mended(workedJob(heavy), 'hang.too-heavy').plan, 'hang.too-heavy'));
+	assert.ok(!has(fixed(workedJob(heavy), 'hang.too-heavy').plan, 'hang.too-heavy'));
 	const noWire: Partial<JobFile> = { ...heavy, piece: { readings: { width: 520, height: 680 } } };
 	assert.ok(planned(noWire).mass!.kg > 10.3 && planned(noWire).mass!.kg < 12, String(planned(noWire).mass!.kg));
 	assert.equal(planned(noWire).fits, false);
-	assert.ok(!has(mended(workedJob(noWire), 'hang.wire-none').plan, 'hang.wire-none'));
+	assert.ok(!has(fixed(workedJob(noWire), 'hang.wire-none').plan, 'hang.wire-none'));
 	const lowWire: Partial<JobFile> = {
 		piece: { readings: { width: 600, height: 90 } },
 		borders: { way: 'even', width: 30 },
 		hang: { by: 'wire' }
 	};
 	assert.ok(has(planned(lowWire), 'hang.wire-shows'));
-	assert.ok(!has(mended(workedJob(lowWire), 'hang.wire-shows').plan, 'hang.wire-shows'));
+	assert.ok(!has(fixed(workedJob(lowWire), 'hang.wire-shows').plan, 'hang.wire-shows'));
 });
 
 test('mass: every layer, windows taken out, mitres not counted twice', () => {

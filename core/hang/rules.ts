@@ -12,8 +12,8 @@ export const hangRules: Rule[] = [
 		station: 'hang',
 		when: 'under 10 mm of flat wood at the back for the hangers’ screws; under 6 a stop',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A screw nearer than 5 mm to an edge splits the wood, and the hanger’s plate stands out past it.',
-		mends: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
+		why: 'A screw near an edge splits the wood, and the hanger’s plate sticks out past it.',
+		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
@@ -36,7 +36,7 @@ export const hangRules: Rule[] = [
 		when: 'no ring of the shop has a plate that the wood takes and bears enough, or the one that was chosen does not',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A ring bears twice what pulls at it, and its plate stays within the wood.',
-		mends: 'A strip across the back, which takes any ring; a ring that the wood takes.',
+		fixes: 'A strip across the back, which takes any ring; a ring that the wood takes.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
@@ -62,7 +62,7 @@ export const hangRules: Rule[] = [
 		when: 'no wire on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
-		mends: 'Rings straight on hooks.',
+		fixes: 'Rings straight on hooks.',
 		find: (context) => {
 			const { hang, mass } = context.plan;
 			if (!hang?.noWire) return [];
@@ -82,7 +82,7 @@ export const hangRules: Rule[] = [
 		when: 'a wire was asked for and the frame is too low to hide it',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Wire and hook would stand above the frame or pull without bound: rings are planned straight on hooks.',
-		mends: 'Rings straight on hooks.',
+		fixes: 'Rings straight on hooks.',
 		school: 'hang-by',
 		find: (context) => {
 			const { hang, mass } = context.plan;
@@ -103,7 +103,7 @@ export const hangRules: Rule[] = [
 		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The flatter the wire, the harder it pulls at the rails, without bound; two hooks are planned.',
-		mends: 'Two hooks.',
+		fixes: 'Two hooks.',
 		school: 'hooks',
 		find: (context) => {
 			const { hang } = context.plan;
@@ -123,7 +123,7 @@ export const hangRules: Rule[] = [
 		when: 'a wire was asked for above 12 kg, or the whole weighs more than 25',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a rail, or an installer hangs it.',
-		mends: 'Rings straight on hooks; for the heaviest a rail or an installer.',
+		fixes: 'Rings straight on hooks; for the heaviest a rail or an installer.',
 		school: 'hang-by',
 		find: (context) => {
 			const { mass } = context.plan;

@@ -90,7 +90,7 @@ test('pockets on the cut list, on the bench and on the back', () => {
 	const job = decide(readJob(file), builtInShop);
 	const steps = planSteps(job, made, builtInShop);
 	assert.match(steps.find(({ id }) => id === 'hinge')!.does.join(' '), /19 along each edge/);
-	const drawn = backScene(made, job)!.shapes.filter(({ title }) => title === 'Corner pocket');
+	const drawn = backScene(made, job, builtInShop)!.shapes.filter(({ title }) => title === 'Corner pocket');
 	assert.equal(drawn.length, 4);
 	for (const { rings } of drawn) assert.equal(rings![0]!.length, 3);
 });

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { has, mended, planned, severityOf, workedJob, planSingle } from '../../tests/jobs.ts';
+import { has, fixed, planned, severityOf, workedJob, planSingle } from '../../tests/jobs.ts';
 import { tissueFor } from './hold.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
@@ -40,7 +40,7 @@ test('drying: paste 45 minutes, gummed 15', () => {
 test('an overloaded hinge gets more of them', () => {
 	const heavy = workedJob({ piece: { readings: { width: 900, height: 1200 }, grammage: 1200 }, hold: { count: 2 }, aim: 'rare' });
 	assert.equal(severityOf(planSingle(heavy), 'hold.load'), 'stop');
-	assert.ok(!has(mended(heavy, 'hold.load').plan, 'hold.load'));
+	assert.ok(!has(fixed(heavy, 'hold.load').plan, 'hold.load'));
 });
 
 test('adhesives by grade: gummed stops Rare, hardware tape stops everything', () => {
@@ -49,7 +49,7 @@ test('adhesives by grade: gummed stops Rare, hardware tape stops everything', ()
 	const tape = workedJob({ aim: 'show', hold: { adhesive: 'hardware-tape' } });
 	assert.equal(severityOf(planSingle(tape), 'hold.tape-on-piece'), 'stop');
 	assert.equal(planSingle(tape).grade.reached, null);
-	assert.equal(mended(tape, 'hold.tape-on-piece').plan.grade.reached !== null, true);
+	assert.equal(fixed(tape, 'hold.tape-on-piece').plan.grade.reached !== null, true);
 	assert.equal(
 		severityOf(
 			planned({ aim: 'show', hold: { adhesive: 'spray' }, piece: { readings: { width: 402, height: 551 }, replaceable: true } }),
@@ -71,9 +71,9 @@ test('a hinge that is stronger than the sheet, one that falls on a zone, a sheet
 		}
 	});
 	assert.ok(has(planSingle(stamped), 'hold.keep-off'));
-	assert.ok(!has(mended(stamped, 'hold.keep-off').plan, 'hold.keep-off'));
+	assert.ok(!has(fixed(stamped, 'hold.keep-off').plan, 'hold.keep-off'));
 	assert.equal(severityOf(planned({ schools: { 'hang-from': 'window-mat' } }), 'hold.to-mat'), 'caution');
 	const single = workedJob({ schools: { 'hinge-count': 'one' } });
 	assert.deepEqual(planSingle(single).hold!.places, [201]);
-	assert.ok(!has(mended(single, 'hold.too-much').plan, 'hold.too-much'));
+	assert.ok(!has(fixed(single, 'hold.too-much').plan, 'hold.too-much'));
 });

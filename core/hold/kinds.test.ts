@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { faultsOf, has, mended, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../tests/jobs.ts';
+import { faultsOf, has, fixed, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../tests/jobs.ts';
 import type { JobFile } from '../job/definition.ts';
 import { decide } from '../job/decide.ts';
 import { patched } from '../job/patch.ts';
@@ -32,10 +32,10 @@ test('strips lie along the foot and both sides, hidden by a millimetre; a sling 
 	assert.deepEqual(sling.strips![0], strips.strips![0]);
 });
 
-test('a strip that shows is a stop, mended by its reach; one that is too short by hinges', () => {
+test('a strip that shows is a stop, fixed by its reach; one that is too short by hinges', () => {
 	const long = workedJob({ hold: { kind: 'strips', contact: 10 }, window: { overlap: 10 } });
 	assert.equal(severityOf(planSingle(long), 'hold.corner-shows'), 'stop');
-	assert.equal(mended(long, 'hold.corner-shows').plan.hold!.size.height, 6);
+	assert.equal(fixed(long, 'hold.corner-shows').plan.hold!.size.height, 6);
 	assert.ok(!has(folded({ kind: 'strips', contact: 9 }), 'hold.corner-shows'), 'overlap − 1');
 	const short = workedJob({ hold: { kind: 'strips' }, window: { overlap: 3.5 } });
 	assert.match(planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says, /carries nothing/);
@@ -49,7 +49,7 @@ test('slack: as much as the sheet moves, or it bulges', () => {
 	const tight = workedJob({ aim: 'rare', hold: { kind: 'corners', slack: { width: 1 } }, window: { overlap: 10 } });
 	assert.equal(severityOf(planSingle(tight), 'hold.too-much'), 'stop');
 	near(planSingle(tight).hold!.bulge!.width!, (2 / Math.PI) * Math.sqrt((2.1105 - 1) * 402));
-	assert.ok(!has(mended(tight, 'hold.too-much').plan, 'hold.too-much'));
+	assert.ok(!has(fixed(tight, 'hold.too-much').plan, 'hold.too-much'));
 });
 
 test('a sheet held at its foot too bulges by (2/π)√(mL): 551 across the grain, 25 mm', () => {
@@ -98,7 +98,7 @@ test('a hinge on a zone goes to the nearest place beside it, on the cutting step
 	const file = workedJob({
 		piece: { ...sheet, zones: [{ id: 'stamp', kind: 'keep-off', left: 190, top: 0, width: 25, height: 20 }] }
 	});
-	const { plan: after, file: next } = mended(file, 'hold.keep-off');
+	const { plan: after, file: next } = fixed(file, 'hold.keep-off');
 	// 190 − 12.5 − 1 = 176.5 is 24.5 away; 215 + 12.5 + 1 = 228.5 is 27.5 away.
 	assert.deepEqual(after.hold!.places, [50, 176.5, 352]);
 	assert.deepEqual(next.hold!.places, [50, 176.5, 352]);
@@ -169,7 +169,7 @@ test('a textile is stitched on a board covered with cloth; adhesive stops it at 
 	);
 	const stuck = workedJob({ ...flag, aim: 'show', hold: { kind: 't-hinge' } });
 	assert.equal(severityOf(planSingle(stuck), 'hold.adhesive-irreversible'), 'stop');
-	assert.equal(mended(stuck, 'hold.adhesive-irreversible').plan.hold!.kind, 'stitching');
+	assert.equal(fixed(stuck, 'hold.adhesive-irreversible').plan.hold!.kind, 'stitching');
 });
 
 test('a translucent piece floats on a support of its own size, undercut', () => {
@@ -206,7 +206,7 @@ test('what sticks down whole: once, under weight overnight; the print moves with
 	assert.equal(made.cut.find(({ role }) => role === 'adhesive sheet')!.width, 402);
 	const kept = workedJob({ aim: 'rare', piece: sheet, hold: { kind: 'whole-surface' } });
 	assert.equal(severityOf(planSingle(kept), 'hold.adhesive-irreversible'), 'stop');
-	assert.equal(mended(kept, 'hold.adhesive-irreversible').plan.hold!.kind, 't-hinge');
+	assert.equal(fixed(kept, 'hold.adhesive-irreversible').plan.hold!.kind, 't-hinge');
 });
 
 test('what contradicts a piece is a fault that says what to choose', () => {

@@ -34,7 +34,7 @@ export const placeRules: Rule[] = [
 		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
-		mends: 'The hinge moved along the edge until it clears the zone; else another count, whose places miss it.',
+		fixes: 'The hinge moved along the edge until it clears the zone; else another count, whose places miss it.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) => {
 				const contacts = contactsOf(sight);
@@ -57,7 +57,7 @@ export const placeRules: Rule[] = [
 		when: 'a tab or a cross-piece leaves the board it lies on, there is no such board, or hinges lie on each other',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A hinge holds by the board that it is pasted to, over its whole length.',
-		mends: 'A V-hinge or pass-through, a wider border, an under-mat, fewer hinges.',
+		fixes: 'A V-hinge or pass-through, a wider border, an under-mat, fewer hinges.',
 		find: (context) => heldSights(context).flatMap((sight) => (isHinge(sight.hold.kind) ? offBoard(context, sight) : []))
 	},
 	{
@@ -66,7 +66,7 @@ export const placeRules: Rule[] = [
 		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over 200 mm), or pockets, strips and slings that leave less slack than the sheet moves',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'A sheet that can’t grow bulges toward the glazing or tears.',
-		mends: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
+		fixes: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
 		school: 'fixed-edges',
 		find: (context) => heldSights(context).flatMap((sight) => tooMuch(context, sight))
 	},
@@ -76,7 +76,7 @@ export const placeRules: Rule[] = [
 		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than 12 mm, a strip less than 3',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What shows spoils the window, and what is too short holds nothing.',
-		mends: 'Pockets or strips as long as the overlap hides, else hinges.',
+		fixes: 'Pockets or strips as long as the overlap hides, else hinges.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) =>
 				sight.hold.kind === 'corners' ? cornerCase(context, sight) : stripCases(context, sight)

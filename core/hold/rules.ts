@@ -18,7 +18,7 @@ export const holdRules: Rule[] = [
 		when: 'hardware-shop, brown gummed or transfer tape on the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It stains, eats in and does not come off again.',
-		mends: 'Wheat-starch paste and tissue.',
+		fixes: 'Wheat-starch paste and tissue.',
 		find: (context) => (context.job.hold.adhesive.family === 'hardware' ? [adhesiveCase(context, 'touches the piece')] : [])
 	},
 	{
@@ -27,7 +27,7 @@ export const holdRules: Rule[] = [
 		when: 'whole-surface or unremovable adhesive',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What is stuck down whole cannot be removed.',
-		mends: 'Wheat-starch paste and tissue.',
+		fixes: 'Wheat-starch paste and tissue.',
 		school: 'cockle',
 		find: (context) => {
 			const { hold, piece } = context.job;
@@ -44,7 +44,7 @@ export const holdRules: Rule[] = [
 		when: 'an adhesive whose table does not reach the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'The hold must come off as gently as the grade asks, years later.',
-		mends: 'Wheat-starch paste and tissue.',
+		fixes: 'Wheat-starch paste and tissue.',
 		school: 'adhesive',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
@@ -59,7 +59,7 @@ export const holdRules: Rule[] = [
 		when: 'the load on a hinge is above its long-term working value',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and lets the sheet fall.',
-		mends: 'More hinges; else pockets or strips, where the window hides ones that hold.',
+		fixes: 'More hinges; else pockets or strips, where the window hides ones that hold.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) => {
 				const { hold } = sight;
@@ -85,7 +85,7 @@ export const holdRules: Rule[] = [
 		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'The hinge shall tear before the sheet does.',
-		mends: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
+		fixes: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
 			const { grammage } = context.job.piece;
@@ -110,7 +110,7 @@ export const holdRules: Rule[] = [
 		when: 'the sheet hangs from the window mat instead of the under-mat',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The window could not be changed without touching the piece.',
-		mends: 'Hang it from the under-mat.',
+		fixes: 'Hang it from the under-mat.',
 		school: 'hang-from',
 		find: (context) =>
 						context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
@@ -129,7 +129,7 @@ export const holdRules: Rule[] = [
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
-		mends: 'Corner pockets or strips, where the window hides ones that hold.',
+		fixes: 'Corner pockets or strips, where the window hides ones that hold.',
 		find: (context) => {
 			const { job, plan } = context;
 			return job.piece.bothSides && plan.hold && isHinge(job.hold.kind)
@@ -149,7 +149,7 @@ export const holdRules: Rule[] = [
 		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'They swell and warp where they are wetted, and do not come back.',
-		mends: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
+		fixes: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
 		find: (context) => {
 			const { piece, hold } = context.job;
 			if (piece.kind !== 'bone' && piece.kind !== 'vellum') return [];

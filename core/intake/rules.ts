@@ -41,7 +41,7 @@ export const intakeRules: Rule[] = [
 		station: 'intake',
 		when: 'a medium that the shop’s list does not have',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'What sheds, sticks, fades or shrinks from alkali follows from the medium. Say it outright for this one.',
+		why: 'What sheds, sticks, fades or shrinks from alkali follows from the medium. Say it for this one.',
 		find: ({ job }) =>
 			job.piece.unknownMedia.map((word) => ({ says: `The shop’s list of media does not have “${word}”.`, where: 'piece.medium' }))
 	},
@@ -51,7 +51,7 @@ export const intakeRules: Rule[] = [
 		when: 'varnish, fixative or paint that is not dry',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What dries behind glazing sticks to it and fogs it.',
-		mends: 'Saying that it is dry, once it is.',
+		fixes: 'Saying that it is dry, once it is.',
 		find: (context) =>
 			context.job.piece.dry === false
 				? [
@@ -69,7 +69,7 @@ export const intakeRules: Rule[] = [
 		when: 'a medium or a fixative that has to dry, and nobody has said whether it has',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Oil and varnish can take months; what dries behind glazing sticks to it and fogs it.',
-		mends: 'Saying whether it is dry.',
+		fixes: 'Saying whether it is dry.',
 		find: (context) =>
 			context.job.piece.dry === null
 				? [

@@ -177,7 +177,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 		if (index === 0 && mat.reveal !== undefined)
 			faults.push({
 				path: `${at}.reveal`,
-				says: 'No mat lies before the first one. Remove its reveal; its width stands in borders.'
+				says: 'No mat lies before the first one. Remove its reveal; its width is given in borders.'
 			});
 		const { print } = mat;
 		if (print && (print.width === undefined || print.height === undefined))

@@ -136,7 +136,7 @@ const piece = {
 } as const satisfies Field;
 
 const windowFields = {
-	way: { kind: 'choice', of: ['cover', 'reveal', 'float'], says: 'how the piece stands in the window' },
+	way: { kind: 'choice', of: ['cover', 'reveal', 'float'], says: 'how the piece shows in the window' },
 	shape: { kind: 'choice', of: ['rectangle', 'oval', 'circle', 'arch'], says: 'shape of the window' },
 	overlap: {
 		kind: 'lengthOrWord',
@@ -251,7 +251,7 @@ export const jobDefinition = {
 				bottom: length('bottom border'),
 				left: length('left border'),
 				pack: size('the pack that borders of way fit must give'),
-				centre: { kind: 'choice', of: ['window', 'motif'], says: 'what stands in the middle of the borders' }
+				centre: { kind: 'choice', of: ['window', 'motif'], says: 'what is in the middle of the borders' }
 			}
 		},
 		guard: {
@@ -344,7 +344,7 @@ export const jobDefinition = {
 				moulding: id('a moulding of the shop'),
 				section: {
 					kind: 'group',
-					says: 'a moulding given outright',
+					says: 'a profile that is entered',
 					fields: {
 						face: length('its full width from the front'),
 						lip: length('how far it overhangs the pack'),

@@ -105,7 +105,7 @@ function number(field: Field & { kind: 'number' }, value: unknown, wrong: (says:
 
 function group(fields: Fields, value: unknown, path: string, unit: Unit, faults: Fault[]): unknown {
 	if (!isGroup(value)) {
-		faults.push({ path, says: `${shown(value)} stands where a group of keys in { } is wanted.` });
+		faults.push({ path, says: `${shown(value)} is here where a group of keys in { } is wanted.` });
 		return undefined;
 	}
 	const read: Record<string, unknown> = {};
@@ -128,7 +128,7 @@ function repeatedIds(job: Job): Fault[] {
 			if (id !== undefined) seen.add(id);
 			return [];
 		}
-		return [{ path: `piece.zones[${index}].id`, says: `“${id}” stands twice. Give each zone its own name.` }];
+		return [{ path: `piece.zones[${index}].id`, says: `“${id}” is there twice. Give each zone its own name.` }];
 	});
 }
 

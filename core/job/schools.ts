@@ -268,7 +268,7 @@ export const SCHOOLS: readonly School[] = [
 		at: 'frame',
 		question: 'which metal rail closes',
 		options: ['long', 'bottom'],
-		because: { long: 'The pack slides in the short way.', bottom: 'The frame stands while it is loaded.' }
+		because: { long: 'The pack slides in the short way.', bottom: 'The frame is upright while it is loaded.' }
 	},
 	{
 		id: 'clips',

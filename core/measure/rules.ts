@@ -28,7 +28,7 @@ export const measureRules: Rule[] = [
 		station: 'measure',
 		when: 'a lean over 1 mm, or opposite sides that differ by more than 1 mm',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'The window stands upright in it, so the sheet loses a little on every side; the true outline is drawn.',
+		why: 'The window is upright in it, so the sheet loses a little on every side; the true outline is drawn.',
 		find: (context) => {
 			return measured(context).flatMap(({ measure, number, readings }) => {
 				if (Math.abs(measure.lean) > 1) {

@@ -16,13 +16,13 @@ export const depthRules: Rule[] = [
 		when: 'the pack is thicker than the rabbet is deep',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Points find nothing to hold to and the back can’t be closed.',
-		mends: 'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
+		fixes: 'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
 			return [
 				{
-					says: `The pack stands ${saidFine(context, -clearance)} proud of the ${isMetal(context) ? 'channel' : 'rabbet'}.`,
+					says: `The pack is ${saidFine(context, -clearance)} proud of the ${isMetal(context) ? 'channel' : 'rabbet'}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
 				}
@@ -35,7 +35,7 @@ export const depthRules: Rule[] = [
 		when: 'less than 3 mm are left for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A point driven through the edge of the backing presses on the pack.',
-		mends: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
+		fixes: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
@@ -55,7 +55,7 @@ export const depthRules: Rule[] = [
 		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Points driven into a groove hold nothing.',
-		mends: 'Building up past the groove with a filler.',
+		fixes: 'Building up past the groove with a filler.',
 		find: (context) => {
 			const thickness = context.plan.pack?.thickness;
 			const groove = context.job.frame?.groove;
@@ -78,7 +78,7 @@ export const depthRules: Rule[] = [
 		when: 'the pack ends more than 12 mm below the moulding’s back',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'The tape has to span the step, so a wider one is planned; a filler brings the pack up.',
-		mends: 'A filler that leaves room for the points.',
+		fixes: 'A filler that leaves room for the points.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
@@ -99,7 +99,7 @@ export const depthRules: Rule[] = [
 		when: 'a metal channel leaves less than 1 mm for its spring clips, or more than 6',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'In less room than a spring clip takes a shim of card holds the pack; over more the clip presses on nothing.',
-		mends: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',
+		fixes: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',
 		find: (context): Case[] => {
 			const clearance = context.plan.pack?.clearance;
 			const { clipLeast, clipMost } = context.shop.house;

@@ -69,7 +69,7 @@ test('points in a groove: from g to g + w, a millimetre before it too; a filler 
 		[pack - 3, 3, false]
 	] as const)
 		assert.equal(has(grooved(from, width), 'pack.points-in-groove'), swallowed, `${from} to ${from + width}`);
-	const mend = grooved(pack - 1, 3).findings.find(({ rule }) => rule === 'pack.points-in-groove')!.remedies[0]!;
+	const fix = grooved(pack - 1, 3).findings.find(({ rule }) => rule === 'pack.points-in-groove')!.remedies[0]!;
 	// g + w + 1 − pack.
-	assert.equal(mend.label, 'Filler 3 mm');
+	assert.equal(fix.label, 'Filler 3 mm');
 });

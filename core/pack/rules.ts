@@ -22,7 +22,7 @@ export const packRules: Rule[] = [
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Glazing sweats, and prints stick to it when they warm.',
 		school: 'mat',
-		mends: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || pack.gap > 0 || context.job.guard.glazing.family === 'none') return [];
@@ -38,7 +38,7 @@ export const packRules: Rule[] = [
 		when: 'the air over the piece is less than it needs',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
-		mends: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
@@ -59,7 +59,7 @@ export const packRules: Rule[] = [
 		when: 'glazing that lies flat sags by more than the gap',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'At the bench and in a van the glazing would touch the piece: carry it upright.',
-		mends: 'The mat nearest the piece lifted, a spacer, or thicker glazing; else carry it upright.',
+		fixes: 'The mat nearest the piece lifted, a spacer, or thicker glazing; else carry it upright.',
 		find: (context) => {
 			const { pack } = context.plan;
 			// Without glazing nothing sags, and what lies against it has its own finding.
@@ -80,7 +80,7 @@ export const packRules: Rule[] = [
 		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within 0.3 mm',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A height is cut from boards in layers; one that no stack makes is not what will lie there.',
-		mends: 'The nearest height that a stack makes.',
+		fixes: 'The nearest height that a stack makes.',
 		find: notMade
 	},
 	...depthRules

@@ -227,7 +227,7 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 	const id = typeof one.id === 'string' ? one.id : '';
 	if (!ID.test(id)) fault('id', 'An id is small letters, digits and hyphens, such as rag-3, at most 59 of them.');
 	if (id === 'none') fault('id', '“none” means no material. Choose another id.');
-	if (seen.has(`${kind} ${id}`)) fault('id', `“${id}” stands twice. Give each its own id.`);
+	if (seen.has(`${kind} ${id}`)) fault('id', `“${id}” is there twice. Give each its own id.`);
 	seen.add(`${kind} ${id}`);
 	const name = typeof one.name === 'string' ? one.name.trim() : '';
 	if (name === '' || name.length > 80) fault('name', 'A material has a name of 1 to 80 letters.');

@@ -67,7 +67,7 @@ export function readPackSizes(list: unknown): { ok: true; sizes: PackSize[] } | 
 		const name = typeof one?.name === 'string' ? one.name.trim() : '';
 		if (name === '' || name.length > MOST_LETTERS)
 			faults.push({ path: `${at}.name`, says: `A size has a name of 1 to ${MOST_LETTERS} letters.` });
-		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” stands twice. Give each size its own name.` });
+		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each size its own name.` });
 		names.add(name);
 		const length = (key: 'width' | 'height') => {
 			const written = one?.[key];

@@ -27,7 +27,7 @@ const length = (says: string): Field => ({ kind: 'length', says });
 const FRAME: Fields = {
 	kind: text('frame'),
 	name: text('its name'),
-	place: text('where it stands'),
+	place: text('where it is kept'),
 	width: length('width of its rabbet'),
 	height: length('height of its rabbet'),
 	face: length('its face'),
@@ -39,7 +39,7 @@ const FRAME: Fields = {
 const STICK: Fields = {
 	kind: text('stick'),
 	name: text('its name'),
-	place: text('where it stands'),
+	place: text('where it is kept'),
 	moulding: text('a moulding of the shop'),
 	length: length('its length')
 };
@@ -58,17 +58,17 @@ const USUAL_DENSITY = 560;
 export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { ok: false; faults: Fault[] } {
 	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'shelf', says: 'This must be a list in [ ].' }] };
 	if (list.length > MOST)
-		return { ok: false, faults: [{ path: 'shelf', says: `There are ${list.length} things on it; at most ${MOST} are kept.` }] };
+		return { ok: false, faults: [{ path: 'shelf', says: `There are ${list.length} items on it; at most ${MOST} are kept.` }] };
 	const faults: Fault[] = [];
 	const names = new Set<string>();
 	const items = list.map((given: unknown, index): ShelfItem => {
 		const at = `shelf[${index}]`;
 		const kind = (given as { kind?: unknown } | null)?.kind;
 		if (kind !== 'frame' && kind !== 'stick') {
-			faults.push({ path: `${at}.kind`, says: 'A thing on the shelf is a frame or a stick.' });
+			faults.push({ path: `${at}.kind`, says: 'What is on the shelf is a frame or a stick.' });
 			return { kind: 'stick', name: '', place: '', moulding: '', length: 0 };
 		}
-		const fields: Field = { kind: 'group', fields: kind === 'frame' ? FRAME : STICK, says: 'a thing on the shelf' };
+		const fields: Field = { kind: 'group', fields: kind === 'frame' ? FRAME : STICK, says: 'a frame or stick on the shelf' };
 		const read = readField(fields, given, at, 'mm', faults) as Record<string, never> & { name?: string; place?: string };
 		const said = faults.length;
 		for (const key of NEEDED[kind]) {
@@ -77,7 +77,7 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 				faults.push({ path: `${at}.${key}`, says: `A ${kind} on the shelf needs it: ${NEEDED[kind].join(', ')}.` });
 		}
 		const name = String(read.name ?? '').trim();
-		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” stands twice. Give each its own name.` });
+		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each its own name.` });
 		names.add(name);
 		const place = String(read.place ?? '').trim();
 		if (kind === 'stick') return { kind, name, place, moulding: read.moulding!, length: read.length! };

@@ -57,7 +57,7 @@ function compare(before: Planned, after: Planned): string[] {
 	const years = (plan: Plan) => (plan.light?.years ? `${showNumber(plan.light.years, 1)} years` : '–');
 	add('to a fade', years(before.plan), years(after.plan));
 	const days = (plan: Plan) => (plan.climate ? `${showNumber(plan.climate.halfDays, 1)} days` : '–');
-	add('half-time', days(before.plan), days(after.plan));
+	add('humidity halfway in', days(before.plan), days(after.plan));
 	const price = ({ job, plan }: Planned) => {
 		const found = packagePrice(job, plan);
 		return found ? showMoney(found.cents) : '–';

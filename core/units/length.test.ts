@@ -87,12 +87,14 @@ test('rounding has a direction, and a whisker does not make a step', () => {
 
 test('shown: millimetres to a half, inches as real fractions, and read back the same', () => {
 	assert.equal(showLength(63.75, 'mm').text, '64');
-	assert.equal(showLength(63.75, 'mm', true).text, '63.8');
+	assert.equal(showLength(63.75, 'mm', 'mark').text, '63.8');
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');
-	assert.equal(showLength(-3.14, 'mm', true).text, '−3.1');
-	assert.deepEqual([showLength(2.9, 'in', true).text, showLength(3, 'in', true).text], ['7⁄64', '1⁄8']);
-	assert.deepEqual([showLength(2.9, 'in').text, showLength(402, 'in', true).text], ['1⁄8', '15 13⁄16']);
+	assert.equal(showLength(-3.14, 'mm', 'mark').text, '−3.1');
+	assert.deepEqual([showLength(2.9, 'in', 'fine').text, showLength(402, 'in', 'fine').text], ['0.114', '15.83'], 'what nobody cuts');
+	assert.deepEqual([showLength(2.9, 'in').text, showLength(402, 'in', 'mark').text], ['1⁄8', '15 13⁄16']);
+	assert.equal(showLength(2.9, { unit: 'in', fraction: 32 }).text, '1⁄8');
+	assert.equal(showLength(2.5, { unit: 'in', fraction: 32 }).text, '3⁄32');
 	assert.deepEqual(
 		[showNumber(30, 0), showNumber(100), showNumber(3.5), showNumber(0.301, 2), showNumber(-0.001)],
 		['30', '100', '3.5', '0.3', '0']

@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { evaluate, lookIn, tokens } from './expression.ts';
-import { nameOf, sayExpression } from './say.ts';
+import { nameOf } from './names.ts';
+import { sayExpression } from './say.ts';
 
 const roots = {
 	plan: { window: { opening: { width: 390, height: 539 }, mats: [{ border: { left: 70 } }] }, frame: { rails: [577, 736] } },
@@ -88,13 +89,12 @@ test('what is no expression is a defect that says where', () => {
 	);
 });
 
-test('said: once in words, once in numbers, with what each name holds', () => {
+test('said in one line: each name with its number, and what each name holds', () => {
 	const said = sayExpression('window.opening.width + 2 * shop.house.overlap', lookup, (one) => `${one} mm`);
-	assert.equal(said.words, 'opening width + 2 × house overlap');
-	assert.equal(said.numbers, '390 mm + 2 × 6 mm');
+	assert.equal(said.line, 'window width 390 mm + 2 mm × house overlap 6 mm');
 	assert.equal(said.result, 402);
 	assert.deepEqual(said.parts, [
-		{ path: 'window.opening.width', name: 'opening width', value: 390 },
+		{ path: 'window.opening.width', name: 'window width', value: 390 },
 		{ path: 'shop.house.overlap', name: 'house overlap', value: 6 }
 	]);
 	assert.equal(sayExpression('down(390.7, job.step)', lookup, String).words, 'cut down to the step (390.7, cutting step)');

@@ -21,7 +21,7 @@ export const windowRules: Rule[] = [
 		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
-		mends: 'The overlap that is needed, on the sides that lack it.',
+		fixes: 'The overlap that is needed, on the sides that lack it.',
 		find: (context) =>
 			sights(context).flatMap((sight) => (sight.choice.way === 'cover' && sight.opening.overlap ? thinCase(context, sight) : []))
 	},
@@ -31,7 +31,7 @@ export const windowRules: Rule[] = [
 		when: 'a reveal that leaves less paper behind the mat than the least overlap',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
-		mends: 'A reveal that leaves the paper covered.',
+		fixes: 'A reveal that leaves the paper covered.',
 		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'reveal' ? noPaperCase(context, sight) : []))
 	},
 	{
@@ -40,7 +40,7 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must show lies less than 2 mm inside the window',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
-		mends: 'Less overlap on the side of the zone.',
+		fixes: 'Less overlap on the side of the zone.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'show').flatMap((zone) => coveredCase(context, sight, zone)))
 	},
@@ -50,7 +50,7 @@ export const windowRules: Rule[] = [
 		when: 'a zone that must be hidden lies less than 1 mm outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'What the owner does not want to see would stand in the window.',
-		mends: 'More overlap on the side of the zone.',
+		fixes: 'More overlap on the side of the zone.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))
 	},
@@ -60,7 +60,7 @@ export const windowRules: Rule[] = [
 			when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
-		mends: 'The house’s reveal.',
+		fixes: 'The house’s reveal.',
 		find: (context) =>
 			context.job.mats.flatMap((mat, index): Case[] => {
 				// Between the axes of an oval the strip is narrower than on them.
@@ -88,7 +88,7 @@ export const windowRules: Rule[] = [
 		when: 'a lift set back less than 6 mm or more than 25, or one over the under-mat that reaches the sheet',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
-		mends: 'The house’s setback.',
+		fixes: 'The house’s setback.',
 		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
 	},
 	...sizeRules,
@@ -98,7 +98,7 @@ export const windowRules: Rule[] = [
 		when: 'two sheets lie on each other behind the mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
-		mends: 'A wider gutter.',
+		fixes: 'A wider gutter.',
 		find: sheetsOverlap
 	},
 	{
@@ -107,7 +107,7 @@ export const windowRules: Rule[] = [
 		when: 'an edge that is part of the work lies behind the mat',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A float shows the whole sheet with its edges.',
-		mends: 'Float it.',
+		fixes: 'Float it.',
 		find: (context) => {
 			if (
 				!context.file.piece?.deckle ||
@@ -124,8 +124,8 @@ export const windowRules: Rule[] = [
 		station: 'window',
 		when: 'a float’s support as large as the piece, or larger',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Its edge stands out beside the piece, and dust settles on it.',
-		mends: 'The house’s set-back.',
+		why: 'Its edge sticks out beside the piece, and dust settles on it.',
+		fixes: 'The house’s set-back.',
 		find: (context) =>
 			sights(context)
 				.filter(
@@ -150,7 +150,7 @@ export const windowRules: Rule[] = [
 		when: 'a printed area that goes less than 5 mm beyond the blank’s finished edge',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The blank is trimmed into white board.',
-		mends: 'A printed area that reaches past the blank.',
+		fixes: 'A printed area that reaches past the blank.',
 		find: (context) =>
 			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
 				const printed = context.job.mats[index]!.print;

@@ -7,7 +7,7 @@ import { FaultError } from '../job/faults.ts';
 import { each } from '../one-or-each.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyWindowJob, mended, planSingle, workedJob } from '../../tests/jobs.ts';
+import { anyWindowJob, fixed, planSingle, workedJob } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -172,12 +172,12 @@ test('property: every way adds up: mats, holes, stops and blanks, and nothing of
 	);
 });
 
-test('fit: the pack comes out as given; a window too large for it is a stop with the next size as its mend', () => {
+test('fit: the pack comes out as given; a window too large for it is a stop with the next size as its fix', () => {
 	const file = workedJob({ borders: { way: 'fit', pack: { width: '16 in', height: '20 in' }, weight: 10 } });
 	const before = planSingle(file);
 	near(before.window!.pack.width, 406.4);
 	assert.ok(before.window!.mats[0]!.border.top < 0 && before.fits === false);
-	const { plan: after } = mended(file, 'window.frame-too-small');
+	const { plan: after } = fixed(file, 'window.frame-too-small');
 	assert.equal(after.fits, true);
 	near(after.window!.pack.width, 18 * 25.4);
 	near(after.window!.pack.height, 24 * 25.4);
@@ -204,10 +204,10 @@ test('fit: a size that leaves exactly 15 mm all round is offered; one that round
 	const piece = { readings: { width: 382, height: 482 } };
 	const small = { way: 'fit' as const, pack: { width: 380, height: 480 }, weight: 0 };
 	const file = workedJob({ piece, borders: small, mats: [{ board: 'cotton-4' }] });
-	const { plan: after } = mended(file, 'window.frame-too-small');
+	const { plan: after } = fixed(file, 'window.frame-too-small');
 	assert.deepEqual(after.window!.pack, { width: 400, height: 500 });
 	assert.deepEqual(after.window!.mats[0]!.border, { top: 15, right: 15, bottom: 15, left: 15 });
 	// In sixteenths the left border would come out at 9⁄16 in, 14.3 mm.
-	const inches = mended({ ...file, unit: 'in' }, 'window.frame-too-small').plan.window!;
+	const inches = fixed({ ...file, unit: 'in' }, 'window.frame-too-small').plan.window!;
 	assert.ok(Math.min(...Object.values(inches.mats[0]!.border)) >= 15);
 });

@@ -118,7 +118,7 @@ test('an arch: radius, spring line, one centre for every mat; too low, or an une
 	);
 });
 
-test('what must show in an oval: its corners with 2 mm to spare; mended by less overlap or a rectangle', () => {
+test('what must show in an oval: its corners with 2 mm to spare; fixed by less overlap or a rectangle', () => {
 	const sheet = (zones: object[], overlap: number, shape: WindowShape) =>
 		planSingle(
 			workedJob({

@@ -21,7 +21,7 @@ export const sizeRules: Rule[] = [
 		when: 'the smallest seen border is under 40 mm on a sheet whose long side is over 300',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
-		mends: 'A border of the least width.',
+		fixes: 'A border of the least width.',
 		find: (context) => {
 			const seen = context.plan.window?.mats[0]?.seen;
 			const { house } = context.shop;
@@ -44,7 +44,7 @@ export const sizeRules: Rule[] = [
 		when: 'a seen border within 3 mm of the moulding’s face',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Border and moulding of one width read as a stripe.',
-		mends: 'A border that differs from the face.',
+		fixes: 'A border that differs from the face.',
 		find: (context) => {
 			const { frame, window } = context.plan;
 			const seen = window?.mats[0]?.seen;
@@ -71,7 +71,7 @@ export const sizeRules: Rule[] = [
 		when: 'borders that fit a given pack come out under 15 mm, or negative; or a piece without a mat is too large for the customer’s frame',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
-		mends: 'The smallest of the shop’s sizes that leaves every border.',
+		fixes: 'The smallest of the shop’s sizes that leaves every border.',
 		find: (context) => {
 			const { window } = context.plan;
 			const { house } = context.shop;
@@ -98,8 +98,8 @@ export const sizeRules: Rule[] = [
 		station: 'window',
 		when: 'a sheet reaches past the boards that it lies between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What stands out of the pack is crushed when the pack goes into its frame.',
-		mends: 'Wider borders, where no pack is given.',
+		why: 'What sticks out of the pack is crushed when the pack goes into its frame.',
+		fixes: 'Wider borders, where no pack is given.',
 		find: (context) => {
 			const { window } = context.plan;
 			if (!window || window.mats.length === 0) return [];

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { SIDES, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
-import { has, mended, planSingle, workedJob } from '../../tests/jobs.ts';
+import { has, fixed, planSingle, workedJob } from '../../tests/jobs.ts';
 import { liesInside, liesOutside } from './shape.ts';
 import { solveWindow, type SolveInput } from './solve.ts';
 
@@ -165,7 +165,7 @@ test('a name that must show lies under a stain that must not: each can be given 
 	const finding = before.findings.find((one) => one.rule === rule)!;
 	// So wide an overlap wants wider borders too: the sheet would reach past its boards.
 	assert.deepEqual(finding.remedies.map(({ label }) => label.split(', and ')[0]).sort(), ['Give up “name”', 'Give up “stain”']);
-	const { plan: after } = mended(file, rule);
+	const { plan: after } = fixed(file, rule);
 	assert.ok(!has(after, 'window.zone-covered') && !has(after, 'window.zone-exposed'));
 	assert.equal(after.window!.giveUp, undefined);
 });

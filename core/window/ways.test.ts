@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
-import { has, mended, planSingle, workedJob } from '../../tests/jobs.ts';
+import { has, fixed, planSingle, workedJob } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -49,7 +49,7 @@ test('reveal on a leaning sheet: image and zones are measured from the corner of
 	near(window!.placement.left, 76 - 24);
 });
 
-test('reveal without the image’s place is open, not a fault; with no paper left it is said and mended', () => {
+test('reveal without the image’s place is open, not a fault; with no paper left it is said and fixed', () => {
 	const { open, window } = planSingle(workedJob({ window: { way: 'reveal' } }));
 	assert.equal(window, undefined);
 	assert.deepEqual(
@@ -63,19 +63,19 @@ test('reveal without the image’s place is open, not a fault; with no paper lef
 		/^The paper ends 8 mm inside the window at the right/
 	);
 	assert.ok(!has(before, 'window.overlap-thin'), 'said once');
-	const { plan: after } = mended(beyond, 'window.no-paper-left');
+	const { plan: after } = fixed(beyond, 'window.no-paper-left');
 	assert.ok(!has(after, 'window.no-paper-left'));
 	assert.ok(after.window!.overlap.right >= after.window!.least.right);
 });
 
-test('zones in a reveal: what must show is mended by more paper, what must hide by less', () => {
+test('zones in a reveal: what must show is fixed by more paper, what must hide by less', () => {
 	const title = { id: 'title', kind: 'show' as const, left: 150, top: 505, width: 80, height: 10 };
 	const covered = reveal({ reveal: 6 }, { zones: [title] });
-	const { file, plan: shown } = mended(covered, 'window.zone-covered');
+	const { file, plan: shown } = fixed(covered, 'window.zone-covered');
 	assert.ok(!has(shown, 'window.zone-covered'));
 	assert.deepEqual(file.window!.reveal, { top: 6, right: 6, bottom: 17, left: 6 });
 	const spot = { id: 'spot', kind: 'hide' as const, left: 18, top: 200, width: 4, height: 4 };
-	const { plan: hidden } = mended(reveal({ reveal: 12 }, { zones: [spot] }), 'window.zone-exposed');
+	const { plan: hidden } = fixed(reveal({ reveal: 12 }, { zones: [spot] }), 'window.zone-exposed');
 	assert.ok(!has(hidden, 'window.zone-exposed'));
 });
 

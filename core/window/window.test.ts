@@ -3,9 +3,11 @@ import { test } from 'node:test';
 import { decide } from '../job/decide.ts';
 import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
+import type { JobFile } from '../job/definition.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { limitsOf } from './opening.ts';
-import { has, mended, planned, workedJob, planSingle } from '../../tests/jobs.ts';
+import { decidingLimit, limitsOf } from './ranges.ts';
+import type { PlacedOpening } from './window.ts';
+import { has, fixed, planned, workedJob, planSingle } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -75,7 +77,7 @@ test('least overlap: 3, 3, 3 and 3.89 at the foot; 1000 high asks 6.25, which th
 	const before = planSingle(tall);
 	near(before.window!.least.bottom, 6.25);
 	assert.ok(has(before, 'window.overlap-thin'));
-	const { plan: after } = mended(tall, 'window.overlap-thin');
+	const { plan: after } = fixed(tall, 'window.overlap-thin');
 	assert.ok(!has(after, 'window.overlap-thin'));
 	near(after.window!.overlap.bottom, 6.5);
 	assert.ok(!has(planned(), 'window.overlap-thin'));
@@ -100,32 +102,32 @@ test('free range: the overlap, or less where a zone must show', () => {
 	near(planned({ piece: { readings: { width: 402, height: 551 }, zones: [signature] } }).window!.free.width, 3);
 });
 
-test('a signature that the mat covers, a stain that it leaves in sight: each mended by its remedy', () => {
+test('a signature that the mat covers, a stain that it leaves in sight: each fixed by its remedy', () => {
 	const zones = [{ id: 'signature', kind: 'show' as const, left: 310, top: 505, width: 87, height: 30 }];
 	const covered = workedJob({ piece: { readings: { width: 402, height: 551 }, zones } });
 	const before = planSingle(covered);
 	assert.equal(before.fits, false);
 	assert.equal(before.grade.reached, planSingle(workedJob()).grade.reached, 'a fault of fit does not lower the grade');
-	assert.ok(!has(mended(covered, 'window.zone-covered').plan, 'window.zone-covered'));
+	assert.ok(!has(fixed(covered, 'window.zone-covered').plan, 'window.zone-covered'));
 	const stain = workedJob({
 		piece: {
 			readings: { width: 402, height: 551 },
 			zones: [{ id: 'stain', kind: 'hide', left: 0, top: 200, width: 9, height: 60 }]
 		}
 	});
-	const { plan: hidden } = mended(stain, 'window.zone-exposed');
+	const { plan: hidden } = fixed(stain, 'window.zone-exposed');
 	assert.ok(!has(hidden, 'window.zone-exposed'));
 	near(hidden.window!.overlap.left, 10);
 });
 
-test('reveal-thin and lift-setback fire and are mended', () => {
+test('reveal-thin and lift-setback fire and are fixed', () => {
 	const thin = workedJob({ mats: [{ board }, { board, reveal: 1.5 }] });
 	assert.ok(has(planSingle(thin), 'window.reveal-thin'));
 	assert.ok(!has(planned({ mats: [{ board }, { board, reveal: 2 }] }), 'window.reveal-thin'));
-	assert.ok(!has(mended(thin, 'window.reveal-thin').plan, 'window.reveal-thin'));
+	assert.ok(!has(fixed(thin, 'window.reveal-thin').plan, 'window.reveal-thin'));
 	const lifted = workedJob({ mats: [{ board, lift: 3, setback: 4 }] });
 	assert.ok(has(planSingle(lifted), 'window.lift-setback'));
-	assert.ok(!has(mended(lifted, 'window.lift-setback').plan, 'window.lift-setback'));
+	assert.ok(!has(fixed(lifted, 'window.lift-setback').plan, 'window.lift-setback'));
 	assert.ok(!has(planned({ mats: [{ board, lift: 3 }] }), 'window.lift-setback'));
 });
 
@@ -163,19 +165,17 @@ test('no window left, a pack past 5 m, a lift wider than the border: faults at t
 });
 
 test('what first stops a shifted sheet: an edge, or a zone that must show', () => {
-	const limits = (file: Parameters<typeof planned>[0]) => {
-		const made = planned(file);
-		const job = decide(readJob(workedJob(file)), builtInShop);
-		return limitsOf(made.window!, job.piece.zones, job.window.shape);
+	/** What decides each axis. */
+	const deciding = (changes: Partial<JobFile>) => {
+		const made = planned(changes);
+		const job = decide(readJob(workedJob(changes)), builtInShop);
+		const { window, measure, hold } = made;
+		const of = { piece: job.piece, choice: job.window, measure: measure!, opening: window as PlacedOpening, hold: hold! };
+		const limits = limitsOf({ ...of, mat: job.mats.at(-1) ?? null, house: builtInShop.house });
+		return (['width', 'height'] as const).flatMap((axis) => decidingLimit(limits, axis, 'right')?.by ?? []);
 	};
-	assert.deepEqual(limits({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [
-		{ axis: 'width', edge: 'left' },
-		{ axis: 'height', edge: 'top' }
-	]);
+	assert.deepEqual(deciding({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [{ edge: 'left' }, { edge: 'top' }]);
 	const zones = [{ id: 'signature', kind: 'show' as const, left: 390, top: 300, width: 4, height: 20 }];
-	assert.deepEqual(limits({ piece: { readings: { width: 402, height: 551 }, zones } }), [
-		{ axis: 'width', zone: 'signature' },
-		{ axis: 'height', edge: 'top' }
-	]);
-	assert.deepEqual(limits({ window: { way: 'float' } }), []);
+	assert.deepEqual(deciding({ piece: { readings: { width: 402, height: 551 }, zones } }), [{ zone: 'signature' }, { edge: 'top' }]);
+	assert.deepEqual(deciding({ window: { way: 'float' } }), []);
 });

@@ -1,4 +1,4 @@
-/** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that mends it. */
+/** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that fixes it. */
 import type { Case, Context, Remedy } from '../findings/rule.ts';
 import { atSides, hasRoomForLift, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
 import { floated } from './float-it.ts';
@@ -44,7 +44,7 @@ export function exposedCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const { choice, opening } = sight;
 	const margin = context.shop.house.hideZoneMargin;
 	if (liesOutside(zone, opening.sees, choice.shape, margin)) return [];
-	const says = `${which(sight)}“${zone.id}” stands in the window.`;
+	const says = `${which(sight)}“${zone.id}” shows in the window.`;
 	if (choice.way !== 'cover' || !opening.overlap)
 		return [{ says, where: named(sight.number, 'window.opening'), remedies: revealed(context, sight, zone, margin) }];
 	if (choice.solve)

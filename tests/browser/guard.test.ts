@@ -34,7 +34,7 @@ test('K-0101 from Show to Rare by remedies alone, each step read', async () => {
 	for (let presses = 0; ; presses += 1) {
 		assert.ok(presses < 10, await text());
 		const label = await here.browser.driver.executeScript<string | null>(
-			'const one = document.querySelector("[aria-label=\\"Grade and findings\\"] .mends .press:not([aria-label])"); return one && !one.textContent.startsWith("Open ") ? one.textContent.trim() : null'
+			'const one = document.querySelector("[aria-label=\\"Grade and findings\\"] .fixes .press:not([aria-label])"); return one && !one.textContent.startsWith("Open ") ? one.textContent.trim() : null'
 		);
 		if (label === null) break;
 		const before = await here.browser.driver.executeScript<string>(
@@ -149,7 +149,7 @@ test('place: the light meter is read, own figures are taken, a bad one says what
 	await here.browser.waitFor('the class', async () => (await job(number)).piece?.fade === 1);
 });
 
-test('rules: found by a word, every one with its severities and its mend', async () => {
+test('rules: found by a word, every one with its severities and its fix', async () => {
 	const { sees, seesNo, type, open } = here.browser;
 	await open('/house/rules');
 	await sees('board.touch-acidic');

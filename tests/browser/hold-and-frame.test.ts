@@ -17,7 +17,7 @@ const proud = () =>
 		frame: { moulding: 'ash-22' }
 	});
 
-test('the float lithograph: its big glazing sags onto it lying flat, not carried; a lift mends it', async () => {
+test('the float lithograph: its big glazing sags onto it lying flat, not carried; a lift fixes it', async () => {
 	const { press, sees, seesNo, open } = here.browser;
 	await here.loadDemo();
 	await open('/jobs/K-0107?at=frame');
@@ -29,7 +29,7 @@ test('the float lithograph: its big glazing sags onto it lying flat, not carried
 	await seesNo('Lying flat, the glazing sags');
 });
 
-test('a pack that is proud, mended in two ways: a thinner filler, and after undo strips on the back', async () => {
+test('a pack that is proud, fixed in two ways: a thinner filler, and after undo strips on the back', async () => {
 	const { press, sees, seesNo, keys, open } = here.browser;
 	const number = await keepJob(here.server.address, proud());
 	await open(`/jobs/${number}?at=frame`);
@@ -139,7 +139,7 @@ test('hinges pulled off a zone that must not be touched, by hand and by keys', a
 	await press('evenly again');
 	await sees('A hinge falls on “stamp”.');
 	await press('Move that hinge beside it');
-	await here.untilKept(number, 'the mend', (job) => job.hold?.places?.[1] === 176.5);
+	await here.untilKept(number, 'the fix', (job) => job.hold?.places?.[1] === 176.5);
 });
 
 test('kinds of hold, each with what it would do; another kind of piece', async () => {

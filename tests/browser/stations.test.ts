@@ -86,7 +86,7 @@ test('window: sides that differ, own borders, a mat more and one less, a zone th
 	assert.ok(job.piece!.zones![0]!.id);
 });
 
-test('guard: a filler in and out, a backing that is not safe and its mend', async () => {
+test('guard: a filler in and out, a backing that is not safe and its fix', async () => {
 	const number = await openAt('guard');
 	await here.browser.press('add a filler');
 	await here.browser.type('Thickness of filler 1', '3');

@@ -32,7 +32,7 @@ test('the rack: every piece from its plan, all to one scale; the list says what 
 		'K-0116': 675.825
 	}).map(([number, outer]) => widths[number]! / outer);
 	for (const scale of scales) assert.ok(Math.abs(scale / scales[0]! - 1) < 0.02, `${scales.join(', ')}`);
-	await here.browser.sees('Mend what stops it');
+	await here.browser.sees('Fix what stops it');
 });
 
 test('a piece is found by number, title or maker, and all are shown again', async () => {

@@ -54,7 +54,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await press('Backing: ');
 	await press('choose Fluted polypropylene sheet');
 
-	// A board that may not lie there: the remedy mends it, and can be undone and redone.
+	// A board that may not lie there: the remedy fixes it, and can be undone and redone.
 	await station('Window');
 	await choose('Board of mat 2', 'Buffered wood-pulp mat board');
 	await sees(STOP);

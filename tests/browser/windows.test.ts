@@ -70,7 +70,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	await browser.sees('2 windows in this mat');
 });
 
-test('fitted to a bought frame: a size that is sold, then one that is too small and its mend', async () => {
+test('fitted to a bought frame: a size that is sold, then one that is too small and its fix', async () => {
 	const number = await keepJob(here.server.address, workedJob());
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=window&view=front`);
@@ -84,10 +84,10 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 	await browser.sees('is the least.');
 	await browser.press('Pack 18 × 24 in');
 	await browser.seesNo('is the least.');
-	const mended = planSingle(
+	const fixed = planSingle(
 		await here.untilKept(number, 'the larger size', (one) => Math.abs((one.borders!.pack!.width as number) - 457.2) < 1e-6)
 	);
-	assert.ok(Math.min(...Object.values(mended.window!.mats[0]!.border)) >= 15);
+	assert.ok(Math.min(...Object.values(fixed.window!.mats[0]!.border)) >= 15);
 });
 
 test('the shop’s own sizes are edited in House, kept, and offered where borders fit', async () => {

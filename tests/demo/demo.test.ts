@@ -44,7 +44,7 @@ test('every demo piece can be planned to its end', () => {
 	}
 });
 
-test('K-0101, a chart that leans: what is wrong with it is found, each finding with its mend', () => {
+test('K-0101, a chart that leans: what is wrong with it is found, each finding with its fix', () => {
 	const made = planOf('K-0101');
 	assert.deepEqual(rules(made), ['stop board.touch-acidic', 'stop gap.small', 'caution pack.tight', 'note measure.lean']);
 	assert.deepEqual([made.grade.aimed, made.grade.reached, made.grade.heldBy], ['rare', 'show', ['board.touch-acidic']]);
@@ -78,13 +78,13 @@ test('K-0104, a cyanotype: un-buffered boards, edge seal, Rare reached', () => {
 	assert.ok(Math.abs(made.hang!.drop - 472 / 3) < 1e-9);
 });
 
-test('K-0106, charcoal under acrylic: static stops it, either mend lets it go', () => {
+test('K-0106, charcoal under acrylic: static stops it, either fix lets it go', () => {
 	const made = planOf('K-0106');
 	assert.deepEqual(rules(made), ['stop glazing.static-friable']);
 	assert.equal(made.grade.reached, 'show');
 	for (const glazing of ['uv-acrylic-lr', 'uv-glass']) {
-		const mended = planSingle({ ...jobs['K-0106']!, guard: { ...jobs['K-0106']!.guard, glazing } });
-		assert.equal(mended.findings.filter((finding) => finding.severity === 'stop').length, 0, glazing);
+		const fixed = planSingle({ ...jobs['K-0106']!, guard: { ...jobs['K-0106']!.guard, glazing } });
+		assert.equal(fixed.findings.filter((finding) => finding.severity === 'stop').length, 0, glazing);
 	}
 });
 

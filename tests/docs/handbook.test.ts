@@ -6,7 +6,7 @@ import fc from 'fast-check';
 import { RULES } from '../../core/findings/rules.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { plan } from '../../core/plan.ts';
-import { HOUSE } from '../../core/shop/house.ts';
+import { HOUSE_MM } from '../../core/shop/house.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { anyWindowJob, workedJob } from '../jobs.ts';
 import { lookIn } from '../../core/why/expression.ts';
@@ -32,7 +32,7 @@ test('every paragraph that an explanation leads to exists', () => {
 
 test('every rule and every house figure has its paragraph', () => {
 	for (const rule of RULES) assert.ok(anchors('findings').has(rule.id), rule.id);
-	for (const name of Object.keys(HOUSE)) assert.ok(anchors('house').has(name), name);
+	for (const name of Object.keys(HOUSE_MM)) assert.ok(anchors('house').has(name), name);
 });
 
 test('the worked cases come out', () => {

@@ -206,7 +206,7 @@ test('drawings and the cut list of a kept job', async () => {
 	assert.equal(none.ok ? 200 : none.answer.status, 404);
 });
 
-test('the shop’s sizes: kept on top of what they started from, faults at their place, and mends offer them', async () => {
+test('the shop’s sizes: kept on top of what they started from, faults at their place, and fixes offer them', async () => {
 	const sizes = async () => (await getList(open.db, 'packSizes')).body as { rev: number; packSizes: { name: string }[] };
 	assert.deepEqual([(await sizes()).rev, (await sizes()).packSizes[0]!.name], [0, '8 × 10 in']);
 	const own = [

@@ -27,7 +27,7 @@
 		<table>
 			<thead>
 				<tr>
-					<th scope="col">Back and seal</th><th scope="col">half-time</th><th scope="col">lowest</th><th scope="col">highest</th>
+					<th scope="col">Back and seal</th><th scope="col">halfway in</th><th scope="col">lowest</th><th scope="col">highest</th>
 					<th scope="col">steepest week</th><th scope="col">hours above 65 %</th>
 					{#if lab.wallCelsius !== null}<th scope="col">hours the wall is wetted</th>{/if}
 					<th scope="col">drawn</th>

@@ -201,7 +201,7 @@
 				drawn={halfTimeChart(combinations)}
 				says={own
 					? `This pack: half of a change comes in within ${sayDays(own.halfDays)}.`
-					: 'Half-times by back and seal; the table has every figure.'}
+					: 'Time for humidity to get halfway in, by back and seal; the table has every figure.'}
 			/>
 			<Combinations {lab} {keep} {shown} onchoose={choose} />
 		{/if}

@@ -65,7 +65,7 @@ export function halfTimeChart(combinations: readonly Combination[]): Drawn {
 					}))
 			}))
 		},
-		head: ['Back', 'seal', 'half-time, days', 'time constant, days'],
+		head: ['Back', 'seal', 'halfway in, days', 'time constant, days'],
 		rows: combinations.map(({ backName, seal, halfDays, tauDays }) => [
 			backName,
 			SEAL_NAMES[seal],

@@ -118,7 +118,7 @@ export class LabKeep {
 		const { exposure, placeName } = this.#lab;
 		const place = { name: placeName.trim(), ...exposure.sources[0]!, monthsPerYear: exposure.monthsPerYear };
 		const response = await fetch('/api/shop/places').catch(() => null);
-		if (!response?.ok) return void (this.refused = 'The server cannot be reached. The place stands here until it answers.');
+		if (!response?.ok) return void (this.refused = 'The server cannot be reached. The place stays here until it answers.');
 		const { rev, places } = (await response.json()) as { rev: number; places: (typeof place)[] };
 		const next = [...places.filter(({ name }) => name !== place.name), place];
 		if (!(await this.#send('/api/shop/places', 'PUT', { places: next }, { 'if-match': `"${rev}"` }))) return;
@@ -148,7 +148,7 @@ export class LabKeep {
 			if (response.ok) return answered;
 			this.refused = answered.faults?.[0]?.says ?? 'The server did not take it.';
 		} catch {
-			this.refused = 'The server cannot be reached. What you set stands here until it answers.';
+			this.refused = 'The server cannot be reached. What you set stays here until it answers.';
 		}
 		return null;
 	}

@@ -40,7 +40,7 @@ export async function postJob(db: Database, body: unknown, number: string | null
 	if (!read.ok) return read.answer;
 	const kept = await insertJob(db, read.job, factsOf(read.job, read.plan), number);
 	if (kept.kind === 'taken')
-		return faults(409, [{ path: 'number', says: `${number} stands already. Leave the number out for the next free one.` }]);
+		return faults(409, [{ path: 'number', says: `${number} is taken already. Leave the number out for the next free one.` }]);
 	return {
 		status: 201,
 		body: { number: kept.number, rev: kept.rev },

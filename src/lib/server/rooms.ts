@@ -72,7 +72,7 @@ export async function postLoggerFile(db: Database, name: string, text: string): 
 async function keep(db: Database, room: RoomYear): Promise<Answer> {
 	const id = await insertRoom(db, room);
 	if (id === null)
-		return faults(409, [{ path: 'name', says: `“${room.name}” stands already. Give this one a name of its own.` }]);
+		return faults(409, [{ path: 'name', says: `“${room.name}” is taken already. Give this one a name of its own.` }]);
 	return { status: 201, body: { id, name: room.name }, headers: { location: `/api/rooms/${id}` } };
 }
 

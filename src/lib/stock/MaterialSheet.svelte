@@ -103,14 +103,14 @@
 	</table>
 	<div class="presses">
 		<button type="button" class="text-press" onclick={() => desk.withdraw(kind, material, !material.withdrawn)}
-			>{material.withdrawn ? 'offer it again' : 'offer it no longer'}</button
+			>{material.withdrawn ? 'show in lists again' : 'hide from lists'}</button
 		>
 		{#if written && isOfHandbook(kind, material.id)}<button
 				type="button"
 				class="text-press"
 				onclick={() => desk.takeBack(kind, material.id)}>as the handbook has it</button
 			>{:else if written}<button type="button" class="text-press" onclick={() => desk.takeBack(kind, material.id)}
-				>take it out</button
+				>remove it</button
 			>{/if}
 	</div>
 </section>

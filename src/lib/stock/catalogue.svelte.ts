@@ -147,7 +147,7 @@ export class CatalogueDesk {
 			if (response.ok) done(body);
 			else this.refused = body.faults?.[0]?.says ?? 'The server did not take it.';
 		} catch {
-			this.refused = 'The server cannot be reached. What you changed stands here until it answers.';
+			this.refused = 'The server cannot be reached. What you changed stays here until it answers.';
 		} finally {
 			this.busy = false;
 		}

@@ -64,7 +64,7 @@
 	/** What light does here that no glazing helps, and what would. */
 	const light = $derived.by(() => {
 		const { light } = now.plan;
-		if (!light) return 'Name the medium in Intake, or its fade class: years to a fade stand here then.';
+		if (!light) return 'Name the medium in Intake, or its fade class: years to a fade are shown here then.';
 		if (light.years === null) return 'No light falls on it at this place: nothing fades.';
 		const hardly = light.uvShare <= currentShop(now.job.cutIn).house.uvHardlyHelps;
 		const ways = light.doubling.flatMap((way) => {

@@ -16,7 +16,7 @@
 
 	function shown(file: JobFile, path: string): string {
 		const value = valueAt(file, keysOf(path));
-		if (value === undefined) return 'not said';
+		if (value === undefined) return 'not set';
 		return typeof value === 'object' ? JSON.stringify(value) : String(value);
 	}
 

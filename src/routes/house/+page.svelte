@@ -45,7 +45,7 @@
 				said = 'Kept. Jobs are offered these sizes from now on.';
 			}
 		} catch {
-			refused = 'The server cannot be reached. The list stands here until it answers.';
+			refused = 'The server cannot be reached. The list stays here until it answers.';
 		}
 	}
 </script>
@@ -59,14 +59,14 @@
 	<section aria-labelledby="sizes">
 		<h2 id="sizes">Sizes by which frames are bought</h2>
 		<p>
-			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the mend where
+			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the fix where
 			a frame is too small.
 		</p>
 		<table class="written" bind:this={table}>
 			<thead
 				><tr
 					><th scope="col">Name</th><th scope="col">Width</th><th scope="col">Height</th><th scope="col">In mm, to one scale</th
-					><th scope="col"><span class="seen-by-readers">Take out</span></th></tr
+					><th scope="col"><span class="seen-by-readers">Remove</span></th></tr
 				></thead
 			>
 			<tbody>
@@ -103,11 +103,11 @@
 							><button
 								type="button"
 								class="text-press"
-								aria-label="take out {row.name || `size ${index + 1}`}"
+								aria-label="remove {row.name || `size ${index + 1}`}"
 								onclick={() => {
 									said = '';
 									rows.splice(index, 1);
-								}}>take out</button
+								}}>remove</button
 							></td
 						>
 					</tr>

@@ -122,7 +122,7 @@
 	{#if grown}<p role="status">{grown}</p>{/if}
 	{#if !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
 		<Choice
-			label="What stands in the middle"
+			label="What is in the middle"
 			value={borders.centre}
 			options={[
 				{ value: 'window', label: 'Window' },

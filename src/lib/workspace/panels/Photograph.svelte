@@ -24,7 +24,7 @@
 	<div class="head">
 		<h2>Photograph of the sheet</h2>
 		{#if editor.here.piece.picture}<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, keys))}
-				>take it out</button
+				>remove it</button
 			>{/if}
 	</div>
 	<label

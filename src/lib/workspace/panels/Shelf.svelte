@@ -22,9 +22,9 @@
 <div class="group">
 	<h2>Will it go into what I have?</h2>
 	{#if !shelf.ok || shelf.items.length === 0}
-		<p class="quiet">No frames and sticks are written down yet. <a class="plain-link" href="/stock/shelf">Fill the shelf</a></p>
+		<p class="quiet">No frames and sticks are on the shelf yet. <a class="plain-link" href="/stock/shelf">Fill the shelf</a></p>
 	{:else if !open}
-		<button type="button" class="press" onclick={() => (open = true)}>Try the shelf: {shelf.items.length} things</button>
+		<button type="button" class="press" onclick={() => (open = true)}>Try the shelf: {shelf.items.length} frames and sticks</button>
 	{:else}
 		<ul>
 			{#each found as one (one.item.name)}

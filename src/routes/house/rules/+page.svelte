@@ -26,7 +26,7 @@
 	const shown = $derived(
 		RULES.filter((rule) =>
 			words.every((word) =>
-				`${rule.id} ${rule.when} ${rule.why} ${rule.mends ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)
+				`${rule.id} ${rule.when} ${rule.why} ${rule.fixes ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)
 			)
 		)
 	);
@@ -63,7 +63,7 @@
 						<th scope="col">Rule</th>
 						<th scope="col">When, and why</th>
 						<th scope="col">Rare</th><th scope="col">Keep</th><th scope="col">Show</th>
-						<th scope="col">What mends it</th>
+						<th scope="col">What fixes it</th>
 					</tr>
 				</thead>
 				<tbody>
@@ -83,7 +83,7 @@
 									</p>{/if}
 							</td>
 							{#each GRADES as grade (grade)}<td class="at">{@render sign(rule.severity[grade])}</td>{/each}
-							<td class="mends">{rule.mends ?? 'Looked at by hand: no change of figures mends it.'}</td>
+							<td class="fixes">{rule.fixes ?? 'Looked at by hand: no change of figures fixes it.'}</td>
 						</tr>
 					{/each}
 				</tbody>
@@ -165,7 +165,7 @@
 		gap: 5px;
 		align-items: center;
 	}
-	.mends {
+	.fixes {
 		font-size: 13.5px;
 	}
 	@media (max-width: 1023px) {

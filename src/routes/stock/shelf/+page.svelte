@@ -76,10 +76,10 @@
 			else {
 				rev = answer.rev;
 				keptRows = JSON.stringify(rows);
-				said = 'Kept. Frame, in every job, tries what stands here.';
+				said = 'Kept. Frame, in every job, tries what is here.';
 			}
 		} catch {
-			refused = 'The server cannot be reached. The shelf stands here until it answers.';
+			refused = 'The server cannot be reached. The shelf stays here until it answers.';
 		}
 	}
 </script>
@@ -155,11 +155,11 @@
 							><button
 								type="button"
 								class="text-press"
-								aria-label="take out {row.name || 'the new one'}"
+								aria-label="remove {row.name || 'the new one'}"
 								onclick={() => {
 									said = '';
 									rows.splice(index, 1);
-								}}>take out</button
+								}}>remove</button
 							></td
 						>
 					</tr>
@@ -181,14 +181,14 @@
 	<section aria-labelledby="frames">
 		<h2 id="frames">Ready frames</h2>
 		{#if rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
-				No frame stands here. Measure the rabbet of one, its width, height and depth, and write it down.
+				No frame is here yet. Measure the rabbet of one, its width, height and depth, and write it down.
 			</p>{/if}
 		<button type="button" class="press" onclick={() => add('frame')}>Add a frame</button>
 	</section>
 	<section aria-labelledby="sticks">
 		<h2 id="sticks">Sticks and their offcuts</h2>
 		{#if rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
-				No stick stands here. What is left of a moulding, longer than a short rail, is worth writing down.
+				No stick is here yet. What is left of a moulding, longer than a short rail, is worth writing down.
 			</p>{/if}
 		<button type="button" class="press" onclick={() => add('stick')}>Add a stick</button>
 	</section>
