@@ -9,12 +9,13 @@ import { partsOf, partsScene } from './drawing/parts.ts';
 import { placeCallouts, placeDimensions } from './drawing/dimensions.ts';
 import { sceneOf, VIEWS } from './drawing/views.ts';
 import { describe } from './formats/svg.ts';
+import { liteArea } from './frame/lite.ts';
 import { decide } from './job/decide.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
 import { each } from './one-or-each.ts';
 import { plan } from './plan.ts';
-import { builtInShop } from './shop/shop.ts';
+import { builtInShop, shopFor } from './shop/shop.ts';
 import { evaluate, lookIn } from './why/expression.ts';
 import { areaOf } from './window/shape.ts';
 
@@ -43,12 +44,16 @@ test('property: the areas of the layers × their weights add up to the mass', ()
 		fc.property(anyPieceJob, (file) => {
 			const { made, job } = planned(file);
 			const pack = (made.window!.pack.width * made.window!.pack.height) / 1e6;
-			let kg = builtInShop.house.hardwareKg + each(made.hold).reduce((sum, { sheetGrams }) => sum + sheetGrams / 1000, 0);
+			let kg = shopFor(builtInShop, job.cutIn).house.hardwareKg + each(made.hold).reduce((sum, { sheetGrams }) => sum + sheetGrams / 1000, 0);
 			for (const layer of made.pack!.layers) {
 				const board = layer.material === null ? undefined : builtInShop.boards[layer.material];
-				if (layer.role === 'glazing') kg += (pack * layer.thickness * job.guard.glazing.densityKgM3) / 1000;
+				// A lite that follows the frame weighs what it measures.
+				const glass = made.frame!.lite ? liteArea(made.frame!.lite) / 1e6 : pack;
+				if (layer.role === 'glazing') kg += (glass * layer.thickness * job.guard.glazing.densityKgM3) / 1000;
 				else if (layer.role === 'mat')
 					kg += (pack - areaOf(job.window.shape, made.window!.mats[layer.index!]!.opening) / 1e6) * board!.massPerM2;
+				else if (layer.material === 'adhesive-board')
+					kg += each(made.hold).reduce((sum, { sheetGrams }, at) => sum + sheetGrams / job.pieces[at]!.grammage, 0) * 0.95;
 				else if (layer.role === 'support')
 					kg += ((made.window!.support!.width * made.window!.support!.height) / 1e6) * board!.massPerM2;
 				else if (layer.role === 'filler') kg += (pack * board!.massPerM2 * layer.thickness) / board!.thickness;
@@ -132,7 +137,7 @@ test('property: every figure says why, and the expression gives the figure', () 
 	fc.assert(
 		fc.property(anyPieceJob, (file) => {
 			const { made, job } = planned(file);
-			const lookup = lookIn({ plan: made, job, shop: builtInShop });
+			const lookup = lookIn({ plan: made, job, shop: shopFor(builtInShop, job.cutIn) });
 			const explained = (path: string, value: number) => {
 				const why = made.why[path];
 				assert.ok(why, `${path} is not explained`);

@@ -5,7 +5,7 @@ import { decide } from './job/decide.ts';
 import { plan } from './plan.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
-import { builtInShop } from './shop/shop.ts';
+import { builtInShop, shopFor } from './shop/shop.ts';
 import { anyWindowJob, planned, workedJob, planSingle } from '../tests/jobs.ts';
 import { evaluate, lookIn } from './why/expression.ts';
 
@@ -84,7 +84,7 @@ test('every figure can say why, and every explanation comes out at its figure', 
 		fc.property(anyWindowJob, (file) => {
 			const job = decide(readJob(file), builtInShop);
 			const result = planSingle(file);
-			const lookup = lookIn({ plan: result, job, shop: builtInShop });
+			const lookup = lookIn({ plan: result, job, shop: shopFor(builtInShop, job.cutIn) });
 			const found = [...figures(result)];
 			for (const [path, value] of found) {
 				const explanation = result.why[path];

@@ -120,6 +120,11 @@ function hinges(sights: Sight[], writer: Writer): Step {
 	const paste = job.hold.adhesive.family === 'paste';
 	const tissue = [...new Set(holds.map((one) => one.tissue ?? '–'))].join(' or ');
 	const faceUp = staysFaceUp(job);
+	const tabs = writer
+		.parts('hinge tab')
+		.map((cut) => `${cut.count} tabs ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
+		.join('; ');
+	const crosses = [...new Set(writer.parts('cross-piece').map((cut) => writer.size(cut, 'mark')))].join(' or ');
 	const others = hold.others?.flatMap(({ side, places }) => `${side === 'bottom' ? 'foot' : side} ${places.map((one) => writer.mark(one)).join(', ')}`);
 	const turn = faceUp
 		? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
@@ -128,7 +133,7 @@ function hinges(sights: Sight[], writer: Writer): Step {
 		id: 'hinge',
 		title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${KIND_OF_HINGE[hold.kind]}${count === 1 ? 'hinge' : 'hinges'}`,
 		does: [
-			`${count} tabs ${writer.mark(hold.size.width)} wide, ${writer.mark(hold.size.height + hold.tab!)} long, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
+			`${tabs}, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
 			...sights.map(
 				(sight) =>
 					`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
@@ -140,7 +145,7 @@ function hinges(sights: Sight[], writer: Writer): Step {
 				? `The tabs go through slits in the ${laidOn(plan, job, sights[0]!).board} and are fixed behind it.`
 				: hold.kind === 'v-hinge'
 					? 'Each tab is folded and hides behind the sheet; a strip of the same reinforces it on the board.'
-					: `${faceUp ? 'One corner, look, then the others' : 'One corner, turn back, look, then the others'}; cross-pieces ${writer.size(hold.cross!, 'mark')}, ${writer.mark(shop.house.crossAbove)} above the sheet.`,
+					: `${faceUp ? 'One corner, look, then the others' : 'One corner, turn back, look, then the others'}; cross-pieces ${crosses}, ${writer.mark(shop.house.crossAbove)} above the sheet.`,
 			...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
 		],
 		because: others

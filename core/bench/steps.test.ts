@@ -23,20 +23,23 @@ test('the order of the work, for the worked case', () => {
 		'gather',
 		'cut-boards',
 		'cut-glazing',
+		'prepare-hold',
 		'cut-frame',
 		'join-frame',
 		'finish-frame',
+		'join-mats',
 		'place',
 		'hinge',
 		'try-window',
 		'clean-glazing',
 		'dust-first',
+		'close-pack',
 		'fit-first',
 		'fit-all',
 		'centre',
 		'seal',
-		'bumpers',
 		'hang',
+		'bumpers',
 		'label',
 		'last-look',
 		'wall'
@@ -141,13 +144,14 @@ test('what comes next: what is missing, what stops, what wants a decision, then 
 	const empty = next({ format: 'rare-keep/job', version: 1 } as JobFile);
 	assert.deepEqual([empty.does, empty.ready, empty.sign], ['Measure the sheet', false, null]);
 	const { frame: _, ...frameless } = workedJob();
-	assert.equal(next(frameless).does, 'Choose a moulding');
+	assert.equal(next(frameless).does, 'Choose a frame');
 	const stopped = next(workedJob({ ...guard({ backing: 'chipboard' }) }));
 	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Fix what stops it', 'stop', false]);
 	assert.match(stopped.because, /^Chipboard closes the back/);
 	const unsure = next(workedJob({ hold: { count: 1 } }));
 	assert.deepEqual([unsure.does, unsure.sign], ['Decide', 'caution']);
-	const ready = next(workedJob());
+	assert.equal(next(workedJob()).does, 'Decide layers and hold', 'nobody has said how it is held');
+	const ready = next(workedJob({ answered: ['hold'] }));
 	assert.deepEqual([ready.does, ready.ready, ready.sign], ['Cut', true, 'settled']);
 	assert.match(ready.because, /^\d+ parts on the cut list$/);
 });
@@ -162,10 +166,10 @@ test('several windows: each in every mat has its stops, each sheet its place and
 		assert.ok(cutting.includes(name), name);
 	const placing = step('place', several);
 	assert.equal(placing.title, 'Place the sheets');
-	assert.ok(placing.does.some((line) => line.startsWith('Window 2: On the under-mat')));
+	assert.ok(placing.does.some((line) => line.startsWith('Window 2: It lies on the under-mat, face up')));
 	const hinging = step('hinge', several);
 	assert.equal(hinging.title, 'Hinge them, 4 T-hinges');
-	assert.ok(hinging.does.some((line) => line.startsWith('Window 2: Centres')));
+	assert.ok(hinging.does.some((line) => line.startsWith('Window 2: The sheet lies face down')));
 });
 
 test('a float is centred, not moved to a mark; its hinges go through the support', () => {

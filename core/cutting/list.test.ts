@@ -37,7 +37,7 @@ test('the worked case: everything that is cut, in the order of the package', () 
 		cutOf()
 			.filter((cut) => cut.from === 'stick')
 			.map(line),
-		['2 × rail, top and bottom, Own section: 577 × 22', '2 × rail, left and right, Own section: 736 × 22']
+		['2 × rail, top and bottom, Own profile: 577 × 22', '2 × rail, left and right, Own profile: 736 × 22']
 	);
 	assert.deepEqual(of(cutOf(), 'back tape').map(line), ['2 × back tape, gummed: 565 × 38', '2 × back tape, gummed: 724 × 38']);
 });
@@ -52,11 +52,21 @@ test('a lift: two uprights as high as the pack, two strips between them, each as
 	const cuts = cutOf({ mats: [{ board: 'cotton-4', lift: 3 }], borders: { way: 'weighted', width: 70, weight: 10 } });
 	// 390 + 2 × 70 = 530 wide, 539 + 70 + 80 = 689 high; the setback is 8.
 	assert.deepEqual(of(cuts, 'lift').map(line), [
-		'1 × lift, cotton-4: 62 × 689',
-		'1 × lift, cotton-4: 62 × 689',
-		'1 × lift, cotton-4: 406 × 62',
-		'1 × lift, cotton-4: 406 × 72'
+		'1 × lift, cotton-8: 62 × 689',
+		'1 × lift, cotton-8: 62 × 689',
+		'1 × lift, cotton-8: 406 × 62',
+		'1 × lift, cotton-8: 406 × 72'
 	]);
+	// 3 is one layer of 8-ply; each strip says its mat and its side.
+	assert.deepEqual(
+		of(cuts, 'lift').map(({ of: mat, side }) => [mat, side]),
+		[
+			['mat 1', 'left'],
+			['mat 1', 'right'],
+			['mat 1', 'top'],
+			['mat 1', 'bottom']
+		]
+	);
 });
 
 test('edge seal and dust cover come with what asks for them', () => {
@@ -66,8 +76,8 @@ test('edge seal and dust cover come with what asks for them', () => {
 	assert.equal(of(sealed, 'edge seal')[0]!.width, 2610.3);
 	assert.deepEqual(of(cutOf(), 'dust cover'), []);
 	const covered = of(cutOf({ back: { dustCover: true } }), 'dust cover');
-	// 3 mm inside the frame’s outer edge.
-	assert.deepEqual([covered[0]!.width, covered[0]!.height], [571, 730]);
+	// Cut 25 over the frame’s outer edge all round, trimmed when it is on.
+	assert.deepEqual([covered[0]!.material, covered[0]!.width, covered[0]!.height], ['dust-cover-paper-heavy', 627, 786]);
 });
 
 test('what is left out of the package is not cut', () => {
@@ -105,7 +115,7 @@ test('property: sheets of the package are all of one size, and no line is empty'
 test('materials are named as they are said', () => {
 	const named = cutOf({ guard: { ...workedJob().guard, edgeSeal: 'paper' } }).map((cut) => materialName(cut, builtInShop));
 	assert.deepEqual(
-		['UV acrylic', 'Cotton museum board, 4-ply', 'Alkaline corrugated board', 'Wheat-starch paste and tissue', 'gummed'].filter(
+		['UV acrylic', 'Cotton museum board, 4-ply', 'Alkaline corrugated board', 'Wheat-starch paste and tissue', 'Gummed tape'].filter(
 			(name) => !named.includes(name)
 		),
 		[]

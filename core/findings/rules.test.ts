@@ -43,7 +43,63 @@ const ready = (opening: NonNullable<JobFile['frame']>['opening']): Changes => ({
 	borders: { way: 'fit', weight: 8 }
 });
 
+/** Own profiles with so much flat wood at the back. */
+const wood = (flat: number): Changes => frame({ face: 6 + flat });
+const theirs = (width: number): Changes => ({
+	frame: { kind: 'ready-made', section: { ...section, lip: 8 }, opening: { width: 546, height: 694.5 } },
+	borders: { way: 'even', width }
+});
+const ivory = (adhesive: string): Changes => ({
+	piece: { kind: 'bone', material: 'ivory', readings: { width: 80, height: 100 }, thickness: 1 },
+	...(adhesive === 'none' ? {} : { hold: { kind: 't-hinge', adhesive } })
+});
+
 const CASES: Record<string, Case> = {
+	'ready.dry-unknown': {
+		fires: sheet({ medium: ['oil'] }),
+		spares: sheet({ medium: ['oil'], dry: true }),
+		at: all('caution'),
+		fix: 'It is dry'
+	},
+	'hang.wood-thin': { fires: wood(9.5), spares: wood(10), at: all('caution'), fix: 'A strip across the back' },
+	'hang.ring-none': {
+		fires: { hang: { ring: 'strap-16' }, ...wood(14) },
+		spares: { hang: { ring: 'strap-16' }, ...wood(16) },
+		at: all('caution'),
+		fix: 'Ring, one hole'
+	},
+	'seal.land-thin': {
+		fires: wood(6.5),
+		spares: wood(7),
+		at: ['caution', 'caution', 'note'],
+		fix: 'Moulding: pine, 18 face, limed'
+	},
+	'frame.does-not-fit': { fires: theirs(75), spares: theirs(70), at: all('stop'), fix: 'Borders that fit the frame' },
+	'frame.allowance-small': {
+		fires: frame({}, { allowance: 0 }),
+		spares: frame({}, { allowance: 3.5 }),
+		at: all('caution'),
+		fix: 'The allowance that they need'
+	},
+	'hold.off-board': {
+		fires: { borders: { way: 'even', width: 16 }, mats: [{ board: 'cotton-4' }] },
+		spares: { borders: { way: 'even', width: 18 }, mats: [{ board: 'cotton-4' }] },
+		at: all('stop'),
+		fix: 'V-hinges'
+	},
+	'hold.water-harm': { fires: ivory('starch-paste'), spares: ivory('none'), at: all('stop'), fix: 'Edge strips' },
+	'hold.conservator': {
+		fires: { ...ivory('none'), hold: { kind: 'conservator' } },
+		spares: ivory('none'),
+		at: all('note'),
+		fix: null
+	},
+	'pack.not-made': {
+		fires: guard({ fillers: [{ board: 'foam-free', thickness: 0.4 }] }),
+		spares: guard({ fillers: [{ board: 'foam-free', thickness: 5 }] }),
+		at: all('note'),
+		fix: 'Filler to 0.8 mm'
+	},
 	'piece.protected': {
 		fires: sheet({ concerns: ['protected'] }),
 		spares: sheet({ concerns: [] }),
@@ -204,7 +260,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ friable: true }),
 		spares: { ...sheet({ friable: true }), mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 1.5 }] },
 		at: ['caution', 'caution', 'note'],
-		fix: 'Reverse bevel, lift 1.5 mm'
+		fix: 'Reverse bevel, lift to 1.5 mm'
 	},
 	'mat.join': {
 		fires: guard({ join: 'transfer', joinDistance: 9 }),
@@ -277,13 +333,13 @@ const CASES: Record<string, Case> = {
 		fires: { window: { way: 'float' }, mats: [{ board: 'cotton-4' }] },
 		spares: { window: { way: 'float' }, mats: [{ board: 'cotton-4', lift: 5 }] },
 		at: all('stop'),
-		fix: 'Lift the mat 5 mm'
+		fix: 'Lift the mat by 5 mm'
 	},
 	'gap.small': {
 		fires: { mats: [{ board: 'cotton-2' }] },
 		spares: { mats: [{ board: 'cotton-2', lift: 3 }] },
 		at: ['stop', 'caution', 'note'],
-		fix: 'Lift the mat 2.5 mm'
+		fix: 'Lift the mat by 2.5 mm'
 	},
 	'gap.sag': {
 		fires: { ...sheet({ readings: { width: 900, height: 1200 } }), mats: [{ board: 'cotton-4' }] },
@@ -295,19 +351,19 @@ const CASES: Record<string, Case> = {
 		fires: frame({ rabbetDepth: 10 }),
 		spares: frame({}),
 		at: all('stop'),
-		fix: 'Moulding: ash, 22 face, shallow'
+		fix: 'Strips of 4 mm glued to the back'
 	},
 	'pack.tight': {
 		fires: frame({ rabbetDepth: 12 }),
 		spares: frame({}),
 		at: all('caution'),
-		fix: 'Moulding: ash, 22 face, shallow'
+		fix: 'Strips of 2 mm glued to the back'
 	},
 	'pack.points-in-groove': {
 		fires: frame({ rabbetDepth: 30, depth: 40 }, { groove: { from: 11.5, width: 4 } }),
 		spares: frame({ rabbetDepth: 30, depth: 40 }, { groove: { from: 12, width: 4 } }),
 		at: all('caution'),
-		fix: 'Filler 5.5 mm'
+		fix: 'Build up past the groove: filler of 5.8 mm'
 	},
 	'tool.too-small': {
 		fires: { mats: [{ board: 'fluted-pp' }] },
@@ -315,7 +371,7 @@ const CASES: Record<string, Case> = {
 		at: all('caution'),
 		fix: 'Cotton museum board, 4-ply'
 	},
-	'pack.recessed': { fires: frame({ rabbetDepth: 24 }), spares: frame({}), at: all('note'), fix: 'Filler 10 mm' },
+	'pack.recessed': { fires: frame({ rabbetDepth: 24 }), spares: frame({}), at: all('note'), fix: 'Filler of 10 mm' },
 	'frame.lip-short': { fires: frame({ lip: 4 }), spares: frame({ lip: 4.5 }), at: all('stop'), fix: 'Moulding: ash, 22 face' },
 	'frame.weak': {
 		fires: { ...frame({ face: 12, depth: 14, rabbetDepth: 13 }), ...sheet({ readings: { width: 700, height: 900 } }) },
@@ -357,7 +413,7 @@ const CASES: Record<string, Case> = {
 		fires: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 29.5 } },
 		spares: { window: { overlap: 30 }, mats: [{ board: 'cotton-4' }], borders: { way: 'even', width: 30 } },
 		at: all('stop'),
-		fix: 'Border 30 mm'
+		fix: 'Border 42 mm'
 	},
 	'window.sheets-overlap': {
 		fires: {
@@ -377,7 +433,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ deckle: true }),
 		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
 		at: all('note'),
-		fix: 'Float it, and moulding: ash, 22 face'
+		fix: 'Float it, and strips of 1 mm glued to the back'
 	},
 	'float.support-shows': {
 		fires: { window: { way: 'float', setBack: 0 } },
@@ -401,13 +457,13 @@ const CASES: Record<string, Case> = {
 		fires: { hold: { kind: 'corners' }, window: { overlap: 6 } },
 		spares: { hold: { kind: 'corners' }, window: { overlap: 6.5 } },
 		at: all('stop'),
-		fix: 'Edge strips'
+		fix: 'Overlap 6.5 mm on every side'
 	},
 	'pack.clip-range': {
 		fires: { ...metal(25), ...guard({ fillers: [] }) },
 		spares: { ...metal(12), ...guard({ fillers: [] }) },
 		at: all('caution'),
-		fix: 'Filler 10.5 mm'
+		fix: 'Filler of 8 mm'
 	},
 	'frame.pair-size': {
 		fires: { ...metal(14), borders: { way: 'fit', pack: { width: 540, height: 711.2 } } },

@@ -39,7 +39,7 @@ test('a frame: as it is, with other borders, or by how much it is too small', ()
 	assert.deepEqual([small.fits, small.patch], ['no', null]);
 	assert.match(small.says, /is 15 mm too narrow and 24 mm too low/);
 	const shallow = only(file, frame(545, 704, { rabbetDepth: 10 }));
-	assert.match(shallow.says, /stands .* proud of the rabbet/);
+	assert.match(shallow.says, /is .* proud of the rabbet/);
 });
 
 test('a frame may be turned', () => {
@@ -114,12 +114,12 @@ test('bad shelves: each fault with its place and what to do', () => {
 		return shelf.ok ? [] : shelf.faults.map(({ path, says }) => `${path}: ${says}`);
 	};
 	assert.match(faults('x')[0]!, /shelf: This must be a list/);
-	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: A thing on the shelf is a frame or a stick/);
+	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: What is on the shelf is a frame or a stick/);
 	assert.match(faults([frame(0, 400)])[0]!, /shelf\[0\]\.width/);
 	assert.match(faults([frame(400, 500, { lip: 30 })])[0]!, /shelf\[0\]\.lip: A lip of 30 mm is as wide/);
 	assert.match(faults([frame(400, 500, { rabbetDepth: 34 })])[0]!, /cuts through a frame 34 mm deep/);
 	assert.match(faults([{ ...stick(400), name: ' ' }])[0]!, /shelf\[0\]\.name: A stick on the shelf needs it/);
-	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” stands twice/);
+	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” is there twice/);
 	assert.match(faults([{ ...stick(400), colour: 'red' }])[0]!, /“colour” is not known here/);
 	assert.match(faults(Array.from({ length: 201 }, () => frame(400, 500)))[0]!, /at most 200/);
 });

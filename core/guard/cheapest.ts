@@ -104,6 +104,8 @@ class Search {
 		if (steps.length >= MOST_STEPS) return;
 		const gone = new Set([...fixed, nameOf(stop)]);
 		const rest = this.#leastToCome(state, stop.where);
+		// Only where prices are known beforehand do the cheaper ones come first.
+		const isByPrice = slotsFor(this.#contextOf(state), stop.where).every(({ name }) => PRICED[name]);
 		let passable = false;
 		for (const way of this.#waysOut(state, stop)) {
 			if (this.best && this.#cost(state.cents + way.cents + rest, steps.length + 1) >= this.#costOf(this.best)) continue;
@@ -124,7 +126,7 @@ class Search {
 				next.stops.every((one) => isAmong(one, state.stops));
 			const airWanting = /^mats/.test(stop.where) && state.stops.some(({ rule }) => rule === 'gap.small');
 			const placeIsFixed = next.stops.every((one) => one.where !== stop.where);
-			if (nothingNew && placeIsFixed && !airWanting) break;
+			if (nothingNew && placeIsFixed && !airWanting && isByPrice) break;
 		}
 		if (!passable && !this.best) this.barredBy ??= stop.rule;
 	}

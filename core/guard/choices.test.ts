@@ -149,7 +149,8 @@ function cheapestByTrying(file: JobFile, grade: Grade): number {
 		walk(at, rest, changes);
 		const held = SLOTS[slot.name].chosen(here, 0);
 		for (const option of SLOTS[slot.name].options(here, 0))
-			if (option.id !== held && option.id !== 'none') walk(patched(at, option.patch), rest, changes + 1);
+			// Taking a protection away is no way to a grade.
+			if (option.id !== null && option.id !== held && option.id !== 'none') walk(patched(at, option.patch), rest, changes + 1);
 	};
 	walk(file, [{ name: 'glazing' }, { name: 'edge-seal' }, { name: 'backing' }], 0);
 	return best;

@@ -44,7 +44,7 @@ test('layers from the front, with what touches and what faces', () => {
 
 test('the grade reached is the best without a stop; what holds it down are the stops of the next', () => {
 	const pulp = planned({ mats: [{ board: 'cotton-4' }, { board: 'pulp-4', reveal: 6 }] });
-	assert.deepEqual(pulp.grade, { aimed: 'keep', reached: 'show', heldBy: ['board.touch-acidic'] });
+	assert.deepEqual(pulp.grade, { aimed: 'keep', reached: 'show', heldBy: ['board.touch-acidic'], known: false });
 	const rare = planned({ mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6 }] });
 	assert.equal(rare.grade.reached, 'rare', 'it may exceed the aim');
 	assert.deepEqual(rare.grade.heldBy, []);

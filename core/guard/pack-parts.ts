@@ -26,15 +26,16 @@ export function packParts(job: Decided, window: Window, sheetGrams: readonly num
 	for (const [index, mat] of job.mats.entries()) {
 		const planned = window.mats[index]!;
 		add(`mat ${index + 1}`, (pack - cutOut(planned, job)) * mat.board.massPerM2, mat.board.buffers);
+		const strips = mat.liftBoard ?? mat.board;
 		if (planned.lift)
-			add(`lift ${index + 1}`, (liftArea(planned.lift) * mat.board.massPerM2 * mat.lift) / mat.board.thickness, 0);
+			add(`lift ${index + 1}`, (liftArea(planned.lift) * strips.massPerM2 * mat.lift) / strips.thickness, 0);
 	}
 	for (const [index, grams] of sheetGrams.entries()) add(job.several ? `piece ${index + 1}` : 'piece', grams / 1000, 1);
 	for (const [index, { support }] of openingsOf(window).entries()) {
 		const board = job.windows[index]!.support;
 		if (support && board) add(`support ${index + 1}`, areaM2(support) * board.massPerM2, board.buffers);
 	}
-	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard) add('adhesive board', pack * house.adhesiveBoardKgM2, 1);
+	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard) add('adhesive board', sheetsM2(job, sheetGrams) * house.adhesiveBoardKgM2, 1);
 	if (guard.underMat) add('under-mat', pack * guard.underMat.massPerM2, guard.underMat.buffers);
 	for (const [index, { board, thickness }] of guard.fillers.entries())
 		add(`filler ${index + 1}`, (pack * board.massPerM2 * thickness) / board.thickness, board.buffers);
@@ -51,6 +52,11 @@ export function liftArea(lift: NonNullable<MatPlan['lift']>): number {
 function cutOut({ opening, holes }: MatPlan, job: Decided): number {
 	const sizes = holes?.map((hole) => hole.opening) ?? [opening];
 	return sizes.reduce((sum, size, index) => sum + areaOf(job.windows[index]!.shape, size), 0) / 1e6;
+}
+
+/** Of all sheets together. */
+function sheetsM2({ pieces }: Decided, sheetGrams: readonly number[]): number {
+	return sheetGrams.reduce((sum, grams, index) => sum + grams / pieces[index]!.grammage, 0);
 }
 
 function areaM2(size: Size): number {

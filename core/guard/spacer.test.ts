@@ -29,18 +29,19 @@ test('a bare length is a strip of cotton board; null is none', () => {
 	assert.equal(withSpacer(3).pack!.layers[1]!.material, 'cotton');
 	assert.equal(withSpacer('1/4 in').pack!.gap, planned().pack!.gap + 6.35);
 	assert.equal(withSpacer(null).pack!.layers.length, planned().pack!.layers.length);
-	assert.throws(() => withSpacer({ material: 'acrylic' }), /A spacer has a thickness/);
+	assert.throws(() => withSpacer({ material: 'acrylic' }), /A spacer has a height/);
 });
 
 test('four strips on the cut list, none longer than the pack', () => {
 	const strips = withSpacer(6).cut.filter(({ role }) => role === 'spacer');
 	const { pack } = planned().window!;
+	// 6 is two layers of 8-ply.
 	assert.deepEqual(
 		strips.map(({ width, height, count }) => [width, height, count]),
 		[
 			// A lip of 6 surely hides 4.5.
-			[pack.width, 4.5, 2],
-			[pack.height - 9, 4.5, 2]
+			[pack.width, 4.5, 4],
+			[pack.height - 9, 4.5, 4]
 		]
 	);
 });

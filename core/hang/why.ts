@@ -47,14 +47,18 @@ export function partOf(part: string, job: Decided, window: Window, frame?: Frame
 		const strips = ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom'].map(
 			(strip) => `${lift}.${strip}.width * ${lift}.${strip}.height`
 		);
-		const board = `shop.boards[${job.mats[index]!.board.id}]`;
+		const { liftBoard, board: own } = job.mats[index]!;
+		const board = `shop.boards[${(liftBoard ?? own).id}]`;
 		return `(${plus(strips)}) / 1000000 * ${board}.massPerM2 * ${lift}.height / ${board}.thickness`;
 	}
 	if (kind === 'filler') {
 		const filler = guard.fillers[index]!;
 		return `${PACK_M2} * shop.boards[${filler.board.id}].massPerM2 * job.guard.fillers[${index}].thickness / shop.boards[${filler.board.id}].thickness`;
 	}
-	if (part === 'adhesive board') return `${PACK_M2} * shop.house.adhesiveBoardKgM2`;
+	if (part === 'adhesive board') {
+		const sheets = job.pieces.map((_, at) => named(job.several ? at + 1 : null, 'hold.sheetGrams / job.piece.grammage'));
+		return `(${plus(sheets)}) * shop.house.adhesiveBoardKgM2`;
+	}
 	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${guard.underMat!.id}].massPerM2`;
 	if (kind === 'backing') return `${PACK_M2} * shop.boards[${guard.backing!.id}].massPerM2`;
 	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${guard.barrier!.id}].massPerM2`;

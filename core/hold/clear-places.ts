@@ -5,6 +5,7 @@ import { pointOn } from './own-edges.ts';
 
 /** A hinge keeps this far from a zone, and its neighbour, mm. */
 const AIR = 1;
+const SAME = 1e-6;
 
 /** @returns centres from the left, or null where the edge has no room for as many */
 export function clearPlaces({ hold, measure, piece }: Held, step: number): number[] | null {
@@ -20,7 +21,7 @@ export function clearPlaces({ hold, measure, piece }: Held, step: number): numbe
 	const isFree = (place: number, taken: number[]) =>
 		place >= half &&
 		place <= width - half &&
-		blocked.every(([from, to]) => place <= from || place >= to) &&
+		blocked.every(([from, to]) => place <= from + SAME || place >= to - SAME) &&
 		taken.every((other) => Math.abs(other - place) >= hold.size.width + AIR);
 	const placed: number[] = [];
 	for (const [index, place] of hold.places.entries()) {

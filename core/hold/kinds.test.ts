@@ -38,7 +38,7 @@ test('a strip that shows is a stop, fixed by its reach; one that is too short by
 	assert.equal(fixed(long, 'hold.corner-shows').plan.hold!.size.height, 6);
 	assert.ok(!has(folded({ kind: 'strips', contact: 9 }), 'hold.corner-shows'), 'overlap − 1');
 	const short = workedJob({ hold: { kind: 'strips' }, window: { overlap: 3.5 } });
-	assert.match(planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says, /carries nothing/);
+	assert.match(planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says, /holds nothing: 3 mm is the least/);
 });
 
 test('slack: as much as the sheet moves, or it bulges', () => {
@@ -82,9 +82,9 @@ test('hinges that were set by hand stay where they are, and carry what their num
 	const made = planned({ hold: { places: [40, 130, 360] } });
 	assert.deepEqual(made.hold!.places, [40, 130, 360]);
 	assert.equal(made.hold!.count, 3);
-	assert.deepEqual(made.why['hold.places[1]'], { of: 'job.hold.places[1]', source: 'hold#hinges' });
+	assert.deepEqual(made.why['hold.places[1]'], { of: 'job.hold.places[1]', source: 'hold#hinges', unit: 'mark' });
 	for (const [places, says] of [
-		[[5, 200], /hold\.places\[0\]: A hinge 25 mm wide has its centre between 12\.5 and 389\.5/],
+		[[5, 200], /hold\.places\[0\]: A hinge 25 mm wide has its centre between 12\.5 mm and 389\.5 mm/],
 		[[100, 110], /hold\.places\[1\]: This hinge lies over the one before it/],
 		[[200, 100], /hold\.places\[1\]: Places go from left to right/],
 		[[], /hold\.places: Give at least one/]
@@ -203,7 +203,7 @@ test('what sticks down whole: once, under weight overnight; the print moves with
 		['whole-surface', 1, 720, undefined]
 	);
 	assert.equal(severityOf(made, 'hold.adhesive-irreversible'), 'caution');
-	assert.equal(made.cut.find(({ role }) => role === 'adhesive sheet')!.width, 402);
+	assert.equal(made.cut.find(({ role }) => role === 'adhesive board')!.width, 402);
 	const kept = workedJob({ aim: 'rare', piece: sheet, hold: { kind: 'whole-surface' } });
 	assert.equal(severityOf(planSingle(kept), 'hold.adhesive-irreversible'), 'stop');
 	assert.equal(fixed(kept, 'hold.adhesive-irreversible').plan.hold!.kind, 't-hinge');

@@ -99,6 +99,8 @@ function offBoard(context: Context, sight: Held): Case[] {
 		const underMat = remedy(context, `An under-mat of ${shop.boards[board]!.name.toLowerCase()}`, ['guard', 'underMat'], board);
 		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
 	}
+	// A sheet that reaches past its boards has that finding.
+	if (opening.placement.top < -SAME) return [];
 	if (hold.kind === 't-hinge' && opening.placement.top < shop.house.boardAboveLeast - SAME) {
 		const [above, least] = saidBoth(context, Math.max(0, opening.placement.top), shop.house.boardAboveLeast);
 		return [

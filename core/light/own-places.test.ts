@@ -19,7 +19,7 @@ test('a place is read; what can’t be is said with its bounds', () => {
 	assert.equal(readPlaces('here').ok, false);
 	assert.equal(readPlaces(Array.from({ length: 201 }, () => STUDY)).ok, false);
 	const twice = readPlaces([STUDY, STUDY]);
-	assert.ok(!twice.ok && /stands twice/.test(twice.faults[0]!.says));
+	assert.ok(!twice.ok && /is there twice/.test(twice.faults[0]!.says));
 });
 
 test('a figure as it is typed', () => {

@@ -62,7 +62,7 @@ export const depthRules: Rule[] = [
 			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
 			const end = groove.from + groove.width;
 			if (thickness + 1 <= groove.from || thickness >= end) return [];
-			const filler = stockedFiller(context, end + 1 - thickness, context.plan.pack!.clearance! - context.shop.house.roomForPoints);
+			const filler = stockedFiller(context, end + 1 - thickness, context.plan.pack!.clearance! - context.shop.house.roomForPoints, 'least');
 			return [
 				{
 					says: `The pack ends at ${saidFine(context, thickness)}, in the groove from ${said(context, groove.from)} to ${said(context, end)}.`,
@@ -83,7 +83,7 @@ export const depthRules: Rule[] = [
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
 			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
-			const thickness = stockedFiller(context, Math.max(0.5, clearance - house.recessedFrom), clearance - house.roomForPoints);
+			const thickness = stockedFiller(context, Math.max(0.5, clearance - house.recessedFrom), clearance - house.roomForPoints, 'most');
 			return [
 				{
 					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,
@@ -107,7 +107,7 @@ export const depthRules: Rule[] = [
 			if (clearance >= clipLeast - SAME && clearance <= clipMost + SAME) return [];
 			const found = { where: 'pack.clearance' };
 			if (clearance > clipMost) {
-				const thickness = stockedFiller(context, clearance - clipMost, clearance - clipLeast);
+				const thickness = stockedFiller(context, clearance - clipMost, clearance - clipLeast, 'least');
 				return [
 					{
 						...found,
@@ -148,7 +148,7 @@ function anotherFiller(context: Context, thickness: number, label = 'Filler'): R
 }
 
 /** The thinnest that whole boards of that kind add up to between two bounds, or boards with another kind beside them; null where none do. */
-function stockedFiller(context: Context, least: number, most: number): number | null {
+function stockedFiller(context: Context, least: number, most: number, take: 'least' | 'most'): number | null {
 	const { shop } = context;
 	const board = shop.boards[fillerBoard(context)]!;
 	const thin = [shop.boards['cotton-4']!, shop.boards['cotton-2']!];
@@ -157,7 +157,8 @@ function stockedFiller(context: Context, least: number, most: number): number | 
 		...thin.flatMap(({ thickness }) => [1, 2, 3].map((more) => layers * board.thickness + more * thickness))
 	]);
 	const found = heights.filter((height) => height > SAME && height >= least - SAME && height <= most + SAME);
-	return found.length > 0 ? Math.min(...found) : null;
+	if (found.length === 0) return null;
+	return take === 'least' ? Math.min(...found) : Math.max(...found);
 }
 
 /** Another moulding is offered only where nothing else helps. */

@@ -71,5 +71,5 @@ test('points in a groove: from g to g + w, a millimetre before it too; a filler 
 		assert.equal(has(grooved(from, width), 'pack.points-in-groove'), swallowed, `${from} to ${from + width}`);
 	const fix = grooved(pack - 1, 3).findings.find(({ rule }) => rule === 'pack.points-in-groove')!.remedies[0]!;
 	// g + w + 1 − pack.
-	assert.equal(fix.label, 'Filler 3 mm');
+	assert.equal(fix.label, 'Build up past the groove: filler of 3 mm');
 });

@@ -91,7 +91,7 @@ test('what is withdrawn is offered no longer, and kept for the job that has it',
 
 test('bad figures: each with its place and what to do', () => {
 	for (const [given, says] of [
-		[[board({ thickness: '1,5' })], /^materials\[0\]\.figures\.thickness: .+/],
+		[[board({ thickness: '1,500' })], /^materials\[0\]\.figures\.thickness: .+two ways/],
 		[[board({ thickness: -2 })], /thickness/],
 		[[board({ massPerM2: '1,05' })], /Write 1\.05 with a point/],
 		[[board({ touch: 'always' })], /one of rare, keep, show, never/],
@@ -103,7 +103,7 @@ test('bad figures: each with its place and what to do', () => {
 		],
 		[[{ ...board({}), id: 'Über' }], /An id is small letters/],
 		[[{ ...board({}), id: 'none' }], /“none” means no material/],
-		[[board({}), board({})], /stands twice/],
+		[[board({}), board({})], /is there twice/],
 		[[{ ...board({}), name: ' ' }], /a name of 1 to 80 letters/],
 		[[{ ...board({}), kind: 'paint' }], /The kind is one of/],
 		[[{ ...board({}), price: 3 }], /This key is not known here/],

@@ -62,14 +62,14 @@ export const windowRules: Rule[] = [
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
 		fixes: 'The house’s reveal.',
 		find: (context) =>
-			context.job.mats.flatMap((mat, index): Case[] => {
+			(context.plan.window ? context.job.mats : []).flatMap((mat, index): Case[] => {
 				// Between the axes of an oval the strip is narrower than on them.
 				const share = context.job.windows.some(({ shape }) => shape === 'oval' || shape === 'circle')
 					? context.shop.house.ovalRevealShare
 					: 1;
-					// As cut: a reveal is rounded to the step.
-					const cut = revealOf(context, index);
-					const least = share * cut;
+				// As cut: a reveal is rounded to the step.
+				const cut = revealOf(context, index);
+				const least = share * cut;
 				const thin = index > 0 && mat.bevel === 'normal' && least <= mat.board.thickness + SAME;
 				if (!thin) return [];
 				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));

@@ -7,7 +7,7 @@ import { FaultError } from '../job/faults.ts';
 import { each } from '../one-or-each.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { anyWindowJob, fixed, planSingle, workedJob } from '../../tests/jobs.ts';
+import { anyWindowJob, fixed, has, planSingle, workedJob } from '../../tests/jobs.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -185,7 +185,7 @@ test('fit: the pack comes out as given; a window too large for it is a stop with
 	assert.ok(least >= 15, String(least));
 });
 
-test('a ready-made frame: the borders follow what goes upright into its rabbet; without readings, or with other borders, a fault', () => {
+test('a ready-made frame: the borders follow what goes upright into its rabbet; own borders that do not fit are said; without readings a fault', () => {
 	const section = { face: 30, lip: 8, depth: 28, rabbetDepth: 14, density: 560 };
 	const ready = (opening: object, borders: JobFile['borders'] = { way: 'fit', weight: 8 }): JobFile =>
 		workedJob({ frame: { kind: 'ready-made', section, opening } as JobFile['frame'], borders });
@@ -194,7 +194,14 @@ test('a ready-made frame: the borders follow what goes upright into its rabbet; 
 	// Allowance of the rabbet's sides: 600 × 0.0035 + 1 = 3.1 → 3.5; 750 × 0.0035 + 1 = 3.63 → 4.
 	assert.deepEqual(made.window!.pack, { width: 596.5, height: 746 });
 	assert.deepEqual(made.frame!.allowance, { width: 3.5, height: 4 });
-	assert.equal(faultAt(ready({ width: 600, height: 750 }, { way: 'even', width: 70 })), 'borders.way');
+	const even = planSingle(ready({ width: 600, height: 750 }, { way: 'even', width: 95 }));
+	// The front opening is 402 × 551: 402 + 190 = 592 wide, and never grown to the frame.
+	assert.equal(even.window!.pack.width, 592);
+	const large = planSingle(ready({ width: 600, height: 750 }, { way: 'even', width: 110 }));
+	const finding = large.findings.find(({ rule }) => rule === 'frame.does-not-fit')!;
+	assert.match(finding.says, /25\.5 mm too wide/);
+	assert.equal(finding.severity, 'stop');
+	assert.ok(!has(fixed(ready({ width: 600, height: 750 }, { way: 'even', width: 110 }), 'frame.does-not-fit').plan, 'frame.does-not-fit'));
 	assert.equal(faultAt(ready({ width: 600 })), 'frame.opening');
 	assert.equal(faultAt(ready({ top: 600, right: 750, bottom: 600, left: 750, d1: 3000 })), 'frame.opening');
 });

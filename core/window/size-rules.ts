@@ -111,7 +111,12 @@ export const sizeRules: Rule[] = [
 					{
 						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
 						where: named(sight.number, 'window.placement.left'),
-						remedies: widerBorder(context, side, beyond[side])
+						// A T-hinge wants board above it too.
+						remedies: widerBorder(
+							context,
+							side,
+							beyond[side] + (side === 'top' && context.job.hold.kind === 't-hinge' ? context.shop.house.boardAboveLeast : 0)
+						)
 					}
 				];
 			});
@@ -151,9 +156,10 @@ function beyondPack({ opening, measure }: Sight, pack: Size): Sides {
 /** A border wider by that much; even and weighted borders move together, and a pack that is given leaves none to widen. */
 export function widerBorder(context: Context, side: SideName, by: number): Remedy[] {
 	const { borders, step } = context.job;
-	if (borders.way === 'fit') return [];
+	const [first] = context.plan.window!.mats;
+	if (borders.way === 'fit' || !first) return [];
 	// From the border as it is cut: what was asked for may have been rounded down to it.
-	const wider = receiveUp(context.plan.window!.mats[0]!.border[side] + by, step);
+	const wider = receiveUp(first.border[side] + by, step);
 	if (borders.way === 'weighted' && side === 'bottom') {
 		const more = receiveUp(wider - borders.width + step, step);
 		return [remedy(context, `Wider at the bottom by ${said(context, more)}`, ['borders', 'weight'], more)];

@@ -28,7 +28,8 @@ test('reveal: the image and its margin, a wider one at the foot; the paper beyon
 	// From the sheet's corner to the window is what the mat hides; the mats stand round the window.
 	near(window!.placement.left, 76 - 22);
 	near(window!.placement.top, 76 - 32);
-	assert.deepEqual(window!.free, { width: 22, height: 31 });
+	// Off by more than the margin round it, the mat covers the image.
+	assert.deepEqual(window!.free, { width: 8, height: 8 });
 });
 
 test('reveal: what rounding gives or takes is shared by both sides, in millimetres and sixteenths', () => {
@@ -173,11 +174,12 @@ test('fit: faults and stops say which: no size, half a size, a border too thin',
 	assert.deepEqual([thinner.window!.mats[0]!.border.left, thinner.fits], [13, false]);
 });
 
-test('fit with a lift: in a frame that is too small the strips are left out and the frame is what is said', () => {
+test('fit with a lift: in a frame that is too small its strips stay on the cut list and in the mass, and the frame is what is said', () => {
 	const file = workedJob({ borders: { way: 'fit', pack: { width: 410, height: 570 }, weight: 0 }, mats: [{ board, lift: 3 }] });
 	const made = planSingle(file);
 	assert.ok(has(made, 'window.frame-too-small'));
-	assert.equal(made.window!.mats[0]!.lift, undefined);
+	assert.equal(made.window!.mats[0]!.lift!.height, 3);
+	assert.ok(made.cut.some(({ role }) => role === 'lift') && made.mass!.parts.some(({ part }) => /lift/.test(part)));
 	assert.ok(
 		made.cut.every(({ width, height }) => width >= 0 && height >= 0),
 		'no negative length on the cut list'

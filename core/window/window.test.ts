@@ -170,12 +170,13 @@ test('what first stops a shifted sheet: an edge, or a zone that must show', () =
 		const made = planned(changes);
 		const job = decide(readJob(workedJob(changes)), builtInShop);
 		const { window, measure, hold } = made;
-		const of = { piece: job.piece, choice: job.window, measure: measure!, opening: window as PlacedOpening, hold: hold! };
+		const opening = { ...window!, at: { left: 0, top: 0 } } as PlacedOpening;
+		const of = { piece: job.piece, choice: job.window, measure: measure!, opening, hold: hold! };
 		const limits = limitsOf({ ...of, mat: job.mats.at(-1) ?? null, house: builtInShop.house });
 		return (['width', 'height'] as const).flatMap((axis) => decidingLimit(limits, axis, 'right')?.by ?? []);
 	};
 	assert.deepEqual(deciding({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [{ edge: 'left' }, { edge: 'top' }]);
 	const zones = [{ id: 'signature', kind: 'show' as const, left: 390, top: 300, width: 4, height: 20 }];
-	assert.deepEqual(deciding({ piece: { readings: { width: 402, height: 551 }, zones } }), [{ zone: 'signature' }, { edge: 'top' }]);
+	assert.deepEqual(deciding({ piece: { readings: { width: 402, height: 551 }, zones } }), [{ zone: 'signature' }, { edge: 'bottom' }]);
 	assert.deepEqual(deciding({ window: { way: 'float' } }), []);
 });

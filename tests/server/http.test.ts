@@ -200,7 +200,7 @@ test('drawings and the cut list of a kept job', async () => {
 		assert.ok(dxf.ok && new DxfParser().parseSync(dxf.text)!.entities.length > 3, sheet);
 	}
 	const list = await cutListOf(open.db, number);
-	assert.ok(list.ok && list.text.includes('glazing,uv-acrylic,1,542,701'));
+	assert.ok(list.ok && list.text.includes('glazing,,,,uv-acrylic,1,542,701'));
 	const { frame: _, ...frameless } = workedJob();
 	const none = await drawingOf(open.db, await kept(frameless), 'back', 'svg');
 	assert.equal(none.ok ? 200 : none.answer.status, 404);
