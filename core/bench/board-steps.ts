@@ -1,5 +1,6 @@
 /** Steps that cut and join boards before the piece is near: blanks and windows, lifts, lined boards, spacers (handbook order of the work). */
 import { matBackScene } from '../drawing/board.ts';
+import { SIDE_WORDS } from '../cutting/material-name.ts';
 import { SPACER_NAMES } from '../drawing/layer-name.ts';
 import type { Scene } from '../drawing/scene.ts';
 import type { Decided } from '../job/decide.ts';
@@ -34,7 +35,7 @@ export function cutBoards(writer: Writer): Step | null {
 						]
 					: []
 			),
-			...small.map((cut) => `${sentence(cut.role)}${[cut.of, cut.side].filter(Boolean).map((word) => `, ${word}`).join('')}: ${writer.counted(cut)}.`)
+			...small.map((cut) => `${sentence(cut.role)}${[cut.of, cut.side && SIDE_WORDS[cut.side]].filter(Boolean).map((word) => `, ${word}`).join('')}: ${writer.counted(cut)}.`)
 		],
 		because:
 			mats.length > 0 ? 'A window cut in a blank that is out of square is crooked in the frame.' : 'A board out of square binds in the rabbet.',
@@ -106,9 +107,11 @@ export function glueLifts(writer: Writer): Step | null {
 			if (!lift) return [];
 			const own = strips.filter(({ of }) => of === `mat ${index + 1}`);
 			const layers = own.filter(({ side }) => side === 'left').reduce((sum, { count }) => sum + count, 0);
+			const { left, right } = lift.uprights;
+			const wide = left.width > right.width ? 'right' : 'left';
 			return [
 				`Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.mark(lift.height)} high in all.`,
-				`The wide one of the uprights belongs at the ${lift.uprights.left.width === lift.uprights.right.width ? 'side that suits: both are alike' : lift.uprights.left.width > lift.uprights.right.width ? 'right as it lies' : 'left as it lies'}.`
+				...(left.width === right.width ? [] : [`The wider upright belongs at the ${wide} as it lies.`])
 			];
 		}),
 		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',

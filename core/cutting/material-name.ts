@@ -25,16 +25,22 @@ const OTHERS: Readonly<Record<string, { name: string }>> = {
 	'self-adhesive': { name: 'Self-adhesive backing tape' }
 };
 
-/** What tells a line apart from those beside it: `mat 2, left`, `mat 1, shell, opening 402 × 551`. */
+/** What is cut: `mat 2`, `under-mat`, `lift`. */
+export function lineName({ role, of }: Cut): string {
+	return of?.startsWith(`${role} `) ? of : role;
+}
+
+/** What tells a line apart from those beside it: `mat 2, left in front`, `shell, opening 402 × 551`. */
 export function lineDetail(cut: Cut, reader: Reader): string {
 	const layers = cut.layers === undefined ? '' : `${cut.layers} layers`;
 	const high = cut.high === undefined ? '' : `${showLength(cut.high, reader, 'mark').text} high`;
 	const opening = cut.opening ? `opening ${showSize(cut.opening, reader)}` : '';
-	return [cut.of, cut.side && SIDE_WORDS[cut.side], cut.colour, opening, high, layers].filter(Boolean).join(', ');
+	const of = lineName(cut) === cut.role ? cut.of : undefined;
+	return [of, cut.side && SIDE_WORDS[cut.side], cut.colour, opening, high, layers].filter(Boolean).join(', ');
 }
 
 /** The list is read before anything is turned over: its sides are those of the front. */
-const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
+export const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
 
 /** `542 × 701`; of a spacer `542 × 6 high × 5 thick`, of a wire its length. */
 export function lineSize(cut: Cut, reader: Reader): string {

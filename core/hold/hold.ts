@@ -192,7 +192,7 @@ export function heldShort(hold: Pick<Hold, 'kind' | 'fixed' | 'slack'>, movement
 	return short;
 }
 
-/** h = (2/π) √(m L): a sheet held on opposite sides that wants to grow by m over its length L (handbook climate#movement). */
+/** h = (2/π) √(m L): a sheet held on opposite sides that wants to grow by m over its length L (handbook hold#bulge). */
 function bulgeOf(hold: Hold, { measure, movement }: HoldInput): Partial<Size> | null {
 	const short = heldShort(hold, movement);
 	const entries = Object.entries(short) as [keyof Size, number][];

@@ -85,6 +85,13 @@ function stackable(shop: Shop, aim: Grade): Board[] {
 
 /** A filler is its own board in layers where that comes near enough; else with another kind beside it. */
 export function fillerStack(height: number, boards: readonly Board[], within: number): Made | null {
-	const [own] = boards;
-	return stackOf(height, [own!], within) ?? stackOf(height, boards, within);
+	const [own, ...others] = boards as [Board, ...Board[]];
+	const beside = () => {
+		for (let layers = Math.floor(height / own.thickness); layers > 0; layers -= 1) {
+			const rest = stackOf(height - layers * own.thickness, others, within);
+			if (rest) return [{ board: own.id, layers }, ...rest];
+		}
+		return null;
+	};
+	return stackOf(height, [own], within) ?? beside() ?? stackOf(height, boards, within);
 }

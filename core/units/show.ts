@@ -16,6 +16,8 @@ export type Reader = { unit: Unit; fraction: number };
 export type ShownLength = { text: string; whole: string; numerator: number; denominator: number };
 
 export const FRACTION = 16;
+/** Below half a tenth of a millimetre nothing is left. */
+const SOMETHING = 0.05;
 
 /**
  * How a length is shown.
@@ -25,8 +27,9 @@ export const FRACTION = 16;
 export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
 	const { unit, fraction } = readerOf(reads);
 	if (unit === 'mm') return plainText(mm, showNearest(Math.abs(mm), look === 'cut' ? 0.5 : 0.1), 1);
-	if (look === 'fine') return decimalInches(mm);
 	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * fraction, 1);
+	// What is no step of the tape and yet something is not said as nothing.
+	if (look === 'fine' || (parts === 0 && Math.abs(mm) >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
 	let numerator = parts % fraction;
 	let denominator = fraction;

@@ -1,7 +1,12 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
+import { toOpen } from '../../core/bench/label-words.ts';
+import { planSteps } from '../../core/bench/steps.ts';
+import { draftBecause } from '../../core/findings/draft.ts';
+import { decide } from '../../core/job/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
+import { readJob } from '../../core/job/read.ts';
 import { plan, type Plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { planSingle, type SinglePlan } from '../jobs.ts';
@@ -34,9 +39,13 @@ test('every demo piece can be planned to its end', () => {
 		'K-0113',
 		'K-0114',
 		'K-0115',
-		'K-0116'
+		'K-0116',
+		'K-0117',
+		'K-0118',
+		'K-0119'
 	]);
-	for (const number of Object.keys(jobs)) {
+	// The mat package goes into no frame here.
+	for (const number of Object.keys(jobs).filter((one) => one !== 'K-0118')) {
 		const made = severalOf(number);
 		assert.deepEqual(made.open, [], number);
 		assert.ok(made.hang && made.back && made.frame && made.hold, number);
@@ -104,10 +113,10 @@ test('K-0107, a deckle edge: floated over a hidden support, its glazing sags whe
 	const made = planOf('K-0107');
 	assert.deepEqual(rules(made), ['caution gap.sag']);
 	const sag = made.findings[0]!;
-	assert.match(sag.says, /sags by at most 6\.6 mm over a gap of 6 mm\. Carried upright it stays clear\./);
+	assert.match(sag.says, /sags by at most 6\.6 mm over 6 mm of air\. Carried upright it stays clear\./);
 	assert.deepEqual(
 		sag.remedies.map(({ label }) => label),
-		['Lift the mat 9 mm']
+		['Lift the mat to 9 mm']
 	);
 	assert.equal(size(made.window!.support!), '548 × 748');
 	assert.equal(made.window!.overlap, undefined);
@@ -224,7 +233,7 @@ test('K-0115, signed along the foot: every name shows, the clip’s mark does no
 	assert.equal(made.window!.solved!.top, 8);
 });
 
-test('K-0116, a print in inches: cut in whole sixteenths, Keep reached and named what holds it down', () => {
+test('K-0116, a print in inches: cut in whole sixteenths, Keep reached, and what keeps it from Rare named', () => {
 	const made = planOf('K-0116');
 	assert.deepEqual(rules(made), []);
 	assert.deepEqual([made.grade.reached, made.grade.heldBy], ['keep', ['board.touch-acidic', 'hold.grade', 'gap.small']]);
@@ -236,6 +245,39 @@ test('K-0116, a print in inches: cut in whole sixteenths, Keep reached and named
 	])
 		assert.ok(Math.abs(length / sixteenth - Math.round(length / sixteenth)) < 1e-6, String(length));
 	assert.equal(jobs['K-0116']!.unit, 'in');
+});
+
+test('K-0117, a miniature on ivory: strips and no water, un-buffered round it, the law named', () => {
+	const made = planOf('K-0117');
+	assert.deepEqual([made.hold!.kind, made.hold!.loadKPa, made.grade.reached], ['strips', 0, 'rare']);
+	assert.equal(made.findings.find(({ rule }) => rule === 'piece.protected')!.says, 'The piece is ivory.');
+	const pasted = planSingle({ ...jobs['K-0117']!, hold: { kind: 't-hinge', adhesive: 'starch-paste' } });
+	assert.equal(pasted.findings.find(({ rule }) => rule === 'hold.water-harm')!.severity, 'stop');
+});
+
+test('K-0118, a mat package: bought size, pockets, a typed colour on the cut list, the frame still to do', () => {
+	const made = planOf('K-0118');
+	assert.ok(Math.abs(made.window!.pack.width - 16 * 25.4) < 1e-9);
+	assert.deepEqual(
+		made.open.map(({ station }) => station),
+		['frame', 'hang']
+	);
+	assert.ok(made.cut.some(({ role, colour }) => role === 'mat' && colour === 'harbour green NQ 214'));
+	assert.ok(!made.cut.some(({ role }) => /rail|tape|wire/.test(role)));
+	assert.notEqual(draftBecause(made), '', 'its papers say that something is still open');
+});
+
+test('K-0119, a metal frame that came joined: opened at its closing rail, no kit, no wood’s words', () => {
+	const file = jobs['K-0119']!;
+	const made = planOf('K-0119');
+	assert.equal(made.frame!.kit, undefined);
+	const job = decide(readJob(file), builtInShop);
+	const steps = planSteps(job, plan(file, builtInShop), builtInShop);
+	assert.ok(steps.some(({ title }) => title === 'Open the frame'));
+	const words = steps.flatMap(({ title, does }) => [title, ...does]).join(' ');
+	assert.doesNotMatch(words, /\b(tape the|back tape|pins|screw at most|pilot|rails? \d)/i);
+	assert.match(toOpen(job, plan(file, builtInShop), builtInShop.house), /loosen the closing rail’s two screws .*, turn back 8 clips/);
+	assert.ok(!made.findings.some(({ rule }) => rule === 'seal.none'));
 });
 
 test('the demo’s picture is its own: shapes alone, no address, no script', () => {

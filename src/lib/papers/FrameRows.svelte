@@ -11,8 +11,8 @@
 	const metal = $derived(job.frame!.kind === 'metal');
 	const points = $derived(frame.points);
 	const FASTENERS = {
-		'rigid': 'rigid points',
-		'flexible': 'flexible points',
+		'rigid': 'rigid pins',
+		'flexible': 'flexible tabs',
 		'hand': 'hand-pushed points',
 		'turn-buttons': 'turn buttons',
 		'offset-clips': 'offset clips'

@@ -34,23 +34,23 @@
 
 <style>
 	:global(.choice-row) {
-		display: flex !important;
+		display: flex;
 		width: 100%;
-		padding: 0 !important;
-		gap: 0 !important;
-		border: 1px solid var(--line-strong) !important;
-		border-radius: var(--radius-base) !important;
-		background: var(--color-surface-50) !important;
+		padding: 0;
+		gap: 0;
+		border: 1px solid var(--line-strong);
+		border-radius: var(--radius-base);
+		background: var(--color-surface-50);
 		overflow: hidden;
 	}
 	:global(.choice-item) {
 		flex: 1;
-		display: flex !important;
+		display: flex;
 		align-items: center;
 		justify-content: center;
 		min-height: 30px;
-		padding: 0 10px !important;
-		font-size: 14px !important;
+		padding: 0 10px;
+		font-size: 14px;
 		cursor: pointer;
 		border-right: 1px solid var(--line-strong);
 	}
@@ -59,7 +59,7 @@
 	}
 	:global(.choice-item[data-state='checked']) {
 		background: var(--bar);
-		color: #fff !important;
+		color: #fff;
 		font-weight: 600;
 	}
 	:global(.choice-item[data-focus-visible], .choice-item:has(input:focus-visible)) {
@@ -69,17 +69,18 @@
 	}
 	:global(.compact .choice-item) {
 		min-height: 26px;
-		padding: 0 10px !important;
+		padding: 0 6px;
+		white-space: nowrap;
 	}
 	:global(.dark-bar .choice-row) {
-		background: transparent !important;
-		border-color: #6d8290 !important;
+		background: transparent;
+		border-color: #6d8290;
 	}
 	:global(.dark-bar .choice-item) {
 		color: #dfe6ea;
 	}
 	:global(.dark-bar .choice-item[data-state='checked']) {
 		background: #f5f4f1;
-		color: var(--bar) !important;
+		color: var(--bar);
 	}
 </style>

@@ -15,7 +15,7 @@
 	{#if steps.length === 0}
 		<p>The steps come with the sheet’s readings and a frame.</p>
 	{/if}
-	<ol>
+	<ol class="steps">
 		{#each steps as step, index (step.id)}
 			<li>
 				<h2>{index + 1} {step.title}</h2>
@@ -36,7 +36,7 @@
 	li {
 		padding-bottom: 12px;
 	}
-	li > h2 {
+	.steps > li > h2 {
 		font-family: var(--serif);
 		font-size: 15px;
 		color: var(--ink);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { centreFromBack } from '$core/bench/as-laid.ts';
-	import { lineDetail, lineSize, materialName } from '$core/cutting/material-name.ts';
+	import { lineDetail, lineName, lineSize, materialName } from '$core/cutting/material-name.ts';
 	import { sizesThatChange } from '$core/cutting/recut.ts';
 	import { matBackScene } from '$core/drawing/board.ts';
 	import { showLength } from '$core/units/show.ts';
@@ -42,10 +42,10 @@
 						{@const detail = lineDetail(cut, editor.reader)}
 						<tr
 							><th scope="row"
-								><span class="role">{cut.role}</span>{#if detail}<span class="of">{detail}</span>{/if}<span class="of"
+								><span class="role">{lineName(cut)}</span>{#if detail}<span class="of">{detail}</span>{/if}<span class="of"
 									>{materialName(cut, shop)}</span
 								></th
-							><td class="figures">{cut.count} ×</td><td class="figures size">{lineSize(cut, editor.reader)}</td></tr
+							><td class="figures">{cut.count} ×</td><td class="figures size" class:long={cut.role === 'spacer'}>{lineSize(cut, editor.reader)}</td></tr
 						>
 					{/each}
 				</tbody>
@@ -152,7 +152,11 @@
 		color: var(--quiet);
 	}
 	.size {
-		max-width: 118px;
+		white-space: nowrap;
+	}
+	.size.long {
+		white-space: normal;
+		max-width: 110px;
 	}
 	td {
 		vertical-align: top;

@@ -93,15 +93,12 @@
 	{#if hang}
 		<div class="group">
 			<h2>On the frame</h2>
+			{#if hang.ring}<p>2 × {shop.rings[hang.ring]!.name.toLowerCase()}</p>{/if}
 			<dl class="rows">
 				<dt>Rings from the top</dt>
 				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} /></dd>
 				<dt>Rings from the sides</dt>
 				<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} /></dd>
-				{#if hang.ring}
-					<dt>Two of</dt>
-					<dd>{shop.rings[hang.ring]!.name.replace('Ring, ', '')}</dd>
-				{/if}
 				{#if hang.strip}
 					<dt>Strip across the back</dt>
 					<dd>

@@ -6,7 +6,7 @@
 	import { centreFromBack, fromBack, laidOn } from '$core/bench/as-laid.ts';
 	import { madeOf } from '$core/bench/label-words.ts';
 	import { planSteps } from '$core/bench/steps.ts';
-	import { lineDetail, lineSize, materialName } from '$core/cutting/material-name.ts';
+	import { lineDetail, lineName, lineSize, materialName } from '$core/cutting/material-name.ts';
 	import { backScene } from '$core/drawing/back.ts';
 	import { hingingScene, matBackScene, placingScene } from '$core/drawing/board.ts';
 	import { frontScene } from '$core/drawing/front.ts';
@@ -104,8 +104,8 @@
 								{@const detail = lineDetail(cut, job.reader)}
 								<tr
 									><th scope="row"
-										>{cut.role}{detail ? `, ${detail}` : ''}<span class="of">{materialName(cut, shop)}</span></th
-									><td>{cut.count}</td><td>{lineSize(cut, job.reader)}</td></tr
+										>{lineName(cut)}{detail ? `, ${detail}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+									><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
 								>
 							{/each}
 						</tbody>
@@ -119,7 +119,7 @@
 		<Paper size={paper}>
 			<p class="running figures">{data.number} · {data.job.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
 			<div class="boards">
-				{#each boards as scene (scene.title)}<Drawing {scene} {...shared} paperWidth={60} paperHeight={60} label={9} />{/each}
+				{#each boards as scene (scene.title)}<Drawing {scene} {...shared} paperWidth={44} paperHeight={52} label={8.5} />{/each}
 			</div>
 			{#if plan.window.mats.length > 0}<table>
 					<caption>Guide stops, each mat with its back up, {unit}</caption>
@@ -315,7 +315,7 @@
 	}
 	.boards {
 		display: grid;
-		grid-template-columns: repeat(3, 60mm);
+		grid-template-columns: repeat(4, 44mm);
 		gap: 3mm 5mm;
 		margin-bottom: 3mm;
 	}
@@ -358,6 +358,9 @@
 	}
 	.sheets :global(tr) {
 		border-bottom: 0.15mm solid #bbb9b2;
+	}
+	.size {
+		white-space: nowrap;
 	}
 	.of {
 		margin-left: 1.5mm;
