@@ -44,7 +44,9 @@ test('property: the areas of the layers × their weights add up to the mass', ()
 		fc.property(anyPieceJob, (file) => {
 			const { made, job } = planned(file);
 			const pack = (made.window!.pack.width * made.window!.pack.height) / 1e6;
-			let kg = shopFor(builtInShop, job.cutIn).house.hardwareKg + each(made.hold).reduce((sum, { sheetGrams }) => sum + sheetGrams / 1000, 0);
+			let kg =
+				shopFor(builtInShop, job.cutIn).house.hardwareKg +
+				each(made.hold).reduce((sum, { sheetGrams }) => sum + sheetGrams / 1000, 0);
 			for (const layer of made.pack!.layers) {
 				const board = layer.material === null ? undefined : builtInShop.boards[layer.material];
 				// A lite that follows the frame weighs what it measures.

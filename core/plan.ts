@@ -218,7 +218,8 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 	const longest = longestOf(measures);
 	for (const [index, opening] of openings.entries()) {
 		const limits = limitsFor(job, shop, index, { measure: measures[index]!, opening, hold: holds[index]! });
-		if (limits.length > 0) Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
+		if (limits.length > 0)
+			Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
 	}
 	const layers = planLayers(job, shop);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
@@ -258,7 +259,13 @@ function limitsFor(
 	index: number,
 	of: { measure: Measure; opening: PlacedOpening; hold: Hold }
 ): Limit[] {
-	return limitsOf({ ...of, piece: job.pieces[index]!, choice: job.windows[index]!, mat: job.mats.at(-1) ?? null, house: shop.house });
+	return limitsOf({
+		...of,
+		piece: job.pieces[index]!,
+		choice: job.windows[index]!,
+		mat: job.mats.at(-1) ?? null,
+		house: shop.house
+	});
 }
 
 /** @throws FaultError for a zone that lies wholly beside the sheet: it was measured from elsewhere, or on another */
@@ -302,7 +309,8 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 			whyOpening(own, index, window, job, frame ?? null, limits);
 			whyHold(own, holds[index], job, job.windows[index]!, measure, shop.house);
 		}
-		for (const [path, { of, source, unit }] of Object.entries(own)) why[named(number, path)] = { of: named(number, of), source, unit };
+		for (const [path, { of, source, unit }] of Object.entries(own))
+			why[named(number, path)] = { of: named(number, of), source, unit };
 	}
 	if (!window) return why;
 	whyWindow(why, window, job, frame ?? null, shop.house);

@@ -68,7 +68,8 @@ function lowerFirst(text: string): string {
 }
 
 function housePage(): string {
-	const said = (name: keyof House, unit: Unit) => [usualFigure(name, unit), figureWord(houseUnit(name), unit)].filter(Boolean).join(' ');
+	const said = (name: keyof House, unit: Unit) =>
+		[usualFigure(name, unit), figureWord(houseUnit(name), unit)].filter(Boolean).join(' ');
 	const rows = (Object.keys(HOUSE_MM) as (keyof House)[]).map((name) => {
 		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
 		return `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;

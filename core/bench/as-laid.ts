@@ -20,14 +20,24 @@ export function centreFromBack({ centre }: Curve, blankWidth: number): { left: n
 }
 
 /** Which board the sheet is laid on, which way up, and where its corner comes: of a leaning sheet the corner of its bounding box. */
-export type Laid = { board: 'under-mat' | 'window mat' | 'support' | 'covered board' | 'back'; backUp: boolean; left: number; top: number };
+export type Laid = {
+	board: 'under-mat' | 'window mat' | 'support' | 'covered board' | 'back';
+	backUp: boolean;
+	left: number;
+	top: number;
+};
 
 export function laidOn(plan: Plan, job: Decided, { opening, measure }: Sight): Laid {
 	const { placement } = opening;
 	const board = boardUnder(job);
 	if (board !== 'window mat') return { board, backUp: false, ...placement };
 	// On the back of the window mat the sheet lies face down.
-	return { board, backUp: true, left: tidy(plan.window!.pack.width - placement.left - measure.largest.width), top: placement.top };
+	return {
+		board,
+		backUp: true,
+		left: tidy(plan.window!.pack.width - placement.left - measure.largest.width),
+		top: placement.top
+	};
 }
 
 function boardUnder({ hold, guard, windows }: Decided): Laid['board'] {

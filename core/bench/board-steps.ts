@@ -14,7 +14,9 @@ const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, 
 export function cutBoards(writer: Writer): Step | null {
 	const { plan, job } = writer;
 	const blanks = writer.parts('mat', 'under-mat', 'filler', 'barrier', 'backing');
-	const small = writer.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board').concat(sheetSpacers(writer));
+	const small = writer
+		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board')
+		.concat(sheetSpacers(writer));
 	if (blanks.length + small.length === 0) return null;
 	const mats = plan.window!.mats;
 	const names = [...new Set(blanks.map(({ role, of }) => (role === 'mat' ? of! : role)))];
@@ -35,10 +37,18 @@ export function cutBoards(writer: Writer): Step | null {
 						]
 					: []
 			),
-			...small.map((cut) => `${sentence(cut.role)}${[cut.of, cut.side && SIDE_WORDS[cut.side]].filter(Boolean).map((word) => `, ${word}`).join('')}: ${writer.counted(cut)}.`)
+			...small.map(
+				(cut) =>
+					`${sentence(cut.role)}${[cut.of, cut.side && SIDE_WORDS[cut.side]]
+						.filter(Boolean)
+						.map((word) => `, ${word}`)
+						.join('')}: ${writer.counted(cut)}.`
+			)
 		],
 		because:
-			mats.length > 0 ? 'A window cut in a blank that is out of square is crooked in the frame.' : 'A board out of square binds in the rabbet.',
+			mats.length > 0
+				? 'A window cut in a blank that is out of square is crooked in the frame.'
+				: 'A board out of square binds in the rabbet.',
 		caution: hasFibre(job) ? `${DUST} ${BLADE}` : BLADE,
 		uses: [...blanks, ...small],
 		pictures: mats.flatMap((_, index) => matBackScene(plan, job, index) ?? [])
@@ -90,7 +100,9 @@ export function cutGlazing(writer: Writer): Step | null {
 				: `${writer.size(plan.window!.pack)}.`,
 			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
 		],
-		...(glass ? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' } : {}),
+		...(glass
+			? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' }
+			: {}),
 		uses: writer.parts('glazing')
 	};
 }

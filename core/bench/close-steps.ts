@@ -72,7 +72,9 @@ function bumpers({ plan, job }: Writer): Step[] {
 		{
 			id: 'bumpers',
 			title: `Bumpers, ${count}`,
-			does: [`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${job.frame!.kind === 'metal' ? ', on the channel’s back' : ''}.`],
+			does: [
+				`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${job.frame!.kind === 'metal' ? ', on the channel’s back' : ''}.`
+			],
 			because: 'They keep the wall clean, let air pass and stop the frame from sliding.',
 			uses: []
 		}

@@ -176,12 +176,19 @@ function fitPoints(writer: Writer): Step[] {
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
 	const run = (one: typeof top) =>
-		one.count === 0 ? 'none' : one.count === 1 ? `one, ${writer.mark(one.first!)} in` : `${one.count} each, first at ${writer.mark(one.first!)}, then every ${writer.mark(one.spacing!)}`;
+		one.count === 0
+			? 'none'
+			: one.count === 1
+				? `one, ${writer.mark(one.first!)} in`
+				: `${one.count} each, first at ${writer.mark(one.first!)}, then every ${writer.mark(one.spacing!)}`;
 	return [
 		{
 			id: 'fit-first',
 			title: 'Fit, one or two points only',
-			does: [`Scrape glue lumps from the rabbet’s corners. ${turned(writer, 'pack')}`, 'Two points, lift, look from the front: dust check, second.'],
+			does: [
+				`Scrape glue lumps from the rabbet’s corners. ${turned(writer, 'pack')}`,
+				'Two points, lift, look from the front: dust check, second.'
+			],
 			because: 'Dust found now costs two points; found later, all of them.',
 			caution:
 				kind === 'hand'

@@ -76,8 +76,7 @@ export function wall(writer: Writer): Step {
 			nails,
 			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * plan.mass!.kg) / hooks.length, job.reader)}.`
 		],
-		caution:
-			`Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
+		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []
 	};
 }

@@ -40,13 +40,18 @@ export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
 	if (!frame) return '';
 	const { back, guard } = job;
 	const cover = back.dustCover ? 'cut the paper cover' : '';
-	const tape = back.seal === 'gummed' ? 'damp the tape, rest, peel' : back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '';
+	const tape =
+		back.seal === 'gummed' ? 'damp the tape, rest, peel' : back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '';
 	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
 	if (job.frame!.kind === 'metal') {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
 		const shims = (plan.pack?.clearance ?? 0) < clipLeast;
 		const clips = shims ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
-		return [`loosen the closing rail’s two screws (${rail === 'bottom' ? 'at the bottom' : 'at its right in front'})`, clips, edge]
+		return [
+			`loosen the closing rail’s two screws (${rail === 'bottom' ? 'at the bottom' : 'at its right in front'})`,
+			clips,
+			edge
+		]
 			.filter(Boolean)
 			.join(', ');
 	}

@@ -34,7 +34,12 @@ export function mount(writer: Writer): Step[] {
 		? []
 		: panelFirst
 			? [held, ...onBase]
-			: [...onBase, ...(job.hold.kind === 'whole-surface' ? [held] : []), place(sights, writer), ...(job.hold.kind === 'whole-surface' ? [] : [held])];
+			: [
+					...onBase,
+					...(job.hold.kind === 'whole-surface' ? [held] : []),
+					place(sights, writer),
+					...(job.hold.kind === 'whole-surface' ? [] : [held])
+				];
 	return [...bevelSupport(writer), ...steps, ...tryWindow(writer)];
 }
 
@@ -99,9 +104,7 @@ function place(sights: Sight[], writer: Writer): Step {
 					? ['It is free all round: the same air on all sides.']
 					: exact
 						? ['Lay it exactly: there is hardly any play.']
-						: [
-								`It is right within ± ${writer.mark(tolerance.width)} across and ± ${writer.mark(tolerance.height)} up and down.`
-							])
+						: [`It is right within ± ${writer.mark(tolerance.width)} across and ± ${writer.mark(tolerance.height)} up and down.`])
 			];
 		}),
 		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.',
@@ -125,7 +128,9 @@ function hinges(sights: Sight[], writer: Writer): Step {
 		.map((cut) => `${cut.count} tabs ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
 		.join('; ');
 	const crosses = [...new Set(writer.parts('cross-piece').map((cut) => writer.size(cut, 'mark')))].join(' or ');
-	const others = hold.others?.flatMap(({ side, places }) => `${side === 'bottom' ? 'foot' : side} ${places.map((one) => writer.mark(one)).join(', ')}`);
+	const others = hold.others?.flatMap(
+		({ side, places }) => `${side === 'bottom' ? 'foot' : side} ${places.map((one) => writer.mark(one)).join(', ')}`
+	);
 	const turn = faceUp
 		? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
 		: 'The sheet lies face down, so left is its right in front';
@@ -158,7 +163,13 @@ function hinges(sights: Sight[], writer: Writer): Step {
 }
 
 function boardBehind({ job }: Writer): string {
-	return job.hold.from === 'window-mat' ? 'window mat' : job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : 'board behind it';
+	return job.hold.from === 'window-mat'
+		? 'window mat'
+		: job.guard.underMat
+			? 'under-mat'
+			: job.guard.backing
+				? 'backing'
+				: 'board behind it';
 }
 
 function pockets(sights: Sight[], writer: Writer): Step {
@@ -222,7 +233,10 @@ function fixToSupport(sights: Sight[], writer: Writer): Step {
 	const { family, name } = writer.job.hold.adhesive;
 	const sides = hold!.others![0]!.places;
 	const inside = writer.mark(hold!.patchInside!);
-	const what = family === 'gummed' ? `${name}, patches ${writer.size(hold!.size, 'mark')}` : `${name}, spots ${writer.size(hold!.size, 'mark')}`;
+	const what =
+		family === 'gummed'
+			? `${name}, patches ${writer.size(hold!.size, 'mark')}`
+			: `${name}, spots ${writer.size(hold!.size, 'mark')}`;
 	return {
 		id: 'fix-panel',
 		title: `Fix it to its support, ${hold!.count} places`,
@@ -295,7 +309,10 @@ export function prepareHold(writer: Writer): Step | null {
 		id: 'prepare-hold',
 		title: torn ? 'Tear the hinges' : 'Cut what holds it',
 		does: [
-			...parts.map((cut) => `${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side === 'bottom' ? 'foot' : cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`),
+			...parts.map(
+				(cut) =>
+					`${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side === 'bottom' ? 'foot' : cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
+			),
 			'Counted and laid ready.'
 		],
 		because: 'With the piece on the bench no hand is free to cut.',

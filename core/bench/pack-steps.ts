@@ -59,7 +59,11 @@ export function closePack(writer: Writer): Step | null {
 		const stacked = layer.made ? layer.made.reduce((sum, one) => sum + one.layers, 0) : 1;
 		return stacked > 1 ? `${name} in ${stacked} layers` : name;
 	});
-	const onTop = glazed ? [spacer ? 'Spacers along the edges, the glazing on them.' : 'The glazing is laid on.'] : spacer ? ['Spacers along the edges.'] : [];
+	const onTop = glazed
+		? [spacer ? 'Spacers along the edges, the glazing on them.' : 'The glazing is laid on.']
+		: spacer
+			? ['Spacers along the edges.']
+			: [];
 	const taped =
 		job.schools['backing-join'] === 'transfer' && underMat && job.guard.backing
 			? ['Transfer tape between under-mat and backing, at the outer edge.']

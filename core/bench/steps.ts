@@ -87,7 +87,8 @@ function gather(writer: Writer): Step {
 	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
 	const hang = plan.hang!;
 	const kit = plan.frame!.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
-	const ring = hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : shop.rings[hang.ring]!.name.toLowerCase();
+	const ring =
+		hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : shop.rings[hang.ring]!.name.toLowerCase();
 	const shim = writer.metal && plan.pack!.clearance! < shop.house.clipLeast;
 	// A kit holds its clips and hangers: they are counted there.
 	const held = kit ?? [
@@ -98,7 +99,10 @@ function gather(writer: Writer): Step {
 		`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`,
 		...(plan.back!.bumpers > 0 ? [`${plan.back!.bumpers} bumpers`] : [])
 	];
-	const widths = plan.back!.tape ?? plan.back!.edgeSeal ? ` Tape widths in stock: ${shop.tapeWidths.map((width) => writer.cut(width)).join(', ')} ${job.reader.unit}.` : '';
+	const widths =
+		(plan.back!.tape ?? plan.back!.edgeSeal)
+			? ` Tape widths in stock: ${shop.tapeWidths.map((width) => writer.cut(width)).join(', ')} ${job.reader.unit}.`
+			: '';
 	return {
 		id: 'gather',
 		title: 'Gather',

@@ -151,9 +151,11 @@ test('every back with every seal: the tighter, the longer; hours in which a cold
 	const file = workedJob({ back: { seal: null } });
 	const job = decide(readJob(file), builtInShop);
 	const made = planned({ back: { seal: null } });
-	const own = combinationsOf(bufferOf(job, made.window as Window, [made.hold!.sheetGrams], builtInShop.house), builtInShop, job).filter(
-		(one) => one.own
-	);
+	const own = combinationsOf(
+		bufferOf(job, made.window as Window, [made.hold!.sheetGrams], builtInShop.house),
+		builtInShop,
+		job
+	).filter((one) => one.own);
 	assert.deepEqual(
 		own.map(({ id }) => id),
 		['alkaline-corrugated none']

@@ -64,7 +64,15 @@ function cutPockets(holds: Hold[], job: Decided, add: Add): void {
 		const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
 		if (height > 0)
 			add(
-				{ role: 'corner pocket', material: 'alkaline-paper', width: 4 * height, height, count: 4, from: 'roll', ...whose(job, index) },
+				{
+					role: 'corner pocket',
+					material: 'alkaline-paper',
+					width: 4 * height,
+					height,
+					count: 4,
+					from: 'roll',
+					...whose(job, index)
+				},
 				`4 * (${of})`,
 				of
 			);

@@ -115,9 +115,13 @@ test('property: sheets of the package are all of one size, and no line is empty'
 test('materials are named as they are said', () => {
 	const named = cutOf({ guard: { ...workedJob().guard, edgeSeal: 'paper' } }).map((cut) => materialName(cut, builtInShop));
 	assert.deepEqual(
-		['UV acrylic', 'Cotton museum board, 4-ply', 'Alkaline corrugated board', 'Wheat-starch paste and tissue', 'Gummed tape'].filter(
-			(name) => !named.includes(name)
-		),
+		[
+			'UV acrylic',
+			'Cotton museum board, 4-ply',
+			'Alkaline corrugated board',
+			'Wheat-starch paste and tissue',
+			'Gummed tape'
+		].filter((name) => !named.includes(name)),
 		[]
 	);
 });

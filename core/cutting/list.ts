@@ -71,11 +71,7 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 	if (window) {
 		const layers = plan.pack?.layers ?? [];
 		const board = (role: string, material: string, more: Partial<Cut> = {}) =>
-			add(
-				{ role, material, ...window.pack, count: 1, from: 'sheet', ...more },
-				'window.pack.width',
-				'window.pack.height'
-			);
+			add({ role, material, ...window.pack, count: 1, from: 'sheet', ...more }, 'window.pack.width', 'window.pack.height');
 		if (guard.glazing.family !== 'none') {
 			if (!frame?.lite) board('glazing', guard.glazing.id);
 			else {
@@ -126,7 +122,8 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 			const made = layers.find((layer) => layer.role === 'filler' && layer.index === index)?.made ?? [
 				{ board: filler.board.id, layers: Math.max(1, countNearest(filler.thickness, filler.board.thickness)) }
 			];
-			for (const { board: id, layers: count } of made) board('filler', id, { count, ...(count > 1 ? { layers: count } : {}), ...of });
+			for (const { board: id, layers: count } of made)
+				board('filler', id, { count, ...(count > 1 ? { layers: count } : {}), ...of });
 		}
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
@@ -258,7 +255,17 @@ function cutLift(
 	for (const { board: id, layers: count } of made)
 		for (const [path, side, size] of strips)
 			add(
-				{ role: 'lift', material: id, ...size, high: lift.height, count, from: 'sheet', of, side, ...(count > 1 ? { layers: count } : {}) },
+				{
+					role: 'lift',
+					material: id,
+					...size,
+					high: lift.height,
+					count,
+					from: 'sheet',
+					of,
+					side,
+					...(count > 1 ? { layers: count } : {})
+				},
 				`window.mats[${index}].lift.${path}.width`,
 				`window.mats[${index}].lift.${path}.height`,
 				{ high: `window.mats[${index}].lift.height` }

@@ -39,10 +39,22 @@ export function matBackScene(plan: Plan, job: Decided, index: number): Scene | n
 			['foot', 'left', top + height, blank.height, stop.bottom]
 		];
 		for (const [side, place, from, to, value] of stops)
-			dimensions.push({ name: `stop ${side}${of}`, side: place, from, to, value, at: place === 'bottom' ? blank.height : 0, look: 'mark' });
+			dimensions.push({
+				name: `stop ${side}${of}`,
+				side: place,
+				from,
+				to,
+				value,
+				at: place === 'bottom' ? blank.height : 0,
+				look: 'mark'
+			});
 		if (hole.curve) {
 			const centre = centreFromBack(hole.curve, blank.width);
-			shapes.push({ role: 'hook', circle: { x: centre.left, y: centre.top, radius: blank.width / 150 }, title: 'Centre of the curve' });
+			shapes.push({
+				role: 'hook',
+				circle: { x: centre.left, y: centre.top, radius: blank.width / 150 },
+				title: 'Centre of the curve'
+			});
 		}
 	}
 	return board(`Mat ${index + 1}, back up`, blank, shapes, dimensions);
@@ -60,7 +72,12 @@ export function placingScene(plan: Plan, job: Decided, index: number): Scene | n
 	}));
 	const shapes: Shape[] = [
 		{ role: 'backing', rings: [rectangle(0, 0, pack.width, pack.height)], title: laid.board },
-		{ role: 'sheet', rings: [corners], fill: laid.backUp ? CORE : PAPER, title: laid.backUp ? 'The piece, face down' : 'The piece, face up' }
+		{
+			role: 'sheet',
+			rings: [corners],
+			fill: laid.backUp ? CORE : PAPER,
+			title: laid.backUp ? 'The piece, face down' : 'The piece, face up'
+		}
 	];
 	const dimensions: Dimension[] = [
 		{ name: 'from the left', side: 'bottom', from: 0, to: laid.left, value: laid.left, at: pack.height, look: 'mark' },
@@ -80,13 +97,26 @@ export function hingingScene(plan: Plan, job: Decided, index: number): Scene | n
 	const { hold } = sight;
 	const tabs = tabRings(sight).map((ring): Shape => ({ role: 'hinge', rings: [turned(ring)], title: 'Tab' }));
 	const shapes: Shape[] = [
-		{ role: 'sheet', rings: [turned(ownCorners(sight.measure))], fill: backUp ? CORE : PAPER, title: backUp ? 'Back of the sheet' : 'The sheet' },
+		{
+			role: 'sheet',
+			rings: [turned(ownCorners(sight.measure))],
+			fill: backUp ? CORE : PAPER,
+			title: backUp ? 'Back of the sheet' : 'The sheet'
+		},
 		...tabs
 	];
-	const centres = hold.places.map((place) => (backUp ? sight.piece.readings!.top - place : place)).sort((one, other) => one - other);
-	const dimensions = centres.map(
-		(centre, at): Dimension => ({ name: `hinge ${at + 1} from the left`, side: 'bottom', from: 0, to: centre, value: centre, at: largest.height, look: 'mark' })
-	);
+	const centres = hold.places
+		.map((place) => (backUp ? sight.piece.readings!.top - place : place))
+		.sort((one, other) => one - other);
+	const dimensions = centres.map((centre, at): Dimension => ({
+		name: `hinge ${at + 1} from the left`,
+		side: 'bottom',
+		from: 0,
+		to: centre,
+		value: centre,
+		at: largest.height,
+		look: 'mark'
+	}));
 	const stands = hold.kind === 't-hinge' ? hold.tab! : 0;
 	const scene = board(backUp ? 'The sheet, back up' : 'The sheet, face up', largest, shapes, dimensions);
 	return { ...scene, box: { left: 0, top: -stands, width: largest.width, height: largest.height + stands } };
@@ -96,12 +126,21 @@ function tabRings({ hold, measure }: Sight): Point[][] {
 	const { size, tab, kind, places } = hold!;
 	const reach: [number, number] = kind === 't-hinge' ? [-tab!, size.height] : [0, Math.max(size.height, tab!)];
 	return places.map((place) =>
-		patchOn(measure, { side: 'top', from: place - size.width / 2, to: place + size.width / 2, deepFrom: reach[0], deepTo: reach[1] })
+		patchOn(measure, {
+			side: 'top',
+			from: place - size.width / 2,
+			to: place + size.width / 2,
+			deepFrom: reach[0],
+			deepTo: reach[1]
+		})
 	);
 }
 
 /** Left and right change over. */
-function liftStrips({ uprights, crosses }: { uprights: { left: Size; right: Size }; crosses: { top: Size; bottom: Size } }, blank: Size): Shape[] {
+function liftStrips(
+	{ uprights, crosses }: { uprights: { left: Size; right: Size }; crosses: { top: Size; bottom: Size } },
+	blank: Size
+): Shape[] {
 	const strip = (left: number, top: number, { width, height }: Size, title: string): Shape => ({
 		role: 'strip',
 		rings: [rectangle(left, top, width, height)],

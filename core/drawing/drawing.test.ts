@@ -17,7 +17,11 @@ import { sectionScene } from './section.ts';
 function scenes(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);
 	const planOf = plan(file, builtInShop);
-	return { job, plan: planOf, all: [frontScene(planOf, job)!, sectionScene(planOf, job, builtInShop)!, backScene(planOf, job, builtInShop)!] };
+	return {
+		job,
+		plan: planOf,
+		all: [frontScene(planOf, job)!, sectionScene(planOf, job, builtInShop)!, backScene(planOf, job, builtInShop)!]
+	};
 }
 
 test('property: labels never meet, at any size of text', () => {

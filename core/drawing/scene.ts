@@ -81,7 +81,14 @@ export type Dimension = {
 };
 
 /** A row of text with a leader to a place: the layers of a section. */
-export type Callout = { name: string; path?: string; value: number; to: Point; sign?: 'stop' | 'caution'; /** fine unless given. */ look?: Look };
+export type Callout = {
+	name: string;
+	path?: string;
+	value: number;
+	to: Point;
+	sign?: 'stop' | 'caution';
+	/** fine unless given. */ look?: Look;
+};
 
 /** A kept picture by its sum. */
 export type Picture = { sum: string; place: Rect; clip: Point[] };

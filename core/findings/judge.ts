@@ -52,7 +52,9 @@ function withFacts(findings: Finding[], rule: Rule, context: Context): Finding[]
 	const { job } = context;
 	// Whichever unit is read, the facts are the same.
 	const inMm =
-		job.reader.unit === 'mm' ? findings : rule.find({ ...context, job: { ...job, reader: { ...job.reader, unit: 'mm' } }, grade: job.aim });
+		job.reader.unit === 'mm'
+			? findings
+			: rule.find({ ...context, job: { ...job, reader: { ...job.reader, unit: 'mm' } }, grade: job.aim });
 	return findings.map((finding, index) => {
 		if (finding.severity !== 'caution') return finding;
 		const facts = inMm[index]?.says ?? finding.says;

@@ -15,6 +15,11 @@ export function mouldingRemedy(
 		.filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal') && fits(moulding))
 		.sort((one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || tie(one, other));
 	if (!nearest) return [];
-	const chosen = remedy(context, `Moulding: ${mouldingName(nearest, context.job.reader).toLowerCase()}`, ['frame', 'moulding'], nearest.id);
+	const chosen = remedy(
+		context,
+		`Moulding: ${mouldingName(nearest, context.job.reader).toLowerCase()}`,
+		['frame', 'moulding'],
+		nearest.id
+	);
 	return [{ label: chosen.label, patch: [...drop(context.file, ['frame', 'section']), ...chosen.patch] }];
 }

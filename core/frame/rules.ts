@@ -46,9 +46,7 @@ export const frameRules: Rule[] = [
 				says,
 				...(slides ? { severity: 'caution' as const } : {}),
 				where: `frame.allowance.${axis}`,
-				remedies: [
-					remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: context.job.borders.weight })
-				]
+				remedies: [remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: context.job.borders.weight })]
 			}))
 	},
 	{
@@ -193,8 +191,12 @@ function misfits(context: Context): Misfit[] {
 	}));
 	const words = { width: ['wide', 'narrow'], height: ['high', 'low'] } as const;
 	return found.flatMap(({ axis, over }): Misfit[] => {
-		if (over > SAME) return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
-		if (-over > SLIDES) return [{ axis, slides: true, says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.` }];
+		if (over > SAME)
+			return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
+		if (-over > SLIDES)
+			return [
+				{ axis, slides: true, says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.` }
+			];
 		return [];
 	});
 }

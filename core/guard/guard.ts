@@ -41,7 +41,9 @@ export function planLayers(job: Decided, shop: Shop): Layer[] {
 	if (guard.glazing.family !== 'none') add('glazing', guard.glazing.id, guard.glazing.thickness);
 	if (guard.spacer) {
 		const { material, thickness } = guard.spacer;
-		add('spacer', material, thickness, { made: material === 'cotton' ? stackOf(thickness, spacerBoards(job, shop), madeWithin) : null });
+		add('spacer', material, thickness, {
+			made: material === 'cotton' ? stackOf(thickness, spacerBoards(job, shop), madeWithin) : null
+		});
 	}
 	for (const [index, mat] of job.mats.entries()) {
 		add('mat', mat.board.id, mat.board.thickness, { faces: true, index });
@@ -58,7 +60,14 @@ export function planLayers(job: Decided, shop: Shop): Layer[] {
 	// What carries a float lies against it.
 	const support = job.windows.find((window) => window.support)?.support;
 	const float = inside.inside === true;
-	const behind = (role: Layer['role'], material: string, thickness: number, closes: boolean, index?: number, made?: Made | null) => {
+	const behind = (
+		role: Layer['role'],
+		material: string,
+		thickness: number,
+		closes: boolean,
+		index?: number,
+		made?: Made | null
+	) => {
 		const touches = first || (float && role === 'under-mat');
 		add(role, material, thickness, {
 			touches,
@@ -72,10 +81,11 @@ export function planLayers(job: Decided, shop: Shop): Layer[] {
 	};
 	if (support) behind('support', support.id, support.thickness, true);
 	// Board that comes with its adhesive on it lies in the pack with the sheet.
-	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard) behind('support', job.hold.adhesive.id, adhesiveBoardThick, true);
+	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard)
+		behind('support', job.hold.adhesive.id, adhesiveBoardThick, true);
 	const cloth = guard.lining ? liningThick : 0;
 	if (guard.underMat) behind('under-mat', guard.underMat.id, guard.underMat.thickness + cloth, true);
-	for (const [index, filler] of guard.fillers.entries()) 
+	for (const [index, filler] of guard.fillers.entries())
 		behind(
 			'filler',
 			filler.board.id,

@@ -27,15 +27,15 @@ export function packParts(job: Decided, window: Window, sheetGrams: readonly num
 		const planned = window.mats[index]!;
 		add(`mat ${index + 1}`, (pack - cutOut(planned, job)) * mat.board.massPerM2, mat.board.buffers);
 		const strips = mat.liftBoard ?? mat.board;
-		if (planned.lift)
-			add(`lift ${index + 1}`, (liftArea(planned.lift) * strips.massPerM2 * mat.lift) / strips.thickness, 0);
+		if (planned.lift) add(`lift ${index + 1}`, (liftArea(planned.lift) * strips.massPerM2 * mat.lift) / strips.thickness, 0);
 	}
 	for (const [index, grams] of sheetGrams.entries()) add(job.several ? `piece ${index + 1}` : 'piece', grams / 1000, 1);
 	for (const [index, { support }] of openingsOf(window).entries()) {
 		const board = job.windows[index]!.support;
 		if (support && board) add(`support ${index + 1}`, areaM2(support) * board.massPerM2, board.buffers);
 	}
-	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard) add('adhesive board', sheetsM2(job, sheetGrams) * house.adhesiveBoardKgM2, 1);
+	if (job.hold.kind === 'whole-surface' && job.hold.adhesive.ownBoard)
+		add('adhesive board', sheetsM2(job, sheetGrams) * house.adhesiveBoardKgM2, 1);
 	if (guard.underMat) add('under-mat', pack * guard.underMat.massPerM2, guard.underMat.buffers);
 	for (const [index, { board, thickness }] of guard.fillers.entries())
 		add(`filler ${index + 1}`, (pack * board.massPerM2 * thickness) / board.thickness, board.buffers);

@@ -114,9 +114,9 @@ export const guardRules: Rule[] = [
 		fixes: 'Un-buffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];
-				const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
-				return cases.map(({ layer, board }) => ({
-					says: `${board.name} is buffered and lies ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
+			const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
+			return cases.map(({ layer, board }) => ({
+				says: `${board.name} is buffered and lies ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
 				where: whereOf(layer),
 				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Un-buffered cotton, 4-ply')]
 			}));

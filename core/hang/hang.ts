@@ -91,7 +91,10 @@ function dropOf(job: Decided, { outer }: Frame): number {
 	const { drop, dropShare } = job.hang;
 	if (drop === null) return outer.height * dropShare;
 	if (drop >= outer.height)
-		fail('hang.drop', `The frame is ${showWithUnit(outer.height, job.reader)} high: rings ${showWithUnit(drop, job.reader, 'mark')} down would hang below it.`);
+		fail(
+			'hang.drop',
+			`The frame is ${showWithUnit(outer.height, job.reader)} high: rings ${showWithUnit(drop, job.reader, 'mark')} down would hang below it.`
+		);
 	return drop;
 }
 

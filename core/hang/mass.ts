@@ -10,7 +10,10 @@ export type Mass = { kg: number; parts: { part: string; kg: number }[] };
 
 export function planMass(job: Decided, shop: Shop, before: { window: Window; frame: Frame; sheetGrams: number[] }): Mass {
 	const { window, frame } = before;
-	const parts: Mass['parts'] = packParts(job, window, before.sheetGrams, shop.house, frame.lite).map(({ part, kg }) => ({ part, kg }));
+	const parts: Mass['parts'] = packParts(job, window, before.sheetGrams, shop.house, frame.lite).map(({ part, kg }) => ({
+		part,
+		kg
+	}));
 	const add = (part: string, kg: number) => parts.push({ part, kg });
 	const strips = deepeningKg(job, frame);
 	add('moulding', job.frame!.kind === 'metal' ? railKg(frame, shop.house.metalKgPerM) : mouldingKg(frame));

@@ -5,7 +5,10 @@ import type { Held } from './held.ts';
 import type { EdgePlaces } from './hold.ts';
 import { cornerOn, edgeLength, patchOn } from './own-edges.ts';
 
-export type Contact = { what: 'hinge' | 'pocket' | 'strip' | 'point' | 'patch'; /** Convex, from the bounding box's corner. */ ring: Point[] };
+export type Contact = {
+	what: 'hinge' | 'pocket' | 'strip' | 'point' | 'patch';
+	/** Convex, from the bounding box's corner. */ ring: Point[];
+};
 
 /** None for stitches, which go round a zone, for what sticks all over, and for what the lip or a conservator holds. */
 export function contactsOf({ hold, measure, choice }: Pick<Held, 'hold' | 'measure' | 'choice'>): Contact[] {
@@ -29,7 +32,13 @@ export function contactsOf({ hold, measure, choice }: Pick<Held, 'hold' | 'measu
 			const { width, height } = hold.size;
 			return {
 				what,
-				ring: patchOn(measure, { side, from: place - width / 2, to: place + width / 2, deepFrom: inside, deepTo: inside + height })
+				ring: patchOn(measure, {
+					side,
+					from: place - width / 2,
+					to: place + width / 2,
+					deepFrom: inside,
+					deepTo: inside + height
+				})
 			};
 		})
 	);

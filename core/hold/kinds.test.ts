@@ -38,7 +38,10 @@ test('a strip that shows is a stop, fixed by its reach; one that is too short by
 	assert.equal(fixed(long, 'hold.corner-shows').plan.hold!.size.height, 6);
 	assert.ok(!has(folded({ kind: 'strips', contact: 9 }), 'hold.corner-shows'), 'overlap − 1');
 	const short = workedJob({ hold: { kind: 'strips' }, window: { overlap: 3.5 } });
-	assert.match(planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says, /holds nothing: 3 mm is the least/);
+	assert.match(
+		planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says,
+		/holds nothing: 3 mm is the least/
+	);
 });
 
 test('slack: as much as the sheet moves, or it bulges', () => {

@@ -16,7 +16,10 @@ export type OnEdge = { side: SideName; from: number; to: number; deepFrom: numbe
 
 export function patchOn(measure: Pick<Measure, 'outline'>, { side, from, to, deepFrom, deepTo }: OnEdge): Point[] {
 	const { start, along, inward } = edgeOf(measure, side);
-	const at = (a: number, d: number): Point => ({ x: start.x + along.x * a + inward.x * d, y: start.y + along.y * a + inward.y * d });
+	const at = (a: number, d: number): Point => ({
+		x: start.x + along.x * a + inward.x * d,
+		y: start.y + along.y * a + inward.y * d
+	});
 	return [at(from, deepFrom), at(to, deepFrom), at(to, deepTo), at(from, deepTo)];
 }
 

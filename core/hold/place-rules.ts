@@ -198,7 +198,8 @@ function bulges(context: Context, { hold }: Held): string {
 	const gap = context.plan.pack?.gap ?? 0;
 	const glazed = context.job.guard.glazing.family !== 'none';
 	if (most === 0) return '';
-	if (glazed && most >= gap) return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
+	if (glazed && most >= gap)
+		return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
 	return ` In damp it would bulge by some ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} of air` : ''}.`;
 }
 
@@ -290,7 +291,9 @@ function cornerCase(context: Context, sight: Held): Case[] {
 		];
 	}
 	if (leg >= house.pocketLeast - 1e-9) return [];
-	return [{ says: tooShortSays(context, sight, leg), where, remedies: [...widerOverlap(context, sight), ...strips, hinges(context)] }];
+	return [
+		{ says: tooShortSays(context, sight, leg), where, remedies: [...widerOverlap(context, sight), ...strips, hinges(context)] }
+	];
 }
 
 function pocketSays(context: Context, sight: Held, leg: number, hidden: number): string {
@@ -304,7 +307,8 @@ function tooShortSays(context: Context, sight: Held, leg: number): string {
 	const [has, least] = saidBoth(context, leg, pocketLeast);
 	const [short] = [saidFine(context, pocketLeast - leg)];
 	const wanted = overlapForPocket(context, sight);
-	const would = wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;
+	const would =
+		wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;
 	return `${which(sight)}Corner pockets of ${has} are ${short} too short: ${least} is the least that holds. ${would}.`;
 }
 
@@ -320,7 +324,12 @@ function widerOverlap(context: Context, sight: Held): Remedy[] {
 	if (wanted === null || sight.choice.way !== 'cover' || sight.choice.solve) return [];
 	const { overlap } = sight.choice;
 	const sides = (['top', 'right', 'bottom', 'left'] as const).map((side) => [side, Math.max(overlap[side], wanted)] as const);
-	return [overlapRemedy(context, sight, `Overlap ${said(context, wanted)} on every side`, { ...evenSides(wanted), ...Object.fromEntries(sides) })];
+	return [
+		overlapRemedy(context, sight, `Overlap ${said(context, wanted)} on every side`, {
+			...evenSides(wanted),
+			...Object.fromEntries(sides)
+		})
+	];
 }
 
 function stripCases(context: Context, sight: Held): Case[] {

@@ -113,7 +113,7 @@ export const holdRules: Rule[] = [
 		fixes: 'Hang it from the under-mat.',
 		school: 'hang-from',
 		find: (context) =>
-						context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
+			context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
 				? [
 						{
 							says: 'The sheet hangs from the window mat.',

@@ -99,7 +99,11 @@ function whyOthers(explain: Explain, hold: Hold, job: Decided, choice: WindowCho
 		if (behind) explain('hold.patchInside', 'shop.house.patchInside', 'hold#panels');
 		explain('hold.loadKPa', '0', 'hold#panels');
 		explain('hold.workingKPa', `${adhesive}.loadKPa`, 'hold#panels');
-		explain('hold.dryMinutes', behind ? `max(${adhesive}.dryMinutes, shop.house.supportDryMinutes)` : `${adhesive}.dryMinutes`, 'hold#drying');
+		explain(
+			'hold.dryMinutes',
+			behind ? `max(${adhesive}.dryMinutes, shop.house.supportDryMinutes)` : `${adhesive}.dryMinutes`,
+			'hold#drying'
+		);
 		return;
 	}
 	if (hold.kind === 'frame-lip' || hold.kind === 'conservator') {
@@ -138,7 +142,11 @@ function whyFolded(explain: Explain, hold: Hold, job: Decided, choice: WindowCho
 	const share = hold.kind === 'sling' ? ' * shop.house.slingShare' : '';
 	for (const [index, { side }] of hold.strips!.entries()) {
 		const at = `hold.strips[${index}]`;
-		explain(`${at}.length`, side === 'bottom' ? 'job.piece.readings.bottom' : `job.piece.readings.${side}${share}`, 'hold#strips');
+		explain(
+			`${at}.length`,
+			side === 'bottom' ? 'job.piece.readings.bottom' : `job.piece.readings.${side}${share}`,
+			'hold#strips'
+		);
 		const hidden = `min(shop.house.stripReach, max(0, window.overlap.${side} - shop.house.pocketBehind))`;
 		explain(`${at}.reach`, job.hold.reach === null ? hidden : 'job.hold.reach', 'hold#strips');
 	}

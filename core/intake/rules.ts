@@ -21,7 +21,8 @@ export const intakeRules: Rule[] = [
 		find: ({ job }) => {
 			const { concerns, material } = job.piece;
 			if (!concerns.includes('protected')) return [];
-			const named = material && PROTECTED.includes(material) ? `The piece is ${material}.` : 'The piece holds protected material.';
+			const named =
+				material && PROTECTED.includes(material) ? `The piece is ${material}.` : 'The piece holds protected material.';
 			return [{ says: named, where: 'piece.concerns' }];
 		}
 	},

@@ -58,7 +58,10 @@ export function decideFrame(
 	const kind = given.kind ?? (stocked?.metal ? 'metal' : 'wood');
 	const chosen = given.section ? ownSection(given.section, kind, faults) : stocked;
 	if (given.joined !== undefined && kind !== 'metal')
-		faults.push({ path: 'frame.joined', says: 'Only a metal frame comes joined or in parts. Choose kind metal, or leave it out.' });
+		faults.push({
+			path: 'frame.joined',
+			says: 'Only a metal frame comes joined or in parts. Choose kind metal, or leave it out.'
+		});
 	if (!chosen) return null;
 	if (stocked && (kind === 'metal') !== (stocked.metal !== undefined))
 		faults.push({
@@ -147,7 +150,12 @@ function ownSection(given: NonNullable<Given['section']>, kind: FrameKind, fault
 
 const ALUMINIUM = 2700;
 
-function decideGroove(given: Given['groove'], rabbetDepth: number, reader: Reader, faults: Fault[]): { from: number; width: number } | null {
+function decideGroove(
+	given: Given['groove'],
+	rabbetDepth: number,
+	reader: Reader,
+	faults: Fault[]
+): { from: number; width: number } | null {
 	if (!given) return null;
 	for (const key of ['from', 'width'] as const)
 		if (given[key] === undefined)

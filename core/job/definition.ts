@@ -146,7 +146,11 @@ const windowFields = {
 	reveal: { kind: 'sides', zero: true, says: 'paper left visible round the image' },
 	gap: lengthOrZero('free space round a float'),
 	setBack: lengthOrZero('how far a float’s support lies inside the piece'),
-	support: { kind: 'none', or: id('a board of the shop'), says: 'board of a float’s support; null: it floats flat on the base board' },
+	support: {
+		kind: 'none',
+		or: id('a board of the shop'),
+		says: 'board of a float’s support; null: it floats flat on the base board'
+	},
 	supportEdge: {
 		kind: 'choice',
 		of: ['square', 'bevelled'],

@@ -13,12 +13,17 @@ export type FromHouse = <T>(given: T | undefined, path: string, by: string, valu
 
 /** @returns a `FromHouse` that writes into `assumed`, as a person reads it: `1⁄4 in`, `Cotton museum board, 4-ply; shell` */
 export function fromHouse(assumed: Assumed[], shop: Shop, reader: Reader): FromHouse {
-	const lists = [shop.boards, shop.glazings, shop.adhesives, shop.edgeSeals, shop.barriers] as Readonly<Record<string, { name: string }>>[];
+	const lists = [shop.boards, shop.glazings, shop.adhesives, shop.edgeSeals, shop.barriers] as Readonly<
+		Record<string, { name: string }>
+	>[];
 	const nameOf = (id: string) => lists.flatMap((list) => list[id]?.name ?? [])[0] ?? id;
 	const said = (value: unknown, path: string): string => {
 		if (Array.isArray(value)) return value.map((one) => said(one, path)).join('; ');
 		if (value === null || value === undefined) return 'none';
-		if (typeof value === 'object') return Object.values(value).map((one) => said(one, path)).join(', ');
+		if (typeof value === 'object')
+			return Object.values(value)
+				.map((one) => said(one, path))
+				.join(', ');
 		if (typeof value === 'number') return isLengthAt(path) ? showWithUnit(value, reader, 'mark') : showNumber(value, 3);
 		return nameOf(String(value));
 	};

@@ -26,7 +26,8 @@ export function readPlaces(list: unknown): { ok: true; places: OwnPlace[] } | { 
 		const one = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
 		const name = typeof one.name === 'string' ? one.name.trim() : '';
 		if (name === '' || name.length > 80) faults.push({ path: `${at}.name`, says: 'A place has a name of 1 to 80 letters.' });
-		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each place its own name.` });
+		else if (names.has(name))
+			faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each place its own name.` });
 		names.add(name);
 		const read = Object.fromEntries(
 			FIGURES.map(({ key }) => {

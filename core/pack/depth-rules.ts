@@ -16,7 +16,8 @@ export const depthRules: Rule[] = [
 		when: 'the pack is thicker than the rabbet is deep',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Points find nothing to hold to and the back can’t be closed.',
-		fixes: 'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
+		fixes:
+			'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
@@ -62,7 +63,12 @@ export const depthRules: Rule[] = [
 			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
 			const end = groove.from + groove.width;
 			if (thickness + 1 <= groove.from || thickness >= end) return [];
-			const filler = stockedFiller(context, end + 1 - thickness, context.plan.pack!.clearance! - context.shop.house.roomForPoints, 'least');
+			const filler = stockedFiller(
+				context,
+				end + 1 - thickness,
+				context.plan.pack!.clearance! - context.shop.house.roomForPoints,
+				'least'
+			);
 			return [
 				{
 					says: `The pack ends at ${saidFine(context, thickness)}, in the groove from ${said(context, groove.from)} to ${said(context, end)}.`,
@@ -83,7 +89,12 @@ export const depthRules: Rule[] = [
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
 			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
-			const thickness = stockedFiller(context, Math.max(0.5, clearance - house.recessedFrom), clearance - house.roomForPoints, 'most');
+			const thickness = stockedFiller(
+				context,
+				Math.max(0.5, clearance - house.recessedFrom),
+				clearance - house.roomForPoints,
+				'most'
+			);
 			return [
 				{
 					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,

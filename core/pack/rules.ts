@@ -131,7 +131,12 @@ function liftRemedies(context: Context, by: number): Remedy[] {
 	const thickness = receiveUp((spacer?.thickness ?? 0) + by, context.job.step);
 	if (thickness > THICKEST_SPACER) return [];
 	const material = spacer?.material ?? 'cotton';
-	return [remedy(context, `Spacer ${spacer ? 'to ' : ''}${said(context, thickness)} under the lip`, ['guard', 'spacer'], { material, thickness })];
+	return [
+		remedy(context, `Spacer ${spacer ? 'to ' : ''}${said(context, thickness)} under the lip`, ['guard', 'spacer'], {
+			material,
+			thickness
+		})
+	];
 }
 
 /** Glazing of the shop that stops no less UV and sags less than the gap: glass and laminated are stiffer than acrylic. */

@@ -59,6 +59,10 @@ export function whySpacer(explain: Explain, job: Decided, frame: Frame | null, h
 	const hidden = frame && `(frame.section.lip - frame.allowance.${wider(frame)} / 2)`;
 	const room = frame ? frame.section.lip - frame.allowance[wider(frame)] / 2 - (lined ? house.liningThick : 0) : Infinity;
 	const usual = thickOf(room, house, job.step) === house.spacerWidth;
-	explain('pack.spacer.thick', usual ? 'shop.house.spacerWidth' : `down(${hidden} - pack.spacer.covering, job.step)`, 'guard#spacers');
+	explain(
+		'pack.spacer.thick',
+		usual ? 'shop.house.spacerWidth' : `down(${hidden} - pack.spacer.covering, job.step)`,
+		'guard#spacers'
+	);
 	explain('pack.spacer.seen', hidden ? `max(0, pack.spacer.thick + pack.spacer.covering - ${hidden})` : '0', 'guard#spacers');
 }

@@ -16,7 +16,15 @@ export type Colour = {
 export function readColour(written: WrittenColour): Colour {
 	if (typeof written === 'string') return { said: written, hex: colourOf(written), written };
 	const { name = '', code = '', hex } = written;
-	return { said: [name, code].map((word) => word.trim()).filter(Boolean).join(' ') || 'own colour', hex: colourOf(hex ?? name), written };
+	return {
+		said:
+			[name, code]
+				.map((word) => word.trim())
+				.filter(Boolean)
+				.join(' ') || 'own colour',
+		hex: colourOf(hex ?? name),
+		written
+	};
 }
 
 /** The built-in ones. */

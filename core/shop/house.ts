@@ -6,7 +6,6 @@
 import type { FigureUnit } from '../units/figures.ts';
 import { MM_PER_INCH } from '../units/length.ts';
 
-
 export const HOUSE_MM = {
 	/** The finest fraction of an inch on the shop's tapes; in millimetres the step is half of one. */
 	fraction: 16,
@@ -214,7 +213,6 @@ export const HOUSE_MM = {
 	gravity: 9.81
 };
 
-
 export type House = typeof HOUSE_MM;
 
 const inch = (inches: number) => inches * MM_PER_INCH;
@@ -342,4 +340,3 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 export function houseUnit(name: keyof House): FigureUnit {
 	return OTHER_UNITS[name] ?? 'mark';
 }
-

@@ -45,7 +45,14 @@ export const MEDIA: readonly Medium[] = [
 	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true },
 	{ id: 'dye-inkjet', name: 'dye inkjet', fade: 2, proteinOrDye: true },
 	{ id: 'pigment-inkjet', name: 'pigment inkjet', fade: 6 },
-	{ id: 'dye-inkjet-coated', name: 'dye inkjet on coated photo paper', fade: 2, proteinOrDye: true, sticks: true, resinCoated: true },
+	{
+		id: 'dye-inkjet-coated',
+		name: 'dye inkjet on coated photo paper',
+		fade: 2,
+		proteinOrDye: true,
+		sticks: true,
+		resinCoated: true
+	},
 	{ id: 'pigment-inkjet-coated', name: 'pigment inkjet on coated photo paper', fade: 6, sticks: true, resinCoated: true },
 	{ id: 'synthetic-paper', name: 'print on synthetic paper', fade: 5, sticks: true, resinCoated: true },
 	{ id: 'dyed-silk', name: 'dyed silk', fade: 1, proteinOrDye: true },

@@ -2,6 +2,7 @@
 import type { Fault } from '../job/faults.ts';
 import { isLength, showFigure } from '../units/figures.ts';
 import { MM_PER_INCH, readLength, type Unit } from '../units/length.ts';
+import { showNearest } from '../units/round.ts';
 import { showLength, type Reader } from '../units/show.ts';
 import { HOUSE_IN, HOUSE_MM, houseUnit, type House } from './house.ts';
 
@@ -30,7 +31,9 @@ const OF_NATURE: ReadonlySet<string> = new Set<HouseFigure>([
 	'acrylicCreepGPa'
 ]);
 
-export const OWN_FIGURES: readonly HouseFigure[] = (Object.keys(HOUSE_MM) as HouseFigure[]).filter((name) => !OF_NATURE.has(name));
+export const OWN_FIGURES: readonly HouseFigure[] = (Object.keys(HOUSE_MM) as HouseFigure[]).filter(
+	(name) => !OF_NATURE.has(name)
+);
 
 const MAY_BE_NONE: ReadonlySet<HouseFigure> = new Set<HouseFigure>(['borderWeight', 'bareWood', 'allowanceSpare', 'kerf']);
 const FRACTIONS = [8, 16, 32, 64];
@@ -68,7 +71,11 @@ export function readHouse(list: unknown): { ok: true; own: OwnHouse } | { ok: fa
 }
 
 /** One figure as it was typed or sent. @returns a length in mm, any other figure as it is, or what is wrong with it */
-export function readHouseFigure(figure: HouseFigure, house: Unit, written: unknown): { ok: true; value: number } | { ok: false; says: string } {
+export function readHouseFigure(
+	figure: HouseFigure,
+	house: Unit,
+	written: unknown
+): { ok: true; value: number } | { ok: false; says: string } {
 	const usual = HOUSES[house][figure];
 	const unit = houseUnit(figure);
 	const none = MAY_BE_NONE.has(figure);
@@ -91,7 +98,7 @@ export function usualFigure(figure: HouseFigure, house: Unit): string {
 	const value = HOUSES[house][figure];
 	if (!isLength(houseUnit(figure))) return String(Number(value.toPrecision(4)));
 	const steps = (value / MM_PER_INCH) * 64;
-	const isFraction = Math.abs(steps - Math.round(steps)) < 1e-6;
+	const isFraction = Math.abs(steps - showNearest(steps, 1)) < 1e-6;
 	return showLength(value, { unit: house, fraction: 64 }, isFraction ? 'cut' : 'fine').text;
 }
 

@@ -91,13 +91,13 @@ const WORDS: Record<Exclude<FigureUnit, Look>, string> = {
 
 /** Of the longest beginning that is named here; indices are left out. Every figure of a plan has one, which a test holds. */
 const PLAN: Readonly<Record<string, FigureUnit>> = {
-	'measure': 'mark',
+	measure: 'mark',
 	'measure.share': 'share',
 	'measure.lean': 'fine',
 	'measure.misfit': 'fine',
 	'measure.loses': 'fine',
-	'movement': 'fine',
-	'window': 'cut',
+	movement: 'fine',
+	window: 'cut',
 	'window.overlap': 'mark',
 	'window.least': 'mark',
 	'window.solved': 'mark',
@@ -117,13 +117,13 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'window.openings': 'mark',
 	'window.openings.opening': 'cut',
 	'window.openings.support': 'cut',
-	'pack': 'fine',
+	pack: 'fine',
 	'pack.layers.made.layers': 'count',
 	'pack.spacer': 'mark',
 	'pack.spacer.lengths': 'cut',
 	'pack.spacer.covering': 'fine',
 	'pack.spacer.seen': 'fine',
-	'hold': 'mark',
+	hold: 'mark',
 	'hold.count': 'count',
 	'hold.tissue': 'gPerM2',
 	'hold.sheetGrams': 'grams',
@@ -132,7 +132,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'hold.dryMinutes': 'minutes',
 	'hold.cloth': 'cut',
 	'hold.bulge': 'fine',
-	'frame': 'cut',
+	frame: 'cut',
 	'frame.section': 'mark',
 	'frame.section.density': 'kgPerM3',
 	'frame.allowance': 'mark',
@@ -146,15 +146,15 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'frame.cornersOut': 'fine',
 	'frame.misfit': 'fine',
 	'frame.depthWithStrips': 'mark',
-	'back': 'cut',
+	back: 'cut',
 	'back.bumpers': 'count',
 	'back.tape.passes': 'count',
 	'back.tape.width': 'mark',
 	'back.tape.land': 'mark',
 	'back.tape.recess': 'mark',
 	'back.edgeSeal.width': 'mark',
-	'mass': 'kg',
-	'hang': 'mark',
+	mass: 'kg',
+	hang: 'mark',
 	'hang.hookCount': 'count',
 	'hang.angle': 'degrees',
 	'hang.pullN': 'newton',
@@ -181,7 +181,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'climate.exchange': 'exchange',
 	'climate.tauDays': 'days',
 	'climate.halfDays': 'days',
-	'cut': 'cut',
+	cut: 'cut',
 	'cut.count': 'count',
 	'cut.layers': 'count',
 	'cut.high': 'mark'
@@ -189,7 +189,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 
 /** What a job asks for, where it is no length that a tape lays. */
 const JOB: Readonly<Record<string, FigureUnit>> = {
-	'job': 'mark',
+	job: 'mark',
 	'job.piece.grammage': 'gPerM2',
 	'job.piece.fade': 'count',
 	'job.piece.thickness': 'fine',
@@ -227,7 +227,9 @@ const SHOP: Readonly<Record<string, FigureUnit>> = {
 
 /** @param houseUnit units of house figures, by name */
 export function unitOf(path: string, houseUnit: (name: string) => FigureUnit): FigureUnit {
-	const plain = path.replace(/\[[^\]]*\]/g, '').replace(/^job\.(pieces|windows)\b/, (_, list: string) => `job.${list.slice(0, -1)}`);
+	const plain = path
+		.replace(/\[[^\]]*\]/g, '')
+		.replace(/^job\.(pieces|windows)\b/, (_, list: string) => `job.${list.slice(0, -1)}`);
 	if (plain.startsWith('shop.house.')) return houseUnit(plain.slice('shop.house.'.length));
 	if (plain.startsWith('shop.')) return SHOP[plain.split('.').at(-1)!] ?? 'fine';
 	const table = plain.startsWith('job') ? JOB : PLAN;

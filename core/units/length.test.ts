@@ -92,7 +92,11 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');
 	assert.equal(showLength(-3.14, 'mm', 'mark').text, '−3.1');
-	assert.deepEqual([showLength(2.9, 'in', 'fine').text, showLength(402, 'in', 'fine').text], ['0.114', '15.83'], 'what nobody cuts');
+	assert.deepEqual(
+		[showLength(2.9, 'in', 'fine').text, showLength(402, 'in', 'fine').text],
+		['0.114', '15.83'],
+		'what nobody cuts'
+	);
 	assert.deepEqual([showLength(2.9, 'in').text, showLength(402, 'in', 'mark').text], ['1⁄8', '15 13⁄16']);
 	assert.equal(showLength(2.9, { unit: 'in', fraction: 32 }).text, '1⁄8');
 	assert.equal(showLength(2.5, { unit: 'in', fraction: 32 }).text, '3⁄32');

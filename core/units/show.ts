@@ -40,7 +40,12 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 	const minus = mm < 0 && parts !== 0 ? '−' : '';
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
 	const shownWhole = whole === 0 ? minus : `${minus}${whole}`;
-	return { text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${denominator}`, whole: shownWhole, numerator, denominator };
+	return {
+		text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${denominator}`,
+		whole: shownWhole,
+		numerator,
+		denominator
+	};
 }
 
 /** Thousandths under an inch, hundredths above. */

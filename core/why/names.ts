@@ -210,7 +210,9 @@ export function nameOf(path: string, of?: Named): string {
 	const part = /^mass\.parts\[(\d+)\]\.kg$/.exec(path);
 	if (part && of?.plan.mass) return of.plan.mass.parts[Number(part[1])]!.part;
 	const numbers = [...path.matchAll(/\[(\d+)\]/g)].map(([, number]) => Number(number) + 1);
-	const plain = path.replace(/\[\d+\]/g, '[#]').replace(/^job\.(pieces|windows)\[#\]/, (_, list: string) => `job.${list.slice(0, -1)}`);
+	const plain = path
+		.replace(/\[\d+\]/g, '[#]')
+		.replace(/^job\.(pieces|windows)\[#\]/, (_, list: string) => `job.${list.slice(0, -1)}`);
 	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, plain.split('.').at(-1)!];
 	const name = table[plain] ?? table[plain.replace(/\.[^.]*$/, '.*')];
 	if (!name) return fallback(path);

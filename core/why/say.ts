@@ -4,7 +4,11 @@ import { nameOf, type Named } from './names.ts';
 
 export type Part = { path: string; name: string; value: number | null };
 
-export type Said = { /** `mat 1 (cotton museum board, 4-ply) 1.5 + lift behind mat 1 3`. */ line: string; parts: Part[]; result: number };
+export type Said = {
+	/** `mat 1 (cotton museum board, 4-ply) 1.5 + lift behind mat 1 3`. */ line: string;
+	parts: Part[];
+	result: number;
+};
 
 const SIGNS: Record<string, string> = { '*': '×', '/': '÷', '-': '−', '+': '+' };
 const FUNCTIONS: Record<string, string> = {

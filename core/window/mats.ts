@@ -133,7 +133,9 @@ function liftStrips(index: number, job: Decided, { house }: Shop, laid: Laid): M
 	const setback = mat.setback ?? houseSetback(index, job, house, laid.overlaps);
 	// A frame that is too small has its own finding; the narrowest strip stands for one that has no room there.
 	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(borders[0]!)) < house.fitBorderLeast;
-	const width = mapSides((side) => tidy(tooSmall ? Math.max(job.step, borders[index]![side] - setback) : borders[index]![side] - setback));
+	const width = mapSides((side) =>
+		tidy(tooSmall ? Math.max(job.step, borders[index]![side] - setback) : borders[index]![side] - setback)
+	);
 	if (Math.min(...Object.values(width)) <= 0) noRoomForLift(index, mat.setback, setback, job);
 	const between = tidy(pack.width - width.left - width.right);
 	return {
@@ -147,7 +149,10 @@ function liftStrips(index: number, job: Decided, { house }: Shop, laid: Laid): M
 /** A setback that nobody typed is not what is wrong. */
 function noRoomForLift(index: number, typed: number | null, setback: number, { reader }: Decided): never {
 	if (typed === null)
-		fail('borders', `The border is too narrow for the lift behind mat ${index + 1}: its strips need more than ${showWithUnit(setback, reader, 'mark')}. Make the border wider, or remove the lift.`);
+		fail(
+			'borders',
+			`The border is too narrow for the lift behind mat ${index + 1}: its strips need more than ${showWithUnit(setback, reader, 'mark')}. Make the border wider, or remove the lift.`
+		);
 	fail(
 		`mats[${index}].setback`,
 		`A setback of ${showWithUnit(setback, reader, 'mark')} leaves no room for the lift. Make it smaller, or the border wider.`

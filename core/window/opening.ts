@@ -77,13 +77,19 @@ function withZones<T extends Opening>(found: T, { piece, choice }: OpeningInput)
 }
 
 /** Inside the window by so much on its nearest side, or outside it. */
-export function zoneMargin(zone: Pick<Zone, 'kind' | 'left' | 'top' | 'width' | 'height'>, sees: Rect, shape: WindowShape): number {
+export function zoneMargin(
+	zone: Pick<Zone, 'kind' | 'left' | 'top' | 'width' | 'height'>,
+	sees: Rect,
+	shape: WindowShape
+): number {
 	if (zone.kind === 'show') {
 		const margin = Math.min(...Object.values(roomFor(zone, sees, shape)));
 		return Number.isFinite(margin) ? margin : -beyondCurve(zone, sees, shape);
 	}
 	const room = roomFor(zone, sees, 'rectangle');
-	return Math.max(...(Object.keys(room) as SideName[]).map((side) => -(room[side] + (axisOf(side) === 'width' ? zone.width : zone.height))));
+	return Math.max(
+		...(Object.keys(room) as SideName[]).map((side) => -(room[side] + (axisOf(side) === 'width' ? zone.width : zone.height)))
+	);
 }
 
 /** Where a curve is past it on both sides of an axis: how far a zone would have to move toward the window's middle to show whole. */
@@ -217,7 +223,10 @@ function supportOf(input: OpeningInput): Size {
 		height: cutDown(usable.height - 2 * choice.setBack, step)
 	};
 	if (support.width <= 0 || support.height <= 0)
-		fail(`${input.at}.setBack`, `A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side has no size left. Set it back less.`);
+		fail(
+			`${input.at}.setBack`,
+			`A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side has no size left. Set it back less.`
+		);
 	return support;
 }
 

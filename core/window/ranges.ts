@@ -20,7 +20,15 @@ export type Limit = {
 	right: { mm: number; of: string };
 };
 
-type Subject = { piece: Piece; choice: WindowChoice; measure: Measure; opening: Opening; hold: Hold; mat: MatChoice | null; house: House };
+type Subject = {
+	piece: Piece;
+	choice: WindowChoice;
+	measure: Measure;
+	opening: Opening;
+	hold: Hold;
+	mat: MatChoice | null;
+	house: House;
+};
 
 const SIDES_OF_AXIS: Record<keyof Size, [SideName, SideName]> = { width: ['left', 'right'], height: ['top', 'bottom'] };
 

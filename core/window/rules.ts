@@ -1,5 +1,16 @@
-import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { atSides, mostSaid, leastSaid, overlapsOf, remedy, remedyOfMat, said, saidBoth, saidFine, sidesWith } from '../findings/change.ts';
+import type { Case, Context, Rule } from '../findings/rule.ts';
+import {
+	atSides,
+	mostSaid,
+	leastSaid,
+	overlapsOf,
+	remedy,
+	remedyOfMat,
+	said,
+	saidBoth,
+	saidFine,
+	sidesWith
+} from '../findings/change.ts';
 import { SIDES, type Sides } from '../geometry/shapes.ts';
 import { put } from '../job/patch.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
@@ -57,7 +68,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.reveal-thin',
 		station: 'window',
-			when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
+		when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
 		fixes: 'The house’s reveal.',
@@ -278,5 +289,7 @@ function setbackCase(context: Context, index: number): Case[] {
 /** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
 function rangeOf(context: Context, lengths: number[]): string {
 	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
-	return most - least < SAME ? said(context, least) : `${showLength(least, context.job.reader, 'mark').text} to ${said(context, most)}`;
+	return most - least < SAME
+		? said(context, least)
+		: `${showLength(least, context.job.reader, 'mark').text} to ${said(context, most)}`;
 }

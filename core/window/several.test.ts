@@ -201,7 +201,9 @@ test('a ready-made frame: the borders follow what goes upright into its rabbet; 
 	const finding = large.findings.find(({ rule }) => rule === 'frame.does-not-fit')!;
 	assert.match(finding.says, /25\.5 mm too wide/);
 	assert.equal(finding.severity, 'stop');
-	assert.ok(!has(fixed(ready({ width: 600, height: 750 }, { way: 'even', width: 110 }), 'frame.does-not-fit').plan, 'frame.does-not-fit'));
+	assert.ok(
+		!has(fixed(ready({ width: 600, height: 750 }, { way: 'even', width: 110 }), 'frame.does-not-fit').plan, 'frame.does-not-fit')
+	);
 	assert.equal(faultAt(ready({ width: 600 })), 'frame.opening');
 	assert.equal(faultAt(ready({ top: 600, right: 750, bottom: 600, left: 750, d1: 3000 })), 'frame.opening');
 });

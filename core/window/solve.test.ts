@@ -157,7 +157,11 @@ test('a name that must show lies under a stain that must not: each can be given 
 		{ id: 'name', kind: 'show' as const, left: 180, top: 250, width: 60, height: 20 },
 		{ id: 'stain', kind: 'hide' as const, left: 200, top: 255, width: 20, height: 8 }
 	];
-	const file = workedJob({ piece: { readings: { width: 402, height: 551 }, zones }, window: { overlap: 'solve' }, frame: { moulding: 'oak-30' } });
+	const file = workedJob({
+		piece: { readings: { width: 402, height: 551 }, zones },
+		window: { overlap: 'solve' },
+		frame: { moulding: 'oak-30' }
+	});
 	const before = planSingle(file);
 	const sets = before.window!.giveUp!.map((set) => set.join());
 	assert.deepEqual(sets.sort(), ['name', 'stain']);

@@ -16,7 +16,14 @@ type Explain = ReturnType<typeof explainer>;
 const BEFORE: Record<keyof Size, 'left' | 'top'> = { width: 'left', height: 'top' };
 
 /** Explains one window as if it stood alone: the opening, what it sees, overlap, least, free, placement, support. */
-export function whyOpening(why: Why, index: number, window: Window, job: Decided, frame: Frame | null, limits: readonly Limit[]): void {
+export function whyOpening(
+	why: Why,
+	index: number,
+	window: Window,
+	job: Decided,
+	frame: Frame | null,
+	limits: readonly Limit[]
+): void {
 	const explain = explainer(why);
 	const opening = openingsOf(window)[index]!;
 	const { way } = job.windows[index]!;

@@ -175,8 +175,14 @@ test('what first stops a shifted sheet: an edge, or a zone that must show', () =
 		const limits = limitsOf({ ...of, mat: job.mats.at(-1) ?? null, house: builtInShop.house });
 		return (['width', 'height'] as const).flatMap((axis) => decidingLimit(limits, axis, 'right')?.by ?? []);
 	};
-	assert.deepEqual(deciding({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [{ edge: 'left' }, { edge: 'top' }]);
+	assert.deepEqual(deciding({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [
+		{ edge: 'left' },
+		{ edge: 'top' }
+	]);
 	const zones = [{ id: 'signature', kind: 'show' as const, left: 390, top: 300, width: 4, height: 20 }];
-	assert.deepEqual(deciding({ piece: { readings: { width: 402, height: 551 }, zones } }), [{ zone: 'signature' }, { edge: 'bottom' }]);
+	assert.deepEqual(deciding({ piece: { readings: { width: 402, height: 551 }, zones } }), [
+		{ zone: 'signature' },
+		{ edge: 'bottom' }
+	]);
 	assert.deepEqual(deciding({ window: { way: 'float' } }), []);
 });

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { workedJob, type SinglePlan } from '../jobs.ts';
-import { showLength } from '../../core/units/show.ts';
+import { figureText } from '../../core/why/figure-text.ts';
 import { keepJob, send } from '../running/server.ts';
 import { stage } from './setup.ts';
 
@@ -13,26 +13,26 @@ const SECOND: Partial<JobFile> = {
 	frame: { kind: 'wood', section: { face: 22, lip: 8, depth: 30, rabbetDepth: 16, density: 680 } }
 };
 
-/** Figures of the screen: the station that shows each, its name there, its place in the plan, whether it is shown to a tenth. */
-const ON_SCREEN: [station: string, name: string, of: (plan: SinglePlan) => number, fine: boolean][] = [
-	['Window', 'Pack width', (plan) => plan.window!.pack.width, false],
-	['Window', 'Pack height', (plan) => plan.window!.pack.height, false],
-	['Window', 'Placement from the left', (plan) => plan.window!.placement.left, true],
-	['Window', 'Placement from the top', (plan) => plan.window!.placement.top, true],
-	['Window', 'seen border left', (plan) => plan.window!.mats[0]!.seen!.left, true],
-	['Window', 'window width', (plan) => plan.window!.opening.width, false],
-	['Cut', 'Opening width', (plan) => plan.window!.mats[0]!.opening.width, false],
-	['Cut', 'Stop of mat 1 bottom', (plan) => plan.window!.mats[0]!.stop.bottom, true],
-	['Frame', 'Rabbet width', (plan) => plan.frame!.rabbet.width, false],
-	['Frame', 'Rabbet height', (plan) => plan.frame!.rabbet.height, false],
-	['Frame', 'Sight width', (plan) => plan.frame!.sight.width, false],
-	['Frame', 'Sight height', (plan) => plan.frame!.sight.height, false],
-	['Frame', 'Outer width', (plan) => plan.frame!.outer.width, false],
-	['Frame', 'Allowance down', (plan) => plan.frame!.allowance.height, true],
-	['Frame', 'Top rail', (plan) => plan.frame!.rails[0], false],
-	['Frame', 'Right rail', (plan) => plan.frame!.rails[1], false],
-	['Frame', 'Stick', (plan) => plan.frame!.stick, false],
-	['Wall', 'Length of wire', (plan) => plan.hang!.wire!.length, false]
+/** Figures of the screen: the station that shows each, its name there, its value and its place in the plan. */
+const ON_SCREEN: [station: string, name: string, of: (plan: SinglePlan) => number, path: string][] = [
+	['Window', 'Pack width', (plan) => plan.window!.pack.width, 'window.pack.width'],
+	['Window', 'Pack height', (plan) => plan.window!.pack.height, 'window.pack.height'],
+	['Window', 'Placement from the left', (plan) => plan.window!.placement.left, 'window.placement.left'],
+	['Window', 'Placement from the top', (plan) => plan.window!.placement.top, 'window.placement.top'],
+	['Window', 'seen border left', (plan) => plan.window!.mats[0]!.seen!.left, 'window.mats[0].seen.left'],
+	['Window', 'window width', (plan) => plan.window!.opening.width, 'window.opening.width'],
+	['Cut', 'Opening width', (plan) => plan.window!.mats[0]!.opening.width, 'window.mats[0].opening.width'],
+	['Cut', 'Stop of mat 1, foot, its back up', (plan) => plan.window!.mats[0]!.stop.bottom, 'window.mats[0].stop.bottom'],
+	['Frame', 'Rabbet width', (plan) => plan.frame!.rabbet.width, 'frame.rabbet.width'],
+	['Frame', 'Rabbet height', (plan) => plan.frame!.rabbet.height, 'frame.rabbet.height'],
+	['Frame', 'Sight width', (plan) => plan.frame!.sight.width, 'frame.sight.width'],
+	['Frame', 'Sight height', (plan) => plan.frame!.sight.height, 'frame.sight.height'],
+	['Frame', 'Outer width', (plan) => plan.frame!.outer.width, 'frame.outer.width'],
+	['Frame', 'Allowance down', (plan) => plan.frame!.allowance.height, 'frame.allowance.height'],
+	['Frame', 'Top rail', (plan) => plan.frame!.rails[0], 'frame.rails[0]'],
+	['Frame', 'Right rail', (plan) => plan.frame!.rails[1], 'frame.rails[1]'],
+	['Frame', 'Stick', (plan) => plan.frame!.stick, 'frame.stick'],
+	['Wall', 'Length of wire', (plan) => plan.hang!.wire!.length, 'hang.wire.length']
 ];
 
 function onCommandLine(job: JobFile): SinglePlan {
@@ -71,11 +71,11 @@ for (const [which, changes] of [
 					GIVEN[which]
 				);
 			await here.browser.open(`/jobs/${await keepJob(here.server.address, job)}`);
-			for (const [station, name, of, fine] of ON_SCREEN) {
+			for (const [station, name, of, path] of ON_SCREEN) {
 				await here.browser.station(station);
 				const button = await here.browser.button(`${name} `);
 				const figure = await button.getAttribute('aria-label');
-				assert.equal(figure, `${name} ${showLength(of(plan), unit, fine).text}, say why`, `${station}: ${name}`);
+				assert.equal(figure, `${name} ${figureText(of(plan), path, { unit, fraction: 16 })}, say why`, `${station}: ${name}`);
 			}
 		});
 	}

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
+import { optionName, SCHOOLS, type School } from '../../core/job/schools.ts';
+import type { Plan } from '../../core/plan.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import { Key } from './browser.ts';
@@ -25,6 +27,21 @@ async function keptOnce(number: string, check: (job: JobFile) => boolean): Promi
 	return job!;
 }
 
+const PLACES_OF_SCHOOLS: [station: string, at: School['at']][] = [
+	['Intake', 'intake'],
+	['Guard', 'guard'],
+	['Hold', 'hold'],
+	['Frame', 'frame'],
+	['Bench', 'bench'],
+	['Back', 'back'],
+	['Wall', 'wall'],
+	['Record', 'record']
+];
+
+async function kept(number: string): Promise<{ rev: number; job: JobFile; plan: Plan }> {
+	return (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { rev: number; job: JobFile; plan: Plan };
+}
+
 const says = async (label: string) => {
 	const field = await here.browser.field(label);
 	return here.browser.driver.executeScript<string | null>(
@@ -41,7 +58,7 @@ test('intake: title, maker, grade, media in and out, concerns with their caution
 	await here.browser.choose('Add a medium', 'watercolour');
 	await here.browser.choose('Add a medium', 'charcoal');
 	await here.browser.sees('UV acrylic over a sheet that sheds.');
-	await here.browser.press('Take out charcoal');
+	await here.browser.press('Remove charcoal');
 	await here.browser.seesNo('UV acrylic over a sheet that sheds.');
 	await here.browser.press('It will travel');
 	const job = await keptOnce(number, (one) => one.piece?.travels === true);
@@ -75,7 +92,7 @@ test('window: sides that differ, own borders, a mat more and one less, a zone th
 	await here.browser.type('Border left', '61.5');
 	await here.browser.press('add a mat');
 	await here.browser.type('Reveal of mat 3', '4');
-	await here.browser.press('take mat 2 out');
+	await here.browser.press('remove mat 2');
 	let job = await keptOnce(number, (one) => one.mats?.length === 2 && one.mats[1]!.reveal === 4);
 	assert.deepEqual(job.window!.overlap, { top: 6, right: 6, bottom: 9, left: 6 });
 	assert.equal(job.borders!.left, 61.5);
@@ -91,7 +108,7 @@ test('guard: a filler in and out, a backing that is not safe and its fix', async
 	await here.browser.press('add a filler');
 	await here.browser.type('Thickness of filler 1', '3');
 	await keptOnce(number, (one) => one.guard?.fillers?.[0]?.thickness === 3);
-	await here.browser.press('take filler 1 out');
+	await here.browser.press('remove filler 1');
 	await here.browser.press('Backing: ');
 	await here.browser.press('choose Chipboard');
 	await here.browser.sees('Chipboard closes the back, no barrier before it.');
@@ -115,19 +132,19 @@ test('hold, frame, back, wall: choices are taken, figures follow', async () => {
 	await here.browser.press('Dust cover over the whole back');
 	await here.browser.station('Wall');
 	await here.browser.press('Rings');
-	await here.browser.press('A quarter');
+	await here.browser.type('Rings down from the top by', '187');
 	await here.browser.type('Centre above the floor', '1450');
 	const job = await keptOnce(number, (one) => one.hang?.centreHeight === 1450);
 	assert.deepEqual(
-		[job.hold, job.frame!.moulding, job.frame!.corners, job.frame!.points, job.back!.dustCover, job.hang!.by],
-		[{ adhesive: 'gummed-linen', count: 2 }, 'oak-30', 'plain', 'flexible', true, 'rings']
+		[job.hold, job.frame!.moulding, job.frame!.corners, job.frame!.points, job.back!.dustCover, job.hang],
+		[{ adhesive: 'gummed-linen', count: 2 }, 'oak-30', 'plain', 'flexible', true, { by: 'rings', drop: 187, centreHeight: 1450 }]
 	);
 });
 
 test('cut, bench, record: lists of this very piece, files, revisions', async () => {
 	const number = await openAt('cut');
 	await here.browser.sees('542 × 701');
-	await here.browser.sees('Mat 2, stops from the back');
+	await here.browser.sees('Mat 2, its back up');
 	await here.browser.station('Bench');
 	await here.browser.sees('Make the bench ready');
 	await here.browser.sees('Take care.');
@@ -141,20 +158,69 @@ test('cut, bench, record: lists of this very piece, files, revisions', async () 
 	await keptOnce(number, (one) => one.borders?.width === 75);
 	await here.browser.station('Record');
 	await here.browser.waitFor('the second revision', async () =>
-		/Revisions 2 .* look at it.* 1 .* look at it/.test((await here.browser.text()).replace(/\s+/g, ' '))
+		/Revisions 2 .* compare.* 1 .* compare/.test((await here.browser.text()).replace(/\s+/g, ' '))
 	);
 });
 
-test('mm and inch: the same piece in the other unit, and what was typed in inches stays as typed', async () => {
+test('the unit switch only shows: no size changes, no revision is kept, another page reads the same', async () => {
 	const number = await openAt('window', { borders: { way: 'even', width: '2 3/4 in' } });
 	const valueOf = async (label: string) => (await here.browser.field(label)).getAttribute('value');
+	const cutBefore = (await kept(number)).plan.cut;
 	assert.equal(await valueOf('Border width'), '69.9');
 	await here.browser.press('inch');
 	await here.browser.waitFor('inches', async () => (await valueOf('Border width')) === '2 3/4');
-	await here.browser.keys(Key.ESCAPE);
 	await here.browser.sees('Front, in,');
+	await here.browser.open(`/jobs/${number}/sheet`);
+	await here.browser.sees('cut in mm, read in inches');
+	const after = await kept(number);
+	assert.deepEqual([after.rev, after.job.unit, after.plan.cut], [1, 'mm', cutBefore]);
+	await here.browser.open(`/jobs/${number}?at=cut`);
 	await here.browser.press('mm');
 	await here.browser.sees('Front, mm,');
-	const job = await keptOnce(number, (one) => one.unit === 'mm');
-	assert.equal(job.borders!.width, '2 3/4 in');
+	assert.equal((await kept(number)).rev, 1);
+});
+
+test('recut in inches says how many sizes change, and is one undo step', async () => {
+	const number = await openAt('cut', { borders: { way: 'even', width: 70 } });
+	await here.browser.press('Recut in inches: ');
+	const job = await keptOnce(number, (one) => one.unit === 'in');
+	assert.equal(job.borders!.width, 70);
+	await here.browser.sees('Recut in millimetres');
+	await here.browser.press('Undo');
+	await keptOnce(number, (one) => one.unit === 'mm');
+});
+
+test('a fraction typed while millimetres are read asks what is meant, and loses nothing', async () => {
+	const number = await openAt('window', { borders: { way: 'even', width: 70 } });
+	await here.browser.type('Border width', '2 3/4');
+	await here.browser.sees('“2 3/4” is a fraction, and millimetres have none. Inches?');
+	await here.browser.press('2 3/4 in');
+	const job = await keptOnce(number, (one) => one.borders?.width === '2 3/4 in');
+	assert.equal(job.unit, 'mm');
+	await here.browser.type('Border width', '41,5');
+	await keptOnce(number, (one) => one.borders?.width === '41,5 mm');
+});
+
+test('nothing is ticked that nobody answered; taking the house’s choices is an answer', async () => {
+	const { hold: _, ...undecided } = workedJob();
+	const number = await keepJob(here.server.address, undecided);
+	await here.browser.open(`/jobs/${number}?at=hold`);
+	await here.browser.sees('Reached: not known yet.');
+	await here.browser.sees('Nothing is decided here yet.');
+	await here.browser.press('Take the house’s choices');
+	await here.browser.seesNo('Reached: not known yet.');
+	const job = await keptOnce(number, (one) => one.answered?.includes('hold') ?? false);
+	assert.deepEqual(job.answered, ['hold']);
+});
+
+test('every school can be chosen in the panel where it belongs', async () => {
+	const number = await openAt('intake');
+	for (const [station, at] of PLACES_OF_SCHOOLS) {
+		await here.browser.station(station);
+		await here.browser.driver.executeScript("document.querySelectorAll('main details').forEach((one) => (one.open = true))");
+		for (const school of SCHOOLS.filter((one) => one.at === at))
+			await here.browser.choose(school.question, optionName(school.options[1]!));
+	}
+	const job = await keptOnce(number, (one) => Object.keys(one.schools ?? {}).length === SCHOOLS.length);
+	assert.deepEqual(job.schools, Object.fromEntries(SCHOOLS.map(({ id, options }) => [id, options[1]])));
 });

@@ -276,7 +276,10 @@ test('K-0119, a metal frame that came joined: opened at its closing rail, no kit
 	assert.ok(steps.some(({ title }) => title === 'Open the frame'));
 	const words = steps.flatMap(({ title, does }) => [title, ...does]).join(' ');
 	assert.doesNotMatch(words, /\b(tape the|back tape|pins|screw at most|pilot|rails? \d)/i);
-	assert.match(toOpen(job, plan(file, builtInShop), builtInShop.house), /loosen the closing rail’s two screws .*, turn back 8 clips/);
+	assert.match(
+		toOpen(job, plan(file, builtInShop), builtInShop.house),
+		/loosen the closing rail’s two screws .*, turn back 8 clips/
+	);
 	assert.ok(!made.findings.some(({ rule }) => rule === 'seal.none'));
 });
 

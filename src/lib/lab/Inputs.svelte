@@ -125,8 +125,20 @@
 				of={number('Their mass', 0.01, 100)}
 				onchange={(value) => (lab.kg = value)}
 			/>
-			<NumberField label="Width" unit={lab.unit} value={inUnit(lab.width)} of={length} onchange={(value) => (lab.width = value)} />
-			<NumberField label="Height" unit={lab.unit} value={inUnit(lab.height)} of={length} onchange={(value) => (lab.height = value)} />
+			<NumberField
+				label="Width"
+				unit={lab.unit}
+				value={inUnit(lab.width)}
+				of={length}
+				onchange={(value) => (lab.width = value)}
+			/>
+			<NumberField
+				label="Height"
+				unit={lab.unit}
+				value={inUnit(lab.height)}
+				of={length}
+				onchange={(value) => (lab.height = value)}
+			/>
 		{/if}
 		<NumberField
 			label="Outside wall at its coldest"

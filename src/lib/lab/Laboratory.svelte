@@ -26,7 +26,13 @@
 	import { ROOM_HEIGHT, roomChart } from './room-chart.ts';
 	import { yearsChart } from './years-chart.ts';
 
-	type Props = { shop: WrittenShop; rooms: ListedRoom[]; jobs: { number: string; title: string }[]; job: LabJob | null; reads: Unit | null };
+	type Props = {
+		shop: WrittenShop;
+		rooms: ListedRoom[];
+		jobs: { number: string; title: string }[];
+		job: LabJob | null;
+		reads: Unit | null;
+	};
 	const { shop, rooms, jobs, job, reads }: Props = $props();
 	// The page is keyed by the job: the laboratory lives as long as it is looked at.
 	// svelte-ignore state_referenced_locally

@@ -11,9 +11,9 @@
 	const metal = $derived(job.frame!.kind === 'metal');
 	const points = $derived(frame.points);
 	const FASTENERS = {
-		'rigid': 'rigid pins',
-		'flexible': 'flexible tabs',
-		'hand': 'hand-pushed points',
+		rigid: 'rigid pins',
+		flexible: 'flexible tabs',
+		hand: 'hand-pushed points',
 		'turn-buttons': 'turn buttons',
 		'offset-clips': 'offset clips'
 	} as const;
@@ -21,7 +21,9 @@
 	const placed = (side: 'top' | 'side') => {
 		const { count, first, spacing } = points[side];
 		const at = `frame.points.${side}`;
-		return first === undefined ? String(count) : `${count}, first ${text(first, `${at}.first`)}, then each ${text(spacing!, `${at}.spacing`)}`;
+		return first === undefined
+			? String(count)
+			: `${count}, first ${text(first, `${at}.first`)}, then each ${text(spacing!, `${at}.spacing`)}`;
 	};
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>

@@ -30,8 +30,9 @@
 				></tr
 			>{/if}
 		{#each hold.strips ?? [] as strip (strip.side)}<tr
-				><th scope="row">strip at the {strip.side === 'bottom' ? 'foot' : `${strip.side} in front`}</th
-				><td>{mark(strip.length)} long, {mark(strip.reach)} onto it</td></tr
+				><th scope="row">strip at the {strip.side === 'bottom' ? 'foot' : `${strip.side} in front`}</th><td
+					>{mark(strip.length)} long, {mark(strip.reach)} onto it</td
+				></tr
 			>{/each}
 		{#if hold.slack}<tr
 				><th scope="row">slack across, up and down</th><td>{mark(hold.slack.width)}, {mark(hold.slack.height)}</td></tr

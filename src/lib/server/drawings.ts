@@ -31,7 +31,10 @@ export async function drawingOf(db: Database, number: string, sheet: Sheet, form
 		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures that the job does not have yet.' }]) };
 	if (format === 'dxf') return { ok: true, text: sceneToDxf(scene) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
-	return { ok: true, text: sceneToSvg(scene, { reader: job.reader, textHeight: Math.max(scene.box.width, scene.box.height) / 45 }) };
+	return {
+		ok: true,
+		text: sceneToSvg(scene, { reader: job.reader, textHeight: Math.max(scene.box.width, scene.box.height) / 45 })
+	};
 }
 
 /** For machines: to a hundredth of a millimetre, which no blade holds. */

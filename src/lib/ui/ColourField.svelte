@@ -18,7 +18,9 @@
 	const own = $derived.by(() => {
 		const written = value?.written;
 		if (written === undefined || (typeof written === 'string' && COLOURS[written])) return null;
-		return typeof written === 'string' ? { name: '', code: '', hex: readColour(written).hex } : { name: '', code: '', ...written };
+		return typeof written === 'string'
+			? { name: '', code: '', hex: readColour(written).hex }
+			: { name: '', code: '', ...written };
 	});
 	const options = $derived([
 		...(none === undefined ? [] : [{ value: '', label: none }]),

@@ -14,9 +14,7 @@
 	};
 	const { path, value, name, withUnit = false, text }: Props = $props();
 	const workspace = useWorkspace();
-	const shown = $derived(
-		text ?? (withUnit ? figureWithUnit : figureText)(value, path, workspace.editor.reader)
-	);
+	const shown = $derived(text ?? (withUnit ? figureWithUnit : figureText)(value, path, workspace.editor.reader));
 </script>
 
 <button type="button" class="figure" aria-label="{name} {shown}, say why" onclick={() => workspace.ask(path)}>{shown}</button>

@@ -38,7 +38,9 @@
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 	const shown = $derived(draft?.text ?? (focused && editor.file === taken ? typed : written()));
-	const other = $derived(value === null ? '' : showWithUnit(value, { ...editor.reader, unit: editor.unit === 'mm' ? 'in' : 'mm' }, look));
+	const other = $derived(
+		value === null ? '' : showWithUnit(value, { ...editor.reader, unit: editor.unit === 'mm' ? 'in' : 'mm' }, look)
+	);
 	/** Nobody writes a fraction of a millimetre: it is asked what is meant. */
 	const asks = $derived(draft !== undefined && editor.unit === 'mm' && isBareFraction(draft.text));
 

@@ -9,5 +9,8 @@ export type Asked = { number: number; file: JobFile; shop: WrittenShop; grade: G
 export type Answered = { number: number; found: CheapestSet | Barred };
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
-	postMessage({ number: data.number, found: cheapestTo(data.file, shopFrom(data.shop), data.grade, data.reads) } satisfies Answered);
+	postMessage({
+		number: data.number,
+		found: cheapestTo(data.file, shopFrom(data.shop), data.grade, data.reads)
+	} satisfies Answered);
 };

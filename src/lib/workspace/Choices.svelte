@@ -32,7 +32,9 @@
 	const several = $derived(slot.name === 'mat' ? now.job.mats.length > 1 : slot.name === 'filler');
 	const name = $derived(several ? `${NAMES[slot.name]} ${(slot.index ?? 0) + 1}` : NAMES[slot.name]);
 	// What is sound comes first; what is chosen stays where it belongs.
-	const choices = $derived(choicesFor(editor.file, now, currentShop(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other)));
+	const choices = $derived(
+		choicesFor(editor.file, now, currentShop(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other))
+	);
 	const { place } = $derived(now.job);
 	const hours = $derived(
 		place.exposure.sources
@@ -71,7 +73,8 @@
 			if (way.by === 'place') return [`moved to a ${ROOMS[way.room].name}, ${sayYears(way.years)}`];
 			if (way.by === 'months')
 				return [`shown ${way.monthsPerYear === 1 ? 'one month' : `${way.monthsPerYear} months`} a year, ${sayYears(way.years)}`];
-			if (way.by === 'glazing') return [`behind ${lowered(currentShop(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
+			if (way.by === 'glazing')
+				return [`behind ${lowered(currentShop(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
 			return [];
 		});
 		const start = hardly
@@ -128,7 +131,8 @@
 						<td class:same={choice.gap === chosen?.gap}
 							>{choice.gap === null ? '–' : showLength(choice.gap, editor.reader, 'fine').text}</td
 						>
-						<td>{choice.kg === null ? '–' : signed(Math.round(choice.kg * 100), showMass(Math.abs(choice.kg), editor.reader))}</td>
+						<td>{choice.kg === null ? '–' : signed(Math.round(choice.kg * 100), showMass(Math.abs(choice.kg), editor.reader))}</td
+						>
 						<td>{choice.cents === null ? '–' : signed(choice.cents, showMoney(Math.abs(choice.cents)))}</td>
 					</tr>
 				{/each}

@@ -24,14 +24,14 @@
 			count: findings.filter((finding) => finding.severity === severity && !finding.accepted).length
 		}))
 	);
-	const heldBy = $derived([
-		...new Set(grade.heldBy.map(saidOf))
-	]);
+	const heldBy = $derived([...new Set(grade.heldBy.map(saidOf))]);
 	/** What the finding says of this very plan; where it is found at another grade alone, when its rule fires. */
 	function saidOf(rule: string): string {
 		return findings.find((finding) => finding.rule === rule)?.says ?? RULES.find(({ id }) => id === rule)?.when ?? rule;
 	}
-	const reachedAim = $derived(grade.known && grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed));
+	const reachedAim = $derived(
+		grade.known && grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed)
+	);
 
 	function wordFor(severity: string, count: number): string {
 		return `${count} ${severity}${count === 1 ? '' : 's'}`;
@@ -91,20 +91,13 @@
 				{@const isReached = grade.known && one === grade.reached}
 				<li class:aimed={one === grade.aimed} class:reached={isReached}>
 					<span class="at"
-						>{#if isReached}<Sign
-								of={reachedAim ? 'settled' : 'caution'}
-								size={13}
-							/>{:else if one === grade.aimed}<span aria-hidden="true">→</span>{/if}</span
+						>{#if isReached}<Sign of={reachedAim ? 'settled' : 'caution'} size={13} />{:else if one === grade.aimed}<span
+								aria-hidden="true">→</span
+							>{/if}</span
 					>
 					<strong>{NAMES[one]}</strong>
 					<span class="word"
-						>{isReached
-							? one === grade.aimed
-								? 'aim reached'
-								: 'reached'
-							: one === grade.aimed
-								? 'aimed at'
-								: ''}</span
+						>{isReached ? (one === grade.aimed ? 'aim reached' : 'reached') : one === grade.aimed ? 'aimed at' : ''}</span
 					>
 				</li>
 			{/each}
@@ -112,7 +105,9 @@
 					<span class="at"><Sign of="stop" size={13} /></span><strong>None</strong><span class="word">reached</span>
 				</li>{/if}
 		</ul>
-		{#if !grade.known}<p class="held">Reached: not known yet. It is once the sheet is measured, and layers and hold are decided.</p>
+		{#if !grade.known}<p class="held">
+				Reached: not known yet. It is once the sheet is measured, and layers and hold are decided.
+			</p>
 		{:else if set && 'changes' in set && set.changes.length > 0}<p class="held">
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
 				<strong>{NAMES[set.grade]}</strong>, {sayCents(set.cents)}:
@@ -137,9 +132,7 @@
 	<div class="findings" tabindex="-1" bind:this={list}>
 		<h2 class="seen-by-readers">Findings: {counts.map(({ severity, count }) => wordFor(severity, count)).join(', ')}</h2>
 		{#if findings.length === 0}
-			<p class="none">
-				No problems found so far.
-			</p>
+			<p class="none">No problems found so far.</p>
 		{/if}
 		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That can’t be done: {editor.refusal}</p>{/if}
 		{#each editor.settled.plan.open as open (open.station)}

@@ -21,7 +21,11 @@
 <div class="wall">
 	<Drawing {scene} reader={editor.reader} />
 	<div class="colours">
-		<ColourField label="Wall" value={readColour(editor.job.wallColour)} onchange={(colour) => editor.put(['place', 'wallColour'], colour)} />
+		<ColourField
+			label="Wall"
+			value={readColour(editor.job.wallColour)}
+			onchange={(colour) => editor.put(['place', 'wallColour'], colour)}
+		/>
 		{#if editor.job.frame}<ColourField
 				label="Moulding"
 				value={editor.job.frame.colour}

@@ -18,7 +18,9 @@
 	const said = $derived(explanation ? sayExpression(explanation.of, lookIn(named), write, named) : null);
 	/** What a second look is worth: house figures, and figures that say why themselves. */
 	const linked = $derived(
-		(said?.parts ?? []).filter((part) => part.value !== null && (part.path.startsWith('shop.house') || editor.plan.why[part.path]))
+		(said?.parts ?? []).filter(
+			(part) => part.value !== null && (part.path.startsWith('shop.house') || editor.plan.why[part.path])
+		)
 	);
 
 	/** A figure in the reader's unit; a plain number of the expression as it is. */
@@ -58,7 +60,8 @@
 								aria-label="{part.name} {write(part.value!, part.path)}, say why"
 								onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
 							>
-						{:else}<a class="plain-link" href="/house/figures?find={part.path.split('.').at(-1)}">{write(part.value!, part.path)}</a
+						{:else}<a class="plain-link" href="/house/figures?find={part.path.split('.').at(-1)}"
+								>{write(part.value!, part.path)}</a
 							>{/if}
 					</dd>
 				{/each}

@@ -404,17 +404,17 @@ export function currentShop(cutIn: Unit = 'mm'): Shop {
 }
 
 type Planned = { job: Decided; plan: Plan };
-const plans = new WeakMap<JobFile, Map<Unit | null, Planned>>();
+const plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
 
 /** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */
 function planned(file: JobFile, reads: Unit | null): Planned {
-	const known = plans.get(file) ?? new Map<Unit | null, Planned>();
+	const known = plans.get(file) ?? {};
 	plans.set(file, known);
-	const before = known.get(reads);
+	const before = known[reads ?? 'own'];
 	if (before) return before;
 	const job = decide(readJob(file), shop, reads ?? undefined);
 	const made = { job, plan: planDecided(file, job, shop) };
-	known.set(reads, made);
+	known[reads ?? 'own'] = made;
 	return made;
 }
 

@@ -59,8 +59,8 @@
 	<section aria-labelledby="sizes">
 		<h2 id="sizes">Sizes by which frames are bought</h2>
 		<p>
-			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the fix where
-			a frame is too small.
+			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the fix where a
+			frame is too small.
 		</p>
 		<table class="written" bind:this={table}>
 			<thead

@@ -92,15 +92,17 @@
 	<h2>Borders</h2>
 	{#if ready}
 		<p class="quiet">
-			{way === 'fit' ? 'The frame gives the pack; the borders take what is left.' : 'The frame is there: the plan says by how much these borders miss it.'}
+			{way === 'fit'
+				? 'The frame gives the pack; the borders take what is left.'
+				: 'The frame is there: the plan says by how much these borders miss it.'}
 		</p>
 	{/if}
 	<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />
 	{#if way === 'own'}
 		{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
 	{:else if way === 'fit'}
-			{#if !ready}
-				<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
+		{#if !ready}
+			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
 			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
 			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
 			<p class="quiet">

@@ -45,7 +45,9 @@
 								><span class="role">{lineName(cut)}</span>{#if detail}<span class="of">{detail}</span>{/if}<span class="of"
 									>{materialName(cut, shop)}</span
 								></th
-							><td class="figures">{cut.count} ×</td><td class="figures size" class:long={cut.role === 'spacer'}>{lineSize(cut, editor.reader)}</td></tr
+							><td class="figures">{cut.count} ×</td><td class="figures size" class:long={cut.role === 'spacer'}
+								>{lineSize(cut, editor.reader)}</td
+							></tr
 						>
 					{/each}
 				</tbody>
@@ -60,7 +62,11 @@
 			</p>
 			{#if changes !== null}<div>
 					<button type="button" class="press" onclick={() => editor.recutIn(other)}
-						>Recut in {UNITS[other]}: {changes === 0 ? 'no size changes' : changes === 1 ? 'one size changes' : `${changes} sizes change`}</button
+						>Recut in {UNITS[other]}: {changes === 0
+							? 'no size changes'
+							: changes === 1
+								? 'one size changes'
+								: `${changes} sizes change`}</button
 					>
 				</div>{/if}
 		</div>

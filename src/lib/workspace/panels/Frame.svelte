@@ -61,7 +61,11 @@
 				: clearance <= house.clipMost
 					? 'a spring clip takes it up'
 					: 'too much for a clip';
-		return clearance < house.roomForPoints ? 'tight for the points' : clearance > house.recessedFrom ? 'recessed' : 'room for the points';
+		return clearance < house.roomForPoints
+			? 'tight for the points'
+			: clearance > house.recessedFrom
+				? 'recessed'
+				: 'room for the points';
 	});
 </script>
 
@@ -127,28 +131,28 @@
 		<Shelf />
 		{#if metal}
 			{#if frame.kit}<div class="group">
-				<h2>Kit to buy</h2>
-				<ul class="kit" aria-label="Kit">
-					{#each frame.kit as { part, size }, index (part)}
-						<li>
-							<span class="part"
-								>{part}{#if size !== undefined}&nbsp;for <Figure
-										path="frame.kit[{index}].size"
-										name="Size of the {part}"
-										value={size}
-										text={pairName(size, choice.pairStep)}
-									/>{/if}</span
-							>
-							<Figure
-								path="frame.kit[{index}].count"
-								name="Count of {part}"
-								value={frame.kit[index]!.count}
-								text={String(frame.kit[index]!.count)}
-							/>
-						</li>
-					{/each}
-				</ul>
-			</div>
+					<h2>Kit to buy</h2>
+					<ul class="kit" aria-label="Kit">
+						{#each frame.kit as { part, size }, index (part)}
+							<li>
+								<span class="part"
+									>{part}{#if size !== undefined}&nbsp;for <Figure
+											path="frame.kit[{index}].size"
+											name="Size of the {part}"
+											value={size}
+											text={pairName(size, choice.pairStep)}
+										/>{/if}</span
+								>
+								<Figure
+									path="frame.kit[{index}].count"
+									name="Count of {part}"
+									value={frame.kit[index]!.count}
+									text={String(frame.kit[index]!.count)}
+								/>
+							</li>
+						{/each}
+					</ul>
+				</div>
 			{/if}
 			<div class="group">
 				<h2>Clips and closing</h2>

@@ -21,7 +21,9 @@
 	const ENTERED = 'entered';
 	const chosen = $derived(editor.file.frame?.section ? ENTERED : (editor.file.frame?.moulding ?? ''));
 	const stocked = $derived(
-		Object.values(currentShop(editor.job.cutIn).mouldings).filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal'))
+		Object.values(currentShop(editor.job.cutIn).mouldings).filter(
+			(moulding) => (moulding.metal !== undefined) === (kind === 'metal')
+		)
 	);
 	const mouldings = $derived([
 		...(chosen === '' ? [{ value: '', label: 'choose' }] : []),
@@ -56,7 +58,9 @@
 	function setKind(next: 'wood' | 'metal' | 'ready-made', joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
-		const first = Object.values(currentShop(editor.job.cutIn).mouldings).find((one) => (one.metal !== undefined) === (next === 'metal'))!;
+		const first = Object.values(currentShop(editor.job.cutIn).mouldings).find(
+			(one) => (one.metal !== undefined) === (next === 'metal')
+		)!;
 		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;
 		const { rabbet } = editor.plan.frame ?? {};
 		const opening = rabbet ?? editor.plan.window?.pack ?? { width: 400, height: 500 };

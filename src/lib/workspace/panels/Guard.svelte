@@ -169,12 +169,18 @@
 						value={guard.spacer.thickness}
 						write={(length) => putSpacer({ thickness: length })}
 					/>
-					<Flag label="Lined with cloth or paper" value={guard.spacer.lined} onchange={(on) => editor.apply(putSpacer({ lined: on }))} />
+					<Flag
+						label="Lined with cloth or paper"
+						value={guard.spacer.lined}
+						onchange={(on) => editor.apply(putSpacer({ lined: on }))}
+					/>
 					{#if plan.pack?.spacer}
 						{@const spacer = plan.pack.spacer}
 						<dl class="rows">
 							<dt>Two strips across, long</dt>
-							<dd><Figure path="pack.spacer.lengths.across" name="Length of the strips across" value={spacer.lengths.across} /></dd>
+							<dd>
+								<Figure path="pack.spacer.lengths.across" name="Length of the strips across" value={spacer.lengths.across} />
+							</dd>
 							<dt>two down between them</dt>
 							<dd><Figure path="pack.spacer.lengths.down" name="Length of the strips down" value={spacer.lengths.down} /></dd>
 							<dt>thick × high</dt>
@@ -187,7 +193,11 @@
 							</dd>
 							<dt>seen past the lip</dt>
 							<dd>
-								{#if spacer.seen > 0}<Figure path="pack.spacer.seen" name="Seen of the spacer" value={spacer.seen} />{:else}none{/if}
+								{#if spacer.seen > 0}<Figure
+										path="pack.spacer.seen"
+										name="Seen of the spacer"
+										value={spacer.seen}
+									/>{:else}none{/if}
 							</dd>
 						</dl>
 					{/if}
@@ -228,7 +238,12 @@
 			{#if plan.climate}
 				<dt>Time for humidity to get halfway in</dt>
 				<dd>
-					<Figure path="climate.halfDays" name="Time for humidity to get halfway in" value={plan.climate.halfDays} text={sayDays(plan.climate.halfDays)} />
+					<Figure
+						path="climate.halfDays"
+						name="Time for humidity to get halfway in"
+						value={plan.climate.halfDays}
+						text={sayDays(plan.climate.halfDays)}
+					/>
 				</dd>
 			{/if}
 		</dl>

@@ -15,8 +15,7 @@
 		const [hold] = holds;
 		if (!hold) return '';
 		const load = Math.max(...holds.map((one) => one.loadKPa));
-		if (kind === 'corners')
-			return `legs of ${showWithUnit(hold.size.width, editor.reader, 'mark')}, nothing sticks`;
+		if (kind === 'corners') return `legs of ${showWithUnit(hold.size.width, editor.reader, 'mark')}, nothing sticks`;
 		if (kind === 'strips' || kind === 'sling')
 			return `${showWithUnit(hold.size.height, editor.reader, 'mark')} onto the sheet, nothing sticks`;
 		if (kind === 'frame-lip') return 'nothing touches it but the rabbet’s felt; nothing sticks';

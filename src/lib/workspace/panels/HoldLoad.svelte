@@ -15,7 +15,12 @@
 <div class="load">
 	<p>
 		<span>Load of each hinge</span>
-		<Figure path={path('hold.loadKPa')} name="Load of a hinge" value={hold.loadKPa} text={showShare(hold.loadKPa, hold.workingKPa)} />
+		<Figure
+			path={path('hold.loadKPa')}
+			name="Load of a hinge"
+			value={hold.loadKPa}
+			text={showShare(hold.loadKPa, hold.workingKPa)}
+		/>
 	</p>
 	<div class="bar" class:over={share > 1} aria-hidden="true"><span style:width="{Math.min(100, share * 100)}%"></span></div>
 	<p class="quiet">

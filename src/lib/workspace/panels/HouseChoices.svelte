@@ -23,7 +23,12 @@
 
 	/** `guard.underMat` → `Under mat`, `window.overlap` → `Overlap`. */
 	function nameOf({ path }: Assumed): string {
-		const words = path.split('.').at(-1)!.replace(/\[\d+\]/g, '').replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+		const words = path
+			.split('.')
+			.at(-1)!
+			.replace(/\[\d+\]/g, '')
+			.replace(/([a-z])([A-Z])/g, '$1 $2')
+			.toLowerCase();
 		return words[0]!.toUpperCase() + words.slice(1);
 	}
 

@@ -14,7 +14,8 @@
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
-	const boards = (chosen: string) => matBoards(currentShop(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
+	const boards = (chosen: string) =>
+		matBoards(currentShop(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -59,7 +60,13 @@
 		const last = inFile.at(-1);
 		if (!last)
 			return editor.put(['mats'], [{ board: houseBoard(editor.job.aim, editor.job.piece.proteinOrDye), colour: 'shell' }]);
-		editor.put(['mats'], [...inFile, { board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: currentShop(editor.job.cutIn).house.reveal }]);
+		editor.put(
+			['mats'],
+			[
+				...inFile,
+				{ board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: currentShop(editor.job.cutIn).house.reveal }
+			]
+		);
 	}
 
 	function removeMat(index: number) {

@@ -12,9 +12,7 @@
 </script>
 
 <details>
-	<summary
-		>Ways of working <span class="quiet">{own === 0 ? 'as the house does' : `${own} of this job’s own`}</span></summary
-	>
+	<summary>Ways of working <span class="quiet">{own === 0 ? 'as the house does' : `${own} of this job’s own`}</span></summary>
 	<div class="questions">
 		{#each here as { id } (id)}<SchoolChoice {id} />{/each}
 		<p><a class="plain-link" href="/handbook/schools">Why practitioners differ</a></p>

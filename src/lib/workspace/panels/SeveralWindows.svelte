@@ -40,7 +40,9 @@
 
 	function add() {
 		const last = openings.at(-1)!;
-		const place = grid ? {} : { at: { left: (editor.plan.window?.opening.width ?? 0) + currentShop(editor.job.cutIn).house.gutter, top: 0 } };
+		const place = grid
+			? {}
+			: { at: { left: (editor.plan.window?.opening.width ?? 0) + currentShop(editor.job.cutIn).house.gutter, top: 0 } };
 		const readings = last.piece?.readings;
 		const next = { ...last, ...place, piece: readings ? { readings } : {} };
 		const more = put(editor.file, ['window', 'openings'], [...openings, next]);
@@ -74,9 +76,7 @@
 			editor.put(['window'], {
 				...window,
 				openings: without,
-				grid: { columns: across, rows: Math.ceil(openings.length / across),
-				gutter: currentShop(editor.job.cutIn).house.gutter
-			}
+				grid: { columns: across, rows: Math.ceil(openings.length / across), gutter: currentShop(editor.job.cutIn).house.gutter }
 			});
 		} else {
 			const places = editor.plan.window?.openings?.map(({ at }) => at) ?? [];

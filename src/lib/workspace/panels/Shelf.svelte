@@ -10,7 +10,9 @@
 	let open = $state(false);
 	const shelf = $derived(readShelf(currentWritten().shelf));
 	// Each is a plan of its own: worked out when it is asked for.
-	const found = $derived(open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(editor.settled.job.cutIn), shelf.items) : []);
+	const found = $derived(
+		open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(editor.settled.job.cutIn), shelf.items) : []
+	);
 	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
 	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };
 
@@ -24,7 +26,9 @@
 	{#if !shelf.ok || shelf.items.length === 0}
 		<p class="quiet">No frames and sticks are on the shelf yet. <a class="plain-link" href="/stock/shelf">Fill the shelf</a></p>
 	{:else if !open}
-		<button type="button" class="press" onclick={() => (open = true)}>Try the shelf: {shelf.items.length} frames and sticks</button>
+		<button type="button" class="press" onclick={() => (open = true)}
+			>Try the shelf: {shelf.items.length} frames and sticks</button
+		>
 	{:else}
 		<ul>
 			{#each found as one (one.item.name)}

@@ -59,9 +59,7 @@
 			value={hooks}
 			options={HOOKS}
 			onchange={(value) =>
-				value === 'width'
-					? editor.apply(drop(editor.file, ['hang', 'hooks']))
-					: editor.put(['hang', 'hooks'], Number(value))}
+				value === 'width' ? editor.apply(drop(editor.file, ['hang', 'hooks'])) : editor.put(['hang', 'hooks'], Number(value))}
 			compact
 		/>
 		<LengthField

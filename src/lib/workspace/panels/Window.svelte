@@ -200,7 +200,11 @@
 					{#each [['width', 'across'], ['height', 'up and down']] as const as [axis, word] (axis)}
 						<dt>Lay it to within, {word}{limitOf(axis) ? `, by ${limitOf(axis)}` : ''}</dt>
 						<dd>
-							± <Figure path={path(`window.tolerance.${axis}`)} name="Tolerance {word}" value={Math.max(0, opening.tolerance[axis])} />
+							± <Figure
+								path={path(`window.tolerance.${axis}`)}
+								name="Tolerance {word}"
+								value={Math.max(0, opening.tolerance[axis])}
+							/>
 						</dd>
 					{/each}
 				{/if}

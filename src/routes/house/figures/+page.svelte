@@ -3,7 +3,13 @@
 	import { page } from '$app/state';
 	import type { PageProps } from './$types';
 	import { houseUnit } from '$core/shop/house.ts';
-	import { OWN_FIGURES, readHouseFigure, usualFigure as usual, type HouseFigure, type WrittenFigure } from '$core/shop/own-house.ts';
+	import {
+		OWN_FIGURES,
+		readHouseFigure,
+		usualFigure as usual,
+		type HouseFigure,
+		type WrittenFigure
+	} from '$core/shop/own-house.ts';
 	import { figureWord, isLength } from '$core/units/figures.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import { nameOf } from '$core/why/names.ts';
@@ -14,7 +20,9 @@
 	const UNITS: readonly Unit[] = ['mm', 'in'];
 	/** What was typed, by `house figure`; what is not here is as it came. */
 	// svelte-ignore state_referenced_locally
-	let own = $state<Record<string, string>>(Object.fromEntries(data.house.map((one) => [`${one.house} ${one.figure}`, String(one.value)])));
+	const own = $state<Record<string, string>>(
+		Object.fromEntries(data.house.map((one) => [`${one.house} ${one.figure}`, String(one.value)]))
+	);
 	// svelte-ignore state_referenced_locally
 	let rev = $state(data.rev);
 	let changed = $state(false);
@@ -25,7 +33,9 @@
 
 	const rows = OWN_FIGURES.map((figure) => ({ figure, name: nameOf(`shop.house.${figure}`).replace(/^house /, '') }));
 	const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
-	const shown = $derived(rows.filter(({ name, figure }) => words.every((word) => `${name} ${figure}`.toLowerCase().includes(word))));
+	const shown = $derived(
+		rows.filter(({ name, figure }) => words.every((word) => `${name} ${figure}`.toLowerCase().includes(word)))
+	);
 	const isFaulty = $derived(rows.some(({ figure }) => UNITS.some((unit) => faultOf(figure, unit) !== null)));
 
 	function faultOf(figure: HouseFigure, unit: Unit): string | null {
@@ -75,8 +85,8 @@
 		<div>
 			<h1>House figures</h1>
 			<p class="about">
-				What this shop uses unless a job says otherwise. A job that is cut in millimetres takes the first column, one that is cut in
-				inches the second.
+				What this shop uses unless a job says otherwise. A job that is cut in millimetres takes the first column, one that is cut
+				in inches the second.
 			</p>
 		</div>
 		<label>Find <input class="field" type="search" autocomplete="off" bind:value={find} /></label>
@@ -90,7 +100,8 @@
 	<table>
 		<thead
 			><tr
-				><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col">As it came</th></tr
+				><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col">As it came</th
+				></tr
 			></thead
 		>
 		<tbody>
@@ -119,10 +130,8 @@
 					{/each}
 					<td class="came">
 						{#each UNITS.filter((unit) => own[`${unit} ${figure}`] !== undefined) as unit (unit)}
-							<button
-								type="button"
-								class="text-press figures"
-								onclick={() => type(figure, unit, usual(figure, unit))}>back to {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
+							<button type="button" class="text-press figures" onclick={() => type(figure, unit, usual(figure, unit))}
+								>back to {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
 							>
 						{/each}
 					</td>
@@ -130,7 +139,8 @@
 			{:else}
 				<tr
 					><td colspan="4"
-						>No figure has “{find}” in it. <button type="button" class="text-press" onclick={() => (find = '')}>Show all</button></td
+						>No figure has “{find}” in it.
+						<button type="button" class="text-press" onclick={() => (find = '')}>Show all</button></td
 					></tr
 				>
 			{/each}

@@ -109,7 +109,9 @@
 										bind:value={row[key]}
 										onchange={() => (said = '')}
 									>
-										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}>{mouldingName(wood, data.reads ?? 'mm')}</option>{/each}
+										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}
+													>{mouldingName(wood, data.reads ?? 'mm')}</option
+												>{/each}
 										{:else}{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}>{colour}</option>{/each}{/if}
 									</select>
 								{:else}

@@ -64,8 +64,11 @@
 				<p>{[data.job.piece?.maker, data.job.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
 			</div>
 			<p class="number figures">
-				<strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(plan.grade)}<br
-				/>cut in {job.cutIn === 'mm' ? 'mm' : 'inches'}{job.cutIn === unit ? '' : `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
+				<strong>{data.number}</strong> rev {data.rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(
+					plan.grade
+				)}<br />cut in {job.cutIn === 'mm' ? 'mm' : 'inches'}{job.cutIn === unit
+					? ''
+					: `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
 			</p>
 		</header>
 		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
@@ -125,9 +128,8 @@
 					<caption>Guide stops, each mat with its back up, {unit}</caption>
 					<thead
 						><tr
-							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'foot'] as side (side)}<th scope="col">{side}</th>{/each}<th
-								scope="col">window</th
-							></tr
+							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'foot'] as side (side)}<th scope="col">{side}</th
+								>{/each}<th scope="col">window</th></tr
 						></thead
 					>
 					<tbody>
@@ -162,16 +164,12 @@
 					{@const laid = laidOn(plan, job, sight)}
 					{@const { tolerance, overlap, support } = sight.opening}
 					<table>
-						<caption
-							>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption
-						>
+						<caption>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption>
 						<tbody>
 							<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
 							<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
 							{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
-							<tr
-								><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr
-							>
+							<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
 							{#if overlap}<tr
 									><th scope="row">covered in front: left, top, right, foot</th><td
 										>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
@@ -229,8 +227,7 @@
 							></tr
 						>
 						{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{shop.rings[plan.hang.ring]!.name}</td></tr>{/if}
-						{#if plan.hang.strip}<tr
-								><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
+						{#if plan.hang.strip}<tr><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
 							>{/if}
 						{#if plan.hang.wire}
 							<tr
@@ -252,9 +249,7 @@
 						{/if}
 						<tr><th scope="row">nails above the floor</th><td>{text(plan.hang.hooks[0]!.height, 'hang.hooks')}</td></tr>
 						<tr
-							><th scope="row">nails</th><td
-								>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
-							></tr
+							><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr
 						>
 						<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
 					</tbody>
