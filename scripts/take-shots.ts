@@ -89,7 +89,7 @@ async function givePhotograph(browser: Browser): Promise<void> {
 }
 
 async function besideAnother(browser: Browser): Promise<void> {
-	await browser.press('Keep this beside, and change the job');
+	await browser.press('Save as version A and keep editing');
 	await browser.type('Border width', '85');
 	await browser.sees('borders · width');
 }

@@ -1,6 +1,7 @@
 /** Steps that cut and join boards before the piece is near: blanks and windows, lifts, lined boards, spacers (handbook order of the work). */
 import { matBackScene } from '../drawing/board.ts';
-import { SIDE_WORDS } from '../cutting/material-name.ts';
+import type { Cut } from '../cutting/list.ts';
+import { lineName, lineSize } from '../cutting/material-name.ts';
 import { SPACER_NAMES } from '../drawing/layer-name.ts';
 import type { Scene } from '../drawing/scene.ts';
 import type { Decided } from '../job/decide.ts';
@@ -19,7 +20,7 @@ export function cutBoards(writer: Writer): Step | null {
 		.concat(sheetSpacers(writer));
 	if (blanks.length + small.length === 0) return null;
 	const mats = plan.window!.mats;
-	const names = [...new Set(blanks.map(({ role, of }) => (role === 'mat' ? of! : role)))];
+	const names = [...countedBy(blanks, lineName)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
 		id: 'cut-boards',
 		title: 'Cut the boards',
@@ -37,13 +38,7 @@ export function cutBoards(writer: Writer): Step | null {
 						]
 					: []
 			),
-			...small.map(
-				(cut) =>
-					`${sentence(cut.role)}${[cut.of, cut.side && SIDE_WORDS[cut.side]]
-						.filter(Boolean)
-						.map((word) => `, ${word}`)
-						.join('')}: ${writer.counted(cut)}.`
-			)
+			...stripsSay(writer, small)
 		],
 		because:
 			mats.length > 0
@@ -71,6 +66,26 @@ export function windowsOf(writer: Writer, index: number): string[] {
 		}
 		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, foot ${writer.mark(bottom)}; ${measures}.`;
 	});
+}
+
+/** Parts of a kind together, each size once: `Lift, mat 1: 4 of 52 × 364, 2 of 194 × 52.` */
+function stripsSay(writer: Writer, parts: readonly Cut[]): string[] {
+	const kinds = new Map<string, Cut[]>();
+	for (const cut of parts) {
+		const kind = [sentence(cut.role), cut.of].filter(Boolean).join(', ');
+		kinds.set(kind, [...(kinds.get(kind) ?? []), cut]);
+	}
+	return [...kinds].map(([kind, cuts]) => {
+		const sizes = [...countedBy(cuts, (cut) => lineSize(cut, writer.job.reader))].map(([size, count]) => `${count} of ${size}`);
+		return `${kind}: ${sizes.join(', ')}.`;
+	});
+}
+
+/** How many there are of each name, in their order. */
+function countedBy(parts: readonly Cut[], name: (cut: Cut) => string): Map<string, number> {
+	const counts = new Map<string, number>();
+	for (const cut of parts) counts.set(name(cut), (counts.get(name(cut)) ?? 0) + cut.count);
+	return counts;
 }
 
 function sheetSpacers(writer: Writer) {

@@ -104,7 +104,7 @@ function place(sights: Sight[], writer: Writer): Step {
 					? ['It is free all round: the same air on all sides.']
 					: exact
 						? ['Lay it exactly: there is hardly any play.']
-						: [`It is right within ± ${writer.mark(tolerance.width)} across and ± ${writer.mark(tolerance.height)} up and down.`])
+						: [`It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`])
 			];
 		}),
 		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.',

@@ -46,6 +46,11 @@ export class Writer {
 		return showLength(mm, this.job.reader, 'mark').text;
 	}
 
+	/** A length that is not to be passed. */
+	most(mm: number): string {
+		return showLength(mm, this.job.reader, 'most').text;
+	}
+
 	/** A round figure that nobody computes with, as each unit has it. */
 	either(metric: string, inches: string): string {
 		return this.job.reader.unit === 'mm' ? metric : inches;

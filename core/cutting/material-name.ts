@@ -40,7 +40,7 @@ export function lineDetail(cut: Cut, reader: Reader): string {
 }
 
 /** The list is read before anything is turned over: its sides are those of the front. */
-export const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
+const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
 
 /** `542 × 701`; of a spacer `542 × 6 high × 5 thick`, of a wire its length. */
 export function lineSize(cut: Cut, reader: Reader): string {

@@ -5,7 +5,7 @@ import { ownCorners, patchOn } from '../hold/own-edges.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
-import { sightsOf, type Sight } from '../sights.ts';
+import { sightsOf, which, type Sight } from '../sights.ts';
 import { outlineOf } from '../window/shape.ts';
 import { CORE, PAPER } from '../shop/colours.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
@@ -84,7 +84,7 @@ export function placingScene(plan: Plan, job: Decided, index: number): Scene | n
 		{ name: 'from the top', side: 'left', from: 0, to: laid.top, value: laid.top, at: 0, look: 'mark' }
 	];
 	const name = laid.board[0]!.toUpperCase() + laid.board.slice(1);
-	return board(`${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
+	return board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
 }
 
 /** The sheet with its tabs, as it lies when they are put on: back up, a piece that sheds face up. */
@@ -118,7 +118,7 @@ export function hingingScene(plan: Plan, job: Decided, index: number): Scene | n
 		look: 'mark'
 	}));
 	const stands = hold.kind === 't-hinge' ? hold.tab! : 0;
-	const scene = board(backUp ? 'The sheet, back up' : 'The sheet, face up', largest, shapes, dimensions);
+	const scene = board(`${which(sight)}${backUp ? 'The sheet, back up' : 'The sheet, face up'}`, largest, shapes, dimensions);
 	return { ...scene, box: { left: 0, top: -stands, width: largest.width, height: largest.height + stands } };
 }
 

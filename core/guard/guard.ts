@@ -1,6 +1,6 @@
 /** Station Guard: the layers from the front, and what of them touches or faces the piece (handbook guard#layers). */
 import type { Decided } from '../job/decide.ts';
-import { fillerBoards, fillerStack, liftBoards, spacerBoards, stackOf, type Made } from '../pack/made.ts';
+import { fillerBoards, fillerStack, liftBoards, spacerBoards, stackBeside, type Made } from '../pack/made.ts';
 import type { Shop } from '../shop/shop.ts';
 
 export type Layer = {
@@ -42,7 +42,7 @@ export function planLayers(job: Decided, shop: Shop): Layer[] {
 	if (guard.spacer) {
 		const { material, thickness } = guard.spacer;
 		add('spacer', material, thickness, {
-			made: material === 'cotton' ? stackOf(thickness, spacerBoards(job, shop), madeWithin) : null
+			made: material === 'cotton' ? stackBeside(thickness, spacerBoards(job, shop), job, madeWithin) : null
 		});
 	}
 	for (const [index, mat] of job.mats.entries()) {
@@ -50,7 +50,7 @@ export function planLayers(job: Decided, shop: Shop): Layer[] {
 		if (mat.lift > 0)
 			add('lift', (mat.liftBoard ?? mat.board).id, mat.lift, {
 				index,
-				made: stackOf(mat.lift, liftBoards(job, shop, index), madeWithin)
+				made: stackBeside(mat.lift, liftBoards(job, shop, index), job, madeWithin)
 			});
 	}
 	const inside = job.windows.some(({ way }) => way === 'float') ? { inside: true as const } : {};

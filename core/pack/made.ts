@@ -62,6 +62,12 @@ export function liftBoards(job: Decided, shop: Shop, index: number): Board[] {
 	return [board, ...stackable(shop, job.aim).filter(({ id }) => id !== board.id)];
 }
 
+/** Beside a piece that an alkaline reserve would harm, un-buffered boards alone wherever they come to the height. */
+export function stackBeside(height: number, boards: readonly Board[], { piece }: Decided, within: number): Made | null {
+	const mild = boards.filter(({ buffered }) => !buffered);
+	return (piece.proteinOrDye ? stackOf(height, mild, within) : null) ?? stackOf(height, boards, within);
+}
+
 /** Boards for a filler: its own first, with others to come to the height. */
 export function fillerBoards(job: Decided, shop: Shop, index: number): Board[] {
 	const { board } = job.guard.fillers[index]!;
@@ -86,12 +92,12 @@ function stackable(shop: Shop, aim: Grade): Board[] {
 /** A filler is its own board in layers where that comes near enough; else with another kind beside it. */
 export function fillerStack(height: number, boards: readonly Board[], within: number): Made | null {
 	const [own, ...others] = boards as [Board, ...Board[]];
-	const beside = () => {
+	const withOthers = () => {
 		for (let layers = Math.floor(height / own.thickness); layers > 0; layers -= 1) {
 			const rest = stackOf(height - layers * own.thickness, others, within);
 			if (rest) return [{ board: own.id, layers }, ...rest];
 		}
 		return null;
 	};
-	return stackOf(height, [own], within) ?? beside() ?? stackOf(height, boards, within);
+	return stackOf(height, [own], within) ?? withOthers() ?? stackOf(height, boards, within);
 }

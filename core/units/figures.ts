@@ -44,7 +44,7 @@ export type FigureUnit =
 	| 'gravity'
 	| 'cents';
 
-const LENGTHS: ReadonlySet<FigureUnit> = new Set(['cut', 'mark', 'fine']);
+const LENGTHS: ReadonlySet<FigureUnit> = new Set(['cut', 'mark', 'fine', 'least', 'most']);
 
 export function isLength(unit: FigureUnit): unit is Look {
 	return LENGTHS.has(unit);
@@ -99,10 +99,10 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	movement: 'fine',
 	window: 'cut',
 	'window.overlap': 'mark',
-	'window.least': 'mark',
+	'window.least': 'least',
 	'window.solved': 'mark',
-	'window.free': 'mark',
-	'window.tolerance': 'mark',
+	'window.free': 'most',
+	'window.tolerance': 'most',
 	'window.sees': 'mark',
 	'window.placement': 'mark',
 	'window.at': 'cut',
@@ -115,6 +115,9 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'window.mats.lift': 'cut',
 	'window.mats.lift.setback': 'mark',
 	'window.openings': 'mark',
+	'window.openings.least': 'least',
+	'window.openings.free': 'most',
+	'window.openings.tolerance': 'most',
 	'window.openings.opening': 'cut',
 	'window.openings.support': 'cut',
 	pack: 'fine',

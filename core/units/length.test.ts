@@ -98,6 +98,15 @@ test('shown: millimetres to a half, inches as real fractions, and read back the 
 		'what nobody cuts'
 	);
 	assert.deepEqual([showLength(2.9, 'in').text, showLength(402, 'in', 'mark').text], ['1⁄8', '15 13⁄16']);
+	assert.deepEqual(
+		[showLength(3.06, 'mm', 'most').text, showLength(3.01, 'mm', 'least').text],
+		['3', '3.1'],
+		'limits to their safe side'
+	);
+	assert.deepEqual(
+		[showLength(3.06, 'in', 'most').text, showLength(3.06, 'in', 'least').text, showLength(0.5, 'in').text],
+		['1⁄16', '1⁄8', '0.02']
+	);
 	assert.equal(showLength(2.9, { unit: 'in', fraction: 32 }).text, '1⁄8');
 	assert.equal(showLength(2.5, { unit: 'in', fraction: 32 }).text, '3⁄32');
 	assert.deepEqual(

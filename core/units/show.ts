@@ -5,10 +5,13 @@
  * a decimal there, since a fraction would hide what it is asked for.
  */
 import { MM_PER_INCH, type Unit } from './length.ts';
-import { showNearest } from './round.ts';
+import { cutDown, receiveUp, showNearest } from './round.ts';
 
-/** cut: to the cutting step. mark: where a tape is laid, mm to a tenth. fine: cut by nobody. */
-export type Look = 'cut' | 'mark' | 'fine';
+/**
+ * cut: to the cutting step. mark: where a tape is laid, mm to a tenth. fine: cut by nobody. least, most: limits, as mark and to the safe
+ * side: what is least goes up, what is most goes down.
+ */
+export type Look = 'cut' | 'mark' | 'fine' | 'least' | 'most';
 
 /** Who reads: the unit, and the finest fraction of an inch that the shop's tapes show. */
 export type Reader = { unit: Unit; fraction: number };
@@ -26,8 +29,9 @@ const SOMETHING = 0.05;
  */
 export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
 	const { unit, fraction } = readerOf(reads);
-	if (unit === 'mm') return plainText(mm, showNearest(Math.abs(mm), look === 'cut' ? 0.5 : 0.1), 1);
-	const parts = showNearest((Math.abs(mm) / MM_PER_INCH) * fraction, 1);
+	const size = Math.abs(mm);
+	if (unit === 'mm') return plainText(mm, inSteps(size / (look === 'cut' ? 0.5 : 0.1), look) * (look === 'cut' ? 0.5 : 0.1), 1);
+	const parts = inSteps((size / MM_PER_INCH) * fraction, look);
 	// What is no step of the tape and yet something is not said as nothing.
 	if (look === 'fine' || (parts === 0 && Math.abs(mm) >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
@@ -46,6 +50,12 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 		numerator,
 		denominator
 	};
+}
+
+/** Whole steps; of a limit those on its safe side. */
+function inSteps(steps: number, look: Look): number {
+	if (look === 'least') return receiveUp(steps, 1);
+	return look === 'most' ? cutDown(steps, 1) : showNearest(steps, 1);
 }
 
 /** Thousandths under an inch, hundredths above. */
@@ -72,10 +82,7 @@ export function showSize(size: { width: number; height: number }, reads: Unit | 
 
 /** A limit of safety in whole steps, rounded to the safe side: what is least goes up, what is most goes down. */
 export function showLimit(mm: number, reads: Unit | Reader, side: 'least' | 'most'): string {
-	const { unit, fraction } = readerOf(reads);
-	const step = unit === 'mm' ? 0.1 : MM_PER_INCH / fraction;
-	const steps = side === 'least' ? Math.ceil(mm / step - 1e-6) : Math.floor(mm / step + 1e-6);
-	return showWithUnit(steps * step, reads, 'mark');
+	return showWithUnit(mm, reads, side);
 }
 
 /** Two lengths that are held against each other: as decimals where the tape's fractions would read the same. */

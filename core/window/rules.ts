@@ -12,7 +12,6 @@ import {
 	sidesWith
 } from '../findings/change.ts';
 import { SIDES, type Sides } from '../geometry/shapes.ts';
-import { put } from '../job/patch.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
 import { cutDown, receiveUp, showNearest } from '../units/round.ts';
 import { showLength, showSize } from '../units/show.ts';

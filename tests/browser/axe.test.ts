@@ -35,7 +35,7 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('Pack width'));
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.press('List of keys'));
 	await holdsAt('/jobs/K-0101?at=window&view=front', () => here.browser.keys('z'));
-	await holdsAt('/jobs/K-0101?at=window&view=compare', () => here.browser.press('Keep this beside, and change the job'));
+	await holdsAt('/jobs/K-0101?at=window&view=compare', () => here.browser.press('Save as version A and keep editing'));
 	for (const number of ['K-0110', 'K-0111', 'K-0114']) await holdsAt(`/jobs/${number}?at=frame`);
 	await holdsAt('/jobs/K-0101?at=frame', () => here.browser.press('Try the shelf'));
 	await holdsAt('/jobs/K-0108?at=hold');

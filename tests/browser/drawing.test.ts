@@ -26,7 +26,7 @@ test('a window edge is pulled: it snaps to the step, follows the hand, and one u
 	const overlap = pulled.window!.overlap as { left: number; right: number };
 	assert.ok(overlap.left > 6 && Number.isInteger(overlap.left * 2), `${overlap.left} is no half millimetre above 6`);
 	assert.equal(overlap.right, 6);
-	// The edge that was pulled stands under the hand.
+	// The edge that was pulled is under the hand.
 	const after = await browser.middleOf('Window edge, left: overlap');
 	await browser.keys(Key.chord(Key.CONTROL, 'z'));
 	await here.untilKept(number, 'the overlap to be as before', (job) => job.window!.overlap === 6);
@@ -74,7 +74,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	const stain = first.piece!.zones![0]! as { kind: string; left: number; width: number };
 	assert.equal(stain.kind, 'hide');
 	assert.ok(stain.left < 4 && stain.width > 4, JSON.stringify(stain));
-	await browser.sees('“zone 1” stands in the window.');
+	await browser.sees('“zone 1” shows in the window.');
 
 	// By keys: a signature, put in the middle and moved to the right edge.
 	await browser.driver.executeScript('document.activeElement.blur()');
@@ -100,7 +100,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	await browser.press('Find the largest window');
 	const solved = await here.untilKept(number, 'the solved window', (job) => job.window!.overlap === 'solve');
 	await browser.sees('Overlap, as found');
-	await browser.seesNo('“zone 1” stands in the window');
+	await browser.seesNo('“zone 1” shows in the window');
 	const made = planSingle(solved);
 	assert.deepEqual(
 		made.findings.filter((finding) => finding.rule.startsWith('window.zone')),
@@ -114,11 +114,11 @@ test('a drawn corner, a wall and a second version say what the plan says', async
 	const { browser } = here;
 	await browser.sees('Corner of the window, and its section');
 	await browser.press('Compare');
-	await browser.press('Keep this beside, and change the job');
+	await browser.press('Save as version A and keep editing');
 	await browser.type('Border width', '90');
 	await browser.sees('617 × 776');
 	await browser.sees('borders · width 90 70');
-	await browser.press('Take up “As it stood”');
+	await browser.press('Switch to Version A');
 	await here.untilKept(number, 'the first version to be taken up', (job) => job.borders!.width === 70);
 	await browser.sees('borders · width 70 90');
 	await browser.press('On the wall');
@@ -132,10 +132,10 @@ test('every revision can be looked at and taken up again', async () => {
 	await browser.type('Border width', '75');
 	await browser.sees('rev 2 · kept');
 	await browser.station('Record');
-	await browser.press('look at it, revision 1');
+	await browser.press('compare revision 1');
 	await browser.sees('Rev 1');
 	await browser.sees('borders · width 75 70');
-	await browser.press('Take up “Rev 1”');
+	await browser.press('Switch to Rev 1');
 	await here.untilKept(number, 'revision 1 to stand again', (job) => job.borders!.width === 70);
 	await browser.sees('rev 3 · kept');
 });

@@ -33,13 +33,13 @@ test('a pack that is proud, fixed in two ways: a thinner filler, and after undo 
 	const { press, sees, seesNo, keys, open } = here.browser;
 	const number = await keepJob(here.server.address, proud());
 	await open(`/jobs/${number}?at=frame`);
-	await sees('The pack stands 1 mm proud of the rabbet.');
-	await sees('the pack stands proud');
+	await sees('The pack is 1 mm proud of the rabbet.');
+	await sees('the pack is proud of the frame');
 	await press('Filler 10 mm → 6 mm');
 	await seesNo('proud of the rabbet');
 	await here.untilKept(number, 'the filler', (job) => job.guard!.fillers![0]!.thickness === 6);
 	await keys(Key.chord(Key.CONTROL, 'z'));
-	await sees('The pack stands 1 mm proud of the rabbet.');
+	await sees('The pack is 1 mm proud of the rabbet.');
 	await press('Strips of 4 mm glued to the back');
 	await seesNo('proud of the rabbet');
 	await sees('From the wall, with its strips');
@@ -83,7 +83,7 @@ test('an out-of-true frame: measured, which corner is out, the glazing that foll
 	const { press, sees, type, open } = here.browser;
 	const number = await keepJob(here.server.address, workedJob({ frame: { moulding: 'ash-22' } }));
 	await open(`/jobs/${number}?at=frame`);
-	await press('It exists');
+	await press('Customer’s frame');
 	await sees('Its rabbet, as measured');
 	await press('Four sides');
 	for (const [side, length] of [
@@ -182,7 +182,7 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	await sees('A lip of 24 mm is as wide as the face of 24 mm.');
 	await type('Lip of Green frame', '8');
 	await press('Keep the shelf');
-	await sees('Kept. Frame, in every job, tries what stands here.');
+	await sees('Kept. Frame, in every job, tries what is here.');
 	const number = await keepJob(here.server.address, workedJob());
 	await open(`/jobs/${number}?at=frame`);
 	await press('Try the shelf');

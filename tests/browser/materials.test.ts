@@ -65,7 +65,7 @@ test('an own material without data: used by a job, said, no longer offered and k
 	// Taken out of the list, it stays for the job.
 	await open('/stock/materials');
 	await press('Board from the net loft');
-	await press('take it out');
+	await press('remove it');
 	await press('See which jobs it touches');
 	await press('Keep the change');
 	await sees(/Board from the net loft ?not offered/);

@@ -32,11 +32,11 @@ test('the job sheet is three pages at its own size: the fullest ones on Letter, 
 	}
 });
 
-test('the sheet of several windows: each sheet’s place, each opening’s stops', async () => {
+test('the sheet of several windows: each sheet’s place, each opening’s stops, each board as it lies', async () => {
 	await here.browser.open('/jobs/K-0112/sheet');
 	for (const text of ['Window 1: Where it lies', 'Window 3: Where it lies', '2, window 3', 'Window 2: T-hinges'])
 		await here.browser.sees(text);
-	assert.deepEqual(await printed(), { pages: 3, sizes: new Set(['595 × 842']) });
+	assert.deepEqual(await printed(), { pages: 4, sizes: new Set(['595 × 842']) });
 });
 
 test('the sheet of a float and of the customer’s frame leave out what they have not', async () => {

@@ -70,7 +70,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await sees('3 hinges · Wheat-starch');
 
 	await station('Frame');
-	await choose('Moulding', 'A section given outright');
+	await choose('Moulding', 'Enter a profile');
 	for (const [label, figure] of [
 		['Face', '1'],
 		['Lip', '5/16'],

@@ -66,7 +66,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	await browser.type('Gutter between them', '5');
 	await browser.sees('Window 1 and window 2 run into each other in the front mat.');
 	assert.equal((await here.kept(number)).window!.grid!.gutter, 35);
-	await browser.press('take window 3 out');
+	await browser.press('remove window 3');
 	await browser.sees('2 windows in this mat');
 });
 

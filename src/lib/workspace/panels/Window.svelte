@@ -121,7 +121,7 @@
 				<h2>Paper left behind the mat</h2>
 				<dl class="rows">
 					{#each SIDES as side (side)}
-						<dt>{side}, least {showLength(opening.least![side], editor.reader, 'mark').text}</dt>
+						<dt>{side}, least {showLength(opening.least![side], editor.reader, 'least').text}</dt>
 						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} /></dd>
 					{/each}
 				</dl>

@@ -47,7 +47,9 @@
 	/** Nobody lays a sheet nearer than this by eye. */
 	const EXACTLY = 1;
 	const within = ({ width, height }: Size) =>
-		Math.min(width, height) < EXACTLY ? 'lay it exactly' : `± ${mark(width)} and ± ${mark(height)}`;
+		Math.min(width, height) < EXACTLY
+			? 'lay it exactly'
+			: `± ${text(width, 'window.tolerance')} and ± ${text(height, 'window.tolerance')}`;
 
 	let paper = $state<'a4' | 'letter'>('a4');
 	let now = $state('');
@@ -115,7 +117,6 @@
 					</table>
 				</div>
 			</div>
-			{#if plan.frame}<FrameRows {...printed} />{/if}
 		{/if}
 	</Paper>
 	{#if plan.window && plan.measure && plan.hold}
@@ -159,6 +160,7 @@
 						{/each}
 					</tbody>
 				</table>{/if}
+			{#if plan.frame}<FrameRows {...printed} />{/if}
 			<div class="halves">
 				{#each sights as sight (sight.index)}
 					{@const laid = laidOn(plan, job, sight)}
@@ -181,80 +183,84 @@
 					<HoldRows {...printed} {sight} />
 				{/each}
 			</div>
+			{#if back && plan.hang && plan.back}
+				<div class="two">
+					<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
+					<table>
+						<caption>Back and hanging, {unit}</caption>
+						<tbody>
+							{#if plan.back.edgeSeal}<tr
+									><th scope="row">edge seal, width, length</th><td
+										>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
+											plan.back.edgeSeal.length,
+											'back.edgeSeal.length'
+										)}</td
+									></tr
+								>{/if}
+							{#if plan.back.tape}
+								<tr
+									><th scope="row">back tape, {job.back.seal}</th><td
+										>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
+											? `, ${plan.back.tape.passes} passes`
+											: ''}</td
+									></tr
+								>
+								<tr
+									><th scope="row">its strips</th><td
+										>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
+											plan.back.tape.strips[1],
+											'back.tape.strips[1]'
+										)}</td
+									></tr
+								>
+							{/if}
+							{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
+									><th scope="row">dust cover, cut; trimmed</th><td
+										>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
+									></tr
+								>{/if}
+							<tr
+								><th scope="row">rings from the top, the sides</th><td
+									>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
+								></tr
+							>
+							{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{shop.rings[plan.hang.ring]!.name}</td></tr>{/if}
+							{#if plan.hang.strip}<tr
+									><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
+								>{/if}
+							{#if plan.hang.wire}
+								<tr
+									><th scope="row">{plan.hang.by} breaking at, cut to</th><td
+										>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
+											plan.hang.wire.length,
+											'hang.wire.length'
+										)}</td
+									></tr
+								>
+								<tr
+									><th scope="row">rise, angle, pull</th><td
+										>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
+											plan.hang.pullN,
+											'hang.pullN'
+										)}</td
+									></tr
+								>
+							{/if}
+							<tr><th scope="row">nails above the floor</th><td>{text(plan.hang.hooks[0]!.height, 'hang.hooks')}</td></tr>
+							<tr
+								><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
+								></tr
+							>
+							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
+						</tbody>
+					</table>
+				</div>
+			{/if}
 		</Paper>
 	{/if}
-	{#if plan.frame && back && plan.hang && plan.back}
+	{#if steps.length > 0}
 		<Paper size={paper}>
 			<p class="running figures">{data.number} · {data.job.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
-			<div class="two">
-				<Drawing scene={back} {...shared} paperWidth={88} paperHeight={74} label={9.5} />
-				<table>
-					<caption>Back and hanging, {unit}</caption>
-					<tbody>
-						{#if plan.back.edgeSeal}<tr
-								><th scope="row">edge seal, width, length</th><td
-									>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
-										plan.back.edgeSeal.length,
-										'back.edgeSeal.length'
-									)}</td
-								></tr
-							>{/if}
-						{#if plan.back.tape}
-							<tr
-								><th scope="row">back tape, {job.back.seal}</th><td
-									>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
-										? `, ${plan.back.tape.passes} passes`
-										: ''}</td
-								></tr
-							>
-							<tr
-								><th scope="row">its strips</th><td
-									>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
-										plan.back.tape.strips[1],
-										'back.tape.strips[1]'
-									)}</td
-								></tr
-							>
-						{/if}
-						{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
-								><th scope="row">dust cover, cut; trimmed</th><td
-									>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
-								></tr
-							>{/if}
-						<tr
-							><th scope="row">rings from the top, the sides</th><td
-								>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
-							></tr
-						>
-						{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{shop.rings[plan.hang.ring]!.name}</td></tr>{/if}
-						{#if plan.hang.strip}<tr><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
-							>{/if}
-						{#if plan.hang.wire}
-							<tr
-								><th scope="row">{plan.hang.by} breaking at, cut to</th><td
-									>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
-										plan.hang.wire.length,
-										'hang.wire.length'
-									)}</td
-								></tr
-							>
-							<tr
-								><th scope="row">rise, angle, pull</th><td
-									>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
-										plan.hang.pullN,
-										'hang.pullN'
-									)}</td
-								></tr
-							>
-						{/if}
-						<tr><th scope="row">nails above the floor</th><td>{text(plan.hang.hooks[0]!.height, 'hang.hooks')}</td></tr>
-						<tr
-							><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr
-						>
-						<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
-					</tbody>
-				</table>
-			</div>
 			<ol class="steps">
 				{#each steps as step, index (step.id)}
 					<li>
@@ -356,6 +362,7 @@
 	}
 	.size {
 		white-space: nowrap;
+		padding-left: 2.5mm;
 	}
 	.of {
 		margin-left: 1.5mm;
