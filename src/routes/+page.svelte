@@ -23,7 +23,9 @@
 		'seven pieces',
 		'eight pieces',
 		'nine pieces',
-		'ten pieces'
+		'ten pieces',
+		'eleven pieces',
+		'twelve pieces'
 	];
 
 	// The day is that of the person who looks, so it is said in the browser.
@@ -44,7 +46,8 @@
 			const response = await fetch('/api/jobs', {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ format: 'rare-keep/job', version: 1, piece: { readings: {} } })
+				// Who reads inches cuts in them.
+				body: JSON.stringify({ format: 'rare-keep/job', version: 1, unit: data.reads ?? 'mm', piece: { readings: {} } })
 			});
 			if (!response.ok) throw new Error(String(response.status));
 			const { number } = (await response.json()) as { number: string };

@@ -32,7 +32,7 @@ const ON_SCREEN: [station: string, name: string, of: (plan: SinglePlan) => numbe
 	['Frame', 'Top rail', (plan) => plan.frame!.rails[0], 'frame.rails[0]'],
 	['Frame', 'Right rail', (plan) => plan.frame!.rails[1], 'frame.rails[1]'],
 	['Frame', 'Stick', (plan) => plan.frame!.stick, 'frame.stick'],
-	['Wall', 'Length of wire', (plan) => plan.hang!.wire!.length, 'hang.wire.length']
+	['Wall', 'Length of the wire', (plan) => plan.hang!.wire!.length, 'hang.wire.length']
 ];
 
 function onCommandLine(job: JobFile): SinglePlan {

@@ -56,7 +56,7 @@ test('the cheapest set: one press reaches the aim, one undo takes it back', asyn
 	const { press, sees, keys, open } = here.browser;
 	const number = await keepJob(
 		here.server.address,
-		workedJob({ aim: 'keep', guard: { glazing: 'glass', underMat: 'cotton-4', backing: 'foam-ordinary' } })
+		workedJob({ aim: 'keep', answered: ['hold'], guard: { glazing: 'glass', underMat: 'cotton-4', backing: 'foam-ordinary' } })
 	);
 	await open(`/jobs/${number}?at=guard`);
 	await sees(/2 changes reach Keep, for [\d.]+ more/);
@@ -85,7 +85,7 @@ test('choices say what they would do; an unfit one is taken all the same, with i
 	await sees('45 % of the UV is stopped; Keep asks for 70.');
 	await press('Spacer: none');
 	await press('choose Acrylic strips');
-	await here.browser.type('Thickness of the spacer', '4');
+	await here.browser.type('Height of the spacer: the air it gives', '4');
 	await here.browser.waitFor('the spacer to be kept', async () => {
 		const { guard } = await job(number);
 		return (guard?.spacer as { thickness?: number } | undefined)?.thickness === 4;

@@ -21,11 +21,11 @@ test('the float lithograph: its big glazing sags onto it lying flat, not carried
 	const { press, sees, seesNo, open } = here.browser;
 	await here.loadDemo();
 	await open('/jobs/K-0107?at=frame');
-	await sees('Lying flat, the glazing sags by at most 6.6 mm over a gap of 6 mm. Carried upright it stays clear.');
+	await sees('Lying flat, the glazing sags by at most 6.6 mm over 6 mm of air. Carried upright it stays clear.');
 	await sees('Lying for weeks 13.2');
 	await sees('Carried, leaning by ten degrees 1.1');
 	await sees('It would touch the piece lying flat; carried upright it stays clear.');
-	await press('Lift the mat 9 mm');
+	await press('Lift the mat to 9 mm');
 	await seesNo('Lying flat, the glazing sags');
 });
 
@@ -35,9 +35,9 @@ test('a pack that is proud, fixed in two ways: a thinner filler, and after undo 
 	await open(`/jobs/${number}?at=frame`);
 	await sees('The pack is 1 mm proud of the rabbet.');
 	await sees('the pack is proud of the frame');
-	await press('Filler 10 mm → 6 mm');
+	await press('Filler from 10 mm to 5 mm');
 	await seesNo('proud of the rabbet');
-	await here.untilKept(number, 'the filler', (job) => job.guard!.fillers![0]!.thickness === 6);
+	await here.untilKept(number, 'the filler', (job) => job.guard!.fillers![0]!.thickness === 5);
 	await keys(Key.chord(Key.CONTROL, 'z'));
 	await sees('The pack is 1 mm proud of the rabbet.');
 	await press('Strips of 4 mm glued to the back');
@@ -73,7 +73,8 @@ test('a metal frame: chosen, its borders grown to the next pair, its kit read', 
 	await sees(/air of rails, across for 550 mm/);
 	const kept = await here.untilKept(number, 'the section', (job) => job.frame!.pairStep === 10);
 	assert.deepEqual(planSingle(kept).window!.pack, { width: 550, height: 710 });
-	await choose('School: spring clips', 'four in all');
+	await here.browser.driver.executeScript("document.querySelectorAll('main details').forEach((one) => (one.open = true))");
+	await choose('spring clips', 'four');
 	await sees('Clips: top and bottom 0 each, sides 2 each.');
 	await press('Wood');
 	await sees('Rails at the long points');

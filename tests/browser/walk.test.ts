@@ -105,7 +105,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	assert.equal(planOf.fits, true);
 	assert.equal(planOf.hang!.hooks.length, 2);
 	await press('Job sheet');
-	await sees('Guide stops, from the back of each mat');
+	await sees('Guide stops, each mat with its back up');
 	await sees('Salt road, survey sheet');
 	for (const size of [planOf.window!.pack, planOf.window!.opening, planOf.frame!.sight, planOf.frame!.rabbet])
 		await sees(showSize(size, 'in'));

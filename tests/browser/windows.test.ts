@@ -59,7 +59,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	);
 	await browser.sees('3 sheets');
 	await browser.station('Cut');
-	await browser.sees('Mat 2, window 3, stops from the back');
+	await browser.sees('Mat 2, its back up');
 
 	// Too near: the fault stands at the gutter, and nothing is lost.
 	await browser.station('Window');
@@ -111,7 +111,7 @@ test('the shop’s own sizes are edited in House, kept, and offered where border
 	await browser.choose('A size that is sold', 'Harbour square');
 	await here.untilKept(number, 'the own size', (job) => job.borders?.pack?.width === 600 && job.borders.pack.height === 600);
 	await browser.open('/house');
-	await browser.press('take out Harbour square');
+	await browser.press('remove Harbour square');
 	await browser.press('Keep the list');
 	await browser.sees('Kept.');
 });

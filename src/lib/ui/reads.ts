@@ -2,6 +2,8 @@
 import type { Unit } from '$core/units/length.ts';
 
 export const READS = 'reads';
+/** What pages that are open ask for anew when it changes. */
+export const READS_CHANGED = 'rare-keep:reads';
 const A_YEAR = 31_536_000;
 
 export function unitFrom(text: string | undefined): Unit | null {

@@ -1,4 +1,5 @@
 /** One open job: its file, undo, what was typed and is a fault, and the way to the server. The plan is derived, never copied. */
+import { invalidate } from '$app/navigation';
 import { decide, type Decided } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
@@ -15,7 +16,7 @@ import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
 import { openingsOf } from '$core/window/window.ts';
-import { rememberUnit } from '$lib/ui/reads.ts';
+import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
 import { stable } from './stable.svelte.ts';
 
 export type Draft = { text: string; says: string };
@@ -227,6 +228,7 @@ export class JobEditor {
 	read(unit: Unit): void {
 		this.#reads = unit;
 		rememberUnit(unit);
+		void invalidate(READS_CHANGED);
 		this.settled = planned(this.file, unit);
 		if (this.second) this.second = { ...this.second, ...planned(this.second.file, unit) };
 	}

@@ -34,43 +34,45 @@
 	{#if margins.length > 0}<p class="quiet">Beside each, how far it is from the window’s edge.</p>{/if}
 	{#each zones as zone, index (index)}
 		{@const at = margins.findIndex(({ id }) => id === zone.id)}
-		<details>
-			<summary
-				><span class="zone-sign {zone.kind}" aria-hidden="true"></span>
-				{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}
-				{#if at >= 0}<span class="margin"
-						><Figure
-							path={editor.figures.path(`window.zones[${at}].margin`)}
-							name="From {zone.id} to the window’s edge"
-							value={margins[at]!.margin}
-						/></span
-					>{/if}</summary
-			>
-			<div class="fields">
-				<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
-				<Pick
-					label="What zone {index + 1} asks"
-					value={zone.kind}
-					options={KINDS}
-					onchange={(value) => editor.put([...keys, index, 'kind'], value)}
-				/>
-				<LengthField label="From the left" keys={[...keys, index, 'left']} value={zone.left} zero />
-				<LengthField label="From the top" keys={[...keys, index, 'top']} value={zone.top} zero />
-				<LengthField label="Zone width" keys={[...keys, index, 'width']} value={zone.width} />
-				<LengthField label="Zone height" keys={[...keys, index, 'height']} value={zone.height} />
-				<div>
-					<button
-						type="button"
-						class="text-press"
-						onclick={() =>
-							editor.put(
-								keys,
-								inFile.filter((_, at) => at !== index)
-							)}>remove zone {index + 1}</button
-					>
+		<div class="zone">
+			<details>
+				<summary
+					><span class="zone-sign {zone.kind}" aria-hidden="true"></span>
+					{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary
+				>
+				<div class="fields">
+					<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
+					<Pick
+						label="What zone {index + 1} asks"
+						value={zone.kind}
+						options={KINDS}
+						onchange={(value) => editor.put([...keys, index, 'kind'], value)}
+					/>
+					<LengthField label="From the left" keys={[...keys, index, 'left']} value={zone.left} zero />
+					<LengthField label="From the top" keys={[...keys, index, 'top']} value={zone.top} zero />
+					<LengthField label="Zone width" keys={[...keys, index, 'width']} value={zone.width} />
+					<LengthField label="Zone height" keys={[...keys, index, 'height']} value={zone.height} />
+					<div>
+						<button
+							type="button"
+							class="text-press"
+							onclick={() =>
+								editor.put(
+									keys,
+									inFile.filter((_, at) => at !== index)
+								)}>remove zone {index + 1}</button
+						>
+					</div>
 				</div>
-			</div>
-		</details>
+			</details>
+			{#if at >= 0}<span class="margin"
+					><Figure
+						path={editor.figures.path(`window.zones[${at}].margin`)}
+						name="From {zone.id} to the window’s edge"
+						value={margins[at]!.margin}
+					/></span
+				>{/if}
+		</div>
 	{/each}
 </div>
 
@@ -82,8 +84,15 @@
 		gap: 8px;
 		cursor: pointer;
 	}
+	.zone {
+		display: grid;
+		grid-template-columns: 1fr auto;
+	}
+	.zone details[open] {
+		grid-column: 1 / -1;
+	}
 	.margin {
-		margin-left: auto;
+		line-height: 28px;
 	}
 	.zone-sign {
 		width: 14px;
