@@ -86,8 +86,8 @@ test('rounding has a direction, and a whisker does not make a step', () => {
 	);
 });
 
-test('shown: millimetres to a half, inches as real fractions, and read back the same', () => {
-	assert.equal(showLength(63.75, 'mm').text, '64');
+test('shown: millimetres to a tenth, inches as real fractions, and read back the same', () => {
+	assert.equal(showLength(63.75, 'mm').text, '63.8');
 	assert.equal(showLength(63.75, 'mm', 'mark').text, '63.8');
 	assert.equal(showLength(412.75, 'in').text, '16 1⁄4');
 	assert.equal(showLength(15.875, 'in').text, '5⁄8');

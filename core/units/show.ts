@@ -1,14 +1,15 @@
 /**
  * How figures are written: each rounded once, for screen, step, paper and file alike (handbook units#shown).
  *
- * What is cut or laid by a tape is shown in the shop's fraction of an inch; what nobody cuts (air, sag, movement, a board's thickness) as
+ * In millimetres everything is shown to a tenth: what is cut lies on the step already, unless it was typed or bought otherwise. What is
+ * cut or laid by a tape is shown in the shop's fraction of an inch; what nobody cuts (air, sag, movement, a board's thickness) as
  * a decimal there, since a fraction would hide what it is asked for.
  */
 import { MM_PER_INCH, type Unit } from './length.ts';
 import { cutDown, receiveUp, showNearest } from './round.ts';
 
 /**
- * cut: to the cutting step. mark: where a tape is laid, mm to a tenth. fine: cut by nobody. least, most: limits, as mark and to the safe
+ * cut, mark: cut, or laid by a tape. fine: cut by nobody. least, most: limits, as mark and to the safe
  * side: what is least goes up, what is most goes down.
  */
 export type Look = 'cut' | 'mark' | 'fine' | 'least' | 'most';
@@ -30,7 +31,7 @@ const SOMETHING = 0.05;
 export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
 	const { unit, fraction } = readerOf(reads);
 	const size = Math.abs(mm);
-	if (unit === 'mm') return plainText(mm, inSteps(size / (look === 'cut' ? 0.5 : 0.1), look) * (look === 'cut' ? 0.5 : 0.1), 1);
+	if (unit === 'mm') return plainText(mm, inSteps(size / 0.1, look) * 0.1, 1);
 	const parts = inSteps((size / MM_PER_INCH) * fraction, look);
 	// What is no step of the tape and yet something is not said as nothing.
 	if (look === 'fine' || (parts === 0 && Math.abs(mm) >= SOMETHING)) return decimalInches(mm);

@@ -134,7 +134,7 @@
 				<tbody>
 					{#each data.pieces as piece (piece.number)}
 						<tr>
-							<td class="figures quiet">{piece.number}</td>
+							<td class="figures quiet number">{piece.number}</td>
 							<th scope="row"><a href="/jobs/{piece.number}">{piece.title}</a></th>
 							<td>
 								<span class="next"
@@ -143,7 +143,7 @@
 									> <span class="quiet">{piece.next.because}</span></span
 								>
 							</td>
-							<td>
+							<td class="grade">
 								{GRADE_NAMES[piece.grade.aimed]}
 								{#if !piece.grade.known}<span class="quiet">{gradeSaid(piece.grade)}</span>
 								{:else if hasReached(piece.grade)}<Sign of="settled" />
@@ -255,6 +255,10 @@
 	.below {
 		margin-left: 6px;
 		font-weight: 600;
+	}
+	.number,
+	.grade {
+		white-space: nowrap;
 	}
 	.late {
 		text-align: right;

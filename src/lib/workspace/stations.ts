@@ -118,7 +118,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['hang', 'climate'],
 		summary: ({ hang, mass }, job) =>
 			hang
-				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : 'two hooks'} · ${showMass(mass!.kg, job.reader)}`
+				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : '2 hooks'} · ${showMass(mass!.kg, job.reader)}`
 				: 'waits for the frame'
 	},
 	{ id: 'record', name: 'Record', of: [], begins: true, summary: () => 'papers · revisions' }

@@ -17,7 +17,7 @@
 		const load = Math.max(...holds.map((one) => one.loadKPa));
 		if (kind === 'corners') return `legs of ${showWithUnit(hold.size.width, editor.reader, 'mark')}, nothing sticks`;
 		if (kind === 'strips' || kind === 'sling')
-			return `${showWithUnit(hold.size.height, editor.reader, 'mark')} onto the sheet, nothing sticks`;
+			return `${showWithUnit(hold.size.height, editor.reader, 'mark')} onto it, nothing sticks`;
 		if (kind === 'frame-lip') return 'nothing touches it but the rabbet’s felt; nothing sticks';
 		if (kind === 'conservator') return 'held as a conservator says; planned without';
 		if (kind === 'stitching') return `${hold.count} stitches, nothing sticks`;

@@ -175,7 +175,7 @@
 		position: sticky;
 		top: 0;
 		padding: 10px 0;
-		background: var(--page, #f5f4f1);
+		background: var(--table);
 		z-index: 2;
 	}
 	table {
