@@ -36,7 +36,7 @@ export const OWN_FIGURES: readonly HouseFigure[] = (Object.keys(HOUSE_MM) as Hou
 );
 
 const MAY_BE_NONE: ReadonlySet<HouseFigure> = new Set<HouseFigure>(['borderWeight', 'bareWood', 'allowanceSpare', 'kerf']);
-const FRACTIONS = [8, 16, 32, 64];
+const FRACTIONS = [8, 16, 32];
 /** A figure further than this from the one that comes is a slip of the pen. */
 const FAR = 10;
 
@@ -83,7 +83,7 @@ export function readHouseFigure(
 	if (!read.ok) return read;
 	const { value } = read;
 	if (figure === 'fraction' && !FRACTIONS.includes(value))
-		return { ok: false, says: 'A tape shows eighths, sixteenths, thirty-seconds or sixty-fourths: 8, 16, 32 or 64.' };
+		return { ok: false, says: 'A tape shows eighths, sixteenths or thirty-seconds: 8, 16 or 32.' };
 	if (unit === 'count' && !Number.isInteger(value)) return { ok: false, says: 'This is counted: write a whole number.' };
 	if (value === 0 && none) return { ok: true, value };
 	if (value < usual / FAR || value > usual * FAR) {
