@@ -32,7 +32,7 @@ export function planSpacer(job: Decided, { house }: Shop, pack: Size, frame: Fra
 	const thick = thickOf(hidden - covering, house, job.step);
 	const whole = thick + covering;
 	return {
-		lengths: { across: pack.width, down: tidy(pack.height - 2 * whole) },
+		lengths: { across: pack.width, down: cutDown(pack.height - 2 * whole, job.step) },
 		high: thickness,
 		thick,
 		covering,
@@ -55,7 +55,11 @@ export function whySpacer(explain: Explain, job: Decided, frame: Frame | null, h
 	explain('pack.spacer.high', 'job.guard.spacer.thickness', 'guard#spacers');
 	explain('pack.spacer.covering', lined ? 'shop.house.liningThick' : '0', 'guard#spacers');
 	explain('pack.spacer.lengths.across', 'window.pack.width', 'guard#spacers');
-	explain('pack.spacer.lengths.down', 'window.pack.height - 2 * (pack.spacer.thick + pack.spacer.covering)', 'guard#spacers');
+	explain(
+		'pack.spacer.lengths.down',
+		'down(window.pack.height - 2 * (pack.spacer.thick + pack.spacer.covering), job.step)',
+		'guard#spacers'
+	);
 	const hidden = frame && `(frame.section.lip - frame.allowance.${wider(frame)} / 2)`;
 	const room = frame ? frame.section.lip - frame.allowance[wider(frame)] / 2 - (lined ? house.liningThick : 0) : Infinity;
 	const usual = thickOf(room, house, job.step) === house.spacerWidth;

@@ -66,9 +66,9 @@ function thicknessOf(layer: Layer, job: Decided): string {
 		case 'under-mat':
 			return plus([`shop.boards[${layer.material}].thickness`, ...(job.guard.lining ? ['shop.house.liningThick'] : [])]);
 		case 'support':
-			return job.windows.some(({ support }) => support)
-				? `shop.boards[${layer.material}].thickness`
-				: 'shop.house.adhesiveBoardThick';
+			return layer.material === job.hold.adhesive.id
+				? 'shop.house.adhesiveBoardThick'
+				: `shop.boards[${layer.material}].thickness`;
 		default:
 			return `shop.boards[${layer.material}].thickness`;
 	}

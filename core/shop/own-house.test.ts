@@ -98,7 +98,10 @@ test('a job cut in inches is planned with them: no converted millimetre among it
 	assert.equal(made.hold!.size.width, 25.4);
 	assert.equal(made.hold!.places[0], 2 * 25.4);
 	assert.equal(made.back!.tape!.stock, 1.5 * 25.4);
-	assert.ok(made.assumed.some(({ path, is }) => path === 'window.overlap' && is.startsWith('1⁄4 in')), 'said in inches');
+	assert.ok(
+		made.assumed.some(({ path, is }) => path === 'window.overlap' && is.startsWith('1⁄4 in')),
+		'said in inches'
+	);
 });
 
 test('a shop edits both houses: each job is planned with its own', () => {
@@ -133,5 +136,8 @@ test('house figures: each fault with its place and what to do; zero only where t
 		{ house: 'mm', figure: 'overlap', value: 7 }
 	]);
 	assert.ok(!twice.ok && /twice/.test(twice.faults[0]!.says));
-	assert.deepEqual([usualFigure('overlap', 'in'), usualFigure('leastOverlap', 'in'), usualFigure('dropShare', 'mm')], ['1⁄4', '0.118', '0.3333']);
+	assert.deepEqual(
+		[usualFigure('overlap', 'in'), usualFigure('leastOverlap', 'in'), usualFigure('dropShare', 'mm')],
+		['1⁄4', '0.118', '0.3333']
+	);
 });

@@ -8,9 +8,11 @@ import { receiveUp } from '../units/round.ts';
 export function floated(context: Context): Remedy[] {
 	const { file, job, shop } = context;
 	const index = job.mats.length - 1;
-	const support = shop.boards[job.aim === 'rare' ? 'cotton-8' : 'foam-free']!;
+	const support = shop.boards[job.aim === 'show' ? 'foam-free' : 'cotton-8']!;
 	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
-	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + context.plan.pack!.gapNeed;
+	// It keeps the air that it has.
+	const air = Math.max(context.plan.pack!.gapNeed, context.plan.pack!.gap);
+	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + air;
 	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
 	const lifted = remedyOfMat(context, '', index, { lift }).patch;
 	return [

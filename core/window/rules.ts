@@ -273,6 +273,14 @@ function setbackCase(context: Context, index: number): Case[] {
 	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
 	const least = Math.max(house.setbackLeast, beyondSheet);
 	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
+	// A setback that nobody typed is not to blame: so wide an overlap leaves a lift no place.
+	if (context.job.mats[index]!.setback === null)
+		return [
+			{
+				says: `Behind mat ${index + 1} a lift has no good place: it clears the sheet ${leastSaid(context, least)} from the window, and farther back than ${mostSaid(context, house.setbackMost)} the mat sags.`,
+				where: `window.mats[${index}].lift.setback`
+			}
+		];
 	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
 	const narrowest = Math.min(...Object.values(window!.mats[index]!.border));
 	const possible = wanted <= house.setbackMost && wanted < narrowest;
