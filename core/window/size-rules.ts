@@ -27,7 +27,8 @@ export const sizeRules: Rule[] = [
 			const { house } = context.shop;
 			if (!seen || longestOf(each(context.plan.measure)) <= house.thinBorderFrom) return [];
 			const side = SIDES.reduce((least, next) => (seen[next] < seen[least] ? next : least));
-			return seen[side] >= house.thinBorder
+			// Where nothing of it is left, the frame is too small: that is a finding of its own.
+			return seen[side] >= house.thinBorder || seen[side] <= 0
 				? []
 				: [
 						{
@@ -86,7 +87,7 @@ export const sizeRules: Rule[] = [
 				: null;
 			return [
 				{
-					says: `A pack of ${showSize(window.pack, context.job.reader)} leaves ${said(context, border[side])} of border at the ${side}; ${leastSaid(context, house.fitBorderLeast)} is the least.`,
+					says: `A pack of ${showSize(window.pack, context.job.reader)} ${border[side] < 0 ? `is ${said(context, -border[side])} too small for the window` : `leaves ${said(context, border[side])} of border`} at the ${side}; ${leastSaid(context, house.fitBorderLeast)} of border is the least.`,
 					where: `window.mats[0].border.${side}`,
 					remedies: larger ? [remedy(context, `Pack ${larger.name}`, ['borders', 'pack'], larger.pack)] : []
 				}
