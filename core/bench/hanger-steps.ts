@@ -56,7 +56,7 @@ function ringsSay(writer: Writer): string {
 	const hang = plan.hang!;
 	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
 	const ring = hang.ring === undefined ? null : shop.rings[hang.ring]!;
-	const pilot = ring ? ` Pilot hole ${writer.fine(ring.screw * shop.house.pilotShare)},` : ' Pilot hole 70 % of the screw,';
+	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.fine(hang.pilot)},`;
 	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
 	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
 }

@@ -12,7 +12,7 @@ import type { Decided } from '../job/decide.ts';
 import type { Ring } from '../shop/hangers.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
-import { cutDown } from '../units/round.ts';
+import { cutDown, tidy } from '../units/round.ts';
 import { showWithUnit } from '../units/show.ts';
 
 export type Hang = {
@@ -38,6 +38,8 @@ export type Hang = {
 	/** What each ring must bear; the one that is taken, by its id: absent in a metal channel, and where the wood takes none. */
 	ringWantedKg: number;
 	ring?: string;
+	/** Pilot hole for its screw. */
+	pilot?: number;
 	/** A strip across the back, which carries them: its length and width. */
 	strip?: Size;
 	/** Hooks set farther apart than usual, since the frame is low. */
@@ -127,7 +129,7 @@ function withRing(hang: Hang, job: Decided, shop: Shop, frame: Frame): Hang {
 	const wood = flatWood(job, frame, shop.house);
 	if (wood === null) return hang;
 	const ring = job.hang.ring ?? ringsFor(shop, wood, hang)[0];
-	return ring ? { ...hang, ring: ring.id } : hang;
+	return ring ? { ...hang, ring: ring.id, pilot: tidy(ring.screw * shop.house.pilotShare) } : hang;
 }
 
 function byRings(job: Decided, house: House, kg: number): boolean {

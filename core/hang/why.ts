@@ -86,6 +86,7 @@ export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	const onStrip = `max(${middle}, shop.house.woodForScrew)`;
 	explain('hang.inset', job.frame!.kind === 'metal' ? 'frame.section.face / 2' : job.hang.strip ? onStrip : middle, 'hang#inset');
 	const bears = hang.wire ? 'hang.pullN / shop.house.gravity' : 'mass.kg';
+	if (hang.pilot !== undefined) explain('hang.pilot', `shop.rings[${hang.ring}].screw * shop.house.pilotShare`, 'hang#inset');
 	explain('hang.ringWantedKg', `shop.house.hangerSafety * ${bears}`, 'hang#rings');
 	if (hang.strip) {
 		explain('hang.strip.width', 'down(frame.outer.width - 2 * shop.house.bareWood, job.step)', 'hang#strip');

@@ -7,12 +7,18 @@ import { runs } from '../../tests/thorough.ts';
 import { lineDetail, lineName, lineSize } from '../cutting/material-name.ts';
 import type { JobFile } from '../job/definition.ts';
 import { plan } from '../plan.ts';
+import type { Board } from '../shop/boards.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { nearestHeight, stackOf } from './made.ts';
 
 const MM = { unit: 'mm', fraction: 16 } as const;
 const guard = (changes: JobFile['guard']): Partial<JobFile> => ({ guard: { ...workedJob().guard, ...changes } });
-const { 'cotton-2': two, 'cotton-4': four, 'cotton-8': eight, 'foam-free': foam } = builtInShop.boards as Record<string, never>;
+const [two, four, eight, foam] = ['cotton-2', 'cotton-4', 'cotton-8', 'foam-free'].map((id) => builtInShop.boards[id]!) as [
+	Board,
+	Board,
+	Board,
+	Board
+];
 
 test('a height is the fewest layers that come within 0.3 mm', () => {
 	assert.deepEqual(stackOf(3, [four, eight], 0.3), [{ board: 'cotton-8', layers: 1 }]);

@@ -4,6 +4,7 @@
  */
 import type { Unit } from './length.ts';
 import type { Look, Reader } from './show.ts';
+import { sayDays, sayYears } from './spans.ts';
 import { showGrams, showLength, showMass, showMinutes, showNumber, showStrength } from './show.ts';
 
 export type FigureUnit =
@@ -64,8 +65,8 @@ const WORDS: Record<Exclude<FigureUnit, Look>, string> = {
 	gpa: 'GPa',
 	degrees: '°',
 	minutes: '',
-	days: 'days',
-	years: 'years',
+	days: '',
+	years: '',
 	hours: 'h',
 	months: 'months',
 	lux: 'lx',
@@ -166,6 +167,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'hang.wire.breakingKg': 'strength',
 	'hang.wire.length': 'cut',
 	'hang.strip': 'cut',
+	'hang.pilot': 'fine',
 	'hang.ringWantedKg': 'strength',
 	'light.doseMlxh': 'megaLuxHours',
 	'light.yearly': 'luxHours',
@@ -271,9 +273,11 @@ export function showValue(value: number, unit: FigureUnit, reader: Reader): stri
 			return showMinutes(value);
 		case 'newton':
 		case 'degrees':
-		case 'days':
-		case 'years':
 			return showNumber(value, 1);
+		case 'days':
+			return sayDays(value);
+		case 'years':
+			return sayYears(value);
 		default:
 			return small(value) ?? showNumber(value, 3);
 	}

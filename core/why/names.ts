@@ -127,6 +127,7 @@ const PLAN: Readonly<Record<string, string>> = {
 	'hang.wire.breakingKg': 'strength of the wire',
 	'hang.wire.length': 'length of wire',
 	'hang.hookCount': 'hooks',
+	'hang.pilot': 'pilot hole',
 	'hang.hooks[#].x': 'nail # from the centre line',
 	'hang.hooks[#].height': 'nail # above the floor',
 	'light.years': 'years to a fade',

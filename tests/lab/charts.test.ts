@@ -10,7 +10,7 @@ import { halfTimeChart } from '../../src/lib/lab/half-time-chart.ts';
 import { STROKES } from '../../src/lib/lab/look.ts';
 import { roomChart } from '../../src/lib/lab/room-chart.ts';
 import { yearsChart } from '../../src/lib/lab/years-chart.ts';
-import { sayDays, sayYears } from '../../src/lib/workspace/years.ts';
+import { sayDays, sayYears } from '../../core/units/spans.ts';
 
 type Series = {
 	type: string;

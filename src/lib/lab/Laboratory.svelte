@@ -13,7 +13,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { stable } from '$lib/workspace/stable.svelte.ts';
-	import { sayDays, sayYears } from '$lib/workspace/years.ts';
+	import { sayDays, sayYears } from '$core/units/spans.ts';
 	import type { ListedRoom } from '$lib/server/db/rooms.ts';
 	import Chart from './Chart.svelte';
 	import Combinations from './Combinations.svelte';

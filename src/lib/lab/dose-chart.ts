@@ -1,6 +1,6 @@
 /** What light spends, year by year, when the piece is shown part of each year. */
 import type { Rotation } from '$core/light/curves.ts';
-import { sayYears } from '$lib/workspace/years.ts';
+import { sayYears } from '$core/units/spans.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
 
 const MOST_SHARE = 1.2;

@@ -1,7 +1,7 @@
 /** How slowly damp comes in: half-time by back and seal, a row a back, a mark a seal, each seal a shape of its own. */
 import { SEAL_NAMES, type Combination } from '$core/climate/combinations.ts';
 import { SEALS } from '$core/climate/climate.ts';
-import { sayDays } from '$lib/workspace/years.ts';
+import { sayDays } from '$core/units/spans.ts';
 import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
 
 const SHAPES = { none: 'circle', tape: 'diamond', edge: 'rect' } as const;

@@ -9,7 +9,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 	import { currentShop } from './editor.svelte.ts';
-	import { sayYears } from './years.ts';
+	import { sayYears } from '$core/units/spans.ts';
 
 	const { editor } = useWorkspace();
 	const NAMES: Record<SlotName, string> = {

@@ -13,7 +13,6 @@
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { currentShop } from '../editor.svelte.ts';
-	import { sayDays, sayYears } from '../years.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -227,23 +226,13 @@
 			{#if plan.light && plan.light.years !== null}
 				<dt>A fade can just be seen after</dt>
 				<dd>
-					<Figure
-						path="light.years"
-						name="Years to a fade, an estimate"
-						value={plan.light.years}
-						text={sayYears(plan.light.years)}
-					/>
+					<Figure path="light.years" name="Years to a fade, an estimate" value={plan.light.years} />
 				</dd>
 			{/if}
 			{#if plan.climate}
 				<dt>Time for humidity to get halfway in</dt>
 				<dd>
-					<Figure
-						path="climate.halfDays"
-						name="Time for humidity to get halfway in"
-						value={plan.climate.halfDays}
-						text={sayDays(plan.climate.halfDays)}
-					/>
+					<Figure path="climate.halfDays" name="Time for humidity to get halfway in" value={plan.climate.halfDays} />
 				</dd>
 			{/if}
 		</dl>

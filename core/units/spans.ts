@@ -1,5 +1,5 @@
-/** Years as people say them: `4 months`, `2.3 years`, `24 years`. */
-import { showNumber } from '$core/units/show.ts';
+/** Spans of time as people say them: `4 months`, `2.3 years`, `24 years`; `7 hours`, `3.1 days`. */
+import { showNumber } from './show.ts';
 
 export function sayYears(years: number): string {
 	if (years < 1 / 12) return counted(Math.max(1, Math.round(years * 365)), 'day', 'a');
