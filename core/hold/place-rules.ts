@@ -1,6 +1,6 @@
 /** Rules about where a hold comes, which edges it fixes, and whether it shows. */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { leastSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
+import { isNothing, leastSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
 import { overlapRemedy } from '../window/zones.ts';
 import { widerBorder } from '../window/size-rules.ts';
 import { houseBoard } from '../job/material.ts';
@@ -102,10 +102,11 @@ function offBoard(context: Context, sight: Held): Case[] {
 	// A sheet that reaches past its boards has that finding.
 	if (opening.placement.top < -SAME) return [];
 	if (hold.kind === 't-hinge' && opening.placement.top < shop.house.boardAboveLeast - SAME) {
-		const [above, least] = saidBoth(context, Math.max(0, opening.placement.top), shop.house.boardAboveLeast);
+		const { top } = opening.placement;
+		const [above, least] = saidBoth(context, Math.max(0, top), shop.house.boardAboveLeast);
 		return [
 			{
-				says: `${which(sight)}${above} of board lie above the sheet; a T-hinge needs ${least}.`,
+				says: `${which(sight)}${isNothing(top) ? 'No board lies' : `${above} of board lie`} above the sheet; a T-hinge needs ${least}.`,
 				where,
 				remedies: [...kinds, ...widerBorder(context, 'top', shop.house.boardAboveLeast - opening.placement.top)]
 			}
@@ -266,7 +267,7 @@ function tooLittleSlack(context: Context, sight: Held): Case[] {
 
 function slackSays(context: Context, sight: Held, axis: 'width' | 'height'): string {
 	const [slack, moves] = saidBoth(context, sight.hold.slack![axis], sight.movement[axis]);
-	return `${which(sight)}${slack} of slack ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
+	return `${which(sight)}${isNothing(sight.hold.slack![axis]) ? 'No slack' : `${slack} of slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
 }
 
 function hinges(context: Context): Remedy {

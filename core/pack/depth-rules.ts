@@ -1,6 +1,6 @@
 /** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
+import { isNothing, leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../job/patch.ts';
 import { cutDown, receiveUp } from '../units/round.ts';
@@ -41,9 +41,10 @@ export const depthRules: Rule[] = [
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
 			if (!hasPoints(context) || clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
+			const [has, needs] = saidBoth(context, clearance, roomForPoints);
 			return [
 				{
-					says: `Only ${saidBoth(context, clearance, roomForPoints)[0]} is left for the points; they need ${saidBoth(context, clearance, roomForPoints)[1]}.`,
+					says: `${isNothing(clearance) ? 'No room' : `Only ${has}`} is left for the points; they need ${needs}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, roomForPoints - clearance)
 				}
@@ -130,7 +131,7 @@ export const depthRules: Rule[] = [
 			return [
 				{
 					...found,
-					says: `The channel leaves ${saidFine(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
+					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidFine(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
 					remedies: orElse(thinnerFiller(context, clipLeast - clearance), () => deeperMoulding(context, clipLeast - clearance))
 				}
 			];

@@ -1,6 +1,7 @@
 import type { Case, Context, Rule } from '../findings/rule.ts';
 import {
 	atSides,
+	isNothing,
 	mostSaid,
 	leastSaid,
 	overlapsOf,
@@ -200,9 +201,11 @@ function thinCase(context: Context, sight: Sight): Case[] {
 		thin.map((side) => [side, receiveUp(least![side] + bevel, context.job.step)])
 	) as Partial<Sides>;
 	const side = thin[0]!;
+	const covers = overlap![side] - bevel;
+	const [has, needs] = saidBoth(context, covers, least![side]);
 	return [
 		{
-			says: `${which(sight)}The mat covers ${saidBoth(context, overlap![side] - bevel, least![side])[0]} ${atSides(thin)}; the sheet’s movement asks for ${saidBoth(context, overlap![side] - bevel, least![side])[1]}.`,
+			says: `${which(sight)}The mat covers ${covers > 0 && !isNothing(covers) ? has : 'nothing'} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
@@ -223,9 +226,18 @@ function noPaperCase(context: Context, sight: Sight): Case[] {
 		])
 	) as Partial<Sides>;
 	const possible = Object.values(smaller).every((length) => length >= 0);
+	const left = overlap![side] - bevel;
+	const [has, needs] = saidBoth(context, left, least![side]);
+	const ends = overlap![side];
+	const says =
+		ends < 0 && !isNothing(ends)
+			? `The paper ends ${said(context, -ends)} inside the window`
+			: left < 0 || isNothing(left)
+				? 'No paper is left behind the mat'
+				: `Only ${has} of paper is left behind the mat`;
 	return [
 		{
-			says: `${which(sight)}${overlap![side] < 0 ? `The paper ends ${said(context, -overlap![side])} inside the window` : `Only ${saidBoth(context, overlap![side] - bevel, least![side])[0]} of paper is left behind the mat`} at the ${side}; ${saidBoth(context, overlap![side] - bevel, least![side])[1]} is the least.`,
+			says: `${which(sight)}${says} at the ${side}; ${needs} is the least.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: possible
 				? [

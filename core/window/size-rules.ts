@@ -1,6 +1,6 @@
 /** Rules about sizes: borders, the pack they give, and what must go into it (handbook window#borders, window#fit). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { leastSaid, overlapsOf, remedy, said } from '../findings/change.ts';
+import { isNothing, leastSaid, overlapsOf, remedy, said } from '../findings/change.ts';
 import { SIDES, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
@@ -87,7 +87,7 @@ export const sizeRules: Rule[] = [
 				: null;
 			return [
 				{
-					says: `A pack of ${showSize(window.pack, context.job.reader)} ${border[side] < 0 ? `is ${said(context, -border[side])} too small for the window` : `leaves ${said(context, border[side])} of border`} at the ${side}; ${leastSaid(context, house.fitBorderLeast)} of border is the least.`,
+					says: `A pack of ${showSize(window.pack, context.job.reader)} ${leavesOfBorder(context, border[side])} at the ${side}; ${leastSaid(context, house.fitBorderLeast)} of border is the least.`,
 					where: `window.mats[0].border.${side}`,
 					remedies: larger ? [remedy(context, `Pack ${larger.name}`, ['borders', 'pack'], larger.pack)] : []
 				}
@@ -107,7 +107,7 @@ export const sizeRules: Rule[] = [
 			return sightsOf(context.job, context.plan).flatMap((sight): Case[] => {
 				const beyond = beyondPack(sight, window.pack);
 				const side = SIDES.reduce((worst, next) => (beyond[next] > beyond[worst] ? next : worst));
-				if (beyond[side] <= SAME) return [];
+				if (beyond[side] <= SAME || isNothing(beyond[side])) return [];
 				return [
 					{
 						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
@@ -124,6 +124,11 @@ export const sizeRules: Rule[] = [
 		}
 	}
 ];
+
+function leavesOfBorder(context: Context, border: number): string {
+	if (isNothing(border)) return 'leaves no border';
+	return border < 0 ? `is ${said(context, -border)} too small for the window` : `leaves ${said(context, border)} of border`;
+}
 
 /** In the customer's frame a piece without a mat either goes in or does not: nothing can follow. */
 function pieceTooLarge({ plan, job, shop }: Context): Case[] {

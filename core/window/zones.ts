@@ -1,6 +1,6 @@
 /** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that fixes it. */
 import type { Case, Context, Remedy } from '../findings/rule.ts';
-import { atSides, hasRoomForLift, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
+import { atSides, hasRoomForLift, isNothing, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
 import { floated } from './float-it.ts';
 import { axisOf, mapSides, SIDES, type Rect, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
@@ -27,9 +27,11 @@ export function coveredCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const curved = choice.shape !== 'rectangle';
 	const says = curved
 		? `“${zone.id}” comes nearer than ${leastSaid(context, margin)} to the edge of the ${choice.shape}, or beyond it.`
-		: room[side] < 0
-			? `The mat covers “${zone.id}” by ${said(context, -room[side])} at the ${side}.`
-			: `“${zone.id}” lies ${said(context, room[side])} from the window’s edge at the ${side}; ${leastSaid(context, margin)} is wanted.`;
+		: isNothing(room[side])
+			? `“${zone.id}” ends at the window’s edge at the ${side}; ${leastSaid(context, margin)} inside it is wanted.`
+			: room[side] < 0
+				? `The mat covers “${zone.id}” by ${said(context, -room[side])} at the ${side}.`
+				: `“${zone.id}” lies ${said(context, room[side])} from the window’s edge at the ${side}; ${leastSaid(context, margin)} is wanted.`;
 	return [
 		{
 			says: which(sight) + says,
