@@ -57,14 +57,14 @@ function findingsPage(): string {
 		const severity = (['rare', 'keep', 'show'] as const)
 			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
-		const kind = isOfFit(rule.id) ? ' A finding of fit: it does not enter the grade.' : '';
+		const kind = isOfFit(rule.id) ? ' A finding about fit: it does not change the grade.' : '';
 		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
 	return `# Findings\n\nA finding says what is, then why, then offers the fix. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
 }
 
 function lowerFirst(text: string): string {
-	return text[0]!.toLowerCase() + text.slice(1);
+	return /^[A-Z][a-z’ -]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
 }
 
 function housePage(): string {
@@ -74,7 +74,7 @@ function housePage(): string {
 		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
 		return `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
 	});
-	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. As they come they stand in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. The built-in ones are in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function schoolsPage(): string {

@@ -15,16 +15,16 @@ const SHOTS: Shot[] = [
 	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
 	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
-	{ name: 'hold', path: '/jobs/K-0108?at=hold' },
+	{ name: 'hold', path: '/jobs/K-0117?at=hold' },
 	{ name: 'frame', path: '/jobs/K-0114?at=frame' },
 	{ name: 'shelf', path: '/jobs/K-0101?at=frame', then: tryShelf },
 	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
-	{ name: 'room-year', path: '/light?job=K-0101', then: roomYear },
 	{ name: 'materials', path: '/stock/materials' },
 	{ name: 'wall-back', path: '/jobs/K-0104?at=wall&view=back' },
-	{ name: 'inches-all-three', path: '/jobs/K-0103?at=frame&view=all', then: (browser) => browser.press('inch') },
+	{ name: 'inches-all-three', path: '/jobs/K-0116?at=frame&view=all' },
+	{ name: 'cut', path: '/jobs/K-0116?at=cut' },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
-	{ name: 'back-label', path: '/jobs/K-0104/label' },
+	{ name: 'back-label', path: '/jobs/K-0119/label' },
 	{ name: 'handbook', path: '/handbook/light' }
 ];
 
@@ -39,17 +39,6 @@ async function chartsAreDrawn(browser: Browser): Promise<void> {
 		browser.driver.executeScript<boolean>("return document.querySelectorAll('[data-drawn] svg').length === 4")
 	);
 	await browser.sees('this pack');
-}
-
-/** The damp of a whole year, as the logger in the loft read it. */
-async function roomYear(browser: Browser): Promise<void> {
-	await chartsAreDrawn(browser);
-	await browser.choose('Room', 'Logger: Net Loft 2025');
-	await browser.sees('Net Loft 2025. Inside');
-	await browser.waitFor('the year to be simulated', () =>
-		browser.driver.executeScript<boolean>("return !document.querySelector('progress')")
-	);
-	await browser.driver.executeScript('document.querySelector("main").scrollTop = 790');
 }
 
 /** The demo's chart as somebody would photograph it: on a table, a little turned. */

@@ -211,7 +211,7 @@ export function makeSpacers(writer: Writer): Step | null {
 			`${SPACER_NAMES[material]}: ${strips.map((cut) => `${cut.of}, ${writer.counted(cut)}`).join('; ')}.`,
 			...(made ? ['Glued up layer on layer to their height, and weighted.'] : []),
 			...(lined ? ['Covered before they are cut to length, the joint of the covering at the side that is hidden.'] : []),
-			seen > 0 ? `They stand out ${writer.fine(seen)} past the lip: colour that edge.` : 'The lip hides them.'
+			seen > 0 ? `They reach ${writer.fine(seen)} past the lip: colour that edge.` : 'The lip hides them.'
 		],
 		because: 'They hold the glazing off the piece all round.',
 		...(made || lined ? { waitMinutes: 60 } : {}),

@@ -17,7 +17,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'Its core is not purified through: it yellows, and its fumes stain the paper.',
+		why: 'Its core is not purified: it yellows, and its fumes stain the paper.',
 		fixes: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
@@ -127,7 +127,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'a material in the pack whose figures nobody has given',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'What is not known of it can’t be judged; careful values stand in for the figures. Ask for its data sheet.',
+		why: 'What is not known of it can’t be judged; careful values are used for the figures. Ask for its data sheet.',
 		fixes: 'A known material in its place; better, its data sheet in Stock, Materials.',
 		find: (context) =>
 			usedMaterials(context.job)

@@ -81,7 +81,7 @@ export const hangRules: Rule[] = [
 		station: 'hang',
 		when: 'a wire was asked for and the frame is too low to hide it',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Wire and hook would stand above the frame or pull without bound: rings are planned straight on hooks.',
+		why: 'Wire and hook would show above the frame, or the pull would grow without limit: the rings hang straight on hooks.',
 		fixes: 'Rings straight on hooks.',
 		school: 'hang-by',
 		find: (context) => {
@@ -102,7 +102,7 @@ export const hangRules: Rule[] = [
 		station: 'hang',
 		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'The flatter the wire, the harder it pulls at the rails, without bound; two hooks are planned.',
+		why: 'The flatter the wire, the harder it pulls at the rails, without limit; two hooks are planned.',
 		fixes: 'Two hooks.',
 		school: 'hooks',
 		find: (context) => {

@@ -171,7 +171,7 @@ function gramsOf({ mean }: Measure, piece: Piece): number {
 	return (mean.width * mean.height * piece.grammage) / 1e6;
 }
 
-/** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge shall tear before the sheet. */
+/** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge must tear before the sheet. */
 export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
 	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? tissues.at(-1)!;
 	return chosen <= grammage / 2 ? chosen : null;

@@ -84,7 +84,7 @@ export const holdRules: Rule[] = [
 		station: 'hold',
 		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'The hinge shall tear before the sheet does.',
+		why: 'The hinge must tear before the sheet does.',
 		fixes: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
 		find: (context) => {
 			const { adhesive } = context.job.hold;

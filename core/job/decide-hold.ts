@@ -134,7 +134,7 @@ function checkKind(kind: HoldKind, piece: Piece['kind'], { float, bare }: Shown,
 	else if (kind === 'stitching' && piece !== 'textile' && piece !== 'object')
 		wrong('Only textiles and objects are stitched; a needle would pierce this one. Choose hinges, corners or strips.');
 	else if (float && kind === 't-hinge')
-		wrong('A T-hinge stands above the sheet and shows in a float. Choose pass-through or v-hinge.');
+		wrong('A T-hinge reaches above the sheet and shows in a float. Choose pass-through or v-hinge.');
 	else if (float && isFolded(kind)) wrong(`No window hides the ${kind} of a float. Choose pass-through or v-hinge.`);
 	else if (bare && isFolded(kind)) wrong(`Without a mat nothing hides the ${kind}. Add a mat, or choose hinges.`);
 }

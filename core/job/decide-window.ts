@@ -84,7 +84,7 @@ export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHous
 				says: 'A float needs depth round it, a covered sheet none: in one mat all float, or none does.'
 			});
 		else if (window.support?.id !== first!.support?.id)
-			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat stand on one kind of support.' });
+			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat have the same kind of support.' });
 	}
 	return windows;
 }

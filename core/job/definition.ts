@@ -96,9 +96,9 @@ const piece = {
 		readings,
 		thickness: length('thickness of the piece'),
 		cockle: lengthOrZero('height of the highest cockle above the flat'),
-		relief: lengthOrZero('how far its tallest part, such as a seal or thick paint, stands above its face'),
+		relief: lengthOrZero('how far its tallest part, such as a seal or thick paint, rises above its face'),
 		image: rect('the image within the sheet, from the top-left corner of its bounding box'),
-		motif: rect('the extremes of what is pictured, from the bounding box’s corner, so that it can stand in the middle'),
+		motif: rect('the extremes of what is pictured, from the bounding box’s corner, so that it can be centred'),
 		zones: {
 			kind: 'list',
 			most: MOST,

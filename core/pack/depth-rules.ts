@@ -33,7 +33,7 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.tight',
 		station: 'pack',
-		when: 'less than 3 mm are left for the points',
+		when: 'less than 3 mm is left for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A point driven through the edge of the backing presses on the pack.',
 		fixes: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',

@@ -22,7 +22,7 @@ export function bordersOf(job: Decided, outermost: Size, pack: Size | null, shif
 	if (Math.min(...Object.values(moved)) <= 0)
 		fail(
 			'borders.centre',
-			'The motif lies too far out to stand in the middle of these borders. Make them wider, or centre the window.'
+			'The motif is too far off centre to be centred in these borders. Make them wider, or centre the window.'
 		);
 	return moved;
 }

@@ -60,7 +60,7 @@ export const windowRules: Rule[] = [
 		station: 'window',
 		when: 'a zone that must be hidden lies less than 1 mm outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'What the owner does not want to see would stand in the window.',
+		why: 'What the owner does not want to see would show in the window.',
 		fixes: 'More overlap on the side of the zone.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))

@@ -54,7 +54,7 @@ test('an own material without data: used by a job, said, no longer offered and k
 	await press('Add one of your own');
 	await type('Name', 'Board from the net loft');
 	await keys(Key.TAB);
-	await sees('Until they are known, careful values stand in');
+	await sees('Until they are known, careful values are used');
 	await press('See which jobs it touches');
 	await press('Keep the change');
 	await sees('Kept.');

@@ -37,7 +37,7 @@
 	>
 	{#if material.unknown.length > 0}
 		<p class="unknown">
-			<Sign of="caution" /> Until they are known, careful values stand in, and the piece is held below Rare.
+			<Sign of="caution" /> Until they are known, careful values are used, and the piece is held below Rare.
 		</p>
 	{/if}
 	<table>

@@ -40,7 +40,7 @@
 
 <section aria-labelledby="conflict">
 	<h2 id="conflict">Somebody else changed this job meanwhile</h2>
-	<p>Nothing is lost. For each field choose the version that shall stand; the others stay in the revisions.</p>
+	<p>Nothing is lost. For each field choose which version to keep; the others stay in the revisions.</p>
 	<table>
 		<thead><tr><th scope="col">Field</th><th scope="col">Mine</th><th scope="col">Theirs, rev {conflict.rev}</th></tr></thead>
 		<tbody>

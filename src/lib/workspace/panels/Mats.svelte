@@ -195,9 +195,7 @@
 		{/each}
 	</ol>
 	{#if editor.job.mats.length === 0}
-		<p class="quiet">
-			No mat: the frame’s lip is all that stands before the piece. A spacer, in Guard, keeps the glazing off it.
-		</p>
+		<p class="quiet">No mat: nothing but the frame’s lip lies over the piece. A spacer, in Guard, keeps the glazing off it.</p>
 	{/if}
 </div>
 

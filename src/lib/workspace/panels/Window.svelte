@@ -63,7 +63,7 @@
 	};
 	const WITHOUT_MAT = {
 		cover: 'It goes into the frame as it is; the lip covers its edge.',
-		float: 'It stands in its frame as in a box, the same air all round.'
+		float: 'It sits in its frame as in a box, with the same air all round.'
 	};
 	const SHAPES = [
 		{ value: 'rectangle', label: 'Rectangle' },
@@ -90,10 +90,10 @@
 		put(editor.file, [...keys, 'reveal'], { ...choice.reveal, [side]: length });
 </script>
 
-<Panel name="Window" about="What shows, and how the mat stands round it.">
+<Panel name="Window" about="What shows, and how the mat lies round it.">
 	<WindowPick />
 	<div class="group">
-		<Choice label="How the piece stands in the window" value={choice.way} options={ways} onchange={setWay} />
+		<Choice label="How the mat meets the piece" value={choice.way} options={ways} onchange={setWay} />
 		<p class="quiet">{matted ? ABOUT[choice.way] : WITHOUT_MAT[choice.way as 'cover' | 'float']}</p>
 		{#if matted}<Pick
 				label="Shape of the window"
