@@ -137,7 +137,7 @@ export function glueLifts(writer: Writer): Step | null {
 			const { left, right } = lift.uprights;
 			const wide = left.width > right.width ? 'right' : 'left';
 			return [
-				`Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.mark(lift.height)} high in all.`,
+				`Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.`,
 				...(left.width === right.width ? [] : [`The wider upright belongs at the ${wide} as it lies.`])
 			];
 		}),

@@ -33,7 +33,7 @@ export function lineName({ role, of }: Cut): string {
 /** What tells a line apart from those beside it: `mat 2, left in front`, `shell, opening 402 × 551`. */
 export function lineDetail(cut: Cut, reader: Reader): string {
 	const layers = cut.layers === undefined ? '' : `${cut.layers} layers`;
-	const high = cut.high === undefined ? '' : `${showLength(cut.high, reader, 'mark').text} high`;
+	const high = cut.high === undefined ? '' : `${showLength(cut.high, reader, 'fine').text} high`;
 	const opening = cut.opening ? `opening ${showSize(cut.opening, reader)}` : '';
 	const of = lineName(cut) === cut.role ? cut.of : undefined;
 	return [of, cut.side && SIDE_WORDS[cut.side], cut.colour, opening, high, layers].filter(Boolean).join(', ');
@@ -46,5 +46,5 @@ const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 
 export function lineSize(cut: Cut, reader: Reader): string {
 	if (cut.height === 0) return showLength(cut.width, reader).text;
 	if (cut.role !== 'spacer') return showSize(cut, reader);
-	return `${showLength(cut.width, reader).text} × ${showLength(cut.high!, reader, 'mark').text} high × ${showLength(cut.height, reader).text} thick`;
+	return `${showLength(cut.width, reader).text} × ${showLength(cut.high!, reader, 'fine').text} high × ${showLength(cut.height, reader).text} thick`;
 }

@@ -7,7 +7,7 @@ import type { Board } from '../shop/boards.ts';
 import { offered } from '../shop/catalogue.ts';
 import { reaches, type Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
-import { tidy } from '../units/round.ts';
+import { receiveUp, tidy } from '../units/round.ts';
 
 export type Made = { board: string; layers: number }[];
 
@@ -31,6 +31,19 @@ export function nearestHeight(height: number, boards: readonly Board[]): { heigh
 		if (found && (!best || found.off < best.off - 1e-9)) best = found;
 	}
 	return best;
+}
+
+/** The first height, in steps, that boards make: what a fix may ask for. Null where none up to `most` is. */
+export function firstMakeable(
+	least: number,
+	most: number,
+	step: number,
+	boards: readonly Board[],
+	within: number
+): number | null {
+	for (let height = receiveUp(least, step); height <= most; height = receiveUp(height + step, step))
+		if (stackOf(height, boards, within)) return height;
+	return null;
 }
 
 /** So many layers of one board, or of two, that come nearest. */

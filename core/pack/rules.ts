@@ -1,6 +1,6 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import type { Board } from '../shop/boards.ts';
-import { fillerBoards, liftBoards, nearestHeight, spacerBoards } from './made.ts';
+import { fillerBoards, firstMakeable, liftBoards, nearestHeight, spacerBoards } from './made.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said, saidBoth, saidFine } from '../findings/change.ts';
 import { receiveUp } from '../units/round.ts';
 import { longestOf } from '../measure/measure.ts';
@@ -124,13 +124,20 @@ function notMade(context: Context): Case[] {
 function liftRemedies(context: Context, by: number): Remedy[] {
 	const index = context.job.mats.length - 1;
 	const nearest = context.job.mats[index];
-	const lift = receiveUp((nearest?.lift ?? 0) + by, context.job.step);
-	if (nearest && lift <= HIGHEST_LIFT && hasRoomForLift(context, index))
+	const { job, shop } = context;
+	const lift =
+		nearest &&
+		firstMakeable((nearest.lift ?? 0) + by, HIGHEST_LIFT, job.step, liftBoards(job, shop, index), shop.house.madeWithin);
+	if (nearest && lift && hasRoomForLift(context, index))
 		return [remedyOfMat(context, `Lift the mat ${nearest.lift > 0 ? 'to' : 'by'} ${said(context, lift)}`, index, { lift })];
-	const { spacer } = context.job.guard;
-	const thickness = receiveUp((spacer?.thickness ?? 0) + by, context.job.step);
-	if (thickness > THICKEST_SPACER) return [];
+	const { spacer } = job.guard;
 	const material = spacer?.material ?? 'cotton';
+	const least = (spacer?.thickness ?? 0) + by;
+	const thickness =
+		material === 'cotton'
+			? firstMakeable(least, THICKEST_SPACER, job.step, spacerBoards(job, shop), shop.house.madeWithin)
+			: receiveUp(least, job.step);
+	if (!thickness || thickness > THICKEST_SPACER) return [];
 	return [
 		remedy(context, `Spacer ${spacer ? 'to ' : ''}${said(context, thickness)} under the lip`, ['guard', 'spacer'], {
 			material,

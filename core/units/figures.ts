@@ -115,6 +115,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'window.mats.holes.opening': 'cut',
 	'window.mats.lift': 'cut',
 	'window.mats.lift.setback': 'mark',
+	'window.mats.lift.height': 'fine',
 	'window.openings': 'mark',
 	'window.openings.least': 'least',
 	'window.openings.free': 'most',
@@ -125,6 +126,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'pack.layers.made.layers': 'count',
 	'pack.spacer': 'mark',
 	'pack.spacer.lengths': 'cut',
+	'pack.spacer.high': 'fine',
 	'pack.spacer.covering': 'fine',
 	'pack.spacer.seen': 'fine',
 	hold: 'mark',
@@ -189,7 +191,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	cut: 'cut',
 	'cut.count': 'count',
 	'cut.layers': 'count',
-	'cut.high': 'mark'
+	'cut.high': 'fine'
 };
 
 /** What a job asks for, where it is no length that a tape lays. */
@@ -206,7 +208,9 @@ const JOB: Readonly<Record<string, FigureUnit>> = {
 	'job.back.bumpers': 'count',
 	'job.hang.dropShare': 'share',
 	'job.hang.hooks': 'count',
-	'job.guard.fillers': 'mark'
+	'job.mats.lift': 'fine',
+	'job.guard.spacer.thickness': 'fine',
+	'job.guard.fillers': 'fine'
 };
 
 /** Of the shop's lists; its house figures have their own table. */

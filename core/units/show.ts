@@ -3,7 +3,7 @@
  *
  * In millimetres everything is shown to a tenth: what is cut lies on the step already, unless it was typed or bought otherwise. What is
  * cut or laid by a tape is shown in the shop's fraction of an inch; what nobody cuts (air, sag, movement, a board's thickness) as
- * a decimal there, since a fraction would hide what it is asked for.
+ * a decimal there, unless it is just such a fraction: rounding to one would hide what it is asked for.
  */
 import { MM_PER_INCH, type Unit } from './length.ts';
 import { cutDown, receiveUp, showNearest } from './round.ts';
@@ -20,6 +20,8 @@ export type Reader = { unit: Unit; fraction: number };
 export type ShownLength = { text: string; whole: string; numerator: number; denominator: number };
 
 export const FRACTION = 16;
+/** What lies on a fraction of the tape is that fraction, fine or not. */
+const SAME = 1e-4;
 /** Below half a tenth of a millimetre nothing is left. */
 const SOMETHING = 0.05;
 
@@ -34,7 +36,8 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 	if (unit === 'mm') return plainText(mm, inSteps(size / 0.1, look) * 0.1, 1);
 	const parts = inSteps((size / MM_PER_INCH) * fraction, look);
 	// What is no step of the tape and yet something is not said as nothing.
-	if (look === 'fine' || (parts === 0 && Math.abs(mm) >= SOMETHING)) return decimalInches(mm);
+	const between = Math.abs((parts * MM_PER_INCH) / fraction - size) > SAME;
+	if ((look === 'fine' && between) || (parts === 0 && size >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
 	let numerator = parts % fraction;
 	let denominator = fraction;

@@ -2,7 +2,11 @@
 import { remedyOfMat } from '../findings/change.ts';
 import type { Context, Remedy } from '../findings/rule.ts';
 import { put } from '../job/patch.ts';
+import { firstMakeable, liftBoards } from '../pack/made.ts';
 import { receiveUp } from '../units/round.ts';
+
+/** How much deeper than it must be a lift may be made, so that boards come to its height. */
+const DEEPER = 6;
 
 /** The whole sheet shown, on a support; the nearest mat lifted as far as sheet and support need. */
 export function floated(context: Context): Remedy[] {
@@ -13,7 +17,9 @@ export function floated(context: Context): Remedy[] {
 	// It keeps the air that it has.
 	const air = Math.max(context.plan.pack!.gapNeed, context.plan.pack!.gap);
 	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + air;
-	const lift = receiveUp(Math.max(job.mats[index]!.lift, job.mats[index]!.lift + needs - depth), job.step);
+	const least = job.mats[index]!.lift + Math.max(0, needs - depth);
+	const boards = liftBoards(job, shop, index);
+	const lift = firstMakeable(least, least + DEEPER, job.step, boards, shop.house.madeWithin) ?? receiveUp(least, job.step);
 	const lifted = remedyOfMat(context, '', index, { lift }).patch;
 	return [
 		{

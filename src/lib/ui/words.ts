@@ -20,7 +20,7 @@ export function sideOfCentre(x: number, reader: Reader): string {
 	return `${text} ${x < 0 ? 'left' : 'right'} of centre`;
 }
 
-/** A figure and its unit on one line. */
+/** A whole with its fraction, and a figure with its unit, on one line. */
 export function unbroken(text: string): string {
-	return text.replace(/(\d) (mm|in|kg|g|lb|oz)\b/g, '$1\u00a0$2');
+	return text.replace(/(\d) (?=\d+\u2044\d|(?:mm|in|kg|g|lb|oz)\b)/g, '$1\u00a0');
 }

@@ -4,6 +4,7 @@
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { currentShop } from '../editor.svelte.ts';
 	import { useWorkspace } from '../context.ts';
+	import { unbroken } from '$lib/ui/words.ts';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 
@@ -19,7 +20,7 @@
 		{#each steps as step, index (step.id)}
 			<li>
 				<h2>{index + 1} {step.title}</h2>
-				{#each step.does as line (line)}<p>{line}</p>{/each}
+				{#each step.does as line (line)}<p>{unbroken(line)}</p>{/each}
 				{#each step.pictures ?? [] as scene, at (at)}<div class="board">
 						<Drawing {scene} reader={editor.reader} label={11} />
 					</div>{/each}

@@ -6,6 +6,7 @@
 	import { showLength } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
+	import { unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import { currentShop } from '../editor.svelte.ts';
 	import Panel from './Panel.svelte';
@@ -42,8 +43,8 @@
 						{@const detail = lineDetail(cut, editor.reader)}
 						<tr
 							><th scope="row"
-								><span class="role">{lineName(cut)}</span>{#if detail}<span class="of">{detail}</span>{/if}<span class="of"
-									>{materialName(cut, shop)}</span
+								><span class="role">{lineName(cut)}</span>{#if detail}<span class="of">{unbroken(detail)}</span>{/if}<span
+									class="of">{materialName(cut, shop)}</span
 								></th
 							><td class="figures">{cut.count} ×</td><td class="figures size" class:long={cut.role === 'spacer'}
 								>{lineSize(cut, editor.reader)}</td

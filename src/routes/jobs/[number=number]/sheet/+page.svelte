@@ -23,7 +23,7 @@
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
-	import { sideOfCentre } from '$lib/ui/words.ts';
+	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
 
 	const { data }: PageProps = $props();
 	const printed = $derived(plannedForPaper(data));
@@ -109,7 +109,7 @@
 								{@const detail = lineDetail(cut, job.reader)}
 								<tr
 									><th scope="row"
-										>{lineName(cut)}{detail ? `, ${detail}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+										>{lineName(cut)}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
 									><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
 								>
 							{/each}
@@ -265,7 +265,7 @@
 				{#each steps as step, index (step.id)}
 					<li>
 						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
-						<p>{step.does.join(' ')}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
+						<p>{unbroken(step.does.join(' '))}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
 						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
 					</li>
 				{/each}
