@@ -6,6 +6,7 @@ import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
 import { SCHOOLS } from '../core/job/schools.ts';
 import { HOUSE_MM, houseUnit, type House } from '../core/shop/house.ts';
+import { HOUSE_NAMES } from '../core/shop/house-names.ts';
 import { usualFigure } from '../core/shop/own-house.ts';
 import { figureWord } from '../core/units/figures.ts';
 import type { Unit } from '../core/units/length.ts';
@@ -72,7 +73,7 @@ function housePage(): string {
 		[usualFigure(name, unit), figureWord(houseUnit(name), unit)].filter(Boolean).join(' ');
 	const rows = (Object.keys(HOUSE_MM) as (keyof House)[]).map((name) => {
 		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
-		return `## ${spaced(name)} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
+		return `## ${upperFirst(HOUSE_NAMES[name])} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
 	});
 	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. The built-in ones are in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
@@ -140,7 +141,6 @@ function holds(field: Field): string {
 	}
 }
 
-function spaced(camel: string): string {
-	const words = camel.replace(/([a-z0-9])([A-Z])/g, '$1 $2').toLowerCase();
-	return words[0]!.toUpperCase() + words.slice(1);
+function upperFirst(text: string): string {
+	return text[0]!.toUpperCase() + text.slice(1);
 }

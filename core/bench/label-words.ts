@@ -3,6 +3,7 @@ import { HOLD_NAMES } from '../hold/names.ts';
 import { closingRail } from '../frame/kit.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Decided } from '../job/decide.ts';
+import type { PieceKind } from '../job/decide-piece.ts';
 import type { Plan } from '../plan.ts';
 import { each } from '../one-or-each.ts';
 import type { House } from '../shop/house.ts';
@@ -19,12 +20,25 @@ export function heldBy({ hold }: Decided, plan: Plan): string {
 	return `${counted}, ${adhesive.name.toLowerCase()}, ${off}`;
 }
 
-/** `ink, watercolour on paper`; `ivory`. */
+/** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */
 export function madeOf({ piece }: Decided): string {
 	const media = piece.media.map(({ name }) => name).join(', ');
-	const on = piece.material ?? piece.kind;
-	return media === '' ? on : `${media} on ${on}`;
+	return media === '' ? (piece.material ?? piece.kind) : WITH_MEDIA[piece.kind](media, piece.material ?? piece.kind);
 }
+
+const laidOn = (media: string, on: string) => `${media} on ${on}`;
+const itself = (media: string) => media;
+/** A medium lies on paper, panel or skin; a textile or an object is made of it. */
+const WITH_MEDIA: Record<PieceKind, (media: string, on: string) => string> = {
+	paper: laidOn,
+	vellum: laidOn,
+	bone: laidOn,
+	panel: laidOn,
+	canvas: laidOn,
+	photograph: (media) => `photograph, ${media}`,
+	textile: itself,
+	object: itself
+};
 
 const FASTENED: Record<string, (count: number) => string> = {
 	rigid: (count) => `lift out ${count} pins with a tool`,

@@ -123,6 +123,11 @@ test('the label: kind of hold, material of the piece, and how this kind of point
 	assert.equal(label({ hold: { kind: 'corners' }, window: { overlap: 10 } }).held, 'corner pockets, nothing sticks');
 	assert.match(label({}).held, /^3 T-hinges, wheat-starch paste and tissue, comes off with water$/);
 	assert.equal(label({ piece: { kind: 'bone', material: 'horn', readings: { width: 80, height: 90 } }, hold: {} }).made, 'horn');
+	const piece = (kind: 'photograph' | 'textile' | 'panel', medium: string[]) =>
+		label({ piece: { ...workedJob().piece, kind, medium }, hold: {} }).made;
+	assert.equal(piece('photograph', ['silver-gelatin', 'ink']), 'photograph, silver gelatin, ink');
+	assert.equal(piece('textile', ['dyed-silk']), 'dyed silk');
+	assert.equal(piece('panel', ['oil']), 'oil on panel');
 	const opened = (points: 'rigid' | 'flexible' | 'hand' | 'turn-buttons' | 'offset-clips') =>
 		label({ frame: { ...workedJob().frame, points } }).opens;
 	assert.match(opened('rigid'), /lift out \d+ pins with a tool/);

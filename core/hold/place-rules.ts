@@ -305,8 +305,8 @@ function pocketSays(context: Context, sight: Held, leg: number, hidden: number):
 /** By how much a pocket falls short of the least, and what overlap would do. */
 function tooShortSays(context: Context, sight: Held, leg: number): string {
 	const { pocketLeast } = context.shop.house;
-	const [has, least] = saidBoth(context, leg, pocketLeast);
-	const [short] = [saidFine(context, pocketLeast - leg)];
+	// All three alike, so that the difference is the one that is said.
+	const [has, least, short] = [leg, pocketLeast, pocketLeast - leg].map((length) => saidFine(context, length));
 	const wanted = overlapForPocket(context, sight);
 	const would =
 		wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;

@@ -1,8 +1,7 @@
 /** House figures that a shop sets for itself, in either house, as they were written (handbook units#inch-house). */
 import type { Fault } from '../job/faults.ts';
 import { isLength, showFigure } from '../units/figures.ts';
-import { MM_PER_INCH, readLength, type Unit } from '../units/length.ts';
-import { showNearest } from '../units/round.ts';
+import { readLength, type Unit } from '../units/length.ts';
 import { showLength, type Reader } from '../units/show.ts';
 import { HOUSE_IN, HOUSE_MM, houseUnit, type House } from './house.ts';
 
@@ -97,9 +96,7 @@ export function readHouseFigure(
 export function usualFigure(figure: HouseFigure, house: Unit): string {
 	const value = HOUSES[house][figure];
 	if (!isLength(houseUnit(figure))) return String(Number(value.toPrecision(4)));
-	const steps = (value / MM_PER_INCH) * 64;
-	const isFraction = Math.abs(steps - showNearest(steps, 1)) < 1e-6;
-	return showLength(value, { unit: house, fraction: 64 }, isFraction ? 'cut' : 'fine').text;
+	return showLength(value, { unit: house, fraction: 64 }, 'fine').text;
 }
 
 function readWritten(written: unknown, house: Unit, none: boolean): { ok: true; value: number } | { ok: false; says: string } {

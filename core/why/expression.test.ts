@@ -91,11 +91,11 @@ test('what is no expression is a defect that says where', () => {
 
 test('said in one line: each name with its number, and what each name holds', () => {
 	const said = sayExpression('window.opening.width + 2 * shop.house.overlap', lookup, (one) => `${one} mm`);
-	assert.equal(said.line, 'window width 390 mm + 2 × house overlap 6 mm');
+	assert.equal(said.line, 'window width 390 mm + 2 × overlap (house) 6 mm');
 	assert.equal(said.result, 402);
 	assert.deepEqual(said.parts, [
 		{ path: 'window.opening.width', name: 'window width', value: 390 },
-		{ path: 'shop.house.overlap', name: 'house overlap', value: 6 }
+		{ path: 'shop.house.overlap', name: 'overlap (house)', value: 6 }
 	]);
 	assert.equal(sayExpression('down(390.7, job.step)', lookup, String).line, 'down to the step (390.7, cutting step 0.5)');
 });
@@ -104,7 +104,7 @@ test('names of places in the words of the trade', () => {
 	for (const [path, name] of [
 		['window.mats[0].border.left', 'left border of mat 1'],
 		['frame.rails[1]', 'rail 2'],
-		['shop.house.wireEnd', 'house wire end'],
+		['shop.house.wireEnd', 'wire for each end’s turns (house)'],
 		['shop.boards[cotton-4].thickness', 'thickness of cotton-4'],
 		['job.step', 'cutting step'],
 		['mass.kg', 'mass']

@@ -5,6 +5,8 @@
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { layerName } from '../drawing/layer-name.ts';
+import type { House } from '../shop/house.ts';
+import { HOUSE_NAMES } from '../shop/house-names.ts';
 import type { Shop } from '../shop/shop.ts';
 
 /** What names are taken from; without it a material keeps its id. */
@@ -230,24 +232,11 @@ function layerOf(index: number, { plan, job, shop }: Named): string {
 
 function shopName(path: string, of?: Named): string {
 	const [, list, id, figure] = /^shop\.(\w+)(?:\[([\w-]+)\])?\.?(\w*)$/.exec(path) ?? [];
-	if (list === 'house') return `house ${HOUSE_NAMES[figure!] ?? spaced(figure!)}`;
+	if (list === 'house') return `${HOUSE_NAMES[figure as keyof House]} (house)`;
 	if (id === undefined) return `the shop’s ${spaced(list!)}`;
 	const found = of && (of.shop[list as keyof Shop] as Record<string, { name?: string }> | undefined)?.[id];
 	return `${WORDS[figure!] ?? spaced(figure!)} of ${found?.name?.toLowerCase() ?? id}`;
 }
-
-/** House figures whose key says too little. */
-const HOUSE_NAMES: Readonly<Record<string, string>> = {
-	fraction: 'finest part of an inch on the tapes',
-	patch: 'patch behind a panel',
-	land: 'tape on the wood',
-	madeWithin: 'how near a stack of boards must come',
-	hingeEach: 'hinges, one for each',
-	edgePointEach: 'points at a panel’s edge, one for each',
-	stitchEach: 'stitches, one for each',
-	clipEach: 'clips, one for each',
-	kerf: 'kerf of the saw'
-};
 
 function fallback(path: string): string {
 	const words = path.replace(/\[(\d+)\]/g, (_, number: string) => ` ${Number(number) + 1}`).split('.');

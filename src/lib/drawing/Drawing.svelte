@@ -45,8 +45,9 @@
 	}: Props = $props();
 
 	const PX_PER_MM = 96 / 25.4;
-	/** A scale that changes by less is found. */
+	/** A scale that changes by less is found; it is looked for no longer than so many turns. */
 	const SETTLED = 0.004;
+	const TURNS = 8;
 	const id = $props.id();
 	let width = $state(0);
 	let height = $state(0);
@@ -111,17 +112,26 @@
 		if (held) return { ...placeDimensions(scene, label / held.scale, write), scale: held.scale, textHeight: label / held.scale };
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
 		let placed = placeDimensions(scene, label / scale, write);
-		// Rows of callouts stay as high as their text: with them it takes more turns.
-		for (let turn = 0; turn < (column > 0 ? 8 : 3); turn += 1) {
+		// What labels and rows add on the screen hardly depends on the scale: what they leave is the drawing's.
+		for (let turn = 0; turn < TURNS; turn += 1) {
 			const before = scale;
 			const { height: tall } = withRows(placed.box, label / scale);
-			scale = Math.min(Math.max(60, room.width - column) / placed.box.width, room.height / tall);
+			scale = Math.min(
+				leftFor(scene.box.width, placed.box.width, Math.max(60, room.width - column), scale),
+				leftFor(scene.box.height, tall, room.height, scale)
+			);
 			placed = placeDimensions(scene, label / scale, write);
 			if (Math.abs(scale / before - 1) < SETTLED) break;
 		}
 		scale = stated(scale);
 		placed = placeDimensions(scene, label / scale, write);
 		return { ...placed, scale, textHeight: label / scale };
+	}
+
+	/** The scale at which a length of the drawing takes what its labels leave of the room; where they leave little, what shrinks it all. */
+	function leftFor(bare: number, withLabels: number, room: number, scale: number): number {
+		const left = room - (withLabels - bare) * scale;
+		return left > room / 8 ? left / bare : room / withLabels;
 	}
 
 	/** The scale is the one that is stated, to its last figure; and it stays while a small change leaves room. */

@@ -12,7 +12,7 @@
 	} from '$core/shop/own-house.ts';
 	import { figureWord, isLength } from '$core/units/figures.ts';
 	import type { Unit } from '$core/units/length.ts';
-	import { nameOf } from '$core/why/names.ts';
+	import { HOUSE_NAMES } from '$core/shop/house-names.ts';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 
@@ -31,7 +31,7 @@
 	// The why of a figure leads here with its name.
 	let find = $state(page.url.searchParams.get('find') ?? '');
 
-	const rows = OWN_FIGURES.map((figure) => ({ figure, name: nameOf(`shop.house.${figure}`).replace(/^house /, '') }));
+	const rows = OWN_FIGURES.map((figure) => ({ figure, name: HOUSE_NAMES[figure] }));
 	const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
 	const shown = $derived(
 		rows.filter(({ name, figure }) => words.every((word) => `${name} ${figure}`.toLowerCase().includes(word)))
