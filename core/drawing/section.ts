@@ -45,7 +45,7 @@ export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene 
 	const height = Math.max(plan.frame ? layout.back : 0, layout.top + plan.pack.thickness);
 	return {
 		view: 'section',
-		title: 'Section at the rabbet',
+		title: plan.frame ? `Section at the ${job.frame?.kind === 'metal' ? 'channel' : 'rabbet'}` : 'Section through the pack',
 		box: { left: 0, top: 0, width: layout.end, height },
 		shapes,
 		dimensions: dimensions(plan, job, sight, layout, height),

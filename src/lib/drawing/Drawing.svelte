@@ -125,6 +125,14 @@
 		}
 		scale = stated(scale);
 		placed = placeDimensions(scene, label / scale, write);
+		// A label that went into a lane of its own at this scale may reach out of the place after all.
+		for (let turn = 0; turn < TURNS; turn += 1) {
+			const { height: tall } = withRows(placed.box, label / scale);
+			const share = Math.min((room.width - column) / (placed.box.width * scale), room.height / (tall * scale));
+			if (share >= 1 || share <= 0) break;
+			scale = stated(scale * share);
+			placed = placeDimensions(scene, label / scale, write);
+		}
 		return { ...placed, scale, textHeight: label / scale };
 	}
 

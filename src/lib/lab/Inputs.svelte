@@ -5,7 +5,7 @@
 	import { DOSES } from '$core/light/fade.ts';
 	import { ROOMS } from '$core/light/places.ts';
 	import { MM_PER_INCH, readLength } from '$core/units/length.ts';
-	import { showNumber, showSize } from '$core/units/show.ts';
+	import { showMass, showSize } from '$core/units/show.ts';
 	import Pick from '$lib/ui/Pick.svelte';
 	import type { LabKeep } from './keep.svelte.ts';
 	import type { Lab } from './lab.svelte.ts';
@@ -111,9 +111,9 @@
 		{#if job && lab.buffer}
 			<dl>
 				<dt>Size, {lab.unit}</dt>
-				<dd>{showSize(lab.buffer.size, lab.unit)}</dd>
+				<dd>{showSize(lab.buffer.size, lab.decided?.reader ?? lab.unit)}</dd>
 				<dt>Paper and board before the back</dt>
-				<dd>{showNumber(lab.buffer.kg, 2)} kg</dd>
+				<dd>{showMass(lab.buffer.kg, lab.unit)}</dd>
 			</dl>
 		{:else if job}
 			<p class="quiet">The pack has no size yet: measure the sheet first.</p>

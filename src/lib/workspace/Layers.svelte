@@ -8,7 +8,8 @@
 	import { useWorkspace } from './context.ts';
 
 	const { editor } = useWorkspace();
-	const plan = $derived(editor.settled.plan);
+	const { plan, job } = $derived(editor.settled);
+	const depth = $derived(job.frame?.kind === 'metal' ? 'Channel depth' : 'Rabbet depth');
 	/** The sign that a figure of the pack carries in the findings. */
 	function signOf(where: string): Severity | undefined {
 		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
@@ -20,7 +21,7 @@
 {#if plan.pack}
 	<ol>
 		{#each plan.pack.layers as layer, index (index)}
-			{@const name = layerName(layer, editor.settled.job, currentShop(editor.settled.job.cutIn))}
+			{@const name = layerName(layer, job, currentShop(job.cutIn))}
 			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} /></li>
 		{/each}
 		<li class="sum">
@@ -28,11 +29,7 @@
 		</li>
 		{#if plan.frame}
 			<li>
-				<span>Rabbet depth</span><Figure
-					path="frame.section.rabbetDepth"
-					name="Rabbet depth"
-					value={plan.frame.section.rabbetDepth}
-				/>
+				<span>{depth}</span><Figure path="frame.section.rabbetDepth" name={depth} value={plan.frame.section.rabbetDepth} />
 			</li>
 			<li class={clearanceSign}>
 				<span
@@ -40,11 +37,13 @@
 				><Figure path="pack.clearance" name="Clearance" value={plan.pack.clearance!} />
 			</li>
 		{/if}
-		<li class={gapSign}>
-			<span
-				>Air over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
-			><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} />
-		</li>
+		{#if job.guard.glazing.family !== 'none'}
+			<li class={gapSign}>
+				<span
+					>Air over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
+				><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} />
+			</li>
+		{/if}
 	</ol>
 {/if}
 

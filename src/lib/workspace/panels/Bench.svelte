@@ -44,7 +44,7 @@
 		border: 0;
 	}
 	.board {
-		height: 180px;
+		height: 230px;
 		margin: 6px 0;
 	}
 	.caution {

@@ -365,6 +365,7 @@
 		padding-left: 2.5mm;
 	}
 	.of {
+		display: inline-block;
 		margin-left: 1.5mm;
 		font-size: 7.5pt;
 		color: #474f53;
