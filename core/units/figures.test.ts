@@ -49,7 +49,7 @@ test('units are what a framer calls them', () => {
 		['hold.dryMinutes', 720, '12 h', '12 h'],
 		['light.years', 24.04, '24 years', '24 years'],
 		['hang.angle', 30, '30°', '30°'],
-		['hang.pullN', 31.39, '31.4 N', '31.4 N'],
+		['hang.pullN', 31.39, '31.4 N', '7.1 lb'],
 		['hold.count', 3, '3', '3'],
 		['hold.tissue', 20, '20 g/m²', '20 g/m²'],
 		['shop.house.swingRh', 35, '35 % RH', '35 % RH']

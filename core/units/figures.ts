@@ -5,7 +5,7 @@
 import type { Unit } from './length.ts';
 import type { Look, Reader } from './show.ts';
 import { sayDays, sayYears } from './spans.ts';
-import { showGrams, showLength, showMass, showMinutes, showNumber, showStrength } from './show.ts';
+import { showForce, showGrams, showLength, showMass, showMinutes, showNumber, showStrength } from './show.ts';
 
 export type FigureUnit =
 	| Look
@@ -60,7 +60,7 @@ const WORDS: Record<Exclude<FigureUnit, Look>, string> = {
 	kg: '',
 	grams: '',
 	strength: '',
-	newton: 'N',
+	newton: '',
 	kPa: 'kPa',
 	gpa: 'GPa',
 	degrees: '°',
@@ -276,6 +276,7 @@ export function showValue(value: number, unit: FigureUnit, reader: Reader): stri
 		case 'minutes':
 			return showMinutes(value);
 		case 'newton':
+			return showForce(value, reader);
 		case 'degrees':
 			return showNumber(value, 1);
 		case 'days':

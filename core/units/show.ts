@@ -129,6 +129,13 @@ export function showStrength(kg: number, reads: Unit | Reader): string {
 	return readerOf(reads).unit === 'mm' ? `${showNumber(kg, 1)} kg` : `${showNumber(kg * POUNDS_PER_KG, 0)} lb`;
 }
 
+const NEWTONS_PER_POUND = 4.44822162;
+
+/** A pull: `16.6 N`, or `3.7 lb`. */
+export function showForce(newtons: number, reads: Unit | Reader): string {
+	return readerOf(reads).unit === 'mm' ? `${showNumber(newtons, 1)} N` : `${showNumber(newtons / NEWTONS_PER_POUND, 1)} lb`;
+}
+
 /** What something bears, against what it may: `14 %`. */
 export function showShare(part: number, whole: number): string {
 	return `${showNumber((part / whole) * 100, 0)} %`;
