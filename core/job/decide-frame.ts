@@ -1,4 +1,4 @@
-/** The frame as chosen: a moulding, a metal section, a section given outright, or one that exists and was measured. */
+/** The frame as chosen: a moulding, a metal section, a profile that was entered, or the customer’s frame as measured. */
 import { MM_PER_INCH } from '../units/length.ts';
 import { showWithUnit, type Reader } from '../units/show.ts';
 import { readColour, type Colour } from '../shop/colours.ts';

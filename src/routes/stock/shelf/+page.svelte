@@ -90,7 +90,7 @@
 			><tr
 				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
 					>To one scale</th
-				><th scope="col"><span class="seen-by-readers">Take out</span></th></tr
+				><th scope="col"><span class="seen-by-readers">Remove</span></th></tr
 			></thead
 		>
 		<tbody>
