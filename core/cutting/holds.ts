@@ -1,5 +1,6 @@
 /** What a hold is made of: torn tabs and cross-pieces, folded pockets and strips, cloth (handbook hold). */
 import { isHinge } from '../job/decide-hold.ts';
+import type { Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Hold } from '../hold/hold.ts';
 import { stripBlank } from '../hold/strips.ts';
@@ -26,35 +27,42 @@ export function cutHolds(holds: Hold[], job: Decided, house: House, add: Add): v
 /** Tabs of one size are torn together, whichever sheet they hold; cross-pieces likewise. */
 function cutHinges(holds: Hold[], job: Decided, house: House, add: Add): void {
 	const material = job.hold.adhesive.id;
-	const crossed = job.hold.kind === 't-hinge';
+	const path = (index: number, text: string) => named(job.several ? index + 1 : null, text);
+	const tabOf = ({ size, tab }: Hold): Size => ({ width: size.width, height: size.height + tab! });
+	for (const { first, size, count, of } of alike(holds, tabOf))
+		add(
+			{ role: 'hinge tab', ...of, material, ...size, count, from: 'tissue' },
+			path(first, 'hold.size.width'),
+			`${path(first, 'hold.size.height')} + ${path(first, 'hold.tab')}`
+		);
+	if (job.hold.kind !== 't-hinge') return;
+	for (const { first, size, count, of } of alike(holds, ({ cross }) => cross!))
+		add(
+			{ role: 'cross-piece', ...of, material, ...size, count, from: 'tissue' },
+			path(first, 'hold.cross.width'),
+			path(first, 'hold.cross.height')
+		);
+}
+
+type Alike = { /** Index of the first sheet that has them. */ first: number; size: Size; count: number; of: Pick<Cut, 'of'> };
+
+/** Parts of one size with their count; where sheets differ, of which windows they are. */
+function alike(holds: Hold[], sizeOf: (hold: Hold) => Size): Alike[] {
+	const groups = new Map<string, number[]>();
 	for (const [index, hold] of holds.entries()) {
-		const same = (key: 'size' | 'cross') =>
-			holds.filter(
-				(one) => one[key]!.width === hold[key]!.width && one[key]!.height === hold[key]!.height && one.tab === hold.tab
-			);
-		const path = (text: string) => named(job.several ? index + 1 : null, text);
-		const count = (list: Hold[]) => list.reduce((sum, one) => sum + one.count, 0);
-		const [tabs, crosses] = [same('size'), same('cross')];
-		if (tabs[0] === hold)
-			add(
-				{
-					role: 'hinge tab',
-					material,
-					width: hold.size.width,
-					height: hold.size.height + hold.tab!,
-					count: count(tabs),
-					from: 'tissue'
-				},
-				path('hold.size.width'),
-				`${path('hold.size.height')} + ${path('hold.tab')}`
-			);
-		if (crossed && crosses[0] === hold)
-			add(
-				{ role: 'cross-piece', material, ...hold.cross!, count: count(crosses), from: 'tissue' },
-				path('hold.cross.width'),
-				path('hold.cross.height')
-			);
+		const { width, height } = sizeOf(hold);
+		const key = `${width} ${height}`;
+		groups.set(key, [...(groups.get(key) ?? []), index]);
 	}
+	return [...groups.values()].map((indexes) => ({
+		first: indexes[0]!,
+		size: sizeOf(holds[indexes[0]!]!),
+		count: indexes.reduce((sum, index) => sum + holds[index]!.count, 0),
+		of:
+			groups.size === 1
+				? {}
+				: { of: `${indexes.length === 1 ? 'window' : 'windows'} ${indexes.map((index) => index + 1).join(', ')}` }
+	}));
 }
 
 /** A pocket is folded from a strip as high as the triangle over its fold, and four times as long. */
@@ -102,12 +110,14 @@ function cutStrips(holds: Hold[], job: Decided, house: House, add: Add): void {
 /** Clips are hardware; behind a panel in a float lie patches of tape. Glue is not cut. */
 function cutPatches(holds: Hold[], job: Decided, add: Add): void {
 	if (job.hold.adhesive.family !== 'gummed') return;
-	for (const { size, count } of holds)
+	for (const [index, { size, count }] of holds.entries()) {
+		const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
 		add(
-			{ role: 'patch behind the panel', material: job.hold.adhesive.id, ...size, count, from: 'tissue' },
-			'hold.size.width',
-			'hold.size.height'
+			{ role: 'patch behind the panel', material: job.hold.adhesive.id, ...size, count, from: 'tissue', ...whose(job, index) },
+			path('width'),
+			path('height')
 		);
+	}
 }
 
 /** Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not. */

@@ -37,6 +37,9 @@ export type Cut = {
 };
 
 /** Paths of the plan from which width, height and opening of a line come. */
+/** Sides that are cut two alike. */
+const PAIRS = ['top and bottom', 'left and right'] as const;
+
 type Traced = Cut & { path: { width: string; height: string; high?: string; opening?: string } };
 
 /** The cut list. */
@@ -136,14 +139,15 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 				`frame.outer.${length}`,
 				'frame.section.face'
 			);
-		rail('rail, top and bottom', 'width');
-		rail('rail, left and right', 'height');
+		rail(`rail, ${PAIRS[0]}`, 'width');
+		rail(`rail, ${PAIRS[1]}`, 'height');
 	}
 	if (frame && job.frame!.deepen > 0) {
 		const strip = (length: 'width' | 'height') =>
 			add(
 				{
 					role: 'strip on the back',
+					of: PAIRS[length === 'width' ? 0 : 1],
 					material: 'strip wood',
 					width: frame.outer[length],
 					height: tidy(frame.section.face - frame.section.lip),
@@ -168,7 +172,15 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 		const { strips, stock } = back.tape;
 		for (const index of [0, 1] as const) {
 			add(
-				{ role: 'back tape', material: job.back.seal!, width: strips[index], height: stock, count: 2, from: 'roll' },
+				{
+					role: 'back tape',
+					of: PAIRS[index],
+					material: job.back.seal!,
+					width: strips[index],
+					height: stock,
+					count: 2,
+					from: 'roll'
+				},
 				`back.tape.strips[${index}]`,
 				'back.tape.stock'
 			);
