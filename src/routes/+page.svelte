@@ -281,5 +281,13 @@
 			grid-template-columns: 1fr;
 			gap: 8px;
 		}
+		table {
+			width: calc(100% - 24px);
+			margin: 14px 12px;
+		}
+		td.grade,
+		td.late {
+			white-space: normal;
+		}
 	}
 </style>

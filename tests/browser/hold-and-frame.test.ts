@@ -153,7 +153,7 @@ test('kinds of hold, each with what it would do; another kind of piece', async (
 	await sees('1 mm of slack across; the sheet moves by 2.1 mm.');
 	await sees('Held there it bulges by some, across');
 	await press('As much slack as it moves');
-	await press('Edge strips: 6 mm onto the sheet, nothing sticks');
+	await press('Edge strips: 6 mm onto it, nothing sticks');
 	await here.untilKept(number, 'strips', (job) => job.hold?.kind === 'strips');
 	await station('Intake');
 	await choose('Support', 'Panel');

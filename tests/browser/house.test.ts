@@ -1,0 +1,67 @@
+/** The shop's two houses: a figure is found by its name, changed, refused in place, kept, and jobs follow. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { WrittenFigure } from '../../core/shop/own-house.ts';
+import { workedJob } from '../jobs.ts';
+import { keepJob } from '../running/server.ts';
+import { stage } from './setup.ts';
+
+const here = stage();
+const kept = async () =>
+	((await (await fetch(`${here.server.address}/api/shop/house`)).json()) as { house: WrittenFigure[] }).house;
+const valueOf = async (label: string) => (await here.browser.field(label)).getAttribute('value');
+
+test('a house figure is found, a slip is said beside it and nothing that was typed is lost', async () => {
+	const { browser } = here;
+	await browser.open('/house/figures');
+	await browser.heading('House figures');
+	await browser.type('Find', 'border width');
+	await browser.type('border width, cut in millimetres', '80 parsecs');
+	await browser.sees('no unit here');
+	assert.equal(await valueOf('border width, cut in millimetres'), '80 parsecs');
+	assert.deepEqual(await kept(), []);
+	await browser.type('border width, cut in millimetres', '80');
+	await browser.type('border width, cut in inches', '3 1/4');
+	await browser.press('Keep the figures');
+	await browser.sees('Kept. Jobs are planned with these figures from now on.');
+	await browser.sees('2 of your own');
+	assert.deepEqual(await kept(), [
+		{ house: 'mm', figure: 'borderWidth', value: '80' },
+		{ house: 'in', figure: 'borderWidth', value: '3 1/4' }
+	]);
+});
+
+test('each job follows the house of the unit that it is cut in, and follows it back', async () => {
+	const { browser, server } = here;
+	const { borders: _, ...bare } = workedJob();
+	const metric = await keepJob(server.address, { ...bare, unit: 'mm' });
+	const inches = await keepJob(server.address, { ...bare, unit: 'in' });
+	await browser.open(`/jobs/${metric}?at=window`);
+	assert.equal(await valueOf('Border width'), '80');
+	await browser.open(`/jobs/${inches}?at=window`);
+	assert.equal(await valueOf('Border width'), '3 1⁄4');
+	await browser.open('/house/figures');
+	await browser.type('Find', 'border width');
+	await browser.press('back to 70 mm');
+	await browser.press('Keep the figures');
+	await browser.sees('Kept. Jobs are planned');
+	assert.deepEqual(await kept(), [{ house: 'in', figure: 'borderWidth', value: '3 1/4' }]);
+});
+
+test('two people change the houses: the second is told, and keeps what was typed', async () => {
+	const { browser, server } = here;
+	await browser.open('/house/figures');
+	await browser.type('Find', 'gutter');
+	const before = await fetch(`${server.address}/api/shop/house`);
+	const { rev } = (await before.json()) as { rev: number };
+	await fetch(`${server.address}/api/shop/house`, {
+		method: 'PUT',
+		headers: { 'content-type': 'application/json', 'if-match': `"${rev}"` },
+		body: JSON.stringify({ house: [] })
+	});
+	await browser.type('gutter between windows, cut in millimetres', '50');
+	await browser.press('Keep the figures');
+	await browser.sees('Somebody else changed the list meanwhile');
+	assert.equal(await valueOf('gutter between windows, cut in millimetres'), '50');
+	assert.deepEqual(await kept(), []);
+});
