@@ -16,6 +16,7 @@ import { readJob } from '../job/read.ts';
 import { planFigures, type Figures } from '../plan.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
+import type { Stocked } from '../shop/stocked.ts';
 import { packagePrice } from './price.ts';
 import { SLOTS, slotsOf, whereOfSlot, type Slot, type SlotName } from './slots.ts';
 
@@ -41,7 +42,7 @@ type Step = { label: string; next: State; patch: Operation[] };
 type Found = { steps: Step[]; state: State };
 
 /** States looked at before the search settles for the best so far. */
-const MOST_STATES = 90;
+const MOST_STATES = 44;
 const MOST_STEPS = 12;
 /** Places whose stop goes by its own remedy alone. */
 const ALONE = ['back.seal', 'schools.hang-from'];
@@ -104,8 +105,8 @@ class Search {
 		if (steps.length >= MOST_STEPS) return;
 		const gone = new Set([...fixed, nameOf(stop)]);
 		const rest = this.#leastToCome(state, stop.where);
-		// Only where prices are known beforehand do the cheaper ones come first.
-		const isByPrice = slotsFor(this.#contextOf(state), stop.where).every(({ name }) => PRICED[name]);
+		// Which back it is, its thickness and mass, may decide what else goes.
+		const mayMatterLater = slotsFor(this.#contextOf(state), stop.where).length > 1;
 		let passable = false;
 		for (const way of this.#waysOut(state, stop)) {
 			if (this.best && this.#cost(state.cents + way.cents + rest, steps.length + 1) >= this.#costOf(this.best)) continue;
@@ -126,7 +127,7 @@ class Search {
 				next.stops.every((one) => isAmong(one, state.stops));
 			const airWanting = /^mats/.test(stop.where) && state.stops.some(({ rule }) => rule === 'gap.small');
 			const placeIsFixed = next.stops.every((one) => one.where !== stop.where);
-			if (nothingNew && placeIsFixed && !airWanting && isByPrice) break;
+			if (nothingNew && placeIsFixed && !airWanting && !mayMatterLater) break;
 		}
 		if (!passable && !this.best) this.barredBy ??= stop.rule;
 	}
@@ -139,24 +140,30 @@ class Search {
 		const ways = slots.flatMap((slot) => {
 			const { options, chosen } = SLOTS[slot.name];
 			const held = chosen(context, slot.index ?? 0);
+			const list = PRICED[slot.name];
 			return options(context, slot.index ?? 0)
 				.filter(({ id }) => id !== held && id !== 'none' && mayStand(context, slot, id))
 				.map(({ id, name, patch }) => ({
 					label: labelOf(slot, id, name),
 					patch,
-					cents: this.#difference(state, slot, held, id)
+					cents: this.#difference(state, slot, held, id),
+					like: `${slot.name} ${list && id !== null ? likeness(this.#shop[list][id]!) : id}`
 				}));
 		});
-		return ways.sort((one, other) => one.cents - other.cents);
+		ways.sort((one, other) => one.cents - other.cents);
+		// Of materials that differ in name and price alone, the cheapest does.
+		const seen = new Set<string>();
+		return ways.filter(({ like }) => !seen.has(like) && seen.add(like));
 	}
 
-	/** What one material costs more than another in this place, by the pack's area; 0 where it is priced otherwise. */
+	/** What one material costs more than another in this place, so that cheaper ones come first; 0 where a package has no price of it. */
 	#difference({ figures }: State, slot: Slot, from: string | null, to: string | null): number {
 		const list = PRICED[slot.name];
 		if (!list || !figures.window) return 0;
 		const { width, height } = figures.window.pack;
+		const amount = list === 'edgeSeals' ? (figures.back?.edgeSeal?.length ?? 0) / 1000 : (width * height) / 1e6;
 		const priceOf = (id: string | null) => (id === null ? 0 : (this.#shop[list][id]?.pricePerM2 ?? 0));
-		return Math.floor(((priceOf(to) - priceOf(from)) * width * height) / 1e6);
+		return Math.floor((priceOf(to) - priceOf(from)) * amount);
 	}
 
 	/** Of every other place that holds a stop: the cheapest material that may stand there, less the one that does, and the change itself. */
@@ -233,14 +240,30 @@ function slotsFor({ job }: Context, where: string): Slot[] {
 	return own ? [own] : [];
 }
 
-/** Lists whose materials are priced by the pack's area. */
-const PRICED: Partial<Record<SlotName, 'glazings' | 'boards'>> = {
+/** Lists whose materials a package is priced by: by the pack's area, an edge seal by its length. */
+const PRICED: Partial<Record<SlotName, 'glazings' | 'boards' | 'barriers' | 'edgeSeals'>> = {
 	glazing: 'glazings',
 	mat: 'boards',
+	support: 'boards',
 	'under-mat': 'boards',
 	filler: 'boards',
-	backing: 'boards'
+	barrier: 'barriers',
+	backing: 'boards',
+	'edge-seal': 'edgeSeals'
 };
+
+const NO_FIGURES = ['id', 'name', 'pricePerM2', 'sources', 'own'];
+const LIKENESS = new WeakMap<Stocked, string>();
+
+/** The same for materials that nothing but name, price and sources tells apart. */
+function likeness(material: Stocked): string {
+	const known = LIKENESS.get(material);
+	if (known !== undefined) return known;
+	const figures = Object.entries(material).filter(([key, value]) => !NO_FIGURES.includes(key) && value !== false);
+	const like = JSON.stringify(figures.sort(([one], [other]) => (one < other ? -1 : 1)));
+	LIKENESS.set(material, like);
+	return like;
+}
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
 function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {

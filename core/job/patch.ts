@@ -28,12 +28,33 @@ export function drop(file: object, keys: readonly Key[]): Operation[] {
 	return valueAt(file, keys) === undefined ? [] : [{ op: 'remove', path: pointer(keys) }];
 }
 
-/** A new file with the operations applied; the old one stays as it was. */
+/** A new file with the operations applied; the old one stays as it was, and what nothing touches is shared by both. */
 export function patched(file: JobFile, operations: readonly Operation[]): JobFile {
-	const copy = JSON.parse(JSON.stringify(file)) as JobFile;
-	const failed = applyPatch(copy, operations as Parameters<typeof applyPatch>[1]).find((error) => error !== null);
+	const copy: JobFile = { ...file };
+	const own = new Set<object>([copy]);
+	for (const { path } of operations) ownAlong(copy, keysOf(path).slice(0, -1), own);
+	const copies = operations.map((one) => ('value' in one ? { ...one, value: copyOf(one.value) } : one));
+	const failed = applyPatch(copy, copies as Parameters<typeof applyPatch>[1]).find((error) => error !== null);
 	if (failed) throw new Error(`This change does not fit the job: ${failed.message}`);
 	return copy;
+}
+
+/** Every group and list on the way is copied once, so that a change stays in the new file. */
+function ownAlong(file: object, keys: readonly Key[], own: Set<object>): void {
+	let at = file as Record<Key, unknown>;
+	for (const key of keys) {
+		const next = Object.hasOwn(at, key) ? at[key] : undefined;
+		if (typeof next !== 'object' || next === null) return;
+		if (!own.has(next)) {
+			at[key] = Array.isArray(next) ? [...(next as unknown[])] : { ...next };
+			own.add(at[key] as object);
+		}
+		at = at[key] as Record<Key, unknown>;
+	}
+}
+
+function copyOf<Value>(value: Value): Value {
+	return typeof value === 'object' && value !== null ? (JSON.parse(JSON.stringify(value)) as Value) : value;
 }
 
 export function valueAt(file: unknown, keys: readonly Key[]): unknown {

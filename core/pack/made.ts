@@ -16,8 +16,10 @@ const MOST_LAYERS = 24;
 
 /** @returns null where no stack of these boards comes within reach */
 export function stackOf(height: number, boards: readonly Board[], within: number): Made | null {
-	for (let layers = 1; layers <= MOST_LAYERS; layers += 1) {
-		const best = nearestOf(height, boards, layers);
+	const unlike = oneOfEachThickness(boards);
+	const thinnest = Math.min(...unlike.map(({ thickness }) => thickness));
+	for (let layers = 1; layers <= MOST_LAYERS && layers * thinnest <= height + within + 1e-9; layers += 1) {
+		const best = nearestOf(height, unlike, layers);
 		if (best && best.off <= within + 1e-9) return best.made;
 	}
 	return null;
@@ -26,8 +28,9 @@ export function stackOf(height: number, boards: readonly Board[], within: number
 /** The height nearest to one that no stack makes. */
 export function nearestHeight(height: number, boards: readonly Board[]): { height: number; made: Made } | null {
 	let best: { off: number; made: Made; height: number } | null = null;
+	const unlike = oneOfEachThickness(boards);
 	for (let layers = 1; layers <= MOST_LAYERS; layers += 1) {
-		const found = nearestOf(height, boards, layers);
+		const found = nearestOf(height, unlike, layers);
 		if (found && (!best || found.off < best.off - 1e-9)) best = found;
 	}
 	return best;
@@ -44,6 +47,13 @@ export function firstMakeable(
 	for (let height = receiveUp(least, step); height <= most; height = receiveUp(height + step, step))
 		if (stackOf(height, boards, within)) return height;
 	return null;
+}
+
+/** Of boards as thick as each other the first is taken: a long list then takes no longer than a short one. */
+function oneOfEachThickness(boards: readonly Board[]): Board[] {
+	const first = new Map<number, Board>();
+	for (const board of boards) if (!first.has(board.thickness)) first.set(board.thickness, board);
+	return [...first.values()];
 }
 
 /** So many layers of one board, or of two, that come nearest. */
@@ -92,7 +102,16 @@ export function spacerBoards(job: Decided, shop: Shop): Board[] {
 	return stackable(shop, job.aim).filter(({ forMats }) => forMats);
 }
 
+/** By list of boards and grade: a search over a catalogue asks again and again. */
+const STACKABLE = new WeakMap<Shop['boards'], Partial<Record<Grade, Board[]>>>();
+
 function stackable(shop: Shop, aim: Grade): Board[] {
+	const known = STACKABLE.get(shop.boards) ?? {};
+	STACKABLE.set(shop.boards, known);
+	return (known[aim] ??= stackableAt(shop, aim));
+}
+
+function stackableAt(shop: Shop, aim: Grade): Board[] {
 	return offered(shop.boards).filter(
 		({ touch, fabricFaced, growth, unknown, outerMatAtKeep }) =>
 			!fabricFaced &&
