@@ -15,7 +15,7 @@ function addsUp({ window, frame, pack, measure }: SinglePlan, file: JobFile): vo
 	for (const mat of window!.mats) {
 		near(mat.border.left + mat.opening.width + mat.border.right, window!.pack.width, 1e-6);
 		near(mat.border.top + mat.opening.height + mat.border.bottom, window!.pack.height, 1e-6);
-		// A metal section's pairs come in their own steps: what is left over stands at the right and foot.
+		// A metal section's pairs come in their own steps: what is left over stands at the right and bottom.
 		for (const side of SIDES) if (!frame!.kit || side === 'left' || side === 'top') isStep(mat.border[side]);
 		isStep(mat.opening.width);
 	}

@@ -67,13 +67,13 @@ test('property: the window cut and the sheet laid by the printed words lie where
 			const cutting = stepOf(steps, 'cut-boards').does;
 			for (const [index, mat] of mats.entries()) {
 				const line = cutting.find((one) => one.startsWith(`Mat ${index + 1}, `))!;
-				const [left, right, top, foot] = read(line, /stops left ([\d.]+), right ([\d.]+), top ([\d.]+), foot ([\d.]+)/) as [
+				const [left, right, top, bottom] = read(line, /stops left ([\d.]+), right ([\d.]+), top ([\d.]+), bottom ([\d.]+)/) as [
 					number,
 					number,
 					number,
 					number
 				];
-				const back: Rect = { left, top, width: pack.width - left - right, height: pack.height - top - foot };
+				const back: Rect = { left, top, width: pack.width - left - right, height: pack.height - top - bottom };
 				// The bevel of a reverse cut runs outward from the line: what is seen is the face’s narrower edge.
 				const grows = bevel === 'reverse' ? t : 0;
 				const front: Rect = {

@@ -9,7 +9,7 @@ import type { Sight } from '../sights.ts';
 import { tidy } from '../units/round.ts';
 import type { Curve } from '../window/mats.ts';
 
-/** Guide stops are set with the mat's back up: what is right in front lies at the left. */
+/** Guide stops are set with the mat's back up: what is at the right from the front lies at the left. */
 export function fromBack<T extends Sides>({ top, right, bottom, left }: T): Sides {
 	return { top, right: left, bottom, left: right };
 }
@@ -52,7 +52,7 @@ export function staysFaceUp({ piece }: Decided): boolean {
 	return piece.friable;
 }
 
-/** Hinge centres from the sheet's left as it lies: with its back up they count from its right in front, in that order. */
+/** Hinge centres from the sheet's left as it lies: with its back up they count from what is its right from the front, in that order. */
 export function hingesAsLaid(job: Decided, { hold, piece }: Sight): number[] {
 	if (staysFaceUp(job)) return hold!.places;
 	const width = piece.readings!.top;

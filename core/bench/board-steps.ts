@@ -64,7 +64,7 @@ export function windowsOf(writer: Writer, index: number): string[] {
 			const radius = hole.curve.radius === undefined ? '' : `, radius ${writer.mark(hole.curve.radius)}`;
 			return `Mat ${index + 1}${which}, ${bevel}, its back up: ${job.windows[at]!.shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
 		}
-		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, foot ${writer.mark(bottom)}; ${measures}.`;
+		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, bottom ${writer.mark(bottom)}; ${measures}.`;
 	});
 }
 

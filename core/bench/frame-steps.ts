@@ -200,7 +200,7 @@ function fitPoints(writer: Writer): Step[] {
 			id: 'fit-all',
 			title: `All of them: ${fasteners(writer)}`,
 			does: [
-				`Top and foot ${run(top)}; sides ${run(side)}.`,
+				`Top and bottom ${run(top)}; sides ${run(side)}.`,
 				`From the pack to the moulding’s back ${writer.fine(plan.pack!.clearance!)}.`,
 				...(job.piece.friable ? ['No hammering: it sheds.'] : [])
 			],
@@ -234,7 +234,7 @@ function fitMetal(writer: Writer): Step[] {
 			does: shim
 				? [`The channel leaves ${writer.fine(plan.pack!.clearance!)}: card is slipped behind the backing on all sides.`]
 				: [
-						`Top and foot ${top.count} each, sides ${side.count} each, pressed under the channel’s flange, ${writer.fine(plan.pack!.clearance!)} behind the pack.`
+						`Top and bottom ${top.count} each, sides ${side.count} each, pressed under the channel’s flange, ${writer.fine(plan.pack!.clearance!)} behind the pack.`
 					],
 			...(shim ? {} : { caution: 'A clip that slips flies: eyes covered, the hand behind it.' }),
 			uses: []
@@ -267,7 +267,7 @@ function fitClipped(writer: Writer): Step[] {
 			id: 'fit-all',
 			title: `All of them: ${fasteners(writer)}`,
 			does: [
-				`Top and foot ${top.count} each, sides ${side.count} each; ${step}.`,
+				`Top and bottom ${top.count} each, sides ${side.count} each; ${step}.`,
 				job.piece.kind === 'canvas'
 					? 'Screwed into the frame alone, never into the stretcher: it must be keyed out again.'
 					: `Screwed into the frame alone; they hold the ${writer.piece} without pressing, so that it can move.`

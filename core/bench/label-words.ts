@@ -62,7 +62,7 @@ export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
 		const shims = (plan.pack?.clearance ?? 0) < clipLeast;
 		const clips = shims ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
 		return [
-			`loosen the closing rail’s two screws (${rail === 'bottom' ? 'at the bottom' : 'at its right in front'})`,
+			`loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`,
 			clips,
 			edge
 		]

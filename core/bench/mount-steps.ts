@@ -128,12 +128,10 @@ function hinges(sights: Sight[], writer: Writer): Step {
 		.map((cut) => `${cut.count} tabs ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
 		.join('; ');
 	const crosses = [...new Set(writer.parts('cross-piece').map((cut) => writer.size(cut, 'mark')))].join(' or ');
-	const others = hold.others?.flatMap(
-		({ side, places }) => `${side === 'bottom' ? 'foot' : side} ${places.map((one) => writer.mark(one)).join(', ')}`
-	);
+	const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
 	const turn = faceUp
 		? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
-		: 'The sheet lies face down, so left is its right in front';
+		: 'The sheet lies face down, so its right is at your left';
 	return {
 		id: 'hinge',
 		title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${KIND_OF_HINGE[hold.kind]}${count === 1 ? 'hinge' : 'hinges'}`,
@@ -200,8 +198,7 @@ function strips(sights: Sight[], writer: Writer): Step {
 		does: [
 			...sights.map((sight) => {
 				const each = sight.hold!.strips!.map(
-					({ side, length, reach }) =>
-						`${side === 'bottom' ? 'foot' : side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
+					({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
 				);
 				return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slack(sight, writer)}.`;
 			}),
@@ -241,7 +238,7 @@ function fixToSupport(sights: Sight[], writer: Writer): Step {
 		id: 'fix-panel',
 		title: `Fix it to its support, ${hold!.count} places`,
 		does: [
-			`${what}, behind the panel, ${inside} inside its edge: top and foot ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
+			`${what}, behind the panel, ${inside} inside its edge: top and bottom ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
 			'Nothing at its edge and nothing on its face; weighted overnight.'
 		],
 		because: 'Six points or more carry it evenly, and in a float its edge is seen.',
@@ -311,7 +308,7 @@ export function prepareHold(writer: Writer): Step | null {
 		does: [
 			...parts.map(
 				(cut) =>
-					`${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side === 'bottom' ? 'foot' : cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
+					`${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
 			),
 			'Counted and laid ready.'
 		],

@@ -103,7 +103,7 @@ export function centre(writer: Writer): Step | null {
 	const { plan, job } = writer;
 	const seen = plan.window!.mats[0]?.seen;
 	if (!seen) return null;
-	const targets = `left ${writer.mark(seen.left)}, right ${writer.mark(seen.right)}, top ${writer.mark(seen.top)}, foot ${writer.mark(seen.bottom)}`;
+	const targets = `left ${writer.mark(seen.left)}, right ${writer.mark(seen.right)}, top ${writer.mark(seen.top)}, bottom ${writer.mark(seen.bottom)}`;
 	return {
 		id: 'centre',
 		title: 'Centre the pack',

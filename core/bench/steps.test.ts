@@ -181,7 +181,7 @@ test('a float is centred, not moved to a mark; its hinges go through the support
 	assert.match(step('hinge', float).title, /^Hinge it, 3 pass-through hinges$/);
 });
 
-test('curves are cut by their centre; a printed mat from its foot, its strip last; a ready frame is measured, not cut', () => {
+test('curves are cut by their centre; a printed mat from its bottom, its strip last; a ready frame is measured, not cut', () => {
 	assert.match(
 		textOf(step('cut-boards', { window: { shape: 'arch', overlap: 6 }, mats: [{ board: 'cotton-4' }] })),
 		/arch, its centre 265 from the left and 265 from the top, radius 195/

@@ -224,7 +224,7 @@ function cutSpacers({ layers, spacer }: Pack, { material }: Spacer, add: Add): v
 	const parts = made ?? [{ board: material, layers: 1 }];
 	for (const { board, layers: count } of parts)
 		for (const [axis, sides] of [
-			['across', 'top and foot'],
+			['across', 'top and bottom'],
 			['down', 'left and right']
 		] as const)
 			add(

@@ -30,7 +30,7 @@ export function lineName({ role, of }: Cut): string {
 	return of?.startsWith(`${role} `) ? of : role;
 }
 
-/** What tells a line apart from those beside it: `mat 2, left in front`, `shell, opening 402 × 551`. */
+/** What tells a line apart from those beside it: `mat 2, left (from the front)`, `shell, opening 402 × 551`. */
 export function lineDetail(cut: Cut, reader: Reader): string {
 	const layers = cut.layers === undefined ? '' : `${cut.layers} layers`;
 	const high = cut.high === undefined ? '' : `${showLength(cut.high, reader, 'fine').text} high`;
@@ -40,7 +40,12 @@ export function lineDetail(cut: Cut, reader: Reader): string {
 }
 
 /** The list is read before anything is turned over: its sides are those of the front. */
-const SIDE_WORDS = { top: 'top', right: 'right in front', bottom: 'foot', left: 'left in front' } as const;
+export const SIDE_WORDS = {
+	top: 'top',
+	right: 'right (from the front)',
+	bottom: 'bottom',
+	left: 'left (from the front)'
+} as const;
 
 /** `542 × 701`; of a spacer `542 × 6 high × 5 thick`, of a wire its length. */
 export function lineSize(cut: Cut, reader: Reader): string {

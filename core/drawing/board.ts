@@ -36,7 +36,7 @@ export function matBackScene(plan: Plan, job: Decided, index: number): Scene | n
 			['left', 'bottom', 0, left, stop.left],
 			['right', 'bottom', left + width, blank.width, stop.right],
 			['top', 'left', 0, top, stop.top],
-			['foot', 'left', top + height, blank.height, stop.bottom]
+			['bottom', 'left', top + height, blank.height, stop.bottom]
 		];
 		for (const [side, place, from, to, value] of stops)
 			dimensions.push({

@@ -87,8 +87,8 @@ export function placeDimensions(scene: Scene, textHeight: number, write: (dimens
  */
 function labelPlaces({ from, to }: Dimension, all: Dimension[], width: number, textHeight: number, centre: number): number[] {
 	const middle = (from + to) / 2;
-	// The text itself, without the air round it.
-	if (width - LETTER * textHeight <= to - from) return [middle];
+	// The text itself, with half of the air round it.
+	if (width - (LETTER * textHeight) / 2 <= to - from) return [middle];
 	const beside = textHeight * 0.35 + width / 2;
 	const lines = all.flatMap((other) => [other.from, other.to]);
 	const clear = (at: number) => lines.every((end) => Math.abs(end - at) > width / 2);

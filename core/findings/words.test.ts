@@ -36,6 +36,8 @@ const NEVER: RegExp[] = [
 	/\bopens by\b/i,
 	/\bnext look\b/i,
 	/\bplease\b/i,
+	/\bfoot\b(?! ?pedal)/i,
+	/\b(left|right) in front\b/i,
 	/!/,
 	/\b(in in|mm mm|kg kg|lb lb)\b/,
 	/undefined|NaN|Infinity|\[object/,

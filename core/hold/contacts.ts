@@ -18,7 +18,7 @@ export function contactsOf({ hold, measure, choice }: Pick<Held, 'hold' | 'measu
 			: [];
 	if (hold.strips)
 		return hold.strips.map(({ side, length, reach }) => {
-			// A sling's sides stand on the foot.
+			// A sling's sides stand on the bottom.
 			const whole = edgeLength(measure, side);
 			const from = side === 'bottom' ? 0 : whole - Math.min(length, whole);
 			return { what: 'strip', ring: patchOn(measure, { side, from, to: whole, deepFrom: 0, deepTo: reach }) };

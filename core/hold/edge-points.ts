@@ -3,7 +3,7 @@ import type { Size } from '../geometry/shapes.ts';
 import type { House } from '../shop/house.ts';
 import { countUp } from '../units/round.ts';
 
-/** How many stand at the top, as many at the foot; how many at one side, as many at the other. */
+/** How many stand at the top, as many at the bottom; how many at one side, as many at the other. */
 export type EdgeCounts = { top: number; side: number };
 
 export function edgeCounts({ width, height }: Size, house: House): EdgeCounts {

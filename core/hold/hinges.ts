@@ -71,7 +71,7 @@ function crossOf(places: number[], tab: number, above: number, house: House, how
 	return { width, height: shortened(house.crossHeight, above - house.crossInside) };
 }
 
-/** Schools: all four edges fixed, or a print that counts as big held at its foot too. */
+/** Schools: all four edges fixed, or a print that counts as big held at its bottom too. */
 function otherEdges(job: Decided, { mean }: Measure, house: House): EdgePlaces[] {
 	const all = job.schools['fixed-edges'] === 'all';
 	const sides: SideName[] = all ? ['right', 'bottom', 'left'] : job.schools['big-prints'] === 'bottom-too' ? ['bottom'] : [];

@@ -17,7 +17,7 @@ const near = (value: number, wanted: number, within = 0.005) =>
 const sheet = { readings: { width: 402, height: 551 } };
 const folded = (hold: JobFile['hold'], overlap = 10): SinglePlan => planned({ hold, window: { overlap } });
 
-test('strips lie along the foot and both sides, hidden by a millimetre; a sling carries the foot', () => {
+test('strips lie along the bottom and both sides, hidden by a millimetre; a sling carries the bottom', () => {
 	const strips = folded({ kind: 'strips' }).hold!;
 	assert.deepEqual(strips.strips, [
 		{ side: 'bottom', length: 402, reach: 6 },
@@ -55,7 +55,7 @@ test('slack: as much as the sheet moves, or it bulges', () => {
 	assert.ok(!has(fixed(tight, 'hold.too-much').plan, 'hold.too-much'));
 });
 
-test('a sheet held at its foot too bulges by (2/π)√(mL): 551 across the grain, 25 mm', () => {
+test('a sheet held at its bottom too bulges by (2/π)√(mL): 551 across the grain, 25 mm', () => {
 	const all = planned({ schools: { 'fixed-edges': 'all' } });
 	assert.deepEqual(all.hold!.fixed, ['top', 'right', 'bottom', 'left']);
 	near(all.hold!.bulge!.height!, 25.4, 0.1);
@@ -69,7 +69,7 @@ test('a sheet held at its foot too bulges by (2/π)√(mL): 551 across the grain
 	near(all.hold!.loadKPa, planned().hold!.loadKPa);
 });
 
-test('schools: a big print held at its foot is a caution at every grade; one strip along an edge stops', () => {
+test('schools: a big print held at its bottom is a caution at every grade; one strip along an edge stops', () => {
 	const big = { readings: { width: 500, height: 700 } };
 	for (const aim of ['rare', 'keep', 'show'] as const)
 		assert.equal(severityOf(planned({ aim, piece: big, schools: { 'big-prints': 'bottom-too' } }), 'hold.too-much'), 'caution');

@@ -220,7 +220,7 @@ function tooMuchAdhesive(context: Context, sight: Held): Case[] {
 	if (held === 1)
 		return [
 			{
-				says: `${which(sight)}Adhesive holds the sheet at its foot too; look again in two years.${bulges(context, sight)}`,
+				says: `${which(sight)}Adhesive holds the sheet along its bottom too; look again in two years.${bulges(context, sight)}`,
 				where,
 				severity: 'caution',
 				remedies: school('big-prints', 'top', 'Held at the top edge alone')
@@ -338,7 +338,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 	return (sight.hold.strips ?? []).flatMap(({ side, reach }, index): Case[] => {
 		const hidden = hiddenReach(sight.opening, side, house);
 		const where = named(sight.number, `hold.strips[${index}].reach`);
-		const word = side === 'bottom' ? 'at the foot' : `at the ${side}`;
+		const word = `at the ${side}`;
 		if (reach > hidden + 1e-9) {
 			const shorter = { label: 'Strips as long as the overlap hides', patch: drop(context.file, ['hold', 'contact']) };
 			return [

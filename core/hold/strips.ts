@@ -1,6 +1,6 @@
 /**
  * Edge strips and slings: folded paper along the sheet's edges, no adhesive on it. They touch, they don't press (handbook hold#strips).
- * Strips run along the foot and both sides; a sling carries the foot, and a third of both sides keeps the sheet from sliding out.
+ * Strips run along the bottom and both sides; a sling carries the bottom, and a third of both sides keeps the sheet from sliding out.
  */
 import type { SideName, Size } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decide.ts';

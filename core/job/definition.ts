@@ -336,7 +336,7 @@ export const jobDefinition = {
 				slack: {
 					kind: 'group',
 					says: 'room that pockets, strips or a sling leave the sheet; its movement unless given',
-					fields: { width: lengthOrZero('across, both sides together'), height: lengthOrZero('down, top and foot together') }
+					fields: { width: lengthOrZero('across, both sides together'), height: lengthOrZero('down, top and bottom together') }
 				}
 			}
 		},
@@ -378,7 +378,7 @@ export const jobDefinition = {
 					kind: 'group',
 					says: 'own counts of points or clips',
 					fields: {
-						top: { kind: 'number', least: 0, most: 200, whole: true, says: 'at the top, and as many at the foot' },
+						top: { kind: 'number', least: 0, most: 200, whole: true, says: 'at the top, and as many at the bottom' },
 						side: { kind: 'number', least: 0, most: 200, whole: true, says: 'at one side, and as many at the other' }
 					}
 				},

@@ -17,7 +17,7 @@ const CALLED: Readonly<Record<string, string>> = {
 	'window-mat': 'the window mat',
 	top: 'only the top',
 	all: 'all four',
-	'bottom-too': 'at the foot too',
+	'bottom-too': 'at the bottom too',
 	'by-width': 'by the width',
 	one: 'one',
 	gummed: 'gummed tape',
@@ -84,7 +84,10 @@ export const SCHOOLS: readonly School[] = [
 		at: 'hold',
 		question: 'where a big print is held',
 		options: ['top', 'bottom-too'],
-		because: { top: 'It may move; a slight wave is accepted.', 'bottom-too': 'No shadow along the foot; taken off when it sags.' }
+		because: {
+			top: 'It may move; a slight wave is accepted.',
+			'bottom-too': 'No shadow along the bottom; taken off when it sags.'
+		}
 	},
 	{
 		id: 'hinge-count',

@@ -90,7 +90,7 @@ test('a lean is said beyond one millimetre', () => {
 	assert.ok(!has(planned(), 'measure.lean'));
 });
 
-test('a sheet a little wider at the top than at the foot, its sides alike, is a sheet', () => {
+test('a sheet a little wider at the top than at the bottom, its sides alike, is a sheet', () => {
 	const readings = { top: 120.4, bottom: 120, left: 120.2, right: 120.2 };
 	const { mean, lean, outline } = planMeasure({ readings, single: false }, 'piece.readings');
 	assert.ok(Math.abs(mean.width - 120.2) < 1e-9);

@@ -33,7 +33,7 @@ export const measureRules: Rule[] = [
 			return measured(context).flatMap(({ measure, number, readings }) => {
 				if (Math.abs(measure.lean) > 1) {
 					const to = measure.lean > 0 ? 'right' : 'left';
-					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the foot.`;
+					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the bottom.`;
 					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
 				}
 				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));

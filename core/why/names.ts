@@ -185,7 +185,6 @@ const JOB: Readonly<Record<string, string>> = {
 };
 
 const WORDS: Readonly<Record<string, string>> = {
-	bottom: 'foot',
 	rabbetDepth: 'rabbet depth',
 	massPerM2: 'weight',
 	densityKgM3: 'density',

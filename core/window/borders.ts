@@ -44,7 +44,7 @@ export function nextPair(pack: Size, step: number): Size {
 	return { width: receiveUp(pack.width, step), height: receiveUp(pack.height, step) };
 }
 
-/** Borders that grow with the pack: half of it at the left and top, rounded, the rest at the right and foot. */
+/** Borders that grow with the pack: half of it at the left and top, rounded, the rest at the right and bottom. */
 export function grownTo(borders: Sides, from: Size, to: Size, step: number): Sides {
 	const left = showNearest((to.width - from.width) / 2, step);
 	const top = showNearest((to.height - from.height) / 2, step);

@@ -39,7 +39,7 @@ export type OpeningInput = {
 	movement: Size;
 	/** The mat nearest the piece; none where the frame's lip is all that stands before it. */
 	mat: MatChoice | null;
-	/** It hangs from its top edge, so that all of its movement comes at the foot. */
+	/** It hangs from its top edge, so that all of its movement comes at the bottom. */
 	hangs: boolean;
 	house: House;
 	step: number;
@@ -61,7 +61,7 @@ export function planOpening(input: OpeningInput): Opening | null {
 	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
 		fail(
 			`${input.at}.shape`,
-			`An arch ${showSize(found.opening, input.reader)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and foot.`
+			`An arch ${showSize(found.opening, input.reader)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and bottom.`
 		);
 	return withZones(found, input);
 }
@@ -266,11 +266,11 @@ export function hiddenByBevel(mat: MatChoice): number {
 	return mat.bevel === 'reverse' ? mat.board.thickness : 0;
 }
 
-/** A sheet hung from the top moves by the whole of its movement at the foot, half of it at each side; one held otherwise by half everywhere. */
+/** A sheet hung from the top moves by the whole of its movement at the bottom, half of it at each side; one held otherwise by half everywhere. */
 function leastOverlap({ house, movement, hangs }: OpeningInput): Sides {
 	const side = Math.max(house.leastOverlap, movement.width / 2 + 1);
-	const foot = Math.max(house.leastOverlap, (hangs ? movement.height : movement.height / 2) + 1);
-	return { top: hangs ? house.leastOverlap : foot, right: side, bottom: foot, left: side };
+	const bottom = Math.max(house.leastOverlap, (hangs ? movement.height : movement.height / 2) + 1);
+	return { top: hangs ? house.leastOverlap : bottom, right: side, bottom, left: side };
 }
 
 function evenSize(length: number): Size {

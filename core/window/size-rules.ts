@@ -110,7 +110,7 @@ export const sizeRules: Rule[] = [
 				if (beyond[side] <= SAME || isNothing(beyond[side])) return [];
 				return [
 					{
-						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side === 'bottom' ? 'foot' : side}.`,
+						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side}.`,
 						where: named(sight.number, 'window.placement.left'),
 						// A T-hinge wants board above it too.
 						remedies: widerBorder(

@@ -20,7 +20,7 @@ const faultAt = (file: JobFile): string => {
 	return 'none';
 };
 
-test('reveal: the image and its margin, a wider one at the foot; the paper beyond is the overlap', () => {
+test('reveal: the image and its margin, a wider one at the bottom; the paper beyond is the overlap', () => {
 	const { window } = planSingle(reveal({ reveal: { top: 8, right: 8, bottom: 20, left: 8 } }));
 	assert.deepEqual(window!.opening, { width: 356, height: 488 });
 	assert.deepEqual(window!.sees, { left: 22, top: 32, width: 356, height: 488 });

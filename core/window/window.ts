@@ -146,7 +146,7 @@ function checkArches(job: Decided, reveals: Sides[]): void {
 	if (uneven >= 0)
 		fail(
 			`mats[${uneven}].reveal`,
-			'Round an arch a reveal is the same at the left, the top and the right. Only its foot may differ.'
+			'Round an arch a reveal is the same at the left, the top and the right. Only the bottom may differ.'
 		);
 }
 

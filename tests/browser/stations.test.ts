@@ -73,7 +73,7 @@ test('measure: two sides become four, a diagonal shows the lean, an impossible o
 	await here.browser.press('Four sides');
 	await here.browser.type('Diagonal, top-left to bottom-right', '683.1');
 	await here.browser.keys(Key.ENTER);
-	await here.browser.sees(/The sheet leans [\d.]+ mm to the (left|right) at the foot/);
+	await here.browser.sees(/The sheet leans [\d.]+ mm to the (left|right) at the bottom/);
 	await here.browser.type('Diagonal, top-left to bottom-right', '1200');
 	await here.browser.waitFor('the fault', async () => (await says('Diagonal, top-left to bottom-right')) !== null);
 	assert.match((await says('Diagonal, top-left to bottom-right'))!, /^\S.*\.$/);

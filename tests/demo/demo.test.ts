@@ -225,7 +225,7 @@ test('K-0113, a keepsake: a deep box, stitched, and the law asked first', () => 
 	assert.equal(size(made.window!.pack), '140 × 220');
 });
 
-test('K-0115, signed along the foot: every name shows, the clip’s mark does not', () => {
+test('K-0115, signed along the bottom: every name shows, the clip’s mark does not', () => {
 	const made = planOf('K-0115');
 	assert.deepEqual(rules(made), []);
 	assert.equal(made.window!.solvedBy!.top, 'clip mark');

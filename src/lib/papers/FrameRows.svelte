@@ -69,7 +69,7 @@
 					>{text(job.frame!.deepen, 'job.frame.deepen')}; {text(frame.depthWithStrips, 'frame.depthWithStrips')}</td
 				></tr
 			>{/if}
-		<tr><th scope="row">{fasteners}, {points.total}: top, foot each</th><td>{placed('top')}</td></tr>
+		<tr><th scope="row">{fasteners}, {points.total}: top, bottom each</th><td>{placed('top')}</td></tr>
 		<tr><th scope="row">sides each</th><td>{placed('side')}</td></tr>
 		{#if frame.lite}<tr
 				><th scope="row"

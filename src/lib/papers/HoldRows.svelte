@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The job sheet's lines about one hold, as the hand meets it: tabs on the back of the sheet count from its left as it lies. */
 	import { hingesAsLaid, staysFaceUp } from '$core/bench/as-laid.ts';
+	import { SIDE_WORDS } from '$core/cutting/material-name.ts';
 	import { HOLD_NAMES } from '$core/hold/names.ts';
 	import { isHinge } from '$core/job/decide-hold.ts';
 	import { which, type Sight } from '$core/sights.ts';
@@ -22,7 +23,7 @@
 				><th scope="row">centres from its left, the piece {lies}</th><td>{hinges.map(mark).join(', ')}</td></tr
 			>{/if}
 		{#each hold.others ?? [] as { side, places } (side)}<tr
-				><th scope="row">at the {side === 'bottom' ? 'foot' : `${side} in front`}</th><td>{places.map(mark).join(', ')}</td></tr
+				><th scope="row">at the {SIDE_WORDS[side]}</th><td>{places.map(mark).join(', ')}</td></tr
 			>{/each}
 		{#if isHinge(hold.kind) || hold.kind === 'corners'}<tr
 				><th scope="row">{hold.kind === 'corners' ? 'legs of a pocket' : 'each on the sheet'}</th><td
@@ -30,8 +31,7 @@
 				></tr
 			>{/if}
 		{#each hold.strips ?? [] as strip (strip.side)}<tr
-				><th scope="row">strip at the {strip.side === 'bottom' ? 'foot' : `${strip.side} in front`}</th><td
-					>{mark(strip.length)} long, {mark(strip.reach)} onto it</td
+				><th scope="row">strip at the {SIDE_WORDS[strip.side]}</th><td>{mark(strip.length)} long, {mark(strip.reach)} onto it</td
 				></tr
 			>{/each}
 		{#if hold.slack}<tr

@@ -20,7 +20,7 @@
 		['left', 'right'],
 		['right', 'left'],
 		['top', 'top'],
-		['foot', 'bottom']
+		['bottom', 'bottom']
 	] as const;
 	const other = $derived(job.cutIn === 'mm' ? 'in' : 'mm');
 	const UNITS = { mm: 'millimetres', in: 'inches' };

@@ -169,7 +169,7 @@
 					<dl class="rows">
 						<dt>Rails at the long points</dt>
 						<dd>
-							2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} />, 2 × <Figure
+							2 × <Figure path="frame.rails[0]" name="Top rail" value={frame.rails[0]} /> · 2 × <Figure
 								path="frame.rails[1]"
 								name="Right rail"
 								value={frame.rails[1]}

@@ -42,7 +42,6 @@
 		{ value: 'along-height', label: 'Down' }
 	] as const;
 	const COCKLE = SCHOOLS.find(({ id }) => id === 'cockle')!;
-	const SIDES = { top: 'top', right: 'right', bottom: 'foot', left: 'left' };
 	const isSheet = $derived(['paper', 'photograph', 'vellum'].includes(editor.here.piece.kind));
 
 	/** A count puts hinges that were set by hand back in their even places. */
@@ -99,7 +98,7 @@
 			{#if isFolded(kind) && hold.slack}
 				<LengthField label="Slack across, both sides together" keys={['hold', 'slack', 'width']} value={hold.slack.width} zero />
 				<LengthField
-					label="Slack down, top and foot together"
+					label="Slack down, top and bottom together"
 					keys={['hold', 'slack', 'height']}
 					value={hold.slack.height}
 					zero
@@ -111,11 +110,7 @@
 			<dl class="rows">
 				<dt>Fixed edges</dt>
 				<dd>
-					{hold.fixed.length === 0
-						? 'none'
-						: hold.fixed.length === 4
-							? 'all four'
-							: hold.fixed.map((side) => SIDES[side]).join(', ')}
+					{hold.fixed.length === 0 ? 'none' : hold.fixed.length === 4 ? 'all four' : hold.fixed.join(', ')}
 				</dd>
 				{#if movement}
 					<dt>Over a year it wants to move</dt>

@@ -128,7 +128,7 @@
 				<dd><Figure path={path('measure.usable.width')} name="Usable width" value={measure.usable.width} /></dd>
 				<dt>Usable height</dt>
 				<dd><Figure path={path('measure.usable.height')} name="Usable height" value={measure.usable.height} /></dd>
-				<dt>Lean at the foot{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
+				<dt>Lean at the bottom{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
 				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} /></dd>
 				<dt>It can move across by</dt>
 				<dd><Figure path={path('movement.width')} name="Movement across" value={movement!.width} /></dd>

@@ -75,8 +75,8 @@
 		</div>
 		{#if opening?.least}
 			<dl class="rows">
-				<dt>Least that the sheet’s movement allows, at the foot</dt>
-				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the foot" value={opening.least.bottom} /></dd>
+				<dt>Least that the sheet’s movement allows, at the bottom</dt>
+				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the bottom" value={opening.least.bottom} /></dd>
 			</dl>
 		{/if}
 	{/if}

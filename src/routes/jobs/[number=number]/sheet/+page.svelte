@@ -129,7 +129,7 @@
 					<caption>Guide stops, each mat with its back up, {unit}</caption>
 					<thead
 						><tr
-							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'foot'] as side (side)}<th scope="col">{side}</th
+							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'bottom'] as side (side)}<th scope="col">{side}</th
 								>{/each}<th scope="col">window</th></tr
 						></thead
 					>
@@ -173,7 +173,7 @@
 							{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
 							<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
 							{#if overlap}<tr
-									><th scope="row">covered in front: left, top, right, foot</th><td
+									><th scope="row">covered, from the front: left, top, right, bottom</th><td
 										>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
 									></tr
 								>{/if}
