@@ -136,10 +136,8 @@ export function glueLifts(writer: Writer): Step | null {
 			const layers = own.filter(({ side }) => side === 'left').reduce((sum, { count }) => sum + count, 0);
 			const { left, right } = lift.uprights;
 			const wide = left.width > right.width ? 'right' : 'left';
-			return [
-				`Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.`,
-				...(left.width === right.width ? [] : [`The wider upright belongs at the ${wide} as it lies.`])
-			];
+			const wider = left.width === right.width ? '' : ` The wider upright belongs at the ${wide} as it lies.`;
+			return `Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.${wider}`;
 		}),
 		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',
 		uses: strips,

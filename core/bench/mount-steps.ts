@@ -92,20 +92,18 @@ function place(sights: Sight[], writer: Writer): Step {
 	return {
 		id: 'place',
 		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
-		does: sights.flatMap((sight) => {
+		does: sights.map((sight) => {
 			const laid = laidOn(plan, job, sight);
 			const { tolerance } = sight.opening;
 			const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top corner';
 			const how = laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `on the ${laid.board}, face up`;
 			const exact = tolerance && Math.min(tolerance.width, tolerance.height) < 1;
-			return [
-				`${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top; a weight on it.`,
-				...(!tolerance
-					? ['It is free all round: the same air on all sides.']
-					: exact
-						? ['Lay it exactly: there is hardly any play.']
-						: [`It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`])
-			];
+			const play = !tolerance
+				? 'It is free all round: the same air on all sides.'
+				: exact
+					? 'Lay it exactly: there is hardly any play.'
+					: `It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
+			return `${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top; a weight on it. ${play}`;
 		}),
 		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.',
 		uses: [],

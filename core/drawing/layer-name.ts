@@ -27,5 +27,7 @@ export function layerName(layer: Layer, job: Decided, shop: Shop): string {
 	const board = shop.boards[layer.material!]!.name;
 	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour.said}`;
 	if (layer.role === 'lift') return `Lift behind mat ${layer.index! + 1}`;
-	return layer.role === 'filler' ? `Filler, ${board.toLowerCase()}` : board;
+	if (layer.role !== 'filler') return board;
+	const made = layer.made?.map((one) => shop.boards[one.board]!.name.toLowerCase());
+	return `Filler, ${made?.join(' and ') ?? board.toLowerCase()}`;
 }

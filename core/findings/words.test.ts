@@ -7,6 +7,7 @@ import { runs } from '../../tests/thorough.ts';
 import { heldBy, madeOf, toOpen } from '../bench/label-words.ts';
 import { planSteps } from '../bench/steps.ts';
 import { lineDetail, lineName, lineSize, materialName } from '../cutting/material-name.ts';
+import { sceneOf, VIEWS } from '../drawing/views.ts';
 import { decide } from '../job/decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
@@ -96,6 +97,31 @@ test('property: no two lines of a cut list read the same, each says what tells i
 				[lineName(cut), lineDetail(cut, reader), lineSize(cut, reader), materialName(cut, builtInShop)].join(' | ')
 			);
 			assert.equal(new Set(lines).size, lines.length, lines.join('\n'));
+		}),
+		{ numRuns: runs(150) }
+	);
+});
+
+test('property: nothing is said twice: no line of a step, no fix of a finding, no part of a weight or kit, no figure of a drawing', () => {
+	fc.assert(
+		fc.property(anyFile, (file) => {
+			const job = decide(readJob(file), builtInShop);
+			const made = plan(file, builtInShop);
+			const steps = planSteps(job, made, builtInShop);
+			const scenes = [
+				...VIEWS.map((view) => sceneOf(view, made, job, builtInShop)),
+				...steps.flatMap(({ pictures }) => pictures ?? [])
+			].filter((scene) => scene !== null);
+			const lists: [string, string[]][] = [
+				['steps', steps.map(({ id }) => id)],
+				...steps.map(({ id, does }): [string, string[]] => [`step ${id}`, does]),
+				...made.findings.map(({ rule, remedies }): [string, string[]] => [rule, remedies.map(({ label }) => label)]),
+				['weight', made.mass?.parts.map(({ part }) => part) ?? []],
+				['kit', made.frame?.kit?.map(({ part, size }) => `${part} ${size}`) ?? []],
+				['open', made.open.map(({ station }) => station)],
+				...scenes.map(({ title, dimensions }): [string, string[]] => [title, dimensions.map(({ name }) => name)])
+			];
+			for (const [where, list] of lists) assert.equal(new Set(list).size, list.length, `${where}: ${list.join(' | ')}`);
 		}),
 		{ numRuns: runs(150) }
 	);

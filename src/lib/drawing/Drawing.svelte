@@ -281,7 +281,7 @@
 		font-size: 12px;
 		color: var(--quiet);
 		padding-right: 6px;
-		background: var(--table);
+		background: var(--drawn-on, var(--table));
 	}
 	.paper figcaption {
 		position: static;

@@ -63,7 +63,7 @@
 			{/each}
 		</tbody>
 	</table>
-	{#each faults as fault (fault.path)}<p class="fault" role="alert">
+	{#each faults as fault, index (index)}<p class="fault" role="alert">
 			These do not go together: {fault.path}: {fault.says}
 		</p>{/each}
 	<button type="button" class="press strong" onclick={take}>Keep what is chosen</button>

@@ -156,7 +156,7 @@
 							</p>{/if}
 					</div>
 					<div class="fixes">
-						{#each finding.remedies as remedy, at (remedy.label)}<button
+						{#each finding.remedies as remedy, at (at)}<button
 								type="button"
 								class="press"
 								onclick={(event) => fix(finding, at, event)}>{remedy.label}</button

@@ -248,7 +248,7 @@
 	}
 	.side {
 		display: grid;
-		grid-template: minmax(110px, 1fr) auto / minmax(0, 1fr);
+		grid-template: minmax(160px, 1fr) auto / minmax(0, 1fr);
 		min-height: 0;
 		gap: 6px;
 		overflow-y: auto;

@@ -20,7 +20,7 @@
 		{#each steps as step, index (step.id)}
 			<li>
 				<h2>{index + 1} {step.title}</h2>
-				{#each step.does as line (line)}<p>{unbroken(line)}</p>{/each}
+				{#each step.does as line, at (at)}<p>{unbroken(line)}</p>{/each}
 				{#each step.pictures ?? [] as scene, at (at)}<div class="board">
 						<Drawing {scene} reader={editor.reader} label={11} />
 					</div>{/each}

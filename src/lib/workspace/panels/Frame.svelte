@@ -133,7 +133,7 @@
 			{#if frame.kit}<div class="group">
 					<h2>Kit to buy</h2>
 					<ul class="kit" aria-label="Kit">
-						{#each frame.kit as { part, size }, index (part)}
+						{#each frame.kit as { part, size }, index (index)}
 							<li>
 								<span class="part"
 									>{part}{#if size !== undefined}&nbsp;for <Figure
@@ -229,7 +229,7 @@
 		<div class="group">
 			<h2>Mass</h2>
 			<dl class="rows">
-				{#each mass!.parts as { part, kg }, index (part)}
+				{#each mass!.parts as { part, kg }, index (index)}
 					<dt class="part">{part}</dt>
 					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} /></dd>
 				{/each}

@@ -138,7 +138,7 @@
 		{/if}
 		{#if media.length > 0}
 			<ul class="media">
-				{#each media as medium (medium)}
+				{#each media as medium, index (index)}
 					<li>
 						{MEDIA.find((one) => one.id === medium)?.name ?? medium}
 						<button

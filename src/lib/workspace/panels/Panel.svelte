@@ -13,6 +13,9 @@
 </section>
 
 <style>
+	.panel {
+		--drawn-on: var(--panel);
+	}
 	h1 {
 		font-size: 23px;
 		line-height: 1.2;
@@ -24,6 +27,7 @@
 	}
 	.panel :global(.group) {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 8px;
 		margin-bottom: 16px;
 	}

@@ -31,7 +31,7 @@
 		>
 	{:else}
 		<ul>
-			{#each found as one (one.item.name)}
+			{#each found as one, index (index)}
 				<li class={one.fits}>
 					<Sign of={SIGNS[one.fits]} size={11} />
 					<span class="name">{one.item.name}</span>

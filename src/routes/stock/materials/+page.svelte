@@ -103,7 +103,7 @@
 				<div role="alert" class="fault">
 					<p>Nothing was taken from the file:</p>
 					<ul>
-						{#each fileFaults.slice(0, 6) as fault (fault)}<li>{fault}</li>{/each}
+						{#each fileFaults.slice(0, 6) as fault, index (index)}<li>{fault}</li>{/each}
 					</ul>
 					{#if fileFaults.length > 6}<p>and {fileFaults.length - 6} more.</p>{/if}
 				</div>

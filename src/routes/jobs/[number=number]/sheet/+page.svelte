@@ -123,7 +123,7 @@
 		<Paper size={paper}>
 			<p class="running figures">{data.number} · {data.job.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
 			<div class="boards">
-				{#each boards as scene (scene.title)}<Drawing {scene} {...shared} paperWidth={44} paperHeight={52} label={8.5} />{/each}
+				{#each boards as scene, index (index)}<Drawing {scene} {...shared} paperWidth={44} paperHeight={52} label={8.5} />{/each}
 			</div>
 			{#if plan.window.mats.length > 0}<table>
 					<caption>Guide stops, each mat with its back up, {unit}</caption>
