@@ -4,6 +4,7 @@ import type { Cut } from '../cutting/list.ts';
 import { lineName, lineSize } from '../cutting/material-name.ts';
 import { SPACER_NAMES } from '../drawing/layer-name.ts';
 import type { Scene } from '../drawing/scene.ts';
+import { inSentence } from '../in-sentence.ts';
 import type { Decided } from '../job/decide.ts';
 import { centreFromBack, fromBack } from './as-laid.ts';
 import type { Step, Writer } from './step.ts';
@@ -108,7 +109,7 @@ export function cutGlazing(writer: Writer): Step | null {
 	const lite = plan.frame?.lite;
 	return {
 		id: 'cut-glazing',
-		title: `Cut the glazing, ${glazing.name}`,
+		title: `Cut the glazing, ${inSentence(glazing.name)}`,
 		does: [
 			lite
 				? `It follows the frame, not the square: top ${writer.cut(lite.top)}, right ${writer.cut(lite.right)}, bottom ${writer.cut(lite.bottom)}, left ${writer.cut(lite.left)}, the diagonal from the top left ${writer.cut(lite.d1)}, the other ${writer.cut(lite.d2)}; seen from the front, from a blank ${writer.size(lite.blank)}.`

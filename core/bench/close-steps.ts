@@ -30,7 +30,7 @@ function seal(writer: Writer): Step[] {
 			id: 'seal',
 			title: `Seal the back, ${gummed ? 'gummed' : 'self-adhesive'} tape ${writer.withUnit(tape.stock, 'cut')}`,
 			does: [
-				`Two strips ${writer.cut(tape.strips[0])}, two ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(writer.shop.house.bareWood)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
+				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(writer.shop.house.bareWood)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
 				...(gummed ? ['Sponge and water stay away from the piece.'] : []),
 				'Corners cut flat, no hole.'
 			],

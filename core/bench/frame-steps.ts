@@ -1,6 +1,8 @@
 /** Steps that make the frame and fit the pack into it: joined wood, a metal section, the customer's frame (handbook frame, order of the work). */
 import { closingRail, pairName } from '../frame/kit.ts';
 import type { Points } from '../frame/points.ts';
+import { inSentence } from '../in-sentence.ts';
+import { isNothing } from '../units/round.ts';
 import { staysFaceUp } from './as-laid.ts';
 import type { Step, Writer } from './step.ts';
 
@@ -43,7 +45,7 @@ function joinWood(writer: Writer): Step[] {
 			id: 'cut-frame',
 			title: 'Cut the rails',
 			does: [
-				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(stick!)} of ${job.frame!.name}.`,
+				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(stick!)} of ${inSentence(job.frame!.name)}.`,
 				'Lay each pair back to back: they are the same length to a hair.'
 			],
 			because: 'A pair that differs opens the last corner.',
@@ -175,6 +177,7 @@ function fitPoints(writer: Writer): Step[] {
 	const { top, side, kind } = plan.frame!.points;
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
+	const clearance = plan.pack!.clearance!;
 	const run = (one: typeof top) =>
 		one.count === 0
 			? 'none'
@@ -201,7 +204,7 @@ function fitPoints(writer: Writer): Step[] {
 			title: `All of them: ${fasteners(writer)}`,
 			does: [
 				`Top and bottom ${run(top)}; sides ${run(side)}.`,
-				`From the pack to the moulding’s back ${writer.fine(plan.pack!.clearance!)}.`,
+				...(clearance >= 0 ? [`From the pack to the moulding’s back ${writer.fine(clearance)}.`] : []),
 				...(job.piece.friable ? ['No hammering: it sheds.'] : [])
 			],
 			uses: []
@@ -209,11 +212,20 @@ function fitPoints(writer: Writer): Step[] {
 	];
 }
 
+function shimmed(writer: Writer, clearance: number): string {
+	if (isNothing(clearance)) return 'The channel leaves nothing: card is slipped in only where the pack rattles.';
+	return clearance < 0
+		? `It is ${writer.fine(-clearance)} deeper than the channel and does not go in as planned.`
+		: `The channel leaves ${writer.fine(clearance)}: card is slipped behind the backing on all sides.`;
+}
+
 function fitMetal(writer: Writer): Step[] {
 	const { job, plan } = writer;
 	const { top, side } = plan.frame!.points;
 	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
-	const shim = plan.pack!.clearance! < writer.shop.house.clipLeast;
+	const clearance = plan.pack!.clearance!;
+	const shim = clearance < writer.shop.house.clipLeast;
+	const tooDeep = clearance < 0 && !isNothing(clearance);
 	const glazed = job.guard.glazing.family !== 'none';
 	return [
 		{
@@ -230,11 +242,11 @@ function fitMetal(writer: Writer): Step[] {
 		},
 		{
 			id: 'fit-all',
-			title: shim ? 'Shims of card' : `All of them: ${fasteners(writer)}`,
+			title: tooDeep ? 'The pack is too deep' : shim ? 'Shims of card' : `All of them: ${fasteners(writer)}`,
 			does: shim
-				? [`The channel leaves ${writer.fine(plan.pack!.clearance!)}: card is slipped behind the backing on all sides.`]
+				? [shimmed(writer, clearance)]
 				: [
-						`Top and bottom ${top.count} each, sides ${side.count} each, pressed under the channel’s flange, ${writer.fine(plan.pack!.clearance!)} behind the pack.`
+						`Top and bottom ${top.count} each, sides ${side.count} each, pressed under the channel’s flange, ${writer.fine(clearance)} behind the pack.`
 					],
 			...(shim ? {} : { caution: 'A clip that slips flies: eyes covered, the hand behind it.' }),
 			uses: []

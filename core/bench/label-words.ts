@@ -1,6 +1,7 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
 import { HOLD_NAMES } from '../hold/names.ts';
 import { closingRail } from '../frame/kit.ts';
+import { inSentence } from '../in-sentence.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Decided } from '../job/decide.ts';
 import type { PieceKind } from '../job/decide-piece.ts';
@@ -17,7 +18,7 @@ export function heldBy({ hold }: Decided, plan: Plan): string {
 	if (hold.kind === 'conservator') return counted;
 	if (adhesive.family === 'none') return `${counted}, nothing sticks`;
 	const off = adhesive.release === 'none' ? 'does not come off' : `comes off with ${adhesive.release}`;
-	return `${counted}, ${adhesive.name.toLowerCase()}, ${off}`;
+	return `${counted}, ${inSentence(adhesive.name)}, ${off}`;
 }
 
 /** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */

@@ -1,7 +1,9 @@
 /** Steps that hold the piece: hinges, pockets, strips, stitches, patches behind a panel, stuck down (handbook hold, order of the work). */
 import { hingingScene, placingScene } from '../drawing/board.ts';
 import { isHinge, type HoldKind } from '../job/decide-hold.ts';
+import type { PieceKind } from '../job/decide-piece.ts';
 import type { Hold } from '../hold/hold.ts';
+import { inSentence } from '../in-sentence.ts';
 import { sightsOf, which, type Sight } from '../sights.ts';
 import { hingesAsLaid, laidOn, staysFaceUp } from './as-laid.ts';
 import { joinSays } from './board-steps.ts';
@@ -86,9 +88,23 @@ function supportToBase(writer: Writer): Step[] {
 	];
 }
 
+/** What a weight may lie on. */
+const FLAT_SHEETS: Record<PieceKind, boolean> = {
+	paper: true,
+	photograph: true,
+	vellum: true,
+	panel: false,
+	canvas: false,
+	textile: false,
+	bone: false,
+	object: false
+};
+
 function place(sights: Sight[], writer: Writer): Step {
 	const { job, plan } = writer;
 	const stuck = job.hold.kind === 'whole-surface';
+	const flat = FLAT_SHEETS[job.piece.kind];
+	const weight = !flat ? '' : staysFaceUp(job) ? ', held by hand at its edge: it sheds' : '; a weight on it';
 	return {
 		id: 'place',
 		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
@@ -103,9 +119,9 @@ function place(sights: Sight[], writer: Writer): Step {
 				: exact
 					? 'Lay it exactly: there is hardly any play.'
 					: `It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
-			return `${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top; a weight on it. ${play}`;
+			return `${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}. ${play}`;
 		}),
-		because: 'Mark, lay the corner on the mark, weigh it down: it is not moved again.',
+		because: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weigh it down' : ''}: it is not moved again.`,
 		uses: [],
 		pictures: sights.flatMap((_, index) => placingScene(plan, job, index) ?? [])
 	};
@@ -251,7 +267,7 @@ function stickDown(sights: Sight[], writer: Writer): Step {
 	const board = ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
 	return {
 		id: 'stick-down',
-		title: `Stick it down, ${adhesive.name.toLowerCase()}`,
+		title: `Stick it down, ${inSentence(adhesive.name)}`,
 		does: [
 			`The print onto ${board}, in one attempt: from one edge on, the air pressed out before the rest is let down.`,
 			'The glued face bows the board: dried under weight, or counter-lined.'

@@ -1,5 +1,6 @@
 /** Steps that close the pack: clean glazing, dust, the layers behind, the edge seal; and centring it in its frame. */
 import { layerName } from '../drawing/layer-name.ts';
+import { inSentence } from '../in-sentence.ts';
 import type { Step, Writer } from './step.ts';
 
 export function cleanGlazing({ job }: Writer): Step | null {
@@ -55,7 +56,7 @@ export function closePack(writer: Writer): Step | null {
 	const layers = plan.pack!.layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
 	const glazed = glazing.family !== 'none';
 	const behind = layers.map((layer) => {
-		const name = layerName(layer, job, shop).toLowerCase();
+		const name = inSentence(layerName(layer, job, shop));
 		const stacked = layer.made ? layer.made.reduce((sum, one) => sum + one.layers, 0) : 1;
 		return stacked > 1 ? `${name} in ${stacked} layers` : name;
 	});
@@ -90,7 +91,7 @@ export function edgeSeal(writer: Writer): Step | null {
 	const glazed = writer.job.guard.glazing.family !== 'none';
 	return {
 		id: 'edge-seal',
-		title: `Edge seal, ${writer.job.guard.edgeSeal!.name.toLowerCase()}`,
+		title: `Edge seal, ${inSentence(writer.job.guard.edgeSeal!.name)}`,
 		does: [
 			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(edgeSealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
 		],

@@ -2,6 +2,7 @@
  * The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). Every
  * line of the cut list is used by a step, and no step names what is not there.
  */
+import { inSentence } from '../in-sentence.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { shopFor, type Shop } from '../shop/shop.ts';
@@ -88,7 +89,7 @@ function gather(writer: Writer): Step {
 	const hang = plan.hang!;
 	const kit = plan.frame!.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
 	const ring =
-		hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : shop.rings[hang.ring]!.name.toLowerCase();
+		hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : inSentence(shop.rings[hang.ring]!.name);
 	const shim = writer.metal && plan.pack!.clearance! < shop.house.clipLeast;
 	// A kit holds its clips and hangers: they are counted there.
 	const held = kit ?? [

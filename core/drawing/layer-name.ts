@@ -1,5 +1,6 @@
 /** The name of a layer as it is said: "cotton museum board, 4-ply, shell". */
 import type { Layer } from '../guard/guard.ts';
+import { inSentence } from '../in-sentence.ts';
 import type { Decided, SpacerMaterial } from '../job/decide.ts';
 import type { PieceKind } from '../job/decide-piece.ts';
 import type { Shop } from '../shop/shop.ts';
@@ -28,6 +29,6 @@ export function layerName(layer: Layer, job: Decided, shop: Shop): string {
 	if (layer.role === 'mat') return `${board}, ${job.mats[layer.index!]!.colour.said}`;
 	if (layer.role === 'lift') return `Lift behind mat ${layer.index! + 1}`;
 	if (layer.role !== 'filler') return board;
-	const made = layer.made?.map((one) => shop.boards[one.board]!.name.toLowerCase());
-	return `Filler, ${made?.join(' and ') ?? board.toLowerCase()}`;
+	const made = layer.made?.map((one) => inSentence(shop.boards[one.board]!.name));
+	return `Filler, ${made?.join(' and ') ?? inSentence(board)}`;
 }

@@ -50,11 +50,6 @@ export function said(context: Context, mm: number): string {
 	return showWithUnit(mm, context.job.reader, 'mark');
 }
 
-/** Whether a length would be shown as nothing: a finding then says so in words, or says nothing. */
-export function isNothing(mm: number): boolean {
-	return Math.abs(mm) < 0.05;
-}
-
 /** A length that nobody cuts. */
 export function saidFine(context: Context, mm: number): string {
 	return showWithUnit(mm, context.job.reader, 'fine');

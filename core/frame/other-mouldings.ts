@@ -1,6 +1,7 @@
 /** Another moulding as a remedy: of the same kind, nearest in face; the customer's frame has no other. */
 import type { Context, Remedy } from '../findings/rule.ts';
 import { remedy } from '../findings/change.ts';
+import { inSentence } from '../in-sentence.ts';
 import { drop } from '../job/patch.ts';
 import { mouldingName, type Moulding } from '../shop/mouldings.ts';
 
@@ -17,7 +18,7 @@ export function mouldingRemedy(
 	if (!nearest) return [];
 	const chosen = remedy(
 		context,
-		`Moulding: ${mouldingName(nearest, context.job.reader).toLowerCase()}`,
+		`Moulding: ${inSentence(mouldingName(nearest, context.job.reader))}`,
 		['frame', 'moulding'],
 		nearest.id
 	);

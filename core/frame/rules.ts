@@ -128,7 +128,7 @@ export const frameRules: Rule[] = [
 			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
 			return [
 				{
-					says: `Pairs are sold by every ${said(context, pairStep)}; the pack measures ${showSize(window.pack, context.job.reader, 'mark')}.`,
+					says: `Pairs are sold in steps of ${said(context, pairStep)}; the pack measures ${showSize(window.pack, context.job.reader, 'mark')}.`,
 					where: 'frame.kit',
 					remedies: [
 						{

@@ -1,6 +1,7 @@
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
 import { put } from '../job/patch.ts';
 import { hasRoomForLift, remedy, remedyOfMat, said, saidFine } from '../findings/change.ts';
+import { inSentence } from '../in-sentence.ts';
 import { isStiff as isStiffPiece } from '../job/decide-hold.ts';
 import { houseBoard } from '../job/material.ts';
 import type { Board } from '../shop/boards.ts';
@@ -17,7 +18,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'Its core is not purified: it yellows, and its fumes stain the paper.',
+		why: 'It is not purified: it yellows, and its fumes stain the piece.',
 		fixes: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
@@ -371,8 +372,18 @@ function touchCase(context: Context, layer: Layer, board: Board): Case {
 	return {
 		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'lies against' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
 		where: whereOf(layer),
+		...whyNotNext(context, layer, board),
 		remedies: [replaceBoard(context, layer, id, context.shop.boards[id]!.name)]
 	};
+}
+
+/** What is wrong with this board beside the piece, where it is not what the rule says. */
+function whyNotNext(context: Context, layer: Layer, board: Board): { why?: string } {
+	if (board.fabricFaced && touchesPiece(context, layer)) return { why: 'Its cloth sheds fibres onto the piece.' };
+	if (board.growth !== 'paper') return { why: 'It takes up no damp: what condenses beside it stays on the piece.' };
+	if (board.touch === 'keep')
+		return { why: 'It is good enough for Keep; over decades what it gives off still reaches the piece.' };
+	return {};
 }
 
 /** Two boards of one name are told apart by where they lie. */
@@ -456,8 +467,7 @@ function isStiff(board: Board, longest: number): boolean {
 }
 
 function backingRemedies(context: Context) {
-	const better = (id: string) =>
-		remedy(context, `Back: ${context.shop.boards[id]!.name.toLowerCase()}`, ['guard', 'backing'], id);
+	const better = (id: string) => remedy(context, `Back: ${inSentence(context.shop.boards[id]!.name)}`, ['guard', 'backing'], id);
 	return [better('fluted-pp'), better('alkaline-corrugated')];
 }
 

@@ -1,11 +1,12 @@
 /** Rules about where a hold comes, which edges it fixes, and whether it shows. */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { isNothing, leastSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
+import { leastSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
 import { overlapRemedy } from '../window/zones.ts';
 import { widerBorder } from '../window/size-rules.ts';
 import { houseBoard } from '../job/material.ts';
 import { evenSides } from '../geometry/shapes.ts';
-import { receiveUp } from '../units/round.ts';
+import { inSentence } from '../in-sentence.ts';
+import { isNothing, receiveUp } from '../units/round.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { drop, put } from '../job/patch.ts';
@@ -96,7 +97,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 	}));
 	if (!isThere(job, float)) {
 		const board = houseBoard(job.aim, job.piece.proteinOrDye);
-		const underMat = remedy(context, `An under-mat of ${shop.boards[board]!.name.toLowerCase()}`, ['guard', 'underMat'], board);
+		const underMat = remedy(context, `An under-mat of ${inSentence(shop.boards[board]!.name)}`, ['guard', 'underMat'], board);
 		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
 	}
 	// A sheet that reaches past its boards has that finding.

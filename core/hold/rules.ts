@@ -26,7 +26,7 @@ export const holdRules: Rule[] = [
 		station: 'hold',
 		when: 'whole-surface or unremovable adhesive',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What is stuck down whole cannot be removed.',
+		why: 'The piece can then never be treated, remounted or cleaned.',
 		fixes: 'Wheat-starch paste and tissue.',
 		school: 'cockle',
 		find: (context) => {

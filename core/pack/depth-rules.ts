@@ -1,9 +1,9 @@
 /** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { isNothing, leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
+import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../findings/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../job/patch.ts';
-import { cutDown, receiveUp } from '../units/round.ts';
+import { cutDown, isNothing, receiveUp } from '../units/round.ts';
 
 const SAME = 1e-6;
 /** A filler thinner than this is left out instead. */
@@ -213,7 +213,14 @@ function deepened(context: Context, missing: number): Remedy[] {
 	if (isMetal(context)) return [];
 	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
 	if (deepen > context.shop.house.deepenMost) return [];
-	return [remedy(context, `Strips of ${said(context, deepen)} glued to the back`, ['frame', 'deepen'], deepen)];
+	return [
+		remedy(
+			context,
+			`${frame!.deepen > 0 ? `Strips from ${said(context, frame!.deepen)} to` : 'Strips of'} ${said(context, deepen)} glued to the back`,
+			['frame', 'deepen'],
+			deepen
+		)
+	];
 }
 
 function deeperMoulding(context: Context, missing: number): Remedy[] {

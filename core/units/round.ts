@@ -41,3 +41,8 @@ export function tidy(mm: number): number {
 export function wholeCents(cents: number): number {
 	return Math.round(cents);
 }
+
+/** Whether a length would be shown as nothing: a sentence then says so in words, or says nothing. */
+export function isNothing(mm: number): boolean {
+	return Math.abs(mm) < 0.05;
+}

@@ -5,6 +5,7 @@
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
 import { layerName } from '../drawing/layer-name.ts';
+import { inSentence } from '../in-sentence.ts';
 import type { House } from '../shop/house.ts';
 import { HOUSE_NAMES } from '../shop/house-names.ts';
 import type { Shop } from '../shop/shop.ts';
@@ -224,8 +225,8 @@ export function nameOf(path: string, of?: Named): string {
 /** `mat 1 (cotton museum board, 4-ply)`; what is named by itself stands alone. */
 function layerOf(index: number, { plan, job, shop }: Named): string {
 	const layer = plan.pack!.layers[index]!;
-	if (layer.role === 'mat') return `mat ${layer.index! + 1} (${job.mats[layer.index!]!.board.name.toLowerCase()})`;
-	const name = layerName(layer, job, shop).toLowerCase();
+	if (layer.role === 'mat') return `mat ${layer.index! + 1} (${inSentence(job.mats[layer.index!]!.board.name)})`;
+	const name = inSentence(layerName(layer, job, shop));
 	return layer.role === 'under-mat' || layer.role === 'backing' ? `${layer.role} (${name})` : name;
 }
 
@@ -234,7 +235,7 @@ function shopName(path: string, of?: Named): string {
 	if (list === 'house') return `${HOUSE_NAMES[figure as keyof House]} (house)`;
 	if (id === undefined) return `the shop’s ${spaced(list!)}`;
 	const found = of && (of.shop[list as keyof Shop] as Record<string, { name?: string }> | undefined)?.[id];
-	return `${WORDS[figure!] ?? spaced(figure!)} of ${found?.name?.toLowerCase() ?? id}`;
+	return `${WORDS[figure!] ?? spaced(figure!)} of ${found?.name === undefined ? id : inSentence(found.name)}`;
 }
 
 function fallback(path: string): string {

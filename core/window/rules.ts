@@ -1,7 +1,6 @@
 import type { Case, Context, Rule } from '../findings/rule.ts';
 import {
 	atSides,
-	isNothing,
 	mostSaid,
 	leastSaid,
 	overlapsOf,
@@ -14,7 +13,7 @@ import {
 } from '../findings/change.ts';
 import { SIDES, type Sides } from '../geometry/shapes.ts';
 import { named, sightsOf, which, windowKeys, type Sight } from '../sights.ts';
-import { cutDown, receiveUp, showNearest } from '../units/round.ts';
+import { cutDown, isNothing, receiveUp, showNearest } from '../units/round.ts';
 import { showLength, showSize } from '../units/show.ts';
 import { sizeRules } from './size-rules.ts';
 import { between } from './layout.ts';

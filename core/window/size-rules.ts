@@ -1,11 +1,11 @@
 /** Rules about sizes: borders, the pack they give, and what must go into it (handbook window#borders, window#fit). */
 import type { Case, Context, Remedy, Rule } from '../findings/rule.ts';
-import { isNothing, leastSaid, overlapsOf, remedy, said } from '../findings/change.ts';
+import { leastSaid, overlapsOf, remedy, said } from '../findings/change.ts';
 import { SIDES, type SideName, type Sides, type Size } from '../geometry/shapes.ts';
 import { longestOf } from '../measure/measure.ts';
 import { each } from '../one-or-each.ts';
 import { named, sightsOf, which, type Sight } from '../sights.ts';
-import { receiveUp } from '../units/round.ts';
+import { isNothing, receiveUp } from '../units/round.ts';
 import { showSize, showWithUnit } from '../units/show.ts';
 import { allowanceIn } from '../frame/frame.ts';
 import { smallestPack } from './fit.ts';

@@ -1,12 +1,12 @@
 /** What zones ask of a window: whether each shows or is hidden as it should, and the smallest change that fixes it. */
 import type { Case, Context, Remedy } from '../findings/rule.ts';
-import { atSides, hasRoomForLift, isNothing, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
+import { atSides, hasRoomForLift, leastSaid, remedy, said, sidesWith } from '../findings/change.ts';
 import { floated } from './float-it.ts';
 import { axisOf, mapSides, SIDES, type Rect, type SideName, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { valueAt, type Operation } from '../job/patch.ts';
 import { named, pieceKeys, which, windowKeys, type Sight } from '../sights.ts';
-import { cutDown, receiveUp } from '../units/round.ts';
+import { cutDown, isNothing, receiveUp } from '../units/round.ts';
 import { openingFor, overlapFor, seenBy, solvedFrom } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
 
