@@ -258,21 +258,23 @@ function fitClipped(writer: Writer): Step[] {
 	const { job, plan } = writer;
 	const { top, side } = plan.frame!.points;
 	const offset = plan.frame!.offset!;
+	const glazed = job.guard.glazing.family !== 'none';
+	const what = plan.pack!.layers.length > 1 ? 'pack' : writer.piece;
 	const step =
 		Math.abs(offset) < 0.5
-			? 'flat clips: piece and frame end level'
+			? `flat clips: ${what} and frame end level`
 			: offset < 0
-				? `clips that step ${writer.mark(-offset)} up: the pack is proud`
+				? `clips that step ${writer.mark(-offset)} up: the ${what} is proud`
 				: `clips that step ${writer.mark(offset)} down: it lies below the frame’s back`;
 	return [
 		{
 			id: 'fit-first',
 			title: 'Lay it into the frame',
 			does: [
-				`Felt or tape of rag on the lip’s underside, where ${job.guard.glazing.family === 'none' ? 'paint would touch wood' : 'the glazing rests'}. ${turned(writer, writer.piece)}`,
+				`Felt or tape of rag on the lip’s underside, where ${glazed ? 'the glazing rests' : 'paint would touch wood'}. ${turned(writer, what)}`,
 				'Two clips, lift, look from the front.'
 			],
-			because: 'What rubs on the lip comes off.',
+			because: glazed ? 'What the lip rubs off shows as dust behind the glazing.' : 'What rubs on the lip comes off.',
 			uses: []
 		},
 		{
@@ -282,7 +284,7 @@ function fitClipped(writer: Writer): Step[] {
 				`Top and bottom ${top.count} each, sides ${side.count} each; ${step}.`,
 				job.piece.kind === 'canvas'
 					? 'Screwed into the frame alone, never into the stretcher: it must be keyed out again.'
-					: `Screwed into the frame alone; they hold the ${writer.piece} without pressing, so that it can move.`
+					: `Screwed into the frame alone; they hold the ${what} without pressing, so that it can move.`
 			],
 			caution: 'Screws no longer than two thirds of the wood under them.',
 			uses: []

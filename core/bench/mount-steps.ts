@@ -150,7 +150,7 @@ function hinges(sights: Sight[], writer: Writer): Step {
 		id: 'hinge',
 		title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${KIND_OF_HINGE[hold.kind]}${count === 1 ? 'hinge' : 'hinges'}`,
 		does: [
-			`${tabs}, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : job.hold.adhesive.name}; all made and counted beforehand.`,
+			`${tabs}, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : inSentence(job.hold.adhesive.name)}; all made and counted beforehand.`,
 			...sights.map(
 				(sight) =>
 					`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
@@ -163,7 +163,13 @@ function hinges(sights: Sight[], writer: Writer): Step {
 				: hold.kind === 'v-hinge'
 					? 'Each tab is folded and hides behind the sheet; a strip of the same reinforces it on the board.'
 					: `${faceUp ? 'One corner, look, then the others' : 'One corner, turn back, look, then the others'}; cross-pieces ${crosses}, ${writer.mark(shop.house.crossAbove)} above the sheet.`,
-			...(paste ? ['Blotter and weight on them; change the blotter after 5 minutes.'] : [])
+			...(!paste
+				? []
+				: faceUp
+					? [
+							'Blotter and a small weight on each tab at the sheet’s bare edge, none where it sheds; change the blotter after 5 minutes.'
+						]
+					: ['Blotter and weight on them; change the blotter after 5 minutes.'])
 		],
 		because: others
 			? 'Held at more than its top edge it cannot grow: look again in two years.'
@@ -252,12 +258,12 @@ function fixToSupport(sights: Sight[], writer: Writer): Step {
 		id: 'fix-panel',
 		title: `Fix it to its support, ${hold!.count} places`,
 		does: [
-			`${what}, behind the panel, ${inside} inside its edge: top and bottom ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
+			`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
 			'Nothing at its edge and nothing on its face; weighted overnight.'
 		],
 		because: 'Six points or more carry it evenly, and in a float its edge is seen.',
 		waitMinutes: hold!.dryMinutes,
-		uses: writer.parts('patch behind the panel')
+		uses: writer.parts('patch behind the piece')
 	};
 }
 
@@ -313,7 +319,7 @@ function tryWindow(writer: Writer): Step[] {
 
 /** Small parts that are cut or torn before the piece is on the bench. */
 export function prepareHold(writer: Writer): Step | null {
-	const parts = writer.parts('hinge tab', 'cross-piece', 'corner pocket', 'edge strip', 'patch behind the panel');
+	const parts = writer.parts('hinge tab', 'cross-piece', 'corner pocket', 'edge strip', 'patch behind the piece');
 	if (parts.length === 0) return null;
 	const torn = isHinge(writer.job.hold.kind) && writer.job.hold.adhesive.family === 'paste';
 	return {

@@ -113,7 +113,7 @@ function cutPatches(holds: Hold[], job: Decided, add: Add): void {
 	for (const [index, { size, count }] of holds.entries()) {
 		const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
 		add(
-			{ role: 'patch behind the panel', material: job.hold.adhesive.id, ...size, count, from: 'tissue', ...whose(job, index) },
+			{ role: 'patch behind the piece', material: job.hold.adhesive.id, ...size, count, from: 'tissue', ...whose(job, index) },
 			path('width'),
 			path('height')
 		);

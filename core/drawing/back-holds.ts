@@ -13,7 +13,7 @@ import { rectangle, type Shape } from './scene.ts';
 const TITLES: Record<Contact['what'], string> = {
 	strip: 'Edge strip, behind the sheet',
 	point: 'Clip at the piece’s edge',
-	patch: 'Patch behind the panel',
+	patch: 'Patch behind the piece',
 	hinge: 'Hinge: tab',
 	pocket: 'Corner pocket'
 };

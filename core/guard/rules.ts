@@ -111,7 +111,7 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'The alkaline reserve that is good for most paper fades and weakens these.',
+		why: 'The alkaline reserve that is good for most paper fades cyanotype and dyes, and weakens silk, wool and skin.',
 		fixes: 'Un-buffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];

@@ -48,7 +48,7 @@ export const hangRules: Rule[] = [
 			if (chosen ? fitting.some(({ id }) => id === chosen.id) : fitting.length > 0) return [];
 			const bears = showStrength(hang.ringWantedKg, job.reader);
 			const says = !chosen
-				? `No ring that ${saidFine(context, wood)} of wood takes bears ${bears}.`
+				? `No ring that fits on ${saidFine(context, wood)} of wood bears ${bears}.`
 				: chosen.plate > wood
 					? `${chosen.name}: its plate is wider than the wood.`
 					: `${chosen.name} bears ${showStrength(chosen.workingKg, job.reader)}; ${bears} is wanted.`;

@@ -25,7 +25,7 @@ const WORDS: Record<Contact['what'], string> = {
 	pocket: 'A corner pocket',
 	strip: 'An edge strip',
 	point: 'A clip',
-	patch: 'A patch behind the panel'
+	patch: 'A patch behind the piece'
 };
 
 export const placeRules: Rule[] = [

@@ -148,7 +148,7 @@ export const holdRules: Rule[] = [
 		station: 'hold',
 		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'They swell and warp where they are wetted, and do not come back.',
+		why: 'It swells and warps where it is wetted, and does not come back.',
 		fixes: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
 		find: (context) => {
 			const { piece, hold } = context.job;

@@ -111,7 +111,7 @@ test('a float’s panel is patched from behind, inside its edge', () => {
 		hold: {}
 	});
 	assert.equal(made.hold!.patchInside, 12);
-	assert.ok(made.cut.some(({ role }) => role === 'patch behind the panel'));
+	assert.ok(made.cut.some(({ role }) => role === 'patch behind the piece'));
 });
 
 test('a pocket that is too short says its least, by how much, and what overlap would do', () => {

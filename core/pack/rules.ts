@@ -20,7 +20,7 @@ export const packRules: Rule[] = [
 		station: 'pack',
 		when: 'nothing keeps the glazing off the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Glazing sweats, and prints stick to it when they warm.',
+		why: 'Damp settles on the glazing, and what touches it sticks to it.',
 		school: 'mat',
 		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
 		find: (context) => {
