@@ -5,6 +5,7 @@
  *
  * A station reads the job, the shop and the stations before it. Nothing else computes: every screen, paper and file is a view of a plan.
  */
+import { inSentence } from './in-sentence.ts';
 import { planBack, type Back } from './back/back.ts';
 import { whyBack } from './back/why.ts';
 import { planCut, whyCut, type Cut } from './cutting/list.ts';
@@ -125,12 +126,12 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 	const better = (remedy: Remedy, fixes: Finding): Remedy | null => {
 		try {
 			let [next, made] = [patched(file, remedy.patch), remedy];
-			for (let after = judged(next); !isBetter(after, fixes); after = judged(next)) {
+			for (let [after, together] = [judged(next), 1]; !isBetter(after, fixes); after = judged(next), together += 1) {
 				// What it brings about has a fix of its own: together they are one.
 				const [second] = after.findings.find((finding) => !known.has(nameOf(finding)))?.remedies ?? [];
-				if (!second || made.label.split(', and ').length > MOST_TOGETHER) return null;
+				if (!second || together > MOST_TOGETHER) return null;
 				next = patched(next, second.patch);
-				made = { label: `${made.label}, and ${lowered(second.label)}`, patch: [...made.patch, ...second.patch] };
+				made = { label: bothLabels(made.label, second.label), patch: [...made.patch, ...second.patch] };
 			}
 			return made;
 		} catch (error) {
@@ -153,8 +154,11 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 /** More than two changes that bring each other about are no remedy any more. */
 const MOST_TOGETHER = 2;
 
-function lowered(label: string): string {
-	return /^[A-Z][a-z]/.test(label) ? label[0]!.toLowerCase() + label.slice(1) : label;
+/** The second changes a part of what the first did, or something else. */
+function bothLabels(one: string, other: string): string {
+	const overlap = 'Overlap ';
+	const partly = one.startsWith(overlap) && other.startsWith(overlap);
+	return partly ? `${one}, but ${other.slice(overlap.length)}` : `${one}, and ${inSentence(other)}`;
 }
 
 function nameOf({ rule, where }: Finding): string {
