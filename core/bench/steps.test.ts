@@ -197,3 +197,45 @@ test('curves are cut by their centre; a printed mat from its bottom, its strip l
 	};
 	assert.ok(ids(ready).includes('ready-frame') && !ids(ready).includes('cut-frame'));
 });
+
+test('a weight lies on flat sheets alone, and on none that sheds', () => {
+	const placed = (piece: object) => textOf(step('place', { piece: { ...workedJob().piece, ...piece } }));
+	assert.match(placed({}), /; a weight on it\..*weigh it down/);
+	assert.match(placed({ friable: true }), /held by hand at its edge: it sheds/);
+	assert.doesNotMatch(placed({ friable: true }), /weight|weigh/);
+	for (const kind of ['textile', 'object'] as const) {
+		const on = steps({ piece: { ...workedJob().piece, kind }, hold: { kind: 'stitching' } }).find(({ id }) => id === 'place');
+		assert.doesNotMatch(on ? textOf(on) : '', /weight|weigh/, kind);
+	}
+	const hinged = (friable: boolean) => textOf(step('hinge', { piece: { ...workedJob().piece, friable } }));
+	assert.match(hinged(true), /a small weight on each tab at the sheet’s bare edge, none where it sheds/);
+	assert.match(hinged(false), /Blotter and weight on them/);
+});
+
+test('each window’s line says its own tolerance, each lifted mat’s its wider upright: no line of a step twice', () => {
+	const lifted = steps({
+		mats: [
+			{ board: 'cotton-4', lift: 3 },
+			{ board: 'cotton-4', lift: 3, reveal: 6 }
+		],
+		borders: { way: 'own', top: 60, right: 60, bottom: 60, left: 80 }
+	}).find(({ id }) => id === 'glue-lifts')!;
+	assert.equal(lifted.does.length, 2);
+	for (const [index, line] of lifted.does.entries())
+		assert.match(line, new RegExp(`^Mat ${index + 1}, its back up: .* The wider upright belongs at the right as it lies\\.$`));
+});
+
+test('a pack that is too deep is not said to leave room behind it', () => {
+	const deep = guard({ fillers: [{ board: 'foam-free', thickness: 30 }] });
+	assert.doesNotMatch(textOf(step('fit-all', deep)), /−|From the pack to the moulding’s back/);
+	assert.match(textOf(step('fit-all')), /From the pack to the moulding’s back \d/);
+	const metal = step('fit-all', { ...deep, frame: { kind: 'metal', moulding: 'metal-10' } });
+	assert.equal(metal.title, 'The pack is too deep');
+	assert.match(metal.does[0]!, /^It is [\d.]+ deeper than the channel and does not go in as planned\.$/);
+});
+
+test('materials are named as a sentence names them', () => {
+	assert.equal(step('cut-glazing', guard({ glazing: 'glass' })).title, 'Cut the glazing, plain glass');
+	assert.match(step('cut-glazing', guard({ glazing: 'uv-glass' })).title, /^Cut the glazing, UV glass/);
+	assert.match(textOf(step('cut-frame', { frame: { moulding: 'ash-22' } })), /of ash, 22 face\./);
+});

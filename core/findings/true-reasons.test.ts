@@ -5,8 +5,12 @@ import fc from 'fast-check';
 import { anyPieceJob, anyWindowJob, has, planned, planSingle, severityOf, workedJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
 import { cheapestTo } from '../guard/cheapest.ts';
+import { layerName } from '../drawing/layer-name.ts';
+import { inSentence } from '../in-sentence.ts';
+import { decide } from '../job/decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { patched } from '../job/patch.ts';
+import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { gradeSaid } from '../shop/grades.ts';
 import { builtInShop } from '../shop/shop.ts';
@@ -172,4 +176,26 @@ test('dry is asked, not assumed; sticking is by medium or by hand', () => {
 		'synthetic-paper'
 	])
 		assert.ok(!has(planned({ piece: { ...sheet, medium: [medium] } }), 'piece.medium-unknown'), medium);
+});
+
+test('a board that may not lie beside the piece says its own reason', () => {
+	const why = (board: string, aim: 'rare' | 'keep' | 'show' = 'rare') =>
+		planned({ aim, guard: { ...workedJob().guard, underMat: board } }).findings.find(({ rule }) => rule === 'board.touch-acidic')
+			?.why;
+	assert.match(why('chipboard')!, /not purified/);
+	assert.match(why('fluted-pp')!, /takes up no damp/);
+	assert.match(why('aluminium-composite')!, /takes up no damp/);
+	assert.match(why('fabric-faced')!, /cloth sheds/);
+	assert.match(why('purified-4')!, /good enough for Keep/);
+	assert.equal(why('cotton-4'), undefined);
+	assert.equal(why('purified-4', 'keep'), undefined);
+});
+
+test('a filler is named by what it is made of', () => {
+	const job = workedJob({ guard: { ...workedJob().guard, fillers: [{ board: 'foam-free', thickness: 2 }] } });
+	const layer = planSingle(job).pack!.layers.find(({ role }) => role === 'filler')!;
+	assert.deepEqual(layer.made!.map(({ board }) => board).includes('foam-free'), false);
+	const name = layerName(layer, decide(readJob(job), builtInShop), builtInShop);
+	for (const { board } of layer.made!) assert.ok(name.includes(inSentence(builtInShop.boards[board]!.name)), name);
+	assert.doesNotMatch(name, /foam/i);
 });

@@ -10,7 +10,7 @@ import type { JobFile } from '../job/definition.ts';
 import { patched } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';
 import { plan, planFigures } from '../plan.ts';
-import { withMaterials } from '../shop/catalogue.ts';
+import { figuresOf, withMaterials } from '../shop/catalogue.ts';
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { builtInShop, type Shop } from '../shop/shop.ts';
 import { cheapestTo, type CheapestSet } from './cheapest.ts';
@@ -174,6 +174,28 @@ test('the cheapest set costs what trying every mixture finds', () => {
 		assert.ok(set.proven);
 		assert.ok(Math.abs(cost - cheapestByTrying(file, grade)) <= 2, `${glazing} ${backing}: ${cost}`);
 	}
+});
+
+test('of boards that nothing but name and price tells apart the cheapest is taken, and the search says so', () => {
+	const twin = (id: string, pricePerM2: number) => {
+		const { name, ...figures } = builtInShop.boards['cotton-4']!;
+		return {
+			kind: 'board' as const,
+			id,
+			name: `${name}, ${id}`,
+			figures: { ...figuresOf('board', { ...figures, name }), pricePerM2 },
+			sources: {}
+		};
+	};
+	const shop = withMaterials(builtInShop, [twin('dear', 9000), twin('cheap', 100), twin('middle', 500)]);
+	const pulp = workedJob({ mats: [{ board: 'cotton-4' }, { board: 'mat-ordinary', reveal: 6 }] });
+	const found = setFor(pulp, 'rare', shop);
+	assert.deepEqual(
+		found.changes.map(({ label }) => label),
+		['Cotton museum board, 4-ply, cheap, mat 2']
+	);
+	assert.equal(found.proven, true);
+	assert.ok(found.cents < setFor(pulp, 'rare').cents, 'it costs less than the built-in one');
 });
 
 test('property: a set that is found reaches its grade, and no part of it is too many', () => {

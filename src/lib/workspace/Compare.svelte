@@ -135,6 +135,7 @@
 		min-height: 0;
 	}
 	.picture {
+		--drawn-on: transparent;
 		min-height: 0;
 	}
 	h2 {

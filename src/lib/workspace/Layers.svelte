@@ -55,16 +55,13 @@
 	li {
 		display: flex;
 		justify-content: space-between;
+		align-items: baseline;
 		gap: 10px;
-		line-height: 21px;
+		line-height: 17px;
+		padding: 2px 0;
 	}
 	li :global(svg) {
 		display: inline;
-	}
-	li span {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
 	}
 	.sum {
 		border-top: 1px solid var(--line-strong);

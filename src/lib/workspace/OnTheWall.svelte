@@ -41,6 +41,7 @@
 
 <style>
 	.wall {
+		--drawn-on: transparent;
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 200px;
 		gap: 18px;
