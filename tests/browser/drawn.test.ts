@@ -62,15 +62,19 @@ const TOO_WIDE = `
 		.filter((one) => one.checkVisibility() && !one.closest('.seen-by-readers') && one.getBoundingClientRect().right > right)
 		.map((one) => one.tagName + ' “' + one.textContent.trim().slice(0, 40) + '”');
 `;
-const STATIONS = ['intake', 'measure', 'window', 'guard', 'hold', 'frame', 'cut', 'bench', 'back', 'wall', 'record'];
+const STATIONS = ['Intake', 'Measure', 'Window', 'Guard', 'Hold', 'Frame', 'Cut', 'Bench', 'Back', 'Wall', 'Record'];
 
 test('every station of every demo piece opens, and its panel is no wider than its place; every other piece read in inches', async () => {
 	await here.browser.open('/');
 	const wrong: string[] = [];
 	for (const [index, number] of NUMBERS.entries()) {
 		await run(`document.cookie = 'reads=${index % 2 === 0 ? 'mm' : 'in'}; path=/'`);
-		for (const station of STATIONS) {
-			await here.browser.open(`/jobs/${number}?at=${station}`);
+		await here.browser.open(`/jobs/${number}?at=intake&view=front`);
+		for (const [at, station] of STATIONS.entries()) {
+			await run(`document.querySelectorAll('nav[aria-label^="Stations"] button')[${at}].click()`);
+			await here.browser.waitFor(`${station} of ${number}`, () =>
+				run<boolean>(`return document.querySelector('section.panel')?.getAttribute('aria-label') === '${station}'`)
+			);
 			await here.browser.settled();
 			wrong.push(...(await run<string[]>(TOO_WIDE)).map((one) => `${number} ${station}: ${one}`));
 			const [misplaced] = await run<[string[], number]>(MISPLACED);
