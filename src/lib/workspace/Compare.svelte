@@ -135,7 +135,6 @@
 		min-height: 0;
 	}
 	.picture {
-		--drawn-on: transparent;
 		min-height: 0;
 	}
 	h2 {

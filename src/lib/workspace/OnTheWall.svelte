@@ -41,7 +41,6 @@
 
 <style>
 	.wall {
-		--drawn-on: transparent;
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 200px;
 		gap: 18px;
