@@ -154,11 +154,11 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 /** More than two changes that bring each other about are no remedy any more. */
 const MOST_TOGETHER = 2;
 
-/** The second changes a part of what the first did, or something else. */
+/** Two changes of one measure name it once; the second may change a part of what the first did. */
 function bothLabels(one: string, other: string): string {
-	const overlap = 'Overlap ';
-	const partly = one.startsWith(overlap) && other.startsWith(overlap);
-	return partly ? `${one}, but ${other.slice(overlap.length)}` : `${one}, and ${inSentence(other)}`;
+	const measure = ['Overlap ', 'Border '].find((word) => one.startsWith(word) && other.startsWith(word));
+	if (!measure) return `${one}, and ${inSentence(other)}`;
+	return `${one}, ${one.endsWith('on every side') ? 'but' : 'and'} ${other.slice(measure.length)}`;
 }
 
 function nameOf({ rule, where }: Finding): string {

@@ -158,7 +158,7 @@ export const frameRules: Rule[] = [
 		station: 'frame',
 		when: 'the customer’s frame is out of square by more than half a millimetre',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'Glazing cut square would press in the closed corners; it is cut to follow the frame, or trues it.',
+		why: 'Glazing cut square would press in the closed corners: it is cut to follow the frame, or a straight lite pulls the frame true.',
 		school: 'old-frame',
 		find: (context) => {
 			const out = context.plan.frame?.cornersOut;
