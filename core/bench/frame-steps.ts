@@ -1,5 +1,5 @@
 /** Steps that make the frame and fit the pack into it: joined wood, a metal section, the customer's frame (handbook frame, order of the work). */
-import { closingRail, pairName } from '../frame/kit.ts';
+import { closingRail, isShimmed, pairName } from '../frame/kit.ts';
 import type { Points } from '../frame/points.ts';
 import { inSentence } from '../in-sentence.ts';
 import { isNothing } from '../units/round.ts';
@@ -224,7 +224,7 @@ function fitMetal(writer: Writer): Step[] {
 	const { top, side } = plan.frame!.points;
 	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
 	const clearance = plan.pack!.clearance!;
-	const shim = clearance < writer.shop.house.clipLeast;
+	const shim = isShimmed(plan, writer.shop.house);
 	const tooDeep = clearance < 0 && !isNothing(clearance);
 	const glazed = job.guard.glazing.family !== 'none';
 	return [

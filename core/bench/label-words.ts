@@ -1,6 +1,6 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
 import { HOLD_NAMES } from '../hold/names.ts';
-import { closingRail } from '../frame/kit.ts';
+import { closingRail, isShimmed } from '../frame/kit.ts';
 import { inSentence } from '../in-sentence.ts';
 import { isHinge } from '../job/decide-hold.ts';
 import type { Decided } from '../job/decide.ts';
@@ -50,7 +50,7 @@ const FASTENED: Record<string, (count: number) => string> = {
 };
 
 /** How the back comes off, in the order in which it is done. */
-export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
+export function toOpen(job: Decided, plan: Plan, house: House): string {
 	const { frame } = plan;
 	if (!frame) return '';
 	const { back, guard } = job;
@@ -60,8 +60,7 @@ export function toOpen(job: Decided, plan: Plan, { clipLeast }: House): string {
 	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
 	if (job.frame!.kind === 'metal') {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
-		const shims = (plan.pack?.clearance ?? 0) < clipLeast;
-		const clips = shims ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
+		const clips = isShimmed(plan, house) ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
 		return [
 			`loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`,
 			clips,

@@ -2,6 +2,7 @@
  * The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). Every
  * line of the cut list is used by a step, and no step names what is not there.
  */
+import { isShimmed } from '../frame/kit.ts';
 import { inSentence } from '../in-sentence.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
@@ -90,7 +91,7 @@ function gather(writer: Writer): Step {
 	const kit = plan.frame!.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
 	const ring =
 		hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : inSentence(shop.rings[hang.ring]!.name);
-	const shim = writer.metal && plan.pack!.clearance! < shop.house.clipLeast;
+	const shim = writer.metal && isShimmed(plan, shop.house);
 	// A kit holds its clips and hangers: they are counted there.
 	const held = kit ?? [
 		...(shim ? ['card for shims'] : [fasteners(writer)]),

@@ -1,4 +1,5 @@
 /** What stands round the pack in its section: the moulding's profile or a metal channel, fasteners, tapes (handbook frame#section). */
+import { isShimmed } from '../frame/kit.ts';
 import type { House } from '../shop/house.ts';
 import type { Decided } from '../job/decide.ts';
 import type { Plan } from '../plan.ts';
@@ -103,7 +104,7 @@ export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top
 	const line = (role: Role, title: string, points: Point[]): Shape[] => [{ role, open: true, rings: [points], title }];
 	if (job.frame!.kind === 'metal') {
 		const flange = METAL_WALL + rabbetDepth;
-		if (plan.pack!.clearance! < house.clipLeast) return [];
+		if (isShimmed(plan, house)) return [];
 		// A bow from under the flange onto the pack, and up again.
 		const bow = Array.from({ length: 13 }, (_, index): Point => {
 			const share = index / 12;

@@ -1,5 +1,7 @@
 /** A metal section is a kit: two pairs of rails, corner plates, clips, hangers (handbook frame#metal). */
 import type { Size } from '../geometry/shapes.ts';
+import type { Pack } from '../pack/pack.ts';
+import type { House } from '../shop/house.ts';
 import { MM_PER_INCH } from '../units/length.ts';
 import { showNearest } from '../units/round.ts';
 import { showWithUnit } from '../units/show.ts';
@@ -29,4 +31,9 @@ export function pairName(size: number, pairStep: number): string {
 /** The rail that closes the frame over the pack: a long one, or by the other school the bottom one where that is short. */
 export function closingRail(outer: Size, school: string | undefined): 'bottom' | 'right' {
 	return school === 'bottom' || outer.width >= outer.height ? 'bottom' : 'right';
+}
+
+/** So little room is left in the channel that no spring clip goes in: a shim of card holds the pack (handbook frame#metal). */
+export function isShimmed({ pack }: { pack?: Pack }, { clipLeast }: House): boolean {
+	return (pack?.clearance ?? 0) < clipLeast;
 }

@@ -23,7 +23,7 @@
 		const at = `frame.points.${side}`;
 		return first === undefined
 			? String(count)
-			: `${count}, first ${text(first, `${at}.first`)}, then each ${text(spacing!, `${at}.spacing`)}`;
+			: `${count}, first ${text(first, `${at}.first`)}, then every ${text(spacing!, `${at}.spacing`)}`;
 	};
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>
