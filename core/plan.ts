@@ -139,7 +139,12 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 			throw error;
 		}
 	};
+	const ofRule = new Map<string, number>();
 	const findings = verdict.findings.map((finding): Finding => {
+		const count = (ofRule.get(finding.rule) ?? 0) + 1;
+		ofRule.set(finding.rule, count);
+		// A hundred zones in the window are fixed from the first on: each that goes lets the next have its remedy.
+		if (count > MOST_OF_A_RULE) return { ...finding, remedies: [] };
 		let remedies: Remedy[] | undefined;
 		return {
 			...finding,
@@ -150,6 +155,9 @@ function withBetterRemedies(verdict: Verdict, file: JobFile, reads: Unit, shop: 
 	});
 	return { ...verdict, findings };
 }
+
+/** So many cases of one rule have their remedies checked at once. */
+const MOST_OF_A_RULE = 12;
 
 /** More than two changes that bring each other about are no remedy any more. */
 const MOST_TOGETHER = 2;

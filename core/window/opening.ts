@@ -8,7 +8,8 @@ import type { House } from '../shop/house.ts';
 import { cutDown, receiveUp, showNearest, tidy } from '../units/round.ts';
 import { showSize, showWithUnit, type Reader } from '../units/show.ts';
 import { roomFor } from './shape.ts';
-import { solveWindow, type Solved } from './solve.ts';
+import type { SolveInput } from './sides-asked.ts';
+import { canSolve, solveWindow, type Solved } from './solve.ts';
 
 export type Opening = {
 	opening: Size;
@@ -143,20 +144,32 @@ function solved(input: OpeningInput): Found {
 	};
 }
 
+type SolveSubject = Pick<OpeningInput, 'piece' | 'measure' | 'mat' | 'house' | 'step'>;
+
 /** The largest window for the zones of a piece, from the least overlap on; a reverse bevel begins its board's thickness later. */
-export function solvedFrom(
-	{ piece, measure, mat, house, step }: Pick<OpeningInput, 'piece' | 'measure' | 'mat' | 'house' | 'step'>,
-	least: Sides
-): Solved | null {
+function solvedFrom(subject: SolveSubject, least: Sides): Solved | null {
+	return solveWindow(solveInput(subject, least));
+}
+
+const solvable = new WeakMap<Sides, boolean>();
+
+/** Whether there is such a window that satisfies every zone; each zone of a plan asks it anew. */
+export function isSolvable(subject: SolveSubject, least: Sides): boolean {
+	const known = solvable.get(least) ?? canSolve(solveInput(subject, least));
+	solvable.set(least, known);
+	return known;
+}
+
+function solveInput({ piece, measure, mat, house, step }: SolveSubject, least: Sides): SolveInput {
 	const bevel = mat ? hiddenByBevel(mat) : 0;
-	return solveWindow({
+	return {
 		usable: measure.usable,
 		least: mapSides((side) => least[side] + bevel),
 		zones: piece.zones,
 		showMargin: house.showZoneMargin,
 		hideMargin: house.hideZoneMargin,
 		step
-	});
+	};
 }
 
 function zonesBy(by: Solved['by'], { zones }: Piece): Record<SideName, string | null> {

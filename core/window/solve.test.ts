@@ -5,7 +5,8 @@ import { SIDES, type Sides } from '../geometry/shapes.ts';
 import type { Zone } from '../job/decide-piece.ts';
 import { has, fixed, planSingle, workedJob } from '../../tests/jobs.ts';
 import { liesInside, liesOutside } from './shape.ts';
-import { solveWindow, type SolveInput } from './solve.ts';
+import type { SolveInput } from './sides-asked.ts';
+import { solveWindow } from './solve.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -172,4 +173,51 @@ test('a name that must show lies under a stain that must not: each can be given 
 	const { plan: after } = fixed(file, rule);
 	assert.ok(!has(after, 'window.zone-covered') && !has(after, 'window.zone-exposed'));
 	assert.equal(after.window!.giveUp, undefined);
+});
+
+test('property: no set smaller than those named can be given up, and a window is left without each of them', () => {
+	const fewest = (asked: SolveInput): number => {
+		const count = asked.zones.length;
+		const sizes = Array.from({ length: 1 << count }, (_, mask) => mask).filter((mask) => {
+			const zones = asked.zones.filter((_, index) => (mask & (1 << index)) === 0);
+			return solveWindow({ ...asked, zones })?.giveUp.length === 0;
+		});
+		return Math.min(...sizes.map((mask) => mask.toString(2).replaceAll('0', '').length));
+	};
+	fc.assert(
+		fc.property(fc.array(anyZone, { minLength: 3, maxLength: 6 }), (zones) => {
+			const asked = input(zones);
+			const solved = solveWindow(asked);
+			if (!solved) return assert.equal(fewest(asked), Infinity);
+			const least = fewest(asked);
+			for (const set of solved.giveUp) {
+				assert.equal(set.length, least, JSON.stringify(solved.giveUp));
+				const left = solveWindow({ ...asked, zones: asked.zones.filter((_, index) => !set.includes(index)) });
+				assert.deepEqual(left?.giveUp, []);
+			}
+			assert.equal(new Set(solved.giveUp.map(String)).size, solved.giveUp.length);
+		}),
+		{ numRuns: 200 }
+	);
+});
+
+test('a hundred zones against each other: an answer, and each zone once', () => {
+	const zones = Array.from({ length: 100 }, (_, index) => ({
+		kind: index % 2 === 0 ? ('show' as const) : ('hide' as const),
+		left: (index * 37) % 380,
+		top: (index * 91) % 520,
+		width: 4 + (index % 7),
+		height: 4 + (index % 5)
+	}));
+	const asked = input(zones, { usable: { left: 0, top: 0, width: 402, height: 551 } });
+	const solved = solveWindow(asked)!;
+	const [taken] = solved.giveUp as [number[]];
+	assert.ok(taken.length > 0 && new Set(taken).size === taken.length);
+	assert.ok(
+		satisfies(
+			asked,
+			solved.overlap,
+			asked.zones.filter((_, index) => !taken.includes(index))
+		)
+	);
 });

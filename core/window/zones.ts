@@ -7,7 +7,7 @@ import type { Zone } from '../job/decide-piece.ts';
 import { valueAt, type Operation } from '../job/patch.ts';
 import { named, pieceKeys, which, windowKeys, type Sight } from '../sights.ts';
 import { cutDown, isNothing, receiveUp } from '../units/round.ts';
-import { openingFor, overlapFor, seenBy, solvedFrom } from './opening.ts';
+import { isSolvable, openingFor, overlapFor, seenBy } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
 
 const SAME = 1e-6;
@@ -158,8 +158,7 @@ function solveRemedy(context: Context, sight: Sight): Remedy[] {
 	const { opening, choice, piece, measure } = sight;
 	if (choice.way !== 'cover' || choice.shape !== 'rectangle' || !opening.least) return [];
 	const { job, shop } = context;
-	const found = solvedFrom({ piece, measure, mat: job.mats.at(-1)!, house: shop.house, step: job.step }, opening.least);
-	if (!found || found.giveUp.length > 0) return [];
+	if (!isSolvable({ piece, measure, mat: job.mats.at(-1)!, house: shop.house, step: job.step }, opening.least)) return [];
 	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
 }
 
