@@ -2,6 +2,7 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
 import { root } from './setup.js';
+import { threadLoader } from './thread-code.js';
 
 /** `….sql?raw` as the build reads it: the text of the file. */
 const rawText = {
@@ -48,7 +49,7 @@ export async function compile(files, name) {
 		sourcemap: 'inline',
 		tsconfig: 'tsconfig.node.json',
 		logLevel: 'warning',
-		plugins: [rawText]
+		plugins: [rawText, threadLoader]
 	});
 	return entries.map((file) => join(folder, file.replace(/\.ts$/, '.js')));
 }

@@ -1,19 +1,32 @@
 /** npm run demo: the demo scenario, loaded through the calls that every user has. `-- --fresh` begins anew. */
-import { existsSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildIfStale, installPackages, root } from './setup.js';
 import { loadDemo } from './load-demo.js';
 import { serve } from './serve.js';
 
+if (process.env.DATABASE_URL) {
+	console.error('The demo keeps to a data folder of its own. Unset DATABASE_URL, or start with npm start.');
+	process.exit(1);
+}
 installPackages();
 buildIfStale();
-process.env.DATA_DIR ??= join(root, 'demo-data');
-// Written when all is in: a load that was cut off begins again.
-const loaded = join(process.env.DATA_DIR, 'loaded');
-const fresh = process.argv.includes('--fresh') || !existsSync(loaded);
+const folder = (process.env.DATA_DIR ??= join(root, 'demo-data'));
+// Only what was made here is ever written to, and only on --fresh is it wiped.
+const mark = join(folder, 'demo');
+// Folders of earlier versions have this file alone.
+const loaded = join(folder, 'loaded');
+if (!existsSync(mark) && !existsSync(loaded) && existsSync(folder) && readdirSync(folder).length > 0) {
+	console.error(`The folder ${folder} was not made by the demo, and is left as it is. Give the demo a DATA_DIR of its own.`);
+	process.exit(1);
+}
+mkdirSync(folder, { recursive: true });
+writeFileSync(mark, '');
+const fresh = process.argv.includes('--fresh');
 if (fresh) process.env.FRESH = '1';
 const address = await serve();
-if (fresh) {
+// A load that was cut off goes on where it was.
+if (fresh || !existsSync(loaded)) {
 	await loadDemo(address);
 	writeFileSync(loaded, '');
 }

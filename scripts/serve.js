@@ -1,10 +1,17 @@
-/** Serves the production build: HOST, PORT, DATA_DIR. Stops in order on SIGTERM and SIGINT. */
+/** Serves the production build: HOST, PORT, DATA_DIR or DATABASE_URL. Stops in order on SIGTERM and SIGINT. */
+import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:http';
 import { pathToFileURL } from 'node:url';
 import { join } from 'node:path';
 import { root } from './setup.js';
 
-/** @returns the address, once the data folder is ours and the server listens */
+/** From the signal to the end: requests under way have the first part of it. */
+const CLOSE_MS = 2000;
+const END_MS = 4500;
+/** Faults of the start that are told in their one sentence. */
+const TOLD = ['LockedError', 'FreshError', 'NewerDataError'];
+
+/** @returns the address, once the database is ours and the server listens */
 export async function serve() {
 	const host = process.env.HOST ?? '127.0.0.1';
 	const port = Number(process.env.PORT ?? 4173);
@@ -14,17 +21,36 @@ export async function serve() {
 	try {
 		({ handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href));
 	} catch (error) {
-		if (error?.name !== 'LockedError') throw error;
-		console.error(error.message);
+		if (TOLD.includes(error?.name)) console.error(error.message);
+		else if (process.env.DATABASE_URL && isOfConnection(error))
+			console.error(`The database server of DATABASE_URL does not let us in: ${error.message || error.code}.`);
+		else throw error;
 		process.exit(1);
 	}
-	const server = createServer(handler);
+	const server = createServer((request, response) => {
+		const id = (request.headers['x-request-id'] = randomUUID());
+		const started = performance.now();
+		response.setHeader('x-request-id', id);
+		// Files of the build are answered without coming to the application.
+		response.setHeader('x-content-type-options', 'nosniff');
+		response.once('close', () =>
+			process.emit('rare-keep:answered', {
+				id,
+				method: request.method,
+				path: request.url.split('?')[0],
+				status: response.statusCode,
+				ms: Math.round(performance.now() - started)
+			})
+		);
+		handler(request, response);
+	});
 	const stop = () => {
+		process.emit('rare-keep:stopping');
 		server.close(() => process.emit('sveltekit:shutdown'));
 		server.closeIdleConnections();
 		// A connection that never ends must not keep the data folder.
-		setTimeout(() => server.closeAllConnections(), 2000).unref();
-		setTimeout(() => process.exit(0), 6000).unref();
+		setTimeout(() => server.closeAllConnections(), CLOSE_MS).unref();
+		setTimeout(() => process.exit(0), END_MS).unref();
 	};
 	process.once('SIGTERM', stop);
 	process.once('SIGINT', stop);
@@ -37,4 +63,9 @@ export async function serve() {
 		process.exit(1);
 	});
 	return `http://${host.includes(':') ? `[${host}]` : host}:${server.address().port}`;
+}
+
+/** The network's, or the server's own refusal of a name, a word or a database. */
+function isOfConnection(error) {
+	return /^(E[A-Z]+|28...|3D000)$/.test(error?.code ?? '') || /connection|timeout|SSL/i.test(error?.message ?? '');
 }

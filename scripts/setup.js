@@ -52,12 +52,15 @@ function newestIn(path) {
 /** Debian's Chromium and ChromeDriver. */
 export function installBrowser() {
 	if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/chromedriver')) return;
+	installDebian('The browser tests', ['chromium', 'chromium-driver']);
+}
+
+/** Packages of Debian's, as root or by sudo; where neither goes, the person is told what to do. */
+export function installDebian(what, packages) {
 	const asRoot = process.getuid?.() === 0;
 	const sudo = !asRoot && spawnSync('sudo', ['-n', 'true']).status === 0;
 	if (!asRoot && !sudo) {
-		console.error(
-			'The browser tests need Debian’s packages chromium and chromium-driver: sudo apt-get install chromium chromium-driver'
-		);
+		console.error(`${what} need Debian’s packages: sudo apt-get install ${packages.join(' ')}`);
 		process.exit(1);
 	}
 	const apt = (...args) =>
@@ -65,7 +68,7 @@ export function installBrowser() {
 			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
 		});
 	apt('update', '-qq');
-	apt('install', '-y', '-qq', 'chromium', 'chromium-driver');
+	apt('install', '-y', '-qq', ...packages);
 }
 
 /** Test files below folders. */

@@ -1,8 +1,10 @@
 /** Runs test files with Node’s own runner, two at a time: a browser and a server each take a core. */
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { compile } from './compile.js';
+import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
 
 /** @returns the runner’s exit status; its counts are the last that it prints */
@@ -18,8 +20,15 @@ export async function runTests(...folders) {
 		'--test-reporter=spec',
 		'--test-concurrency=2'
 	];
-	const { status } = spawnSync(process.execPath, [...flags, ...compiled], { cwd: root, stdio: 'inherit' });
-	return status ?? 1;
+	const postgres = await startPostgres();
+	try {
+		const env = { ...process.env, TEST_DATABASE_URL: postgres.url };
+		const runner = spawn(process.execPath, [...flags, ...compiled], { cwd: root, stdio: 'inherit', env });
+		const [status] = await once(runner, 'exit');
+		return status ?? 1;
+	} finally {
+		await postgres.stop();
+	}
 }
 
 /** The stations' tests take milliseconds each: they share one process, which saves its start a score of times. */

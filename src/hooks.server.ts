@@ -1,17 +1,36 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { respond } from '$lib/server/answer.ts';
-import { connect, disconnect } from '$lib/server/db/connection.ts';
-import { faults } from '$lib/server/jobs.ts';
-import { log } from '$lib/server/log.ts';
+import { faults, respond } from '$lib/server/answer.ts';
+import { connect, database, disconnect } from '$lib/server/db/connection.ts';
+import { markEnding } from '$lib/server/db/lock.ts';
+import { endStreams, tellChanges } from '$lib/server/events.ts';
+import { log, loggable } from '$lib/server/log.ts';
+import { answered } from '$lib/server/metrics.ts';
+import { keepTidy } from '$lib/server/tidy.ts';
+import { databaseWhere } from '$lib/server/settings.ts';
+import { stopThreads } from '$lib/server/threads/pool.ts';
 
 export const init: ServerInit = async () => {
-	await connect(process.env.DATA_DIR ?? './data', process.env.FRESH === '1');
+	const where = databaseWhere();
+	await connect(where, (error) => log.warn({ err: loggable(error) }, 'a connection to the database broke off'));
+	await tellChanges(database());
+	const stopTidying = keepTidy(database());
+	// Sent as soon as the server is asked to stop: what is under way is still answered.
+	process.on('rare-keep:stopping', () => {
+		if (typeof where === 'object' && 'folder' in where) markEnding(where.folder);
+		stopTidying();
+		endStreams();
+	});
 	// Sent once no request is under way any more.
-	process.on('sveltekit:shutdown', () => void disconnect());
+	process.on('sveltekit:shutdown', () => void Promise.all([stopThreads(), disconnect()]));
+	process.on('rare-keep:answered', (request: Answered) => {
+		answered(request);
+		log.info(request, 'answered');
+	});
 };
 
+type Answered = { id: string; method: string; path: string; status: number; ms: number };
+
 const SECURITY: Record<string, string> = {
-	'x-content-type-options': 'nosniff',
 	'x-frame-options': 'DENY',
 	'referrer-policy': 'same-origin',
 	'cross-origin-opener-policy': 'same-origin',
@@ -21,18 +40,11 @@ const SECURITY: Record<string, string> = {
 const NOTHING = "default-src 'none'; frame-ancestors 'none'";
 
 export const handle: Handle = async ({ event, resolve }) => {
-	const started = performance.now();
 	const response = isForeignWrite(event.request)
 		? respond(faults(403, [{ path: 'Origin', says: 'Another site may not write here.' }]))
 		: await resolve(event);
 	for (const [name, value] of Object.entries(SECURITY)) response.headers.set(name, value);
 	if (!response.headers.has('content-security-policy')) response.headers.set('content-security-policy', NOTHING);
-	log.info({
-		method: event.request.method,
-		path: event.url.pathname,
-		status: response.status,
-		ms: Math.round(performance.now() - started)
-	});
 	return response;
 };
 
@@ -44,8 +56,9 @@ function isForeignWrite(request: Request): boolean {
 	return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
 }
 
-export const handleError: HandleServerError = ({ error, event, status }) => {
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: 'There is nothing at this address.' };
-	log.error({ error, path: event.url.pathname });
+	if (status < 500) return { message };
+	log.error({ err: loggable(error), id: event.request.headers.get('x-request-id'), path: event.url.pathname }, 'failed');
 	return { message: 'Something went wrong here. Nothing that was kept is lost; what you typed is still in this browser.' };
 };

@@ -43,7 +43,7 @@
 		if (making) return;
 		making = true;
 		try {
-			const response = await fetch('/api/jobs', {
+			const response = await fetch('/api/jobs?orEmpty=true', {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
 				// Who reads inches cuts in them.

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { LockedError, takeLock } from '../../src/lib/server/db/lock.ts';
+import { LockedError, markEnding, takeLock } from '../../src/lib/server/db/lock.ts';
 
 function withFolder(run: (folder: string) => Promise<void> | void): () => Promise<void> {
 	return async () => {
@@ -20,14 +20,14 @@ function withFolder(run: (folder: string) => Promise<void> | void): () => Promis
 
 test(
 	'one process owns a data folder; it is free again afterwards',
-	withFolder((folder) => {
-		const giveBack = takeLock(folder);
-		assert.throws(
-			() => takeLock(folder),
+	withFolder(async (folder) => {
+		const giveBack = await takeLock(folder);
+		await assert.rejects(
+			takeLock(folder),
 			(error: Error) => error instanceof LockedError && error.message.includes(String(process.pid))
 		);
 		giveBack();
-		takeLock(folder)();
+		(await takeLock(folder))();
 	})
 );
 
@@ -37,7 +37,7 @@ test(
 		const child = spawn(process.execPath, ['-e', '']);
 		await once(child, 'exit');
 		writeFileSync(join(folder, 'lock'), `${child.pid} 1\n`);
-		const giveBack = takeLock(folder);
+		const giveBack = await takeLock(folder);
 		assert.equal(Number(readFileSync(join(folder, 'lock'), 'utf8').split(' ')[0]), process.pid);
 		giveBack();
 	})
@@ -45,10 +45,81 @@ test(
 
 test(
 	'a number that was given to another process since is no owner; neither is an empty lock',
-	withFolder((folder) => {
+	withFolder(async (folder) => {
 		writeFileSync(join(folder, 'lock'), `${process.pid} 1\n`);
-		takeLock(folder)();
+		(await takeLock(folder))();
 		writeFileSync(join(folder, 'lock'), '');
-		takeLock(folder)();
+		(await takeLock(folder))();
+	})
+);
+
+/** A process that does nothing, with the lock in its name. */
+async function holder(folder: string, mark = '') {
+	const child = spawn('sleep', ['60']);
+	await once(child, 'spawn');
+	const start = readFileSync(`/proc/${child.pid}/stat`, 'utf8').split(') ').at(-1)!.split(' ')[19];
+	writeFileSync(join(folder, 'lock'), `${child.pid} ${start}${mark}\n`);
+	return child;
+}
+
+const ownerOf = (folder: string) => Number(readFileSync(join(folder, 'lock'), 'utf8').split(' ')[0]);
+
+test(
+	'right after SIGKILL the lock is taken over, every time',
+	withFolder(async (folder) => {
+		for (let time = 0; time < 20; time += 1) {
+			const child = await holder(folder);
+			child.kill('SIGKILL');
+			const giveBack = await takeLock(folder);
+			assert.equal(ownerOf(folder), process.pid);
+			giveBack();
+		}
+	})
+);
+
+test(
+	'a zombie, dead and not waited for by its parent, holds nothing',
+	withFolder(async (folder) => {
+		// The parent turns into a program that waits for no child.
+		const parent = spawn('sh', ['-c', 'sleep 60 & echo $!; exec sleep 60']);
+		const [said] = (await once(parent.stdout, 'data')) as [Buffer];
+		const pid = Number(said.toString());
+		process.kill(pid, 'SIGKILL');
+		const stateOf = () => readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)![0];
+		for (const until = Date.now() + 5000; stateOf() !== 'Z'; await new Promise(setImmediate)) assert.ok(Date.now() < until);
+		const start = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)!.split(' ')[19];
+		writeFileSync(join(folder, 'lock'), `${pid} ${start}\n`);
+		(await takeLock(folder))();
+		parent.kill('SIGKILL');
+	})
+);
+
+test(
+	'one that says it is ending is waited for; one that goes on is not',
+	withFolder(async (folder) => {
+		const ending = await holder(folder, ' ending');
+		let isTaken = false;
+		const taking = takeLock(folder).then((giveBack) => {
+			isTaken = true;
+			giveBack();
+		});
+		await new Promise((resolve) => setTimeout(resolve, 150));
+		assert.equal(isTaken, false);
+		ending.kill('SIGKILL');
+		await taking;
+		const alive = await holder(folder);
+		await assert.rejects(takeLock(folder), LockedError);
+		alive.kill('SIGKILL');
+	})
+);
+
+test(
+	'who is asked to stop says in the lock that it is ending',
+	withFolder(async (folder) => {
+		const giveBack = await takeLock(folder);
+		markEnding(folder);
+		assert.match(readFileSync(join(folder, 'lock'), 'utf8'), /^\d+ \d+ ending\n$/);
+		giveBack();
+		assert.equal(existsSync(join(folder, 'lock')), false);
 	})
 );

@@ -1,21 +1,19 @@
-/** The call on a pack's climate: checks, then the core. */
-import { climateAnswer } from '$core/climate/answer.ts';
-import { FaultError } from '$core/job/faults.ts';
-import type { Shop } from '$core/shop/shop.ts';
-import { faults, type Answer } from './jobs.ts';
+/** The call on a pack's climate: checks, then the core, in a thread. */
+import { faults, WrittenJson, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
+import { shopNow } from './shop.ts';
+import { inThread } from './threads/pool.ts';
 import { checkClimate } from './validation/climate.ts';
 
-export function climateOfBody(body: unknown, shop: Shop): Answer {
+export async function climateOfBody(db: Database, body: unknown): Promise<Answer> {
 	const checked = checkClimate(body);
 	if (!checked.ok) return faults(400, checked.faults);
-	try {
-		return { status: 200, body: climateAnswer(checked.request, shop) };
-	} catch (error) {
-		if (error instanceof FaultError)
-			return faults(
-				400,
-				error.faults.map(({ path, says }) => ({ path: path.startsWith('pack') ? path : `pack.${path}`, says }))
-			);
-		throw error;
-	}
+	const { pack: file, room } = checked.request;
+	const done = await inThread('climate', { file, room, shop: (await shopNow(db)).written });
+	if (done.ok) return { status: 200, body: new WrittenJson(done.gives) };
+	if (!done.faults) return done.answer;
+	return faults(
+		400,
+		done.faults.map(({ path, says }) => ({ path: path.startsWith('pack') ? path : `pack.${path}`, says }))
+	);
 }

@@ -10,9 +10,9 @@ import { planDecided } from '$core/plan.ts';
 import { showNearest } from '$core/units/round.ts';
 import { figureWithUnit } from '$core/why/figure-text.ts';
 import { selectJob } from './db/jobs.ts';
-import type { Database } from './db/open.ts';
+import type { Database } from './db/database.ts';
 import { shopOf } from './shop.ts';
-import { faults, notFound, type Answer } from './jobs.ts';
+import { faults, notFound, type Answer } from './answer.ts';
 
 export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
 
@@ -20,7 +20,7 @@ export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
 export type Sheet = View | 'cut';
 export type Format = 'svg' | 'dxf';
 
-export async function drawingOf(db: Database, number: string, sheet: Sheet, format: Format): Promise<Drawn> {
+export async function drawingOf(db: Database, number: number, sheet: Sheet, format: Format): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);
@@ -42,7 +42,7 @@ function inMm(mm: number): number {
 	return showNearest(mm, 0.01);
 }
 
-export async function cutListOf(db: Database, number: string): Promise<Drawn> {
+export async function cutListOf(db: Database, number: number): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);

@@ -1,12 +1,13 @@
 /** What every page of one job starts from: the job as kept, and the shop. */
 import { error } from '@sveltejs/kit';
+import { readJobNumber } from '$core/job/number.ts';
 import { database } from './db/connection.ts';
 import { selectJob } from './db/jobs.ts';
 import { writtenShop } from './shop.ts';
 
 /** @throws HttpError 404 for a number that no job has */
 export async function jobPage(number: string) {
-	const row = await selectJob(database(), number, null);
+	const row = await selectJob(database(), readJobNumber(number)!, null);
 	if (!row) error(404, 'There is no job by that number.');
-	return { number: row.number, rev: row.rev, job: row.spec, shop: await writtenShop(database()) };
+	return { number, rev: row.rev, state: row.state, job: row.spec, shop: await writtenShop(database()) };
 }

@@ -1,103 +1,163 @@
 /** What the calls on jobs do: check, plan, keep. Each gives a status and a body; the routes answer them. */
 import { differences } from '$core/job/compare.ts';
+import { isCostly } from '$core/job/costly.ts';
+import { decide } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
-import { FaultError, type Fault } from '$core/job/faults.ts';
-import { plan, type Plan } from '$core/plan.ts';
-import { builtInShop, type Shop } from '$core/shop/shop.ts';
-import { insertJob, insertRevision, selectJob, selectRevisions, type Facts } from './db/jobs.ts';
-import type { Database } from './db/open.ts';
+import { FaultError } from '$core/job/faults.ts';
+import { IMPORTED_MOST, showJobNumber } from '$core/job/number.ts';
+import { readJob } from '$core/job/read.ts';
+import { planDecided } from '$core/plan.ts';
+import { faults, notFound, WrittenJson, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
+import {
+	changeState,
+	insertJob,
+	insertRevision,
+	selectJob,
+	selectJobs,
+	selectRevisions,
+	type After,
+	type Facts,
+	type State
+} from './db/jobs.ts';
+import { factsOf, folded } from './facts.ts';
+import { shopNow } from './shop.ts';
+import { inThread } from './threads/pool.ts';
 import { checkJobFile, EXTRA_KEYS_MOST } from './validation/job-file.ts';
 
-export type Answer = { status: number; body: unknown; headers?: Record<string, string> };
+type Checked = { ok: true; job: JobFile } | { ok: false; answer: Answer };
 
-export const notFound: Answer = faults(404, [{ path: '', says: 'There is nothing here by that name.' }]);
-
-export function faults(status: number, list: Fault[], headers?: Record<string, string>): Answer {
-	return { status, body: { faults: list }, headers };
-}
-
-/** Plans a body; nothing is stored. */
-export function planned(
-	body: unknown,
-	shop: Shop = builtInShop
-): { ok: true; job: JobFile; plan: Plan } | { ok: false; answer: Answer } {
-	const checked = checkJobFile(body);
-	if (!checked.ok) return { ok: false, answer: faults(400, checked.faults) };
+function checked(body: unknown): Checked {
+	const read = checkJobFile(body);
+	if (!read.ok) return { ok: false, answer: faults(400, read.faults) };
 	if (extraKeys(body) > EXTRA_KEYS_MOST)
 		return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- hold more than 100 kB in all.' }]) };
+	return { ok: true, job: read.job };
+}
+
+/** The plan of a body; nothing is stored. Remedies and reasons take longer than the figures, so a thread makes it. */
+export async function postPlan(db: Database, body: unknown): Promise<Answer> {
+	const read = checked(body);
+	if (!read.ok) return read.answer;
+	const { written } = await shopNow(db);
+	const planned = await inThread('plan', { file: read.job, shop: written });
+	return planned.ok ? { status: 200, body: new WrittenJson(planned.gives) } : planned.answer;
+}
+
+type WithFacts = { ok: true; job: JobFile; facts: Facts } | { ok: false; answer: Answer };
+
+/** A body that can be planned, and what lists need to know of it. */
+async function read(db: Database, body: unknown): Promise<WithFacts> {
+	const found = checked(body);
+	if (!found.ok) return found;
+	const { shop, written } = await shopNow(db);
+	if (isCostly(found.job)) {
+		const made = await inThread('facts', { file: found.job, shop: written });
+		return made.ok ? { ok: true, job: found.job, facts: made.gives } : made;
+	}
 	try {
-		return { ok: true, job: checked.job, plan: plan(checked.job, shop) };
+		const job = decide(readJob(found.job), shop);
+		return { ok: true, job: found.job, facts: factsOf(found.job, job, planDecided(found.job, job, shop).grade, shop) };
 	} catch (error) {
 		if (error instanceof FaultError) return { ok: false, answer: faults(400, error.faults) };
 		throw error;
 	}
 }
 
-export async function postJob(db: Database, body: unknown, number: string | null, shop: Shop = builtInShop): Promise<Answer> {
-	if (number !== null && !/^K-\d{4,9}$/.test(number))
-		return faults(400, [{ path: 'number', says: 'A job number looks like K-0142.' }]);
-	const read = planned(body, shop);
-	if (!read.ok) return read.answer;
-	const kept = await insertJob(db, read.job, factsOf(read.job, read.plan), number);
+export type PostJob = {
+	/** One that it brings along. */
+	number?: number;
+	/** An empty piece that is there is taken in its place. */
+	orEmpty?: boolean;
+};
+
+export async function postJob(db: Database, body: unknown, { number, orEmpty }: PostJob = {}): Promise<Answer> {
+	if (number !== undefined && number > IMPORTED_MOST)
+		return faults(400, [{ path: 'number', says: `A number that a job brings along is at most ${showJobNumber(IMPORTED_MOST)}.` }]);
+	const found = await read(db, body);
+	if (!found.ok) return found.answer;
+	const { job, facts } = found;
+	const kept = await insertJob(db, job, facts, {
+		number: number ?? null,
+		orEmptyIn: orEmpty && facts.empty ? (job.unit ?? 'mm') : null
+	});
 	if (kept.kind === 'taken')
-		return faults(409, [{ path: 'number', says: `${number} is taken already. Leave the number out for the next free one.` }]);
+		return faults(409, [
+			{ path: 'number', says: `${showJobNumber(number!)} is taken already. Leave the number out for the next free one.` }
+		]);
+	const shown = showJobNumber(kept.number);
 	return {
-		status: 201,
-		body: { number: kept.number, rev: kept.rev },
-		headers: { location: `/api/jobs/${kept.number}`, etag: `"${kept.rev}"` }
+		status: kept.kind === 'found' ? 200 : 201,
+		body: { number: shown, rev: kept.rev },
+		headers: { location: `/api/jobs/${shown}`, etag: `"${kept.rev}"` }
 	};
 }
 
-export async function getJob(db: Database, number: string, rev: string | null, shop: Shop = builtInShop): Promise<Answer> {
-	if (rev !== null && !/^\d{1,9}$/.test(rev)) return faults(400, [{ path: 'rev', says: 'A revision is a whole number.' }]);
-	const row = await selectJob(db, number, rev === null ? null : Number(rev));
+export async function getJob(db: Database, number: number, rev: number | null): Promise<Answer> {
+	const row = await selectJob(db, number, rev);
 	if (!row) return notFound;
-	return {
-		status: 200,
-		body: { number: row.number, rev: row.rev, job: row.spec, plan: plan(row.spec, shop) },
-		headers: { etag: `"${row.rev}"` }
-	};
+	const { written } = await shopNow(db);
+	const planned = await inThread('plan', { file: row.spec, shop: written });
+	if (!planned.ok) return planned.answer;
+	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, state: row.state, job: row.spec });
+	return { status: 200, body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`), headers: { etag: `"${row.rev}"` } };
 }
 
-/** Keeps a revision on top of the one named by If-Match. */
-export async function putJob(
-	db: Database,
-	number: string,
-	body: unknown,
-	ifMatch: string | null,
-	reason: string,
-	shop: Shop = builtInShop
-): Promise<Answer> {
-	if (ifMatch === null) return faults(428, [{ path: 'If-Match', says: 'Say which revision this started from: If-Match: "7".' }]);
-	const match = /^"(\d{1,9})"$/.exec(ifMatch);
-	if (!match) return faults(400, [{ path: 'If-Match', says: 'This must be one quoted number, such as "7".' }]);
-	const read = planned(body, shop);
-	if (!read.ok) return read.answer;
-	const kept = await insertRevision(db, number, Number(match[1]), read.job, factsOf(read.job, read.plan), reason.slice(0, 200));
+/** Keeps a revision on top of another. */
+export async function putJob(db: Database, number: number, body: unknown, on: number, reason: string): Promise<Answer> {
+	const found = await read(db, body);
+	if (!found.ok) return found.answer;
+	const { job, facts } = found;
+	const kept = await insertRevision(db, number, on, job, facts, reason.slice(0, 200));
 	if (!kept) return notFound;
 	if (kept.kind === 'conflict') {
-		const differs = differences(read.job, kept.theirs);
+		const differs = differences(job, kept.theirs);
 		return {
 			status: 409,
-			body: { mine: read.job, theirs: kept.theirs, base: kept.base, differs, rev: kept.rev },
+			body: { mine: job, theirs: kept.theirs, base: kept.base, differs, rev: kept.rev },
 			headers: { etag: `"${kept.rev}"` }
 		};
 	}
-	return { status: 200, body: { number, rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
+	return { status: 200, body: { number: showJobNumber(number), rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
 }
 
-export async function getRevisions(db: Database, number: string): Promise<Answer> {
+export async function getRevisions(db: Database, number: number): Promise<Answer> {
 	const revisions = await selectRevisions(db, number);
 	return revisions ? { status: 200, body: { revisions } } : notFound;
 }
 
-function factsOf(job: JobFile, planOf: Plan): Facts {
+/** Hands a job over, puts it into the archive, or takes it up again. */
+export async function putState(db: Database, number: number, state: Exclude<State, 'deleted'>): Promise<Answer> {
+	const changed = await changeState(db, number, state);
+	return changed ? { status: 200, body: { number: showJobNumber(number), state } } : notFound;
+}
+
+/** A piece in which nothing was decided goes; anything else is handed over or archived. */
+export async function deleteJob(db: Database, number: number): Promise<Answer> {
+	const changed = await changeState(db, number, 'deleted');
+	if (!changed) return notFound;
+	if (changed.kind === 'not-empty')
+		return faults(409, [{ path: '', says: 'Something is decided in this job already. Archive it: nothing of it is lost.' }]);
+	return { status: 200, body: { number: showJobNumber(number), state: 'deleted' } };
+}
+
+export type ListQuery = { find: string; after: After; state: State | null; order: 'newest' | 'pressing' };
+
+/** A page of jobs without their files. */
+export async function listJobs(db: Database, query: ListQuery): Promise<Answer> {
+	const { jobs, next } = await selectJobs(db, { ...query, find: folded(query.find).trim() });
 	return {
-		title: job.title ?? job.piece?.title ?? '',
-		maker: job.piece?.maker ?? '',
-		aim: planOf.grade.aimed,
-		reached: planOf.grade.reached
+		status: 200,
+		body: {
+			jobs: jobs.map(({ spec: _, number, ...job }) => ({ number: showJobNumber(number), ...job })),
+			next: next && showAfter(next)
+		}
 	};
+}
+
+/** Where the next page begins, as an address carries it: `K-0142`, `2026-05-15.K-0142`. */
+export function showAfter(after: NonNullable<After>): string {
+	return `${after.wanted ? `${after.wanted}.` : ''}${showJobNumber(after.number)}`;
 }
 
 /** Letters in keys that are kept untouched, wherever they stand. */

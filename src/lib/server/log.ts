@@ -2,3 +2,20 @@
 import pino from 'pino';
 
 export const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
+
+export type LoggedError = { type: string; message: string; stack?: string; code?: string };
+
+/** What may be written down of an error: never a statement's values, never a row of somebody's data. */
+export function loggable(error: unknown): LoggedError {
+	if (!(error instanceof Error)) return { type: typeof error, message: 'Something that is no error was thrown.' };
+	const { code } = error as { code?: unknown };
+	const ofDatabase = typeof code === 'string' && /^[0-9A-Z]{5}$/.test(code);
+	// “invalid input syntax for type integer: "…"” quotes what somebody typed.
+	const message = ofDatabase && code.startsWith('22') ? 'The database refused a value.' : error.message;
+	return {
+		type: error.name,
+		message,
+		stack: error.stack?.replace(error.message, message),
+		...(typeof code === 'string' ? { code } : {})
+	};
+}

@@ -1,8 +1,8 @@
 /** Pictures of pieces: kept by the sum of their bytes, so that a job file can name one. */
 import { createHash } from 'node:crypto';
 import { insertPicture } from './db/pictures.ts';
-import type { Database } from './db/open.ts';
-import { faults, type Answer } from './jobs.ts';
+import type { Database } from './db/database.ts';
+import { faults, type Answer } from './answer.ts';
 
 export const PICTURE_MOST = 8 * 1024 * 1024;
 
@@ -12,10 +12,9 @@ const STARTS: Record<string, (bytes: Uint8Array) => boolean> = {
 	'image/svg+xml': (bytes) => isQuietSvg(Buffer.from(bytes).toString('utf8'))
 };
 
-export async function postPicture(db: Database, type: string, bytes: Uint8Array | null): Promise<Answer> {
+export async function postPicture(db: Database, type: string, bytes: Uint8Array): Promise<Answer> {
 	const starts = STARTS[type];
 	if (!starts) return faults(415, [{ path: '', says: 'A picture is sent as image/png, image/jpeg or image/svg+xml.' }]);
-	if (!bytes) return faults(413, [{ path: '', says: 'This picture is larger than 8 MB.' }]);
 	if (!starts(bytes))
 		return faults(400, [{ path: '', says: `This is no ${type} picture, or one that carries scripts or foreign parts.` }]);
 	const sum = createHash('sha256').update(bytes).digest('hex');

@@ -1,11 +1,11 @@
 /** Rooms by the hour, and what a year of one came to for a job. */
 import Joi from 'joi';
-import Papa from 'papaparse';
-import { guessColumns, LoggerError, LoggerReader } from '$core/climate/logger.ts';
+import { showJobNumber } from '$core/job/number.ts';
 import { readRoom } from '$core/climate/readings.ts';
-import type { Database } from './db/open.ts';
+import { faults, notFound, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
 import { insertClimate, insertRoom, selectClimates, selectRoom, selectRooms, type RoomYear } from './db/rooms.ts';
-import { faults, notFound, type Answer } from './jobs.ts';
+import { inThread } from './threads/pool.ts';
 import { pathOf } from './validation/job-file.ts';
 
 const gap = Joi.object({
@@ -48,25 +48,13 @@ export async function postRoom(db: Database, body: unknown): Promise<Answer> {
 }
 
 /** A logger's file as it is: columns are found by their names. */
-export async function postLoggerFile(db: Database, name: string, text: string): Promise<Answer> {
+export async function postLoggerFile(db: Database, name: string, csv: Uint8Array): Promise<Answer> {
 	if (name.trim() === '' || name.length > 80)
 		return faults(400, [{ path: 'name', says: 'Give the room a name of 1 to 80 letters: ?name=Loft.' }]);
-	const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
-	try {
-		const { columns, heading } = guessColumns(data.slice(0, 20));
-		const reader = new LoggerReader(columns, heading ? 2 : 1);
-		for (const row of data.slice(heading ? 1 : 0)) reader.take(row);
-		const { readings, from, gaps } = reader.end();
-		return await keep(db, {
-			name: name.trim(),
-			begins: from,
-			readings: readings.map(([hour, rh, celsius]) => [hour, hundredth(rh), hundredth(celsius)]),
-			gaps
-		});
-	} catch (error) {
-		if (error instanceof LoggerError) return faults(400, [{ path: '', says: error.message }]);
-		throw error;
-	}
+	const done = await inThread('room', { csv });
+	if (!done.ok) return done.answer;
+	const read = done.gives;
+	return read.ok ? keep(db, { name: name.trim(), ...read.room }) : faults(400, [{ path: '', says: read.says }]);
 }
 
 async function keep(db: Database, room: RoomYear): Promise<Answer> {
@@ -74,10 +62,6 @@ async function keep(db: Database, room: RoomYear): Promise<Answer> {
 	if (id === null)
 		return faults(409, [{ path: 'name', says: `“${room.name}” is taken already. Give this one a name of its own.` }]);
 	return { status: 201, body: { id, name: room.name }, headers: { location: `/api/rooms/${id}` } };
-}
-
-function hundredth(value: number): number {
-	return Number(value.toFixed(2));
 }
 
 const number = Joi.number().required();
@@ -106,7 +90,7 @@ const climateSchema = Joi.object({
 });
 
 /** What a year came to stays with the job, beside the revision for which it was run. */
-export async function postClimate(db: Database, job: string, body: unknown): Promise<Answer> {
+export async function postClimate(db: Database, job: number, body: unknown): Promise<Answer> {
 	const { error } = climateSchema.validate(body, { abortEarly: false, convert: false });
 	if (error)
 		return faults(
@@ -114,10 +98,10 @@ export async function postClimate(db: Database, job: string, body: unknown): Pro
 			error.details.map(({ path, message }) => ({ path: pathOf(path), says: `${message}.` }))
 		);
 	const { rev, ...result } = body as { rev: number };
-	return (await insertClimate(db, job, rev, result)) ? { status: 201, body: { number: job, rev } } : notFound;
+	return (await insertClimate(db, job, rev, result)) ? { status: 201, body: { number: showJobNumber(job), rev } } : notFound;
 }
 
-export async function getClimates(db: Database, job: string): Promise<Answer> {
+export async function getClimates(db: Database, job: number): Promise<Answer> {
 	const kept = await selectClimates(db, job);
 	return kept ? { status: 200, body: { kept } } : notFound;
 }

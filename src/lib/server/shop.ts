@@ -8,10 +8,11 @@ import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-
 import { readShelf, type WrittenShelfItem } from '$core/shop/shelf.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-import type { Database } from './db/open.ts';
-import { isUsedAnywhere } from './db/jobs.ts';
-import { keepList, selectList } from './db/shop.ts';
-import { faults, type Answer } from './jobs.ts';
+import { call, faults, revisionNamed, route, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
+import { usedAnywhere } from './db/jobs.ts';
+import { keepList, selectLists } from './db/shop.ts';
+import { json } from './validation/body.ts';
 
 type Read = { ok: true; items: unknown } | { ok: false; faults: Fault[] };
 type List = {
@@ -59,6 +60,7 @@ const LISTS = {
 	}
 } satisfies Record<keyof WrittenShop, List>;
 export type ListKey = keyof typeof LISTS;
+export const LIST_KEYS = Object.keys(LISTS) as ListKey[];
 
 /** Kept as it was written: 16 in stays 16 in. */
 function readSizes(list: unknown): Read {
@@ -67,27 +69,40 @@ function readSizes(list: unknown): Read {
 	return { ok: true, items: (list as WrittenSize[]).map(({ name, width, height }) => ({ name: name.trim(), width, height })) };
 }
 
-/** Revision 0 is the list as it comes. */
+type Kept = { rev: number; items: unknown };
+
+/** Every list at its revision; 0 is the list as it comes. */
+async function lists(db: Database): Promise<Record<ListKey, Kept>> {
+	const kept = await selectLists(db);
+	return Object.fromEntries(
+		LIST_KEYS.map((key) => [key, kept.get(LISTS[key].stored) ?? { rev: 0, items: LISTS[key].asItComes }])
+	) as Record<ListKey, Kept>;
+}
+
 export async function listOf<T>(db: Database, key: ListKey): Promise<{ rev: number; items: T }> {
-	const kept = await selectList(db, LISTS[key].stored);
-	return kept ? { rev: kept.rev, items: kept.items as T } : { rev: 0, items: LISTS[key].asItComes as T };
+	return (await lists(db))[key] as { rev: number; items: T };
 }
 
-/** Everything the shop set for itself. */
+/** Everything the shop set for itself, and the shop that jobs are planned for. */
+export type ShopNow = { written: WrittenShop; shop: Shop; /** Another once any list is another. */ stands: string };
+
+let last: ShopNow | null = null;
+
+/** Made anew when a list stands at another revision than before; of one house there are no two shops at a time. */
+export async function shopNow(db: Database): Promise<ShopNow> {
+	const all = await lists(db);
+	const stands = LIST_KEYS.map((key) => all[key].rev).join('.');
+	const written = Object.fromEntries(LIST_KEYS.map((key) => [key, all[key].items])) as WrittenShop;
+	if (last?.stands === stands && JSON.stringify(last.written) === JSON.stringify(written)) return last;
+	return (last = { written, shop: shopFrom(written), stands });
+}
+
 export async function writtenShop(db: Database): Promise<WrittenShop> {
-	const [packSizes, materials, places, shelf, house] = await Promise.all([
-		listOf<WrittenSize[]>(db, 'packSizes'),
-		listOf<WrittenMaterial[]>(db, 'materials'),
-		listOf<OwnPlace[]>(db, 'places'),
-		listOf<WrittenShelfItem[]>(db, 'shelf'),
-		listOf<WrittenFigure[]>(db, 'house')
-	]);
-	return { packSizes: packSizes.items, materials: materials.items, places: places.items, shelf: shelf.items, house: house.items };
+	return (await shopNow(db)).written;
 }
 
-/** The shop that jobs are planned for. */
 export async function shopOf(db: Database): Promise<Shop> {
-	return shopFrom(await writtenShop(db));
+	return (await shopNow(db)).shop;
 }
 
 export async function getList(db: Database, key: ListKey): Promise<Answer> {
@@ -95,20 +110,31 @@ export async function getList(db: Database, key: ListKey): Promise<Answer> {
 	return { status: 200, body: { rev, [key]: items }, headers: { etag: `"${rev}"` } };
 }
 
-/** Keeps a list on top of the revision named by If-Match. */
-export async function putList(db: Database, key: ListKey, sent: unknown, ifMatch: string | null): Promise<Answer> {
-	if (ifMatch === null) return faults(428, [{ path: 'If-Match', says: 'Say which revision this started from: If-Match: "0".' }]);
-	const match = /^"(\d{1,9})"$/.exec(ifMatch);
-	if (!match) return faults(400, [{ path: 'If-Match', says: 'This must be one quoted number, such as "0".' }]);
+/** Keeps a list on top of a revision of it. */
+export async function putList(db: Database, key: ListKey, sent: unknown, on: number): Promise<Answer> {
 	const checked = checkSent(key, sent);
 	if (!checked.ok) return faults(400, checked.faults);
 	const items = key === 'materials' ? await withKeptMaterials(db, checked.items as WrittenMaterial[]) : checked.items;
-	const rev = await keepList(db, LISTS[key].stored, items, Number(match[1]));
+	const rev = await keepList(db, LISTS[key].stored, items, on);
 	if (rev === null)
 		return faults(409, [
 			{ path: 'If-Match', says: 'Somebody else changed the list meanwhile. Load it again and make the change on top of it.' }
 		]);
 	return { status: 200, body: { rev, [key]: items }, headers: { etag: `"${rev}"` } };
+}
+
+/** The calls on a list: one way for all of them. */
+export function listRoute(keyOf: (params: Record<string, string>) => ListKey) {
+	return route({
+		GET: call({ answer: ({ db, params }) => getList(db, keyOf(params)) }),
+		PUT: call({
+			body: json(),
+			answer: ({ db, params, body, headers }) => {
+				const on = revisionNamed(headers, 0);
+				return on.ok ? putList(db, keyOf(params), body, on.value) : on.answer;
+			}
+		})
+	});
 }
 
 /** The list that a body holds, read; or every fault of it. */
@@ -130,7 +156,9 @@ async function withKeptMaterials(db: Database, next: WrittenMaterial[]): Promise
 	const { items: before } = await listOf<WrittenMaterial[]>(db, 'materials');
 	const stays = new Set(next.map(({ kind, id }) => `${kind} ${id}`));
 	const gone = before.filter(({ kind, id }) => !stays.has(`${kind} ${id}`) && !builtInShop[KINDS[kind].of][id]);
-	const kept: WrittenMaterial[] = [];
-	for (const material of gone) if (await isUsedAnywhere(db, material.id)) kept.push({ ...material, withdrawn: true });
-	return [...next, ...kept];
+	const used = await usedAnywhere(
+		db,
+		gone.map(({ id }) => id)
+	);
+	return [...next, ...gone.filter(({ id }) => used.has(id)).map((material) => ({ ...material, withdrawn: true }))];
 }

@@ -1,35 +1,39 @@
 /** Which open jobs a change of the materials touches, before it is kept. */
 import type { WrittenMaterial } from '$core/shop/catalogue.ts';
-import { touchedBy, type Touched } from '$core/shop/touched.ts';
+import type { Touched } from '$core/shop/touched.ts';
+import { changedMaterials } from '$core/shop/changed.ts';
 import { shopFrom } from '$core/shop/written.ts';
-import { selectJobs } from './db/jobs.ts';
-import type { Database } from './db/open.ts';
-import { faults, type Answer } from './jobs.ts';
-import { checkSent, writtenShop } from './shop.ts';
+import { showJobNumber } from '$core/job/number.ts';
+import { faults, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
+import { selectUsing } from './db/jobs.ts';
+import { checkSent, shopNow } from './shop.ts';
+import { inThread } from './threads/pool.ts';
 
 export type TouchedJob = { number: string; title: string } & Touched;
 
-/** Jobs looked at; a shop has fewer open at once. */
+/** Jobs planned anew; a shop has fewer open at once. */
 const MOST_JOBS = 2000;
+/** So many at a time: between them others have their turn in the threads. */
+const TOGETHER = 50;
 
 /** `{ jobs, looked, more }`: those that use a changed material, with what comes out otherwise. Stores nothing. */
 export async function touchesOf(db: Database, sent: unknown): Promise<Answer> {
 	const checked = checkSent('materials', sent);
 	if (!checked.ok) return faults(400, checked.faults);
-	const written = await writtenShop(db);
-	const before = shopFrom(written);
-	const after = shopFrom({ ...written, materials: checked.items as WrittenMaterial[] });
+	const { written: before, shop } = await shopNow(db);
+	const after = { ...before, materials: checked.items as WrittenMaterial[] };
+	const found = await selectUsing(db, changedMaterials(shop, shopFrom(after)), MOST_JOBS + 1);
+	const looked = found.slice(0, MOST_JOBS);
 	const jobs: TouchedJob[] = [];
-	let looked = 0;
-	let next: string | null = '';
-	while (next !== null && looked < MOST_JOBS) {
-		const page = await selectJobs(db, '', next);
-		for (const { number, title, spec } of page.jobs) {
-			looked += 1;
-			const touched = touchedBy(spec, before, after);
-			if (touched) jobs.push({ number, title: title || 'New piece', ...touched });
+	for (let from = 0; from < looked.length; from += TOGETHER) {
+		const some = looked.slice(from, from + TOGETHER);
+		const done = await inThread('touched', { files: some.map(({ spec }) => spec), before, after });
+		if (!done.ok) return done.answer;
+		for (const [index, touched] of done.gives.entries()) {
+			const { number, title } = some[index]!;
+			if (touched) jobs.push({ number: showJobNumber(number), title: title || 'New piece', ...touched });
 		}
-		next = page.next;
 	}
-	return { status: 200, body: { jobs, looked, more: next !== null } };
+	return { status: 200, body: { jobs, looked: looked.length, more: found.length > looked.length } };
 }

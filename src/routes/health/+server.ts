@@ -1,10 +1,12 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
+import Joi from 'joi';
+import { call, route } from '$lib/server/answer.ts';
+import { health } from '$lib/server/health.ts';
 
-export const GET: RequestHandler = async () => {
-	await database().query('SELECT 1');
-	return respond({ status: 200, body: { ok: true } });
-};
+const asked = Joi.object<{ full: boolean }>({
+	full: Joi.string()
+		.allow('')
+		.custom((text: string) => text !== 'false')
+		.default(false)
+});
 
-export const fallback = onlyMethods('GET');
+export const { GET, fallback } = route({ GET: call({ query: asked, answer: ({ db, query }) => health(db, query.full) }) });

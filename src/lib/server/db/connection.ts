@@ -1,11 +1,11 @@
 /** The one database of this process. */
-import { openDatabase, type Database, type OpenDatabase } from './open.ts';
+import { openDatabase, type Database, type OpenDatabase, type Where } from './open.ts';
 
 let open: OpenDatabase | null = null;
 
-/** Opens the data folder once, at the start. */
-export async function connect(folder: string, fresh: boolean): Promise<void> {
-	open ??= await openDatabase(folder, fresh);
+/** Opens it once, at the start. */
+export async function connect(where: Where, lost: (error: Error) => void): Promise<void> {
+	open ??= await openDatabase(where, lost);
 }
 
 export function database(): Database {

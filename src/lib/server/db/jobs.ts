@@ -1,52 +1,87 @@
-/** The tables job and job_revision: every query on them. */
+/** The tables of a job: job, job_revision, job_state and what finds a job. Every query on them. */
 import type { JobFile } from '$core/job/definition.ts';
-import type { Database } from './open.ts';
+import type { Unit } from '$core/units/length.ts';
+import { announce, type Database, type Queries, type Transaction } from './database.ts';
 
-export type JobRow = { number: string; rev: number; spec: JobFile };
-/** What lists find a job by. */
-export type Facts = { title: string; maker: string; aim: string; reached: string | null };
-export type Kept = { kind: 'kept'; number: string; rev: number };
+/** A job's number as it counts; `showJobNumber` writes it. */
+export type JobRow = { number: number; rev: number; spec: JobFile };
+/** What is known of a job beside its file, written with each revision. */
+export type Facts = {
+	title: string;
+	maker: string;
+	aim: string;
+	reached: string | null;
+	/** Nothing is decided in it yet. */
+	empty: boolean;
+	/** ISO day, or null. */
+	wanted: string | null;
+	/** The text that `find` looks in beside the number, folded as what is looked for is. */
+	words: string;
+	/** Ids of every material that the job names or uses. */
+	materials: string[];
+	/** Sums of the pictures that it names. */
+	pictures: string[];
+};
+export type State = 'open' | 'handed-over' | 'archived' | 'deleted';
+export type Kept = { kind: 'kept'; number: number; rev: number };
 export type Conflict = { kind: 'conflict'; rev: number; theirs: JobFile; base: JobFile | null };
 
-const PAGE = 50;
+export const PAGE = 50;
 
-/** A new job; its number is the next, or the one that it brings along. */
+/** Two who press at once get the same piece: only one looks at a time. */
+const EMPTY_PIECE = 7_273_534;
+
+export type NewJob = {
+	/** One that it brings along; null: the next. */
+	number: number | null;
+	/** An open piece in which nothing is decided, cut in this unit, is taken in its place. */
+	orEmptyIn: Unit | null;
+};
+
+/** @returns `found` for an empty piece that was there */
 export async function insertJob(
 	db: Database,
 	spec: JobFile,
 	facts: Facts,
-	number: string | null
-): Promise<Kept | { kind: 'taken' }> {
+	{ number, orEmptyIn }: NewJob
+): Promise<(Omit<Kept, 'kind'> & { kind: 'kept' | 'found' }) | { kind: 'taken' }> {
 	return db.transaction(async (tx) => {
-		if (number !== null) {
-			const { rows } = await tx.query('SELECT 1 FROM job WHERE number = $1', [number]);
-			if (rows.length > 0) return { kind: 'taken' as const };
-			// Later numbers go on behind it.
-			await tx.query("SELECT setval('job_number_seq', greatest((SELECT last_value FROM job_number_seq), $1::bigint))", [
-				Number(number.slice(2))
-			]);
+		if (orEmptyIn) {
+			await tx.query('SELECT pg_advisory_xact_lock($1)', [EMPTY_PIECE]);
+			const { rows } = await tx.query<{ number: number; rev: number }>(
+				`SELECT job.number, job.head_rev AS rev
+				 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
+				 WHERE job.empty AND job.state = 'open' AND coalesce(job_revision.spec ->> 'unit', 'mm') = $1 ORDER BY job.id LIMIT 1`,
+				[orEmptyIn]
+			);
+			if (rows[0]) return { kind: 'found' as const, ...rows[0] };
 		}
-		const { rows } = await tx.query<{ id: string; number: string }>(
-			`INSERT INTO job (number, head_rev, title, maker, aim, reached)
-			 VALUES (coalesce($1, 'K-' || lpad(nextval('job_number_seq')::text, 4, '0')), 1, $2, $3, $4, $5)
-			 RETURNING id, number`,
-			[number, facts.title, facts.maker, facts.aim, facts.reached]
-		);
-		const [job] = rows;
-		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, 1, $2, '', 'new')", [
-			job!.id,
-			JSON.stringify(spec)
-		]);
-		return { kind: 'kept' as const, number: job!.number, rev: 1 };
+		// Later numbers go on behind one that is brought along.
+		if (number !== null) await tx.query("SELECT setval('job_number_seq', $1) FROM job_number_seq WHERE last_value < $1", [number]);
+		let made: { id: number; number: number } | undefined;
+		while (!made) {
+			const { rows } = await tx.query<{ id: number; number: number }>(
+				`INSERT INTO job (number, head_rev, title, maker, aim, reached, empty, wanted, words)
+				 VALUES (coalesce($1, nextval('job_number_seq')), 1, $2, $3, $4, $5, $6, coalesce($7::date, 'infinity'), $8)
+				 ON CONFLICT (number) DO NOTHING RETURNING id, number`,
+				[number, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
+			);
+			made = rows[0];
+			// A number that somebody brought along is passed over by those that are counted.
+			if (!made && number !== null) return { kind: 'taken' as const };
+		}
+		await insertHead(tx, made.id, 1, spec, facts, 'new');
+		await announceJob(tx, made.number, 1);
+		return { kind: 'kept' as const, number: made.number, rev: 1 };
 	});
 }
 
 /** The head of a job, or an earlier revision; null where there is none. */
-export async function selectJob(db: Database, number: string, rev: number | null): Promise<JobRow | null> {
-	const { rows } = await db.query<JobRow>(
-		`SELECT job.number, job_revision.rev, job_revision.spec
+export async function selectJob(db: Queries, number: number, rev: number | null): Promise<(JobRow & { state: State }) | null> {
+	const { rows } = await db.query<JobRow & { state: State }>(
+		`SELECT job.number, job.state, job_revision.rev, job_revision.spec
 		 FROM job JOIN job_revision ON job_revision.job_id = job.id
-		 WHERE job.number = $1 AND job_revision.rev = coalesce($2, job.head_rev)`,
+		 WHERE job.number = $1 AND job_revision.rev = coalesce($2, job.head_rev) AND job.state <> 'deleted'`,
 		[number, rev]
 	);
 	return rows[0] ?? null;
@@ -55,15 +90,15 @@ export async function selectJob(db: Database, number: string, rev: number | null
 /** A new revision on top of `from`; a conflict when another came between. Null where there is no such job. */
 export async function insertRevision(
 	db: Database,
-	number: string,
+	number: number,
 	from: number,
 	spec: JobFile,
 	facts: Facts,
 	reason: string
 ): Promise<Kept | Conflict | null> {
 	return db.transaction(async (tx) => {
-		const { rows } = await tx.query<{ id: string; head_rev: number }>(
-			'SELECT id, head_rev FROM job WHERE number = $1 FOR UPDATE',
+		const { rows } = await tx.query<{ id: number; head_rev: number }>(
+			"SELECT id, head_rev FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
 			[number]
 		);
 		const [job] = rows;
@@ -77,54 +112,160 @@ export async function insertRevision(
 			return { kind: 'conflict' as const, rev: job.head_rev, theirs: at(job.head_rev)!, base: at(from) };
 		}
 		const rev = from + 1;
-		await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3, '', $4)", [
-			job.id,
-			rev,
-			JSON.stringify(spec),
-			reason
-		]);
-		await tx.query('UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6 WHERE id = $1', [
-			job.id,
-			rev,
-			facts.title,
-			facts.maker,
-			facts.aim,
-			facts.reached
-		]);
+		await insertHead(tx, job.id, rev, spec, facts, reason);
+		await tx.query(
+			`UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6, empty = $7, wanted = coalesce($8::date, 'infinity'),
+			 words = $9 WHERE id = $1`,
+			[job.id, rev, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
+		);
+		await announceJob(tx, number, rev);
 		return { kind: 'kept' as const, number, rev };
 	});
+}
+
+/** The revision itself, and the rows by which its materials and pictures are found. */
+async function insertHead(tx: Transaction, id: number, rev: number, spec: JobFile, facts: Facts, reason: string): Promise<void> {
+	await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3::jsonb, '', $4)", [
+		id,
+		rev,
+		JSON.stringify(spec),
+		reason
+	]);
+	await tx.query(
+		`INSERT INTO job_material (material, job_id, last_rev) SELECT unnest($3::text[]), $1, $2
+		 ON CONFLICT (material, job_id) DO UPDATE SET last_rev = excluded.last_rev`,
+		[id, rev, facts.materials]
+	);
+	if (facts.pictures.length > 0)
+		await tx.query('INSERT INTO job_picture (sum, job_id) SELECT unnest($2::text[]), $1 ON CONFLICT DO NOTHING', [id, facts.pictures]);
+}
+
+async function announceJob(tx: Queries, number: number, rev: number): Promise<void> {
+	await announce(tx, JSON.stringify({ job: number, rev }));
 }
 
 export type RevisionRow = { rev: number; author: string; at: Date; reason: string };
 
 /** Newest first; null where there is no such job. */
-export async function selectRevisions(db: Database, number: string): Promise<RevisionRow[] | null> {
+export async function selectRevisions(db: Queries, number: number): Promise<RevisionRow[] | null> {
 	const { rows } = await db.query<RevisionRow>(
 		`SELECT job_revision.rev, job_revision.author, job_revision.at, job_revision.reason
 		 FROM job JOIN job_revision ON job_revision.job_id = job.id
-		 WHERE job.number = $1 ORDER BY job_revision.rev DESC`,
+		 WHERE job.number = $1 AND job.state <> 'deleted' ORDER BY job_revision.rev DESC`,
 		[number]
 	);
 	return rows.length > 0 ? rows : null;
 }
 
-export type ListedJob = JobRow & Facts & { at: Date };
-
-/** A page of jobs by number, with their heads; `find` looks in number, title and maker. */
-export async function selectJobs(db: Database, find: string, after: string): Promise<{ jobs: ListedJob[]; next: string | null }> {
-	const { rows } = await db.query<ListedJob>(
-		`SELECT job.number, job.title, job.maker, job.aim, job.reached, job_revision.rev, job_revision.spec, job_revision.at
-		 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
-		 WHERE job.number > $2 AND ($1 = '' OR strpos(lower(job.number || ' ' || job.title || ' ' || job.maker), lower($1)) > 0)
-		 ORDER BY job.number LIMIT $3`,
-		[find, after, PAGE + 1]
-	);
-	const jobs = rows.slice(0, PAGE);
-	return { jobs, next: rows.length > PAGE ? jobs.at(-1)!.number : null };
+/** Jobs end, and may be taken up again; only one in which nothing is decided is deleted. */
+export async function changeState(
+	db: Database,
+	number: number,
+	state: State
+): Promise<{ kind: 'changed' } | { kind: 'not-empty' } | null> {
+	return db.transaction(async (tx) => {
+		const { rows } = await tx.query<{ id: number; state: State; empty: boolean; rev: number }>(
+			"SELECT id, state, empty, head_rev AS rev FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
+			[number]
+		);
+		const [job] = rows;
+		if (!job) return null;
+		if (state === 'deleted' && !job.empty) return { kind: 'not-empty' as const };
+		if (state === job.state) return { kind: 'changed' as const };
+		await tx.query('UPDATE job SET state = $2 WHERE id = $1', [job.id, state]);
+		await tx.query("INSERT INTO job_state (job_id, state, author) VALUES ($1, $2, '')", [job.id, state]);
+		await announceJob(tx, number, job.rev);
+		return { kind: 'changed' as const };
+	});
 }
 
-/** Whether any revision of any job holds this word as a value, such as the id of a material. */
-export async function isUsedAnywhere(db: Database, word: string): Promise<boolean> {
-	const { rows } = await db.query('SELECT 1 FROM job_revision WHERE strpos(spec::text, $1) > 0 LIMIT 1', [JSON.stringify(word)]);
-	return rows.length > 0;
+export type ListedJob = Pick<Facts, 'title' | 'maker' | 'aim' | 'reached'> & {
+	number: number;
+	rev: number;
+	state: State;
+	/** ISO day, or null. */ wanted: string | null;
+	at: Date;
+	spec: JobFile;
+};
+/** Where a page begins: behind this job. */
+export type After = { wanted: string | null; number: number } | null;
+export type Asked = {
+	/** Folded text: everywhere in number, title and maker; one or two letters where a word begins with them. */
+	find: string;
+	after: After;
+	/** null: all that were not deleted. */
+	state: State | null;
+	/** Newest first, or those wanted soonest, and of those the newest. */
+	order: 'newest' | 'pressing';
+};
+
+/** A page of jobs with their heads, and where the next one begins. */
+export async function selectJobs(db: Queries, { find, after, state, order }: Asked): Promise<{ jobs: ListedJob[]; next: After }> {
+	const values: unknown[] = [];
+	const value = (of: unknown) => `$${values.push(of)}`;
+	const where = [state === null ? "job.state <> 'deleted'" : `job.state = ${value(state)}`];
+	if (find !== '') where.push(`job.found LIKE ${value(patternFor(find))}`);
+	if (after)
+		where.push(
+			order === 'newest'
+				? `-job.number > ${value(-after.number)}`
+				: `(job.wanted, -job.number) > (coalesce(${value(after.wanted)}::date, 'infinity'), ${value(-after.number)})`
+		);
+	// The page is found among the jobs alone; only its fifty are looked up further.
+	const by = order === 'newest' ? '-number' : 'wanted, -number';
+	const { rows } = await db.query<ListedJob>(
+		`WITH page AS MATERIALIZED (
+			SELECT * FROM job WHERE ${where.join(' AND ')} ORDER BY ${by} LIMIT ${value(PAGE + 1)}
+		 )
+		 SELECT page.number, page.title, page.maker, page.aim, page.reached, page.state, nullif(page.wanted, 'infinity')::text AS wanted,
+			job_revision.rev, job_revision.spec, job_revision.at
+		 FROM page JOIN job_revision ON job_revision.job_id = page.id AND job_revision.rev = page.head_rev
+		 ORDER BY ${by}`,
+		values
+	);
+	const jobs = rows.slice(0, PAGE);
+	const last = jobs.at(-1);
+	return { jobs, next: rows.length > PAGE ? { wanted: last!.wanted, number: last!.number } : null };
+}
+
+/** Signs of a pattern are letters here. */
+function patternFor(find: string): string {
+	const literal = find.replace(/[\\%_]/g, '\\$&');
+	return find.length < 3 ? `% ${literal}%` : `%${literal}%`;
+}
+
+/** Of these materials, those that any revision of any job uses. */
+export async function usedAnywhere(db: Queries, materials: readonly string[]): Promise<Set<string>> {
+	const { rows } = await db.query<{ material: string }>(
+		'SELECT DISTINCT material FROM job_material WHERE material = ANY($1::text[])',
+		[materials]
+	);
+	return new Set(rows.map((row) => row.material));
+}
+
+/** Open jobs whose head uses any of these materials, the newest first. */
+export async function selectUsing(
+	db: Queries,
+	materials: readonly string[],
+	most: number
+): Promise<{ number: number; title: string; spec: JobFile }[]> {
+	const { rows } = await db.query<{ number: number; title: string; spec: JobFile }>(
+		`SELECT job.number, job.title, job_revision.spec
+		 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
+		 WHERE job.state = 'open' AND job.id IN (
+			SELECT job_material.job_id FROM job_material JOIN job AS of ON of.id = job_material.job_id AND of.head_rev = job_material.last_rev
+			WHERE job_material.material = ANY($1::text[])
+		 ) ORDER BY -job.number LIMIT $2`,
+		[materials, most]
+	);
+	return rows;
+}
+
+/** The revision at which a job stands; null where there is none. */
+export async function selectHead(db: Queries, number: number): Promise<number | null> {
+	const { rows } = await db.query<{ rev: number }>(
+		"SELECT head_rev AS rev FROM job WHERE number = $1 AND state <> 'deleted'",
+		[number]
+	);
+	return rows[0]?.rev ?? null;
 }

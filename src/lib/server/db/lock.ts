@@ -1,6 +1,7 @@
 /** One process owns a data folder: PGlite does not check, and two writers would ruin its files. */
-import { existsSync, linkSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, linkSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 
 export class LockedError extends Error {
 	constructor(folder: string, pid: number) {
@@ -9,26 +10,43 @@ export class LockedError extends Error {
 	}
 }
 
-/** Takes the lock, or takes it over from a process that is dead. @returns what gives it back @throws LockedError */
-export function takeLock(folder: string): () => void {
+/** So long a process that is ending is waited for, looked at so often. */
+const WAIT_MS = 5000;
+const LOOK_MS = 50;
+
+/**
+ * Takes the lock, or takes it over from a process that is dead; one that is ending is waited for.
+ * @returns what gives it back @throws LockedError
+ */
+export async function takeLock(folder: string): Promise<() => void> {
 	mkdirSync(folder, { recursive: true });
 	const lock = join(folder, 'lock');
 	const mine = join(folder, `lock.${process.pid}`);
 	writeFileSync(mine, `${process.pid} ${startOf(process.pid)}\n`);
 	try {
-		for (let tries = 0; tries < 5; tries += 1) {
+		for (const until = Date.now() + WAIT_MS; ; await pause(LOOK_MS)) {
 			if (linked(mine, lock)) return () => giveBack(lock);
 			const held = read(lock);
-			if (held && isAlive(held)) throw new LockedError(folder, held.pid);
-			takeAway(lock, held?.text ?? '', join(folder, `lock.${process.pid}.stale`));
+			const standing = held ? standingOf(held) : 'dead';
+			if (held && (standing === 'alive' || (standing === 'ending' && Date.now() > until))) throw new LockedError(folder, held.pid);
+			if (standing === 'dead') takeAway(lock, held?.text ?? '', join(folder, `lock.${process.pid}.stale`));
 		}
-		throw new LockedError(folder, read(lock)?.pid ?? 0);
 	} finally {
 		rmSync(mine, { force: true });
 	}
 }
 
-type Held = { pid: number; start: string; text: string };
+/** Says in this process's locks that it is ending: whoever starts meanwhile waits. */
+export function markEnding(folder: string): void {
+	const lock = join(folder, 'lock');
+	const held = read(lock);
+	if (held?.pid !== process.pid || held.isEnding) return;
+	const next = join(folder, `lock.${process.pid}.ending`);
+	writeFileSync(next, `${held.text.trim()} ending\n`);
+	renameSync(next, lock);
+}
+
+type Held = { pid: number; start: string; isEnding: boolean; text: string };
 
 /** A hard link is made or refused in one step, whoever else tries at the same time. */
 function linked(from: string, to: string): boolean {
@@ -44,8 +62,8 @@ function linked(from: string, to: string): boolean {
 function read(lock: string): Held | null {
 	try {
 		const text = readFileSync(lock, 'utf8');
-		const [pid, start = ''] = text.trim().split(' ');
-		return { pid: Number(pid), start, text };
+		const [pid, start = '', ending] = text.trim().split(' ');
+		return { pid: Number(pid), start, isEnding: ending === 'ending', text };
 	} catch {
 		return null;
 	}
@@ -62,23 +80,45 @@ function takeAway(lock: string, seen: string, stale: string): void {
 	rmSync(stale, { force: true });
 }
 
-function isAlive({ pid, start }: Held): boolean {
-	if (!Number.isInteger(pid) || pid <= 0) return false;
+function standingOf({ pid, start, isEnding }: Held): 'alive' | 'ending' | 'dead' {
+	if (!Number.isInteger(pid) || pid <= 0) return 'dead';
 	try {
 		process.kill(pid, 0);
 	} catch (error) {
-		return (error as NodeJS.ErrnoException).code === 'EPERM';
+		if ((error as NodeJS.ErrnoException).code !== 'EPERM') return 'dead';
 	}
+	const seen = seenInKernel(pid);
+	// Where the system does not say, only its own word counts.
+	if (!seen) return isEnding ? 'ending' : 'alive';
 	// The number may have been given to another process since.
-	const now = startOf(pid);
-	return start === '' || now === '' || now === start;
+	if (start !== '' && seen.start !== start) return 'dead';
+	if (seen.isDead) return 'dead';
+	return isEnding || seen.isEnding ? 'ending' : 'alive';
+}
+
+/** Flag of a process that is on its way out, and the bit of SIGKILL among the signals that wait for it. */
+const EXITING = 0x4;
+const KILL_PENDING = 1n << 8n;
+
+/** What the kernel knows of a process; null where it does not say, or the process has gone. */
+function seenInKernel(pid: number): { start: string; isDead: boolean; isEnding: boolean } | null {
+	try {
+		const stat = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)!.split(' ');
+		const [state, flags, start] = [stat[0]!, Number(stat[6]), stat[19] ?? ''];
+		const isGone = state === 'Z' || state === 'X';
+		// A zombie is only waited for by its parent, unless a thread of it still runs and may write.
+		const isDead = isGone && readdirSync(`/proc/${pid}/task`).length <= 1;
+		const pending = /^ShdPnd:\s*([0-9a-f]+)/m.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? '0';
+		const isKilled = (BigInt(`0x${pending}`) & KILL_PENDING) !== 0n;
+		return { start, isDead, isEnding: isGone || isKilled || (flags & EXITING) !== 0 };
+	} catch {
+		return existsSync('/proc/self/stat') ? { start: 'gone', isDead: true, isEnding: true } : null;
+	}
 }
 
 /** When a process started, in the kernel's ticks; empty where the system does not say. */
 function startOf(pid: number): string {
-	const stat = `/proc/${pid}/stat`;
-	if (!existsSync(stat)) return '';
-	return readFileSync(stat, 'utf8').split(') ').at(-1)!.split(' ')[19] ?? '';
+	return seenInKernel(pid)?.start ?? '';
 }
 
 function giveBack(lock: string): void {

@@ -1,28 +1,50 @@
-/** Numbered migrations, each run once, in order, in a transaction of its own. */
-import type { Database } from './open.ts';
+/** Numbered migrations, each run once and in order; all of a start in one transaction, so that none is left half done. */
+import type { Database, Queries } from './database.ts';
 import jobs from './migrations/0001_jobs.sql?raw';
 import pictures from './migrations/0002_pictures.sql?raw';
-import climate from './migrations/0004_climate.sql?raw';
 import shop from './migrations/0003_shop.sql?raw';
+import climate from './migrations/0004_climate.sql?raw';
+import ground from './migrations/0005_ground.sql?raw';
 
-const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
+export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
 	{ id: 1, name: 'jobs', sql: jobs },
 	{ id: 2, name: 'pictures', sql: pictures },
 	{ id: 3, name: 'shop', sql: shop },
-	{ id: 4, name: 'climate', sql: climate }
+	{ id: 4, name: 'climate', sql: climate },
+	{ id: 5, name: 'ground', sql: ground }
 ];
 
+/** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */
+const MIGRATING = 7_273_533;
+
 export async function migrate(db: Database): Promise<void> {
-	await db.exec(
-		'CREATE TABLE IF NOT EXISTS migration (id integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())'
-	);
-	const { rows } = await db.query<{ id: number }>('SELECT id FROM migration');
-	const done = new Set(rows.map((row) => row.id));
-	for (const { id, name, sql } of MIGRATIONS) {
-		if (done.has(id)) continue;
-		await db.transaction(async (tx) => {
-			await tx.exec(sql);
+	await db.transaction(async (tx) => {
+		await tx.query('SELECT pg_advisory_xact_lock($1)', [MIGRATING]);
+		await tx.script(
+			'CREATE TABLE IF NOT EXISTS migration (id integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())'
+		);
+		const done = await migrationsDone(tx);
+		const unknown = Math.max(...done, 0);
+		if (unknown > MIGRATIONS.at(-1)!.id) throw new NewerDataError(unknown);
+		for (const { id, name, sql } of MIGRATIONS) {
+			if (done.includes(id)) continue;
+			await tx.script(sql);
 			await tx.query('INSERT INTO migration (id, name) VALUES ($1, $2)', [id, name]);
-		});
+		}
+	});
+}
+
+/** Their numbers, ascending. */
+export async function migrationsDone(db: Queries): Promise<number[]> {
+	const { rows } = await db.query<{ id: number }>('SELECT id FROM migration ORDER BY id');
+	return rows.map((row) => row.id);
+}
+
+export class NewerDataError extends Error {
+	constructor(migration: number) {
+		super(
+			`A newer version of this program has written the data (migration ${migration}). Start that one; this one would not read it rightly.`
+		);
+		this.name = 'NewerDataError';
 	}
 }

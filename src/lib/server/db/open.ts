@@ -1,33 +1,58 @@
-/** Opens the embedded database of a data folder and brings it up to date. */
-import { PGlite } from '@electric-sql/pglite';
-import { rmSync } from 'node:fs';
+/** Opens the database of this house and brings it up to date: a PostgreSQL server's, or the embedded one of a data folder. */
+import { existsSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Database } from './database.ts';
 import { takeLock } from './lock.ts';
 import { migrate } from './migrate.ts';
+import { openPGlite } from './pglite.ts';
+import { openPostgres } from './postgres.ts';
 
-export type Database = PGlite;
+export type { Database } from './database.ts';
 export type OpenDatabase = { db: Database; close: () => Promise<void> };
+/** A server's URL, a data folder, or memory (tests). */
+export type Where = { url: string } | { folder: string; fresh?: boolean } | 'memory';
 
-/**
- * @param folder the data folder, or null for a database in memory (tests)
- * @param fresh begin anew: what the folder holds is deleted, once the lock is ours
- * @throws LockedError
- */
-export async function openDatabase(folder: string | null, fresh = false): Promise<OpenDatabase> {
-	const giveBack = folder === null ? () => {} : takeLock(folder);
+/** A folder with this file was made by the demo, which alone may begin anew in it. */
+export const DEMO_MARK = 'demo';
+
+/** @throws LockedError when another process has the folder; FreshError when it is not the demo's to wipe */
+export async function openDatabase(where: Where, lost: (error: Error) => void = () => {}): Promise<OpenDatabase> {
+	if (where === 'memory') return migrated(await openPGlite(null));
+	if ('url' in where) return migrated(await openPostgres(where.url, lost));
+	const giveBack = await takeLock(where.folder);
 	try {
-		if (folder !== null && fresh) rmSync(join(folder, 'pg'), { recursive: true, force: true });
-		const db = await PGlite.create(folder === null ? 'memory://' : join(folder, 'pg'));
-		await migrate(db);
+		const files = join(where.folder, 'pg');
+		if (where.fresh) {
+			if (existsSync(files) && !existsSync(join(where.folder, DEMO_MARK))) throw new FreshError(where.folder);
+			rmSync(files, { recursive: true, force: true });
+		}
+		const open = await migrated(await openPGlite(files));
 		return {
-			db,
+			db: open.db,
 			close: async () => {
-				await db.close();
+				await open.close();
 				giveBack();
 			}
 		};
 	} catch (error) {
 		giveBack();
+		throw error;
+	}
+}
+
+export class FreshError extends Error {
+	constructor(folder: string) {
+		super(`The data folder ${folder} was not made by the demo, and is left as it is. Give the demo a DATA_DIR of its own.`);
+		this.name = 'FreshError';
+	}
+}
+
+async function migrated(db: Database): Promise<OpenDatabase> {
+	try {
+		await migrate(db);
+		return { db, close: () => db.close() };
+	} catch (error) {
+		await db.close();
 		throw error;
 	}
 }

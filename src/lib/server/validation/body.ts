@@ -39,6 +39,19 @@ export async function readJson(request: Request, most = BODY_MOST): Promise<Read
 			};
 }
 
+/** As a call reads its body: JSON, up to a size. */
+export function json(most = BODY_MOST): (request: Request) => Promise<ReadBody> {
+	return (request) => readJson(request, most);
+}
+
+/** As a call reads its body: bytes, up to a size that `tooLarge` names. */
+export function bytes(most: number, tooLarge: string): (request: Request) => Promise<{ ok: true; body: Uint8Array } | Refused> {
+	return async (request) => {
+		const body = await readBytes(request, most);
+		return body ? { ok: true, body } : refused(413, tooLarge);
+	};
+}
+
 /** All bytes of a body, or null past the limit; nothing past it is held in memory. */
 export async function readBytes(request: Request, most: number): Promise<Uint8Array | null> {
 	const chunks: Uint8Array[] = [];
@@ -75,16 +88,17 @@ function depthOf(text: string): number {
 
 /** The path of the first text that the database cannot hold. */
 function unstorableAt(value: unknown, path = ''): string | null {
-	if (typeof value === 'string') return value.includes('\u0000') || !isWellFormed(value) ? path : null;
+	if (typeof value === 'string') return isStorable(value) ? null : path;
 	if (typeof value !== 'object' || value === null) return null;
 	for (const [key, item] of Object.entries(value)) {
 		const at = Array.isArray(value) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
-		const found = key.includes('\u0000') || !isWellFormed(key) ? at : unstorableAt(item, at);
+		const found = isStorable(key) ? unstorableAt(item, at) : at;
 		if (found !== null) return found;
 	}
 	return null;
 }
 
-function isWellFormed(text: string): boolean {
-	return !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
+/** Whether the database can hold a text: no NUL, no half of a pair. */
+export function isStorable(text: string): boolean {
+	return !text.includes('\u0000') && !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
 }

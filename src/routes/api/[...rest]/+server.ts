@@ -1,6 +1,4 @@
-import type { RequestHandler } from './$types';
-import { respond } from '$lib/server/answer.ts';
-import { notFound } from '$lib/server/jobs.ts';
+import { call, notFound } from '$lib/server/answer.ts';
 
 /** Every other address under /api. */
-export const fallback: RequestHandler = () => respond(notFound);
+export const fallback = call({ answer: () => notFound });

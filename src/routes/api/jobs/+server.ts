@@ -1,24 +1,21 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
-import { selectJobs } from '$lib/server/db/jobs.ts';
-import { postJob } from '$lib/server/jobs.ts';
-import { shopOf } from '$lib/server/shop.ts';
-import { readJson } from '$lib/server/validation/body.ts';
+import Joi from 'joi';
+import { call, route } from '$lib/server/answer.ts';
+import { listJobs, postJob, type ListQuery, type PostJob } from '$lib/server/jobs.ts';
+import { json } from '$lib/server/validation/body.ts';
+import { after, find, jobNumber } from '$lib/server/validation/query.ts';
 
-export const GET: RequestHandler = async ({ url }) => {
-	const { jobs, next } = await selectJobs(
-		database(),
-		(url.searchParams.get('find') ?? '').slice(0, 200),
-		(url.searchParams.get('after') ?? '').slice(0, 20)
-	);
-	return respond({ status: 200, body: { jobs: jobs.map(({ spec: _, ...job }) => job), next } });
-};
+const listed = Joi.object<ListQuery>({
+	find,
+	after,
+	state: Joi.string().valid('open', 'handed-over', 'archived').default(null).messages({ '*': 'One of open, handed-over, archived.' }),
+	order: Joi.string().valid('newest', 'pressing').default('newest').messages({ '*': 'newest or pressing.' })
+});
+const posted = Joi.object<PostJob>({
+	number: jobNumber,
+	orEmpty: Joi.boolean().messages({ '*': 'true or false.' })
+});
 
-export const POST: RequestHandler = async ({ request, url }) => {
-	const read = await readJson(request);
-	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await postJob(database(), read.body, url.searchParams.get('number'), await shopOf(database())));
-};
-
-export const fallback = onlyMethods('GET', 'POST');
+export const { GET, POST, fallback } = route({
+	GET: call({ query: listed, answer: ({ db, query }) => listJobs(db, query) }),
+	POST: call({ query: posted, body: json(), answer: ({ db, body, query }) => postJob(db, body, query) })
+});

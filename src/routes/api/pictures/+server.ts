@@ -1,10 +1,10 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
+import { call, route } from '$lib/server/answer.ts';
 import { PICTURE_MOST, postPicture } from '$lib/server/pictures.ts';
-import { readBytes } from '$lib/server/validation/body.ts';
+import { bytes } from '$lib/server/validation/body.ts';
 
-export const POST: RequestHandler = async ({ request }) =>
-	respond(await postPicture(database(), request.headers.get('content-type') ?? '', await readBytes(request, PICTURE_MOST)));
-
-export const fallback = onlyMethods('POST');
+export const { POST, fallback } = route({
+	POST: call({
+		body: bytes(PICTURE_MOST, 'This picture is larger than 8 MB.'),
+		answer: ({ db, headers, body }) => postPicture(db, headers.get('content-type') ?? '', body)
+	})
+});

@@ -1,27 +1,25 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
-import { faults } from '$lib/server/jobs.ts';
+import Joi from 'joi';
+import { call, route } from '$lib/server/answer.ts';
 import { getRooms, postLoggerFile, postRoom } from '$lib/server/rooms.ts';
-import { readBytes, readJson } from '$lib/server/validation/body.ts';
+import { bytes, json, type ReadBody } from '$lib/server/validation/body.ts';
 import { CLIMATE_BODY_MOST } from '$lib/server/validation/climate.ts';
 
-export const GET: RequestHandler = async () => respond(await getRooms(database()));
+const named = Joi.object<{ name: string }>({
+	name: Joi.string().allow('').max(80).default('').messages({ '*': 'Give the room a name of 1 to 80 letters: ?name=Loft.' })
+});
+const csv = bytes(CLIMATE_BODY_MOST, 'This is larger than 16 MB. Import it in Light and climate: there it is read as a stream.');
 
-export const POST: RequestHandler = async ({ request, url }) => {
-	if (/^text\/csv\b/i.test(request.headers.get('content-type') ?? '')) {
-		const bytes = await readBytes(request, CLIMATE_BODY_MOST);
-		if (!bytes)
-			return respond(
-				faults(413, [
-					{ path: '', says: 'This is larger than 16 MB. Import it in Light and climate: there it is read as a stream.' }
-				])
-			);
-		return respond(await postLoggerFile(database(), url.searchParams.get('name') ?? '', new TextDecoder().decode(bytes)));
-	}
-	const read = await readJson(request, CLIMATE_BODY_MOST);
-	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await postRoom(database(), read.body));
-};
+/** A logger's file as it is, or a room as JSON. */
+async function body(request: Request): Promise<ReadBody> {
+	return /^text\/csv\b/i.test(request.headers.get('content-type') ?? '') ? csv(request) : json(CLIMATE_BODY_MOST)(request);
+}
 
-export const fallback = onlyMethods('GET', 'POST');
+export const { GET, POST, fallback } = route({
+	GET: call({ answer: ({ db }) => getRooms(db) }),
+	POST: call({
+		query: named,
+		body,
+		answer: ({ db, query, body: sent }) =>
+			sent instanceof Uint8Array ? postLoggerFile(db, query.name, sent) : postRoom(db, sent)
+	})
+});

@@ -1,15 +1,3 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
-import { getList, putList } from '$lib/server/shop.ts';
-import { readJson } from '$lib/server/validation/body.ts';
+import { listRoute } from '$lib/server/shop.ts';
 
-export const GET: RequestHandler = async () => respond(await getList(database(), 'packSizes'));
-
-export const PUT: RequestHandler = async ({ request }) => {
-	const read = await readJson(request);
-	if (!read.ok) return respond({ status: read.status, body: { faults: read.faults } });
-	return respond(await putList(database(), 'packSizes', read.body, request.headers.get('if-match')));
-};
-
-export const fallback = onlyMethods('GET', 'PUT');
+export const { GET, PUT, fallback } = listRoute(() => 'packSizes');

@@ -1,8 +1,7 @@
-import type { RequestHandler } from './$types';
-import { onlyMethods, respond } from '$lib/server/answer.ts';
-import { database } from '$lib/server/db/connection.ts';
+import { readJobNumber } from '$core/job/number.ts';
+import { call, route } from '$lib/server/answer.ts';
 import { getRevisions } from '$lib/server/jobs.ts';
 
-export const GET: RequestHandler = async ({ params }) => respond(await getRevisions(database(), params.number));
-
-export const fallback = onlyMethods('GET');
+export const { GET, fallback } = route({
+	GET: call({ answer: ({ db, params }) => getRevisions(db, readJobNumber(params.number!)!) })
+});

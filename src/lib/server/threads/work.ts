@@ -1,0 +1,74 @@
+/** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
+import { climateAnswer } from '$core/climate/answer.ts';
+import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
+import { decide } from '$core/job/decide.ts';
+import type { JobFile } from '$core/job/definition.ts';
+import { FaultError, type Fault } from '$core/job/faults.ts';
+import { readJob } from '$core/job/read.ts';
+import { planDecided } from '$core/plan.ts';
+import { touchedBy, type Touched } from '$core/shop/touched.ts';
+import type { Shop } from '$core/shop/shop.ts';
+import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+import type { Unit } from '$core/units/length.ts';
+import type { Reading } from '$core/climate/rooms.ts';
+import { factsOf } from '../facts.ts';
+import { pieceOf, type RackPiece } from '../rack-piece.ts';
+import type { Facts } from '../db/jobs.ts';
+
+/** One piece of work and its answer, by name. */
+export type Work = {
+	/** The plan of a file with every remedy and reason, as JSON. */
+	plan: { given: { file: JobFile; shop: WrittenShop }; gives: string };
+	/** What lists need to know of a file that takes long to plan. */
+	facts: { given: { file: JobFile; shop: WrittenShop }; gives: Facts };
+	/** Pieces as Today's rack shows them. */
+	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
+	/** What a change of the shop's lists does to jobs. */
+	touched: { given: { files: JobFile[]; before: WrittenShop; after: WrittenShop }; gives: (Touched | null)[] };
+	/** The year of a pack in a room, as JSON. */
+	climate: { given: { file: JobFile; room: Reading[]; shop: WrittenShop }; gives: string };
+	/** A logger's file, read. */
+	room: { given: { csv: Uint8Array }; gives: ReadRoomFile };
+};
+export type WorkName = keyof Work;
+export type Task = { [Name in WorkName]: { name: Name; given: Work[Name]['given'] } }[WorkName];
+export type Done<Name extends WorkName> = { ok: true; gives: Work[Name]['gives'] } | { ok: false; faults: Fault[] };
+
+const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gives'] } = {
+	plan: ({ file, shop }) => JSON.stringify(planned(file, shopOf(shop)).plan),
+	facts: ({ file, shop }) => {
+		const { job, plan } = planned(file, shopOf(shop));
+		return factsOf(file, job, plan.grade, shopOf(shop));
+	},
+	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
+	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
+	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
+	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))
+};
+
+/** @returns what the work gives, or the faults of what was given; anything else that is thrown is a defect */
+export default function work({ name, given }: Task): Done<WorkName> {
+	try {
+		return { ok: true, gives: WORK[name](given as never) };
+	} catch (error) {
+		if (error instanceof FaultError) return { ok: false, faults: error.faults };
+		throw error;
+	}
+}
+
+function planned(file: JobFile, shop: Shop) {
+	const job = decide(readJob(file), shop);
+	return { job, plan: planDecided(file, job, shop) };
+}
+
+/** Shops by what was written; the last few, since most work is for the one that stands. */
+const shops = new Map<string, Shop>();
+const MOST_SHOPS = 4;
+
+function shopOf(written: WrittenShop): Shop {
+	const key = JSON.stringify(written);
+	const known = shops.get(key) ?? shopFrom(written);
+	shops.set(key, known);
+	if (shops.size > MOST_SHOPS) shops.delete(shops.keys().next().value!);
+	return known;
+}

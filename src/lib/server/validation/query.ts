@@ -1,0 +1,53 @@
+/** What stands behind the `?` of an address: known keys, texts that can be kept. */
+import Joi from 'joi';
+import { readJobNumber } from '$core/job/number.ts';
+import type { Fault } from '$core/job/faults.ts';
+import { isStorable } from './body.ts';
+import { pathOf } from './job-file.ts';
+
+const NOTHING = Joi.object({});
+
+/** @returns the query as its schema reads it, or every fault of it */
+export function readQuery<T>(url: URL, schema?: Joi.ObjectSchema<T>): { ok: true; value: T } | { ok: false; faults: Fault[] } {
+	const given: Record<string, string> = {};
+	const found: Fault[] = [];
+	for (const [key, text] of url.searchParams) {
+		if (!isStorable(key) || !isStorable(text))
+			found.push({ path: isStorable(key) ? key : '', says: 'This text holds a character that cannot be kept (NUL, or half of a pair).' });
+		else if (Object.hasOwn(given, key)) found.push({ path: key, says: 'This is given twice.' });
+		else Object.defineProperty(given, key, { value: text, enumerable: true });
+	}
+	const { error, value } = ((schema ?? NOTHING) as Joi.ObjectSchema<T>).validate(given, { abortEarly: false });
+	for (const { path, message, type } of error?.details ?? [])
+		found.push({ path: pathOf(path), says: type === 'object.unknown' ? `This key is not known here.${known(schema)}` : message });
+	return found.length > 0 ? { ok: false, faults: found } : { ok: true, value: value as T };
+}
+
+function known(schema?: Joi.ObjectSchema): string {
+	const keys = Object.keys((schema?.describe().keys as object | undefined) ?? {});
+	return keys.length > 0 ? ` Known: ${keys.join(', ')}.` : '';
+}
+
+/** What one looks for. */
+export const find = Joi.string().allow('').max(200).default('').messages({ '*': 'At most 200 letters are looked for.' });
+
+/** A job's number as it counts. */
+export const jobNumber = Joi.string()
+	.custom((text: string, helpers) => readJobNumber(text) ?? helpers.error('any.invalid'))
+	.messages({ '*': 'A job number looks like K-0142.' });
+
+export const revision = Joi.string()
+	.pattern(/^\d{1,9}$/)
+	.custom(Number)
+	.messages({ '*': 'A revision is a whole number.' });
+
+/** Where a page begins, as `showAfter` writes it. */
+export const after = Joi.string()
+	.custom((text: string, helpers) => {
+		const [, day, name] = /^(?:(\d{4}-\d{2}-\d{2})\.)?(K-\d+)$/.exec(text) ?? [];
+		const number = name === undefined ? null : readJobNumber(name);
+		if (number === null || (day !== undefined && Number.isNaN(Date.parse(day)))) return helpers.error('any.invalid');
+		return { wanted: day ?? null, number };
+	})
+	.default(null)
+	.messages({ '*': 'This is the “next” of the page before, such as K-0142.' });
