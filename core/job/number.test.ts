@@ -12,6 +12,18 @@ test('property: a number is read as it is shown', () => {
 });
 
 test('written otherwise it is no job number', () => {
-	for (const text of ['', '101', 'K-', 'K-101', 'k-0101', 'K-00101', 'K-0000', 'K-010000', 'K-2147483648', 'K-99999999999', ' K-0101'])
+	for (const text of [
+		'',
+		'101',
+		'K-',
+		'K-101',
+		'k-0101',
+		'K-00101',
+		'K-0000',
+		'K-010000',
+		'K-2147483648',
+		'K-99999999999',
+		' K-0101'
+	])
 		assert.equal(readJobNumber(text), null, text);
 });

@@ -8,6 +8,7 @@
 	import Keys from '$lib/ui/Keys.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
+	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
 	import { GRADE_NAMES, GRADES, gradeSaid } from '$core/shop/grades.ts';
 	import Rack from '$lib/today/Rack.svelte';
 
@@ -135,7 +136,11 @@
 					{#each data.pieces as piece (piece.number)}
 						<tr>
 							<td class="figures quiet number">{piece.number}</td>
-							<th scope="row"><a href="/jobs/{piece.number}">{piece.title}</a></th>
+							<th scope="row"
+								><a href="/jobs/{piece.number}">{piece.title}</a>
+								{#if piece.state !== 'open'}<span class="quiet">{JOB_STATE_NAMES[piece.state as JobState].toLowerCase()}</span
+									>{/if}</th
+							>
 							<td>
 								<span class="next"
 									>{#if piece.next.sign && piece.next.sign !== 'settled'}<Sign of={piece.next.sign} />{/if}<strong

@@ -231,8 +231,8 @@ onEachDatabase((here) => {
 		assert.deepEqual(
 			heard.map((text) => JSON.parse(text) as object),
 			[
-				{ ...of, rev: 1 },
-				{ ...of, rev: 2 }
+				{ ...of, rev: 1, state: 'open' },
+				{ ...of, rev: 2, state: 'open' }
 			]
 		);
 	});
@@ -244,7 +244,7 @@ onEachDatabase((here) => {
 		await other.db.listen((text) => heard.push(text));
 		const made = (await postJob(one.db, titled('By the first'))).body as { number: string };
 		await until(() => heard.length > 0);
-		assert.deepEqual(JSON.parse(heard[0]!), { job: readJobNumber(made.number), rev: 1 });
+		assert.deepEqual(JSON.parse(heard[0]!), { job: readJobNumber(made.number), rev: 1, state: 'open' });
 		const answers = await Promise.all(
 			[one, other].map(({ db }) => listJobs(db, { find: 'by the first', after: null, state: null, order: 'newest' }))
 		);

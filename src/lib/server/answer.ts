@@ -30,7 +30,9 @@ export function respond({ status, body, headers }: Answer): Response {
 /** A file to be looked at or saved. */
 export function file(text: string, type: string, name?: string): Response {
 	const headers = { 'content-type': type, 'cache-control': 'no-store' };
-	return new Response(text, { headers: name ? { ...headers, 'content-disposition': `attachment; filename="${name}"` } : headers });
+	return new Response(text, {
+		headers: name ? { ...headers, 'content-disposition': `attachment; filename="${name}"` } : headers
+	});
 }
 
 /** The value, or what to answer in its place. */

@@ -1,10 +1,10 @@
 /** What changes, told to the open screens at once by server-sent events, whichever process kept it. */
 import { showJobNumber } from '$core/job/number.ts';
 import type { Database } from './db/database.ts';
-import { selectHead } from './db/jobs.ts';
+import { selectHead, type State } from './db/jobs.ts';
 
 /** As it is announced: a job by its number, or a list of the shop. */
-type Change = { job: number; rev: number } | { list: string; rev: number };
+type Change = { job: number; rev: number; state: State } | { list: string; rev: number };
 type Stream = { job: number | null; send: (text: string) => void; end: () => void };
 
 const streams = new Set<Stream>();
@@ -23,7 +23,7 @@ export async function tellChanges(db: Database): Promise<void> {
 }
 
 /**
- * A stream of events: `job` with `{ number, rev }`, `shop` with `{ list, rev }`.
+ * A stream of events: `job` with `{ number, rev, state }`, `shop` with `{ list, rev }`.
  * @param job only this one's; it begins with the revision at which it stands, so that nothing is missed between two connections
  */
 export async function eventsFor(db: Database, job: number | null): Promise<Response> {
@@ -48,8 +48,8 @@ export async function eventsFor(db: Database, job: number | null): Promise<Respo
 			beat = setInterval(() => stream.send(': still here\n\n'), STILL_HERE_MS).unref();
 			// A browser that lost the way tries again after a second.
 			stream.send('retry: 1000\n\n');
-			const rev = job === null ? null : await selectHead(db, job);
-			if (job !== null && rev !== null && streams.has(stream)) stream.send(jobText({ job, rev }));
+			const head = job === null ? null : await selectHead(db, job);
+			if (job !== null && head && streams.has(stream)) stream.send(jobText({ job, ...head }));
 		},
 		cancel: leave
 	});
@@ -58,8 +58,8 @@ export async function eventsFor(db: Database, job: number | null): Promise<Respo
 	});
 }
 
-function jobText({ job, rev }: { job: number; rev: number }): string {
-	return eventText('job', { number: showJobNumber(job), rev });
+function jobText({ job, rev, state }: { job: number; rev: number; state: State }): string {
+	return eventText('job', { number: showJobNumber(job), rev, state });
 }
 
 function eventText(event: string, data: object): string {

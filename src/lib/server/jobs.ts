@@ -5,6 +5,7 @@ import { decide } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError } from '$core/job/faults.ts';
 import { IMPORTED_MOST, showJobNumber } from '$core/job/number.ts';
+import type { JobState } from '$core/job/state.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { faults, notFound, WrittenJson, type Answer } from './answer.ts';
@@ -73,7 +74,9 @@ export type PostJob = {
 
 export async function postJob(db: Database, body: unknown, { number, orEmpty }: PostJob = {}): Promise<Answer> {
 	if (number !== undefined && number > IMPORTED_MOST)
-		return faults(400, [{ path: 'number', says: `A number that a job brings along is at most ${showJobNumber(IMPORTED_MOST)}.` }]);
+		return faults(400, [
+			{ path: 'number', says: `A number that a job brings along is at most ${showJobNumber(IMPORTED_MOST)}.` }
+		]);
 	const found = await read(db, body);
 	if (!found.ok) return found.answer;
 	const { job, facts } = found;
@@ -100,7 +103,11 @@ export async function getJob(db: Database, number: number, rev: number | null): 
 	const planned = await inThread('plan', { file: row.spec, shop: written });
 	if (!planned.ok) return planned.answer;
 	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, state: row.state, job: row.spec });
-	return { status: 200, body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`), headers: { etag: `"${row.rev}"` } };
+	return {
+		status: 200,
+		body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`),
+		headers: { etag: `"${row.rev}"` }
+	};
 }
 
 /** Keeps a revision on top of another. */
@@ -127,7 +134,7 @@ export async function getRevisions(db: Database, number: number): Promise<Answer
 }
 
 /** Hands a job over, puts it into the archive, or takes it up again. */
-export async function putState(db: Database, number: number, state: Exclude<State, 'deleted'>): Promise<Answer> {
+export async function putState(db: Database, number: number, state: JobState): Promise<Answer> {
 	const changed = await changeState(db, number, state);
 	return changed ? { status: 200, body: { number: showJobNumber(number), state } } : notFound;
 }

@@ -1,13 +1,13 @@
 /** Today's page of pieces: each as the rack shows it, planned once and remembered while job, shop and unit stay the same. */
 import type { Unit } from '$core/units/length.ts';
 import type { Database } from './db/database.ts';
-import { selectJobs, type After, type ListedJob } from './db/jobs.ts';
+import { selectJobs, type After, type ListedJob, type State } from './db/jobs.ts';
 import { folded } from './facts.ts';
 import type { RackPiece } from './rack-piece.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 
-export type TodayPiece = RackPiece & { at: Date };
+export type TodayPiece = RackPiece & { at: Date; state: State };
 
 /** A drawn piece is some ten kilobytes. */
 const MOST_REMEMBERED = 1000;
@@ -42,7 +42,7 @@ export async function todayPage(
 		// The longest unseen goes first.
 		remembered.delete(key);
 		remembered.set(key, piece);
-		return { ...piece, at: job.at };
+		return { ...piece, at: job.at, state: job.state };
 	});
 	while (remembered.size > MOST_REMEMBERED) remembered.delete(remembered.keys().next().value!);
 	return { pieces, next };

@@ -6,7 +6,7 @@ import { shopFrom } from '$core/shop/written.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
-import { selectUsing } from './db/jobs.ts';
+import { countOpen, selectUsing } from './db/jobs.ts';
 import { checkSent, shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 
@@ -17,7 +17,7 @@ const MOST_JOBS = 2000;
 /** So many at a time: between them others have their turn in the threads. */
 const TOGETHER = 50;
 
-/** `{ jobs, looked, more }`: those that use a changed material, with what comes out otherwise. Stores nothing. */
+/** `{ jobs, looked, more }`: of all open jobs (`looked`) those that use a changed material, with what comes out otherwise. Stores nothing. */
 export async function touchesOf(db: Database, sent: unknown): Promise<Answer> {
 	const checked = checkSent('materials', sent);
 	if (!checked.ok) return faults(400, checked.faults);
@@ -35,5 +35,5 @@ export async function touchesOf(db: Database, sent: unknown): Promise<Answer> {
 			if (touched) jobs.push({ number: showJobNumber(number), title: title || 'New piece', ...touched });
 		}
 	}
-	return { status: 200, body: { jobs, looked: looked.length, more: found.length > looked.length } };
+	return { status: 200, body: { jobs, looked: await countOpen(db), more: found.length > looked.length } };
 }

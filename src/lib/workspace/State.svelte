@@ -3,6 +3,7 @@
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { format } from 'date-fns';
+	import { JOB_STATE_NAMES } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { useWorkspace } from './context.ts';
 
@@ -20,7 +21,7 @@
 			case 'refused':
 				return 'the server refused it';
 			default:
-				return editor.keptAt ? `kept ${format(editor.keptAt, 'HH:mm')}` : 'kept';
+				return `${editor.fromElsewhere ? 'kept elsewhere' : 'kept'}${editor.keptAt ? ` ${format(editor.keptAt, 'HH:mm')}` : ''}`;
 		}
 	});
 	const UNITS = [
@@ -40,9 +41,11 @@
 		<Choice label="Read in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
 	</div>
 	<a class="paper" href="/jobs/{editor.number}/sheet">Job sheet</a>
+	{#if editor.ended !== 'open'}<p class="kept">{JOB_STATE_NAMES[editor.ended].toLowerCase()}</p>{/if}
 	<p
 		class="kept figures"
 		class:loud={editor.state === 'unsent' || editor.state === 'conflict' || editor.state === 'refused'}
+		class:elsewhere={editor.fromElsewhere}
 		role="status"
 	>
 		rev {editor.rev} · {said}
@@ -85,6 +88,10 @@
 	}
 	.unit {
 		width: 104px;
+	}
+	.elsewhere {
+		border-color: #fff;
+		font-weight: 600;
 	}
 	.loud {
 		background: #fff;

@@ -6,6 +6,7 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
+	import type { JobState } from '$core/job/state.ts';
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import { CheapestDesk } from './cheapest.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
@@ -35,15 +36,16 @@
 		number: string;
 		rev: number;
 		file: JobFile;
+		/** Whether it is worked on. */ ended: JobState;
 		/** What the shop set for itself. */ shop: WrittenShop;
 	};
-	const { number, rev, file, shop }: Props = $props();
+	const { number, rev, file, ended, shop }: Props = $props();
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
 	planFor(shop);
 	// svelte-ignore state_referenced_locally
-	const editor = new JobEditor(number, rev, file, page.data.reads ?? null);
+	const editor = new JobEditor(number, rev, file, ended, page.data.reads ?? null);
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,

@@ -5,6 +5,7 @@ import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
+import type { JobState } from '$core/job/state.ts';
 import { withUnit } from '$core/job/unit.ts';
 import { each } from '$core/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
@@ -17,6 +18,7 @@ import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
 import { openingsOf } from '$core/window/window.ts';
 import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
+import { hearChanges, type Heard } from './changes.ts';
 import { stable } from './stable.svelte.ts';
 
 export type Draft = { text: string; says: string };
@@ -46,6 +48,10 @@ export class JobEditor {
 	rev = $state(0);
 	/** Milliseconds since 1970. */
 	keptAt = $state<number | null>(null);
+	/** Another kept the job, and the page shows theirs since: nothing of ours was unsent. */
+	fromElsewhere = $state(false);
+	/** Whether it is worked on. */
+	ended = $state<JobState>('open');
 	state = $state<SaveState>('kept');
 	/** Why the last choice was not taken, until the next one is. */
 	refusal = $state('');
@@ -65,6 +71,8 @@ export class JobEditor {
 	#sent: JobFile;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
+	/** The newest revision that anybody kept, as far as was heard. */
+	#heardRev = 0;
 	#settling = 0;
 	#settledAt = 0;
 	#strokeAt = 0;
@@ -109,11 +117,12 @@ export class JobEditor {
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
 
-	constructor(number: string, rev: number, file: JobFile, reads: Unit | null) {
+	constructor(number: string, rev: number, file: JobFile, ended: JobState, reads: Unit | null) {
 		this.number = number;
 		this.rev = rev;
 		this.file = file;
 		this.#sent = file;
+		this.ended = ended;
 		this.#reads = reads;
 		this.settled = planned(file, reads);
 	}
@@ -132,9 +141,11 @@ export class JobEditor {
 		}
 		const online = () => void this.#send();
 		const hidden = () => this.#storeNow();
+		const deaf = hearChanges(this.number, (change) => void this.#heard(change));
 		addEventListener('online', online);
 		addEventListener('pagehide', hidden);
 		return () => {
+			deaf();
 			removeEventListener('online', online);
 			removeEventListener('pagehide', hidden);
 			this.#storeNow();
@@ -341,6 +352,37 @@ export class JobEditor {
 			this.#sending = false;
 		}
 		if (this.state === 'kept' && this.file !== this.#sent) this.#touched();
+		else void this.#takeTheirs();
+	}
+
+	async #heard({ rev, state }: Heard): Promise<void> {
+		this.ended = state;
+		this.#heardRev = Math.max(this.#heardRev, rev);
+		await this.#takeTheirs();
+	}
+
+	/** What another kept is shown at once where nothing of ours is unsent; else both are shown when ours is sent. */
+	async #takeTheirs(): Promise<void> {
+		const isOurs = () =>
+			this.#sending || this.state !== 'kept' || this.file !== this.#sent || Object.keys(this.drafts).length > 0;
+		if (this.#heardRev <= this.rev || isOurs()) return;
+		try {
+			const response = await fetch(`/api/jobs/${this.number}`);
+			if (!response.ok) return;
+			const { rev, job } = (await response.json()) as { rev: number; job: JobFile };
+			if (rev <= this.rev || isOurs() || faultsOf(job, this.#reads).length > 0) return;
+			this.#past = [...this.#past, this.file];
+			this.#future = [];
+			this.#typing = null;
+			this.rev = rev;
+			this.#sent = job;
+			this.file = job;
+			this.keptAt = Date.now();
+			this.fromElsewhere = true;
+			this.#settle(false);
+		} catch {
+			// The next word of the server, or the next save, tells again.
+		}
 	}
 
 	async #answered(response: Response, file: JobFile): Promise<void> {
@@ -357,6 +399,7 @@ export class JobEditor {
 		if (!response.ok) throw new Error(String(response.status));
 		this.rev = ((await response.json()) as { rev: number }).rev;
 		this.#sent = file;
+		this.fromElsewhere = false;
 		this.keptAt = Date.now();
 		this.state = 'kept';
 		this.#store();

@@ -1,5 +1,6 @@
 /** The tables of a job: job, job_revision, job_state and what finds a job. Every query on them. */
 import type { JobFile } from '$core/job/definition.ts';
+import type { JobState } from '$core/job/state.ts';
 import type { Unit } from '$core/units/length.ts';
 import { announce, type Database, type Queries, type Transaction } from './database.ts';
 
@@ -22,7 +23,7 @@ export type Facts = {
 	/** Sums of the pictures that it names. */
 	pictures: string[];
 };
-export type State = 'open' | 'handed-over' | 'archived' | 'deleted';
+export type State = JobState | 'deleted';
 export type Kept = { kind: 'kept'; number: number; rev: number };
 export type Conflict = { kind: 'conflict'; rev: number; theirs: JobFile; base: JobFile | null };
 
@@ -57,7 +58,8 @@ export async function insertJob(
 			if (rows[0]) return { kind: 'found' as const, ...rows[0] };
 		}
 		// Later numbers go on behind one that is brought along.
-		if (number !== null) await tx.query("SELECT setval('job_number_seq', $1) FROM job_number_seq WHERE last_value < $1", [number]);
+		if (number !== null)
+			await tx.query("SELECT setval('job_number_seq', $1) FROM job_number_seq WHERE last_value < $1", [number]);
 		let made: { id: number; number: number } | undefined;
 		while (!made) {
 			const { rows } = await tx.query<{ id: number; number: number }>(
@@ -71,14 +73,14 @@ export async function insertJob(
 			if (!made && number !== null) return { kind: 'taken' as const };
 		}
 		await insertHead(tx, made.id, 1, spec, facts, 'new');
-		await announceJob(tx, made.number, 1);
+		await announceJob(tx, made.number, 1, 'open');
 		return { kind: 'kept' as const, number: made.number, rev: 1 };
 	});
 }
 
 /** The head of a job, or an earlier revision; null where there is none. */
-export async function selectJob(db: Queries, number: number, rev: number | null): Promise<(JobRow & { state: State }) | null> {
-	const { rows } = await db.query<JobRow & { state: State }>(
+export async function selectJob(db: Queries, number: number, rev: number | null): Promise<(JobRow & { state: JobState }) | null> {
+	const { rows } = await db.query<JobRow & { state: JobState }>(
 		`SELECT job.number, job.state, job_revision.rev, job_revision.spec
 		 FROM job JOIN job_revision ON job_revision.job_id = job.id
 		 WHERE job.number = $1 AND job_revision.rev = coalesce($2, job.head_rev) AND job.state <> 'deleted'`,
@@ -97,8 +99,8 @@ export async function insertRevision(
 	reason: string
 ): Promise<Kept | Conflict | null> {
 	return db.transaction(async (tx) => {
-		const { rows } = await tx.query<{ id: number; head_rev: number }>(
-			"SELECT id, head_rev FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
+		const { rows } = await tx.query<{ id: number; head_rev: number; state: State }>(
+			"SELECT id, head_rev, state FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
 			[number]
 		);
 		const [job] = rows;
@@ -118,7 +120,7 @@ export async function insertRevision(
 			 words = $9 WHERE id = $1`,
 			[job.id, rev, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
 		);
-		await announceJob(tx, number, rev);
+		await announceJob(tx, number, rev, job.state);
 		return { kind: 'kept' as const, number, rev };
 	});
 }
@@ -137,11 +139,14 @@ async function insertHead(tx: Transaction, id: number, rev: number, spec: JobFil
 		[id, rev, facts.materials]
 	);
 	if (facts.pictures.length > 0)
-		await tx.query('INSERT INTO job_picture (sum, job_id) SELECT unnest($2::text[]), $1 ON CONFLICT DO NOTHING', [id, facts.pictures]);
+		await tx.query('INSERT INTO job_picture (sum, job_id) SELECT unnest($2::text[]), $1 ON CONFLICT DO NOTHING', [
+			id,
+			facts.pictures
+		]);
 }
 
-async function announceJob(tx: Queries, number: number, rev: number): Promise<void> {
-	await announce(tx, JSON.stringify({ job: number, rev }));
+async function announceJob(tx: Queries, job: number, rev: number, state: State): Promise<void> {
+	await announce(tx, JSON.stringify({ job, rev, state }));
 }
 
 export type RevisionRow = { rev: number; author: string; at: Date; reason: string };
@@ -174,7 +179,7 @@ export async function changeState(
 		if (state === job.state) return { kind: 'changed' as const };
 		await tx.query('UPDATE job SET state = $2 WHERE id = $1', [job.id, state]);
 		await tx.query("INSERT INTO job_state (job_id, state, author) VALUES ($1, $2, '')", [job.id, state]);
-		await announceJob(tx, number, job.rev);
+		await announceJob(tx, number, job.rev, state);
 		return { kind: 'changed' as const };
 	});
 }
@@ -261,11 +266,17 @@ export async function selectUsing(
 	return rows;
 }
 
-/** The revision at which a job stands; null where there is none. */
-export async function selectHead(db: Queries, number: number): Promise<number | null> {
-	const { rows } = await db.query<{ rev: number }>(
-		"SELECT head_rev AS rev FROM job WHERE number = $1 AND state <> 'deleted'",
+/** How a job stands; null where there is none. */
+export async function selectHead(db: Queries, number: number): Promise<{ rev: number; state: State } | null> {
+	const { rows } = await db.query<{ rev: number; state: State }>(
+		"SELECT head_rev AS rev, state FROM job WHERE number = $1 AND state <> 'deleted'",
 		[number]
 	);
-	return rows[0]?.rev ?? null;
+	return rows[0] ?? null;
+}
+
+/** How many are open. */
+export async function countOpen(db: Queries): Promise<number> {
+	const { rows } = await db.query<{ count: number }>("SELECT count(*) AS count FROM job WHERE state = 'open'");
+	return rows[0]!.count;
 }

@@ -28,7 +28,8 @@ export async function takeLock(folder: string): Promise<() => void> {
 			if (linked(mine, lock)) return () => giveBack(lock);
 			const held = read(lock);
 			const standing = held ? standingOf(held) : 'dead';
-			if (held && (standing === 'alive' || (standing === 'ending' && Date.now() > until))) throw new LockedError(folder, held.pid);
+			if (held && (standing === 'alive' || (standing === 'ending' && Date.now() > until)))
+				throw new LockedError(folder, held.pid);
 			if (standing === 'dead') takeAway(lock, held?.text ?? '', join(folder, `lock.${process.pid}.stale`));
 		}
 	} finally {

@@ -13,7 +13,10 @@ export function readQuery<T>(url: URL, schema?: Joi.ObjectSchema<T>): { ok: true
 	const found: Fault[] = [];
 	for (const [key, text] of url.searchParams) {
 		if (!isStorable(key) || !isStorable(text))
-			found.push({ path: isStorable(key) ? key : '', says: 'This text holds a character that cannot be kept (NUL, or half of a pair).' });
+			found.push({
+				path: isStorable(key) ? key : '',
+				says: 'This text holds a character that cannot be kept (NUL, or half of a pair).'
+			});
 		else if (Object.hasOwn(given, key)) found.push({ path: key, says: 'This is given twice.' });
 		else Object.defineProperty(given, key, { value: text, enumerable: true });
 	}

@@ -1,20 +1,17 @@
 /** Whether a job is open, handed over or archived, as a call says it. */
 import Joi from 'joi';
 import { faults, type Got } from '../answer.ts';
-import type { State } from '../db/jobs.ts';
+import { JOB_STATES, type JobState } from '$core/job/state.ts';
 import { pathOf } from './job-file.ts';
 
-type Kept = Exclude<State, 'deleted'>;
-const KEPT = ['open', 'handed-over', 'archived'] as const satisfies readonly Kept[];
-
-const schema = Joi.object<{ state: Kept }>({
+const schema = Joi.object<{ state: JobState }>({
 	state: Joi.string()
-		.valid(...KEPT)
+		.valid(...JOB_STATES)
 		.required()
-		.messages({ '*': `One of ${KEPT.join(', ')}.` })
+		.messages({ '*': `One of ${JOB_STATES.join(', ')}.` })
 });
 
-export function checkState(body: unknown): Got<Kept> {
+export function checkState(body: unknown): Got<JobState> {
 	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
 	if (!error) return { ok: true, value: value.state };
 	return {

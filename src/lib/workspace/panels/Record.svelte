@@ -2,6 +2,7 @@
 	import { format } from 'date-fns';
 	import type { JobFile } from '$core/job/definition.ts';
 	import { useWorkspace } from '../context.ts';
+	import Ending from './Ending.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 
@@ -57,6 +58,7 @@
 			<li><a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list, CSV</a></li>
 		</ul>
 	</div>
+	<Ending />
 	<Schools at="record" />
 	<div class="group">
 		<h2>Revisions</h2>

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { JOB_STATES } from '$core/job/state.ts';
 import { call, route } from '$lib/server/answer.ts';
 import { listJobs, postJob, type ListQuery, type PostJob } from '$lib/server/jobs.ts';
 import { json } from '$lib/server/validation/body.ts';
@@ -7,7 +8,10 @@ import { after, find, jobNumber } from '$lib/server/validation/query.ts';
 const listed = Joi.object<ListQuery>({
 	find,
 	after,
-	state: Joi.string().valid('open', 'handed-over', 'archived').default(null).messages({ '*': 'One of open, handed-over, archived.' }),
+	state: Joi.string()
+		.valid(...JOB_STATES)
+		.default(null)
+		.messages({ '*': `One of ${JOB_STATES.join(', ')}.` }),
 	order: Joi.string().valid('newest', 'pressing').default('newest').messages({ '*': 'newest or pressing.' })
 });
 const posted = Joi.object<PostJob>({

@@ -1,0 +1,58 @@
+<script lang="ts">
+	/** Whether the job is worked on, and the way out of one that was begun and left. */
+	import { goto } from '$app/navigation';
+	import { isEmptyJob } from '$core/job/is-empty.ts';
+	import { JOB_STATE_NAMES, JOB_STATES, type JobState } from '$core/job/state.ts';
+	import Choice from '$lib/ui/Choice.svelte';
+	import { useWorkspace } from '../context.ts';
+
+	const { editor } = useWorkspace();
+	const OPTIONS = JOB_STATES.map((value) => ({ value, label: JOB_STATE_NAMES[value] }));
+	let trouble = $state('');
+	const isEmpty = $derived(isEmptyJob(editor.file));
+
+	async function end(state: JobState) {
+		if (state === editor.ended) return;
+		const sent = await send('/state', { method: 'PUT', body: JSON.stringify({ state }) });
+		if (sent) editor.ended = state;
+	}
+
+	async function remove() {
+		if (await send('', { method: 'DELETE' })) await goto('/');
+	}
+
+	async function send(path: string, request: RequestInit): Promise<boolean> {
+		trouble = '';
+		try {
+			const response = await fetch(`/api/jobs/${editor.number}${path}`, {
+				...request,
+				headers: { 'content-type': 'application/json' }
+			});
+			if (response.ok) return true;
+			trouble = ((await response.json()) as { faults: { says: string }[] }).faults[0]!.says;
+		} catch {
+			trouble = 'The server does not answer. Nothing was changed; try again in a moment.';
+		}
+		return false;
+	}
+</script>
+
+<div class="group">
+	<h2>This job</h2>
+	<Choice label="This job is" value={editor.ended} options={OPTIONS} onchange={end} />
+	<p class="quiet">
+		{editor.ended === 'open'
+			? 'It stands in Today until it is handed over or archived.'
+			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
+	</p>
+	{#if isEmpty}
+		<p>Nothing is entered for this piece yet. <button type="button" class="text-press" onclick={remove}>Delete it</button></p>
+	{/if}
+	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+</div>
+
+<style>
+	.trouble {
+		color: var(--stop);
+	}
+</style>
