@@ -23,9 +23,9 @@ export function removeFolder(folder: string): void {
 }
 
 /** Starts the server; resolves once it says where it listens, rejects with what it said when it ends instead. */
-export async function startServer(folder: string, port = 0): Promise<Server> {
+export async function startServer(folder: string, port = 0, settings: Record<string, string> = {}): Promise<Server> {
 	const child = spawn(process.execPath, ['scripts/start.js'], {
-		env: { ...process.env, DATA_DIR: folder, PORT: String(port), NODE_OPTIONS: '' },
+		env: { ...process.env, DATA_DIR: folder, PORT: String(port), NODE_OPTIONS: '', ...settings },
 		stdio: ['ignore', 'pipe', 'pipe']
 	});
 	let [out, err] = ['', ''];

@@ -13,8 +13,6 @@ END $$;
 -- 101 is shown as K-0101.
 ALTER TABLE job ALTER COLUMN number TYPE integer USING substr(number, 3)::integer;
 ALTER TABLE job ADD CHECK (number > 0);
--- A job of which there is nothing yet is written first, its revision after it.
-ALTER TABLE job ADD FOREIGN KEY (id, head_rev) REFERENCES job_revision (job_id, rev) DEFERRABLE INITIALLY DEFERRED;
 
 ALTER TABLE job ADD COLUMN state text NOT NULL DEFAULT 'open' CHECK (state IN ('open', 'handed-over', 'archived', 'deleted'));
 -- Nothing is decided in it yet.
@@ -74,6 +72,9 @@ CREATE INDEX picture_at ON picture (at);
 
 DELETE FROM job_climate WHERE NOT EXISTS (SELECT 1 FROM job_revision WHERE (job_revision.job_id, job_revision.rev) = (job_climate.job_id, job_climate.rev));
 ALTER TABLE job_climate ADD FOREIGN KEY (job_id, rev) REFERENCES job_revision (job_id, rev);
+
+-- A job of which there is nothing yet is written first, its revision after it.
+ALTER TABLE job ADD FOREIGN KEY (id, head_rev) REFERENCES job_revision (job_id, rev) DEFERRABLE INITIALLY DEFERRED;
 
 CREATE TRIGGER never_changes BEFORE UPDATE OR DELETE ON job_revision FOR EACH ROW EXECUTE FUNCTION never_changes();
 CREATE TRIGGER never_emptied BEFORE TRUNCATE ON job_revision EXECUTE FUNCTION never_changes();
