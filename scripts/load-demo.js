@@ -7,7 +7,8 @@ import { root } from './setup.js';
 export async function loadDemo(address, folder = join(root, 'demo')) {
 	const send = async (path, type, body, method = 'POST', headers = {}) => {
 		const response = await fetch(address + path, { method, headers: { 'content-type': type, ...headers }, body });
-		if (!response.ok) throw new Error(`${path}: ${response.status} ${await response.text()}`);
+		// 409: it is there already, from a load that was cut off.
+		if (!response.ok && response.status !== 409) throw new Error(`${path}: ${response.status} ${await response.text()}`);
 	};
 	const files = (kind) =>
 		readdirSync(join(folder, kind))

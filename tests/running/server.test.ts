@@ -44,8 +44,8 @@ test('every answer carries the security headers; pages run only their own script
 
 test('what is not known here: method, address, type, version of the precondition, another site', async () => {
 	const number = await keepJob(server.address, workedJob());
-	const wrong = await fetch(`${server.address}/api/jobs/${number}`, { method: 'DELETE' });
-	assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, 'GET, PUT']);
+	const wrong = await fetch(`${server.address}/api/jobs/${number}`, { method: 'PATCH' });
+	assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, 'GET, PUT, DELETE']);
 	for (const path of ['/api/nothing', '/api/jobs/K-9999', '/api/jobs/K-9999/front.svg', '/api/jobs/K-9999/revisions']) {
 		assert.equal((await fetch(server.address + path)).status, 404, path);
 	}
@@ -58,6 +58,129 @@ test('what is not known here: method, address, type, version of the precondition
 	assert.equal(foreign.status, 403);
 	const own = await send(server.address, 'POST', '/api/jobs', workedJob(), { origin: server.address });
 	assert.equal(own.status, 201);
+});
+
+test('a query that can’t be meant is a 400 with the key’s name, everywhere; other keys too', async () => {
+	const number = await keepJob(server.address, workedJob());
+	for (const [path, key] of [
+		['/api/jobs?find=%00', 'find'],
+		['/api/jobs?find=%ff%fe%00', 'find'],
+		[`/api/jobs?find=${'a'.repeat(201)}`, 'find'],
+		['/api/jobs?after=K-1', 'after'],
+		['/api/jobs?after=2026-99-99.K-0101', 'after'],
+		['/api/jobs?state=lost', 'state'],
+		['/api/jobs?order=oldest', 'order'],
+		['/api/jobs?find=a&find=b', 'find'],
+		['/api/jobs?lot=7', 'lot'],
+		[`/api/jobs/${number}?rev=x`, 'rev'],
+		[`/api/jobs/${number}?rev=-1`, 'rev'],
+		[`/api/jobs/${number}/front.svg?size=9`, 'size'],
+		['/api/events?job=101', 'job'],
+		['/health?full=maybe', 'full']
+	] as const) {
+		const response = await fetch(server.address + path);
+		assert.equal(response.status, 400, path);
+		assert.deepEqual(await faultsOf(response), [key], path);
+	}
+	for (const path of ['/?find=%00', '/?after=x']) assert.equal((await fetch(server.address + path)).status, 400, path);
+	const posted = await send(server.address, 'POST', '/api/jobs?number=7', workedJob());
+	assert.deepEqual([posted.status, await faultsOf(posted)], [400, ['number']]);
+});
+
+test('files of the build are not sniffed either; every answer has an id of its own', async () => {
+	const page = await (await fetch(`${server.address}/`)).text();
+	const script = /"(?:\.)?(\/_app\/[^"]+\.js)"/.exec(page)![1]!;
+	const ids = new Set<string>();
+	for (const path of [script, script, '/', '/api/jobs', '/nowhere']) {
+		const { headers } = await fetch(server.address + path);
+		assert.equal(headers.get('x-content-type-options'), 'nosniff', path);
+		ids.add(headers.get('x-request-id') ?? '');
+	}
+	assert.equal(ids.size, 5);
+});
+
+test('health in full, and figures for those who watch', async () => {
+	const full = (await (await fetch(`${server.address}/health?full`)).json()) as Record<string, never>;
+	assert.deepEqual(Object.keys(full), ['ok', 'database', 'migrations', 'space', 'threads', 'upSeconds']);
+	const { database, migrations, space } = full as unknown as {
+		database: { kind: string };
+		migrations: { done: number; wanted: number };
+		space: { freeBytes: number };
+	};
+	assert.equal(database.kind, 'embedded');
+	assert.equal(migrations.done, migrations.wanted);
+	assert.ok(space.freeBytes > 0);
+	const metrics = await fetch(`${server.address}/metrics`);
+	assert.match(metrics.headers.get('content-type')!, /^text\/plain/);
+	const text = await metrics.text();
+	assert.match(text, /^rare_keep_answer_seconds_count\{method="GET",status="200"\} \d+$/m);
+	assert.match(text, /^process_resident_memory_bytes \d+/m);
+});
+
+test('a line a request with the id that its answer carries; nothing of what was sent', async () => {
+	const own = newFolder();
+	const loud = await startServer(own, 0, { LOG_LEVEL: 'info' });
+	try {
+		const answer = await send(loud.address, 'POST', '/api/jobs?number=K-0300', workedJob({ title: 'Secret of the owner' }));
+		const id = answer.headers.get('x-request-id')!;
+		await fetch(`${loud.address}/api/jobs?find=secret`);
+		await loud.stop();
+		const lines = loud
+			.said()
+			.split('\n')
+			.filter((line) => line.startsWith('{'))
+			.map((line) => JSON.parse(line) as Record<string, unknown>);
+		const own = lines.filter((line) => line.id === id);
+		assert.deepEqual(
+			own.map(({ method, path, status }) => [method, path, status]),
+			[['POST', '/api/jobs', 201]]
+		);
+		assert.doesNotMatch(loud.said(), /secret/i);
+	} finally {
+		await loud.stop();
+		removeFolder(own);
+	}
+});
+
+test('what is kept is told to every open screen at once', async () => {
+	const number = await keepJob(server.address, workedJob());
+	const stream = await fetch(`${server.address}/api/events?job=${number}`);
+	assert.equal(stream.headers.get('content-type'), 'text/event-stream');
+	const reader = stream.body!.pipeThrough(new TextDecoderStream()).getReader();
+	let heard = '';
+	const until = async (said: string) => {
+		while (!heard.includes(said)) heard += (await reader.read()).value ?? '';
+	};
+	await until(`data: {"number":"${number}","rev":1,"state":"open"}`);
+	await keepJob(server.address, workedJob());
+	await send(server.address, 'PUT', `/api/jobs/${number}`, workedJob({ title: 'Again' }), { 'if-match': '"1"' });
+	await until(`data: {"number":"${number}","rev":2,"state":"open"}`);
+	await send(server.address, 'PUT', `/api/jobs/${number}/state`, { state: 'archived' });
+	await until(`data: {"number":"${number}","rev":2,"state":"archived"}`);
+	assert.equal(heard.match(/event: job/g)!.length, 3, 'of this job alone');
+	await reader.cancel();
+});
+
+test('a job file at its limits is answered, and others are meanwhile', async () => {
+	const zones = Array.from({ length: 100 }, (_, index) => ({
+		id: `zone ${index}`,
+		kind: index % 2 === 0 ? ('show' as const) : ('hide' as const),
+		left: (index * 37) % 380,
+		top: (index * 91) % 520,
+		width: 6,
+		height: 5
+	}));
+	const job = workedJob({ piece: { readings: { width: 402, height: 551 }, zones }, window: { overlap: 'solve' } });
+	let isDone = false;
+	const costly = Promise.all(Array.from({ length: 4 }, () => send(server.address, 'POST', '/api/plan', job))).then((answers) => {
+		isDone = true;
+		for (const { status } of answers) assert.equal(status, 200);
+	});
+	for (let count = 0; count < 3; count += 1) assert.equal((await fetch(`${server.address}/health`)).status, 200);
+	assert.equal(isDone, false, 'they did not wait for it');
+	await costly;
+	const kept = await send(server.address, 'POST', '/api/jobs', job);
+	assert.equal(kept.status, 201);
 });
 
 test('bad input: a clear fault at its path, nothing stored, still answering', async () => {
@@ -135,9 +258,13 @@ test('SIGTERM: what is under way is answered, the lock is given back, the next s
 		// A connection that asks nothing must not hold up the stop.
 		const idle = connect(Number(new URL(first.address).port), '127.0.0.1').on('error', () => {});
 		const finish = await halfRequest(first.address);
+		const stream = await fetch(`${first.address}/api/events`);
+		const begun = performance.now();
 		const stopped = first.stop();
 		assert.match(await finish(), /^HTTP\/1.1 200 /);
 		assert.equal(await stopped, 0);
+		assert.ok(performance.now() - begun < 5000);
+		await stream.body!.cancel();
 		idle.destroy();
 		assert.equal(existsSync(join(own, 'lock')), false);
 		const second = await startServer(own);
