@@ -6,6 +6,7 @@ import { dirname, join, relative } from 'node:path';
 import { compile } from './compile.js';
 import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
+import { testHouse } from './test-house.js';
 
 /** @returns the runner’s exit status; its counts are the last that it prints */
 export async function runTests(...folders) {
@@ -22,7 +23,7 @@ export async function runTests(...folders) {
 	];
 	const postgres = await startPostgres();
 	try {
-		const env = { ...process.env, TEST_DATABASE_URL: postgres.url };
+		const env = { ...process.env, TEST_DATABASE_URL: postgres.url, TEST_HOUSE: testHouse() };
 		const runner = spawn(process.execPath, [...flags, ...compiled], { cwd: root, stdio: 'inherit', env });
 		const [status] = await once(runner, 'exit');
 		return status ?? 1;

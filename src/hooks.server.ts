@@ -16,7 +16,7 @@ export const init: ServerInit = async () => {
 	const stopTidying = keepTidy(database());
 	// Sent as soon as the server is asked to stop: what is under way is still answered.
 	process.on('rare-keep:stopping', () => {
-		if (typeof where === 'object' && 'folder' in where) markEnding(where.folder);
+		if ('folder' in where) markEnding(where.folder);
 		stopTidying();
 		endStreams();
 	});

@@ -6,7 +6,7 @@ import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { workedJob } from '../jobs.ts';
-import { keepJob, newFolder, removeFolder, startServer } from './server.ts';
+import { emptyFolder, keepJob, newFolder, removeFolder, startServer } from './server.ts';
 
 const env = (folder: string, more: Record<string, string> = {}) => ({
 	...process.env,
@@ -55,7 +55,7 @@ test('a folder of a house is refused in a sentence and left as it is, even on --
 });
 
 test('any other folder that is not empty is refused; so is a database server', () => {
-	const folder = newFolder();
+	const folder = emptyFolder();
 	try {
 		mkdirSync(join(folder, 'letters'));
 		writeFileSync(join(folder, 'letters', 'one.txt'), 'Dear');
@@ -68,7 +68,7 @@ test('any other folder that is not empty is refused; so is a database server', (
 });
 
 test('its own: a load that was cut off goes on, what was changed stays, --fresh begins anew', async () => {
-	const folder = newFolder();
+	const folder = emptyFolder();
 	try {
 		const first = await demo(folder);
 		assert.ok(first.length >= 19 && existsSync(join(folder, 'demo')));

@@ -1,10 +1,11 @@
 /** The production build, started as a person starts it, on a data folder and a port of its own. */
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { JobFile } from '../../core/job/definition.ts';
+import { testHouse } from '../../scripts/test-house.js';
 
 export type Server = {
 	address: string;
@@ -14,7 +15,14 @@ export type Server = {
 	stop: (signal?: NodeJS.Signals) => Promise<number | null>;
 };
 
+/** The data folder of a house in which there is nothing yet. */
 export function newFolder(): string {
+	const folder = emptyFolder();
+	cpSync(join(process.env.TEST_HOUSE ?? testHouse(), 'folder'), folder, { recursive: true });
+	return folder;
+}
+
+export function emptyFolder(): string {
 	return mkdtempSync(join(tmpdir(), 'rare-keep-data-'));
 }
 

@@ -1,4 +1,6 @@
 /** Runs the tests of a file on both databases: the embedded one in memory, and a PostgreSQL server's. */
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { after, before, describe } from 'node:test';
 import { readJobNumber } from '../../core/job/number.ts';
 import { WrittenJson, type Answer } from '../../src/lib/server/answer.ts';
@@ -33,7 +35,7 @@ export function onEachDatabase(run: (here: House) => void): void {
 					drop = own.drop;
 					here.another = () => openDatabase({ url: own.url });
 					open = await openDatabase({ url: own.url });
-				} else open = await openDatabase('memory');
+				} else open = await openDatabase({ memory: readFileSync(join(process.env.TEST_HOUSE!, 'memory.tar')) });
 				here.db = open.db;
 			});
 			after(async () => {

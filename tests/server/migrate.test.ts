@@ -14,7 +14,7 @@ for (const kind of ['embedded', 'server'] as const)
 		let db: Database;
 		let drop = async () => {};
 		before(async () => {
-			if (kind === 'embedded') db = await openPGlite(null);
+			if (kind === 'embedded') db = await openPGlite({ memory: null });
 			else {
 				const own = await newServerDatabase();
 				drop = own.drop;

@@ -10,14 +10,14 @@ import { openPostgres } from './postgres.ts';
 export type { Database } from './database.ts';
 export type OpenDatabase = { db: Database; close: () => Promise<void> };
 /** A server's URL, a data folder, or memory (tests). */
-export type Where = { url: string } | { folder: string; fresh?: boolean } | 'memory';
+export type Where = { url: string } | { folder: string; fresh?: boolean } | { memory: Uint8Array<ArrayBuffer> | null };
 
 /** A folder with this file was made by the demo, which alone may begin anew in it. */
 export const DEMO_MARK = 'demo';
 
 /** @throws LockedError when another process has the folder; FreshError when it is not the demo's to wipe */
 export async function openDatabase(where: Where, lost: (error: Error) => void = () => {}): Promise<OpenDatabase> {
-	if (where === 'memory') return migrated(await openPGlite(null));
+	if ('memory' in where) return migrated(await openPGlite(where));
 	if ('url' in where) return migrated(await openPostgres(where.url, lost));
 	const giveBack = await takeLock(where.folder);
 	try {
