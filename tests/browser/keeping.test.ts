@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
+import { keepJob, send } from '../running/server.ts';
 import { Key, openBrowser, type Browser } from './browser.ts';
 import { stage } from './setup.ts';
 
@@ -18,7 +18,8 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	const number = await keepJob(here.server.address, workedJob());
 	const other = await openBrowser(here.server.address);
 	context.after(() => other.quit());
-	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=window`);
+	await here.browser.open(`/jobs/${number}?at=window`);
+	await openDeaf(other, number);
 	await here.browser.type('Border width', '75');
 	await here.browser.type('Wider at the bottom by', '12');
 	await here.browser.sees('rev 2 · kept');
@@ -36,18 +37,78 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 80, weight: 12 });
 	assert.equal((await kept(number)).job.window!.overlap, 7);
 
-	// The first, one revision behind now, chooses theirs.
+	// The first has heard of it; behind once more, it chooses theirs.
+	await here.browser.sees('rev 3 · kept elsewhere');
+	await openDeaf(here.browser, number);
+	const { job } = await kept(number);
+	const written = { ...job, borders: { ...job.borders, width: 85 } };
+	await send(here.server.address, 'PUT', `/api/jobs/${number}`, written, { 'if-match': '"3"' });
 	await here.browser.type('Border width', '90');
 	await here.browser.sees('Somebody else changed this job meanwhile');
-	await here.browser.press('80');
+	await here.browser.press('85');
 	await here.browser.press('Keep what is chosen');
 	await here.browser.sees('kept');
-	await here.browser.waitFor('the settled width', async () => (await valueOf(here.browser, 'Border width')) === '80');
+	await here.browser.waitFor('the settled width', async () => (await valueOf(here.browser, 'Border width')) === '85');
 	const revisions = (await (await fetch(`${here.server.address}/api/jobs/${number}/revisions`)).json()) as {
 		revisions: unknown[];
 	};
 	assert.ok(revisions.revisions.length >= 3);
 });
+
+test('what another keeps is shown at once where nothing is unsent, and undo goes back to what was there', async (context) => {
+	const number = await keepJob(here.server.address, workedJob());
+	const other = await openBrowser(here.server.address);
+	context.after(() => other.quit());
+	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=window`);
+	await here.browser.type('Border width', '75');
+	await other.sees('rev 2 · kept elsewhere');
+	await other.waitFor('their width', async () => (await valueOf(other, 'Border width')) === '75');
+	// A text that is no figure yet stays, and nothing is changed round it.
+	await other.type('Border width', '12 in mm');
+	await here.browser.type('Border width', '77');
+	await here.browser.sees('rev 3 · kept');
+	assert.equal(await valueOf(other, 'Border width'), '12 in mm');
+	await other.keys(Key.ESCAPE);
+	await other.type('Overlap, each side', '7');
+	await other.sees('Somebody else changed this job meanwhile');
+	await other.press('Keep what is chosen');
+	await other.sees('rev 4 · kept');
+	const { job } = await kept(number);
+	assert.deepEqual([job.borders!.width, job.window!.overlap], [77, 7]);
+});
+
+test('a job is handed over and opened again in Record; another screen hears of it; an empty one is deleted', async (context) => {
+	const number = await keepJob(here.server.address, workedJob({ title: 'Going home' }));
+	const other = await openBrowser(here.server.address);
+	context.after(() => other.quit());
+	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=record`);
+	await here.browser.press('Handed over');
+	await here.browser.sees('It is off Today’s list');
+	await other.sees('handed over');
+	await here.browser.open('/');
+	await here.browser.seesNo('Going home');
+	await here.browser.open('/?find=going+home');
+	await here.browser.sees('handed over');
+	await other.press('Open');
+	await other.sees('It stands in Today until');
+	await here.browser.open('/');
+	await here.browser.sees('Going home');
+
+	await here.browser.press('New piece');
+	await here.browser.heading('Measure');
+	await here.browser.station('Record');
+	await here.browser.press('Delete it');
+	await here.browser.sees('Going home');
+	await here.browser.seesNo('not measured');
+});
+
+/** A page that hears nothing of others, as behind a connection that broke off. */
+async function openDeaf(one: Browser, number: string): Promise<void> {
+	await one.open('/');
+	await one.driver.executeScript('window.EventSource = class extends EventTarget { close() {} };');
+	await one.press(number);
+	await one.heading('Window');
+}
 
 test('a fault stays where it was typed, says what to do, changes nothing, and outlives a reload', async () => {
 	const number = await keepJob(here.server.address, workedJob());
