@@ -1,12 +1,12 @@
 /** Full jobs of every kind, the section of each redrawn, and the sag series: its time and what it leaves out. */
 import fc from 'fast-check';
-import { placeCallouts, placeDimensions } from '../core/drawing/dimensions.ts';
-import { sectionScene } from '../core/drawing/section.ts';
-import { onShelf } from '../core/frame/on-shelf.ts';
+import { placeCallouts, placeDimensions } from '../core/views/drawing/dimensions.ts';
+import { sectionScene } from '../core/views/drawing/section.ts';
+import { onShelf } from '../core/advice/on-shelf.ts';
 import { decide } from '../core/job/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan } from '../core/plan.ts';
-import { sagFlat } from '../core/sag/sag.ts';
+import { sagFlat } from '../core/stations/sag/sag.ts';
 import { readShelf } from '../core/shop/shelf.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import { anyPieceJob } from '../tests/jobs.ts';

@@ -1,8 +1,8 @@
 /** Findings, grade, choices and the cheapest set against their budgets; the search over a catalogue of 60 boards and glazings. */
 import fc from 'fast-check';
-import { judge } from '../core/findings/judge.ts';
-import { cheapestTo } from '../core/guard/cheapest.ts';
-import { choicesFor } from '../core/guard/choices.ts';
+import { judge } from '../core/judge/judge.ts';
+import { cheapestTo } from '../core/advice/cheapest.ts';
+import { choicesFor } from '../core/advice/guard-choices.ts';
 import { decide } from '../core/job/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan, planFigures } from '../core/plan.ts';

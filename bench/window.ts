@@ -2,8 +2,8 @@
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import type { JobFile } from '../core/job/definition.ts';
-import { solveWindow } from '../core/window/solve.ts';
-import type { SolveInput } from '../core/window/sides-asked.ts';
+import { solveWindow } from '../core/stations/window/solve.ts';
+import type { SolveInput } from '../core/stations/window/sides-asked.ts';
 import { report } from './report.ts';
 
 const TIMES = 1000;

@@ -6,7 +6,7 @@ import { readFileSync } from 'node:fs';
 import { FaultError, type Fault } from '../core/job/faults.ts';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
-import { climateAnswer } from '../core/climate/answer.ts';
+import { climateAnswer } from '../core/advice/climate-answer.ts';
 import { checkClimate, CLIMATE_BODY_MOST } from '../src/lib/server/validation/climate.ts';
 import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
 import { readJson } from '../src/lib/server/validation/body.ts';

@@ -7,7 +7,7 @@ import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
 import { builtInShop, shopFor } from './shop/shop.ts';
 import { anyWindowJob, planned, workedJob, planSingle } from '../tests/jobs.ts';
-import { evaluate, lookIn } from './why/expression.ts';
+import { evaluate, lookIn } from './views/why/expression.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);

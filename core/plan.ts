@@ -5,69 +5,56 @@
  *
  * A station reads the job, the shop and the stations before it. Nothing else computes: every screen, paper and file is a view of a plan.
  */
-import { inSentence } from './in-sentence.ts';
-import { planBack, type Back } from './back/back.ts';
-import { whyBack } from './back/why.ts';
-import { planCut, whyCut, type Cut } from './cutting/list.ts';
-import { judge, type Verdict } from './findings/judge.ts';
-import { planFrame, readyPack, readyRabbet, type Frame } from './frame/frame.ts';
-import { whyFrame } from './frame/why.ts';
+import { inSentence } from './units/in-sentence.ts';
+import { planBack } from './stations/back/back.ts';
+import { whyBack } from './stations/back/why.ts';
+import { planCut, whyCut } from './stations/cut/cut.ts';
+import { judge, type Verdict } from './judge/judge.ts';
+import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
+import { whyFrame } from './stations/frame/why.ts';
 import { axisOf, mapSides, type Size } from './geometry/shapes.ts';
-import { planLayers } from './guard/guard.ts';
-import { planHang, type Hang } from './hang/hang.ts';
-import { planMass, type Mass } from './hang/mass.ts';
-import { whyHang, whyMass } from './hang/why.ts';
-import { planHold, type Hold } from './hold/hold.ts';
-import { whyHold } from './hold/why.ts';
+import { planLayers } from './stations/guard/guard.ts';
+import { planHang } from './stations/hang/hang.ts';
+import { planMass } from './stations/hang/mass.ts';
+import { whyHang, whyMass } from './stations/hang/why.ts';
+import { planHold } from './stations/hold/hold.ts';
+import { whyHold } from './stations/hold/why.ts';
 import { decide, type Decided } from './job/decide.ts';
 import type { Zone } from './job/decide-piece.ts';
-import type { Finding, Remedy, Severity } from './findings/rule.ts';
-import { RULES } from './findings/rules.ts';
+import type { Finding, Remedy, Severity } from './rule/rule.ts';
+import { RULES } from './judge/rules.ts';
 import { GRADES } from './shop/grades.ts';
 import { fail, FaultError } from './job/faults.ts';
 import { patched } from './job/patch.ts';
 import { showWithUnit, type Reader } from './units/show.ts';
 import type { Unit } from './units/length.ts';
-import { planClimate, type Climate } from './climate/climate.ts';
-import { whyClimate } from './climate/why.ts';
-import { whyLight } from './light/why.ts';
-import { planLight, type Light } from './light/light.ts';
+import { planClimate } from './stations/climate/climate.ts';
+import { whyClimate } from './stations/climate/why.ts';
+import { whyLight } from './stations/light/why.ts';
+import { planLight } from './stations/light/light.ts';
 import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
-import { longestOf, planMeasure, type Measure } from './measure/measure.ts';
-import { planMovement } from './measure/movement.ts';
-import { whyMeasure } from './measure/why.ts';
-import { planPack, type Pack } from './pack/pack.ts';
-import { planSpacer } from './pack/spacer.ts';
-import { whyPack } from './pack/why.ts';
-import { each, oneOrEach, type OneOrEach } from './one-or-each.ts';
+import { longestOf, planMeasure } from './stations/measure/measure.ts';
+import { planMovement } from './stations/measure/movement.ts';
+import { whyMeasure } from './stations/measure/why.ts';
+import { planPack } from './stations/pack/pack.ts';
+import { planSpacer } from './stations/pack/spacer.ts';
+import { whyPack } from './stations/pack/why.ts';
+import { each, oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
-import { named } from './sights.ts';
+import { named } from './rule/sights.ts';
 import { tidy } from './units/round.ts';
-import type { Why } from './why/why.ts';
-import { printNeeds } from './window/mats.ts';
-import { limitsOf, rangeOf, type Limit } from './window/ranges.ts';
-import { openingsOf, planWindow, seenThrough, type PlacedOpening, type Window } from './window/window.ts';
-import { whyOpening, whyWindow } from './window/why.ts';
-
-/** Figures by station; a station that cannot be planned yet is absent and named in `open`. */
-export type Figures = {
-	open: { station: string; needs: string }[];
-	/** Of several windows a list, as `movement` and `hold`. */
-	measure?: OneOrEach<Measure>;
-	movement?: OneOrEach<Size>;
-	window?: Window;
-	hold?: OneOrEach<Hold>;
-	pack?: Pack;
-	frame?: Frame;
-	back?: Back;
-	mass?: Mass;
-	hang?: Hang;
-	/** An estimate for comparing choices; absent while neither a medium nor a fade class is known. */
-	light?: Light;
-	climate?: Climate;
-};
+import type { Why } from './rule/why.ts';
+import { printNeeds } from './stations/window/mats.ts';
+import { limitsOf, rangeOf, type Limit } from './stations/window/ranges.ts';
+import { planWindow, seenThrough } from './stations/window/window.ts';
+import { whyOpening, whyWindow } from './stations/window/why.ts';
+import type { Measure } from './figures/measure.ts';
+import { openingsOf, type PlacedOpening, type Window } from './figures/window.ts';
+import type { Hold } from './figures/hold.ts';
+import type { Cut } from './figures/cut.ts';
+import type { Figures } from './figures.ts';
 
 export type Plan = Figures &
 	Verdict & {

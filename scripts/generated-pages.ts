@@ -1,7 +1,7 @@
 /** The pages made from lists in core/: a test holds the files against them. */
-import { RULES } from '../core/findings/rules.ts';
+import { RULES } from '../core/judge/rules.ts';
 import { readFileSync } from 'node:fs';
-import { isOfFit, type Rule } from '../core/findings/rule.ts';
+import { isOfFit, type Rule } from '../core/rule/rule.ts';
 import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
 import { SCHOOLS } from '../core/job/schools.ts';

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
-import { dirname, join, relative } from 'node:path';
+import { join, relative } from 'node:path';
 import { compile } from './compile.js';
 import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
@@ -32,12 +32,17 @@ export async function runTests(...folders) {
 	}
 }
 
-/** The stations' tests take milliseconds each: they share one process, which saves its start a score of times. */
+/** The core's tests take milliseconds each: they share two processes, which saves a score of starts and keeps both cores at work. */
 function together(files) {
-	const isStation = (file) => /core\/[\w-]+\/[\w-]+\.test\.js$/.test(file);
-	const shared = files.filter(isStation);
-	if (shared.length < 2) return files;
-	const index = join(dirname(dirname(shared[0])), 'stations.test.js');
-	writeFileSync(index, shared.map((file) => `import './${relative(dirname(index), file)}';\n`).join(''));
-	return [index, ...files.filter((file) => !isStation(file))];
+	const isCore = (file) => /\/core\/(?:[\w-]+\/)+[\w-]+\.test\.js$/.test(file);
+	const shared = files.filter(isCore);
+	if (shared.length < 4) return files;
+	const folder = shared[0].slice(0, shared[0].lastIndexOf('/core/') + 1);
+	const indices = [0, 1].map((half) => {
+		const index = join(folder, `core-${half + 1}.test.js`);
+		const own = shared.filter((_, at) => at % 2 === half);
+		writeFileSync(index, own.map((file) => `import './${relative(folder, file)}';\n`).join(''));
+		return index;
+	});
+	return [...indices, ...files.filter((file) => !isCore(file))];
 }

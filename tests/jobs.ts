@@ -2,11 +2,9 @@
 import fc from 'fast-check';
 import worked from './cases/worked.json' with { type: 'json' };
 import type { Size } from '../core/geometry/shapes.ts';
-import type { Hold } from '../core/hold/hold.ts';
 import type { JobFile } from '../core/job/definition.ts';
 import { patched } from '../core/job/patch.ts';
 import { FaultError } from '../core/job/faults.ts';
-import type { Measure } from '../core/measure/measure.ts';
 import { decide } from '../core/job/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan, planFigures, type Plan } from '../core/plan.ts';
@@ -14,9 +12,11 @@ import { BARRIERS, BOARDS } from '../core/shop/boards.ts';
 import { GLAZINGS } from '../core/shop/glazing.ts';
 import { ADHESIVES } from '../core/shop/holds.ts';
 import { MOULDINGS } from '../core/shop/mouldings.ts';
-import type { Frame } from '../core/frame/frame.ts';
-import type { Window } from '../core/window/window.ts';
 import { builtInShop } from '../core/shop/shop.ts';
+import type { Measure } from '../core/figures/measure.ts';
+import type { Window } from '../core/figures/window.ts';
+import type { Hold } from '../core/figures/hold.ts';
+import type { Frame } from '../core/figures/frame.ts';
 
 /** The worked case with top-level parts replaced. */
 export function workedJob(changes: Partial<JobFile> = {}): JobFile {

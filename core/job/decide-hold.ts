@@ -3,7 +3,7 @@ import type { Size } from '../geometry/shapes.ts';
 import type { Adhesive } from '../shop/holds.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
-import type { Piece } from './decide-piece.ts';
+import { type Piece, isStiff } from './decide-piece.ts';
 import type { WindowChoice } from './decide-window.ts';
 import type { Fault } from './faults.ts';
 import { material, type FromHouse } from './material.ts';
@@ -48,11 +48,6 @@ export function isHinge(kind: HoldKind): boolean {
 /** Pockets, strips, a sling: folded paper that touches the sheet and sticks to nothing of it. */
 export function isFolded(kind: HoldKind): boolean {
 	return FOLDED.includes(kind);
-}
-
-/** What is stiff by itself is held by its edges. */
-export function isStiff(kind: Piece['kind']): boolean {
-	return kind === 'panel' || kind === 'canvas';
 }
 
 export function decideHold(

@@ -196,3 +196,8 @@ export function decideReadings(
 			d2 === undefined
 	};
 }
+
+/** What is stiff by itself is held by its edges. */
+export function isStiff(kind: Piece['kind']): boolean {
+	return kind === 'panel' || kind === 'canvas';
+}

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob } from '../../tests/jobs.ts';
-import { ROOMS, SOURCES } from '../light/places.ts';
+import { ROOMS, SOURCES } from '../shop/places.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { decide } from './decide.ts';
 import type { JobFile } from './definition.ts';

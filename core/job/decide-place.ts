@@ -1,5 +1,5 @@
 /** Where the piece will hang: its light, its wall, who comes near; a typical room where the job says nothing. */
-import { ROOMS, SOURCES, type Exposure, type RoomId, type SourceId } from '../light/places.ts';
+import { ROOMS, SOURCES, type Exposure, type RoomId, type SourceId } from '../shop/places.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
 import type { FromHouse } from './material.ts';

@@ -6,8 +6,7 @@ import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
-import { isStiff } from './decide-hold.ts';
-import type { Piece } from './decide-piece.ts';
+import { type Piece, isStiff } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
 
 export type WindowShape = 'rectangle' | 'oval' | 'circle' | 'arch';

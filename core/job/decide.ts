@@ -9,12 +9,11 @@ import type { EdgeSeal } from '../shop/holds.ts';
 import { shopFor, type Shop } from '../shop/shop.ts';
 import type { Ring } from '../shop/hangers.ts';
 import type { Reader } from '../units/show.ts';
-import { cuttingStep } from '../units/round.ts';
-import type { Unit } from '../units/length.ts';
-import { suggestAim } from '../intake/suggest.ts';
+import { type Unit, cuttingStep } from '../units/length.ts';
+import { suggestAim } from './suggest-aim.ts';
 import { decideFrame, decideRabbet, type FrameChoice } from './decide-frame.ts';
-import { decideHold, isStiff, type HoldChoice } from './decide-hold.ts';
-import { decidePieces, together, type Piece, type Readings } from './decide-piece.ts';
+import { decideHold, type HoldChoice } from './decide-hold.ts';
+import { decidePieces, together, type Piece, type Readings, isStiff } from './decide-piece.ts';
 import {
 	decideBorders,
 	decideGrid,

@@ -1,9 +1,9 @@
 /** Adding a zone to a job file: it gets a name that stands once. */
 import type { Rect } from '../geometry/shapes.ts';
-import { pieceKeys } from '../sights.ts';
 import type { Zone } from './decide-piece.ts';
 import type { JobFile } from './definition.ts';
 import { put, valueAt, type Operation } from './patch.ts';
+import { pieceKeys } from './keys.ts';
 
 /** @param number which of several windows, null for the only one */
 export function addZone(file: JobFile, number: number | null, kind: Zone['kind'], place: Rect): Operation[] {

@@ -14,7 +14,7 @@ import {
 	type WrittenMaterial
 } from './catalogue.ts';
 import { builtInShop } from './shop.ts';
-import { touchedBy } from './touched.ts';
+import { touchedBy } from '../advice/touched.ts';
 
 const board = (figures: WrittenMaterial['figures'], more: Partial<WrittenMaterial> = {}): WrittenMaterial => ({
 	kind: 'board',

@@ -1,5 +1,5 @@
 /** A shop as it is written down: what the house set for itself, and the shop that jobs are planned for. */
-import type { OwnPlace } from '../light/own-places.ts';
+import type { OwnPlace } from './own-places.ts';
 import { readMaterials, withMaterials, type WrittenMaterial } from './catalogue.ts';
 import { readPackSizes, type WrittenSize } from './pack-sizes.ts';
 import type { WrittenShelfItem } from './shelf.ts';

@@ -9,10 +9,10 @@ import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
 import { plan, type Plan } from '../plan.ts';
 import { builtInShop, shopFor } from '../shop/shop.ts';
-import { lookIn } from '../why/expression.ts';
-import { figureText, figureWithUnit } from '../why/figure-text.ts';
-import { nameOf } from '../why/names.ts';
-import { sayExpression } from '../why/say.ts';
+import { lookIn } from '../views/why/expression.ts';
+import { figureText, figureWithUnit } from '../views/why/figure-text.ts';
+import { nameOf } from '../views/why/names.ts';
+import { sayExpression } from '../views/why/say.ts';
 import { showFigure } from './figures.ts';
 
 const MM = { unit: 'mm', fraction: 16 } as const;

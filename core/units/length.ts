@@ -152,3 +152,8 @@ function fault(says: string): { ok: false; says: string } {
 function showPlain(value: number): string {
 	return String(value).replace('-', '−');
 }
+
+/** The cutting step in mm: 0.5 mm, or the shop's fraction of an inch, 1/16 as it comes. */
+export function cuttingStep(unit: Unit, fraction = 16): number {
+	return unit === 'in' ? MM_PER_INCH / fraction : 0.5;
+}

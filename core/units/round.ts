@@ -2,15 +2,9 @@
  * Rounding has a direction in its name (handbook units#rounding): what goes into something is rounded down to the cutting step,
  * what receives it up, a visible border to the nearest, ties up. Rounding must never break the fit.
  */
-import { MM_PER_INCH, type Unit } from './length.ts';
 
 /** A whisker, so that 400.0000000001 / 0.5 does not become one step more. */
 const WHISKER = 1e-9;
-
-/** The cutting step in mm: 0.5 mm, or the shop's fraction of an inch, 1/16 as it comes. */
-export function cuttingStep(unit: Unit, fraction = 16): number {
-	return unit === 'in' ? MM_PER_INCH / fraction : 0.5;
-}
 
 /** The largest multiple of `step` that is not above `mm`: for what goes into something. */
 export function cutDown(mm: number, step: number): number {

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { workedJob, type SinglePlan } from '../jobs.ts';
-import { figureText } from '../../core/why/figure-text.ts';
+import { figureText } from '../../core/views/why/figure-text.ts';
 import { keepJob, send } from '../running/server.ts';
 import { stage } from './setup.ts';
 

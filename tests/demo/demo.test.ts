@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { toOpen } from '../../core/bench/label-words.ts';
-import { planSteps } from '../../core/bench/steps.ts';
-import { draftBecause } from '../../core/findings/draft.ts';
+import { toOpen } from '../../core/views/bench/label-words.ts';
+import { planSteps } from '../../core/views/bench/steps.ts';
+import { draftBecause } from '../../core/judge/draft.ts';
 import { decide } from '../../core/job/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { readJob } from '../../core/job/read.ts';

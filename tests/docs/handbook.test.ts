@@ -3,13 +3,13 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { RULES } from '../../core/findings/rules.ts';
+import { RULES } from '../../core/judge/rules.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { plan } from '../../core/plan.ts';
 import { HOUSE_MM } from '../../core/shop/house.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { anyWindowJob, workedJob } from '../jobs.ts';
-import { lookIn } from '../../core/why/expression.ts';
+import { lookIn } from '../../core/views/why/expression.ts';
 import { generatedPages } from '../../scripts/generated-pages.ts';
 
 const folder = 'docs/handbook';

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { combinationsOf, looseBuffer, worthDrawing, yearsOf } from '../../core/climate/combinations.ts';
-import { TYPICAL_ROOMS, yearOf } from '../../core/climate/rooms.ts';
-import { doseOverLife, rotationsBeside, yearsByGlazing } from '../../core/light/curves.ts';
-import { exposureIn } from '../../core/light/places.ts';
+import { combinationsOf, looseBuffer, worthDrawing, yearsOf } from '../../core/advice/combinations.ts';
+import { TYPICAL_ROOMS, yearOf } from '../../core/stations/climate/rooms.ts';
+import { doseOverLife, rotationsBeside, yearsByGlazing } from '../../core/stations/light/curves.ts';
+import { exposureIn } from '../../core/shop/places.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { doseChart } from '../../src/lib/lab/dose-chart.ts';
 import { halfTimeChart } from '../../src/lib/lab/half-time-chart.ts';

@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { readFileSync } from 'node:fs';
-import type { ClimateAnswer } from '../../core/climate/answer.ts';
+import type { ClimateAnswer } from '../../core/advice/climate-answer.ts';
 import { readJobNumber } from '../../core/job/number.ts';
 import type { WrittenMaterial } from '../../core/shop/catalogue.ts';
-import { TYPICAL_ROOMS, yearOf } from '../../core/climate/rooms.ts';
+import { TYPICAL_ROOMS, yearOf } from '../../core/stations/climate/rooms.ts';
 import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { climateOfBody } from '../../src/lib/server/climate.ts';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** A scene at the largest scale that its place allows, with its dimensions; press a figure to see why. */
 	import type { Snippet } from 'svelte';
-	import { placeCallouts, placeDimensions } from '$core/drawing/dimensions.ts';
-	import type { Dimension, Scene } from '$core/drawing/scene.ts';
-	import { calloutLength, describe, dimensionPath, written } from '$core/formats/svg.ts';
+	import { placeCallouts, placeDimensions } from '$core/views/drawing/dimensions.ts';
+	import type { Dimension, Scene } from '$core/views/drawing/scene.ts';
+	import { calloutLength, describe, dimensionPath, written } from '$core/views/formats/svg.ts';
 	import { showNumber, type Reader } from '$core/units/show.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import Hatches from './Hatches.svelte';

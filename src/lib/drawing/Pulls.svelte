@@ -3,7 +3,7 @@
 	 * What can be pulled in the front view: edges of window, mats and borders, and zones. Snaps to the cutting step, shows the figure at
 	 * the hand; Esc puts back, a pull is one undo step; arrow keys do the same.
 	 */
-	import type { EdgeHandle, ZoneHandle } from '$core/drawing/handles.ts';
+	import type { EdgeHandle, ZoneHandle } from '$core/views/drawing/handles.ts';
 	import { showNearest } from '$core/units/round.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';

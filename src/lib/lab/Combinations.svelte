@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Every back with every seal: what the room's year does inside, which are drawn, and what was kept with the job. */
-	import { SEAL_NAMES } from '$core/climate/combinations.ts';
+	import { SEAL_NAMES } from '$core/advice/combinations.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { sayDays } from '$core/units/spans.ts';
 	import type { LabKeep } from './keep.svelte.ts';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** What the laboratory looks at: the place's light, the piece, its pack, the room. */
 	import { goto } from '$app/navigation';
-	import { TYPICAL_ROOMS } from '$core/climate/rooms.ts';
-	import { DOSES } from '$core/light/fade.ts';
-	import { ROOMS } from '$core/light/places.ts';
+	import { TYPICAL_ROOMS } from '$core/stations/climate/rooms.ts';
+	import { DOSES } from '$core/shop/fade.ts';
+	import { ROOMS } from '$core/shop/places.ts';
 	import { MM_PER_INCH, readLength } from '$core/units/length.ts';
 	import { showMass, showSize } from '$core/units/show.ts';
 	import Pick from '$lib/ui/Pick.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	/** Light and climate: what a place does to a piece, and what its pack does about it. Estimates for comparing choices. */
 	import { onMount } from 'svelte';
-	import { SEAL_NAMES, worthDrawing, type Combination } from '$core/climate/combinations.ts';
-	import type { Reading } from '$core/climate/rooms.ts';
-	import { doseOverLife, lifeFor, rotationsBeside, yearsByGlazing } from '$core/light/curves.ts';
-	import { yearlyBudget } from '$core/light/fade.ts';
-	import { UNGLAZED, uvShare, yearsToFade } from '$core/light/years.ts';
+	import { SEAL_NAMES, worthDrawing, type Combination } from '$core/advice/combinations.ts';
+	import type { Reading } from '$core/stations/climate/rooms.ts';
+	import { doseOverLife, lifeFor, rotationsBeside, yearsByGlazing } from '$core/stations/light/curves.ts';
+	import { yearlyBudget } from '$core/shop/fade.ts';
+	import { UNGLAZED, uvShare, yearsToFade } from '$core/stations/light/years.ts';
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import { showNumber } from '$core/units/show.ts';

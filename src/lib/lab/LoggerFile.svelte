@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** A logger's file on its way in: which column is which, its first lines, progress, what was found wrong with it. */
 	import Papa from 'papaparse';
-	import { guessColumns, LoggerError, type Columns, type LoggerYear } from '$core/climate/logger.ts';
+	import { guessColumns, LoggerError, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
 	import Flag from '$lib/ui/Flag.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import type { ClimateRun } from './climate-run.svelte.ts';

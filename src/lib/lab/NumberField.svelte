@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** A figure of a place: what can't be read stays as it was typed, with what to do. */
-	import { readPlaceFigure, type PlaceFigure } from '$core/light/own-places.ts';
+	import { readPlaceFigure, type PlaceFigure } from '$core/shop/own-places.ts';
 	import { showNumber } from '$core/units/show.ts';
 
 	type Props = {

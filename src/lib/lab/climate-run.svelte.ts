@@ -1,5 +1,5 @@
 /** The year's run and a logger's file, in a worker: one at a time, with progress, stopped by ending it. */
-import type { Columns, LoggerYear } from '$core/climate/logger.ts';
+import type { Columns, LoggerYear } from '$core/stations/climate/logger.ts';
 import ClimateWorker from '../workers/climate.worker.ts?worker';
 import type { Ask, Told, Year } from '../workers/climate.worker.ts';
 

@@ -1,5 +1,5 @@
 /** What light spends, year by year, when the piece is shown part of each year. */
-import type { Rotation } from '$core/light/curves.ts';
+import type { Rotation } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
 

@@ -1,6 +1,6 @@
 /** How slowly damp comes in: half-time by back and seal, a row a back, a mark a seal, each seal a shape of its own. */
-import { SEAL_NAMES, type Combination } from '$core/climate/combinations.ts';
-import { SEALS } from '$core/climate/climate.ts';
+import { SEAL_NAMES, type Combination } from '$core/advice/combinations.ts';
+import { SEALS } from '$core/stations/climate/climate.ts';
 import { sayDays } from '$core/units/spans.ts';
 import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
 

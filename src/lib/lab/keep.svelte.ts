@@ -1,10 +1,10 @@
 /** What the laboratory sends and fetches: rooms, results, places, the light meter; and what it says about it. */
 import { goto } from '$app/navigation';
-import type { Combination, YearResult } from '$core/climate/combinations.ts';
-import type { LoggerYear } from '$core/climate/logger.ts';
+import type { Combination, YearResult } from '$core/advice/combinations.ts';
+import type { LoggerYear } from '$core/stations/climate/logger.ts';
 import { patched } from '$core/job/patch.ts';
 import { putLight } from '$core/job/place.ts';
-import { ROOMS } from '$core/light/places.ts';
+import { ROOMS } from '$core/shop/places.ts';
 import { showNumber } from '$core/units/show.ts';
 import { readLightMeter } from '$lib/light/meter.ts';
 import type { ListedRoom } from '$lib/server/db/rooms.ts';

@@ -1,13 +1,13 @@
 /** What the laboratory looks at: a place, a piece, a pack, a room. It begins with a job's, and changes nothing there until it is told to. */
-import { bufferOf, looseBuffer, type Buffer } from '$core/climate/combinations.ts';
-import type { Gap } from '$core/climate/logger.ts';
-import { TYPICAL_ROOMS, type Reading } from '$core/climate/rooms.ts';
+import { bufferOf, looseBuffer, type Buffer } from '$core/advice/combinations.ts';
+import type { Gap } from '$core/stations/climate/logger.ts';
+import { TYPICAL_ROOMS, type Reading } from '$core/stations/climate/rooms.ts';
 import { decide, type Decided } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';
-import { exposureIn, ROOMS, type Exposure, type RoomId } from '$core/light/places.ts';
-import type { OwnPlace } from '$core/light/own-places.ts';
-import { each } from '$core/one-or-each.ts';
+import { exposureIn, ROOMS, type Exposure, type RoomId } from '$core/shop/places.ts';
+import type { OwnPlace } from '$core/shop/own-places.ts';
+import { each } from '$core/units/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { offered } from '$core/shop/catalogue.ts';
 import type { Shop } from '$core/shop/shop.ts';

@@ -1,6 +1,6 @@
 /** A room's year and what comes of it inside, with the band in which mould grows. */
-import { MOULD_RH } from '$core/climate/year.ts';
-import type { Reading } from '$core/climate/rooms.ts';
+import { MOULD_RH } from '$core/stations/climate/year.ts';
+import type { Reading } from '$core/stations/climate/rooms.ts';
 import { showNumber } from '$core/units/show.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
 

@@ -1,5 +1,5 @@
 /** Years to a fade, behind each glazing: a row a glazing, a mark a class, the piece's own large and named. */
-import type { YearsOfGlazing } from '$core/light/curves.ts';
+import type { YearsOfGlazing } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
 import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The job sheet's lines about the frame: rails or kit, sizes, depth, points, and a lite that follows it. */
-	import { closingRail, pairName } from '$core/frame/kit.ts';
-	import { LITE_FIGURES } from '$core/frame/lite.ts';
+	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
+	import { LITE_FIGURES } from '$core/stations/frame/lite.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
 	import type { Printed } from './planned.ts';
 

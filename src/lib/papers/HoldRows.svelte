@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** The job sheet's lines about one hold, as the hand meets it: tabs on the back of the sheet count from its left as it lies. */
-	import { hingesAsLaid, staysFaceUp } from '$core/bench/as-laid.ts';
-	import { SIDE_WORDS } from '$core/cutting/material-name.ts';
-	import { HOLD_NAMES } from '$core/hold/names.ts';
+	import { hingesAsLaid, staysFaceUp } from '$core/views/bench/as-laid.ts';
+	import { SIDE_WORDS } from '$core/stations/cut/material-name.ts';
+	import { HOLD_NAMES } from '$core/stations/hold/names.ts';
 	import { isHinge } from '$core/job/decide-hold.ts';
-	import { which, type Sight } from '$core/sights.ts';
+	import { which, type Sight } from '$core/rule/sights.ts';
 	import { showShare } from '$core/units/show.ts';
 	import type { Printed } from './planned.ts';
 

@@ -6,7 +6,7 @@ import { planDecided } from '$core/plan.ts';
 import { shopFor } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
-import { figureText, figureWithUnit } from '$core/why/figure-text.ts';
+import { figureText, figureWithUnit } from '$core/views/why/figure-text.ts';
 
 export function plannedForPaper(data: { job: JobFile; shop: WrittenShop; reads: Unit | null }) {
 	const asItIs = shopFrom(data.shop);

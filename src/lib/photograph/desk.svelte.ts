@@ -1,9 +1,9 @@
 /** A photograph on its way into the job: opened, its corners pulled, squared in a worker, kept. */
 import { crosses } from '$core/geometry/perspective.ts';
 import type { Point } from '$core/geometry/shapes.ts';
-import type { Measure } from '$core/measure/measure.ts';
 import type { Told } from './messages.ts';
 import SquareWorker from './square.worker.ts?worker';
+import type { Measure } from '$core/figures/measure.ts';
 
 export const LARGEST_MB = 60;
 const PICTURES = ['image/jpeg', 'image/png', 'image/webp', 'image/svg+xml'];

@@ -1,14 +1,14 @@
 /** A kept job's drawings and cut list, as files. */
 import Papa from 'papaparse';
-import { partsScene } from '$core/drawing/parts.ts';
-import { sceneToDxf } from '$core/formats/dxf.ts';
-import { sceneToSvg } from '$core/formats/svg.ts';
-import { sceneOf, type View } from '$core/drawing/views.ts';
+import { partsScene } from '$core/views/drawing/parts.ts';
+import { sceneToDxf } from '$core/views/formats/dxf.ts';
+import { sceneToSvg } from '$core/views/formats/svg.ts';
+import { sceneOf, type View } from '$core/views/drawing/views.ts';
 import { decide } from '$core/job/decide.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { showNearest } from '$core/units/round.ts';
-import { figureWithUnit } from '$core/why/figure-text.ts';
+import { figureWithUnit } from '$core/views/why/figure-text.ts';
 import { selectJob } from './db/jobs.ts';
 import type { Database } from './db/database.ts';
 import { shopOf } from './shop.ts';

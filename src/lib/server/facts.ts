@@ -1,5 +1,5 @@
 /** What is known of a job beside its file: what lists show, and what a job is found by. */
-import { usedMaterials } from '$core/guard/used.ts';
+import { usedMaterials } from '$core/stations/guard/used.ts';
 import type { Decided } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { isEmptyJob } from '$core/job/is-empty.ts';

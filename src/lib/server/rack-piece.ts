@@ -1,7 +1,7 @@
 /** A piece as Today shows it: drawn as it will hang, and what it needs next. */
-import { nextOf, type Next } from '$core/bench/next.ts';
-import { frontScene } from '$core/drawing/front.ts';
-import type { Scene } from '$core/drawing/scene.ts';
+import { nextOf, type Next } from '$core/views/bench/next.ts';
+import { frontScene } from '$core/views/drawing/front.ts';
+import type { Scene } from '$core/views/drawing/scene.ts';
 import { decide } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';

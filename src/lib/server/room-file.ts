@@ -1,6 +1,6 @@
 /** A data logger's file as it is: its columns are found by their names. */
 import Papa from 'papaparse';
-import { guessColumns, LoggerError, LoggerReader } from '$core/climate/logger.ts';
+import { guessColumns, LoggerError, LoggerReader } from '$core/stations/climate/logger.ts';
 import type { RoomYear } from './db/rooms.ts';
 
 export type ReadRoomFile = { ok: true; room: Omit<RoomYear, 'name'> } | { ok: false; says: string };

@@ -1,7 +1,7 @@
 /** Rooms by the hour, and what a year of one came to for a job. */
 import Joi from 'joi';
 import { showJobNumber } from '$core/job/number.ts';
-import { readRoom } from '$core/climate/readings.ts';
+import { readRoom } from '$core/stations/climate/readings.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
 import { insertClimate, insertRoom, selectClimates, selectRoom, selectRooms, type RoomYear } from './db/rooms.ts';

@@ -1,7 +1,7 @@
 /** What the shop sets for itself, list by list: sizes by which frames are bought, materials, places. */
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
-import { readPlaces, type OwnPlace } from '$core/light/own-places.ts';
+import { readPlaces, type OwnPlace } from '$core/shop/own-places.ts';
 import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
 import { readHouse, type WrittenFigure } from '$core/shop/own-house.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';

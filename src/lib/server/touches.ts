@@ -1,7 +1,7 @@
 /** Which open jobs a change of the materials touches, before it is kept. */
 import type { WrittenMaterial } from '$core/shop/catalogue.ts';
-import type { Touched } from '$core/shop/touched.ts';
-import { changedMaterials } from '$core/shop/changed.ts';
+import type { Touched } from '$core/advice/touched.ts';
+import { changedMaterials } from '$core/advice/changed.ts';
 import { shopFrom } from '$core/shop/written.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { faults, type Answer } from './answer.ts';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** A figure of the plan: press it to see where it comes from. */
-	import { figureText, figureWithUnit } from '$core/why/figure-text.ts';
+	import { figureText, figureWithUnit } from '$core/views/why/figure-text.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	type Props = {

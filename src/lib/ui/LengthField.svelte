@@ -5,8 +5,8 @@
 	 */
 	import { drop, pointer, put, valueAt, type Key, type Operation } from '$core/job/patch.ts';
 	import { nameUnit } from '$core/job/unit.ts';
-	import { isBareFraction, readLength } from '$core/units/length.ts';
-	import { cuttingStep, showNearest } from '$core/units/round.ts';
+	import { isBareFraction, readLength, cuttingStep } from '$core/units/length.ts';
+	import { showNearest } from '$core/units/round.ts';
 	import { showLength, showWithUnit, type Look } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 

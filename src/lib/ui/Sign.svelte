@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** A severity as a shape with a word: colour is never the only sign. */
-	import type { Severity } from '$core/findings/rule.ts';
+	import type { Severity } from '$core/rule/rule.ts';
 
 	type Props = { of: Severity | 'settled'; size?: number };
 	const { of, size = 12 }: Props = $props();

@@ -1,5 +1,5 @@
 /** Looks for the cheapest set of changes away from the page, so that typing never waits for it. */
-import { cheapestTo, type Barred, type CheapestSet } from '$core/guard/cheapest.ts';
+import { cheapestTo, type Barred, type CheapestSet } from '$core/advice/cheapest.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import type { Grade } from '$core/shop/grades.ts';
 import type { Unit } from '$core/units/length.ts';

@@ -1,8 +1,8 @@
 /** A year inside every combination, and a logger's file, away from the page. Stopped by ending the worker. */
 import Papa from 'papaparse';
-import { combinationsOf, yearsOf, type Buffer, type Combination, type YearResult } from '$core/climate/combinations.ts';
-import { LoggerError, LoggerReader, type Columns, type LoggerYear } from '$core/climate/logger.ts';
-import { TYPICAL_ROOMS, yearOf, type Reading } from '$core/climate/rooms.ts';
+import { combinationsOf, yearsOf, type Buffer, type Combination, type YearResult } from '$core/advice/combinations.ts';
+import { LoggerError, LoggerReader, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
+import { TYPICAL_ROOMS, yearOf, type Reading } from '$core/stations/climate/rooms.ts';
 import { decide } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';

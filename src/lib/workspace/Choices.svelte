@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** Every choice for one place of the package, with what it would do to this very piece. Unfit ones stay choosable, with their finding. */
-	import { choicesFor, type ChoiceOutcome } from '$core/guard/choices.ts';
-	import type { SlotName } from '$core/guard/slots.ts';
-	import { ROOMS } from '$core/light/places.ts';
+	import { choicesFor, type ChoiceOutcome } from '$core/advice/guard-choices.ts';
+	import type { SlotName } from '$core/advice/slots.ts';
+	import { ROOMS } from '$core/shop/places.ts';
 	import { GRADE_NAMES } from '$core/shop/grades.ts';
 	import { showLength, showMass, showMoney, showNumber } from '$core/units/show.ts';
 	import Sign from '$lib/ui/Sign.svelte';

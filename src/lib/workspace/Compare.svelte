@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The job beside a second version of it: what it looks like, its sizes, its grade so far, and what differs. */
-	import { previewScene } from '$core/drawing/preview.ts';
+	import { previewScene } from '$core/views/drawing/preview.ts';
 	import { differences } from '$core/job/compare.ts';
 	import { keysOf, valueAt } from '$core/job/patch.ts';
 	import type { Decided } from '$core/job/decide.ts';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** Grade and findings, each with what fixes it: one press, one undo step. */
 	import { tick } from 'svelte';
-	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/findings/accept.ts';
-	import { RULES } from '$core/findings/rules.ts';
+	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/judge/accept.ts';
+	import { RULES } from '$core/judge/rules.ts';
 	import { showMoney } from '$core/units/show.ts';
-	import type { Finding } from '$core/findings/rule.ts';
+	import type { Finding } from '$core/rule/rule.ts';
 	import { GRADE_NAMES as NAMES, GRADES } from '$core/shop/grades.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered, unbroken } from '$lib/ui/words.ts';

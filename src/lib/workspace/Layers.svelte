@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The pack's layers from the front, their sum, and what the rabbet leaves. */
-	import { layerName } from '$core/drawing/layer-name.ts';
-	import type { Severity } from '$core/findings/rule.ts';
+	import { layerName } from '$core/views/drawing/layer-name.ts';
+	import type { Severity } from '$core/rule/rule.ts';
 	import { currentShop } from './editor.svelte.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Sign from '$lib/ui/Sign.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The framed piece on the wall's colour; colours are chosen where they are judged. */
-	import { previewScene } from '$core/drawing/preview.ts';
+	import { previewScene } from '$core/views/drawing/preview.ts';
 	import { put } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';

@@ -5,18 +5,18 @@
 
 <script lang="ts">
 	/** The drawing, in the view that was chosen; beside the front the section and the layers. */
-	import { backScene } from '$core/drawing/back.ts';
-	import { cornerScene } from '$core/drawing/corner.ts';
-	import { frontScene, sheetBox } from '$core/drawing/front.ts';
-	import { edgeHandles, hingeHandles, zoneHandles } from '$core/drawing/handles.ts';
-	import { sectionScene } from '$core/drawing/section.ts';
-	import { EXAGGERATION, sheetScene } from '$core/drawing/sheet.ts';
+	import { backScene } from '$core/views/drawing/back.ts';
+	import { cornerScene } from '$core/views/drawing/corner.ts';
+	import { frontScene, sheetBox } from '$core/views/drawing/front.ts';
+	import { edgeHandles, hingeHandles, zoneHandles } from '$core/views/drawing/handles.ts';
+	import { sectionScene } from '$core/views/drawing/section.ts';
+	import { EXAGGERATION, sheetScene } from '$core/views/drawing/sheet.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import type { Zone } from '$core/job/decide-piece.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
-	import { each } from '$core/one-or-each.ts';
+	import { each } from '$core/units/one-or-each.ts';
 	import { currentShop } from './editor.svelte.ts';
-	import { sightsOf } from '$core/sights.ts';
+	import { sightsOf } from '$core/rule/sights.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import DrawZone from '$lib/drawing/DrawZone.svelte';
 	import Pulls from '$lib/drawing/Pulls.svelte';

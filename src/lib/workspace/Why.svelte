@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** Where a figure comes from: in words, in numbers, what each holds, and the handbook's paragraph. */
 	import { showFigure } from '$core/units/figures.ts';
-	import { lookIn } from '$core/why/expression.ts';
-	import { figureWithUnit } from '$core/why/figure-text.ts';
-	import { nameOf } from '$core/why/names.ts';
-	import { sayExpression } from '$core/why/say.ts';
+	import { lookIn } from '$core/views/why/expression.ts';
+	import { figureWithUnit } from '$core/views/why/figure-text.ts';
+	import { nameOf } from '$core/views/why/names.ts';
+	import { sayExpression } from '$core/views/why/say.ts';
 	import { currentShop } from './editor.svelte.ts';
 	import { useWorkspace } from './context.ts';
 

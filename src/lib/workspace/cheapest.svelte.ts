@@ -1,5 +1,5 @@
 /** The cheapest set of changes to the aim, for the job as it stands; found in a worker once the job has rested for a moment. */
-import type { Barred, CheapestSet } from '$core/guard/cheapest.ts';
+import type { Barred, CheapestSet } from '$core/advice/cheapest.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import type { Plan } from '$core/plan.ts';
 import { GRADES } from '$core/shop/grades.ts';

@@ -7,19 +7,20 @@ import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
 import type { JobState } from '$core/job/state.ts';
 import { withUnit } from '$core/job/unit.ts';
-import { each } from '$core/one-or-each.ts';
+import { each } from '$core/units/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
-import { named, pieceKeys, windowKeys } from '$core/sights.ts';
-import type { Slot } from '$core/guard/slots.ts';
+import { named } from '$core/rule/sights.ts';
+import type { Slot } from '$core/advice/slots.ts';
 import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
 import { builtInShop, shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
-import { openingsOf } from '$core/window/window.ts';
 import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
 import { hearChanges, type Heard } from './changes.ts';
 import { stable } from './stable.svelte.ts';
+import { openingsOf } from '$core/figures/window.ts';
+import { pieceKeys, windowKeys } from '$core/job/keys.ts';
 
 export type Draft = { text: string; says: string };
 /** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */

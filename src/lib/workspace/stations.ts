@@ -1,9 +1,9 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
-import type { Finding, Severity, Station } from '$core/findings/rule.ts';
-import { HOLD_NAMES } from '$core/hold/names.ts';
+import type { Finding, Severity, Station } from '$core/rule/rule.ts';
+import { HOLD_NAMES } from '$core/stations/hold/names.ts';
 import { isHinge } from '$core/job/decide-hold.ts';
 import type { Decided } from '$core/job/decide.ts';
-import { each } from '$core/one-or-each.ts';
+import { each } from '$core/units/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
 import { showLength, showMass, showSize } from '$core/units/show.ts';
 

@@ -1,6 +1,6 @@
 /** The tables room_year and job_climate: every query on them. */
-import type { Reading } from '$core/climate/rooms.ts';
-import type { Gap } from '$core/climate/logger.ts';
+import type { Reading } from '$core/stations/climate/rooms.ts';
+import type { Gap } from '$core/stations/climate/logger.ts';
 import type { Queries } from './database.ts';
 
 export type ListedRoom = { id: string; name: string; begins: string; hours: number; gaps: Gap[] };

@@ -1,6 +1,6 @@
 /** A stand-in for the light meter: what one would show at a typical place, a little different each time, in its own steps. */
 import Joi from 'joi';
-import { ROOMS, SOURCES, type RoomId } from '$core/light/places.ts';
+import { ROOMS, SOURCES, type RoomId } from '$core/shop/places.ts';
 import { faults, type Answer } from '../answer.ts';
 
 const schema = Joi.object({

@@ -1,16 +1,16 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
-import { climateAnswer } from '$core/climate/answer.ts';
+import { climateAnswer } from '$core/advice/climate-answer.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
 import { decide } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
-import { touchedBy, type Touched } from '$core/shop/touched.ts';
+import { touchedBy, type Touched } from '$core/advice/touched.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
-import type { Reading } from '$core/climate/rooms.ts';
+import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf } from '../facts.ts';
 import { pieceOf, type RackPiece } from '../rack-piece.ts';
 import type { Facts } from '../db/jobs.ts';

@@ -1,7 +1,7 @@
 /** What `POST /api/climate` and `core climate` are given: a job file and a room, hour by hour. */
 import Joi from 'joi';
-import type { Reading } from '$core/climate/rooms.ts';
-import { readRoom } from '$core/climate/readings.ts';
+import type { Reading } from '$core/stations/climate/rooms.ts';
+import { readRoom } from '$core/stations/climate/readings.ts';
 import type { Fault } from '$core/job/faults.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { checkJobFile } from './job-file.ts';

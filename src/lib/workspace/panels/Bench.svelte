@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { planSteps } from '$core/bench/steps.ts';
+	import { planSteps } from '$core/views/bench/steps.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { currentShop } from '../editor.svelte.ts';

@@ -2,7 +2,7 @@
 	/** The front mat's borders: even, weighted, own, or what a given pack leaves; round the window or round the motif. */
 	import { SIDES } from '$core/geometry/shapes.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
-	import { smallestAround, turnedEachWay, wholeInches } from '$core/window/fit.ts';
+	import { smallestAround, turnedEachWay, wholeInches } from '$core/stations/window/fit.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { centreFromBack } from '$core/bench/as-laid.ts';
-	import { lineDetail, lineName, lineSize, materialName } from '$core/cutting/material-name.ts';
-	import { sizesThatChange } from '$core/cutting/recut.ts';
-	import { matBackScene } from '$core/drawing/board.ts';
+	import { centreFromBack } from '$core/views/bench/as-laid.ts';
+	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';
+	import { sizesThatChange } from '$core/stations/cut/recut.ts';
+	import { matBackScene } from '$core/views/drawing/board.ts';
 	import { showLength } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import Figure from '$lib/ui/Figure.svelte';

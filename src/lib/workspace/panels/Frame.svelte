@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { closingRail, pairName } from '$core/frame/kit.ts';
+	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
 	import { drop, put } from '$core/job/patch.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The rabbet of a frame that is there already, as the tape reads it; which corner is out, and the glazing that follows it. */
-	import { CORNERS, LITE_FIGURES } from '$core/frame/lite.ts';
+	import { CORNERS, LITE_FIGURES } from '$core/stations/frame/lite.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';

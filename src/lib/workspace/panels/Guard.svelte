@@ -1,10 +1,9 @@
 <script lang="ts">
 	/** The package layer by layer from the front: each with what it touches and faces; the chosen one is compared beside it. */
-	import type { Severity } from '$core/findings/rule.ts';
-	import type { Layer } from '$core/guard/guard.ts';
-	import { slotsOf, whereOfSlot, type Slot } from '$core/guard/slots.ts';
-	import { SPACER_NAMES } from '$core/drawing/layer-name.ts';
-	import { HOLD_NAMES } from '$core/hold/names.ts';
+	import type { Severity } from '$core/rule/rule.ts';
+	import { slotsOf, whereOfSlot, type Slot } from '$core/advice/slots.ts';
+	import { SPACER_NAMES } from '$core/views/drawing/layer-name.ts';
+	import { HOLD_NAMES } from '$core/stations/hold/names.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -16,6 +15,7 @@
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
+	import type { Layer } from '$core/figures/pack.ts';
 
 	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);

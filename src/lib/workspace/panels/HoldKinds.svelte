@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The kinds of hold that this piece allows: beside each what it would do to it. */
-	import { holdChoices, type HoldOutcome } from '$core/hold/choices.ts';
-	import { HOLD_NAMES } from '$core/hold/names.ts';
+	import { holdChoices, type HoldOutcome } from '$core/advice/hold-choices.ts';
+	import { HOLD_NAMES } from '$core/stations/hold/names.ts';
 	import { showShare, showWithUnit } from '$core/units/show.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** What a hinge carries beside what it may carry for years, and what the sheet would do that can't grow. */
-	import type { Hold } from '$core/hold/hold.ts';
 	import { showShare } from '$core/units/show.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { useWorkspace } from '../context.ts';
+	import type { Hold } from '$core/figures/hold.ts';
 
 	type Props = { hold: Hold };
 	const { hold }: Props = $props();

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { BoneKind, PieceKind } from '$core/job/decide-piece.ts';
 	import { putPieceKind } from '$core/job/piece-kind.ts';
-	import { suggestAim } from '$core/intake/suggest.ts';
+	import { suggestAim } from '$core/job/suggest-aim.ts';
 	import { drop } from '$core/job/patch.ts';
-	import { DOSES } from '$core/light/fade.ts';
+	import { DOSES } from '$core/shop/fade.ts';
 	import { GRADE_NAMES as NAMES, type Grade } from '$core/shop/grades.ts';
 	import { MEDIA } from '$core/shop/media.ts';
 	import Choice from '$lib/ui/Choice.svelte';

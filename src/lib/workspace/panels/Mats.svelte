@@ -2,7 +2,7 @@
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { writtenMats } from '$core/job/written.ts';
 	import { houseBoard } from '$core/job/material.ts';
-	import { matBoards } from '$core/guard/slots.ts';
+	import { matBoards } from '$core/advice/slots.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import ColourField from '$lib/ui/ColourField.svelte';

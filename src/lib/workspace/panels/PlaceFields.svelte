@@ -2,7 +2,7 @@
 	/** Where it will hang: a typical place, one of the shop's own, or light that was read there; its wall, and who comes near. */
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { putLight } from '$core/job/place.ts';
-	import { ROOMS, SOURCES } from '$core/light/places.ts';
+	import { ROOMS, SOURCES } from '$core/shop/places.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { readLightMeter } from '$lib/light/meter.ts';
 	import Flag from '$lib/ui/Flag.svelte';

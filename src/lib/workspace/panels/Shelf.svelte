@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** "Will it go into what I have?": the shelf's frames and sticks, each planned with this piece. */
-	import { onShelf, type OnShelf } from '$core/frame/on-shelf.ts';
+	import { onShelf, type OnShelf } from '$core/advice/on-shelf.ts';
 	import { readShelf } from '$core/shop/shelf.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { flatWood, ringsFor } from '$core/hang/hang.ts';
+	import { flatWood, ringsFor } from '$core/stations/hang/hang.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { showStrength } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';

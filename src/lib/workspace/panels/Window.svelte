@@ -3,7 +3,7 @@
 	import { offered } from '$core/shop/catalogue.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
-	import { decidingLimit, limitsOf, type Limit } from '$core/window/ranges.ts';
+	import { decidingLimit, limitsOf, type Limit } from '$core/stations/window/ranges.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The program's own handbook: every figure's reason and every finding leads to a paragraph here. */
 	import type { PageProps } from './$types';
-	import { nameOf } from '$core/why/names.ts';
+	import { nameOf } from '$core/views/why/names.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import type { Inline } from '$lib/server/handbook.ts';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** House › Rules: every rule by which a plan is judged, from the list that judges it. */
-	import { RULES } from '$core/findings/rules.ts';
-	import { isOfFit, type Severity, type Station } from '$core/findings/rule.ts';
+	import { RULES } from '$core/judge/rules.ts';
+	import { isOfFit, type Severity, type Station } from '$core/rule/rule.ts';
 	import { SCHOOLS } from '$core/job/schools.ts';
 	import { GRADES } from '$core/shop/grades.ts';
 	import Bar from '$lib/ui/Bar.svelte';

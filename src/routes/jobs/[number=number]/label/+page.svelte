@@ -3,8 +3,8 @@
 	import { addYears, format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
-	import { heldBy, madeOf, toOpen } from '$core/bench/label-words.ts';
-	import { draftBecause } from '$core/findings/draft.ts';
+	import { heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
+	import { draftBecause } from '$core/judge/draft.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';

@@ -1,0 +1,153 @@
+/** "Will it go into what I have?": each frame and stick on the shelf, planned with this very job (handbook frame#shelf). */
+import type { Size } from '../geometry/shapes.ts';
+import { decide, type Decided } from '../job/decide.ts';
+import type { Unit } from '../units/length.ts';
+import type { JobFile } from '../job/definition.ts';
+import { FaultError } from '../job/faults.ts';
+import { patched, put, type Operation } from '../job/patch.ts';
+import { readJob } from '../job/read.ts';
+import { planDecided, type Plan } from '../plan.ts';
+import type { ShelfFrame, ShelfItem, ShelfStick } from '../shop/shelf.ts';
+import { shopFor, type Shop } from '../shop/shop.ts';
+import { cutDown } from '../units/round.ts';
+import { showSize, showWithUnit } from '../units/show.ts';
+import { allowanceFor } from '../stations/frame/frame.ts';
+
+export type OnShelf = {
+	item: ShelfItem;
+	/** As it is; with other borders; or not. */
+	fits: 'as-is' | 'other-borders' | 'no';
+	says: string;
+	/** Takes it; null where it does not fit. */
+	patch: Operation[] | null;
+};
+
+type Now = { job: Decided; plan: Plan };
+const SAME = 1e-6;
+/** Borders that move by less are the same to the eye. */
+const UNSEEN = 1.5;
+/** A piece without a mat may lie this loosely, shimmed, more than its allowance. */
+const LOOSE = 4;
+
+/** @returns every thing on the shelf, what fits first */
+export function onShelf(file: JobFile, now: Now, shopAsItIs: Shop, shelf: readonly ShelfItem[]): OnShelf[] {
+	const shop = shopFor(shopAsItIs, now.job.cutIn);
+	if (!now.plan.window) return [];
+	const rank = { 'as-is': 0, 'other-borders': 1, no: 2 };
+	return shelf
+		.map((item) => (item.kind === 'frame' ? frameOnShelf(file, now, shop, item) : stickOnShelf(file, now, shop, item)))
+		.sort((one, other) => rank[one.fits] - rank[other.fits]);
+}
+
+/** A frame upright or turned, whichever suits. */
+function frameOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): OnShelf {
+	const upright = { width: item.width, height: item.height };
+	const turned = { width: item.height, height: item.width };
+	const tries = [upright, ...(item.width === item.height ? [] : [turned])].map((rabbet) =>
+		tryFrame(file, now, shop, item, rabbet)
+	);
+	const rank = { 'as-is': 0, 'other-borders': 1, no: 2 };
+	return tries.reduce((best, next) => (rank[next.fits] < rank[best.fits] ? next : best));
+}
+
+function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet: Size): OnShelf {
+	const { reader } = now.job;
+	const missing = shortOf(now, shop, rabbet);
+	if (missing) return { item, fits: 'no', says: missing, patch: null };
+	const { density, ...section } = item.section;
+	const weight = now.job.borders.weight;
+	const frame = { kind: 'ready-made', section: { ...section, density }, colour: item.colour, opening: rabbet };
+	const borders = put(file, ['borders'], { way: 'fit', weight });
+	const patch = [...put(file, ['frame'], frame), ...borders];
+	const planned = tryPlan(file, patch, shop, reader.unit);
+	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
+	const stop = stopOf(planned);
+	if (stop) return { item, fits: 'no', says: stop, patch: null };
+	const turned = rabbet.width !== item.width;
+	const asIs = turned ? 'Turned, it goes in as it is.' : 'It goes in as it is.';
+	const [before, after] = [now.plan.window!.mats[0]?.border, planned.window!.mats[0]?.border];
+	if (!before || !after) return { item, fits: 'as-is', says: asIs, patch };
+	const same = (['top', 'right', 'bottom', 'left'] as const).every((side) => Math.abs(before[side] - after[side]) <= UNSEEN);
+	if (same) return { item, fits: 'as-is', says: asIs, patch };
+	const sides = `${showWithUnit(after.left, reader, 'mark')} at the sides, ${showWithUnit(after.top, reader, 'mark')} above, ${showWithUnit(after.bottom, reader, 'mark')} below`;
+	return { item, fits: 'other-borders', says: `${turned ? 'Turned, with' : 'With'} borders of ${sides}.`, patch };
+}
+
+/** By how much a rabbet is too small for the window with its least borders, or for a piece without a mat. */
+function shortOf({ job, plan }: Now, shop: Shop, rabbet: Size): string | null {
+	const window = plan.window!;
+	const least = 2 * shop.house.fitBorderLeast;
+	const inner = window.mats[0]?.opening ?? window.pack;
+	const more = window.mats.length === 0 ? 0 : least;
+	const short = (axis: keyof Size) =>
+		inner[axis] + more + (job.frame?.allowance ?? allowanceFor(axis, job, shop.house, rabbet)) - rabbet[axis];
+	const loose = (['width', 'height'] as const).find((axis) => window.mats.length === 0 && -short(axis) > LOOSE);
+	if (loose)
+		return `Its rabbet of ${showSize(rabbet, job.reader)} is ${showWithUnit(-short(loose), job.reader, 'mark')} too ${loose === 'width' ? 'wide' : 'high'}: without a mat nothing fills it.`;
+	const parts = (['width', 'height'] as const).flatMap((axis) =>
+		short(axis) > SAME ? [`${showWithUnit(short(axis), job.reader, 'mark')} too ${axis === 'width' ? 'narrow' : 'low'}`] : []
+	);
+	return parts.length === 0 ? null : `Its rabbet of ${showSize(rabbet, job.reader)} is ${parts.join(' and ')}.`;
+}
+
+function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): OnShelf {
+	const { reader } = now.job;
+	const moulding = shop.mouldings[item.moulding];
+	if (!moulding || moulding.metal)
+		return { item, fits: 'no', says: `The shop has no wood moulding “${item.moulding}”.`, patch: null };
+	const way = now.job.borders.way === 'fit' && now.job.rabbet ? put(file, ['borders'], { way: 'weighted' }) : [];
+	const patch = [...put(file, ['frame'], { kind: 'wood', moulding: item.moulding }), ...way];
+	const planned = tryPlan(file, patch, shop, reader.unit);
+	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
+	const needs = planned.frame!.stick!;
+	const stop = stopOf(planned);
+	if (needs <= item.length + SAME)
+		return stop
+			? { item, fits: 'no', says: stop, patch: null }
+			: { item, fits: 'as-is', says: `Four rails need ${showWithUnit(needs, reader, 'mark')} of it.`, patch };
+	return narrower(file, now, shop, item, { patch, needs, planned });
+}
+
+/** A stick that is too short is long enough for narrower borders: each millimetre of border takes eight of rail. */
+function narrower(
+	file: JobFile,
+	now: Now,
+	shop: Shop,
+	item: ShelfStick,
+	tried: { patch: Operation[]; needs: number; planned: Plan }
+): OnShelf {
+	const { reader, step, borders } = now.job;
+	const short = `${showWithUnit(tried.needs - item.length, reader, 'mark')} too short: four rails need ${showWithUnit(tried.needs, reader, 'mark')}.`;
+	const no: OnShelf = { item, fits: 'no', says: short, patch: null };
+	const first = tried.planned.window!.mats[0];
+	if (!first || (borders.way !== 'even' && borders.way !== 'weighted')) return no;
+	const by = (tried.needs - item.length) / (8 * shop.house.stickSpare);
+	const width = cutDown(borders.width - by, step);
+	if (Math.min(width, width + borders.weight) < shop.house.fitBorderLeast) return no;
+	const patch = [...tried.patch, ...put(patched(file, tried.patch), ['borders', 'width'], width)];
+	const planned = tryPlan(file, patch, shop, reader.unit);
+	if (typeof planned === 'string' || stopOf(planned) || planned.frame!.stick! > item.length + SAME) return no;
+	return {
+		item,
+		fits: 'other-borders',
+		says: `With borders of ${showWithUnit(width, reader, 'mark')}: four rails then need ${showWithUnit(planned.frame!.stick!, reader, 'mark')}.`,
+		patch
+	};
+}
+
+/** The first stop of fit, in its own words. */
+function stopOf(plan: Plan): string | null {
+	if (plan.fits) return null;
+	const OF_FIT = /^(window|pack|frame|hang|tool)\./;
+	return plan.findings.find((finding) => finding.severity === 'stop' && OF_FIT.test(finding.rule))?.says ?? null;
+}
+
+function tryPlan(file: JobFile, patch: Operation[], shop: Shop, reads: Unit): Plan | string {
+	try {
+		const next = patched(file, patch);
+		return planDecided(next, decide(readJob(next), shop, reads), shop);
+	} catch (error) {
+		if (error instanceof FaultError) return error.faults[0]!.says;
+		throw error;
+	}
+}

@@ -1,0 +1,73 @@
+/** What a change of the catalogue does to a job: which of its figures are others than before. */
+import { decide, type Decided } from '../job/decide.ts';
+import type { JobFile } from '../job/definition.ts';
+import { FaultError } from '../job/faults.ts';
+import { readJob } from '../job/read.ts';
+import { planDecided, type Plan } from '../plan.ts';
+import { usedMaterials } from '../stations/guard/used.ts';
+import { packagePrice } from './price.ts';
+import { showMoney, showNumber } from '../units/show.ts';
+import type { Grade } from '../shop/grades.ts';
+import type { Shop } from '../shop/shop.ts';
+
+export type Touched = {
+	/** `grade Rare → Keep`, `pack 11 → 12.5 mm`; none when the material is used and nothing comes out otherwise. */
+	changes: string[];
+	was: Grade | null;
+	becomes: Grade | null;
+};
+
+/** Null when the job uses none of the materials that differ between the two shops. */
+export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | null {
+	const job = decide(readJob(file), before);
+	const differs = usedMaterials(job).some(
+		({ list, material: { id } }) => JSON.stringify(before[list][id]) !== JSON.stringify(after[list][id])
+	);
+	if (!differs) return null;
+	const then = planDecided(file, job, before);
+	try {
+		const next = decide(readJob(file), after);
+		const now = planDecided(file, next, after);
+		return {
+			changes: compare({ job, plan: then }, { job: next, plan: now }),
+			was: then.grade.reached,
+			becomes: now.grade.reached
+		};
+	} catch (error) {
+		if (!(error instanceof FaultError)) throw error;
+		return { changes: [`it could not be planned: ${error.faults[0]!.says}`], was: then.grade.reached, becomes: null };
+	}
+}
+
+type Planned = { job: Decided; plan: Plan };
+const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+
+function compare(before: Planned, after: Planned): string[] {
+	const changes: string[] = [];
+	const add = (name: string, one: string, other: string) => {
+		if (one !== other) changes.push(`${name} ${one} → ${other}`);
+	};
+	const grade = (plan: Plan) => (plan.grade.reached ? NAMES[plan.grade.reached] : 'none');
+	add('grade', grade(before.plan), grade(after.plan));
+	const mm = (value: number | undefined) => (value === undefined ? '–' : `${showNumber(value, 1)} mm`);
+	add('pack', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
+	add('air over the piece', mm(before.plan.pack?.gap), mm(after.plan.pack?.gap));
+	const kg = (plan: Plan) => (plan.mass ? `${showNumber(plan.mass.kg)} kg` : '–');
+	add('mass', kg(before.plan), kg(after.plan));
+	const years = (plan: Plan) => (plan.light?.years ? `${showNumber(plan.light.years, 1)} years` : '–');
+	add('to a fade', years(before.plan), years(after.plan));
+	const days = (plan: Plan) => (plan.climate ? `${showNumber(plan.climate.halfDays, 1)} days` : '–');
+	add('humidity halfway in', days(before.plan), days(after.plan));
+	const price = ({ job, plan }: Planned) => {
+		const found = packagePrice(job, plan);
+		return found ? showMoney(found.cents) : '–';
+	};
+	add('materials', price(before), price(after));
+	const ids = (plan: Plan) => new Set(plan.findings.map(({ rule, where }) => `${rule} ${where}`));
+	const [old, fresh] = [ids(before.plan), ids(after.plan)];
+	for (const { rule, where, says } of after.plan.findings)
+		if (!old.has(`${rule} ${where}`)) changes.push(`new: ${says.replace(/\.$/, '')}`);
+	for (const { rule, where, says } of before.plan.findings)
+		if (!fresh.has(`${rule} ${where}`)) changes.push(`gone: ${says.replace(/\.$/, '')}`);
+	return changes;
+}

@@ -1,0 +1,39 @@
+/** Figures of Wall: how heavy it is, and by what it hangs. */
+import type { Size } from '../geometry/shapes.ts';
+
+export type Mass = { kg: number; parts: { part: string; kg: number }[] };
+
+export type Hang = {
+	by: 'wire' | 'cord' | 'rings';
+	/** From the frame's top to where the wire or hook bears in the ring. */
+	drop: number;
+	/** From the frame's side to the ring's screw: the middle of the flat wood at the back, or of a metal channel. */
+	inset: number;
+	span: number;
+	/** Hooks used: one or two. */
+	hookCount: 1 | 2;
+	/** Between the two hooks; 0 with one. */
+	spacing: number;
+	rise: number;
+	/** Degrees at the ring; 90 for rings straight on hooks. */
+	angle: number;
+	/** In the wire, or at each ring, N. */
+	pullN: number;
+	sidewaysN: number;
+	/** Breaking strength wanted, kg; the wire taken from the list and its length before tying. Absent without wire. */
+	wireWantedKg?: number;
+	wire?: { breakingKg: number; length: number };
+	/** What each ring must bear; the one that is taken, by its id: absent in a metal channel, and where the wood takes none. */
+	ringWantedKg: number;
+	ring?: string;
+	/** Pilot hole for its screw. */
+	pilot?: number;
+	/** A strip across the back, which carries them: its length and width. */
+	strip?: Size;
+	/** Hooks set farther apart than usual, since the frame is low. */
+	widened: boolean;
+	/** No wire on the list is strong enough. */
+	noWire: boolean;
+	/** From the picture's centre line, + to the right; nail height above the floor. Left to right. */
+	hooks: { x: number; height: number }[];
+};

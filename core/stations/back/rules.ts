@@ -1,0 +1,62 @@
+import type { Context, Rule } from '../../rule/rule.ts';
+import { leastSaid, remedy, saidBoth } from '../../rule/change.ts';
+import { mouldingRemedy } from '../frame/other-mouldings.ts';
+
+const SAME = 1e-6;
+
+export const backRules: Rule[] = [
+	{
+		id: 'seal.none',
+		station: 'back',
+		when: 'neither tape nor dust cover on a wood or ready-made back; with the cover alone a caution at Rare',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Dust and insects come in by the joint.',
+		fixes: 'The house’s back seal.',
+		school: 'back-seal',
+		find: (context) => {
+			const { back } = context.job;
+			// What keeps dust and damp out of a metal section is the pack's edge seal.
+			if (isMetal(context) || back.seal !== null || (back.dustCover && context.grade !== 'rare')) return [];
+			return [
+				{
+					says: back.dustCover ? 'Paper alone closes the back.' : 'The back has no seal.',
+					...(back.dustCover ? { severity: 'caution' as const, why: 'Paper alone lets damp through.' } : {}),
+					where: 'back.seal',
+					remedies: [remedy(context, 'Gummed tape', ['back', 'seal'], 'gummed')]
+				}
+			];
+		}
+	},
+	{
+		id: 'seal.land-thin',
+		station: 'back',
+		when: 'under 5 mm of wood for the tape, with 2 mm of it left bare',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'On so little wood a tape lets go, or shows from the side.',
+		fixes: 'A moulding with more flat wood at its back.',
+		find: (context) => {
+			const tape = context.plan.back?.tape;
+			const { landLeast, bareWood } = context.shop.house;
+			if (isMetal(context) || !tape || tape.land >= landLeast - SAME) return [];
+			const says =
+				tape.land === 0
+					? `No wood is left for the tape; it needs ${leastSaid(context, landLeast)}.`
+					: `${saidBoth(context, tape.land, landLeast)[0]} of wood for the tape; it needs ${saidBoth(context, tape.land, landLeast)[1]}.`;
+			const { lip, rabbetDepth } = context.job.frame!.section;
+			return [
+				{
+					says,
+					where: 'back.tape.land',
+					remedies: mouldingRemedy(
+						context,
+						(one) => one.face - one.lip - bareWood >= landLeast && one.lip >= lip && one.rabbetDepth >= rabbetDepth
+					)
+				}
+			];
+		}
+	}
+];
+
+function isMetal({ job }: Context): boolean {
+	return job.frame?.kind === 'metal';
+}

@@ -1,0 +1,41 @@
+/** A room hour by hour, as somebody sends it: `[[hour, rh, celsius], …]`. */
+import type { Fault } from '../../job/faults.ts';
+import type { Reading } from './rooms.ts';
+
+export const MOST_READINGS = 600_000;
+/** Ten faulty rows say what is wrong with the rest. */
+const MOST_FAULTS = 10;
+
+/** @returns the readings, or the first faults with their paths: `room[12][1]` */
+export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: false; faults: Fault[] } {
+	const fault = (path: string, says: string) => ({ ok: false as const, faults: [{ path, says }] });
+	if (!Array.isArray(list)) return fault('room', 'This must be a list of readings: [[hour, rh, celsius], …].');
+	if (list.length === 0) return fault('room', 'The room has no readings. Give at least two, in the order of time.');
+	if (list.length > MOST_READINGS) return fault('room', `There are ${list.length} readings; at most ${MOST_READINGS} are taken.`);
+	const faults: Fault[] = [];
+	const room: Reading[] = [];
+	let before = -Infinity;
+	for (const [index, row] of (list as unknown[]).entries()) {
+		if (faults.length >= MOST_FAULTS) break;
+		const at = `room[${index}]`;
+		if (!Array.isArray(row) || row.length < 2 || row.length > 3) {
+			faults.push({ path: at, says: 'A reading is [hour, rh, celsius].' });
+			continue;
+		}
+		const [hour, rh, celsius = 20] = row as number[];
+		if (!isNumber(hour)) faults.push({ path: `${at}[0]`, says: 'The hour is a number.' });
+		else if (hour <= before)
+			faults.push({ path: `${at}[0]`, says: `Hour ${hour} does not come after hour ${before}. Sort the readings by time.` });
+		else before = hour;
+		if (!isNumber(rh) || rh < 0 || rh > 100)
+			faults.push({ path: `${at}[1]`, says: 'Relative humidity is a number from 0 to 100.' });
+		if (!isNumber(celsius) || celsius < -60 || celsius > 80)
+			faults.push({ path: `${at}[2]`, says: 'The temperature is a number from −60 to 80 °C.' });
+		room.push([hour!, rh!, celsius]);
+	}
+	return faults.length > 0 ? { ok: false, faults } : { ok: true, room };
+}
+
+function isNumber(value: unknown): value is number {
+	return typeof value === 'number' && Number.isFinite(value);
+}

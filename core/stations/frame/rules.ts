@@ -1,0 +1,249 @@
+import type { Context, Remedy, Rule } from '../../rule/rule.ts';
+import { massSaid, remedy, said, saidFine } from '../../rule/change.ts';
+import { drop } from '../../job/patch.ts';
+import { allowanceIn, growthOf } from './frame.ts';
+import { put } from '../../job/patch.ts';
+import { CORNERS } from './lite.ts';
+import { mouldingRemedy } from './other-mouldings.ts';
+import { nextPair } from '../window/borders.ts';
+import { showSize } from '../../units/show.ts';
+import type { Section } from '../../shop/mouldings.ts';
+
+const SAME = 1e-6;
+
+export const frameRules: Rule[] = [
+	{
+		id: 'frame.lip-short',
+		station: 'frame',
+		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under 3 mm, or with an edge seal under 5, or lip − allowance under 3',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
+		fixes: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
+		find: (context) => {
+			const { frame } = context.plan;
+			// A pack that is too small for the customer's frame has its own finding.
+			if (!frame || misfits(context).length > 0) return [];
+			const axis = frame.allowance.width >= frame.allowance.height ? 'width' : 'height';
+			if (lipCovers(context, frame.section.lip, frame.allowance[axis])) return [];
+			return [
+				{
+					says: `A lip of ${said(context, frame.section.lip)} with ${said(context, frame.allowance[axis])} of allowance covers too little${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
+					where: 'frame.section.lip',
+					remedies: widerLip(context, frame.allowance[axis])
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.does-not-fit',
+		station: 'frame',
+		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The pack has to go in with room to grow, and stay where it is put.',
+		fixes: 'Borders that fit the frame.',
+		find: (context) =>
+			misfits(context).map(({ says, axis, slides }) => ({
+				says,
+				...(slides ? { severity: 'caution' as const } : {}),
+				where: `frame.allowance.${axis}`,
+				remedies: [remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: context.job.borders.weight })]
+			}))
+	},
+	{
+		id: 'frame.allowance-small',
+		station: 'frame',
+		when: 'an allowance that was typed is less than glazing and boards grow over the year',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
+		fixes: 'The allowance that their growth asks for.',
+		find: (context) => {
+			const { job, plan, shop } = context;
+			const allowance = job.frame?.allowance ?? null;
+			if (allowance === null || !plan.frame || !plan.window || misfits(context).length > 0) return [];
+			const grows = Math.max(...(['width', 'height'] as const).map((axis) => growthOf(axis, job, shop.house, plan.window!.pack)));
+			if (allowance >= grows - SAME && allowance > 0) return [];
+			const has = allowance === 0 ? 'There is no allowance' : `The allowance is ${saidFine(context, allowance)}`;
+			return [
+				{
+					says: `${has}; glazing and boards grow by up to ${saidFine(context, grows)}.`,
+					where: 'frame.allowance.width',
+					remedies: [{ label: 'The allowance that they need', patch: drop(context.file, ['frame', 'allowance']) }]
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.weak',
+		station: 'frame',
+		when: 'the mass is more than the section carries',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
+		fixes: 'Splines in plain corners, a cross-brace, or a stronger moulding.',
+		find: (context) => {
+			const { frame, mass } = context.plan;
+			// The rule of thumb is of wood.
+			if (!frame || !mass || context.job.frame!.kind === 'metal') return [];
+			const carries = carriesKg(context, frame.section, context.job.frame!.corners, context.job.frame!.brace);
+			if (mass.kg <= carries) return [];
+			return [
+				{
+					says: `It weighs ${massSaid(context, mass.kg)}; this section carries ${massSaid(context, carries)}.`,
+					where: 'mass.kg',
+					remedies: stronger(context, mass.kg)
+				}
+			];
+		}
+	},
+	{
+		id: 'points.flexible',
+		station: 'frame',
+		when: 'flexible tabs hold the pack',
+		severity: { rare: 'caution', keep: 'note' },
+		why: 'Tabs bend back under load; rigid pins stay.',
+		fixes: 'Rigid pins.',
+		school: 'points',
+		find: (context) =>
+			context.plan.frame?.points.kind === 'flexible'
+				? [
+						{
+							says: 'Flexible tabs hold the pack.',
+							where: 'frame.points',
+							remedies: [remedy(context, 'Rigid pins', ['frame', 'points'], 'rigid')]
+						}
+					]
+				: []
+	},
+	{
+		id: 'frame.pair-size',
+		station: 'frame',
+		when: 'a pack that no pair of the metal section is sold for',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Metal sections are bought by size: between two of them the pack rattles or does not go in.',
+		fixes: 'The next size up; the borders grow with it.',
+		find: (context) => {
+			const { frame, window } = context.plan;
+			if (!frame?.kit || !window) return [];
+			const { pairStep } = context.job.frame!;
+			const next = nextPair(window.pack, pairStep);
+			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
+			return [
+				{
+					says: `Pairs are sold in steps of ${said(context, pairStep)}; the pack measures ${showSize(window.pack, context.job.reader, 'mark')}.`,
+					where: 'frame.kit',
+					remedies: [
+						{
+							label: `Pack ${showSize(next, context.job.reader, 'mark')}`,
+							patch: put(context.file, ['borders', 'pack'], next)
+						}
+					]
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.misfit',
+		station: 'frame',
+		when: 'the two diagonals of the customer’s frame miss its four sides by more than 1 mm',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Five readings fix the rabbet and the sixth checks them. Measure again before glazing is cut to follow it.',
+		find: (context) => {
+			const misfit = context.plan.frame?.misfit ?? 0;
+			return misfit <= 1
+				? []
+				: [{ says: `The frame’s readings disagree by ${saidFine(context, misfit)}.`, where: 'frame.misfit' }];
+		}
+	},
+	{
+		id: 'frame.out-of-true',
+		station: 'frame',
+		when: 'the customer’s frame is out of square by more than half a millimetre',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Glazing cut square would press in the closed corners: it is cut to follow the frame, or a straight lite pulls the frame true.',
+		school: 'old-frame',
+		find: (context) => {
+			const out = context.plan.frame?.cornersOut;
+			if (!out) return [];
+			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(out[most]!) ? index : most), 0);
+			const by = saidFine(context, Math.abs(out[worst]!));
+			return [
+				{
+					says: `The frame’s ${CORNERS[worst]!.replace('-', ' ')} corner is ${out[worst]! > 0 ? 'open' : 'closed'} by ${by}${context.plan.frame!.lite ? '; the glazing follows it' : ''}.`,
+					where: 'frame.cornersOut'
+				}
+			];
+		}
+	}
+];
+
+type Misfit = { axis: 'width' | 'height'; says: string; slides: boolean };
+
+/** More play than this beyond the allowance lets a pack slide about, mm. */
+const SLIDES = 4;
+
+/** Own borders in the customer's frame: by how much the pack does not fit it. */
+function misfits(context: Context): Misfit[] {
+	const { job, plan, shop } = context;
+	const { frame, window } = plan;
+	if (!frame || !window || !job.rabbet || job.borders.way === 'fit' || window.mats.length === 0) return [];
+	const found = (['width', 'height'] as const).map((axis) => ({
+		axis,
+		over: allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis]
+	}));
+	const words = { width: ['wide', 'narrow'], height: ['high', 'low'] } as const;
+	return found.flatMap(({ axis, over }): Misfit[] => {
+		if (over > SAME)
+			return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
+		if (-over > SLIDES)
+			return [
+				{ axis, slides: true, says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.` }
+			];
+		return [];
+	});
+}
+
+function lipCovers({ job, shop }: Context, lip: number, allowance: number): boolean {
+	const { house } = shop;
+	if (lip - allowance / 2 < house.lipCover - SAME) return false;
+	return !job.guard.edgeSeal || (lip - allowance / 2 >= house.lipCoverSealed - SAME && lip - allowance >= house.lipCover - SAME);
+}
+
+/** A moulding of the shop whose lip covers and whose rabbet still takes the pack. */
+function widerLip(context: Context, allowance: number): Remedy[] {
+	const { section } = context.job.frame!;
+	const depth = context.plan.pack!.thickness + context.shop.house.roomForPoints;
+	return mouldingRemedy(
+		context,
+		(one) => lipCovers(context, one.lip, allowance) && one.rabbetDepth >= Math.min(depth, section.rabbetDepth)
+	);
+}
+
+function stronger(context: Context, kg: number): Remedy[] {
+	const { section, corners, brace } = context.job.frame!;
+	const splines =
+		corners === 'plain' && carriesKg(context, section, 'reinforced', brace) >= kg
+			? [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')]
+			: [];
+	const braced =
+		!brace && carriesKg(context, section, corners, true) >= kg
+			? [remedy(context, 'A cross-brace behind', ['frame', 'brace'], true)]
+			: [];
+	if (splines.length + braced.length > 0) return [...splines, ...braced];
+	return mouldingRemedy(
+		context,
+		(one) =>
+			carriesKg(context, one, 'reinforced', brace) >= kg * 1.2 && one.rabbetDepth >= section.rabbetDepth && one.lip >= section.lip
+	);
+}
+
+/** Kilograms by the rule of thumb: face × depth over 60 (120 with plain corners), less on long rails; a brace halves their free length. */
+function carriesKg(
+	{ plan, shop, job }: Context,
+	{ face, depth }: Pick<Section, 'face' | 'depth'>,
+	corners: 'reinforced' | 'plain',
+	brace: boolean
+): number {
+	const { house } = shop;
+	const longest = Math.max(plan.frame!.outer.width, plan.frame!.outer.height) / (brace ? 2 : 1);
+	const deep = depth + job.frame!.deepen;
+	return ((face * deep) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest);
+}

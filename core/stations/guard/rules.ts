@@ -1,0 +1,477 @@
+import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
+import { put } from '../../job/patch.ts';
+import { remedy, remedyOfMat, said, saidFine } from '../../rule/change.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import { houseBoard } from '../../job/material.ts';
+import type { Board } from '../../shop/boards.ts';
+import { figureName } from '../../shop/catalogue.ts';
+import { reaches, type Grade } from '../../shop/grades.ts';
+import { usedMaterials, type UsedMaterial } from './used.ts';
+import { isStiff as isStiffPiece } from '../../job/decide-piece.ts';
+import type { Layer } from '../../figures/pack.ts';
+import { hasRoomForLift } from '../window/lift-room.ts';
+
+const GRADE_NAME: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
+
+export const guardRules: Rule[] = [
+	{
+		id: 'board.touch-acidic',
+		station: 'guard',
+		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'It is not purified: it yellows, and its fumes stain the piece.',
+		fixes: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
+		find: (context) =>
+			nextToPiece(context).flatMap(({ layer, board }) =>
+				mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]
+			)
+	},
+	{
+		id: 'board.backing-acidic',
+		station: 'guard',
+		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Its fumes, acid and formaldehyde, reach the paper for as long as it lies there.',
+		fixes: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
+		find: (context) => {
+			const { guard } = context.job;
+			const cases: Case[] = guard.fillers.flatMap((filler, index) =>
+				filler.board.woodFibre
+					? [
+							{
+								says: `${filler.board.name} lies behind the piece as filler, no barrier before it.`,
+								where: `guard.fillers[${index}].board`,
+								remedies: [
+									remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free'),
+									// Where nothing lies between, it faces the piece.
+									remedy(
+										context,
+										'Filler of alkaline corrugated board',
+										['guard', 'fillers', index, 'board'],
+										'alkaline-corrugated'
+									)
+								]
+							}
+						]
+					: []
+			);
+			if (!guard.backing?.woodFibre || guard.barrier) return cases;
+			return [
+				...cases,
+				{
+					says: `${guard.backing.name} closes the back, no barrier before it.`,
+					where: 'guard.backing',
+					remedies: [
+						...backingRemedies(context),
+						remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')
+					]
+				}
+			];
+		}
+	},
+	{
+		id: 'board.backing-grade',
+		station: 'guard',
+		when: 'a backing whose table does not reach the grade, barrier or not',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'What closes the back stays in the package as long as the piece does.',
+		fixes: 'A back of fluted polypropylene or alkaline corrugated board.',
+		find: (context) => {
+			const { backing, underMat, barrier } = context.job.guard;
+			if (!backing) return [];
+			const reach = backing.backingBehindBoard && (underMat || barrier) ? backing.backingBehindBoard : backing.backing;
+			if (reaches(reach, context.grade)) return [];
+			return [
+				{
+					says: `${backing.name} does not reach ${GRADE_NAME[context.grade]} as a backing.`,
+					where: 'guard.backing',
+					remedies: backingRemedies(context)
+				}
+			];
+		}
+	},
+	{
+		id: 'board.backing-weak',
+		station: 'guard',
+		when: 'no stiff backing, or a dust cover alone (a wood-fibre back without a barrier is board.backing-acidic alone)',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
+		fixes: 'A stiff back.',
+		find: (context) => {
+			const { backing, barrier } = context.job.guard;
+			const pack = context.plan.window?.pack;
+			if (!pack || (backing?.woodFibre && !barrier)) return [];
+			if (backing && isStiff(backing, Math.max(pack.width, pack.height))) return [];
+			const none = context.job.back.dustCover ? 'A dust cover alone closes the back.' : 'No backing closes the pack.';
+			const says = backing ? `${backing.name} is not stiff enough for a pack of this size.` : none;
+			return [{ says, where: 'guard.backing', remedies: backingRemedies(context) }];
+		}
+	},
+	{
+		id: 'material.buffer-harm',
+		station: 'guard',
+		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'The alkaline reserve that is good for most paper fades cyanotype and dyes, and weakens silk, wool and skin.',
+		fixes: 'Un-buffered cotton board.',
+		find: (context) => {
+			if (!context.job.piece.proteinOrDye) return [];
+			const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
+			return cases.map(({ layer, board }) => ({
+				says: `${board.name} is buffered and lies ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
+				where: whereOf(layer),
+				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Un-buffered cotton, 4-ply')]
+			}));
+		}
+	},
+	{
+		id: 'material.unknown',
+		station: 'guard',
+		when: 'a material in the pack whose figures nobody has given',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'What is not known of it can’t be judged; careful values are used for the figures. Ask for its data sheet.',
+		fixes: 'A known material in its place; better, its data sheet in Stock, Materials.',
+		find: (context) =>
+			usedMaterials(context.job)
+				.filter(({ material }) => material.unknown.length > 0)
+				.map((used) => ({
+					says: `${used.material.name}: ${listOf(used.material.unknown.map(figureName))} not known.`,
+					where: used.where,
+					remedies: knownInstead(context, used)
+				}))
+	},
+	{
+		id: 'glazing.none',
+		station: 'guard',
+		when: 'a work on paper, skin or cloth without glazing, at Keep a stop where it sheds; panels and canvases may go without',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Dust, breath, fingers and light reach it unhindered.',
+		fixes: 'UV acrylic; anti-static over a friable piece.',
+		find: (context) =>
+			context.job.guard.glazing.family === 'none' && (!isStiffPiece(context.job.piece.kind) || context.job.piece.friable)
+				? [
+						{
+							says: context.job.piece.friable ? 'A piece that sheds has no glazing.' : 'The piece has no glazing.',
+							...(context.job.piece.friable && context.grade === 'keep' ? { severity: 'stop' as const } : {}),
+							where: 'guard.glazing',
+							remedies: [glazingRemedy(context, knownGlazing(context))]
+						}
+					]
+				: []
+	},
+	{
+		id: 'glazing.uv-low',
+		station: 'guard',
+		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
+		severity: { rare: 'stop', keep: 'stop', show: 'note' },
+		why: 'The rest reaches the colours by day and adds to the harm of the light.',
+		fixes: 'UV glazing of the same family, then of the other.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const wanted = context.grade === 'rare' ? 97 : 70;
+			if (glazing.family === 'none' || glazing.uvStoppedPercent >= wanted) return [];
+			return [
+				{
+					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep would ask for' : `${GRADE_NAME[context.grade]} asks for`} ${wanted}.`,
+					where: 'guard.glazing',
+					remedies: uvGlazings(context).map((id) => glazingRemedy(context, id))
+				}
+			];
+		}
+	},
+	{
+		id: 'glazing.static-friable',
+		station: 'guard',
+		when: 'acrylic that is not anti-static over a friable piece',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'Its charge lifts the particles off the sheet.',
+		fixes: 'Anti-static acrylic, or UV glass.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
+			return [
+				{
+					says: `${glazing.name} over a sheet that sheds.`,
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, 'uv-acrylic-lr'), glazingRemedy(context, 'uv-glass')]
+				}
+			];
+		}
+	},
+	{
+		id: 'glazing.breakable',
+		station: 'guard',
+		when: 'glass on a piece that travels, near children, over a bed, or of more than 0.6 m²',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Broken glass falls on the piece and cuts it.',
+		fixes: 'Acrylic, or laminated glass.',
+		school: 'glazing',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const pack = context.plan.window?.pack;
+			if (glazing.family !== 'glass' || !pack) return [];
+			const large = (pack.width * pack.height) / 1e6 > context.shop.house.glassLargeM2;
+			const { piece, place } = context.job;
+			const risk = piece.travels
+				? 'The piece travels behind glass.'
+				: place.children
+					? 'Glass where children play.'
+					: place.overBed
+						? 'Glass over a bed or a seat.'
+						: large
+							? 'This is a large pane of glass.'
+							: null;
+			if (!risk) return [];
+			const acrylic = context.job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
+			return [
+				{
+					says: risk,
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, acrylic), glazingRemedy(context, 'laminated')]
+				}
+			];
+		}
+	},
+	{
+		id: 'glazing.etched-deep',
+		station: 'guard',
+		when: 'matt-etched glass over a gap of more than 3 mm',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Its face scatters: what lies deep behind it is blurred.',
+		fixes: 'UV glass of low reflection.',
+		find: (context) => {
+			const { glazing } = context.job.guard;
+			const gap = context.plan.pack?.gap ?? 0;
+			if (!glazing.etched || gap <= context.shop.house.etchedGapMost) return [];
+			return [
+				{
+					says: `${saidFine(context, gap)} of air under a matt-etched face.`,
+					where: 'guard.glazing',
+					remedies: [glazingRemedy(context, 'uv-glass-lr')]
+				}
+			];
+		}
+	},
+	{
+		id: 'friable.no-trough',
+		station: 'guard',
+		when: 'a friable piece without a reverse bevel and a lift of 1.4 mm directly over the under-mat',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
+		fixes: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
+		school: 'friable',
+		find: (context) => {
+			const index = context.job.mats.length - 1;
+			const mat = context.job.mats[index];
+			const { troughLift } = context.shop.house;
+			if (!context.job.piece.friable) return [];
+			if (!mat) return [{ says: 'Without a mat nothing catches what the piece sheds.', where: 'mats' }];
+			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
+			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
+			const remedies = hasRoomForLift(context, index)
+				? [remedyOfMat(context, `Reverse bevel, lift to ${said(context, lift)}`, index, { bevel: 'reverse', lift })]
+				: [];
+			return [{ says: 'Nothing catches what the sheet sheds.', where: `mats[${index}]`, remedies }];
+		}
+	},
+	{
+		id: 'mat.join',
+		station: 'guard',
+		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than 10 mm to the window) or by spray',
+		severity: { rare: 'stop', keep: 'caution' },
+		why: 'Its adhesive creeps toward the window and reaches the sheet.',
+		fixes: 'Gummed tape along one edge.',
+		find: (context) => {
+			const { join, joinDistance } = context.job.guard;
+			if (context.job.mats.length === 0) return [];
+			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
+			if ((join !== 'transfer' && join !== 'spray') || (join === 'transfer' && far)) return [];
+			return [
+				{
+					says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.',
+					where: 'guard.join',
+					remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
+				}
+			];
+		}
+	},
+	{
+		id: 'seal.edge-grade',
+		station: 'guard',
+		when: 'an edge-seal tape below the grade',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'It shares the package’s air for years and lets go before it is opened.',
+		fixes: 'The tape that reaches the grade.',
+		find: (context) => {
+			const { edgeSeal } = context.job.guard;
+			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
+			const better = context.grade === 'rare' ? 'aluminium-laminate' : 'paper';
+			return [
+				{
+					says: `${edgeSeal.name} does not reach ${GRADE_NAME[context.grade]}.`,
+					where: 'guard.edgeSeal',
+					remedies: [remedy(context, context.shop.edgeSeals[better]!.name, ['guard', 'edgeSeal'], better)]
+				}
+			];
+		}
+	},
+	{
+		id: 'seal.edge-none',
+		station: 'guard',
+		when: 'no edge seal at Rare',
+		severity: { rare: 'caution' },
+		why: 'Dust and the room’s swings of damp reach the piece through the edges.',
+		fixes: 'Aluminium laminate tape.',
+		school: 'edge-seal',
+		find: (context) =>
+			context.job.guard.edgeSeal
+				? []
+				: [
+						{
+							says: 'The pack’s edges are open.',
+							where: 'guard.edgeSeal',
+							remedies: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')]
+						}
+					]
+	}
+];
+
+type Neighbour = { layer: Layer; board: Board };
+
+function nextToPiece({ plan, shop }: Context): Neighbour[] {
+	return (plan.pack?.layers ?? []).flatMap((layer) => {
+		const board =
+			layer.material === null || layer.role === 'barrier' || layer.role === 'glazing' || layer.role === 'lift'
+				? undefined
+				: shop.boards[layer.material];
+		return board && (layer.touches || layer.faces) ? [{ layer, board }] : [];
+	});
+}
+
+/** What lies behind the piece, and the mat nearest to it, which rests on its edge; over a float no mat touches. */
+function touchesPiece({ job }: Context, layer: Layer): boolean {
+	return layer.touches || (layer.role === 'mat' && layer.index === job.mats.length - 1 && !floats(job));
+}
+
+function floats(job: Context['job']): boolean {
+	return job.windows.some(({ way }) => way === 'float');
+}
+
+function mayTouch(context: Context, layer: Layer, board: Board): boolean {
+	const { grade, job } = context;
+	// A raw backing without a barrier has its own rule, with its own fix.
+	if (board.woodFibre && (layer.role === 'backing' || layer.role === 'filler') && !layer.touches) return true;
+	const touching = touchesPiece(context, layer);
+	// Cloth sheds: it never touches at Rare, and nowhere what sheds itself.
+	if (board.fabricFaced && touching && (grade === 'rare' || job.piece.friable)) return false;
+	if (reaches(board.touch, grade)) return true;
+	return grade === 'keep' && layer.role === 'mat' && !touching && board.outerMatAtKeep === true;
+}
+
+function touchCase(context: Context, layer: Layer, board: Board): Case {
+	const id = context.job.piece.proteinOrDye ? 'cotton-4-unbuffered' : 'cotton-4';
+	return {
+		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'lies against' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
+		where: whereOf(layer),
+		...whyNotNext(context, layer, board),
+		remedies: [replaceBoard(context, layer, id, context.shop.boards[id]!.name)]
+	};
+}
+
+/** What is wrong with this board beside the piece, where it is not what the rule says. */
+function whyNotNext(context: Context, layer: Layer, board: Board): { why?: string } {
+	if (board.fabricFaced && touchesPiece(context, layer)) return { why: 'Its cloth sheds fibres onto the piece.' };
+	if (board.growth !== 'paper') return { why: 'It takes up no damp: what condenses beside it stays on the piece.' };
+	if (board.touch === 'keep')
+		return { why: 'It is good enough for Keep; over decades what it gives off still reaches the piece.' };
+	return {};
+}
+
+/** Two boards of one name are told apart by where they lie. */
+function nameOfBoard({ job }: Context, layer: Layer, board: Board): string {
+	const same = job.mats.filter((mat) => mat.board.id === board.id).length > 1;
+	return layer.role === 'mat' && same ? `${board.name}, mat ${layer.index! + 1},` : board.name;
+}
+
+function replaceBoard(context: Context, layer: Layer, id: string, label: string) {
+	const name = label.replace('museum board', 'board');
+	if (layer.role === 'mat') return remedyOfMat(context, name, layer.index!, { board: id });
+	if (layer.role === 'support') return supportRemedy(context, name, id);
+	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', layer.index!, 'board'], id);
+	// A backing that faces the piece: an under-mat between is the fix, not a soft backing.
+	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+}
+
+/** All floats of a mat stand on one kind of board. */
+function supportRemedy({ file }: Context, name: string, id: string): Remedy {
+	const own = (file.window?.openings ?? []).flatMap((opening, index) =>
+		opening.support === undefined ? [] : put(file, ['window', 'openings', index, 'support'], id)
+	);
+	return { label: `${name}, support`, patch: [...put(file, ['window', 'support'], id), ...own] };
+}
+
+/** The known material that would take an unknown one's place. */
+function knownInstead(context: Context, { role, index }: UsedMaterial): Remedy[] {
+	const board = houseBoard(context.grade, context.job.piece.proteinOrDye);
+	const name = context.shop.boards[board]!.name;
+	switch (role) {
+		case 'glazing':
+			return [glazingRemedy(context, knownGlazing(context))];
+		case 'mat':
+			return [remedyOfMat(context, name, index, { board })];
+		case 'support':
+			return [supportRemedy(context, name, board)];
+		case 'under-mat':
+			return [remedy(context, `${name}, under-mat`, ['guard', 'underMat'], board)];
+		case 'filler':
+			return [
+				remedy(context, 'Filler of alkaline corrugated board', ['guard', 'fillers', index, 'board'], 'alkaline-corrugated')
+			];
+		case 'barrier':
+			return [remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')];
+		case 'backing':
+			return backingRemedies(context);
+		case 'edge-seal':
+			return [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')];
+		case 'adhesive':
+			return [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')];
+	}
+}
+
+/** Of the same family first; over a friable piece no acrylic that carries a charge. */
+function uvGlazings({ job }: Context): string[] {
+	const acrylic = job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
+	return job.guard.glazing.family === 'acrylic' ? [acrylic, 'uv-glass'] : ['uv-glass', acrylic];
+}
+
+function knownGlazing({ job }: Context): string {
+	if (job.piece.friable) return 'uv-acrylic-lr';
+	return job.guard.glazing.family === 'glass' && !job.piece.travels ? 'uv-glass' : 'uv-acrylic';
+}
+
+/** `a, b and c are`, `a is`. */
+function listOf(names: string[]): string {
+	const [last, ...before] = [...names].reverse();
+	return before.length === 0 ? `${last} is` : `${before.reverse().join(', ')} and ${last} are`;
+}
+
+function whereOf(layer: Layer): string {
+	if (layer.role === 'support') return 'window.support';
+	if (layer.role === 'mat') return `mats[${layer.index}].board`;
+	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
+	return layer.role === 'under-mat' ? 'guard.underMat' : 'guard.backing';
+}
+
+function isStiff(board: Board, longest: number): boolean {
+	return typeof board.stiff === 'number' ? longest <= board.stiff : board.stiff;
+}
+
+function backingRemedies(context: Context) {
+	const better = (id: string) => remedy(context, `Back: ${inSentence(context.shop.boards[id]!.name)}`, ['guard', 'backing'], id);
+	return [better('fluted-pp'), better('alkaline-corrugated')];
+}
+
+function glazingRemedy(context: Context, id: string) {
+	return remedy(context, context.shop.glazings[id]!.name, ['guard', 'glazing'], id);
+}

@@ -1,0 +1,155 @@
+import type { Context, Rule } from '../../rule/rule.ts';
+import { massSaid, remedy, saidBoth, saidFine } from '../../rule/change.ts';
+import { mouldingRemedy } from '../frame/other-mouldings.ts';
+import { showStrength } from '../../units/show.ts';
+import { flatWood, ringsFor } from './hang.ts';
+
+const SAME = 1e-6;
+
+export const hangRules: Rule[] = [
+	{
+		id: 'hang.wood-thin',
+		station: 'hang',
+		when: 'under 10 mm of flat wood at the back for the hangers’ screws; under 6 a stop',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A screw near an edge splits the wood, and the hanger’s plate sticks out past it.',
+		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
+		find: (context) => {
+			const { job, plan, shop } = context;
+			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
+			const { woodForScrew, woodForScrewLeast } = shop.house;
+			if (!plan.hang || wood === undefined || wood === null || wood >= woodForScrew - SAME) return [];
+			const [has, needs] = saidBoth(context, wood, woodForScrew);
+			return [
+				{
+					says: `${has} of flat wood at the back; the hangers’ screws need ${needs}.`,
+					...(wood < woodForScrewLeast - SAME ? { severity: 'stop' as const } : {}),
+					where: 'hang.inset',
+					remedies: [stripAcross(context), ...moreWood(context, woodForScrew)]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.ring-none',
+		station: 'hang',
+		when: 'no ring of the shop has a plate that the wood takes and bears enough, or the one that was chosen does not',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A ring bears twice what pulls at it, and its plate stays within the wood.',
+		fixes: 'A strip across the back, which takes any ring; a ring that the wood takes.',
+		find: (context) => {
+			const { job, plan, shop } = context;
+			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
+			const { hang } = plan;
+			// Too little wood has its own finding.
+			if (!hang || wood === undefined || wood === null || wood < shop.house.woodForScrew - SAME) return [];
+			const fitting = ringsFor(shop, wood, hang);
+			const chosen = job.hang.ring;
+			if (chosen ? fitting.some(({ id }) => id === chosen.id) : fitting.length > 0) return [];
+			const bears = showStrength(hang.ringWantedKg, job.reader);
+			const says = !chosen
+				? `No ring that fits on ${saidFine(context, wood)} of wood bears ${bears}.`
+				: chosen.plate > wood
+					? `${chosen.name}: its plate is wider than the wood.`
+					: `${chosen.name} bears ${showStrength(chosen.workingKg, job.reader)}; ${bears} is wanted.`;
+			const instead = chosen && fitting[0] ? [remedy(context, fitting[0].name, ['hang', 'ring'], fitting[0].id)] : [];
+			return [{ says, where: 'hang.ring', remedies: [...instead, ...(job.hang.strip ? [] : [stripAcross(context)])] }];
+		}
+	},
+	{
+		id: 'hang.wire-none',
+		station: 'hang',
+		when: 'no wire on the list is strong enough',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
+		fixes: 'Rings straight on hooks.',
+		find: (context) => {
+			const { hang, mass } = context.plan;
+			if (!hang?.noWire) return [];
+			const what = context.job.hang.by === 'cord' ? 'cord' : 'wire';
+			return [
+				{
+					says: `No ${what} of the shop carries ${massSaid(context, mass!.kg)} at this angle.`,
+					where: 'hang.by',
+					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.wire-shows',
+		station: 'hang',
+		when: 'a wire was asked for and the frame is too low to hide it',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Wire and hook would show above the frame, or the pull would grow without limit: the rings hang straight on hooks.',
+		fixes: 'Rings straight on hooks.',
+		school: 'hang-by',
+		find: (context) => {
+			const { hang, mass } = context.plan;
+			if (!hang || hang.by !== 'rings' || hang.noWire || !context.job.hang.wireAsked || mass!.kg > context.shop.house.wireMostKg)
+				return [];
+			return [
+				{
+					says: `The frame is too low for a hidden ${context.job.hang.by === 'cord' ? 'cord' : 'wire'}.`,
+					where: 'hang.by',
+					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.wire-flat',
+		station: 'hang',
+		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The flatter the wire, the harder it pulls at the rails, without limit; two hooks are planned.',
+		fixes: 'Two hooks.',
+		school: 'hooks',
+		find: (context) => {
+			const { hang } = context.plan;
+			if (!hang || hang.by === 'rings' || context.job.hang.hooks !== 1 || hang.hookCount === 1) return [];
+			return [
+				{
+					says: 'One hook was asked for; the wire would lie too flat on it.',
+					where: 'hang.hooks',
+					remedies: [remedy(context, 'Two hooks', ['hang', 'hooks'], 2)]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.too-heavy',
+		station: 'hang',
+		when: 'a wire was asked for above 12 kg, or the whole weighs more than 25',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a rail, or an installer hangs it.',
+		fixes: 'Rings straight on hooks; for the heaviest a rail or an installer.',
+		school: 'hang-by',
+		find: (context) => {
+			const { mass } = context.plan;
+			const { house } = context.shop;
+			if (!mass || !context.plan.hang) return [];
+			const wire = context.job.hang.wireAsked && mass.kg > house.wireMostKg;
+			if (!wire && mass.kg <= house.cleatFromKg) return [];
+			const heavy = massSaid(context, mass.kg);
+			return [
+				{
+					says: wire
+						? `A wire was asked for, and it weighs ${heavy}; ${massSaid(context, house.wireMostKg)} is the most for a wire.`
+						: `It weighs ${heavy}; over ${massSaid(context, house.cleatFromKg)} a rail or an installer carries it.`,
+					where: 'mass.kg',
+					remedies: wire ? [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')] : []
+				}
+			];
+		}
+	}
+];
+
+function stripAcross(context: Context) {
+	return remedy(context, 'A strip across the back', ['hang', 'strip'], true);
+}
+
+function moreWood(context: Context, wood: number) {
+	const { lip, rabbetDepth } = context.job.frame!.section;
+	return mouldingRemedy(context, (one) => one.face - one.lip >= wood && one.lip >= lip && one.rabbetDepth >= rabbetDepth);
+}

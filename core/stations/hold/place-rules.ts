@@ -1,0 +1,362 @@
+/** Rules about where a hold comes, which edges it fixes, and whether it shows. */
+import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
+import { leastSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { overlapRemedy } from '../window/zones.ts';
+import { widerBorder } from '../window/size-rules.ts';
+import { houseBoard } from '../../job/material.ts';
+import { evenSides } from '../../geometry/shapes.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import { isNothing, receiveUp } from '../../units/round.ts';
+import { isHinge } from '../../job/decide-hold.ts';
+import type { Zone } from '../../job/decide-piece.ts';
+import { drop, put } from '../../job/patch.ts';
+import { named, which } from '../../rule/sights.ts';
+import { contactsOf, touches, type Contact } from './contacts.ts';
+import { hiddenLeg, pocketLeg } from './corners.ts';
+import { clearPlaces } from './clear-places.ts';
+import { heldSights, type Held } from './held.ts';
+import { heldShort } from './hold.ts';
+import { topHold } from './hinges.ts';
+import { inFolded, kindPatch } from './other-kinds.ts';
+import { hiddenReach } from './strips.ts';
+
+const WORDS: Record<Contact['what'], string> = {
+	hinge: 'A hinge',
+	pocket: 'A corner pocket',
+	strip: 'An edge strip',
+	point: 'A clip',
+	patch: 'A patch behind the piece'
+};
+
+export const placeRules: Rule[] = [
+	{
+		id: 'hold.keep-off',
+		station: 'hold',
+		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'What lies there must not meet moisture or pull.',
+		fixes: 'The hinge moved along the edge until it clears the zone; else another count, whose places miss it.',
+		find: (context) =>
+			heldSights(context).flatMap((sight) => {
+				const contacts = contactsOf(sight);
+				return keepOffs(sight).flatMap((zone): Case[] => {
+					const contact = contacts.find((one) => touches(one, zone));
+					if (!contact) return [];
+					return [
+						{
+							says: `${which(sight)}${WORDS[contact.what]} falls on “${zone.id}”.`,
+							where: named(sight.number, 'hold.places'),
+							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), ...otherCount(context)] : []
+						}
+					];
+				});
+			})
+	},
+	{
+		id: 'hold.off-board',
+		station: 'hold',
+		when: 'a tab or a cross-piece leaves the board it lies on, there is no such board, or hinges lie on each other',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A hinge holds by the board that it is pasted to, over its whole length.',
+		fixes: 'A V-hinge or pass-through, a wider border, an under-mat, fewer hinges.',
+		find: (context) => heldSights(context).flatMap((sight) => (isHinge(sight.hold.kind) ? offBoard(context, sight) : []))
+	},
+	{
+		id: 'hold.too-much',
+		station: 'hold',
+		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over 200 mm), or pockets, strips and slings that leave less slack than the sheet moves',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'A sheet that can’t grow bulges toward the glazing or tears.',
+		fixes: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
+		school: 'fixed-edges',
+		find: (context) => heldSights(context).flatMap((sight) => tooMuch(context, sight))
+	},
+	{
+		id: 'hold.corner-shows',
+		station: 'hold',
+		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than 12 mm, a strip less than 3',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What shows spoils the window, and what is too short holds nothing.',
+		fixes: 'Pockets or strips as long as the overlap hides, else hinges.',
+		find: (context) =>
+			heldSights(context).flatMap((sight) =>
+				sight.hold.kind === 'corners' ? cornerCase(context, sight) : stripCases(context, sight)
+			)
+	}
+];
+
+/** The first reason why a hinge would not lie on its board. */
+function offBoard(context: Context, sight: Held): Case[] {
+	const { job, file, shop, plan } = context;
+	const { hold, opening } = sight;
+	const float = sight.choice.way === 'float';
+	const where = named(sight.number, 'hold.places');
+	const kinds = (['v-hinge', 'pass-through'] as const).map((kind) => ({
+		label: kind === 'v-hinge' ? 'V-hinges' : 'Pass-through hinges',
+		patch: kindPatch(file, kind, job.hold.adhesive.id)
+	}));
+	if (!isThere(job, float)) {
+		const board = houseBoard(job.aim, job.piece.proteinOrDye);
+		const underMat = remedy(context, `An under-mat of ${inSentence(shop.boards[board]!.name)}`, ['guard', 'underMat'], board);
+		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
+	}
+	// A sheet that reaches past its boards has that finding.
+	if (opening.placement.top < -SAME) return [];
+	if (hold.kind === 't-hinge' && opening.placement.top < shop.house.boardAboveLeast - SAME) {
+		const { top } = opening.placement;
+		const [above, least] = saidBoth(context, Math.max(0, top), shop.house.boardAboveLeast);
+		return [
+			{
+				says: `${which(sight)}${isNothing(top) ? 'No board lies' : `${above} of board lie`} above the sheet; a T-hinge needs ${least}.`,
+				where,
+				remedies: [...kinds, ...widerBorder(context, 'top', shop.house.boardAboveLeast - opening.placement.top)]
+			}
+		];
+	}
+	const half = (hold.kind === 't-hinge' ? hold.cross!.width : hold.size.width) / 2;
+	const [first, last] = [hold.places[0]!, hold.places.at(-1)!];
+	const beyond = Math.max(half - first - opening.placement.left, opening.placement.left + last + half - plan.window!.pack.width);
+	if (beyond > SAME)
+		return [
+			{
+				says: `${which(sight)}An outer hinge reaches ${saidFine(context, beyond)} past the side of its board.`,
+				where,
+				remedies: hold.kind === 't-hinge' ? kinds : []
+			}
+		];
+	const apart = Math.min(Infinity, ...hold.places.slice(1).map((place, index) => place - hold.places[index]!));
+	if (apart >= hold.size.width - SAME) return [];
+	const count = Math.max(1, Math.floor((last - first) / (hold.size.width + shop.house.crossApart)) + 1);
+	return [
+		{
+			says: `${which(sight)}Hinges ${said(context, hold.size.width)} wide lie on each other: their centres are ${said(context, apart)} apart.`,
+			where,
+			remedies: [
+				{
+					label: count === 1 ? 'One hinge' : `${count} hinges`,
+					patch: [...drop(file, ['hold', 'places']), ...put(file, ['hold', 'count'], count)]
+				}
+			]
+		}
+	];
+}
+
+const SAME = 1e-6;
+
+/** The board that hinges lie on: the window mat, the under-mat, a float's support, or in a flat float whatever closes the back. */
+function isThere(job: Context['job'], float: boolean): boolean {
+	if (job.hold.from === 'window-mat' || job.guard.underMat) return true;
+	return float && (job.windows.some(({ support }) => support !== null) || job.guard.backing !== null);
+}
+
+function keepOffs({ piece }: Held): Zone[] {
+	return piece.zones.filter((zone) => zone.kind === 'keep-off');
+}
+
+/** Each hinge that lies on a zone goes to the nearest place beside it. */
+function movedOff(context: Context, sight: Held): Remedy[] {
+	if (sight.number !== null || sight.hold.others) return [];
+	const places = clearPlaces(sight, context.job.step);
+	if (!places) return [];
+	const moved = sight.hold.places.filter((place, index) => Math.abs(place - places[index]!) > 1e-6).length;
+	return [
+		{
+			label: moved === 1 ? 'Move that hinge beside it' : `Move ${moved} hinges beside it`,
+			patch: [...drop(context.file, ['hold', 'count']), ...put(context.file, ['hold', 'places'], places)]
+		}
+	];
+}
+
+/** The first other count whose places miss every keep-off zone, on every sheet. */
+function otherCount(context: Context): Remedy[] {
+	const sights = heldSights(context);
+	for (const count of [2, 3, 4, 5, 6, 7, 8]) {
+		const clear = sights.every((sight) => {
+			const { hold, measure } = sight;
+			const span = measure.mean.width - 2 * hold.inset;
+			const places = Array.from({ length: count }, (_, index) => hold.inset + (span * index) / (count - 1));
+			return contactsOf({ ...sight, hold: { ...hold, places } }).every((contact) =>
+				keepOffs(sight).every((zone) => !touches(contact, zone))
+			);
+		});
+		if (!clear) continue;
+		return [
+			{
+				label: `${count} hinges`,
+				patch: [...drop(context.file, ['hold', 'places']), ...put(context.file, ['hold', 'count'], count)]
+			}
+		];
+	}
+	return [];
+}
+
+function tooMuch(context: Context, sight: Held): Case[] {
+	return isHinge(sight.hold.kind) ? tooMuchAdhesive(context, sight) : tooLittleSlack(context, sight);
+}
+
+/** What a sheet would do that can't grow, as far as the air in the pack leaves it: an estimate. */
+function bulges(context: Context, { hold }: Held): string {
+	const most = Math.max(0, ...Object.values(hold.bulge ?? {}));
+	const gap = context.plan.pack?.gap ?? 0;
+	const glazed = context.job.guard.glazing.family !== 'none';
+	if (most === 0) return '';
+	if (glazed && most >= gap)
+		return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
+	return ` In damp it would bulge by some ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} of air` : ''}.`;
+}
+
+function tooMuchAdhesive(context: Context, sight: Held): Case[] {
+	const { hold, measure } = sight;
+	const where = named(sight.number, 'hold.count');
+	const school = (id: string, safer: string, label: string) => [remedy(context, label, ['schools', id], safer)];
+	const held = hold.others?.length ?? 0;
+	if (held > 1)
+		return [
+			{
+				says: `${which(sight)}Adhesive holds the sheet on all four sides.${bulges(context, sight)}`,
+				where,
+				remedies: school('fixed-edges', 'top', 'Held at the top edge alone')
+			}
+		];
+	if (held === 1)
+		return [
+			{
+				says: `${which(sight)}Adhesive holds the sheet along its bottom too; look again in two years.${bulges(context, sight)}`,
+				where,
+				severity: 'caution',
+				remedies: school('big-prints', 'top', 'Held at the top edge alone')
+			}
+		];
+	if (topHold(context.job, measure, context.shop.house) === 'strip')
+		return [
+			{
+				says: `${which(sight)}One strip of adhesive runs along the whole top edge.`,
+				where,
+				remedies: school('top-hold', 'tabs', 'Tabs with room between them')
+			}
+		];
+	const longest = Math.max(measure.mean.width, measure.mean.height);
+	if (hold.places.length > 1 || longest <= context.shop.house.oneTabUpTo) return [];
+	return [
+		{
+			says: `${which(sight)}One hinge on a sheet ${said(context, measure.mean.width)} wide.`,
+			why: 'On a single tab a sheet of this size turns and hangs askew.',
+			where,
+			severity: context.grade === 'show' ? 'note' : 'caution',
+			remedies: [
+				{
+					label: 'Two hinges',
+					patch: [...drop(context.file, ['hold', 'places']), ...put(context.file, ['hold', 'count'], 2)]
+				}
+			]
+		}
+	];
+}
+
+function tooLittleSlack(context: Context, sight: Held): Case[] {
+	const { hold, movement } = sight;
+	if (!hold.slack) return [];
+	const short = heldShort(hold, movement);
+	return (['width', 'height'] as const)
+		.filter((axis) => short[axis] !== undefined)
+		.map((axis) => ({
+			says: slackSays(context, sight, axis),
+			where: named(sight.number, `hold.slack.${axis}`),
+			remedies: [{ label: 'As much slack as it moves', patch: drop(context.file, ['hold', 'slack']) }]
+		}));
+}
+
+function slackSays(context: Context, sight: Held, axis: 'width' | 'height'): string {
+	const [slack, moves] = saidBoth(context, sight.hold.slack![axis], sight.movement[axis]);
+	return `${which(sight)}${isNothing(sight.hold.slack![axis]) ? 'No slack' : `${slack} of slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
+}
+
+function hinges(context: Context): Remedy {
+	return { label: 'Hinges', patch: kindPatch(context.file, 't-hinge', 'starch-paste') };
+}
+
+function cornerCase(context: Context, sight: Held): Case[] {
+	const { house } = context.shop;
+	const leg = sight.hold.size.width;
+	const hidden = hiddenLeg(sight.opening, sight.choice.shape, sight.measure.mean);
+	const where = named(sight.number, 'hold.size');
+	const strips = inFolded(context).filter(({ label }) => label === 'Edge strips');
+	if (leg > hidden + 1e-9) {
+		const fits = pocketLeg(sight.opening, sight.choice.shape, sight.measure.mean, house) >= house.pocketLeast;
+		const shorter = { label: 'Pockets as long as the overlap hides', patch: drop(context.file, ['hold', 'width']) };
+		return [
+			{
+				says: pocketSays(context, sight, leg, hidden),
+				where,
+				remedies: fits && context.file.hold?.width !== undefined ? [shorter] : [...strips, hinges(context)]
+			}
+		];
+	}
+	if (leg >= house.pocketLeast - 1e-9) return [];
+	return [
+		{ says: tooShortSays(context, sight, leg), where, remedies: [...widerOverlap(context, sight), ...strips, hinges(context)] }
+	];
+}
+
+function pocketSays(context: Context, sight: Held, leg: number, hidden: number): string {
+	const [one, other] = saidBoth(context, leg, hidden);
+	return `${which(sight)}A corner pocket of ${one} shows: the overlaps hide ${other}.`;
+}
+
+/** By how much a pocket falls short of the least, and what overlap would do. */
+function tooShortSays(context: Context, sight: Held, leg: number): string {
+	const { pocketLeast } = context.shop.house;
+	// All three alike, so that the difference is the one that is said.
+	const [has, least, short] = [leg, pocketLeast, pocketLeast - leg].map((length) => saidFine(context, length));
+	const wanted = overlapForPocket(context, sight);
+	const would =
+		wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;
+	return `${which(sight)}Corner pockets of ${has} are ${short} too short: ${least} is the least that holds. ${would}.`;
+}
+
+/** The overlap on every side that hides the least pocket; null where the sheet itself is too small, or a curve decides. */
+function overlapForPocket({ shop, job }: Context, { measure, choice }: Held): number | null {
+	const { pocketLeast, pocketBehind } = shop.house;
+	if (Math.min(measure.mean.width, measure.mean.height) / 6 < pocketLeast || choice.shape !== 'rectangle') return null;
+	return receiveUp((pocketLeast + pocketBehind) / 2, job.step);
+}
+
+function widerOverlap(context: Context, sight: Held): Remedy[] {
+	const wanted = overlapForPocket(context, sight);
+	if (wanted === null || sight.choice.way !== 'cover' || sight.choice.solve) return [];
+	const { overlap } = sight.choice;
+	const sides = (['top', 'right', 'bottom', 'left'] as const).map((side) => [side, Math.max(overlap[side], wanted)] as const);
+	return [
+		overlapRemedy(context, sight, `Overlap ${said(context, wanted)} on every side`, {
+			...evenSides(wanted),
+			...Object.fromEntries(sides)
+		})
+	];
+}
+
+function stripCases(context: Context, sight: Held): Case[] {
+	const { house } = context.shop;
+	return (sight.hold.strips ?? []).flatMap(({ side, reach }, index): Case[] => {
+		const hidden = hiddenReach(sight.opening, side, house);
+		const where = named(sight.number, `hold.strips[${index}].reach`);
+		const word = `at the ${side}`;
+		if (reach > hidden + 1e-9) {
+			const shorter = { label: 'Strips as long as the overlap hides', patch: drop(context.file, ['hold', 'contact']) };
+			return [
+				{
+					says: `${which(sight)}A strip of ${saidBoth(context, reach, hidden)[0]} ${word} shows: the overlap hides ${saidBoth(context, reach, hidden)[1]}.`,
+					where,
+					remedies: context.file.hold?.contact !== undefined && hidden >= house.stripLeast ? [shorter] : [hinges(context)]
+				}
+			];
+		}
+		if (reach >= house.stripLeast - 1e-9) return [];
+		return [
+			{
+				says: `${which(sight)}A strip of ${saidFine(context, reach)} ${word} holds nothing: ${leastSaid(context, house.stripLeast)} is the least.`,
+				where,
+				remedies: [hinges(context)]
+			}
+		];
+	});
+}

@@ -1,0 +1,223 @@
+import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
+import { remedy } from '../../rule/change.ts';
+import { isHinge } from '../../job/decide-hold.ts';
+import { drop, put } from '../../job/patch.ts';
+import { reaches } from '../../shop/grades.ts';
+import { showNumber, showShare } from '../../units/show.ts';
+import { named, which } from '../../rule/sights.ts';
+import { heldSights } from './held.ts';
+import { inFolded, kindPatch } from './other-kinds.ts';
+import { placeRules } from './place-rules.ts';
+import { isStiff } from '../../job/decide-piece.ts';
+
+const MOST_HINGES = 50;
+
+export const holdRules: Rule[] = [
+	{
+		id: 'hold.tape-on-piece',
+		station: 'hold',
+		when: 'hardware-shop, brown gummed or transfer tape on the piece',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'It stains, eats in and does not come off again.',
+		fixes: 'Wheat-starch paste and tissue.',
+		find: (context) => (context.job.hold.adhesive.family === 'hardware' ? [adhesiveCase(context, 'touches the piece')] : [])
+	},
+	{
+		id: 'hold.adhesive-irreversible',
+		station: 'hold',
+		when: 'whole-surface or unremovable adhesive',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The piece can then never be treated, remounted or cleaned.',
+		fixes: 'Wheat-starch paste and tissue.',
+		school: 'cockle',
+		find: (context) => {
+			const { hold, piece } = context.job;
+			if (piece.kind === 'textile' && hold.adhesive.family !== 'none')
+				return [adhesiveCase(context, 'soaks into a textile and cannot be removed')];
+			if (hold.adhesive.family !== 'whole-surface') return [];
+			const found = adhesiveCase(context, 'cannot be removed');
+			return [context.grade === 'show' && piece.replaceable ? { ...found, severity: 'caution' } : found];
+		}
+	},
+	{
+		id: 'hold.grade',
+		station: 'hold',
+		when: 'an adhesive whose table does not reach the grade',
+		severity: { rare: 'stop', keep: 'stop' },
+		why: 'The hold must come off as gently as the grade asks, years later.',
+		fixes: 'Wheat-starch paste and tissue.',
+		school: 'adhesive',
+		find: (context) => {
+			const { adhesive } = context.job.hold;
+			if (adhesive.family === 'hardware' || adhesive.family === 'whole-surface') return [];
+			if (reaches(adhesive.sheet, context.grade) || mayAtKeep(context)) return [];
+			return [adhesiveCase(context, `comes off with ${adhesive.release}: not good enough for this grade`)];
+		}
+	},
+	{
+		id: 'hold.load',
+		station: 'hold',
+		when: 'the load on a hinge is above its long-term working value',
+		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
+		why: 'An overloaded hinge creeps and lets the sheet fall.',
+		fixes: 'More hinges; else pockets or strips, where the window hides ones that hold.',
+		find: (context) => {
+			return heldSights(context).flatMap((sight) => {
+				const { hold } = sight;
+				if (hold.workingKPa === 0 || hold.loadKPa <= hold.workingKPa) return [];
+				const count = Math.ceil(hold.places.length * (hold.loadKPa / hold.workingKPa));
+				const more = {
+					label: `${count} hinges`,
+					patch: [...put(context.file, ['hold', 'count'], count), ...drop(context.file, ['hold', 'places'])]
+				};
+				return [
+					{
+						says: `${which(sight)}Each hinge bears ${showShare(hold.loadKPa, hold.workingKPa)} of what it may for years.`,
+						where: named(sight.number, 'hold.loadKPa'),
+						remedies: [...(count <= MOST_HINGES ? [more] : []), ...inFolded(context)]
+					}
+				];
+			});
+		}
+	},
+	{
+		id: 'hold.stronger-than-sheet',
+		station: 'hold',
+		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'The hinge must tear before the sheet does.',
+		fixes: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
+		find: (context) => {
+			const { adhesive } = context.job.hold;
+			const { grammage } = context.job.piece;
+			if (!isHinge(context.job.hold.kind)) return [];
+			if (adhesive.family === 'paste') {
+				return heldSights(context)
+					.filter(({ hold }) => hold.tissue === null)
+					.map((sight) => ({
+						says: `${which(sight)}No tissue is light enough for a sheet of ${showNumber(sight.piece.grammage)} g/m²; corners or strips hold it better.`,
+						where: named(sight.number, 'hold.tissue'),
+						remedies: inFolded(context)
+					}));
+			}
+			return grammage < 90 && ['gummed', 'self-adhesive', 'hardware'].includes(adhesive.family)
+				? [adhesiveCase(context, `is stronger than paper of ${showNumber(grammage)} g/m²`)]
+				: [];
+		}
+	},
+	{
+		id: 'hold.to-mat',
+		station: 'hold',
+		when: 'the sheet hangs from the window mat instead of the under-mat',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'The window could not be changed without touching the piece.',
+		fixes: 'Hang it from the under-mat.',
+		school: 'hang-from',
+		find: (context) =>
+			context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
+				? [
+						{
+							says: 'The sheet hangs from the window mat.',
+							where: 'schools.hang-from',
+							remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')]
+						}
+					]
+				: []
+	},
+	{
+		id: 'hold.both-sides',
+		station: 'hold',
+		when: 'a sheet worked on both sides is hinged',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
+		fixes: 'Corner pockets or strips, where the window hides ones that hold.',
+		find: (context) => {
+			const { job, plan } = context;
+			return job.piece.bothSides && plan.hold && isHinge(job.hold.kind)
+				? [
+						{
+							says: 'The sheet is worked on both sides, and hinges lie on its back.',
+							where: 'piece.bothSides',
+							remedies: inFolded(context)
+						}
+					]
+				: [];
+		}
+	},
+	{
+		id: 'hold.water-harm',
+		station: 'hold',
+		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'It swells and warps where it is wetted, and does not come back.',
+		fixes: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
+		find: (context) => {
+			const { piece, hold } = context.job;
+			if (piece.kind !== 'bone' && piece.kind !== 'vellum') return [];
+			if (hold.adhesive.family !== 'paste' && hold.adhesive.family !== 'gummed') return [];
+			const name = piece.kind === 'vellum' ? 'vellum' : (piece.material ?? 'bone');
+			return [
+				{
+					says: `${hold.adhesive.name} brings water to ${name}.`,
+					where: 'hold.adhesive',
+					...(piece.kind === 'vellum' ? { severity: 'caution' as const } : {}),
+					remedies: dryHolds(context)
+				}
+			];
+		}
+	},
+	{
+		id: 'hold.conservator',
+		station: 'hold',
+		when: 'what holds the piece is a conservator’s choice',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Nothing is planned for it here; it is written on the record once it is known.',
+		find: ({ job }) =>
+			job.hold.kind === 'conservator' ? [{ says: 'A conservator chooses what holds the piece.', where: 'hold.kind' }] : []
+	},
+	...placeRules
+];
+
+/** What may go beyond its table: self-adhesive tissue on a photograph that can be printed again, reversible glue on panels. */
+function mayAtKeep({ grade, job }: Context): boolean {
+	const { piece, hold } = job;
+	if (grade !== 'keep') return false;
+	if (hold.adhesive.family === 'self-adhesive') return piece.kind === 'photograph' && piece.replaceable;
+	return hold.adhesive.family === 'glue' && isStiff(piece.kind);
+}
+
+/** Holds without water, for what water harms. */
+function dryHolds(context: Context): Remedy[] {
+	const { file, job } = context;
+	const lip: Remedy[] =
+		job.mats.length === 0 && job.windows.every(({ way }) => way !== 'float')
+			? [{ label: 'The frame’s lip', patch: kindPatch(file, 'frame-lip', 'none') }]
+			: [];
+	return [...inFolded(context), ...lip, { label: 'A conservator’s choice', patch: kindPatch(file, 'conservator', 'none') }];
+}
+
+function adhesiveCase(context: Context, says: string): Case {
+	return {
+		says: `${context.job.hold.adhesive.name} ${says}.`,
+		where: 'hold.adhesive',
+		remedies: instead(context)
+	};
+}
+
+/** What may hold it instead: paste and tissue; a stuck-down sheet is hinged again, a textile stitched. */
+function instead(context: Context): Remedy[] {
+	const { file, job } = context;
+	if (job.piece.kind === 'textile')
+		return [{ label: 'Stitches on a covered board', patch: kindPatch(file, 'stitching', 'none') }];
+	if (job.piece.kind === 'bone' || job.piece.kind === 'vellum') return dryHolds(context);
+	if (job.hold.kind === 'whole-surface') {
+		const hinge = job.windows.some(({ way }) => way === 'float') ? 'pass-through' : 't-hinge';
+		return [
+			{
+				label: 'Hinges of paste and tissue',
+				patch: [...kindPatch(file, hinge, 'starch-paste'), ...drop(file, ['schools', 'cockle'])]
+			}
+		];
+	}
+	return [remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste')];
+}

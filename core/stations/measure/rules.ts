@@ -1,0 +1,54 @@
+import type { Context, Rule } from '../../rule/rule.ts';
+import { saidFine } from '../../rule/change.ts';
+import { each } from '../../units/one-or-each.ts';
+import { named, which } from '../../rule/sights.ts';
+
+export const measureRules: Rule[] = [
+	{
+		id: 'measure.misfit',
+		station: 'measure',
+		when: 'the two diagonals miss the four sides by more than 1 mm',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Five readings fix the sheet and the sixth checks them. Measure again before anything is cut.',
+		find: (context) => {
+			return measured(context).flatMap(({ measure, number }) =>
+				measure.misfit <= 1
+					? []
+					: [
+							{
+								says: `${which({ number })}The readings disagree by ${saidFine(context, measure.misfit)}.`,
+								where: named(number, 'measure.misfit')
+							}
+						]
+			);
+		}
+	},
+	{
+		id: 'measure.lean',
+		station: 'measure',
+		when: 'a lean over 1 mm, or opposite sides that differ by more than 1 mm',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'The window is upright in it, so the sheet loses a little on every side; the true outline is drawn.',
+		find: (context) => {
+			return measured(context).flatMap(({ measure, number, readings }) => {
+				if (Math.abs(measure.lean) > 1) {
+					const to = measure.lean > 0 ? 'right' : 'left';
+					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the bottom.`;
+					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
+				}
+				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
+				if (apart <= 1) return [];
+				const says = `Opposite sides differ by ${saidFine(context, apart)}.`;
+				return [{ says: which({ number }) + says, where: named(number, 'measure.outline') }];
+			});
+		}
+	}
+];
+
+function measured({ job, plan }: Context) {
+	return each(plan.measure).map((measure, index) => ({
+		measure,
+		number: job.several ? index + 1 : null,
+		readings: job.pieces[index]!.readings!
+	}));
+}

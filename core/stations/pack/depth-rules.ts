@@ -1,0 +1,241 @@
+/** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
+import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
+import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { mouldingRemedy } from '../frame/other-mouldings.ts';
+import { drop } from '../../job/patch.ts';
+import { cutDown, isNothing, receiveUp } from '../../units/round.ts';
+
+const SAME = 1e-6;
+/** A filler thinner than this is left out instead. */
+const THINNEST_FILLER = 0.8;
+
+export const depthRules: Rule[] = [
+	{
+		id: 'pack.proud',
+		station: 'pack',
+		when: 'the pack is thicker than the rabbet is deep',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Points find nothing to hold to and the back can’t be closed.',
+		fixes:
+			'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
+			return [
+				{
+					says: `The pack is ${saidFine(context, -clearance)} proud of the ${isMetal(context) ? 'channel' : 'rabbet'}.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.tight',
+		station: 'pack',
+		when: 'less than 3 mm is left for the points',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A point driven through the edge of the backing presses on the pack.',
+		fixes: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			const { roomForPoints } = context.shop.house;
+			if (!hasPoints(context) || clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
+			const [has, needs] = saidBoth(context, clearance, roomForPoints);
+			return [
+				{
+					says: `${isNothing(clearance) ? 'No room' : `Only ${has}`} is left for the points; they need ${needs}.`,
+					where: 'pack.clearance',
+					remedies: depthRemedies(context, roomForPoints - clearance)
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.points-in-groove',
+		station: 'pack',
+		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Points driven into a groove hold nothing.',
+		fixes: 'Building up past the groove with a filler.',
+		find: (context) => {
+			const thickness = context.plan.pack?.thickness;
+			const groove = context.job.frame?.groove;
+			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
+			const end = groove.from + groove.width;
+			if (thickness + 1 <= groove.from || thickness >= end) return [];
+			const filler = stockedFiller(
+				context,
+				end + 1 - thickness,
+				context.plan.pack!.clearance! - context.shop.house.roomForPoints,
+				'least'
+			);
+			return [
+				{
+					says: `The pack ends at ${saidFine(context, thickness)}, in the groove from ${said(context, groove.from)} to ${said(context, end)}.`,
+					where: 'frame.groove',
+					remedies: filler === null ? [] : [anotherFiller(context, filler, 'Build up past the groove: filler')]
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.recessed',
+		station: 'pack',
+		when: 'the pack ends more than 12 mm below the moulding’s back',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'The tape has to span the step, so a wider one is planned; a filler brings the pack up.',
+		fixes: 'A filler that leaves room for the points.',
+		find: (context) => {
+			const clearance = context.plan.pack?.clearance;
+			const { house } = context.shop;
+			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
+			const thickness = stockedFiller(
+				context,
+				Math.max(0.5, clearance - house.recessedFrom),
+				clearance - house.roomForPoints,
+				'most'
+			);
+			return [
+				{
+					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,
+					where: 'pack.clearance',
+					remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.clip-range',
+		station: 'pack',
+		when: 'a metal channel leaves less than 1 mm for its spring clips, or more than 6',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'In less room than a spring clip takes a shim of card holds the pack; over more the clip presses on nothing.',
+		fixes: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',
+		find: (context): Case[] => {
+			const clearance = context.plan.pack?.clearance;
+			const { clipLeast, clipMost } = context.shop.house;
+			if (context.job.frame?.kind !== 'metal' || clearance === undefined || clearance < -SAME) return [];
+			if (clearance >= clipLeast - SAME && clearance <= clipMost + SAME) return [];
+			const found = { where: 'pack.clearance' };
+			if (clearance > clipMost) {
+				const thickness = stockedFiller(context, clearance - clipMost, clearance - clipLeast, 'least');
+				return [
+					{
+						...found,
+						says: `The channel leaves ${saidFine(context, clearance)}; a spring clip takes up ${mostSaid(context, clipMost)} at most.`,
+						remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
+					}
+				];
+			}
+			return [
+				{
+					...found,
+					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidFine(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
+					remedies: orElse(thinnerFiller(context, clipLeast - clearance), () => deeperMoulding(context, clipLeast - clearance))
+				}
+			];
+		}
+	}
+];
+
+/** Points want room behind the pack; a channel's spring clip has its own range, and offset clips step over the pack. */
+function hasPoints({ job, plan }: Context): boolean {
+	return plan.frame?.points.kind !== 'clips' && plan.frame?.points.kind !== 'offset-clips' && job.frame?.kind !== 'metal';
+}
+
+/** How far a pack may stand proud: as far as an offset clip steps. */
+function mayStandProud({ plan, shop }: Context): number {
+	return plan.frame?.points.kind === 'offset-clips' ? shop.house.offsetMost : 0;
+}
+
+/** Behind an under-mat foam board; where nothing lies between, what may face the piece. */
+function fillerBoard({ job }: Context): string {
+	return job.guard.underMat || job.windows.some(({ support }) => support) ? 'foam-free' : 'alkaline-corrugated';
+}
+
+function anotherFiller(context: Context, thickness: number, label = 'Filler'): Remedy {
+	const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness }];
+	return remedy(context, `${label} of ${saidFine(context, thickness)}`, ['guard', 'fillers'], fillers);
+}
+
+/** The thinnest that whole boards of that kind add up to between two bounds, or boards with another kind beside them; null where none do. */
+function stockedFiller(context: Context, least: number, most: number, take: 'least' | 'most'): number | null {
+	const { shop } = context;
+	const board = shop.boards[fillerBoard(context)]!;
+	const thin = [shop.boards['cotton-4']!, shop.boards['cotton-2']!];
+	const heights = [0, 1, 2, 3, 4, 5, 6, 7, 8].flatMap((layers) => [
+		layers * board.thickness,
+		...thin.flatMap(({ thickness }) => [1, 2, 3].map((more) => layers * board.thickness + more * thickness))
+	]);
+	const found = heights.filter((height) => height > SAME && height >= least - SAME && height <= most + SAME);
+	if (found.length === 0) return null;
+	return take === 'least' ? Math.min(...found) : Math.max(...found);
+}
+
+/** Another moulding is offered only where nothing else helps. */
+function orElse(first: Remedy[], other: () => Remedy[]): Remedy[] {
+	return first.length > 0 ? first : other();
+}
+
+function isMetal({ job }: Context): boolean {
+	return job.frame?.kind === 'metal';
+}
+
+/** Depth that is missing: a thinner filler, strips that deepen the rabbet, offset clips; else a deeper moulding. */
+function depthRemedies(context: Context, missing: number): Remedy[] {
+	return orElse([...thinnerFiller(context, missing), ...deepened(context, missing), ...offsetClips(context)], () =>
+		deeperMoulding(context, missing)
+	);
+}
+
+function thinnerFiller(context: Context, missing: number): Remedy[] {
+	const fillers = context.job.guard.fillers;
+	const index = fillers.findIndex((filler) => filler.thickness >= missing - SAME);
+	if (index < 0) return [];
+	// What is left is whole layers of it.
+	const { board, thickness } = fillers[index]!;
+	const left = cutDown(thickness - missing, board.thickness);
+	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
+	return [
+		remedy(
+			context,
+			`Filler from ${saidFine(context, thickness)} to ${saidFine(context, left)}`,
+			['guard', 'fillers', index, 'thickness'],
+			left
+		)
+	];
+}
+
+/** Strips glued to the back of a wood frame. */
+function deepened(context: Context, missing: number): Remedy[] {
+	const { frame } = context.job;
+	if (isMetal(context)) return [];
+	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
+	if (deepen > context.shop.house.deepenMost) return [];
+	return [
+		remedy(
+			context,
+			`${frame!.deepen > 0 ? `Strips from ${said(context, frame!.deepen)} to` : 'Strips of'} ${said(context, deepen)} glued to the back`,
+			['frame', 'deepen'],
+			deepen
+		)
+	];
+}
+
+function deeperMoulding(context: Context, missing: number): Remedy[] {
+	const { section } = context.job.frame!;
+	const wanted = section.rabbetDepth + missing - SAME;
+	return mouldingRemedy(
+		context,
+		(moulding) => moulding.rabbetDepth >= wanted && moulding.lip >= section.lip,
+		(one, other) => one.rabbetDepth - other.rabbetDepth
+	);
+}
+
+/** They step over a pack that stands proud. */
+function offsetClips(context: Context): Remedy[] {
+	const clearance = context.plan.pack!.clearance!;
+	if (context.job.frame!.kind === 'metal' || clearance >= 0 || -clearance > context.shop.house.offsetMost) return [];
+	return [remedy(context, 'Offset clips over it', ['frame', 'points'], 'offset-clips')];
+}

@@ -1,0 +1,160 @@
+import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
+import type { Board } from '../../shop/boards.ts';
+import { fillerBoards, firstMakeable, liftBoards, nearestHeight, spacerBoards } from './made.ts';
+import { remedy, remedyOfMat, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { receiveUp } from '../../units/round.ts';
+import { longestOf } from '../measure/measure.ts';
+import { each } from '../../units/one-or-each.ts';
+import { depthRules } from './depth-rules.ts';
+import { sagFlat } from '../sag/sag.ts';
+import { gapNeed } from './pack.ts';
+import { hasRoomForLift } from '../window/lift-room.ts';
+
+const SAME = 1e-6;
+/** Strips of board can build a lift up to here; more wants a spacer. */
+const HIGHEST_LIFT = 12;
+const THICKEST_SPACER = 25;
+
+export const packRules: Rule[] = [
+	{
+		id: 'gap.contact',
+		station: 'pack',
+		when: 'nothing keeps the glazing off the piece',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Damp settles on the glazing, and what touches it sticks to it.',
+		school: 'mat',
+		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		find: (context) => {
+			const { pack, measure } = context.plan;
+			if (!pack || pack.gap > 0 || context.job.guard.glazing.family === 'none') return [];
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure!)));
+			return [
+				{ says: 'The piece lies against the glazing.', where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }
+			];
+		}
+	},
+	{
+		id: 'gap.small',
+		station: 'pack',
+		when: 'the air over the piece is less than it needs',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
+		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		find: (context) => {
+			const { pack, measure } = context.plan;
+			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure)));
+			if (pack.gap >= need - SAME) return [];
+			return [
+				{
+					says: `${saidBoth(context, pack.gap, need)[0]} of air over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,
+					where: 'pack.gap',
+					remedies: liftRemedies(context, need - pack.gap)
+				}
+			];
+		}
+	},
+	{
+		id: 'gap.sag',
+		station: 'pack',
+		when: 'glazing that lies flat sags by more than the gap',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'At the bench and in a van the glazing would touch the piece: carry it upright.',
+		fixes: 'The mat nearest the piece lifted, a spacer, or thicker glazing; else carry it upright.',
+		find: (context) => {
+			const { pack } = context.plan;
+			// Without glazing nothing sags, and what lies against it has its own finding.
+			if (!pack || context.job.guard.glazing.family === 'none' || pack.gap <= 0 || pack.sag <= pack.gap) return [];
+			const carried = pack.sagCarried <= pack.gap ? ' Carried upright it stays clear.' : '';
+			return [
+				{
+					says: `Lying flat, the glazing sags by at most ${saidFine(context, pack.sag)} over ${saidFine(context, pack.gap)} of air.${carried}`,
+					where: 'pack.sag',
+					remedies: [...liftRemedies(context, pack.sag - pack.gap), ...stifferGlazing(context, pack.gap)]
+				}
+			];
+		}
+	},
+	{
+		id: 'pack.not-made',
+		station: 'pack',
+		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within 0.3 mm',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A height is cut from boards in layers; one that no stack makes is not what will lie there.',
+		fixes: 'The nearest height that a stack makes.',
+		find: notMade
+	},
+	...depthRules
+];
+
+/** Lifts, fillers and cotton spacers that no boards of the shop add up to. */
+function notMade(context: Context): Case[] {
+	const { job, shop, plan } = context;
+	return (plan.pack?.layers ?? []).flatMap((layer): Case[] => {
+		if (layer.made) return [];
+		const height = layer.thickness;
+		const about = (what: string, where: string, boards: Board[], fix: (to: number) => Remedy): Case[] => {
+			const nearest = nearestHeight(height, boards);
+			const would = nearest ? `; ${saidFine(context, nearest.height)} would be` : '';
+			return [
+				{
+					says: `No stack of the shop’s boards makes ${what} of ${saidFine(context, height)}${would}.`,
+					where,
+					remedies: nearest ? [fix(nearest.height)] : []
+				}
+			];
+		};
+		const index = layer.index ?? 0;
+		if (layer.role === 'lift')
+			return about(`a lift behind mat ${index + 1}`, `mats[${index}].lift`, liftBoards(job, shop, index), (to) =>
+				remedyOfMat(context, `Lift to ${saidFine(context, to)}`, index, { lift: to })
+			);
+		if (layer.role === 'filler')
+			return about('a filler', `guard.fillers[${index}].thickness`, fillerBoards(job, shop, index), (to) =>
+				remedy(context, `Filler to ${saidFine(context, to)}`, ['guard', 'fillers', index, 'thickness'], to)
+			);
+		if (layer.role === 'spacer' && job.guard.spacer!.material === 'cotton')
+			return about('a spacer', 'guard.spacer', spacerBoards(job, shop), (to) =>
+				remedy(context, `Spacer to ${saidFine(context, to)}`, ['guard', 'spacer'], { ...job.guard.spacer!, thickness: to })
+			);
+		return [];
+	});
+}
+
+/** More air: the mat nearest the piece is lifted; where strips have no room, a spacer under the lip. */
+function liftRemedies(context: Context, by: number): Remedy[] {
+	const index = context.job.mats.length - 1;
+	const nearest = context.job.mats[index];
+	const { job, shop } = context;
+	const lift =
+		nearest &&
+		firstMakeable((nearest.lift ?? 0) + by, HIGHEST_LIFT, job.step, liftBoards(job, shop, index), shop.house.madeWithin);
+	if (nearest && lift && hasRoomForLift(context, index))
+		return [remedyOfMat(context, `Lift the mat ${nearest.lift > 0 ? 'to' : 'by'} ${said(context, lift)}`, index, { lift })];
+	const { spacer } = job.guard;
+	const material = spacer?.material ?? 'cotton';
+	const least = (spacer?.thickness ?? 0) + by;
+	const thickness =
+		material === 'cotton'
+			? firstMakeable(least, THICKEST_SPACER, job.step, spacerBoards(job, shop), shop.house.madeWithin)
+			: receiveUp(least, job.step);
+	if (!thickness || thickness > THICKEST_SPACER) return [];
+	return [
+		remedy(context, `Spacer ${spacer ? 'to ' : ''}${said(context, thickness)} under the lip`, ['guard', 'spacer'], {
+			material,
+			thickness
+		})
+	];
+}
+
+/** Glazing of the shop that stops no less UV and sags less than the gap: glass and laminated are stiffer than acrylic. */
+function stifferGlazing(context: Context, gap: number): Remedy[] {
+	const { glazing } = context.job.guard;
+	const { house, glazings } = context.shop;
+	const pack = context.plan.window!.pack;
+	return Object.values(glazings)
+		.filter((one) => one.family !== 'none' && !one.withdrawn && one.id !== glazing.id)
+		.filter((one) => one.uvStoppedPercent >= glazing.uvStoppedPercent && sagFlat(one, pack, house.gravity) <= gap)
+		.slice(0, 1)
+		.map((one) => remedy(context, one.name, ['guard', 'glazing'], one.id));
+}

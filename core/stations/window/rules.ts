@@ -1,0 +1,304 @@
+import type { Case, Context, Rule } from '../../rule/rule.ts';
+import { atSides, mostSaid, leastSaid, remedy, remedyOfMat, said, saidBoth, saidFine, sidesWith } from '../../rule/change.ts';
+import { SIDES, type Sides } from '../../geometry/shapes.ts';
+import { named, sightsOf, which, type Sight } from '../../rule/sights.ts';
+import { cutDown, isNothing, receiveUp, showNearest } from '../../units/round.ts';
+import { showLength, showSize } from '../../units/show.ts';
+import { sizeRules } from './size-rules.ts';
+import { between } from './layout.ts';
+import { floated } from './float-it.ts';
+import { hiddenByBevel } from './opening.ts';
+import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
+import { overlapsOf } from './lift-room.ts';
+import { windowKeys } from '../../job/keys.ts';
+
+/** Figures that differ by less than this are the same. */
+const SAME = 1e-6;
+
+export const windowRules: Rule[] = [
+	{
+		id: 'window.overlap-thin',
+		station: 'window',
+		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
+		fixes: 'The overlap that is needed, on the sides that lack it.',
+		find: (context) =>
+			sights(context).flatMap((sight) => (sight.choice.way === 'cover' && sight.opening.overlap ? thinCase(context, sight) : []))
+	},
+	{
+		id: 'window.no-paper-left',
+		station: 'window',
+		when: 'a reveal that leaves less paper behind the mat than the least overlap',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
+		fixes: 'A reveal that leaves the paper covered.',
+		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'reveal' ? noPaperCase(context, sight) : []))
+	},
+	{
+		id: 'window.zone-covered',
+		station: 'window',
+		when: 'a zone that must show lies less than 2 mm inside the window',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
+		fixes: 'Less overlap on the side of the zone.',
+		find: (context) =>
+			sights(context).flatMap((sight) => zonesOf(sight, 'show').flatMap((zone) => coveredCase(context, sight, zone)))
+	},
+	{
+		id: 'window.zone-exposed',
+		station: 'window',
+		when: 'a zone that must be hidden lies less than 1 mm outside the window',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'What the owner does not want to see would show in the window.',
+		fixes: 'More overlap on the side of the zone.',
+		find: (context) =>
+			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))
+	},
+	{
+		id: 'window.reveal-thin',
+		station: 'window',
+		when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
+		fixes: 'The house’s reveal.',
+		find: (context) =>
+			(context.plan.window ? context.job.mats : []).flatMap((mat, index): Case[] => {
+				// Between the axes of an oval the strip is narrower than on them.
+				const share = context.job.windows.some(({ shape }) => shape === 'oval' || shape === 'circle')
+					? context.shop.house.ovalRevealShare
+					: 1;
+				// As cut: a reveal is rounded to the step.
+				const cut = revealOf(context, index);
+				const least = share * cut;
+				const thin = index > 0 && mat.bevel === 'normal' && least <= mat.board.thickness + SAME;
+				if (!thin) return [];
+				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));
+				return [
+					{
+						says: `Mat ${index + 1} shows no flat strip: its reveal is ${saidFine(context, cut)}, its board ${saidFine(context, mat.board.thickness)} thick.`,
+						where: `mats[${index}].reveal`,
+						remedies: [remedyOfMat(context, `Reveal ${said(context, wider)}`, index, { reveal: wider })]
+					}
+				];
+			})
+	},
+	{
+		id: 'window.lift-setback',
+		station: 'window',
+		when: 'a lift set back less than 6 mm or more than 25, or one over the under-mat that reaches the sheet',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
+		fixes: 'The house’s setback.',
+		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
+	},
+	...sizeRules,
+	{
+		id: 'window.sheets-overlap',
+		station: 'window',
+		when: 'two sheets lie on each other behind the mat',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
+		fixes: 'A wider gutter.',
+		find: sheetsOverlap
+	},
+	{
+		id: 'window.deckle-hidden',
+		station: 'window',
+		when: 'an edge that is part of the work lies behind the mat',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A float shows the whole sheet with its edges.',
+		fixes: 'Float it.',
+		find: (context) => {
+			if (
+				!context.file.piece?.deckle ||
+				context.job.several ||
+				context.job.window.way === 'float' ||
+				context.job.mats.length === 0
+			)
+				return [];
+			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening', remedies: floated(context) }];
+		}
+	},
+	{
+		id: 'float.support-shows',
+		station: 'window',
+		when: 'a float’s support as large as the piece, or larger',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Its edge sticks out beside the piece, and dust settles on it.',
+		fixes: 'The house’s set-back.',
+		find: (context) =>
+			sights(context)
+				.filter(
+					({ choice }) => choice.way === 'float' && choice.support !== null && choice.setBack <= SAME && !choice.bevelledSupport
+				)
+				.map((sight) => ({
+					says: `${which(sight)}The support is as large as the piece.`,
+					where: named(sight.number, 'window.support.width'),
+					remedies: [
+						remedy(
+							context,
+							`Set it back ${said(context, context.shop.house.floatSetBack)}`,
+							[...windowKeys(sight), 'setBack'],
+							context.shop.house.floatSetBack
+						)
+					]
+				}))
+	},
+	{
+		id: 'mat.print-short',
+		station: 'window',
+		when: 'a printed area that goes less than 5 mm beyond the blank’s finished edge',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The blank is trimmed into white board.',
+		fixes: 'A printed area that reaches past the blank.',
+		find: (context) =>
+			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
+				const printed = context.job.mats[index]!.print;
+				if (!mat.print || !printed) return [];
+				const { needs } = mat.print;
+				if (printed.width >= needs.width - SAME && printed.height >= needs.height - SAME) return [];
+				const larger = { width: Math.max(needs.width, printed.width), height: Math.max(needs.height, printed.height) };
+				return [
+					{
+						says: `The print of mat ${index + 1} measures ${showSize(printed, context.job.reader, 'mark')}; it needs ${showSize(needs, context.job.reader, 'mark')}.`,
+						where: `window.mats[${index}].print.needs.${printed.width < needs.width - SAME ? 'width' : 'height'}`,
+						remedies: [remedyOfMat(context, `Print ${showSize(larger, context.job.reader, 'mark')}`, index, { print: larger })]
+					}
+				];
+			})
+	}
+];
+
+/** The narrowest reveal of a mat as it is cut. */
+function revealOf({ plan }: Context, index: number): number {
+	const { mats } = plan.window!;
+	if (index === 0) return 0;
+	return Math.min(...SIDES.map((side) => mats[index]!.border[side] - mats[index - 1]!.border[side]));
+}
+
+function sights({ job, plan }: Context): Sight[] {
+	return sightsOf(job, plan);
+}
+
+/** More overlap on each side that has less than the sheet's movement asks for. */
+function thinCase(context: Context, sight: Sight): Case[] {
+	const { overlap, least } = sight.opening;
+	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
+	const thin = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	if (thin.length === 0) return [];
+	const wider = Object.fromEntries(
+		thin.map((side) => [side, receiveUp(least![side] + bevel, context.job.step)])
+	) as Partial<Sides>;
+	const side = thin[0]!;
+	const covers = overlap![side] - bevel;
+	const [has, needs] = saidBoth(context, covers, least![side]);
+	return [
+		{
+			says: `${which(sight)}The mat covers ${covers > 0 && !isNothing(covers) ? has : 'nothing'} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
+			where: named(sight.number, `window.overlap.${side}`),
+			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
+		}
+	];
+}
+
+/** A smaller reveal, as far as there is paper. */
+function noPaperCase(context: Context, sight: Sight): Case[] {
+	const { overlap, least } = sight.opening;
+	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
+	const short = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	if (short.length === 0) return [];
+	const side = short.reduce((worst, next) => (overlap![next] - least![next] < overlap![worst] - least![worst] ? next : worst));
+	const smaller = Object.fromEntries(
+		short.map((one) => [
+			one,
+			cutDown(sight.choice.reveal[one] - (least![one] + bevel - overlap![one]) - context.job.step / 2, context.job.step)
+		])
+	) as Partial<Sides>;
+	const possible = Object.values(smaller).every((length) => length >= 0);
+	const left = overlap![side] - bevel;
+	const [has, needs] = saidBoth(context, left, least![side]);
+	const ends = overlap![side];
+	const says =
+		ends < 0 && !isNothing(ends)
+			? `The paper ends ${said(context, -ends)} inside the window`
+			: left < 0 || isNothing(left)
+				? 'No paper is left behind the mat'
+				: `Only ${has} of paper is left behind the mat`;
+	return [
+		{
+			says: `${which(sight)}${says} at the ${side}; ${needs} is the least.`,
+			where: named(sight.number, `window.overlap.${side}`),
+			remedies: possible
+				? [
+						remedy(
+							context,
+							`Reveal ${rangeOf(context, Object.values(smaller))} ${atSides(short)}`,
+							[...windowKeys(sight), 'reveal'],
+							sidesWith(sight.choice.reveal, smaller)
+						)
+					]
+				: []
+		}
+	];
+}
+
+/** Behind several windows: the bounding boxes of the sheets where they lie. */
+function sheetsOverlap(context: Context): Case[] {
+	const all = sights(context).map((sight) => ({ sight, box: { ...sight.opening.placement, ...sight.measure.largest } }));
+	const worst = all
+		.flatMap((one, index) => all.slice(index + 1).map((other) => ({ one, other, apart: between(one.box, other.box) })))
+		.filter(({ apart }) => apart < -SAME)
+		.sort((first, second) => first.apart - second.apart)[0];
+	if (!worst) return [];
+	const { grid, step } = context.job;
+	// Windows of unlike size stand in the middle of their cells to the step: one more may be wanted.
+	const [one, other] = [worst.one.sight.opening.opening, worst.other.sight.opening.opening];
+	const spare = one.width === other.width && one.height === other.height ? 0 : step;
+	const wider = grid ? receiveUp(showNearest(grid.gutter, step) - worst.apart + spare, step) : 0;
+	return [
+		{
+			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart)} behind the mat.`,
+			where: named(worst.other.sight.number, 'window.placement.left'),
+			remedies: grid ? [remedy(context, `Gutter ${said(context, wider)}`, ['window', 'grid', 'gutter'], wider)] : []
+		}
+	];
+}
+
+function setbackCase(context: Context, index: number): Case[] {
+	const { house } = context.shop;
+	const { window } = context.plan;
+	const lift = window!.mats[index]!.lift;
+	if (!lift) return [];
+	const nearest = index === window!.mats.length - 1;
+	const covered = overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap));
+	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
+	const least = Math.max(house.setbackLeast, beyondSheet);
+	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
+	// A setback that nobody typed is not to blame: so wide an overlap leaves a lift no place.
+	if (context.job.mats[index]!.setback === null)
+		return [
+			{
+				says: `Behind mat ${index + 1} a lift has no good place: it clears the sheet ${leastSaid(context, least)} from the window, and farther back than ${mostSaid(context, house.setbackMost)} the mat sags.`,
+				where: `window.mats[${index}].lift.setback`
+			}
+		];
+	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
+	const narrowest = Math.min(...Object.values(window!.mats[index]!.border));
+	const possible = wanted <= house.setbackMost && wanted < narrowest;
+	return [
+		{
+			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback)}; ${leastSaid(context, least)} to ${mostSaid(context, house.setbackMost)} is right here.`,
+			where: `window.mats[${index}].lift.setback`,
+			remedies: possible ? [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })] : []
+		}
+	];
+}
+
+/** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
+function rangeOf(context: Context, lengths: number[]): string {
+	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
+	return most - least < SAME
+		? said(context, least)
+		: `${showLength(least, context.job.reader, 'mark').text} to ${said(context, most)}`;
+}

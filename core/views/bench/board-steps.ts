@@ -1,0 +1,219 @@
+/** Steps that cut and join boards before the piece is near: blanks and windows, lifts, lined boards, spacers (handbook order of the work). */
+import { matBackScene } from '../drawing/board.ts';
+import { lineName, lineSize } from '../../stations/cut/material-name.ts';
+import { SPACER_NAMES } from '../drawing/layer-name.ts';
+import type { Scene } from '../drawing/scene.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import type { Decided } from '../../job/decide.ts';
+import { centreFromBack, fromBack } from './as-laid.ts';
+import type { Step, Writer } from './step.ts';
+import type { Cut } from '../../figures/cut.ts';
+
+const BLADE = 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.';
+const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask.';
+
+/** All that is cut from boards, films and cloth: squared first, then the windows, from the back. */
+export function cutBoards(writer: Writer): Step | null {
+	const { plan, job } = writer;
+	const blanks = writer.parts('mat', 'under-mat', 'filler', 'barrier', 'backing');
+	const small = writer
+		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board')
+		.concat(sheetSpacers(writer));
+	if (blanks.length + small.length === 0) return null;
+	const mats = plan.window!.mats;
+	const names = [...countedBy(blanks, lineName)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
+	return {
+		id: 'cut-boards',
+		title: 'Cut the boards',
+		does: [
+			...(blanks.length > 0
+				? [
+						`Blanks ${writer.size(plan.window!.pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
+					]
+				: []),
+			...mats.flatMap((_, index) => windowsOf(writer, index)),
+			...mats.flatMap(({ print }, index) =>
+				print
+					? [
+							`Mat ${index + 1} is printed: cut it ${writer.size(print.board)}, square the print from the window’s bottom edge, and trim the strip that the clamps held last of all.`
+						]
+					: []
+			),
+			...stripsSay(writer, small)
+		],
+		because:
+			mats.length > 0
+				? 'A window cut in a blank that is out of square is crooked in the frame.'
+				: 'A board out of square binds in the rabbet.',
+		caution: hasFibre(job) ? `${DUST} ${BLADE}` : BLADE,
+		uses: [...blanks, ...small],
+		pictures: mats.flatMap((_, index) => matBackScene(plan, job, index) ?? [])
+	};
+}
+
+/** Each window of a mat, as the stops are set with the mat's back up: left and right are those of the back. */
+export function windowsOf(writer: Writer, index: number): string[] {
+	const { plan, job } = writer;
+	const mat = plan.window!.mats[index]!;
+	const bevel = job.mats[index]!.bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
+	return (mat.holes ?? [mat]).map((hole, at) => {
+		const { top, right, bottom, left } = fromBack(hole.stop);
+		const which = mat.holes ? `, window ${at + 1}` : '';
+		const measures = `the window measures ${writer.size(hole.opening)}`;
+		if (hole.curve) {
+			const centre = centreFromBack(hole.curve, mat.blank.width);
+			const radius = hole.curve.radius === undefined ? '' : `, radius ${writer.mark(hole.curve.radius)}`;
+			return `Mat ${index + 1}${which}, ${bevel}, its back up: ${job.windows[at]!.shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
+		}
+		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, bottom ${writer.mark(bottom)}; ${measures}.`;
+	});
+}
+
+/** Parts of a kind together, each size once: `Lift, mat 1: 4 of 52 × 364, 2 of 194 × 52.` */
+function stripsSay(writer: Writer, parts: readonly Cut[]): string[] {
+	const kinds = new Map<string, Cut[]>();
+	for (const cut of parts) {
+		const kind = [sentence(cut.role), cut.of].filter(Boolean).join(', ');
+		kinds.set(kind, [...(kinds.get(kind) ?? []), cut]);
+	}
+	return [...kinds].map(([kind, cuts]) => {
+		const sizes = [...countedBy(cuts, (cut) => lineSize(cut, writer.job.reader))].map(([size, count]) => `${count} of ${size}`);
+		return `${kind}: ${sizes.join(', ')}.`;
+	});
+}
+
+/** How many there are of each name, in their order. */
+function countedBy(parts: readonly Cut[], name: (cut: Cut) => string): Map<string, number> {
+	const counts = new Map<string, number>();
+	for (const cut of parts) counts.set(name(cut), (counts.get(name(cut)) ?? 0) + cut.count);
+	return counts;
+}
+
+function sheetSpacers(writer: Writer) {
+	return writer.parts('spacer').filter(({ from }) => from === 'sheet');
+}
+
+function hasFibre({ guard }: Decided): boolean {
+	return guard.backing?.woodFibre === true || guard.fillers.some(({ board }) => board.woodFibre);
+}
+
+function sentence(role: string): string {
+	return role[0]!.toUpperCase() + role.slice(1);
+}
+
+export function cutGlazing(writer: Writer): Step | null {
+	const { job, plan } = writer;
+	const { glazing } = job.guard;
+	if (glazing.family === 'none') return null;
+	const glass = glazing.family !== 'acrylic';
+	const lite = plan.frame?.lite;
+	return {
+		id: 'cut-glazing',
+		title: `Cut the glazing, ${inSentence(glazing.name)}`,
+		does: [
+			lite
+				? `It follows the frame, not the square: top ${writer.cut(lite.top)}, right ${writer.cut(lite.right)}, bottom ${writer.cut(lite.bottom)}, left ${writer.cut(lite.left)}, the diagonal from the top left ${writer.cut(lite.d1)}, the other ${writer.cut(lite.d2)}; seen from the front, from a blank ${writer.size(lite.blank)}.`
+				: `${writer.size(plan.window!.pack)}.`,
+			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
+		],
+		...(glass
+			? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' }
+			: {}),
+		uses: writer.parts('glazing')
+	};
+}
+
+/** Strips glued behind a mat, layer on layer; as they lie, the mat's back up. */
+export function glueLifts(writer: Writer): Step | null {
+	const strips = writer.parts('lift');
+	if (strips.length === 0) return null;
+	const { plan, job } = writer;
+	return {
+		id: 'glue-lifts',
+		title: 'Glue the lifts',
+		does: plan.window!.mats.flatMap(({ lift }, index) => {
+			if (!lift) return [];
+			const own = strips.filter(({ of }) => of === `mat ${index + 1}`);
+			const layers = own.filter(({ side }) => side === 'left').reduce((sum, { count }) => sum + count, 0);
+			const { left, right } = lift.uprights;
+			const wide = left.width > right.width ? 'right' : 'left';
+			const wider = left.width === right.width ? '' : ` The wider upright belongs at the ${wide} as it lies.`;
+			return `Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.${wider}`;
+		}),
+		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',
+		uses: strips,
+		pictures: plan.window!.mats.flatMap(({ lift }, index) => (lift ? (matBackScene(plan, job, index) ?? []) : []) as Scene[])
+	};
+}
+
+const JOINS: Record<Decided['guard']['join'], string> = {
+	gummed: 'gummed tape along one long edge, as a book opens',
+	paste: 'dots of paste along one long edge, under weight until they are dry',
+	transfer: 'transfer tape',
+	spray: 'sprayed glue'
+};
+
+/** How the window mat is joined to what lies behind it, as it was chosen. */
+export function joinSays(writer: Writer): string {
+	const { join, joinDistance } = writer.job.guard;
+	const away = join === 'transfer' ? `, ${writer.withUnit(joinDistance)} or more from the window` : '';
+	return `${JOINS[join]}${away}`;
+}
+
+/** Several mats become one before the piece is near. */
+export function joinMats(writer: Writer): Step | null {
+	const { length } = writer.job.mats;
+	if (length < 2) return null;
+	const { join } = writer.job.guard;
+	return {
+		id: 'join-mats',
+		title: 'Join the mats',
+		does: [
+			`Mat ${length} goes behind mat ${length - 1}${length > 2 ? ', and so on to the front' : ''}: ${joinSays(writer)}.`,
+			'Outer edges flush, the reveals even on every side; look from the front before the last edge is fixed.'
+		],
+		because: 'What is out of line now is out of line in the frame.',
+		...(join === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+		...(join === 'paste' ? { waitMinutes: 45 } : {}),
+		uses: []
+	};
+}
+
+/** The board behind a piece, covered with cloth. */
+export function coverBoard(writer: Writer): Step | null {
+	const [cloth] = writer.parts('cloth over the board');
+	if (!cloth) return null;
+	return {
+		id: 'cover-board',
+		title: 'Cover the board',
+		does: [
+			`Washed, undyed cloth ${writer.size(cloth)} over the under-mat, its grain straight, turned over the edges and fixed behind with paste; corners folded flat.`,
+			'Weighted until it is dry, then trimmed.'
+		],
+		because: 'The board is cut to size first; the cloth is cut larger and trimmed when dry.',
+		waitMinutes: writer.shop.house.boardDryMinutes,
+		uses: [cloth]
+	};
+}
+
+/** Strips that hold the glazing off: glued up from board or cut from a stick, covered where they are lined. */
+export function makeSpacers(writer: Writer): Step | null {
+	const strips = writer.parts('spacer');
+	if (strips.length === 0) return null;
+	const { lined, material } = writer.job.guard.spacer!;
+	const { seen } = writer.plan.pack!.spacer!;
+	const made = strips.some(({ from }) => from === 'sheet');
+	return {
+		id: 'make-spacers',
+		title: 'Make the spacers',
+		does: [
+			`${SPACER_NAMES[material]}: ${strips.map((cut) => `${cut.of}, ${writer.counted(cut)}`).join('; ')}.`,
+			...(made ? ['Glued up layer on layer to their height, and weighted.'] : []),
+			...(lined ? ['Covered before they are cut to length, the joint of the covering at the side that is hidden.'] : []),
+			seen > 0 ? `They reach ${writer.fine(seen)} past the lip: colour that edge.` : 'The lip hides them.'
+		],
+		because: 'They hold the glazing off the piece all round.',
+		...(made || lined ? { waitMinutes: 60 } : {}),
+		uses: strips
+	};
+}

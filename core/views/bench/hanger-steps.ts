@@ -1,0 +1,82 @@
+/** Steps of rings, wire and nails (handbook hang). */
+import { showMass, showNumber, showStrength } from '../../units/show.ts';
+import type { Step, Writer } from './step.ts';
+
+export function planHangers(writer: Writer): Step[] {
+	return [...stripAcross(writer), rings(writer)];
+}
+
+/** Where the wood is too narrow for screws a strip takes them. */
+function stripAcross(writer: Writer): Step[] {
+	const { strip, drop } = writer.plan.hang!;
+	if (!strip) return [];
+	return [
+		{
+			id: 'back-strip',
+			title: 'A strip across the back',
+			does: [
+				`Strip ${writer.size(strip)}, its middle ${writer.mark(drop)} from the top, glued and screwed to both side rails.`,
+				'Screws at most two thirds of the depth there.'
+			],
+			because: 'The rails are too narrow for the hangers’ screws.',
+			waitMinutes: 12 * 60,
+			uses: writer.parts('strip across the back')
+		}
+	];
+}
+
+function rings(writer: Writer): Step {
+	const { job, plan } = writer;
+	const hang = plan.hang!;
+	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
+	const wire = hang.wire;
+	const line = hang.by === 'cord' ? 'Cord' : 'Wire';
+	const title = writer.metal ? 'Hangers' : hang.by === 'rings' ? 'Two-hole rings' : 'Rings';
+	return {
+		id: 'hang',
+		title: wire ? `${title} and ${line.toLowerCase()}` : title,
+		does: [
+			'Which way is up? Look at the mark before anything is measured.',
+			ringsSay(writer),
+			...(wire
+				? [
+						`${line} breaking at ${showStrength(wire.breakingKg, job.reader)}, cut ${writer.cut(wire.length)}. Through the ring, behind the standing ${line.toLowerCase()}, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.`,
+						`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. Pull each ${writer.metal ? 'hanger' : 'ring'} and the ${line.toLowerCase()} by hand.`
+					]
+				: [`Pull each ${writer.metal ? 'hanger' : 'ring'} by hand before the piece hangs by it.`])
+		],
+		because: wire ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
+		caution: wire && hang.by === 'wire' ? 'Wire ends prick: snip, tuck, press.' : heavy,
+		uses: writer.parts('wire', 'cord')
+	};
+}
+
+function ringsSay(writer: Writer): string {
+	const { plan, shop } = writer;
+	const hang = plan.hang!;
+	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
+	const ring = hang.ring === undefined ? null : shop.rings[hang.ring]!;
+	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.fine(hang.pilot)},`;
+	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
+	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
+}
+
+export function wall(writer: Writer): Step {
+	const { job, plan } = writer;
+	const { hooks } = plan.hang!;
+	const [first] = hooks;
+	const nails =
+		hooks.length === 1
+			? `One nail on the centre line, ${writer.mark(first!.height)} above the floor.`
+			: `Two nails ${writer.mark(Math.abs(first!.x))} left and right of the centre line, ${writer.mark(first!.height)} above the floor.`;
+	return {
+		id: 'wall',
+		title: 'Hang it',
+		does: [
+			nails,
+			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * plan.mass!.kg) / hooks.length, job.reader)}.`
+		],
+		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
+		uses: []
+	};
+}

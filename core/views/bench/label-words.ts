@@ -1,0 +1,73 @@
+/** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import { HOLD_NAMES } from '../../stations/hold/names.ts';
+import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import { isHinge } from '../../job/decide-hold.ts';
+import type { Decided } from '../../job/decide.ts';
+import type { PieceKind } from '../../job/decide-piece.ts';
+import type { Plan } from '../../plan.ts';
+import { each } from '../../units/one-or-each.ts';
+import type { House } from '../../shop/house.ts';
+
+/** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
+export function heldBy({ hold }: Decided, plan: Plan): string {
+	const name = HOLD_NAMES[hold.kind].label;
+	const count = each(plan.hold).reduce((sum, one) => sum + one.count, 0);
+	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
+	const { adhesive } = hold;
+	if (hold.kind === 'conservator') return counted;
+	if (adhesive.family === 'none') return `${counted}, nothing sticks`;
+	const off = adhesive.release === 'none' ? 'does not come off' : `comes off with ${adhesive.release}`;
+	return `${counted}, ${inSentence(adhesive.name)}, ${off}`;
+}
+
+/** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */
+export function madeOf({ piece }: Decided): string {
+	const media = piece.media.map(({ name }) => name).join(', ');
+	return media === '' ? (piece.material ?? piece.kind) : WITH_MEDIA[piece.kind](media, piece.material ?? piece.kind);
+}
+
+const laidOn = (media: string, on: string) => `${media} on ${on}`;
+const itself = (media: string) => media;
+/** A medium lies on paper, panel or skin; a textile or an object is made of it. */
+const WITH_MEDIA: Record<PieceKind, (media: string, on: string) => string> = {
+	paper: laidOn,
+	vellum: laidOn,
+	bone: laidOn,
+	panel: laidOn,
+	canvas: laidOn,
+	photograph: (media) => `photograph, ${media}`,
+	textile: itself,
+	object: itself
+};
+
+const FASTENED: Record<string, (count: number) => string> = {
+	rigid: (count) => `lift out ${count} pins with a tool`,
+	flexible: (count) => `bend up ${count} tabs with a tool`,
+	hand: (count) => `pull ${count} points with pliers`,
+	'turn-buttons': (count) => `turn ${count} buttons`,
+	'offset-clips': (count) => `unscrew ${count} offset clips`
+};
+
+/** How the back comes off, in the order in which it is done. */
+export function toOpen(job: Decided, plan: Plan, house: House): string {
+	const { frame } = plan;
+	if (!frame) return '';
+	const { back, guard } = job;
+	const cover = back.dustCover ? 'cut the paper cover' : '';
+	const tape =
+		back.seal === 'gummed' ? 'damp the tape, rest, peel' : back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '';
+	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
+	if (job.frame!.kind === 'metal') {
+		const rail = closingRail(frame.outer, job.schools['closing-rail']);
+		const clips = isShimmed(plan, house) ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
+		return [
+			`loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`,
+			clips,
+			edge
+		]
+			.filter(Boolean)
+			.join(', ');
+	}
+	return [cover, tape, FASTENED[frame.points.kind]!(frame.points.total), edge].filter(Boolean).join('; ');
+}

@@ -1,0 +1,28 @@
+/** What a job needs next, in a few words: what is missing, what stops it, what wants a look, or the bench. */
+import type { Plan } from '../../plan.ts';
+import type { Severity } from '../../rule/rule.ts';
+
+export type Next = { does: string; because: string; sign: Severity | 'settled' | null; ready: boolean };
+
+const FIRST: Record<string, string> = { measure: 'Measure the sheet', frame: 'Choose a frame', hang: 'Choose a frame' };
+
+export function nextOf(plan: Plan): Next {
+	const [open] = plan.open;
+	if (open)
+		return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
+	for (const severity of ['stop', 'caution'] as const) {
+		const found = plan.findings.filter((finding) => finding.severity === severity && !finding.accepted);
+		const [first] = found;
+		if (!first) continue;
+		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';
+		return {
+			does: severity === 'stop' ? 'Fix what stops it' : 'Decide',
+			because: `${first.says.replace(/\.$/, '')}${more}`,
+			sign: severity,
+			ready: false
+		};
+	}
+	if (!plan.grade.known)
+		return { does: 'Decide layers and hold', because: 'or take the house’s choices', sign: null, ready: false };
+	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };
+}

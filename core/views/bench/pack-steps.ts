@@ -1,0 +1,119 @@
+/** Steps that close the pack: clean glazing, dust, the layers behind, the edge seal; and centring it in its frame. */
+import { layerName } from '../drawing/layer-name.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import type { Step, Writer } from './step.ts';
+
+export function cleanGlazing({ job }: Writer): Step | null {
+	const { glazing } = job.guard;
+	if (glazing.family === 'none') return null;
+	const acrylic = glazing.family === 'acrylic';
+	const both = job.schools.cleaning === 'both-first';
+	const wiped =
+		job.schools['wiping'] === 'paper-towel' && !acrylic
+			? 'Household cleaner, sprayed on the paper towel, never near the piece'
+			: 'Cleaner without ammonia, sprayed on a lint-free cloth, never near the piece';
+	return {
+		id: 'clean-glazing',
+		title: 'Clean the glazing',
+		does: [
+			acrylic
+				? 'Peel the inner film only now; wipe with acrylic’s own cleaner, never a paper towel.'
+				: `${wiped}; ${job.schools['drying'] === 'air' ? 'left to dry' : 'polished dry'}.`,
+			both
+				? `Both faces first${acrylic ? ', the outer film off too' : ''}, looked at by raking light.`
+				: `The inner face first, looked at by raking light; the outer face${acrylic ? ', its film off,' : ''} when the pack is closed.`,
+			...(glazing.id.startsWith('uv-glass') ? ['The coated face lies inside: wipe it gently, no blade.'] : [])
+		],
+		because: 'A mount that waits collects dust, so the glazing is cleaned last.',
+		uses: []
+	};
+}
+
+export function dustFirst({ job }: Writer): Step {
+	const blow =
+		{
+			bulb: 'Blow with a bulb',
+			compressor: 'Blow with filtered air at low pressure',
+			canned: 'Blow with canned air held upright'
+		}[job.schools.dust!] ?? 'Blow with a bulb';
+	return {
+		id: 'dust-first',
+		title: 'Dust check, first',
+		does: job.piece.friable
+			? ['Look through a low light; lift lint off with a soft brush tip. No tapping and no blowing: it sheds.']
+			: [`${blow} or brush, tap, look through a low light. Again until it is clean: one to five times is usual.`],
+		...(job.schools.dust === 'canned' && !job.piece.friable
+			? { caution: 'Canned air can spit liquid: upright, never toward a friable piece or a face.' }
+			: {}),
+		uses: []
+	};
+}
+
+/** What lies in front of the piece, spacers with it, and what is loaded behind it. */
+export function closePack(writer: Writer): Step | null {
+	const { job, plan, shop } = writer;
+	const { glazing, underMat, spacer } = job.guard;
+	const layers = plan.pack!.layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
+	const glazed = glazing.family !== 'none';
+	const behind = layers.map((layer) => {
+		const name = inSentence(layerName(layer, job, shop));
+		const stacked = layer.made ? layer.made.reduce((sum, one) => sum + one.layers, 0) : 1;
+		return stacked > 1 ? `${name} in ${stacked} layers` : name;
+	});
+	const onTop = glazed
+		? [spacer ? 'Spacers along the edges, the glazing on them.' : 'The glazing is laid on.']
+		: spacer
+			? ['Spacers along the edges.']
+			: [];
+	const taped =
+		job.schools['backing-join'] === 'transfer' && underMat && job.guard.backing
+			? ['Transfer tape between under-mat and backing, at the outer edge.']
+			: [];
+	if (onTop.length + behind.length === 0) return null;
+	return {
+		id: 'close-pack',
+		title: 'Close the pack',
+		does: [
+			...onTop,
+			...(behind.length > 0 ? [`Behind the ${writer.piece}: ${behind.join(', then ')}.`] : []),
+			...taped,
+			'All edges flush; look at it once more.'
+		],
+		because: 'Once it is closed, what is inside is out of reach.',
+		uses: writer.parts('under-mat', 'filler', 'barrier', 'backing', 'spacer', 'mat')
+	};
+}
+
+export function edgeSeal(writer: Writer): Step | null {
+	const seal = writer.plan.back!.edgeSeal;
+	if (!seal) return null;
+	const { edgeSealOnFace, edgeSealOnBack } = writer.shop.house;
+	const glazed = writer.job.guard.glazing.family !== 'none';
+	return {
+		id: 'edge-seal',
+		title: `Edge seal, ${inSentence(writer.job.guard.edgeSeal!.name)}`,
+		does: [
+			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(edgeSealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
+		],
+		because: 'Before the pack enters the frame; the tape must hide under the lip.',
+		uses: writer.parts('edge seal')
+	};
+}
+
+export function centre(writer: Writer): Step | null {
+	const { plan, job } = writer;
+	const seen = plan.window!.mats[0]?.seen;
+	if (!seen) return null;
+	const targets = `left ${writer.mark(seen.left)}, right ${writer.mark(seen.right)}, top ${writer.mark(seen.top)}, bottom ${writer.mark(seen.bottom)}`;
+	return {
+		id: 'centre',
+		title: 'Centre the pack',
+		does: [
+			job.schools.centring === 'by-eye'
+				? `By eye against a straight rail, from the front; planned: ${targets}.`
+				: `From the front, read the seen border near both ends of each side; planned: ${targets}.`,
+			'Shift it with a flat blade, read again, lock it. Look at the image once more.'
+		],
+		uses: []
+	};
+}

@@ -1,0 +1,104 @@
+/** A step of the bench, and what writes its sentences: each figure in the words that a tape has for it. */
+import { lineSize } from '../../stations/cut/material-name.ts';
+import type { Scene } from '../drawing/scene.ts';
+import type { Size } from '../../geometry/shapes.ts';
+import type { Decided } from '../../job/decide.ts';
+import type { PieceKind } from '../../job/decide-piece.ts';
+import type { Plan } from '../../plan.ts';
+import type { Shop } from '../../shop/shop.ts';
+import { showLength, showSize, showWithUnit, type Look } from '../../units/show.ts';
+import type { Cut } from '../../figures/cut.ts';
+
+export type Step = {
+	id: string;
+	title: string;
+	/** What is done, with this job's figures. */
+	does: string[];
+	/** Why it stands here in the order. */
+	because?: string;
+	caution?: string;
+	/** Minutes to wait before the next step that needs it. */
+	waitMinutes?: number;
+	/** Lines of the cut list that it makes or uses. */
+	uses: Cut[];
+	/** The board as it lies. */
+	pictures?: Scene[];
+};
+
+export class Writer {
+	readonly job: Decided;
+	readonly plan: Plan;
+	readonly shop: Shop;
+
+	constructor(job: Decided, plan: Plan, shop: Shop) {
+		this.job = job;
+		this.plan = plan;
+		this.shop = shop;
+	}
+
+	/** A length that is cut. */
+	cut(mm: number): string {
+		return showLength(mm, this.job.reader).text;
+	}
+
+	/** A length that a tape lays. */
+	mark(mm: number): string {
+		return showLength(mm, this.job.reader, 'mark').text;
+	}
+
+	/** A length that is not to be passed. */
+	most(mm: number): string {
+		return showLength(mm, this.job.reader, 'most').text;
+	}
+
+	/** A round figure that nobody computes with, as each unit has it. */
+	either(metric: string, inches: string): string {
+		return this.job.reader.unit === 'mm' ? metric : inches;
+	}
+
+	fine(mm: number): string {
+		return showLength(mm, this.job.reader, 'fine').text;
+	}
+
+	withUnit(mm: number, look: Look = 'mark'): string {
+		return showWithUnit(mm, this.job.reader, look);
+	}
+
+	size(size: Size, look: Look = 'cut'): string {
+		return showSize(size, this.job.reader, look);
+	}
+
+	/** Lines of the cut list by their role. */
+	parts(...roles: string[]): Cut[] {
+		return this.plan.cut.filter(({ role }) => roles.includes(role));
+	}
+
+	/** `2 of 542 × 6 high × 5 thick`. */
+	counted(cut: Cut): string {
+		return `${cut.count} of ${lineSize(cut, this.job.reader)}`;
+	}
+
+	/** What it is called: the sheet, the panel. */
+	get piece(): string {
+		return NOUNS[this.job.piece.kind];
+	}
+
+	get floats(): boolean {
+		return this.job.windows.some(({ way }) => way === 'float');
+	}
+
+	get metal(): boolean {
+		return this.job.frame?.kind === 'metal';
+	}
+}
+
+const NOUNS: Record<PieceKind, string> = {
+	paper: 'sheet',
+	photograph: 'photograph',
+	vellum: 'sheet',
+	panel: 'panel',
+	canvas: 'canvas',
+	textile: 'textile',
+	bone: 'piece',
+	object: 'piece'
+};

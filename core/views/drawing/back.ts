@@ -1,0 +1,266 @@
+/** The back, as it lies on the bench: mirrored. Tape, points, rings, wire, bumpers, and the hinges where they really are. */
+import type { Point, Rect } from '../../geometry/shapes.ts';
+import type { Decided } from '../../job/decide.ts';
+import type { Plan } from '../../plan.ts';
+import { colourOf } from '../../shop/colours.ts';
+import { sightsOf, type Sight } from '../../rule/sights.ts';
+import { outside, sheetBox } from './front.ts';
+import { allowanceIn } from '../../stations/frame/frame.ts';
+import { liteOutline, rabbetOutline } from '../../stations/frame/lite.ts';
+import { placesOfPoints } from '../../stations/frame/points.ts';
+import { holdShapes } from './back-holds.ts';
+import { isHinge } from '../../job/decide-hold.ts';
+import type { House } from '../../shop/house.ts';
+import { shopFor, type Shop } from '../../shop/shop.ts';
+import { showWithUnit } from '../../units/show.ts';
+import { pointOn } from '../../stations/hold/own-edges.ts';
+import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
+
+/** @returns the scene, or null while there is no frame */
+export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
+	const { house } = shopFor(shop, job.cutIn);
+	if (!plan.window || !plan.frame) return null;
+	const box = outside(plan);
+	// From the back, left and right change over.
+	const mirror = (x: number) => plan.window!.pack.width - x;
+	const hanger = hangers(plan, box);
+	const shapes = [
+		...boards(plan, job, house, box, mirror),
+		...tape(plan, job, house),
+		...sightsOf(job, plan).flatMap((sight) => holdShapes(sight, house, mirror)),
+		...points(plan),
+		...bumpers(plan, box),
+		...hanger
+	];
+	return {
+		view: 'back',
+		title: 'Back',
+		box,
+		shapes,
+		dimensions: dimensions(plan, sightsOf(job, plan), box, mirror),
+		callouts: []
+	};
+}
+
+function rabbet(plan: Plan): Rect {
+	const { rabbet: size } = plan.frame!;
+	const { pack } = plan.window!;
+	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
+}
+
+function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: number) => number): Shape[] {
+	const hole = rabbet(plan);
+	const { pack } = plan.window!;
+	const outer = rectangle(box.left, box.top, box.width, box.height);
+	// A frame that was measured is drawn as it is, out of true where it is.
+	const centre = { x: pack.width / 2, y: pack.height / 2 };
+	const asMeasured = (outline: Point[]) => outline.map(({ x, y }) => ({ x: mirror(centre.x + x), y: centre.y + y }));
+	const skew = plan.frame!.cornersOut && job.rabbet;
+	const inner = skew ? asMeasured(rabbetOutline(job.rabbet!)) : rectangle(hole.left, hole.top, hole.width, hole.height);
+	const shapes: Shape[] = [
+		{
+			role: 'backing',
+			rings: [rectangle(0, 0, pack.width, pack.height)],
+			title: job.guard.backing?.name ?? 'No backing'
+		},
+		{ role: 'moulding', rings: ring(outer, inner), fill: job.frame!.colour.hex, title: job.frame!.name }
+	];
+	if (skew && plan.frame!.lite) {
+		const allowance = mapAxes((axis) => allowanceIn(axis, job, house, plan.frame!.rabbet));
+		shapes.push({
+			role: 'pack',
+			rings: [asMeasured(liteOutline(job.rabbet!, allowance))],
+			title: 'Glazing, cut to follow the frame'
+		});
+	}
+	if (job.frame!.deepen > 0)
+		shapes.push({
+			role: 'moulding',
+			rings: ring(outer, inner),
+			fill: colourOf('limed'),
+			title: 'Strips glued to the frame’s back'
+		});
+	return shapes;
+}
+
+function mapAxes(make: (axis: 'width' | 'height') => number) {
+	return { width: make('width'), height: make('height') };
+}
+
+function tape(plan: Plan, job: Decided, house: House): Shape[] {
+	const planned = plan.back?.tape;
+	if (!planned) return [];
+	const hole = rabbet(plan);
+	const inward = Math.max(house.tapeOnBacking, planned.stock - planned.land - planned.recess);
+	const outer = rectangle(
+		hole.left - planned.land,
+		hole.top - planned.land,
+		hole.width + 2 * planned.land,
+		hole.height + 2 * planned.land
+	);
+	const inner = rectangle(hole.left + inward, hole.top + inward, hole.width - 2 * inward, hole.height - 2 * inward);
+	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${showWithUnit(planned.stock, job.reader)} wide` }];
+}
+
+/** Pins and tabs through the rabbet's wall, spring clips in the channel, offset clips screwed to the frame. */
+function points(plan: Plan): Shape[] {
+	const hole = rabbet(plan);
+	const { top, side, kind } = plan.frame!.points;
+	const { pack } = plan.window!;
+	const [right, bottom] = [hole.left + hole.width, hole.top + hole.height];
+	const across =
+		kind === 'offset-clips' ? placesOfPoints(top, pack.width) : placesOfPoints(top, hole.width).map((at) => hole.left + at);
+	const down =
+		kind === 'offset-clips' ? placesOfPoints(side, pack.height) : placesOfPoints(side, hole.height).map((at) => hole.top + at);
+	if (kind === 'clips' || kind === 'offset-clips') {
+		const [wide, deep] = kind === 'clips' ? [30, 10] : [14, 26];
+		const out = kind === 'clips' ? 0 : deep / 2;
+		const title = kind === 'clips' ? 'Spring clip' : 'Offset clip';
+		const clip = (left: number, from: number, width: number, height: number): Shape => ({
+			role: 'clip',
+			rings: [rectangle(left, from, width, height)],
+			title
+		});
+		return [
+			...across.flatMap((at) => [
+				clip(at - wide / 2, hole.top - out, wide, deep),
+				clip(at - wide / 2, bottom + out - deep, wide, deep)
+			]),
+			...down.flatMap((at) => [
+				clip(hole.left - out, at - wide / 2, deep, wide),
+				clip(right + out - deep, at - wide / 2, deep, wide)
+			])
+		];
+	}
+	const pin = (from: Point, to: Point): Shape => ({ role: 'point', open: true, rings: [[from, to]] });
+	return [
+		...across.flatMap((at) => [
+			pin({ x: at, y: hole.top - 3 }, { x: at, y: hole.top + 9 }),
+			pin({ x: at, y: bottom + 3 }, { x: at, y: bottom - 9 })
+		]),
+		...down.flatMap((at) => [
+			pin({ x: hole.left - 3, y: at }, { x: hole.left + 9, y: at }),
+			pin({ x: right + 3, y: at }, { x: right - 9, y: at })
+		])
+	];
+}
+
+function bumpers(plan: Plan, box: Rect): Shape[] {
+	// On the flat wood, as the rings.
+	const inset = plan.hang?.inset ?? plan.frame!.section.face / 2;
+	const at = (x: number, y: number): Shape => ({ role: 'bumper', circle: { x, y, radius: Math.min(6, inset) }, title: 'Bumper' });
+	const [left, right] = [box.left + inset, box.left + box.width - inset];
+	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
+	const all = [at(left, bottom), at(right, bottom), at(left, top), at(right, top)];
+	return all.slice(0, plan.back!.bumpers);
+}
+
+/** Rings, the wire as it stands when it hangs, and the hooks it hangs from. */
+function hangers(plan: Plan, box: Rect): Shape[] {
+	const { hang } = plan;
+	if (!hang) return [];
+	const middle = box.left + box.width / 2;
+	const y = box.top + hang.drop;
+	const rings = [-1, 1].map((side): Shape => ({
+		role: 'ring',
+		circle: { x: middle + (side * hang.span) / 2, y, radius: 5 },
+		title: 'Ring'
+	}));
+	const strip: Shape[] = hang.strip
+		? [
+				{
+					role: 'strip',
+					rings: [rectangle(middle - hang.strip.width / 2, y - hang.strip.height / 2, hang.strip.width, hang.strip.height)],
+					fill: colourOf('limed'),
+					title: 'Strip glued and screwed across the back'
+				}
+			]
+		: [];
+	if (hang.by === 'rings') return [...strip, ...rings];
+	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
+	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
+	return [
+		...strip,
+		{ role: 'wire', open: true, rings: [wire], title: `${hang.by === 'cord' ? 'Cord' : 'Wire'} under load` },
+		...rings,
+		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))
+	];
+}
+
+function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) => number): Dimension[] {
+	const { hang, frame } = plan;
+	const [right, bottom] = [box.left + box.width, box.top + box.height];
+	const list: Dimension[] = [
+		{ name: 'outer width', path: 'frame.outer.width', side: 'bottom', from: box.left, to: right, value: box.width, at: bottom },
+		{ name: 'outer height', path: 'frame.outer.height', side: 'left', from: box.top, to: bottom, value: box.height, at: box.left }
+	];
+	if (hang) {
+		const middle = box.left + box.width / 2;
+		const y = box.top + hang.drop;
+		list.push(
+			{
+				name: 'drop of the rings',
+				path: 'hang.drop',
+				side: 'right',
+				from: box.top,
+				to: y,
+				value: hang.drop,
+				at: right,
+				look: 'mark'
+			},
+			{
+				name: 'between the rings',
+				path: 'hang.span',
+				side: 'bottom',
+				from: middle - hang.span / 2,
+				to: middle + hang.span / 2,
+				value: hang.span,
+				at: bottom,
+				look: 'mark'
+			}
+		);
+		if (hang.by !== 'rings')
+			list.push({
+				name: `rise of the ${hang.by}`,
+				path: 'hang.rise',
+				side: 'right',
+				from: y - hang.rise,
+				to: y,
+				value: hang.rise,
+				at: right,
+				look: 'mark'
+			});
+		if (hang.hookCount === 2 && hang.by !== 'rings') {
+			list.push({
+				name: 'between the hooks',
+				path: 'hang.spacing',
+				side: 'bottom',
+				from: middle - hang.spacing / 2,
+				to: middle + hang.spacing / 2,
+				value: hang.spacing,
+				at: bottom,
+				look: 'mark'
+			});
+		}
+	}
+	const [only, ...others] = sights;
+	if (only?.hold && others.length === 0 && frame && isHinge(only.hold.kind)) {
+		const { hold } = only;
+		const sheet = sheetBox(only);
+		// Places count from the left seen from the front, so from the right here.
+		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + pointOn(only.measure, 'top', place).x));
+		for (const [index, place] of hold.places.entries()) {
+			const [from, to] = [stations[index + 1]!, stations[index]!];
+			list.push({
+				name: index === 0 ? 'first hinge from the sheet’s corner' : `hinge ${index} to hinge ${index + 1}`,
+				side: 'top',
+				from,
+				to,
+				value: place - (hold.places[index - 1] ?? 0),
+				at: box.top,
+				look: 'mark'
+			});
+		}
+	}
+	return list;
+}

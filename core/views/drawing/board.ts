@@ -1,0 +1,160 @@
+/** Small drawings of one board as it lies on the bench: what is marked, stopped or laid on it, seen as the hand meets it. */
+import { centreFromBack, fromBack, laidOn, staysFaceUp } from '../bench/as-laid.ts';
+import type { Point, Rect, Size } from '../../geometry/shapes.ts';
+import { ownCorners, patchOn } from '../../stations/hold/own-edges.ts';
+import { isHinge } from '../../job/decide-hold.ts';
+import type { Decided } from '../../job/decide.ts';
+import type { Plan } from '../../plan.ts';
+import { sightsOf, which, type Sight } from '../../rule/sights.ts';
+import { outlineOf } from '../../stations/window/shape.ts';
+import { CORE, PAPER } from '../../shop/colours.ts';
+import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
+
+/** A mat with its back up: the window's cutting lines, and the stop from each edge. @returns null while there is no such mat */
+export function matBackScene(plan: Plan, job: Decided, index: number): Scene | null {
+	const mat = plan.window?.mats[index];
+	if (!mat) return null;
+	const { blank } = mat;
+	const holes = mat.holes ?? [mat];
+	const shapes: Shape[] = [
+		{ role: 'backing', rings: [rectangle(0, 0, blank.width, blank.height)], title: `Mat ${index + 1}, its back` },
+		...(mat.lift ? liftStrips(mat.lift, blank) : [])
+	];
+	const dimensions: Dimension[] = [];
+	for (const [at, hole] of holes.entries()) {
+		const stop = fromBack(hole.stop);
+		const line: Rect = {
+			left: stop.left,
+			top: stop.top,
+			width: blank.width - stop.left - stop.right,
+			height: blank.height - stop.top - stop.bottom
+		};
+		shapes.push({ role: 'part-window', rings: [outlineOf(job.windows[at]!.shape, line)], title: 'Cutting line' });
+		const of = mat.holes ? ` of window ${at + 1}` : '';
+		const { left, top, width, height } = line;
+		const stops: [string, Dimension['side'], number, number, number][] = [
+			['left', 'bottom', 0, left, stop.left],
+			['right', 'bottom', left + width, blank.width, stop.right],
+			['top', 'left', 0, top, stop.top],
+			['bottom', 'left', top + height, blank.height, stop.bottom]
+		];
+		for (const [side, place, from, to, value] of stops)
+			dimensions.push({
+				name: `stop ${side}${of}`,
+				side: place,
+				from,
+				to,
+				value,
+				at: place === 'bottom' ? blank.height : 0,
+				look: 'mark'
+			});
+		if (hole.curve) {
+			const centre = centreFromBack(hole.curve, blank.width);
+			shapes.push({
+				role: 'hook',
+				circle: { x: centre.left, y: centre.top, radius: blank.width / 150 },
+				title: 'Centre of the curve'
+			});
+		}
+	}
+	return board(`Mat ${index + 1}, back up`, blank, shapes, dimensions);
+}
+
+/** Where the sheet comes to lie: on the under-mat face up, or on the back of the window mat face down. */
+export function placingScene(plan: Plan, job: Decided, index: number): Scene | null {
+	const sight = sightsOf(job, plan)[index];
+	if (!sight || !plan.window) return null;
+	const laid = laidOn(plan, job, sight);
+	const { pack } = plan.window;
+	const corners = ownCorners(sight.measure).map(({ x, y }) => ({
+		x: laid.left + (laid.backUp ? sight.measure.largest.width - x : x),
+		y: laid.top + y
+	}));
+	const shapes: Shape[] = [
+		{ role: 'backing', rings: [rectangle(0, 0, pack.width, pack.height)], title: laid.board },
+		{
+			role: 'sheet',
+			rings: [corners],
+			fill: laid.backUp ? CORE : PAPER,
+			title: laid.backUp ? 'The piece, face down' : 'The piece, face up'
+		}
+	];
+	const dimensions: Dimension[] = [
+		{ name: 'from the left', side: 'bottom', from: 0, to: laid.left, value: laid.left, at: pack.height, look: 'mark' },
+		{ name: 'from the top', side: 'left', from: 0, to: laid.top, value: laid.top, at: 0, look: 'mark' }
+	];
+	const name = laid.board[0]!.toUpperCase() + laid.board.slice(1);
+	return board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
+}
+
+/** The sheet with its tabs, as it lies when they are put on: back up, a piece that sheds face up. */
+export function hingingScene(plan: Plan, job: Decided, index: number): Scene | null {
+	const sight = sightsOf(job, plan)[index];
+	if (!sight?.hold || !isHinge(sight.hold.kind)) return null;
+	const backUp = !staysFaceUp(job);
+	const { largest } = sight.measure;
+	const turned = (ring: Point[]) => ring.map(({ x, y }) => ({ x: backUp ? largest.width - x : x, y }));
+	const { hold } = sight;
+	const tabs = tabRings(sight).map((ring): Shape => ({ role: 'hinge', rings: [turned(ring)], title: 'Tab' }));
+	const shapes: Shape[] = [
+		{
+			role: 'sheet',
+			rings: [turned(ownCorners(sight.measure))],
+			fill: backUp ? CORE : PAPER,
+			title: backUp ? 'Back of the sheet' : 'The sheet'
+		},
+		...tabs
+	];
+	const centres = hold.places
+		.map((place) => (backUp ? sight.piece.readings!.top - place : place))
+		.sort((one, other) => one - other);
+	const dimensions = centres.map((centre, at): Dimension => ({
+		name: `hinge ${at + 1} from the left`,
+		side: 'bottom',
+		from: 0,
+		to: centre,
+		value: centre,
+		at: largest.height,
+		look: 'mark'
+	}));
+	const stands = hold.kind === 't-hinge' ? hold.tab! : 0;
+	const scene = board(`${which(sight)}${backUp ? 'The sheet, back up' : 'The sheet, face up'}`, largest, shapes, dimensions);
+	return { ...scene, box: { left: 0, top: -stands, width: largest.width, height: largest.height + stands } };
+}
+
+function tabRings({ hold, measure }: Sight): Point[][] {
+	const { size, tab, kind, places } = hold!;
+	const reach: [number, number] = kind === 't-hinge' ? [-tab!, size.height] : [0, Math.max(size.height, tab!)];
+	return places.map((place) =>
+		patchOn(measure, {
+			side: 'top',
+			from: place - size.width / 2,
+			to: place + size.width / 2,
+			deepFrom: reach[0],
+			deepTo: reach[1]
+		})
+	);
+}
+
+/** Left and right change over. */
+function liftStrips(
+	{ uprights, crosses }: { uprights: { left: Size; right: Size }; crosses: { top: Size; bottom: Size } },
+	blank: Size
+): Shape[] {
+	const strip = (left: number, top: number, { width, height }: Size, title: string): Shape => ({
+		role: 'strip',
+		rings: [rectangle(left, top, width, height)],
+		fill: CORE,
+		title
+	});
+	return [
+		strip(0, 0, uprights.right, 'Strip of the lift'),
+		strip(blank.width - uprights.left.width, 0, uprights.left, 'Strip of the lift'),
+		strip(uprights.right.width, 0, crosses.top, 'Strip of the lift'),
+		strip(uprights.right.width, blank.height - crosses.bottom.height, crosses.bottom, 'Strip of the lift')
+	];
+}
+
+function board(title: string, { width, height }: Size, shapes: Shape[], dimensions: Dimension[]): Scene {
+	return { view: 'board', title, box: { left: 0, top: 0, width, height }, shapes, dimensions, callouts: [] };
+}

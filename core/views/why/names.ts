@@ -1,0 +1,248 @@
+/**
+ * What the figures of an explanation are called, as a person sees them: `mat 1 (cotton museum board, 4-ply)`, not a path. `[#]` stands for
+ * a number in a list, `*` for the last word of the path.
+ */
+import type { Decided } from '../../job/decide.ts';
+import type { Plan } from '../../plan.ts';
+import { layerName } from '../drawing/layer-name.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import type { House } from '../../shop/house.ts';
+import { HOUSE_NAMES } from '../../shop/house-names.ts';
+import type { Shop } from '../../shop/shop.ts';
+
+/** What names are taken from; without it a material keeps its id. */
+export type Named = { plan: Plan; job: Decided; shop: Shop };
+
+const PLAN: Readonly<Record<string, string>> = {
+	'measure.mean.*': 'mean * of the sheet',
+	'measure.largest.*': 'largest * of the sheet',
+	'measure.usable.width': 'usable width',
+	'measure.usable.height': 'usable height',
+	'measure.usable.left': 'usable part, from the left',
+	'measure.usable.top': 'usable part, from the top',
+	'measure.loses.*': 'lost at the *',
+	'measure.lean': 'lean',
+	'measure.share': 'share that stays usable',
+	'measure.misfit': 'what the readings miss',
+	'measure.diagonals.d1': 'diagonal from the top left',
+	'measure.diagonals.d2': 'diagonal from the top right',
+	'measure.outline[#].x': 'corner #, across',
+	'measure.outline[#].y': 'corner #, down',
+	'movement.width': 'movement across',
+	'movement.height': 'movement up and down',
+	'window.opening.*': 'window *',
+	'window.overlap.*': 'overlap *',
+	'window.least.*': 'least overlap *',
+	'window.solved.*': 'overlap * as found',
+	'window.free.width': 'free range across',
+	'window.free.height': 'free range up and down',
+	'window.tolerance.width': 'tolerance across',
+	'window.tolerance.height': 'tolerance up and down',
+	'window.sees.width': 'what the window shows, across',
+	'window.sees.height': 'what the window shows, down',
+	'window.sees.left': 'window’s left edge on the sheet',
+	'window.sees.top': 'window’s top edge on the sheet',
+	'window.placement.left': 'sheet from the left edge',
+	'window.placement.top': 'sheet from the top edge',
+	'window.pack.*': 'pack *',
+	'window.support.*': 'support *',
+	'window.at.*': 'place of the window, *',
+	'window.zones[#].margin': 'margin of zone #',
+	'window.mats[#].opening.*': 'opening * of mat #',
+	'window.mats[#].border.*': '* border of mat #',
+	'window.mats[#].seen.*': '* border of mat # as seen',
+	'window.mats[#].stop.*': '* stop of mat #',
+	'window.mats[#].blank.*': 'blank * of mat #',
+	'window.mats[#].lift.height': 'lift behind mat #',
+	'window.mats[#].lift.setback': 'setback of the lift behind mat #',
+	'window.mats[#].curve.radius': 'radius of mat #',
+	'pack.thickness': 'pack thickness',
+	'pack.gap': 'air over the piece',
+	'pack.gapNeed': 'air that it needs',
+	'pack.sag': 'sag of the glazing',
+	'pack.sagWeeks': 'sag after weeks',
+	'pack.sagCarried': 'sag as it is carried',
+	'pack.clearance': 'room behind the pack',
+	'pack.spacer.high': 'height of the spacer',
+	'pack.spacer.thick': 'thickness of the spacer',
+	'pack.spacer.covering': 'covering of the spacer',
+	'pack.spacer.seen': 'how much of the spacer is seen',
+	'pack.spacer.lengths.*': 'length of the spacer *',
+	'hold.count': 'how many',
+	'hold.inset': 'inset of the outer hinge',
+	'hold.places[#]': 'hinge #',
+	'hold.size.width': 'width of a hold',
+	'hold.size.height': 'its reach on the sheet',
+	'hold.tab': 'tab beyond the edge',
+	'hold.cross.width': 'width of a cross-piece',
+	'hold.cross.height': 'height of a cross-piece',
+	'hold.sheetGrams': 'weight of the sheet',
+	'hold.loadKPa': 'load of a hinge',
+	'hold.workingKPa': 'what a hinge may bear for years',
+	'hold.dryMinutes': 'drying',
+	'hold.slack.width': 'slack across',
+	'hold.slack.height': 'slack up and down',
+	'hold.bulge.width': 'bulge across',
+	'hold.bulge.height': 'bulge up and down',
+	'hold.strips[#].length': 'length of strip #',
+	'hold.strips[#].reach': 'reach of strip #',
+	'frame.section.face': 'face',
+	'frame.section.lip': 'lip',
+	'frame.section.depth': 'depth of the moulding',
+	'frame.section.rabbetDepth': 'rabbet depth',
+	'frame.section.density': 'density of the wood',
+	'frame.rabbet.*': 'rabbet *',
+	'frame.sight.*': 'sight *',
+	'frame.outer.*': 'outer *',
+	'frame.allowance.width': 'allowance across',
+	'frame.allowance.height': 'allowance up and down',
+	'frame.rails[#]': 'rail #',
+	'frame.stick': 'stick',
+	'frame.diagonal': 'rabbet across its corners',
+	'frame.points.total': 'points in all',
+	'frame.points.top.*': '* at the top',
+	'frame.points.side.*': '* at the sides',
+	'frame.offset': 'step of the clips',
+	'frame.depthWithStrips': 'depth with its strips',
+	'back.tape.land': 'tape on the wood',
+	'back.tape.recess': 'step down to the pack',
+	'back.tape.width': 'width of tape needed',
+	'back.tape.stock': 'tape from stock',
+	'back.tape.passes': 'passes',
+	'back.tape.strips[#]': 'strip # of the tape',
+	'back.edgeSeal.width': 'width of edge seal needed',
+	'back.edgeSeal.stock': 'edge seal from stock',
+	'back.edgeSeal.length': 'length of edge seal',
+	'back.dustCover.*': 'dust cover *, finished',
+	'back.dustCoverRough.*': 'dust cover *, as cut',
+	'back.bumpers': 'bumpers',
+	'mass.kg': 'mass',
+	'hang.drop': 'drop of the rings',
+	'hang.inset': 'rings from the sides',
+	'hang.span': 'between the rings',
+	'hang.spacing': 'between the hooks',
+	'hang.rise': 'rise of the wire',
+	'hang.angle': 'angle of the wire',
+	'hang.pullN': 'pull',
+	'hang.sidewaysN': 'sideways pull',
+	'hang.wireWantedKg': 'strength wanted',
+	'hang.ringWantedKg': 'what a ring must bear',
+	'hang.wire.breakingKg': 'strength of the wire',
+	'hang.wire.length': 'length of wire',
+	'hang.hookCount': 'hooks',
+	'hang.pilot': 'pilot hole',
+	'hang.hooks[#].x': 'nail # from the centre line',
+	'hang.hooks[#].height': 'nail # above the floor',
+	'light.years': 'years to a fade',
+	'light.yearly': 'light in a year, behind the glazing',
+	'light.budget': 'times the yearly budget',
+	'light.doseMlxh': 'dose of a fade',
+	'climate.capacity': 'water that its boards take up',
+	'climate.exchange': 'water that passes in a day',
+	'climate.tauDays': 'time constant',
+	'climate.halfDays': 'time for humidity to get halfway in',
+	'cut[#].width': 'width of line #',
+	'cut[#].height': 'height of line #',
+	'cut[#].count': 'count of line #'
+};
+
+const JOB: Readonly<Record<string, string>> = {
+	'job.step': 'cutting step',
+	'job.window.overlap.*': 'overlap * asked for',
+	'job.window.reveal.*': 'reveal * asked for',
+	'job.window.gap': 'air round the piece',
+	'job.window.setBack': 'set-back of the support',
+	'job.borders.width': 'border width',
+	'job.borders.weight': 'weight at the bottom',
+	'job.borders.asked.*': '* border asked for',
+	'job.borders.pack.*': 'pack * asked for',
+	'job.mats[#].reveal.*': 'reveal * of mat #',
+	'job.mats[#].lift': 'lift behind mat #',
+	'job.mats[#].setback': 'setback of the lift behind mat #',
+	'job.piece.thickness': 'thickness of the piece',
+	'job.piece.cockle': 'highest cockle',
+	'job.piece.relief': 'tallest part above its face',
+	'job.piece.grammage': 'weight of the paper',
+	'job.piece.readings.d1': 'diagonal from the top left, as read',
+	'job.piece.readings.d2': 'diagonal from the top right, as read',
+	'job.piece.readings.*': '* as read',
+	'job.piece.image.*': 'image, *',
+	'job.piece.zones[#].*': 'zone #, *',
+	'job.guard.fillers[#].thickness': 'filler #',
+	'job.guard.spacer.thickness': 'height of the spacer',
+	'job.frame.allowance': 'allowance asked for',
+	'job.frame.deepen': 'strips on the back',
+	'job.frame.pairStep': 'step of the pairs',
+	'job.frame.section.*': '* of the profile',
+	'job.frame.pointFirst': 'first point',
+	'job.frame.pointCount.*': 'own count at the *',
+	'job.hang.dropShare': 'share of the height',
+	'job.hang.drop': 'drop asked for',
+	'job.hang.centreHeight': 'height of the picture’s centre',
+	'job.hold.count': 'hinges asked for',
+	'job.hold.contact': 'reach of a hinge',
+	'job.hold.width': 'width asked for',
+	'job.back.bumpers': 'bumpers'
+};
+
+const WORDS: Readonly<Record<string, string>> = {
+	rabbetDepth: 'rabbet depth',
+	massPerM2: 'weight',
+	densityKgM3: 'density',
+	perKelvin: 'growth per K',
+	perTenRh: 'growth per 10 % RH',
+	stiffnessGPa: 'stiffness',
+	loadKPa: 'working load',
+	dryMinutes: 'drying',
+	first: 'first point',
+	spacing: 'spacing',
+	count: 'points'
+};
+
+/** @param of the plan that it belongs to, for the names of its layers and materials */
+export function nameOf(path: string, of?: Named): string {
+	const several = /^(measure|movement|hold)\[(\d+)\]|^window\.openings\[(\d+)\]/.exec(path);
+	if (several) {
+		const number = Number(several[2] ?? several[3]) + 1;
+		const rest = path.slice(several[0].length);
+		return `${nameOf(`${several[1] ?? 'window'}${rest}`, of)}, window ${number}`;
+	}
+	if (path.startsWith('shop.')) return shopName(path, of);
+	const layer = /^pack\.layers\[(\d+)\]\.thickness$/.exec(path);
+	if (layer && of) return layerOf(Number(layer[1]), of);
+	const part = /^mass\.parts\[(\d+)\]\.kg$/.exec(path);
+	if (part && of?.plan.mass) return of.plan.mass.parts[Number(part[1])]!.part;
+	const numbers = [...path.matchAll(/\[(\d+)\]/g)].map(([, number]) => Number(number) + 1);
+	const plain = path
+		.replace(/\[\d+\]/g, '[#]')
+		.replace(/^job\.(pieces|windows)\[#\]/, (_, list: string) => `job.${list.slice(0, -1)}`);
+	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, plain.split('.').at(-1)!];
+	const name = table[plain] ?? table[plain.replace(/\.[^.]*$/, '.*')];
+	if (!name) return fallback(path);
+	return name.replace('#', String(numbers.at(-1) ?? '')).replace('*', WORDS[last] ?? spaced(last));
+}
+
+/** `mat 1 (cotton museum board, 4-ply)`; what is named by itself stands alone. */
+function layerOf(index: number, { plan, job, shop }: Named): string {
+	const layer = plan.pack!.layers[index]!;
+	if (layer.role === 'mat') return `mat ${layer.index! + 1} (${inSentence(job.mats[layer.index!]!.board.name)})`;
+	const name = inSentence(layerName(layer, job, shop));
+	return layer.role === 'under-mat' || layer.role === 'backing' ? `${layer.role} (${name})` : name;
+}
+
+function shopName(path: string, of?: Named): string {
+	const [, list, id, figure] = /^shop\.(\w+)(?:\[([\w-]+)\])?\.?(\w*)$/.exec(path) ?? [];
+	if (list === 'house') return `${HOUSE_NAMES[figure as keyof House]} (house)`;
+	if (id === undefined) return `the shop’s ${spaced(list!)}`;
+	const found = of && (of.shop[list as keyof Shop] as Record<string, { name?: string }> | undefined)?.[id];
+	return `${WORDS[figure!] ?? spaced(figure!)} of ${found?.name === undefined ? id : inSentence(found.name)}`;
+}
+
+function fallback(path: string): string {
+	const words = path.replace(/\[(\d+)\]/g, (_, number: string) => ` ${Number(number) + 1}`).split('.');
+	return words.map((word) => WORDS[word] ?? spaced(word)).join(' ');
+}
+
+function spaced(camel: string): string {
+	return camel.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+}
