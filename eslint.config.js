@@ -1,6 +1,7 @@
 import ts from 'typescript-eslint';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
+import { TIERS } from './scripts/tiers.js';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
@@ -39,5 +40,25 @@ export default ts.config(
 				}
 			]
 		}
-	}
+	},
+	...TIERS.slice(0, -1).map((tier, index) => ({
+		files: tier.map((part) => (part.endsWith('.ts') ? `core/${part}` : `core/${part}/**/*.ts`)),
+		ignores: ['core/**/*.test.ts'],
+		rules: {
+			'no-restricted-imports': [
+				'error',
+				{
+					patterns: [
+						{
+							regex: `^(\\.\\.?/)+(${TIERS.slice(index + 1)
+								.flat()
+								.map((part) => (part.endsWith('.ts') ? `${part.replace('.', '\\.')}$` : `${part}/`))
+								.join('|')})`,
+							message: 'A tier imports from those below it only (scripts/tiers.js).'
+						}
+					]
+				}
+			]
+		}
+	}))
 );

@@ -5,4 +5,4 @@ import { runTests } from './tests.js';
 
 installPackages();
 installPostgres();
-process.exitCode = await runTests('core', 'tests/docs', 'tests/lab', 'tests/server');
+process.exitCode = await runTests('core', 'tests/docs', 'tests/lab', 'tests/server', 'tests/structure');

@@ -1,8 +1,9 @@
 /** Whether a plan may be worked from: nothing that leaves the program is final while something is open or stops. */
-import type { Plan } from '../plan.ts';
+import type { Figures } from '../figures.ts';
+import type { Verdict } from './judge.ts';
 
 /** @returns what is missing, in words; empty for a plan that is ready */
-export function draftBecause({ findings, open, grade }: Pick<Plan, 'findings' | 'open' | 'grade'>): string {
+export function draftBecause({ findings, open, grade }: Pick<Verdict, 'findings' | 'grade'> & Pick<Figures, 'open'>): string {
 	const stops = findings.filter(({ severity }) => severity === 'stop').length;
 	return [
 		stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : '',

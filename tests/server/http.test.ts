@@ -12,8 +12,6 @@ import type { JobFile } from '../../core/job/definition.ts';
 import { selectJobs } from '../../src/lib/server/db/jobs.ts';
 import { cutListOf, drawingOf } from '../../src/lib/server/drawings.ts';
 import { postPlan } from '../../src/lib/server/jobs.ts';
-import { revisionNamed } from '../../src/lib/server/answer.ts';
-import { readQuery, find as findKey } from '../../src/lib/server/validation/query.ts';
 import { onEachDatabase } from './databases.ts';
 import { getList, putList } from '../../src/lib/server/shop.ts';
 import { postPicture } from '../../src/lib/server/pictures.ts';

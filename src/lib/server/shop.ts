@@ -1,11 +1,11 @@
 /** What the shop sets for itself, list by list: sizes by which frames are bought, materials, places. */
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
-import { readPlaces, type OwnPlace } from '$core/shop/own-places.ts';
+import { readPlaces } from '$core/shop/own-places.ts';
 import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
-import { readHouse, type WrittenFigure } from '$core/shop/own-house.ts';
+import { readHouse } from '$core/shop/own-house.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
-import { readShelf, type WrittenShelfItem } from '$core/shop/shelf.ts';
+import { readShelf } from '$core/shop/shelf.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import { call, faults, revisionNamed, route, type Answer } from './answer.ts';

@@ -1,8 +1,3 @@
-<script lang="ts" module>
-	export const VIEW_NAMES = ['sheet', 'front', 'corner', 'section', 'back', 'all', 'wall', 'compare', 'layers'] as const;
-	export type ViewName = (typeof VIEW_NAMES)[number];
-</script>
-
 <script lang="ts">
 	/** The drawing, in the view that was chosen; beside the front the section and the layers. */
 	import { backScene } from '$core/views/drawing/back.ts';
@@ -28,6 +23,7 @@
 	import Layers from './Layers.svelte';
 	import OnTheWall from './OnTheWall.svelte';
 	import { stable } from './stable.svelte.ts';
+	import { VIEW_NAMES, type ViewName } from './view-names.ts';
 
 	type Props = { view: ViewName; zoning: boolean; onview: (view: ViewName) => void; onzoning: (on: boolean) => void };
 	const { view, zoning, onview, onzoning }: Props = $props();

@@ -29,7 +29,8 @@
 	import State from './State.svelte';
 	import { STATIONS, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
-	import Views, { VIEW_NAMES, type ViewName } from './Views.svelte';
+	import { VIEW_NAMES, type ViewName } from './view-names.ts';
+	import Views from './Views.svelte';
 	import Why from './Why.svelte';
 
 	type Props = {

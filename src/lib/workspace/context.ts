@@ -1,7 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import type { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 import type { CheapestDesk } from './cheapest.svelte.ts';
-import type { ViewName } from './Views.svelte';
+import type { ViewName } from './view-names.ts';
 import type { JobEditor } from './editor.svelte.ts';
 
 const KEY = Symbol('workspace');
