@@ -2,7 +2,6 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
 import { root } from './setup.js';
-import { threadLoader } from './thread-code.js';
 
 /** `….sql?raw` as the build reads it: the text of the file. */
 const rawText = {
@@ -31,7 +30,9 @@ export function forget(name) {
  * @returns {Promise<string[]>} paths of the compiled files, in the order of `files`
  */
 export async function compile(files, name) {
+	// Installed by the command that comes here: not there yet when this file is read.
 	const { build } = await import('esbuild');
+	const { threadLoader } = await import('./thread-code.js');
 	forget(name);
 	const folder = folderOf(name);
 	const entries = files.map((file) => relative(root, resolve(root, file)));
