@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { placeCallouts, placeDimensions } from '../core/views/drawing/dimensions.ts';
 import { sectionScene } from '../core/views/drawing/section.ts';
 import { onShelf } from '../core/advice/on-shelf.ts';
-import { decide } from '../core/job/decide.ts';
+import { decide } from '../core/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan } from '../core/plan.ts';
 import { sagFlat } from '../core/stations/sag/sag.ts';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { judge } from '../core/judge/judge.ts';
 import { cheapestTo } from '../core/advice/cheapest.ts';
 import { choicesFor } from '../core/advice/guard-choices.ts';
-import { decide } from '../core/job/decide.ts';
+import { decide } from '../core/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan, planFigures } from '../core/plan.ts';
 import { figuresOf, withMaterials, type WrittenMaterial } from '../core/shop/catalogue.ts';

@@ -10,7 +10,7 @@ import { placeCallouts, placeDimensions } from './views/drawing/dimensions.ts';
 import { sceneOf, VIEWS } from './views/drawing/views.ts';
 import { describe } from './views/formats/svg.ts';
 import { liteArea } from './stations/frame/lite.ts';
-import { decide } from './job/decide.ts';
+import { decide } from './decide.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
 import { each } from './units/one-or-each.ts';

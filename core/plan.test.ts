@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { decide } from './job/decide.ts';
+import { decide } from './decide.ts';
 import { plan } from './plan.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';

@@ -19,7 +19,7 @@ import { planMass } from './stations/hang/mass.ts';
 import { whyHang, whyMass } from './stations/hang/why.ts';
 import { planHold } from './stations/hold/hold.ts';
 import { whyHold } from './stations/hold/why.ts';
-import { decide, type Decided } from './job/decide.ts';
+import { decide } from './decide.ts';
 import type { Zone } from './job/decide-piece.ts';
 import type { Finding, Remedy, Severity } from './rule/rule.ts';
 import { RULES } from './judge/rules.ts';
@@ -55,6 +55,7 @@ import { openingsOf, type PlacedOpening, type Window } from './figures/window.ts
 import type { Hold } from './figures/hold.ts';
 import type { Cut } from './figures/cut.ts';
 import type { Figures } from './figures.ts';
+import type { Decided } from './job/decided.ts';
 
 export type Plan = Figures &
 	Verdict & {

@@ -6,7 +6,7 @@ export const TIERS = [
 	['rule'],
 	['stations'],
 	['judge'],
-	['plan.ts'],
+	['decide.ts', 'plan.ts'],
 	['advice'],
 	['views']
 ];

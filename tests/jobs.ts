@@ -5,7 +5,7 @@ import type { Size } from '../core/geometry/shapes.ts';
 import type { JobFile } from '../core/job/definition.ts';
 import { patched } from '../core/job/patch.ts';
 import { FaultError } from '../core/job/faults.ts';
-import { decide } from '../core/job/decide.ts';
+import { decide } from '../core/decide.ts';
 import { readJob } from '../core/job/read.ts';
 import { plan, planFigures, type Plan } from '../core/plan.ts';
 import { BARRIERS, BOARDS } from '../core/shop/boards.ts';

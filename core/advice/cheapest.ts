@@ -7,7 +7,7 @@
  */
 import type { Context } from '../rule/rule.ts';
 import { stopsAt, type StopFound } from '../judge/judge.ts';
-import { decide, type Decided } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { Unit } from '../units/length.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
@@ -20,6 +20,7 @@ import type { Stocked } from '../shop/stocked.ts';
 import { packagePrice } from './price.ts';
 import { SLOTS, slotsOf, whereOfSlot, type Slot, type SlotName } from './slots.ts';
 import type { Figures } from '../figures.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type CheapestSet = {
 	grade: Grade;

@@ -1,7 +1,6 @@
 /** Every back with every seal for one pack: what buffers, what breathes, and what a year of a room does inside (handbook climate#combinations). */
 import type { Size } from '../geometry/shapes.ts';
 import { packParts } from '../stations/guard/pack-parts.ts';
-import type { Decided } from '../job/decide.ts';
 import { offered } from '../shop/catalogue.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
@@ -11,6 +10,7 @@ import type { Reading } from '../stations/climate/rooms.ts';
 import { insideOf, prepareRoom, summaryOf, type InsideYear } from '../stations/climate/year.ts';
 import type { Window } from '../figures/window.ts';
 import type { Climate, Seal } from '../figures/climate.ts';
+import type { Decided } from '../job/decided.ts';
 
 /** What of a pack stays, whichever back closes it. */
 export type Buffer = {

@@ -5,7 +5,7 @@ import { runs } from '../../tests/thorough.ts';
 import { anyJob, has, planned, workedJob } from '../../tests/jobs.ts';
 import { acceptCaution, formerAcceptance, takeBackAcceptance } from '../judge/accept.ts';
 import { stopsAt } from '../judge/judge.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { patched } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';

@@ -1,6 +1,6 @@
 /** What each choice for a place of the package would do to this very job: the plan of each, beside the plan as it stands. */
 import type { Context, Severity } from '../rule/rule.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { patched, type Operation } from '../job/patch.ts';

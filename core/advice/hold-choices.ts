@@ -1,7 +1,6 @@
 /** What each kind of hold would do to this very piece: planned, beside the one that stands. */
 import type { Severity } from '../rule/rule.ts';
-import { isFolded, isHinge, type HoldKind } from '../job/decide-hold.ts';
-import { decide, type Decided } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { drop, patched, type Operation } from '../job/patch.ts';
@@ -11,8 +10,11 @@ import { planDecided, type Plan } from '../plan.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import { kindPatch } from '../stations/hold/other-kinds.ts';
-import { isStiff } from '../job/decide-piece.ts';
 import type { Hold } from '../figures/hold.ts';
+import { isHinge, type HoldKind, HOLD_KINDS } from '../job/hold-kinds.ts';
+import type { Decided } from '../job/decided.ts';
+import { HOLDS } from '../stations/hold/kinds/all.ts';
+import type { Fitting } from '../stations/hold/kinds/kind.ts';
 
 export type HoldOutcome = {
 	kind: HoldKind;
@@ -28,39 +30,17 @@ export type HoldOutcome = {
 	fault: string | null;
 };
 
-const KINDS: readonly HoldKind[] = [
-	't-hinge',
-	'v-hinge',
-	'pass-through',
-	'corners',
-	'strips',
-	'sling',
-	'frame-lip',
-	'clips',
-	'stitching',
-	'conservator',
-	'whole-surface'
-];
 const ORDER: Severity[] = ['stop', 'caution', 'note'];
 
 /** Kinds that may hold such a piece at all: the others contradict what it is. */
 export function kindsFor(job: Decided): HoldKind[] {
-	const { kind } = job.piece;
-	const float = job.windows.some(({ way }) => way === 'float');
-	if (isStiff(kind)) return float ? ['clips', 'conservator'] : ['frame-lip', 'clips', 'conservator'];
-	if (kind === 'object') return ['stitching', 'conservator'];
-	const delicate = kind === 'bone' || kind === 'vellum';
-	return KINDS.filter((one) => {
-		if (one === 'clips') return false;
-		if (one === 'frame-lip') return delicate && !float;
-		if (one === 'conservator') return delicate || kind === 'textile';
-		// Wet, or stuck for good: neither is offered where it harms.
-		if (one === 'whole-surface' && delicate) return false;
-		if (one === 'stitching') return kind === 'textile';
-		if (float && (one === 't-hinge' || isFolded(one))) return false;
-		// Without a mat there is nothing for folded paper to hide behind.
-		return !(isFolded(one) && job.mats.length === 0);
-	});
+	const float = floats(job);
+	const to: Fitting = { piece: job.piece.kind, float, bare: float || job.mats.length === 0 };
+	return HOLD_KINDS.filter((kind) => HOLDS[kind].refuses(to) === null && HOLDS[kind].offered(to));
+}
+
+function floats({ windows }: Decided): boolean {
+	return windows.some(({ way }) => way === 'float');
 }
 
 /** @param now the job as it stands, planned */
@@ -95,7 +75,5 @@ export function holdChoices(file: JobFile, now: { job: Decided; plan: Plan }, sh
 /** A hinge keeps the adhesive of the hinge that it takes the place of. */
 function adhesiveFor(kind: HoldKind, job: Decided): string {
 	const { hold } = job;
-	if (isHinge(kind)) return isHinge(hold.kind) ? hold.adhesive.id : 'starch-paste';
-	if (kind === 'clips' && job.windows.some(({ way }) => way === 'float')) return 'gummed-linen';
-	return kind === 'whole-surface' ? 'adhesive-board' : 'none';
+	return isHinge(kind) && isHinge(hold.kind) ? hold.adhesive.id : HOLDS[kind].adhesive.usual(floats(job));
 }

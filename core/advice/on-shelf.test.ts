@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { anyJob, planSingle, workedJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
 import type { JobFile } from '../job/definition.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import { patched } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';

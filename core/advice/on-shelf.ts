@@ -1,6 +1,6 @@
 /** "Will it go into what I have?": each frame and stick on the shelf, planned with this very job (handbook frame#shelf). */
 import type { Size } from '../geometry/shapes.ts';
-import { decide, type Decided } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { Unit } from '../units/length.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
@@ -12,6 +12,7 @@ import { shopFor, type Shop } from '../shop/shop.ts';
 import { cutDown } from '../units/round.ts';
 import { showSize, showWithUnit } from '../units/show.ts';
 import { allowanceFor } from '../stations/frame/frame.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type OnShelf = {
 	item: ShelfItem;

@@ -1,8 +1,8 @@
 /** What the materials of a package cost, by the shop's prices: whole pieces of the pack's size, without waste (handbook guard#price). */
-import type { Decided } from '../job/decide.ts';
 import { wholeCents } from '../units/round.ts';
 import type { Stocked } from '../shop/stocked.ts';
 import type { Figures } from '../figures.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type Price = {
 	cents: number;

@@ -1,5 +1,5 @@
 /** What a change of the catalogue does to a job: which of its figures are others than before. */
-import { decide, type Decided } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
@@ -9,6 +9,7 @@ import { packagePrice } from './price.ts';
 import { showMoney, showNumber } from '../units/show.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type Touched = {
 	/** `grade Rare → Keep`, `pack 11 → 12.5 mm`; none when the material is used and nothing comes out otherwise. */

@@ -1,6 +1,6 @@
 /** Figures of Hold: where and how the sheet is held. */
 import type { SideName, Size } from '../geometry/shapes.ts';
-import type { HoldKind } from '../job/decide-hold.ts';
+import type { HoldKind } from '../job/hold-kinds.ts';
 
 /** Hinges or points of another edge than the top, by their places along it. */
 export type EdgePlaces = { side: SideName; places: number[] };

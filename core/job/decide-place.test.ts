@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { planned, workedJob } from '../../tests/jobs.ts';
 import { ROOMS, SOURCES } from '../shop/places.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { decide } from './decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from './definition.ts';
 import { FaultError } from './faults.ts';
 import { readJob } from './read.ts';

@@ -1,6 +1,7 @@
 /** What a job file may hold (docs/job-file.md). Names are a contract: adding is free, changing a meaning needs a new version. */
 import type { Field, Fields, InFile, Read } from './field.ts';
 import { SCHOOLS } from './schools.ts';
+import { HOLD_KINDS } from './hold-kinds.ts';
 
 export const JOB_FORMAT = 'rare-keep/job';
 export const JOB_VERSION = 1;
@@ -308,19 +309,7 @@ export const jobDefinition = {
 			fields: {
 				kind: {
 					kind: 'choice',
-					of: [
-						't-hinge',
-						'v-hinge',
-						'pass-through',
-						'corners',
-						'strips',
-						'sling',
-						'frame-lip',
-						'clips',
-						'stitching',
-						'conservator',
-						'whole-surface'
-					],
+					of: HOLD_KINDS,
 					says: 'kind of hold'
 				},
 				adhesive: id('an adhesive of the shop'),

@@ -7,7 +7,7 @@ import { runs } from '../../tests/thorough.ts';
 import { cheapestTo } from '../advice/cheapest.ts';
 import { layerName } from '../views/drawing/layer-name.ts';
 import { inSentence } from '../units/in-sentence.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { patched } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';

@@ -8,7 +8,7 @@ import { heldBy, madeOf, toOpen } from '../views/bench/label-words.ts';
 import { planSteps } from '../views/bench/steps.ts';
 import { lineDetail, lineName, lineSize, materialName } from '../stations/cut/material-name.ts';
 import { sceneOf, VIEWS } from '../views/drawing/views.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
 import { SCHOOLS } from '../job/schools.ts';

@@ -1,10 +1,10 @@
 /** A rule is data with a predicate: the engine, the screen, the printed list and the handbook's table all read the same list. */
-import type { Decided } from '../job/decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import type { Operation } from '../job/patch.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Figures } from '../figures.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type Severity = 'stop' | 'caution' | 'note';
 export type Remedy = { label: string; patch: Operation[] };

@@ -1,13 +1,13 @@
 /** Each piece in its window with its figures, whether it stands alone or among several: what rules and drawings walk over. */
 import type { Piece } from '../job/decide-piece.ts';
 import type { WindowChoice } from '../job/decide-window.ts';
-import type { Decided } from '../job/decide.ts';
 import type { Size } from '../geometry/shapes.ts';
 import { each } from '../units/one-or-each.ts';
 import type { Measure } from '../figures/measure.ts';
 import { openingsOf, type PlacedOpening } from '../figures/window.ts';
 import type { Hold } from '../figures/hold.ts';
 import type { Figures } from '../figures.ts';
+import type { Decided } from '../job/decided.ts';
 
 export type Sight = {
 	index: number;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { anyPieceJob, anyWindowJob, planSingle, workedJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
-import { decide } from '../job/decide.ts';
+import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { toOpen } from '../../core/views/bench/label-words.ts';
 import { planSteps } from '../../core/views/bench/steps.ts';
 import { draftBecause } from '../../core/judge/draft.ts';
-import { decide } from '../../core/job/decide.ts';
+import { decide } from '../../core/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { readJob } from '../../core/job/read.ts';
 import { plan, type Plan } from '../../core/plan.ts';

@@ -1,11 +1,11 @@
 /** Station Back: tape over the joint, tape round the pack, paper over all (handbook back). */
 import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import { dustCoverFor } from '../../shop/papers.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { countUp, tidy } from '../../units/round.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Back } from '../../figures/back.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickness: number; frame: Frame | null }): Back {
 	const { pack, thickness, frame } = before;

@@ -1,6 +1,6 @@
-import type { Decided } from '../../job/decide.ts';
 import { explainer, onAxes, type Why } from '../../rule/why.ts';
 import type { Back } from '../../figures/back.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Explains every figure of Back. */
 export function whyBack(why: Why, back: Back, job: Decided): void {

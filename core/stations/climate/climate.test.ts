@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { planned, workedJob } from '../../../tests/jobs.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import { bufferOf, combinationsOf, looseBuffer, yearsOf } from '../../advice/combinations.ts';
 import { builtInShop } from '../../shop/shop.ts';

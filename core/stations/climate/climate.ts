@@ -3,12 +3,12 @@
  * side is left out. Estimates for comparing choices.
  */
 import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import { packParts, type PackPart } from '../guard/pack-parts.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Window } from '../../figures/window.ts';
 import type { Seal, Climate } from '../../figures/climate.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export const SEALS: readonly Seal[] = ['none', 'tape', 'edge'];
 

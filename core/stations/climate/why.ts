@@ -1,10 +1,10 @@
 import { packParts } from '../guard/pack-parts.ts';
 import { partOf } from '../hang/why.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { House } from '../../shop/house.ts';
 import { explainer, plus, type Why } from '../../rule/why.ts';
 import { sealOf } from './climate.ts';
 import type { Window } from '../../figures/window.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Explains every figure of the pack's air. */
 export function whyClimate(why: Why, job: Decided, window: Window, sheetGrams: readonly number[], house: House): void {

@@ -1,9 +1,8 @@
 /** Everything that is cut for one job, with what it is cut from (handbook window#mats, frame#rails, back#tape). */
-import type { Decided, Spacer } from '../../job/decide.ts';
 import { each } from '../../units/one-or-each.ts';
 import { showNearest, tidy } from '../../units/round.ts';
 import { showStrength } from '../../units/show.ts';
-import { cutHolds } from './holds.ts';
+import { HOLDS } from '../hold/kinds/all.ts';
 import { named } from '../../rule/sights.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { explainer, type Why } from '../../rule/why.ts';
@@ -11,6 +10,7 @@ import { type MatPlan, openingsOf } from '../../figures/window.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Figures } from '../../figures.ts';
+import type { Decided, Spacer } from '../../job/decided.ts';
 
 /** Paths of the plan from which width, height and opening of a line come. */
 /** Sides that are cut two alike. */
@@ -107,7 +107,7 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 		if (guard.barrier) board('barrier', guard.barrier.id);
 		if (guard.backing) board('backing', guard.backing.id);
 	}
-	cutHolds(holds, job, house, add);
+	HOLDS[job.hold.kind].cut(holds, job, house, add);
 	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add(

@@ -10,7 +10,6 @@
  */
 import type { Size } from '../../geometry/shapes.ts';
 import { movementOf } from '../measure/movement.ts';
-import type { Decided } from '../../job/decide.ts';
 import { type Readings, isStiff } from '../../job/decide-piece.ts';
 import { planMeasure } from '../measure/measure.ts';
 import type { Board } from '../../shop/boards.ts';
@@ -22,6 +21,7 @@ import { kitOf } from './kit.ts';
 import { cornersOut, isOutOfTrue, liteBlank, liteOf } from './lite.ts';
 import { planPoints } from './points.ts';
 import type { Frame } from '../../figures/frame.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickness: number; ready: Size | null }): Frame | null {
 	if (!job.frame) return null;

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { has, planSingle, workedJob } from '../../../tests/jobs.ts';
 import { toOpen } from '../../views/bench/label-words.ts';
 import { planSteps } from '../../views/bench/steps.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';

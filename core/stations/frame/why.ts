@@ -1,4 +1,3 @@
-import type { Decided } from '../../job/decide.ts';
 import { explainer, onAxes, type Why } from '../../rule/why.ts';
 import type { House } from '../../shop/house.ts';
 import type { Size } from '../../geometry/shapes.ts';
@@ -8,6 +7,7 @@ import { fillsRabbet } from './frame.ts';
 import { LITE_FIGURES } from './lite.ts';
 import { pointSpacing } from './points.ts';
 import type { Frame } from '../../figures/frame.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Explains every figure of Frame. */
 export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house: House): void {

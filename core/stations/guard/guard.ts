@@ -1,8 +1,8 @@
 /** Station Guard: the layers from the front, and what of them touches or faces the piece (handbook guard#layers). */
-import type { Decided } from '../../job/decide.ts';
 import { fillerBoards, fillerStack, liftBoards, spacerBoards, stackBeside } from '../pack/made.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Layer, Made } from '../../figures/pack.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /**
  * Every mat in front of the piece faces it. Behind it, the first board touches it, and so does the base board under a float's support,

@@ -1,11 +1,11 @@
 /** What each part of the pack weighs, and how much of it takes up water (handbook hang#mass, climate#pack). */
 import type { Size } from '../../geometry/shapes.ts';
 import { liteArea } from '../frame/lite.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { House } from '../../shop/house.ts';
 import { areaOf } from '../window/shape.ts';
 import { openingsOf, type MatPlan, type Window } from '../../figures/window.ts';
 import type { Lite } from '../../figures/frame.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export type PackPart = {
 	part: string;

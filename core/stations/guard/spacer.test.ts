@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob } from '../../../tests/jobs.ts';
 import { sectionScene } from '../../views/drawing/section.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';

@@ -1,6 +1,6 @@
 /** Every material of a package, from the front, and where it was chosen. */
-import type { Decided } from '../../job/decide.ts';
 import type { Stocked } from '../../shop/stocked.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export type UsedMaterial = {
 	role: 'glazing' | 'mat' | 'support' | 'under-mat' | 'filler' | 'barrier' | 'backing' | 'edge-seal' | 'adhesive';

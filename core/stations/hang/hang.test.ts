@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planBack, stockWidth } from '../back/back.ts';
 import { planFrame } from '../frame/frame.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { builtInShop } from '../../shop/shop.ts';

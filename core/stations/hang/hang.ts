@@ -7,7 +7,6 @@
  */
 import type { Size } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Ring } from '../../shop/hangers.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
@@ -15,6 +14,7 @@ import { cutDown, tidy } from '../../units/round.ts';
 import { showWithUnit } from '../../units/show.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Hang } from '../../figures/hang.ts';
+import type { Decided } from '../../job/decided.ts';
 
 type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
 

@@ -1,11 +1,11 @@
 /** What the framed piece weighs, part by part (handbook hang#mass). */
 import type { Size } from '../../geometry/shapes.ts';
 import { packParts } from '../guard/pack-parts.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Mass } from '../../figures/hang.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function planMass(job: Decided, shop: Shop, before: { window: Window; frame: Frame; sheetGrams: number[] }): Mass {
 	const { window, frame } = before;

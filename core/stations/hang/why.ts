@@ -1,11 +1,11 @@
 import { LITE_FIGURES } from '../frame/lite.ts';
-import type { Decided } from '../../job/decide.ts';
 import { named } from '../../rule/sights.ts';
 import { explainer, plus, type Why } from '../../rule/why.ts';
 import type { WindowShape } from '../../job/decide-window.ts';
 import type { Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Mass, Hang } from '../../figures/hang.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Area of a window's shape, written out. */
 function areaExpression(shape: WindowShape, opening: string): string {

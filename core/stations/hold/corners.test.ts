@@ -5,7 +5,7 @@ import { has, planned, workedJob, type SinglePlan } from '../../../tests/jobs.ts
 import type { JobFile } from '../../job/definition.ts';
 import { backScene } from '../../views/drawing/back.ts';
 import { planSteps } from '../../views/bench/steps.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { FaultError } from '../../job/faults.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';

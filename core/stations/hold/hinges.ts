@@ -6,7 +6,6 @@
  *   │← inset →│       the sheet's back, seen through from the front
  */
 import type { SideName, Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
@@ -14,14 +13,23 @@ import { countUp } from '../../units/round.ts';
 import { showWithUnit, type Reader } from '../../units/show.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { EdgePlaces, TopHold, Hinges } from '../../figures/hold.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';
 	return Math.max(mean.width, mean.height) <= house.oneTabUpTo ? 'one-tab' : 'strip';
 }
 
-/** @param above board above the sheet, on which a T-hinge's tab and cross-piece have to lie */
-export function planHinges(job: Decided, shop: Shop, measure: Measure, above: number): Hinges {
+/**
+ * @param room.above board above the sheet, on which tabs that stand and their cross-pieces have to lie
+ * @param room.stands whether they do: else they stay behind the sheet
+ */
+export function planHinges(
+	job: Decided,
+	shop: Shop,
+	measure: Measure,
+	{ above, stands }: { above: number; stands: boolean }
+): Hinges {
 	const { house } = shop;
 	const { width } = measure.mean;
 	const how = topHold(job, measure, house);
@@ -36,7 +44,7 @@ export function planHinges(job: Decided, shop: Shop, measure: Measure, above: nu
 		inset,
 		places,
 		size,
-		tab: job.hold.kind === 't-hinge' ? shortened(house.hingeTab, above - house.tabInside) : house.hingeTab,
+		tab: stands ? shortened(house.hingeTab, above - house.tabInside) : house.hingeTab,
 		cross: crossOf(places, size.width, above, house, how),
 		others: otherEdges(job, measure, house)
 	};
@@ -89,4 +97,10 @@ function checkPlaces(places: number[], tab: number, width: number, reader: Reade
 		if (index > 0 && place - places[index - 1]! < tab - 1e-6)
 			fail(at, `This hinge lies over the one before it: set them ${said(tab)} apart or more.`);
 	}
+}
+
+/** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge must tear before the sheet. */
+export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
+	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? tissues.at(-1)!;
+	return chosen <= grammage / 2 ? chosen : null;
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { has, fixed, planned, severityOf, workedJob, planSingle } from '../../../tests/jobs.ts';
-import { tissueFor } from './hold.ts';
+import { tissueFor } from './hinges.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);

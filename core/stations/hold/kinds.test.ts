@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { faultsOf, has, fixed, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../../tests/jobs.ts';
 import type { JobFile } from '../../job/definition.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { patched } from '../../job/patch.ts';
 import { putPieceKind } from '../../job/piece-kind.ts';
 import { readJob } from '../../job/read.ts';

@@ -1,12 +1,12 @@
 /** Changing to another kind of hold: what belongs to the old one goes with it. */
 import type { Context, Remedy } from '../../rule/rule.ts';
-import { isFolded, isHinge, type HoldKind } from '../../job/decide-hold.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { put, type Operation } from '../../job/patch.ts';
 import { SIDES } from '../../geometry/shapes.ts';
 import { sightsOf } from '../../rule/sights.ts';
 import { pocketLeg } from './corners.ts';
 import { hiddenReach } from './strips.ts';
+import { isFolded, isHinge, type HoldKind } from '../../job/hold-kinds.ts';
 
 export function kindPatch(file: JobFile, kind: HoldKind, adhesive: string): Operation[] {
 	const { count, places, slack, width: _, contact: __, ...rest } = file.hold ?? {};

@@ -7,11 +7,11 @@ import { houseBoard } from '../../job/material.ts';
 import { evenSides } from '../../geometry/shapes.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { isNothing, receiveUp } from '../../units/round.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import type { Zone } from '../../job/decide-piece.ts';
 import { drop, put } from '../../job/patch.ts';
 import { named, which } from '../../rule/sights.ts';
-import { contactsOf, touches, type Contact } from './contacts.ts';
+import { contactsOf, touches } from './contacts.ts';
+import type { Contact } from './kinds/kind.ts';
 import { hiddenLeg, pocketLeg } from './corners.ts';
 import { clearPlaces } from './clear-places.ts';
 import { heldSights, type Held } from './held.ts';
@@ -19,6 +19,7 @@ import { heldShort } from './hold.ts';
 import { topHold } from './hinges.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
 import { hiddenReach } from './strips.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
 
 const WORDS: Record<Contact['what'], string> = {
 	hinge: 'A hinge',

@@ -1,6 +1,5 @@
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
 import { remedy } from '../../rule/change.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import { drop, put } from '../../job/patch.ts';
 import { reaches } from '../../shop/grades.ts';
 import { showNumber, showShare } from '../../units/show.ts';
@@ -9,6 +8,7 @@ import { heldSights } from './held.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
 import { placeRules } from './place-rules.ts';
 import { isStiff } from '../../job/decide-piece.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
 
 const MOST_HINGES = 50;
 

@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { fixed, has, planned, planSingle, severityOf, workedJob } from '../../../tests/jobs.ts';
 import { runs } from '../../../tests/thorough.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { builtInShop } from '../../shop/shop.ts';

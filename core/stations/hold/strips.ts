@@ -3,11 +3,11 @@
  * Strips run along the bottom and both sides; a sling carries the bottom, and a third of both sides keeps the sheet from sliding out.
  */
 import type { SideName, Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Readings } from '../../job/decide-piece.ts';
 import type { House } from '../../shop/house.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Strip } from '../../figures/hold.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** How far a strip may reach at a side and stay hidden: overlap − 1. */
 export function hiddenReach({ overlap }: Opening, side: SideName, house: House): number {

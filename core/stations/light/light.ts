@@ -1,10 +1,10 @@
 /** Light at the place: years to a fade for this glazing, for every other, and the smallest changes that double them (handbook light). */
-import type { Decided } from '../../job/decide.ts';
 import type { Glazing } from '../../shop/glazing.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { ROOMS, exposureIn, type Exposure, type RoomId } from '../../shop/places.ts';
 import { uvShare, yearsToFade } from './years.ts';
 import type { Doubling, Light } from '../../figures/light.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Null while neither a medium nor a class is known. */
 export function planLight(job: Decided, shop: Shop): Light | null {

@@ -1,7 +1,7 @@
-import type { Decided } from '../../job/decide.ts';
 import { explainer, plus, type Why } from '../../rule/why.ts';
 import { exposureIn } from '../../shop/places.ts';
 import type { Light } from '../../figures/light.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Explains every figure of the light. */
 export function whyLight(why: Why, light: Light, job: Decided): void {

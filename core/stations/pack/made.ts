@@ -2,13 +2,13 @@
  * What a height is made of: a lift, a filler or a spacer is stacked from boards that the shop stocks (handbook pack#made). The fewest
  * layers that come nearest, within 0.3 mm; of boards that may lie there at this grade.
  */
-import type { Decided } from '../../job/decide.ts';
 import type { Board } from '../../shop/boards.ts';
 import { offered } from '../../shop/catalogue.ts';
 import { reaches, type Grade } from '../../shop/grades.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { receiveUp, tidy } from '../../units/round.ts';
 import type { Made } from '../../figures/pack.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** No stack is looked for beyond these layers. */
 const MOST_LAYERS = 24;

@@ -1,12 +1,12 @@
 /** Station Pack: how thick the whole is, how much air lies over the piece, and how much it needs (handbook pack). */
 import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import { sagFlat } from '../sag/sag.ts';
 import type { Grade } from '../../shop/grades.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { isStiff } from '../../job/decide-piece.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pack: Size; longest: number }): Pack {
 	const { layers } = before;

@@ -6,13 +6,13 @@
  *   ▐███▌ high │          seen: what stands out past the lip, where a lip is too short for any strip
  */
 import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { cutDown, tidy } from '../../units/round.ts';
 import type { Explain } from '../../rule/why.ts';
 import type { Spacer } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export function planSpacer(job: Decided, { house }: Shop, pack: Size, frame: Frame | null): Spacer {
 	const { thickness, lined } = job.guard.spacer!;

@@ -1,10 +1,10 @@
-import type { Decided } from '../../job/decide.ts';
 import { explainer, plus, type Why } from '../../rule/why.ts';
 import type { House } from '../../shop/house.ts';
 import { gapReason, isOverPiece } from './pack.ts';
 import { whySpacer } from './spacer.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, frame: Frame | null, house: House): void {

@@ -1,8 +1,8 @@
 /** The outermost mat's borders: as asked for, fitted to a pack that is given, or shifted so that the motif stands in the middle. */
 import { mapSides, type Sides, type Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import { fail } from '../../job/faults.ts';
 import { receiveUp, showNearest, tidy } from '../../units/round.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** How far the motif's middle lies from the window's, + to the right and down. */
 export type Shift = { right: number; down: number };

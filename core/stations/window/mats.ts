@@ -1,6 +1,5 @@
 /** One mat: its openings, borders, guide stops and curves, and the strips that lift it (handbook window#mats, #guide-stops, #lift). */
 import { mapSides, type Sides, type Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { WindowShape } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
@@ -9,6 +8,7 @@ import { receiveUp, tidy } from '../../units/round.ts';
 import { showWithUnit } from '../../units/show.ts';
 import type { Layout } from './layout.ts';
 import type { Curve, Hole, MatPlan } from '../../figures/window.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export type Laid = {
 	borders: Sides[];

@@ -2,8 +2,6 @@ import { axisOf, SIDES, type SideName, type Size } from '../../geometry/shapes.t
 import { allowance } from '../frame/why.ts';
 import type { House } from '../../shop/house.ts';
 import type { MatChoice } from '../../job/decide-window.ts';
-import type { Decided } from '../../job/decide.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import { named } from '../../rule/sights.ts';
 import { explainer, onAxes, plus, SIDES_OF, type Why } from '../../rule/why.ts';
 import { hiddenByBevel } from './opening.ts';
@@ -11,6 +9,8 @@ import type { Limit } from './ranges.ts';
 import { isBoughtInPairs } from './window.ts';
 import { openingsOf, type PlacedOpening, type Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
 
 type Explain = ReturnType<typeof explainer>;
 

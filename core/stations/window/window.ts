@@ -7,8 +7,6 @@
  *                    ├─────── sheet, hidden by the overlap ──── …
  */
 import { evenSides, grow, mapSides, type Place, type Sides, type Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import { fail } from '../../job/faults.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { LONGEST_MM } from '../../units/length.ts';
@@ -20,6 +18,8 @@ import { planMat } from './mats.ts';
 import { planOpening } from './opening.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening, Window } from '../../figures/window.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export type WindowInput = {
 	measures: Measure[];

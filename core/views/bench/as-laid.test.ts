@@ -10,7 +10,7 @@ import { runs } from '../../../tests/thorough.ts';
 import { hingingScene, matBackScene, placingScene } from '../drawing/board.ts';
 import { frontScene } from '../drawing/front.ts';
 import type { Rect } from '../../geometry/shapes.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';

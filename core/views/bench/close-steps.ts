@@ -1,6 +1,6 @@
 /** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
 import { planHangers } from './hanger-steps.ts';
-import type { Step, Writer } from './step.ts';
+import type { Step, Writer } from '../../stations/step.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
 export function closeBack(writer: Writer): Step[] {

@@ -2,8 +2,8 @@
 import { closingRail, isShimmed, pairName } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { isNothing } from '../../units/round.ts';
-import { staysFaceUp } from './as-laid.ts';
-import type { Step, Writer } from './step.ts';
+import { staysFaceUp } from '../../stations/hold/as-laid.ts';
+import type { Step, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
 
 /** What holds the pack, counted: `18 rigid pins`, `10 spring clips`. */

@@ -1,6 +1,6 @@
 /** Steps of rings, wire and nails (handbook hang). */
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
-import type { Step, Writer } from './step.ts';
+import type { Step, Writer } from '../../stations/step.ts';
 
 export function planHangers(writer: Writer): Step[] {
 	return [...stripAcross(writer), rings(writer)];

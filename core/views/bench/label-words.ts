@@ -1,17 +1,17 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
-import { HOLD_NAMES } from '../../stations/hold/names.ts';
+import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
-import { isHinge } from '../../job/decide-hold.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { PieceKind } from '../../job/decide-piece.ts';
 import type { Plan } from '../../plan.ts';
 import { each } from '../../units/one-or-each.ts';
 import type { House } from '../../shop/house.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
 export function heldBy({ hold }: Decided, plan: Plan): string {
-	const name = HOLD_NAMES[hold.kind].label;
+	const name = HOLDS[hold.kind].names.label;
 	const count = each(plan.hold).reduce((sum, one) => sum + one.count, 0);
 	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
 	const { adhesive } = hold;

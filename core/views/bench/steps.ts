@@ -4,7 +4,6 @@
  */
 import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import { coverBoard, cutBoards, cutGlazing, glueLifts, joinMats, makeSpacers } from './board-steps.ts';
@@ -13,9 +12,10 @@ import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
 import { mount, prepareHold } from './mount-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-steps.ts';
-import { Writer, type Step } from './step.ts';
+import { Writer, type Step } from '../../stations/step.ts';
+import type { Decided } from '../../job/decided.ts';
 
-export type { Step } from './step.ts';
+export type { Step } from '../../stations/step.ts';
 
 /** @returns the steps, none while the plan is open at the window or the frame */
 export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {

@@ -4,13 +4,14 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { anyPieceJob, anyWindowJob, workedJob } from '../../../tests/jobs.ts';
 import { runs } from '../../../tests/thorough.ts';
-import { decide, type Decided } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan, type Plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { heldBy, madeOf, toOpen } from './label-words.ts';
 import { planSteps, type Step } from './steps.ts';
+import type { Decided } from '../../job/decided.ts';
 
 function made(file: JobFile): { job: Decided; plan: Plan; steps: Step[]; words: string } {
 	const job = decide(readJob(file), builtInShop);

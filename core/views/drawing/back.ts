@@ -1,6 +1,5 @@
 /** The back, as it lies on the bench: mirrored. Tape, points, rings, wire, bumpers, and the hinges where they really are. */
 import type { Point, Rect } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { colourOf } from '../../shop/colours.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
@@ -9,12 +8,13 @@ import { allowanceIn } from '../../stations/frame/frame.ts';
 import { liteOutline, rabbetOutline } from '../../stations/frame/lite.ts';
 import { placesOfPoints } from '../../stations/frame/points.ts';
 import { holdShapes } from './back-holds.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import type { House } from '../../shop/house.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import { showWithUnit } from '../../units/show.ts';
 import { pointOn } from '../../stations/hold/own-edges.ts';
-import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** @returns the scene, or null while there is no frame */
 export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {

@@ -1,17 +1,17 @@
 /** Small drawings of one board as it lies on the bench: what is marked, stopped or laid on it, seen as the hand meets it. */
-import { centreFromBack, fromBack, laidOn, staysFaceUp } from '../bench/as-laid.ts';
+import { centreFromBack, fromBack, laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
 import type { Point, Rect, Size } from '../../geometry/shapes.ts';
 import { ownCorners, patchOn } from '../../stations/hold/own-edges.ts';
-import { isHinge } from '../../job/decide-hold.ts';
-import type { Decided } from '../../job/decide.ts';
-import type { Plan } from '../../plan.ts';
+import type { Figures } from '../../figures.ts';
 import { sightsOf, which, type Sight } from '../../rule/sights.ts';
 import { outlineOf } from '../../stations/window/shape.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
-import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** A mat with its back up: the window's cutting lines, and the stop from each edge. @returns null while there is no such mat */
-export function matBackScene(plan: Plan, job: Decided, index: number): Scene | null {
+export function matBackScene(plan: Figures, job: Decided, index: number): Scene | null {
 	const mat = plan.window?.mats[index];
 	if (!mat) return null;
 	const { blank } = mat;
@@ -61,7 +61,7 @@ export function matBackScene(plan: Plan, job: Decided, index: number): Scene | n
 }
 
 /** Where the sheet comes to lie: on the under-mat face up, or on the back of the window mat face down. */
-export function placingScene(plan: Plan, job: Decided, index: number): Scene | null {
+export function placingScene(plan: Figures, job: Decided, index: number): Scene | null {
 	const sight = sightsOf(job, plan)[index];
 	if (!sight || !plan.window) return null;
 	const laid = laidOn(plan, job, sight);
@@ -88,7 +88,7 @@ export function placingScene(plan: Plan, job: Decided, index: number): Scene | n
 }
 
 /** The sheet with its tabs, as it lies when they are put on: back up, a piece that sheds face up. */
-export function hingingScene(plan: Plan, job: Decided, index: number): Scene | null {
+export function hingingScene(plan: Figures, job: Decided, index: number): Scene | null {
 	const sight = sightsOf(job, plan)[index];
 	if (!sight?.hold || !isHinge(sight.hold.kind)) return null;
 	const backUp = !staysFaceUp(job);

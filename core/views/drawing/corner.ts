@@ -9,12 +9,12 @@
  *   ███████╲
  */
 import type { Point, Rect } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
 import { holeOf } from './front.ts';
-import { rectangle, type Dimension, type Scene, type Shape } from './scene.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** How much of the front mat and of the window is shown beside what lies between, across and down. */
 const BEYOND = 9;

@@ -6,7 +6,7 @@
  *      ┌─────────────────────────────┐
  */
 import type { Rect } from '../../geometry/shapes.ts';
-import type { Dimension, DimensionSide, Scene } from './scene.ts';
+import type { Dimension, DimensionSide, Scene } from '../../figures/scene.ts';
 
 export type PlacedDimension = Dimension & {
 	text: string;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { planSteps } from '../bench/steps.ts';
 import { sceneToSvg, written } from '../formats/svg.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';

@@ -1,11 +1,11 @@
 /** The front elevation: frame, mats with their bevels, each sheet where it really lies, zones. Origin: the pack's top-left corner. */
 import { mapSides, type Point, type Rect, type Sides } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
 import { outlineOf } from '../../stations/window/shape.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
-import { rectangle, ring, type Dimension, type Scene, type Shape } from './scene.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** @returns the scene, or null while there is no window */
 export function frontScene(plan: Plan, job: Decided): Scene | null {

@@ -1,7 +1,5 @@
 /** What of a drawing can be pulled: edges of windows, mats and borders, and zones. Each says which decision it moves. */
 import { mapSides, SIDES, type Point, type SideName, type Sides } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
-import { isHinge } from '../../job/decide-hold.ts';
 import { tidy } from '../../units/round.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { put, type Operation } from '../../job/patch.ts';
@@ -11,6 +9,8 @@ import { sightsOf, type Sight } from '../../rule/sights.ts';
 import { pointOn } from '../../stations/hold/own-edges.ts';
 import { holeOf, sheetBox } from './front.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
+import { isHinge } from '../../job/hold-kinds.ts';
+import type { Decided } from '../../job/decided.ts';
 
 export type EdgeHandle = {
 	id: string;

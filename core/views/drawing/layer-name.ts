@@ -1,9 +1,9 @@
 /** The name of a layer as it is said: "cotton museum board, 4-ply, shell". */
 import { inSentence } from '../../units/in-sentence.ts';
-import type { Decided, SpacerMaterial } from '../../job/decide.ts';
 import type { PieceKind } from '../../job/decide-piece.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Layer } from '../../figures/pack.ts';
+import type { Decided, SpacerMaterial } from '../../job/decided.ts';
 
 export const SPACER_NAMES: Record<SpacerMaterial, string> = {
 	cotton: 'Spacer, cotton board',

@@ -5,11 +5,11 @@
 import { placeInRows } from './rows.ts';
 import { solvedCorners } from '../../stations/frame/lite.ts';
 import type { Point } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { outlineOf } from '../../stations/window/shape.ts';
-import { rectangle, type Scene, type Shape } from './scene.ts';
 import type { Cut } from '../../figures/cut.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** A part: its outer edge, what is cut out of it, and its name. */
 export type Part = { name: string; outline: Point[]; holes: Point[][]; count: number };

@@ -1,10 +1,10 @@
 /** The framed piece on its wall, as it will be seen: colours only, no measures, no edges that the mat hides. */
 import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import { colourOf } from '../../shop/colours.ts';
 import { frontScene } from './front.ts';
-import { rectangle, type Role, type Scene } from './scene.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Role, type Scene } from '../../figures/scene.ts';
 
 /** Share of the picture's larger side that the wall shows round it. */
 const WALL_SHARE = 0.1;

@@ -1,11 +1,11 @@
 /** What stands round the pack in its section: the moulding's profile or a metal channel, fasteners, tapes (handbook frame#section). */
 import { isShimmed } from '../../stations/frame/kit.ts';
 import type { House } from '../../shop/house.ts';
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import { colourOf } from '../../shop/colours.ts';
-import { rectangle, type Role, type Shape } from './scene.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Role, type Shape } from '../../figures/scene.ts';
 
 /** Where things stand in a section, mm from the frame's outer edge and its face. */
 export type Layout = {

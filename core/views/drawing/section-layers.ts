@@ -1,12 +1,12 @@
 /** The layers of the pack in section, each as far as it reaches, with its hatch. */
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import type { House } from '../../shop/house.ts';
 import type { Sight } from '../../rule/sights.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
-import { rectangle, type Hatch, type Shape } from './scene.ts';
 import type { Layout } from './section-frame.ts';
 import type { Layer } from '../../figures/pack.ts';
+import type { Decided } from '../../job/decided.ts';
+import { rectangle, type Hatch, type Shape } from '../../figures/scene.ts';
 
 export function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight: Sight, layout: Layout): Shape[] {
 	const faulty = plan.findings.some((finding) => finding.severity === 'stop' && finding.where === whereOf(layer));

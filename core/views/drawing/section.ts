@@ -7,17 +7,17 @@
  *   │          │           mats      ┊  ┊──╲ bevel at the window
  *   └──────────┘           backing   ┊  ┊─────
  */
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import { named, sightsOf, type Sight } from '../../rule/sights.ts';
 import { layerName } from './layer-name.ts';
 import type { Look } from '../../units/show.ts';
-import type { Callout, Dimension, Scene, Shape } from './scene.ts';
 import { edgeSeal, fastener, METAL_WALL, moulding, tape, type Layout } from './section-frame.ts';
 import { foldedStrip, layerShapes, layerTops, whereOf } from './section-layers.ts';
 import type { Layer } from '../../figures/pack.ts';
+import type { Decided } from '../../job/decided.ts';
+import type { Callout, Dimension, Scene, Shape } from '../../figures/scene.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;

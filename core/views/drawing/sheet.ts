@@ -2,8 +2,8 @@
 import type { Point } from '../../geometry/shapes.ts';
 import type { Piece } from '../../job/decide-piece.ts';
 import { PAPER } from '../../shop/colours.ts';
-import { rectangle, type Callout, type Dimension, type Scene, type Shape } from './scene.ts';
 import type { Measure } from '../../figures/measure.ts';
+import { rectangle, type Callout, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 
 /** How many times a lean is drawn when it is exaggerated. */
 export const EXAGGERATION = 10;

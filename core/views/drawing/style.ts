@@ -1,5 +1,5 @@
 /** How each role is drawn: one table for the screen, the print and the files. Widths are in mm of paper at 1:1 of the view. */
-import type { Hatch, Role } from './scene.ts';
+import type { Hatch, Role } from '../../figures/scene.ts';
 
 export type Look = { fill?: string; stroke?: string; width?: number; dash?: string; opacity?: number };
 

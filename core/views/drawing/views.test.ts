@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { describe, sceneToSvg } from '../formats/svg.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { anyJob, planSingle, workedJob } from '../../../tests/jobs.ts';
-import type { Role, Scene, Shape } from './scene.ts';
 import { sceneOf, VIEWS } from './views.ts';
+import type { Role, Scene, Shape } from '../../figures/scene.ts';
 
 function drawn(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);

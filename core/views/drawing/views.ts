@@ -1,11 +1,11 @@
 /** The views of a job, by name. */
-import type { Decided } from '../../job/decide.ts';
 import type { Plan } from '../../plan.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { backScene } from './back.ts';
 import { frontScene } from './front.ts';
-import type { Scene } from './scene.ts';
 import { sectionScene } from './section.ts';
+import type { Decided } from '../../job/decided.ts';
+import type { Scene } from '../../figures/scene.ts';
 
 export const VIEWS = ['front', 'section', 'back'] as const;
 export type View = (typeof VIEWS)[number];

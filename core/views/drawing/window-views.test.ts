@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { each } from '../../units/one-or-each.ts';
@@ -12,9 +12,9 @@ import { backScene } from './back.ts';
 import { cornerScene } from './corner.ts';
 import { frontScene } from './front.ts';
 import { previewScene } from './preview.ts';
-import type { Scene, Shape } from './scene.ts';
 import { sectionScene } from './section.ts';
 import { EXAGGERATION, sheetScene } from './sheet.ts';
+import type { Scene, Shape } from '../../figures/scene.ts';
 
 function drawn(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);

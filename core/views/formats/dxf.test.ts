@@ -4,14 +4,14 @@ import { test } from 'node:test';
 import DxfParser, { type ILwpolylineEntity } from 'dxf-parser';
 import { planned, workedJob } from '../../../tests/jobs.ts';
 import { partsOf, partsScene } from '../drawing/parts.ts';
-import type { Scene } from '../drawing/scene.ts';
 import { sceneOf } from '../drawing/views.ts';
 import type { JobFile } from '../../job/definition.ts';
-import { decide } from '../../job/decide.ts';
+import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { sceneToDxf } from './dxf.ts';
+import type { Scene } from '../../figures/scene.ts';
 
 type Read = { layer: string; closed: boolean; points: { x: number; y: number }[] };
 

@@ -1,9 +1,9 @@
 /** Scene → DXF, in mm, true to scale: what CAD programs and computer-driven cutters read. y runs up there. */
 import { DxfWriter, LWPolylineFlags, Units } from '@tarikjabiri/dxf';
-import type { Scene, Shape } from '../drawing/scene.ts';
 import { LOOKS } from '../drawing/style.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import { showNearest } from '../../units/round.ts';
+import type { Scene, Shape } from '../../figures/scene.ts';
 
 /** The reader's own colour for what stands on a light or a dark ground. */
 const FOREGROUND = 7;

@@ -1,10 +1,10 @@
 /** Scene → SVG, in mm, true to scale: the same picture that the screen shows. */
 import { placeCallouts, placeDimensions, type PlacedDimension } from '../drawing/dimensions.ts';
-import type { Callout, Dimension, Scene, Shape } from '../drawing/scene.ts';
 import { HATCHES, INK, LOOKS } from '../drawing/style.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import type { Unit } from '../../units/length.ts';
 import { showLength, type Reader } from '../../units/show.ts';
+import type { Callout, Dimension, Scene, Shape } from '../../figures/scene.ts';
 
 export type SvgOptions = {
 	reader: Unit | Reader;

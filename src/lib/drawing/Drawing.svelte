@@ -2,12 +2,12 @@
 	/** A scene at the largest scale that its place allows, with its dimensions; press a figure to see why. */
 	import type { Snippet } from 'svelte';
 	import { placeCallouts, placeDimensions } from '$core/views/drawing/dimensions.ts';
-	import type { Dimension, Scene } from '$core/views/drawing/scene.ts';
 	import { calloutLength, describe, dimensionPath, written } from '$core/views/formats/svg.ts';
 	import { showNumber, type Reader } from '$core/units/show.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import Hatches from './Hatches.svelte';
 	import Shapes from './Shapes.svelte';
+	import type { Dimension, Scene } from '$core/figures/scene.ts';
 
 	type Props = {
 		scene: Scene;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The hatches that a scene uses, at a size that stays readable at any scale. */
-	import type { Scene } from '$core/views/drawing/scene.ts';
 	import { HATCHES } from '$core/views/drawing/style.ts';
+	import type { Scene } from '$core/figures/scene.ts';
 
 	type Props = { scene: Scene; id: string; scale: number };
 	const { scene, id, scale }: Props = $props();

@@ -1,8 +1,8 @@
 <script lang="ts">
 	/** The shapes of a scene, with the piece's own picture in its window. */
-	import type { Scene } from '$core/views/drawing/scene.ts';
 	import { LOOKS } from '$core/views/drawing/style.ts';
 	import { pathOf } from '$core/views/formats/svg.ts';
+	import type { Scene } from '$core/figures/scene.ts';
 
 	type Props = { scene: Scene; id: string };
 	const { scene, id }: Props = $props();

@@ -2,7 +2,7 @@
 import { bufferOf, looseBuffer, type Buffer } from '$core/advice/combinations.ts';
 import type { Gap } from '$core/stations/climate/logger.ts';
 import { TYPICAL_ROOMS, type Reading } from '$core/stations/climate/rooms.ts';
-import { decide, type Decided } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';
 import { exposureIn, ROOMS, type Exposure, type RoomId } from '$core/shop/places.ts';
@@ -15,6 +15,7 @@ import { shopFor } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import { ClimateRun } from './climate-run.svelte.ts';
+import type { Decided } from '$core/job/decided.ts';
 
 export type LabJob = { number: string; rev: number; title: string; file: JobFile };
 /** A room whose readings are here: read from a file, or kept before. */

@@ -1,5 +1,5 @@
 /** A kept job, planned for the paper that is printed of it, in the unit that its reader reads. */
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';

@@ -4,7 +4,7 @@ import { partsScene } from '$core/views/drawing/parts.ts';
 import { sceneToDxf } from '$core/views/formats/dxf.ts';
 import { sceneToSvg } from '$core/views/formats/svg.ts';
 import { sceneOf, type View } from '$core/views/drawing/views.ts';
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { showNearest } from '$core/units/round.ts';

@@ -1,12 +1,12 @@
 /** What is known of a job beside its file: what lists show, and what a job is found by. */
 import { usedMaterials } from '$core/stations/guard/used.ts';
-import type { Decided } from '$core/job/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { isEmptyJob } from '$core/job/is-empty.ts';
 import type { Plan } from '$core/plan.ts';
 import { KINDS } from '$core/shop/catalogue.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import type { Facts } from './db/jobs.ts';
+import type { Decided } from '$core/job/decided.ts';
 
 export function factsOf(file: JobFile, job: Decided, grade: Plan['grade'], shop: Shop): Facts {
 	const title = file.title ?? file.piece?.title ?? '';

@@ -1,7 +1,7 @@
 /** What the calls on jobs do: check, plan, keep. Each gives a status and a body; the routes answer them. */
 import { differences } from '$core/job/compare.ts';
 import { isCostly } from '$core/job/costly.ts';
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError } from '$core/job/faults.ts';
 import { IMPORTED_MOST, showJobNumber } from '$core/job/number.ts';

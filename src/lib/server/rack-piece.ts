@@ -1,14 +1,14 @@
 /** A piece as Today shows it: drawn as it will hang, and what it needs next. */
 import { nextOf, type Next } from '$core/views/bench/next.ts';
 import { frontScene } from '$core/views/drawing/front.ts';
-import type { Scene } from '$core/views/drawing/scene.ts';
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import type { Unit } from '$core/units/length.ts';
+import type { Scene } from '$core/figures/scene.ts';
 
 export type RackPiece = {
 	number: string;

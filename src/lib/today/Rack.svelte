@@ -1,9 +1,9 @@
 <script lang="ts">
 	/** Every piece drawn from its plan, all to one scale, standing on one line. */
-	import type { Scene } from '$core/views/drawing/scene.ts';
 	import type { Severity } from '$core/rule/rule.ts';
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
+	import type { Scene } from '$core/figures/scene.ts';
 
 	type Piece = {
 		number: string;

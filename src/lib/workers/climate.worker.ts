@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import { combinationsOf, yearsOf, type Buffer, type Combination, type YearResult } from '$core/advice/combinations.ts';
 import { LoggerError, LoggerReader, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
 import { TYPICAL_ROOMS, yearOf, type Reading } from '$core/stations/climate/rooms.ts';
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';

@@ -3,7 +3,6 @@
 	import { previewScene } from '$core/views/drawing/preview.ts';
 	import { differences } from '$core/job/compare.ts';
 	import { keysOf, valueAt } from '$core/job/patch.ts';
-	import type { Decided } from '$core/job/decide.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Plan } from '$core/plan.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
@@ -11,6 +10,7 @@
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { placeName } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
+	import type { Decided } from '$core/job/decided.ts';
 
 	const { editor } = useWorkspace();
 	const second = $derived(editor.second);

@@ -1,6 +1,6 @@
 /** One open job: its file, undo, what was typed and is a fault, and the way to the server. The plan is derived, never copied. */
 import { invalidate } from '$app/navigation';
-import { decide, type Decided } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
@@ -21,6 +21,7 @@ import { hearChanges, type Heard } from './changes.ts';
 import { stable } from './stable.svelte.ts';
 import { openingsOf } from '$core/figures/window.ts';
 import { pieceKeys, windowKeys } from '$core/job/keys.ts';
+import type { Decided } from '$core/job/decided.ts';
 
 export type Draft = { text: string; says: string };
 /** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */

@@ -1,11 +1,11 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
 import type { Finding, Severity, Station } from '$core/rule/rule.ts';
-import { HOLD_NAMES } from '$core/stations/hold/names.ts';
-import { isHinge } from '$core/job/decide-hold.ts';
-import type { Decided } from '$core/job/decide.ts';
+import { HOLDS } from '$core/stations/hold/kinds/all.ts';
 import { each } from '$core/units/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
 import { showLength, showMass, showSize } from '$core/units/show.ts';
+import { isHinge } from '$core/job/hold-kinds.ts';
+import type { Decided } from '$core/job/decided.ts';
 
 export type StationId =
 	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
@@ -74,7 +74,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
 			const { kind, adhesive } = job.hold;
 			if (isHinge(kind)) return `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${adhesive.name}`;
-			return adhesive.family === 'none' ? HOLD_NAMES[kind].label : `${HOLD_NAMES[kind].label} · ${adhesive.name}`;
+			return adhesive.family === 'none' ? HOLDS[kind].names.label : `${HOLDS[kind].names.label} · ${adhesive.name}`;
 		}
 	},
 	{

@@ -1,7 +1,7 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
 import { climateAnswer } from '$core/advice/climate-answer.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
-import { decide } from '$core/job/decide.ts';
+import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { readJob } from '$core/job/read.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { centreFromBack } from '$core/views/bench/as-laid.ts';
+	import { centreFromBack } from '$core/stations/hold/as-laid.ts';
 	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';
 	import { sizesThatChange } from '$core/stations/cut/recut.ts';
 	import { matBackScene } from '$core/views/drawing/board.ts';

@@ -3,7 +3,7 @@
 	import type { Severity } from '$core/rule/rule.ts';
 	import { slotsOf, whereOfSlot, type Slot } from '$core/advice/slots.ts';
 	import { SPACER_NAMES } from '$core/views/drawing/layer-name.ts';
-	import { HOLD_NAMES } from '$core/stations/hold/names.ts';
+	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -84,7 +84,7 @@
 		return {
 			slot: null,
 			name: job.piece.kind === 'photograph' ? 'Photograph' : job.piece.kind === 'paper' ? 'The sheet' : 'The piece',
-			material: `${HOLD_NAMES[job.hold.kind].label}, ${fade}`,
+			material: `${HOLDS[job.hold.kind].names.label}, ${fade}`,
 			thickness: layers[at]?.thickness ?? null,
 			path: at >= 0 ? `pack.layers[${at}].thickness` : null,
 			beside: '',

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { isFolded, isHinge } from '$core/job/decide-hold.ts';
 	import { drop } from '$core/job/patch.ts';
 	import { SCHOOLS } from '$core/job/schools.ts';
 	import { offered } from '$core/shop/catalogue.ts';
@@ -18,6 +17,7 @@
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import WindowPick from './WindowPick.svelte';
+	import { isFolded, isHinge } from '$core/job/hold-kinds.ts';
 
 	const { editor } = useWorkspace();
 	const hold = $derived(editor.figures.hold);

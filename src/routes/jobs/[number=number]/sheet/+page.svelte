@@ -3,7 +3,7 @@
 	import { format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
-	import { centreFromBack, fromBack, laidOn } from '$core/views/bench/as-laid.ts';
+	import { centreFromBack, fromBack, laidOn } from '$core/stations/hold/as-laid.ts';
 	import { madeOf } from '$core/views/bench/label-words.ts';
 	import { planSteps } from '$core/views/bench/steps.ts';
 	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';

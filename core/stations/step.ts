@@ -1,13 +1,13 @@
 /** A step of the bench, and what writes its sentences: each figure in the words that a tape has for it. */
-import { lineSize } from '../../stations/cut/material-name.ts';
-import type { Scene } from '../drawing/scene.ts';
-import type { Size } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
-import type { PieceKind } from '../../job/decide-piece.ts';
-import type { Plan } from '../../plan.ts';
-import type { Shop } from '../../shop/shop.ts';
-import { showLength, showSize, showWithUnit, type Look } from '../../units/show.ts';
-import type { Cut } from '../../figures/cut.ts';
+import { lineSize } from './cut/material-name.ts';
+import type { Size } from '../geometry/shapes.ts';
+import type { PieceKind } from '../job/decide-piece.ts';
+import type { Figures } from '../figures.ts';
+import type { Shop } from '../shop/shop.ts';
+import { showLength, showSize, showWithUnit, type Look } from '../units/show.ts';
+import type { Cut } from '../figures/cut.ts';
+import type { Decided } from '../job/decided.ts';
+import type { Scene } from '../figures/scene.ts';
 
 export type Step = {
 	id: string;
@@ -25,12 +25,15 @@ export type Step = {
 	pictures?: Scene[];
 };
 
+/** What steps are written from: the figures, and what is cut for them. */
+export type Made = Figures & { cut: Cut[] };
+
 export class Writer {
 	readonly job: Decided;
-	readonly plan: Plan;
+	readonly plan: Made;
 	readonly shop: Shop;
 
-	constructor(job: Decided, plan: Plan, shop: Shop) {
+	constructor(job: Decided, plan: Made, shop: Shop) {
 		this.job = job;
 		this.plan = plan;
 		this.shop = shop;

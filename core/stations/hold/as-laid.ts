@@ -3,11 +3,11 @@
  * and file; on a board that lies with its back up they change over. Screen, step, paper and drawing all ask here.
  */
 import type { Sides } from '../../geometry/shapes.ts';
-import type { Decided } from '../../job/decide.ts';
-import type { Plan } from '../../plan.ts';
+import type { Figures } from '../../figures.ts';
 import type { Sight } from '../../rule/sights.ts';
 import { tidy } from '../../units/round.ts';
 import type { Curve } from '../../figures/window.ts';
+import type { Decided } from '../../job/decided.ts';
 
 /** Guide stops are set with the mat's back up: what is at the right from the front lies at the left. */
 export function fromBack<T extends Sides>({ top, right, bottom, left }: T): Sides {
@@ -27,7 +27,7 @@ export type Laid = {
 	top: number;
 };
 
-export function laidOn(plan: Plan, job: Decided, { opening, measure }: Sight): Laid {
+export function laidOn(plan: Pick<Figures, 'window'>, job: Decided, { opening, measure }: Sight): Laid {
 	const { placement } = opening;
 	const board = boardUnder(job);
 	if (board !== 'window mat') return { board, backUp: false, ...placement };

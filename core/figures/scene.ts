@@ -1,6 +1,6 @@
 /** A scene is a picture in millimetres: the single source of every screen drawing, print and export. x right, y down. */
-import type { Point, Rect } from '../../geometry/shapes.ts';
-import type { Look } from '../../units/show.ts';
+import type { Point, Rect } from '../geometry/shapes.ts';
+import type { Look } from '../units/show.ts';
 
 /** What a shape is; style.ts says how each is drawn. */
 export type Role =

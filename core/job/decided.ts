@@ -1,0 +1,85 @@
+/** A job as it was decided: every choice made, the house’s where the file makes none. */
+import type { Barrier, Board } from '../shop/boards.ts';
+import type { Glazing } from '../shop/glazing.ts';
+import type { Grade } from '../shop/grades.ts';
+import type { EdgeSeal } from '../shop/holds.ts';
+import type { Ring } from '../shop/hangers.ts';
+import type { Reader } from '../units/show.ts';
+import type { Unit } from '../units/length.ts';
+import type { FrameChoice } from './decide-frame.ts';
+import { type Piece, type Readings } from './decide-piece.ts';
+import type { Borders, Grid, MatChoice, WindowChoice } from './decide-window.ts';
+import type { PlaceChoice } from './decide-place.ts';
+import type { Assumed } from './material.ts';
+import type { HoldChoice } from './hold-choice.ts';
+
+export type SpacerMaterial = 'cotton' | 'acrylic' | 'wood-lined';
+
+/** Its `thickness` is its height: the air that it gives. */
+export type Spacer = { material: SpacerMaterial; thickness: number; lined: boolean };
+
+export type Accepted = { rule: string; where: string; facts: string; reason: string; initials: string };
+
+export type Decided = {
+	/** The unit that it is cut in. */
+	cutIn: Unit;
+	/** Who reads its sentences and drawings; reading another unit changes no figure. */
+	reader: Reader;
+	/** The cutting step, mm. */
+	step: number;
+	aim: Grade;
+	schools: Readonly<Record<string, string>>;
+	/** All pieces of the job together, as careful as the most delicate of them. */
+	piece: Piece;
+	/** One a window, in the order of the windows. */
+	pieces: Piece[];
+	/** The first of the windows. */
+	window: WindowChoice;
+	windows: WindowChoice[];
+	/** Windows are given as a list: their figures are lists too. */
+	several: boolean;
+	grid: Grid | null;
+	mats: MatChoice[];
+	borders: Borders;
+	guard: {
+		glazing: Glazing;
+		underMat: Board | null;
+		fillers: { board: Board; thickness: number }[];
+		barrier: Barrier | null;
+		spacer: Spacer | null;
+		backing: Board | null;
+		edgeSeal: EdgeSeal | null;
+		/** The board behind the piece is covered with cloth. */
+		lining: boolean;
+		join: 'gummed' | 'paste' | 'transfer' | 'spray';
+		joinDistance: number;
+	};
+	hold: HoldChoice;
+	/** null while no moulding is chosen. */
+	frame: FrameChoice | null;
+	/** Readings of a ready-made frame's rabbet. */
+	rabbet: Readings | null;
+	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number; bumperHeight: number };
+	hang: {
+		by: 'wire' | 'cord' | 'rings' | 'by-mass';
+		wireAsked: boolean;
+		hooks: 1 | 2 | null;
+		/** As measured; null where a share of the height decides. */
+		drop: number | null;
+		dropShare: number;
+		centreHeight: number;
+		/** null: the shop chooses one that the wood takes. */
+		ring: Ring | null;
+		/** A strip across the back carries them. */
+		strip: boolean;
+	};
+	/** Where it will hang. */
+	place: PlaceChoice;
+	/** Stations whose house choices were looked at and taken, or that hold a choice of the job's own. */
+	answered: ReadonlySet<string>;
+	/** Cautions accepted knowingly. */
+	accepted: Accepted[];
+	/** Colour of the wall where it will hang. */
+	wallColour: string;
+	assumed: Assumed[];
+};

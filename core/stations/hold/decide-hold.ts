@@ -1,0 +1,88 @@
+/** How the piece is held: kind, adhesive, places, and which edges are fixed; the house's choice where the job gives none. */
+import type { Shop } from '../../shop/shop.ts';
+import type { Job } from '../../job/definition.ts';
+import { type Piece, isStiff } from '../../job/decide-piece.ts';
+import type { WindowChoice } from '../../job/decide-window.ts';
+import type { Fault } from '../../job/faults.ts';
+import { material, type FromHouse } from '../../job/material.ts';
+import { isHinge, type HoldKind } from '../../job/hold-kinds.ts';
+import type { HoldChoice } from '../../job/hold-choice.ts';
+import { HOLDS } from './kinds/all.ts';
+
+export function decideHold(
+	job: Job,
+	shop: Shop,
+	before: { piece: Piece; windows: WindowChoice[]; matted: boolean; schools: Readonly<Record<string, string>> },
+	house: FromHouse,
+	faults: Fault[]
+): HoldChoice {
+	const given = job.hold ?? {};
+	const float = before.windows.some((window) => window.way === 'float');
+	// Folded paper hides behind a mat's overlap.
+	const bare = float || !before.matted;
+	const usual = usualKind(before.piece, { float, bare }, before.schools, shop);
+	const kind = house(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual) as HoldKind;
+	const refused = HOLDS[kind].refuses({ piece: before.piece.kind, float, bare });
+	if (refused) faults.push({ path: 'hold.kind', says: refused });
+	const adhesive = material(
+		shop.adhesives,
+		house(given.adhesive, 'hold.adhesive', 'hold', HOLDS[kind].adhesive.usual(float)),
+		'hold.adhesive',
+		'adhesive',
+		faults
+	);
+	const unfit = adhesive && HOLDS[kind].adhesive.refuses(adhesive.family, float);
+	if (unfit) faults.push({ path: 'hold.adhesive', says: unfit });
+	const places = given.places ?? null;
+	if (places) checkPlaces(places, kind, given.count, job, faults);
+	return {
+		kind,
+		adhesive,
+		count: places?.length ?? given.count ?? (before.schools['hinge-count'] === 'one' ? 1 : null),
+		width: given.width ?? null,
+		contact: given.contact ?? shop.house.hingeContact,
+		reach: given.contact ?? null,
+		places,
+		slack: given.slack ?? {},
+		// Where there is no mat nothing hangs from it.
+		from: before.matted && before.schools['hang-from'] === 'window-mat' ? 'window-mat' : 'under-mat'
+	};
+}
+
+type Shown = { float: boolean; bare: boolean };
+
+/**
+ * Behind a covering window a T-hinge; in a float nothing may stand above the sheet. Skin, bone and horn never meet water by the house's
+ * choice: folded paper where a mat hides it, the frame's lip without one, and in a float a conservator chooses.
+ */
+function usualKind(
+	{ kind, grammage }: Piece,
+	{ float, bare }: Shown,
+	schools: Readonly<Record<string, string>>,
+	{ house }: Shop
+): HoldKind {
+	if (isStiff(kind)) return 'clips';
+	if (kind === 'textile' || kind === 'object') return 'stitching';
+	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
+	if (schools['cockle'] === 'stick-down') return 'whole-surface';
+	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
+}
+
+function checkPlaces(places: number[], kind: HoldKind, count: number | undefined, job: Job, faults: Fault[]): void {
+	if (!isHinge(kind))
+		faults.push({ path: 'hold.places', says: 'Only hinges have places at the top edge. Remove them, or choose hinges.' });
+	if ((job.window?.openings?.length ?? 0) > 1)
+		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Remove them.' });
+	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Give at least one place, or leave them out.' });
+	const back = places.findIndex((place, index) => index > 0 && place <= places[index - 1]!);
+	if (back > 0)
+		faults.push({
+			path: `hold.places[${back}]`,
+			says: 'Places go from left to right; this one does not lie right of the one before it.'
+		});
+	if (count !== undefined && count !== places.length)
+		faults.push({
+			path: 'hold.count',
+			says: `${count} hinges are asked for and ${places.length} places given. Leave the count out, or give as many places.`
+		});
+}

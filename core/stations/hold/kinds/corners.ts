@@ -1,0 +1,65 @@
+/** Corner pockets: four folded pockets of alkaline paper behind the mat (handbook hold#corners). */
+import { named, which } from '../../../rule/sights.ts';
+import { showWithUnit } from '../../../units/show.ts';
+import { hiddenLegExpression, pocketLeg } from '../corners.ts';
+import { cornerOn } from '../own-edges.ts';
+import { boardBehind, explainSlack, foldedParts, slackHold, slackSaid } from './folded.ts';
+import { whose, type HoldDefinition } from './kind.ts';
+
+export const corners: HoldDefinition = {
+	names: { choice: 'Corner pockets', paper: 'Corner pockets', label: 'corner pockets' },
+	...foldedParts('corners', 'Corner pockets hold'),
+	plan: (shared, subject) => {
+		const { job, opening, choice, measure, shop } = subject;
+		const leg = job.hold.width ?? pocketLeg(opening, choice.shape, measure.mean, shop.house);
+		return { ...slackHold(shared, subject), count: 4, size: { width: leg, height: leg } };
+	},
+	explain: (explain, { job, choice }) => {
+		explainSlack(explain, job);
+		explain('hold.count', '4', 'hold#corners');
+		const hidden = hiddenLegExpression(choice.shape);
+		const leg = `max(0, min(shop.house.pocketMost, min(measure.mean.width, measure.mean.height) / 6, max(0, ${hidden}) - shop.house.pocketBehind))`;
+		for (const axis of ['width', 'height'])
+			explain(`hold.size.${axis}`, job.hold.width === null ? leg : 'job.hold.width', 'hold#corners');
+	},
+	contacts: ({ hold, measure }) =>
+		hold.size.width > 0
+			? [0, 1, 2, 3].map((corner) => ({ what: 'pocket', ring: cornerOn(measure, corner, hold.size.width) }))
+			: [],
+	// A pocket is folded from a strip as high as the triangle over its fold, and four times as long.
+	cut: (holds, job, _, add) => {
+		for (const [index, { size }] of holds.entries()) {
+			const height = size.width / Math.SQRT2;
+			const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
+			if (height > 0)
+				add(
+					{
+						role: 'corner pocket',
+						material: 'alkaline-paper',
+						width: 4 * height,
+						height,
+						count: 4,
+						from: 'roll',
+						...whose(job, index)
+					},
+					`4 * (${of})`,
+					of
+				);
+		}
+	},
+	shapes: ({ sight, held }) => corners.contacts(sight).map(({ ring }) => held(ring, 'Corner pocket')),
+	step: (sights, writer) => ({
+		id: 'hinge',
+		title: 'Pockets at the corners',
+		does: [
+			...sights.map(
+				(sight) =>
+					`${which(sight)}Four pockets of alkaline paper, ${writer.mark(sight.hold!.size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
+			),
+			`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
+		],
+		because: 'Without adhesive the sheet comes out again by hand.',
+		uses: writer.parts('corner pocket')
+	}),
+	comesTo: ([hold], reader) => `legs of ${showWithUnit(hold!.size.width, reader, 'mark')}, nothing sticks`
+};

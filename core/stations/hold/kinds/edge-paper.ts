@@ -1,0 +1,107 @@
+/** What edge strips and a sling share: folded strips at the bottom and the sides (handbook hold#strips). */
+import { named, which } from '../../../rule/sights.ts';
+import { showWithUnit } from '../../../units/show.ts';
+import { edgeLength, patchOn } from '../own-edges.ts';
+import { planStrips, stripBlank } from '../strips.ts';
+import { boardBehind, explainSlack, foldedParts, slackHold, slackSaid } from './folded.ts';
+import { whose, type HoldDefinition } from './kind.ts';
+import type { Held } from '../held.ts';
+import type { Strip } from '../../../figures/hold.ts';
+import type { HoldKind } from '../../../job/hold-kinds.ts';
+
+export type PaperOf = {
+	kind: HoldKind;
+	names: HoldDefinition['names'];
+	/** `Strips hold`. */
+	holds: string;
+	title: string;
+	because(piece: string): string;
+	/** What the length of a side strip is multiplied by, as an expression. */
+	share: string;
+};
+
+export function edgePaper(of: PaperOf): HoldDefinition {
+	return {
+		names: of.names,
+		...foldedParts(of.kind, of.holds),
+		plan: (shared, subject) => {
+			const { job, piece, shop, opening } = subject;
+			const strips = planStrips(job, shop.house, { readings: piece.readings!, opening });
+			return {
+				...slackHold(shared, subject),
+				count: strips.length,
+				size: { width: strips[0]!.length, height: strips[0]!.reach },
+				strips
+			};
+		},
+		explain: (explain, { hold, job }) => {
+			explainSlack(explain, job);
+			explain('hold.count', '3', 'hold#strips');
+			for (const [index, { side }] of hold.strips!.entries()) {
+				const at = `hold.strips[${index}]`;
+				explain(
+					`${at}.length`,
+					side === 'bottom' ? 'job.piece.readings.bottom' : `job.piece.readings.${side}${of.share}`,
+					'hold#strips'
+				);
+				const hidden = `min(shop.house.stripReach, max(0, window.overlap.${side} - shop.house.pocketBehind))`;
+				explain(`${at}.reach`, job.hold.reach === null ? hidden : 'job.hold.reach', 'hold#strips');
+			}
+			explain('hold.size.width', 'hold.strips[0].length', 'hold#strips');
+			explain('hold.size.height', 'hold.strips[0].reach', 'hold#strips');
+		},
+		contacts: ({ hold, measure }) =>
+			hold.strips!.map((strip) => ({
+				what: 'strip',
+				ring: patchOn(measure, { ...alongEdge(strip, measure), deepFrom: 0, deepTo: strip.reach })
+			})),
+		cut: (holds, job, house, add) => {
+			for (const [index, { strips }] of holds.entries())
+				for (const [at, strip] of strips!.entries()) {
+					const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${at}].${key}`);
+					add(
+						{
+							role: 'edge strip',
+							material: 'alkaline-paper',
+							...stripBlank(strip, house),
+							count: 1,
+							from: 'roll',
+							side: strip.side,
+							...whose(job, index)
+						},
+						path('length'),
+						`${path('reach')} + shop.house.stripBehind`
+					);
+				}
+		},
+		shapes: ({ sight, house, held }) =>
+			sight.hold.strips!.map((strip) =>
+				held(
+					patchOn(sight.measure, { ...alongEdge(strip, sight.measure), deepFrom: 0, deepTo: house.stripBehind }),
+					'Edge strip, behind the sheet'
+				)
+			),
+		step: (sights, writer) => ({
+			id: 'hinge',
+			title: of.title,
+			does: [
+				...sights.map((sight) => {
+					const each = sight.hold!.strips!.map(
+						({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
+					);
+					return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slackSaid(sight, writer)}.`;
+				}),
+				`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
+			],
+			because: of.because(writer.piece),
+			uses: writer.parts('edge strip')
+		}),
+		comesTo: ([hold], reader) => `${showWithUnit(hold!.size.height, reader, 'mark')} onto it, nothing sticks`
+	};
+}
+
+/** A sling's sides stand on the bottom. */
+function alongEdge({ side, length }: Strip, measure: Held['measure']): { side: Strip['side']; from: number; to: number } {
+	const whole = edgeLength(measure, side);
+	return { side, from: side === 'bottom' ? 0 : whole - Math.min(length, whole), to: whole };
+}

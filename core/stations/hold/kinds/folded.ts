@@ -1,0 +1,57 @@
+/** What pockets, strips and a sling share: folded paper that touches the sheet and sticks to nothing of it (handbook hold#slack). */
+import type { Hold } from '../../../figures/hold.ts';
+import type { Size } from '../../../geometry/shapes.ts';
+import type { HoldKind } from '../../../job/hold-kinds.ts';
+import { isStiff } from '../../../job/decide-piece.ts';
+import type { Sight } from '../../../rule/sights.ts';
+import { onAxes, type Explain } from '../../../rule/why.ts';
+import { receiveUp } from '../../../units/round.ts';
+import type { Writer } from '../../step.ts';
+import { noAdhesive, type HoldDefinition, type Shared, type Subject } from './kind.ts';
+import type { Decided } from '../../../job/decided.ts';
+
+/** Nothing is loaded and nothing dries. */
+export function slackHold(
+	shared: Shared,
+	{ job, movement }: Subject
+): Shared & Required<Pick<Hold, 'places' | 'fixed' | 'slack'>> {
+	const room = (axis: keyof Size) => job.hold.slack[axis] ?? receiveUp(movement[axis], job.step);
+	return { ...shared, places: [], fixed: [], slack: { width: room('width'), height: room('height') } };
+}
+
+export function explainSlack(explain: Explain, job: Decided): void {
+	onAxes((axis) =>
+		explain(
+			`hold.slack.${axis}`,
+			job.hold.slack[axis] === undefined ? `up(movement.${axis}, job.step)` : `job.hold.slack.${axis}`,
+			'hold#slack'
+		)
+	);
+	for (const figure of ['inset', 'loadKPa', 'workingKPa', 'dryMinutes']) explain(`hold.${figure}`, '0', 'hold#corners');
+}
+
+/** What suits, and what is decided alike. */
+export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turn'> {
+	return {
+		refuses: ({ piece, float, bare }) => {
+			if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
+			if (piece === 'object') return 'An object is tied down by thread. Choose stitching.';
+			if (float) return `No window hides the ${kind} of a float. Choose pass-through or v-hinge.`;
+			return bare ? `Without a mat nothing hides the ${kind}. Add a mat, or choose hinges.` : null;
+		},
+		offered: () => true,
+		adhesive: noAdhesive(`${holds} without adhesive.`),
+		turn: 'after-placing'
+	};
+}
+
+export function slackSaid({ hold }: Sight, writer: Writer): string {
+	return `${writer.mark(hold!.slack!.width)} of slack across and ${writer.mark(hold!.slack!.height)} up and down, both sides together`;
+}
+
+/** What its tails are fixed to. */
+export function boardBehind({ job }: Writer): string {
+	if (job.hold.from === 'window-mat') return 'window mat';
+	if (job.guard.underMat) return 'under-mat';
+	return job.guard.backing ? 'backing' : 'board behind it';
+}

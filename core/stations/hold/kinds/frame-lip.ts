@@ -1,0 +1,20 @@
+/** The frame's lip: what is stiff, and skin, bone or horn, lies against it without adhesive. */
+import { isStiff } from '../../../job/decide-piece.ts';
+import { heldElsewhere } from './held-elsewhere.ts';
+import { noAdhesive, type HoldDefinition } from './kind.ts';
+
+export const frameLip: HoldDefinition = {
+	...heldElsewhere,
+	names: { choice: 'The frame’s lip', paper: 'Held by the frame’s lip', label: 'the frame’s lip' },
+	refuses: ({ piece, float }) => {
+		if (float) return 'In a float the lip does not reach the piece. Choose another hold.';
+		return isStiff(piece) || piece === 'bone' || piece === 'vellum'
+			? null
+			: 'A sheet slides out from under a lip. Choose hinges, pockets or strips.';
+	},
+	offered: () => true,
+	adhesive: noAdhesive('The frame’s lip holds without adhesive.'),
+	step: () => null,
+	turn: 'after-placing',
+	comesTo: () => 'nothing touches it but the rabbet’s felt; nothing sticks'
+};

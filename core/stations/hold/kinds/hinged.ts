@@ -1,0 +1,255 @@
+/** What the three hinges share: tabs of tissue or tape that stick to the sheet at its edges (handbook hold#hinges). */
+import type { Hold, EdgePlaces } from '../../../figures/hold.ts';
+import type { Shape } from '../../../figures/scene.ts';
+import type { Point, Size } from '../../../geometry/shapes.ts';
+import { isStiff } from '../../../job/decide-piece.ts';
+import { named, which } from '../../../rule/sights.ts';
+import { inSentence } from '../../../units/in-sentence.ts';
+import { showShare } from '../../../units/show.ts';
+import { hingesAsLaid, laidOn, staysFaceUp } from '../as-laid.ts';
+import { planHinges, tissueFor, topHold } from '../hinges.ts';
+import { patchOn } from '../own-edges.ts';
+import type { Writer } from '../../step.ts';
+import type { BackPen, Contact, Fitting, HoldDefinition } from './kind.ts';
+import type { Cut } from '../../../figures/cut.ts';
+
+/** What a kind of hinge adds: its name before `hinges`, whether it stands above the sheet, how its tabs are fixed. */
+export type HingeOf = {
+	names: HoldDefinition['names'];
+	/** `T-`, `pass-through `. */
+	before: string;
+	/** Its tabs stand up behind the mat, with a cross-piece on the board; else they stay behind the sheet. */
+	stands: boolean;
+	inFloat: string | null;
+	/** How the tabs are fixed, as a sentence. */
+	fixed(writer: Writer, of: { crosses: string; board: string; faceUp: boolean }): string;
+};
+
+export function hinged(of: HingeOf): HoldDefinition {
+	return {
+		names: of.names,
+		refuses: (to) => refuses(to) ?? (to.float ? of.inFloat : null),
+		offered: () => true,
+		adhesive: {
+			usual: () => 'starch-paste',
+			refuses: (family) => (family === 'none' ? 'A hinge holds by an adhesive. Choose one, such as starch-paste.' : null)
+		},
+		plan: planFor(of.stands),
+		explain: explainHinges(of.stands),
+		contacts: edgeContacts('hinge'),
+		cut: (holds, job, house, add) => {
+			const material = job.hold.adhesive.id;
+			const path = (index: number, text: string) => named(job.several ? index + 1 : null, text);
+			const tabOf = ({ size, tab }: Hold): Size => ({ width: size.width, height: size.height + tab! });
+			for (const { first, size, count, of: whichOf } of alike(holds, tabOf))
+				add(
+					{ role: 'hinge tab', ...whichOf, material, ...size, count, from: 'tissue' },
+					path(first, 'hold.size.width'),
+					`${path(first, 'hold.size.height')} + ${path(first, 'hold.tab')}`
+				);
+			if (!of.stands) return;
+			for (const { first, size, count, of: whichOf } of alike(holds, ({ cross }) => cross!))
+				add(
+					{ role: 'cross-piece', ...whichOf, material, ...size, count, from: 'tissue' },
+					path(first, 'hold.cross.width'),
+					path(first, 'hold.cross.height')
+				);
+		},
+		shapes: (pen) => shapes(pen, of.stands),
+		step: (sights, writer) => {
+			const { job, plan: made } = writer;
+			const holds = sights.map((sight) => sight.hold!);
+			const [hold] = holds as [Hold];
+			const count = holds.reduce((sum, one) => sum + one.count, 0);
+			const paste = job.hold.adhesive.family === 'paste';
+			const tissue = [...new Set(holds.map((one) => one.tissue ?? '–'))].join(' or ');
+			const faceUp = staysFaceUp(job);
+			const tabs = writer
+				.parts('hinge tab')
+				.map((cut) => `${cut.count} tabs ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
+				.join('; ');
+			const crosses = [...new Set(writer.parts('cross-piece').map((cut) => writer.size(cut, 'mark')))].join(' or ');
+			const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
+			const turn = faceUp
+				? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
+				: 'The sheet lies face down, so its right is at your left';
+			return {
+				id: 'hinge',
+				title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${of.before}${count === 1 ? 'hinge' : 'hinges'}`,
+				does: [
+					`${tabs}, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : inSentence(job.hold.adhesive.name)}; all made and counted beforehand.`,
+					...sights.map(
+						(sight) =>
+							`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
+								.map((one) => writer.mark(one))
+								.join(', ')} from its left corner, each holding it by ${writer.mark(sight.hold!.size.height)}.`
+					),
+					...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
+					of.fixed(writer, { crosses, board: laidOn(made, job, sights[0]!).board, faceUp }),
+					...(!paste
+						? []
+						: faceUp
+							? [
+									'Blotter and a small weight on each tab at the sheet’s bare edge, none where it sheds; change the blotter after 5 minutes.'
+								]
+							: ['Blotter and weight on them; change the blotter after 5 minutes.'])
+				],
+				because: others
+					? 'Held at more than its top edge it cannot grow: look again in two years.'
+					: 'Held at the top only, the sheet can grow and shrink without bulging.',
+				waitMinutes: hold.dryMinutes,
+				uses: writer.parts('hinge tab', 'cross-piece')
+			};
+		},
+		turn: 'after-placing',
+		comesTo: (holds) => {
+			const [hold] = holds as [Hold];
+			const load = Math.max(...holds.map((one) => one.loadKPa));
+			return hold.workingKPa === 0
+				? ''
+				: `${hold.count} in all, each at ${showShare(load, hold.workingKPa)} of what it may carry`;
+		}
+	};
+}
+
+function refuses({ piece }: Fitting): string | null {
+	if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
+	return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
+}
+
+const planFor =
+	(stands: boolean): HoldDefinition['plan'] =>
+	(shared, { job, piece, shop, measure, opening }) => {
+		const { adhesive } = job.hold;
+		const { others, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands });
+		const carrying = top.places.length;
+		return {
+			...shared,
+			...top,
+			count: carrying + others.reduce((sum, { places }) => sum + places.length, 0),
+			tissue: adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null,
+			// Grams × gravity are millinewtons; over mm² they are kilopascals. Those of the other edges carry nothing.
+			loadKPa: (shared.sheetGrams * shop.house.gravity) / (carrying * top.size.width * top.size.height),
+			workingKPa: adhesive.loadKPa,
+			dryMinutes: adhesive.dryMinutes,
+			fixed: ['top', ...others.map(({ side }) => side)],
+			...(others.length > 0 ? { others } : {})
+		};
+	};
+
+const explainHinges =
+	(stands: boolean): HoldDefinition['explain'] =>
+	(explain, { hold, job, measure, house }) => {
+		const how = topHold(job, measure, house);
+		const asked = job.hold.places ? null : job.hold.count;
+		explain('hold.inset', 'min(shop.house.hingeInset, measure.mean.width / 5)', 'hold#hinges');
+		const others = (hold.others ?? []).reduce((sum, { places }) => sum + places.length, 0);
+		const carrying = hold.places.length;
+		const evenly = (length: string, inset: string) => `max(2, count((${length} - 2 * ${inset}) / shop.house.hingeEach) + 1)`;
+		const top =
+			job.hold.places || how !== 'tabs'
+				? String(carrying)
+				: asked === null
+					? evenly('measure.mean.width', 'hold.inset')
+					: 'job.hold.count';
+		explain('hold.count', others > 0 ? `${top} + ${others}` : top, 'hold#hinges');
+		for (const index of hold.places.keys()) {
+			const even = `hold.inset + (measure.mean.width - 2 * hold.inset) * ${index} / (${carrying} - 1)`;
+			explain(
+				`hold.places[${index}]`,
+				job.hold.places ? `job.hold.places[${index}]` : carrying === 1 ? 'measure.mean.width / 2' : even,
+				'hold#hinges'
+			);
+		}
+		for (const [at, { side, places }] of (hold.others ?? []).entries()) {
+			const length = `measure.mean.${side === 'bottom' ? 'width' : 'height'}`;
+			const inset = `min(shop.house.hingeInset, ${length} / 5)`;
+			for (const index of places.keys())
+				explain(
+					`hold.others[${at}].places[${index}]`,
+					`${inset} + (${length} - 2 * ${inset}) * ${index} / (${places.length} - 1)`,
+					'hold#edges'
+				);
+		}
+		const width =
+			job.hold.width === null ? 'min(shop.house.hingeWidth, shop.house.hingeWidthShare * measure.mean.width)' : 'job.hold.width';
+		explain('hold.size.width', how === 'strip' ? 'measure.mean.width' : width, 'hold#size');
+		explain('hold.size.height', 'job.hold.contact', 'hold#size');
+		const apart = hold.places.slice(1).map((_, index) => `hold.places[${index + 1}] - hold.places[${index}]`);
+		const least =
+			apart.length > 0 ? `min(shop.house.crossWidth, min(${apart.join(', ')}) - shop.house.crossApart)` : 'shop.house.crossWidth';
+		explain('hold.cross.width', how === 'strip' ? 'hold.size.width' : `max(hold.size.width, ${least})`, 'hold#size');
+		const above = (usual: string, less: string) => `min(shop.house.${usual}, max(1, window.placement.top - shop.house.${less}))`;
+		explain('hold.cross.height', above('crossHeight', 'crossInside'), 'hold#off-board');
+		explain('hold.tab', stands ? above('hingeTab', 'tabInside') : 'shop.house.hingeTab', 'hold#off-board');
+		if (hold.tissue !== null) explain('hold.tissue', 'next(job.piece.grammage / 10, shop.tissues)', 'hold#tissue');
+		explain(
+			'hold.loadKPa',
+			`hold.sheetGrams * shop.house.gravity / (${carrying} * hold.size.width * hold.size.height)`,
+			'hold#load'
+		);
+		explain('hold.workingKPa', `shop.adhesives[${job.hold.adhesive.id}].loadKPa`, 'hold#load');
+		explain('hold.dryMinutes', `shop.adhesives[${job.hold.adhesive.id}].dryMinutes`, 'hold#drying');
+	};
+
+/** Patches along the top edge, and along others where it is held there too. */
+export function edgeContacts(what: Contact['what']): HoldDefinition['contacts'] {
+	return ({ hold, measure }) => {
+		const inside = hold.patchInside ?? 0;
+		const { width, height } = hold.size;
+		return edgesOf(hold).flatMap(({ side, places }) =>
+			places.map((place): Contact => ({
+				what,
+				ring: patchOn(measure, {
+					side,
+					from: place - width / 2,
+					to: place + width / 2,
+					deepFrom: inside,
+					deepTo: inside + height
+				})
+			}))
+		);
+	};
+}
+
+function edgesOf({ places, others }: Hold): EdgePlaces[] {
+	return places.length === 0 ? [] : [{ side: 'top', places }, ...(others ?? [])];
+}
+
+/** A T-hinge stands up behind the mat; the tabs of a float stay behind the sheet. */
+function shapes({ sight, house, held }: BackPen, stands: boolean): Shape[] {
+	const { hold, measure } = sight;
+	const { size, cross } = hold;
+	const tab = hold.tab!;
+	return edgesOf(hold).flatMap(({ side, places }) =>
+		places.flatMap((place): Shape[] => {
+			const patch = (width: number, deepFrom: number, deepTo: number): Point[] =>
+				patchOn(measure, { side, from: place - width / 2, to: place + width / 2, deepFrom, deepTo });
+			const tabShape = held(stands ? patch(size.width, -tab, size.height) : patch(size.width, 0, tab), 'Hinge: tab');
+			if (!stands) return [tabShape];
+			const above = house.crossAbove + cross!.height;
+			return [tabShape, held(patch(cross!.width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')];
+		})
+	);
+}
+
+type Alike = { /** Index of the first sheet that has them. */ first: number; size: Size; count: number; of: Pick<Cut, 'of'> };
+
+/** Parts of one size are torn together, whichever sheet they hold; where sheets differ, each says of which windows it is. */
+function alike(holds: Hold[], sizeOf: (hold: Hold) => Size): Alike[] {
+	const groups = new Map<string, number[]>();
+	for (const [index, hold] of holds.entries()) {
+		const { width, height } = sizeOf(hold);
+		const key = `${width} ${height}`;
+		groups.set(key, [...(groups.get(key) ?? []), index]);
+	}
+	return [...groups.values()].map((indexes) => ({
+		first: indexes[0]!,
+		size: sizeOf(holds[indexes[0]!]!),
+		count: indexes.reduce((sum, index) => sum + holds[index]!.count, 0),
+		of:
+			groups.size === 1
+				? {}
+				: { of: `${indexes.length === 1 ? 'window' : 'windows'} ${indexes.map((index) => index + 1).join(', ')}` }
+	}));
+}

@@ -1,0 +1,11 @@
+/** A sling: a strip along the bottom, and sides that stand on it. */
+import { edgePaper } from './edge-paper.ts';
+
+export const sling = edgePaper({
+	kind: 'sling',
+	names: { choice: 'Sling', paper: 'Sling', label: 'a sling' },
+	holds: 'A sling holds',
+	title: 'A sling',
+	because: (piece) => `The ${piece} rests in it, and nothing hangs by an adhesive.`,
+	share: ' * shop.house.slingShare'
+});

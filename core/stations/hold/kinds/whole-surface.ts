@@ -1,0 +1,86 @@
+/** Stuck down whole: its whole back sticks, for what can be made again (handbook hold#whole-surface). */
+import { isStiff } from '../../../job/decide-piece.ts';
+import { named } from '../../../rule/sights.ts';
+import { onAxes } from '../../../rule/why.ts';
+import { inSentence } from '../../../units/in-sentence.ts';
+import { ownCorners } from '../own-edges.ts';
+import { boardBehind } from './folded.ts';
+import { whose, type HoldDefinition } from './kind.ts';
+
+export const wholeSurface: HoldDefinition = {
+	names: { choice: 'Stuck down whole', paper: 'Stuck down whole', label: 'stuck down whole' },
+	refuses: ({ piece }) => {
+		if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
+		return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
+	},
+	offered: ({ piece }) => piece !== 'bone' && piece !== 'vellum',
+	adhesive: {
+		usual: () => 'adhesive-board',
+		refuses: (family) =>
+			family === 'whole-surface' || family === 'glue'
+				? null
+				: 'What sticks the whole surface is adhesive-board, dry-mount, spray or reversible-glue. Choose one of them.'
+	},
+	plan: (shared, { job, shop: { house }, measure: { mean } }) => {
+		const { adhesive } = job.hold;
+		return {
+			...shared,
+			count: 1,
+			places: [],
+			size: { ...mean },
+			loadKPa: (shared.sheetGrams * house.gravity) / (mean.width * mean.height),
+			workingKPa: adhesive.loadKPa,
+			dryMinutes: Math.max(adhesive.dryMinutes, house.boardDryMinutes),
+			fixed: ['top', 'right', 'bottom', 'left']
+		};
+	},
+	explain: (explain, { job }) => {
+		explain('hold.inset', '0', 'hold#hinges');
+		const adhesive = `shop.adhesives[${job.hold.adhesive.id}]`;
+		explain('hold.count', '1', 'hold#whole-surface');
+		onAxes((axis) => explain(`hold.size.${axis}`, `measure.mean.${axis}`, 'hold#whole-surface'));
+		explain('hold.loadKPa', 'hold.sheetGrams * shop.house.gravity / (measure.mean.width * measure.mean.height)', 'hold#load');
+		explain('hold.workingKPa', `${adhesive}.loadKPa`, 'hold#load');
+		explain('hold.dryMinutes', `max(${adhesive}.dryMinutes, shop.house.boardDryMinutes)`, 'hold#drying');
+	},
+	contacts: () => [],
+	// Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not.
+	cut: (holds, job, _, add) => {
+		const { adhesive } = job.hold;
+		if (adhesive.family !== 'whole-surface' || adhesive.id === 'spray') return;
+		for (const [index, { size }] of holds.entries()) {
+			const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
+			add(
+				{
+					role: adhesive.ownBoard ? 'adhesive board' : 'adhesive sheet',
+					material: adhesive.id,
+					...size,
+					count: 1,
+					from: 'sheet',
+					...whose(job, index)
+				},
+				path('width'),
+				path('height')
+			);
+		}
+	},
+	shapes: ({ sight, held }) => [held(ownCorners(sight.measure), 'Stuck down on its whole surface')],
+	step: (sights, writer) => {
+		const { adhesive } = writer.job.hold;
+		const board = adhesive.ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
+		return {
+			id: 'stick-down',
+			title: `Stick it down, ${inSentence(adhesive.name)}`,
+			does: [
+				`The print onto ${board}, in one attempt: from one edge on, the air pressed out before the rest is let down.`,
+				'The glued face bows the board: dried under weight, or counter-lined.'
+			],
+			because: 'It cannot be removed: only for what can be printed again.',
+			...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+			waitMinutes: sights[0]!.hold!.dryMinutes,
+			uses: writer.parts('adhesive board', 'adhesive sheet')
+		};
+	},
+	turn: 'before-placing',
+	comesTo: () => ''
+};
