@@ -22,7 +22,7 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	await openDeaf(other, number);
 	await here.browser.type('Border width', '75');
 	await here.browser.type('Wider at the bottom by', '12');
-	await here.browser.sees('rev 2 · kept');
+	await here.untilKept(number, 'both of the first’s figures', ({ borders }) => borders!.width === 75 && borders!.weight === 12);
 
 	await other.type('Border width', '80');
 	await other.sees('Somebody else changed this job meanwhile');
@@ -33,16 +33,15 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	await other.type('Overlap, each side', '7');
 	await other.sees('window · overlap 7 6');
 	await other.press('Keep what is chosen');
-	await other.sees('rev 3 · kept');
-	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 80, weight: 12 });
-	assert.equal((await kept(number)).job.window!.overlap, 7);
+	const settled = await here.untilKept(number, 'the chosen mixture', ({ window }) => window!.overlap === 7);
+	assert.deepEqual(settled.borders, { way: 'weighted', width: 80, weight: 12 });
 
 	// The first has heard of it; behind once more, it chooses theirs.
-	await here.browser.sees('rev 3 · kept elsewhere');
+	await here.browser.sees('kept elsewhere');
 	await openDeaf(here.browser, number);
-	const { job } = await kept(number);
+	const { job, rev } = await kept(number);
 	const written = { ...job, borders: { ...job.borders, width: 85 } };
-	await send(here.server.address, 'PUT', `/api/jobs/${number}`, written, { 'if-match': '"3"' });
+	await send(here.server.address, 'PUT', `/api/jobs/${number}`, written, { 'if-match': `"${rev}"` });
 	await here.browser.type('Border width', '90');
 	await here.browser.sees('Somebody else changed this job meanwhile');
 	await here.browser.press('85');
