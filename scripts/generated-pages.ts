@@ -1,7 +1,7 @@
 /** The pages made from lists in core/: a test holds the files against them. */
 import { RULES } from '../core/judge/rules.ts';
 import { readFileSync } from 'node:fs';
-import { isOfFit, type Rule } from '../core/rule/rule.ts';
+import type { Rule } from '../core/rule/rule.ts';
 import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
 import { SCHOOLS } from '../core/job/schools.ts';
@@ -10,6 +10,8 @@ import { HOUSE_NAMES } from '../core/shop/house-names.ts';
 import { usualFigure } from '../core/shop/own-house.ts';
 import { figureWord } from '../core/units/figures.ts';
 import type { Unit } from '../core/units/length.ts';
+import { whenOf } from '../core/rule/when.ts';
+import type { Reader } from '../core/units/show.ts';
 
 export function generatedPages(): Record<string, string> {
 	return {
@@ -45,10 +47,13 @@ function chaptersWithRules(): Record<string, string> {
 	);
 }
 
+/** The handbook says the figures as they come. */
+const IN_MM: Reader = { unit: 'mm', fraction: 16 };
+
 function ruleTable(rules: readonly Rule[]): string {
 	const rows = rules.map((rule) => {
 		const at = (['rare', 'keep', 'show'] as const).map((grade) => rule.severity[grade] ?? '–');
-		return `| \`${rule.id}\` | ${rule.when} | ${at.join(' | ')} | ${rule.fixes ?? 'looked at by hand'} |\n`;
+		return `| \`${rule.id}\` | ${whenOf(rule, HOUSE_MM, IN_MM)} | ${at.join(' | ')} | ${rule.fixes ?? 'looked at by hand'} |\n`;
 	});
 	return `| rule | when | Rare | Keep | Show | what fixes it |\n|---|---|---|---|---|---|\n${rows.join('')}`;
 }
@@ -58,10 +63,10 @@ function findingsPage(): string {
 		const severity = (['rare', 'keep', 'show'] as const)
 			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
-		const kind = isOfFit(rule.id) ? ' A finding about fit: it does not change the grade.' : '';
-		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${rule.when}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
+		const kind = rule.of === 'fit' ? ' A finding about fit: it does not change the grade.' : '';
+		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${whenOf(rule, HOUSE_MM, IN_MM)}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
-	return `# Findings\n\nA finding says what is, then why, then offers the fix. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
+	return `# Findings\n\nA finding says what is, then why, then offers the fix. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/stations/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
 }
 
 function lowerFirst(text: string): string {

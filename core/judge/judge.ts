@@ -1,6 +1,6 @@
 /** Findings, the grade reached and what holds it down (handbook guard#grade-reached). */
 import { GRADES, type Grade } from '../shop/grades.ts';
-import { isOfFit, type Case, type Context, type Finding, type Rule, type Severity } from '../rule/rule.ts';
+import { type Case, type Context, type Finding, type Rule, type Severity } from '../rule/rule.ts';
 import { RULES } from './rules.ts';
 
 export type Verdict = {
@@ -37,7 +37,7 @@ export function judge(context: Context): Verdict {
 	return {
 		findings,
 		grade: { aimed, reached, heldBy, known: isPlanned && answered.has('guard') && answered.has('hold') },
-		fits: !findings.some((finding) => finding.severity === 'stop' && isOfFit(finding.rule))
+		fits: !findings.some((finding) => finding.severity === 'stop' && finding.of === 'fit')
 	};
 }
 
@@ -67,6 +67,7 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 	return {
 		rule: rule.id,
 		station: rule.station,
+		of: rule.of,
 		severity: found.severity ?? rule.severity[grade]!,
 		says: found.says,
 		why: found.why ?? rule.why,
@@ -78,7 +79,7 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 
 /** Only what may stop the grade is asked. */
 function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
-	return RULES.filter((rule) => rule.severity[grade] === 'stop' && !isOfFit(rule.id)).map((rule) => [
+	return RULES.filter((rule) => rule.severity[grade] === 'stop' && rule.of === 'safety').map((rule) => [
 		rule,
 		rule.find({ ...context, grade })
 	]);
@@ -86,7 +87,7 @@ function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
 
 const STOPPING = RULES.filter(({ id, severity }) => Object.values(severity).includes('stop') && !id.startsWith('window.'));
 
-export type StopFound = { rule: string; where: string; remedies: Case['remedies'] };
+export type StopFound = { rule: string; of: Rule['of']; where: string; remedies: Case['remedies'] };
 
 /**
  * Every stop at a grade that materials bear on: those of safety one by one, those of fit counted; and the cautions of rules that stop at
@@ -102,15 +103,15 @@ export function stopsAt(context: Context): { safety: StopFound[]; fit: number; c
 				if (severity === 'caution') cautions += 1;
 				return severity === 'stop';
 			})
-			.map((found) => ({ rule: rule.id, where: found.where ?? '', remedies: found.remedies }))
+			.map((found) => ({ rule: rule.id, of: rule.of, where: found.where ?? '', remedies: found.remedies }))
 	);
-	const safety = stops.filter(({ rule }) => !isOfFit(rule));
+	const safety = stops.filter(({ of }) => of === 'safety');
 	return { safety, fit: stops.length - safety.length, cautions };
 }
 
 /** Ids of the safety rules that stop a grade. */
 function stopsAmong(asked: [Rule, Case[]][], grade: Grade): string[] {
 	return asked
-		.filter(([rule, cases]) => !isOfFit(rule.id) && cases.some((found) => (found.severity ?? rule.severity[grade]) === 'stop'))
+		.filter(([rule, cases]) => rule.of === 'safety' && cases.some((found) => (found.severity ?? rule.severity[grade]) === 'stop'))
 		.map(([rule]) => rule.id);
 }

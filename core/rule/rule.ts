@@ -26,7 +26,12 @@ export type Case = {
 export type Rule = {
 	id: string;
 	station: Station;
-	/** When it fires, for the printed list. */
+	/**
+	 * Stops of fit forbid the work but do not lower the grade: a good package in a frame that is too small is still a good package. Those of
+	 * safety lower it.
+	 */
+	of: 'fit' | 'safety';
+	/** When it fires, for the printed list; `{figure}` stands for a house figure (when.ts). */
 	when: string;
 	/** Missing at a grade: nothing to say there. */
 	severity: Partial<Record<Grade, Severity>>;
@@ -42,6 +47,7 @@ export type Rule = {
 export type Finding = {
 	rule: string;
 	station: Station;
+	of: Rule['of'];
 	severity: Severity;
 	says: string;
 	why: string;
@@ -53,8 +59,3 @@ export type Finding = {
 	/** Accepted knowingly, by whom and why. */
 	accepted?: { reason: string; initials: string };
 };
-
-/** Stops of fit forbid the work but do not lower the grade: a good package in a frame that is too small is still a good package. */
-export function isOfFit(ruleId: string): boolean {
-	return /^(window|pack|frame|hang|tool)\./.test(ruleId) || ruleId === 'mat.print-short';
-}

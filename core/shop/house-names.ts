@@ -22,6 +22,7 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	setbackBeyondSheet: 'setback of a lift beyond the sheet’s edge',
 	showZoneMargin: 'margin of a zone that must show',
 	hideZoneMargin: 'margin of a zone that must be hidden',
+	outOfTrue: 'out of true from',
 	leastOverlap: 'least overlap',
 	thinBorder: 'a border is narrow under',
 	thinBorderFrom: 'narrow borders are noted from a long side of',

@@ -30,6 +30,8 @@ export const HOUSE_MM = {
 	setbackBeyondSheet: 2,
 	showZoneMargin: 2,
 	hideZoneMargin: 1,
+	/** By so much may sides and diagonals disagree, and a sheet lean, before it counts. */
+	outOfTrue: 1,
 	leastOverlap: 3,
 	thinBorder: 40,
 	thinBorderFrom: 300,

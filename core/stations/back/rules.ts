@@ -8,6 +8,7 @@ export const backRules: Rule[] = [
 	{
 		id: 'seal.none',
 		station: 'back',
+		of: 'safety',
 		when: 'neither tape nor dust cover on a wood or ready-made back; with the cover alone a caution at Rare',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust and insects come in by the joint.',
@@ -30,7 +31,8 @@ export const backRules: Rule[] = [
 	{
 		id: 'seal.land-thin',
 		station: 'back',
-		when: 'under 5 mm of wood for the tape, with 2 mm of it left bare',
+		of: 'safety',
+		when: 'under {landLeast} of wood for the tape, with {bareWood} of it left bare',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'On so little wood a tape lets go, or shows from the side.',
 		fixes: 'A moulding with more flat wood at its back.',

@@ -7,7 +7,8 @@ export const climateRules: Rule[] = [
 	{
 		id: 'climate.cold-wall',
 		station: 'climate',
-		when: 'an outside wall colder than the dew point of the air in the pack, with less than 6 mm of air behind the frame',
+		of: 'safety',
+		when: 'an outside wall colder than the dew point of the air in the pack, with less than {coldWallAir} of air behind the frame',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Damp settles on a back that is cold; air behind it keeps it nearer the room. An estimate.',
 		fixes: 'Higher bumpers, so that air passes behind the frame.',

@@ -6,6 +6,7 @@ export const cuttingRules: Rule[] = [
 	{
 		id: 'tool.too-small',
 		station: 'cut',
+		of: 'fit',
 		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, glazing longer than the glass cutter, or a moulding wider or deeper than the saw takes',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Better known before the board lies on the bench: it is cut elsewhere, or in another board.',

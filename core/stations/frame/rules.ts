@@ -15,7 +15,8 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.lip-short',
 		station: 'frame',
-		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under 3 mm, or with an edge seal under 5, or lip − allowance under 3',
+		of: 'fit',
+		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under {lipCover}, or with an edge seal under {lipCoverSealed|bare}, or lip − allowance under {lipCover|bare}',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
 		fixes: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
@@ -37,6 +38,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.does-not-fit',
 		station: 'frame',
+		of: 'fit',
 		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The pack has to go in with room to grow, and stay where it is put.',
@@ -52,6 +54,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.allowance-small',
 		station: 'frame',
+		of: 'fit',
 		when: 'an allowance that was typed is less than glazing and boards grow over the year',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
@@ -75,6 +78,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.weak',
 		station: 'frame',
+		of: 'fit',
 		when: 'the mass is more than the section carries',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
@@ -97,6 +101,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'points.flexible',
 		station: 'frame',
+		of: 'safety',
 		when: 'flexible tabs hold the pack',
 		severity: { rare: 'caution', keep: 'note' },
 		why: 'Tabs bend back under load; rigid pins stay.',
@@ -116,6 +121,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.pair-size',
 		station: 'frame',
+		of: 'fit',
 		when: 'a pack that no pair of the metal section is sold for',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Metal sections are bought by size: between two of them the pack rattles or does not go in.',
@@ -143,12 +149,13 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.misfit',
 		station: 'frame',
-		when: 'the two diagonals of the customer’s frame miss its four sides by more than 1 mm',
+		of: 'fit',
+		when: 'the two diagonals of the customer’s frame miss its four sides by more than {outOfTrue}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Five readings fix the rabbet and the sixth checks them. Measure again before glazing is cut to follow it.',
 		find: (context) => {
 			const misfit = context.plan.frame?.misfit ?? 0;
-			return misfit <= 1
+			return misfit <= context.shop.house.outOfTrue
 				? []
 				: [{ says: `The frame’s readings disagree by ${saidFine(context, misfit)}.`, where: 'frame.misfit' }];
 		}
@@ -156,6 +163,7 @@ export const frameRules: Rule[] = [
 	{
 		id: 'frame.out-of-true',
 		station: 'frame',
+		of: 'fit',
 		when: 'the customer’s frame is out of square by more than half a millimetre',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Glazing cut square would press in the closed corners: it is cut to follow the frame, or a straight lite pulls the frame true.',

@@ -17,6 +17,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'board.touch-acidic',
 		station: 'guard',
+		of: 'safety',
 		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'It is not purified: it yellows, and its fumes stain the piece.',
@@ -29,6 +30,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'board.backing-acidic',
 		station: 'guard',
+		of: 'safety',
 		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Its fumes, acid and formaldehyde, reach the paper for as long as it lies there.',
@@ -72,6 +74,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'board.backing-grade',
 		station: 'guard',
+		of: 'safety',
 		when: 'a backing whose table does not reach the grade, barrier or not',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'What closes the back stays in the package as long as the piece does.',
@@ -93,6 +96,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'board.backing-weak',
 		station: 'guard',
+		of: 'safety',
 		when: 'no stiff backing, or a dust cover alone (a wood-fibre back without a barrier is board.backing-acidic alone)',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
@@ -110,6 +114,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'material.buffer-harm',
 		station: 'guard',
+		of: 'safety',
 		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The alkaline reserve that is good for most paper fades cyanotype and dyes, and weakens silk, wool and skin.',
@@ -127,6 +132,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'material.unknown',
 		station: 'guard',
+		of: 'safety',
 		when: 'a material in the pack whose figures nobody has given',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'What is not known of it can’t be judged; careful values are used for the figures. Ask for its data sheet.',
@@ -143,6 +149,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.none',
 		station: 'guard',
+		of: 'safety',
 		when: 'a work on paper, skin or cloth without glazing, at Keep a stop where it sheds; panels and canvases may go without',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Dust, breath, fingers and light reach it unhindered.',
@@ -162,6 +169,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.uv-low',
 		station: 'guard',
+		of: 'safety',
 		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
 		severity: { rare: 'stop', keep: 'stop', show: 'note' },
 		why: 'The rest reaches the colours by day and adds to the harm of the light.',
@@ -182,6 +190,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.static-friable',
 		station: 'guard',
+		of: 'safety',
 		when: 'acrylic that is not anti-static over a friable piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'Its charge lifts the particles off the sheet.',
@@ -201,7 +210,8 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.breakable',
 		station: 'guard',
-		when: 'glass on a piece that travels, near children, over a bed, or of more than 0.6 m²',
+		of: 'safety',
+		when: 'glass on a piece that travels, near children, over a bed, or of more than {glassLargeM2}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Broken glass falls on the piece and cuts it.',
 		fixes: 'Acrylic, or laminated glass.',
@@ -235,7 +245,8 @@ export const guardRules: Rule[] = [
 	{
 		id: 'glazing.etched-deep',
 		station: 'guard',
-		when: 'matt-etched glass over a gap of more than 3 mm',
+		of: 'safety',
+		when: 'matt-etched glass over a gap of more than {etchedGapMost}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Its face scatters: what lies deep behind it is blurred.',
 		fixes: 'UV glass of low reflection.',
@@ -255,7 +266,8 @@ export const guardRules: Rule[] = [
 	{
 		id: 'friable.no-trough',
 		station: 'guard',
-		when: 'a friable piece without a reverse bevel and a lift of 1.4 mm directly over the under-mat',
+		of: 'safety',
+		when: 'a friable piece without a reverse bevel and a lift of {troughLift} directly over the under-mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
 		fixes: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
@@ -277,7 +289,8 @@ export const guardRules: Rule[] = [
 	{
 		id: 'mat.join',
 		station: 'guard',
-		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than 10 mm to the window) or by spray',
+		of: 'safety',
+		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than {joinFromWindow} to the window) or by spray',
 		severity: { rare: 'stop', keep: 'caution' },
 		why: 'Its adhesive creeps toward the window and reaches the sheet.',
 		fixes: 'Gummed tape along one edge.',
@@ -298,6 +311,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'seal.edge-grade',
 		station: 'guard',
+		of: 'safety',
 		when: 'an edge-seal tape below the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'It shares the package’s air for years and lets go before it is opened.',
@@ -318,6 +332,7 @@ export const guardRules: Rule[] = [
 	{
 		id: 'seal.edge-none',
 		station: 'guard',
+		of: 'safety',
 		when: 'no edge seal at Rare',
 		severity: { rare: 'caution' },
 		why: 'Dust and the room’s swings of damp reach the piece through the edges.',

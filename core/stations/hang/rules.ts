@@ -10,7 +10,8 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.wood-thin',
 		station: 'hang',
-		when: 'under 10 mm of flat wood at the back for the hangers’ screws; under 6 a stop',
+		of: 'fit',
+		when: 'under {woodForScrew} of flat wood at the back for the hangers’ screws; under {woodForScrewLeast|bare} a stop',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A screw near an edge splits the wood, and the hanger’s plate sticks out past it.',
 		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
@@ -33,6 +34,7 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.ring-none',
 		station: 'hang',
+		of: 'fit',
 		when: 'no ring of the shop has a plate that the wood takes and bears enough, or the one that was chosen does not',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A ring bears twice what pulls at it, and its plate stays within the wood.',
@@ -59,6 +61,7 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.wire-none',
 		station: 'hang',
+		of: 'fit',
 		when: 'no wire on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
@@ -79,6 +82,7 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.wire-shows',
 		station: 'hang',
+		of: 'fit',
 		when: 'a wire was asked for and the frame is too low to hide it',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Wire and hook would show above the frame, or the pull would grow without limit: the rings hang straight on hooks.',
@@ -100,7 +104,8 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.wire-flat',
 		station: 'hang',
-		when: 'on the one hook that was asked for the wire would lie flatter than 15 degrees',
+		of: 'fit',
+		when: 'on the one hook that was asked for the wire would lie flatter than {wireAngleLeast}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The flatter the wire, the harder it pulls at the rails, without limit; two hooks are planned.',
 		fixes: 'Two hooks.',
@@ -120,7 +125,8 @@ export const hangRules: Rule[] = [
 	{
 		id: 'hang.too-heavy',
 		station: 'hang',
-		when: 'a wire was asked for above 12 kg, or the whole weighs more than 25',
+		of: 'fit',
+		when: 'a wire was asked for above {wireMostKg}, or the whole weighs more than {cleatFromKg|bare}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a rail, or an installer hangs it.',
 		fixes: 'Rings straight on hooks; for the heaviest a rail or an installer.',

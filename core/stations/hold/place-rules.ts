@@ -33,6 +33,7 @@ export const placeRules: Rule[] = [
 	{
 		id: 'hold.keep-off',
 		station: 'hold',
+		of: 'safety',
 		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
@@ -56,6 +57,7 @@ export const placeRules: Rule[] = [
 	{
 		id: 'hold.off-board',
 		station: 'hold',
+		of: 'safety',
 		when: 'a tab or a cross-piece leaves the board it lies on, there is no such board, or hinges lie on each other',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A hinge holds by the board that it is pasted to, over its whole length.',
@@ -65,7 +67,8 @@ export const placeRules: Rule[] = [
 	{
 		id: 'hold.too-much',
 		station: 'hold',
-		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over 200 mm), or pockets, strips and slings that leave less slack than the sheet moves',
+		of: 'safety',
+		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over {oneTabUpTo}), or pockets, strips and slings that leave less slack than the sheet moves',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'A sheet that can’t grow bulges toward the glazing or tears.',
 		fixes: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
@@ -75,7 +78,8 @@ export const placeRules: Rule[] = [
 	{
 		id: 'hold.corner-shows',
 		station: 'hold',
-		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than 12 mm, a strip less than 3',
+		of: 'safety',
+		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than {pocketLeast}, a strip less than {stripLeast|bare}',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What shows spoils the window, and what is too short holds nothing.',
 		fixes: 'Pockets or strips as long as the overlap hides, else hinges.',

@@ -16,6 +16,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.tape-on-piece',
 		station: 'hold',
+		of: 'safety',
 		when: 'hardware-shop, brown gummed or transfer tape on the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It stains, eats in and does not come off again.',
@@ -25,6 +26,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.adhesive-irreversible',
 		station: 'hold',
+		of: 'safety',
 		when: 'whole-surface or unremovable adhesive',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The piece can then never be treated, remounted or cleaned.',
@@ -42,6 +44,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.grade',
 		station: 'hold',
+		of: 'safety',
 		when: 'an adhesive whose table does not reach the grade',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'The hold must come off as gently as the grade asks, years later.',
@@ -57,6 +60,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.load',
 		station: 'hold',
+		of: 'safety',
 		when: 'the load on a hinge is above its long-term working value',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and lets the sheet fall.',
@@ -83,6 +87,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.stronger-than-sheet',
 		station: 'hold',
+		of: 'safety',
 		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'The hinge must tear before the sheet does.',
@@ -108,6 +113,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.to-mat',
 		station: 'hold',
+		of: 'safety',
 		when: 'the sheet hangs from the window mat instead of the under-mat',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'The window could not be changed without touching the piece.',
@@ -127,6 +133,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.both-sides',
 		station: 'hold',
+		of: 'safety',
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
@@ -147,6 +154,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.water-harm',
 		station: 'hold',
+		of: 'safety',
 		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It swells and warps where it is wetted, and does not come back.',
@@ -169,6 +177,7 @@ export const holdRules: Rule[] = [
 	{
 		id: 'hold.conservator',
 		station: 'hold',
+		of: 'safety',
 		when: 'what holds the piece is a conservator’s choice',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Nothing is planned for it here; it is written on the record once it is known.',

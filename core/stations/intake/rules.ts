@@ -15,6 +15,7 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'piece.protected',
 		station: 'intake',
+		of: 'safety',
 		when: 'ivory, horn, tortoiseshell, protected species, human remains or an archaeological find',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Trade and transport of it are regulated by law: ask before accepting, moving or selling.',
@@ -29,6 +30,7 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'piece.needs-conservator',
 		station: 'intake',
+		of: 'safety',
 		when: 'flaking, mould, brittle, old tape to remove, nitrate film, active corrosion',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Stop and refer: a wrong touch here cannot be taken back.',
@@ -40,6 +42,7 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'piece.medium-unknown',
 		station: 'intake',
+		of: 'safety',
 		when: 'a medium that the shop’s list does not have',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'What sheds, sticks, fades or shrinks from alkali follows from the medium. Say it for this one.',
@@ -49,6 +52,7 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'ready.not-dry',
 		station: 'intake',
+		of: 'safety',
 		when: 'varnish, fixative or paint that is not dry',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What dries behind glazing sticks to it and fogs it.',
@@ -67,6 +71,7 @@ export const intakeRules: Rule[] = [
 	{
 		id: 'ready.dry-unknown',
 		station: 'intake',
+		of: 'safety',
 		when: 'a medium or a fixative that has to dry, and nobody has said whether it has',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Oil and varnish can take months; what dries behind glazing sticks to it and fogs it.',

@@ -7,12 +7,13 @@ export const measureRules: Rule[] = [
 	{
 		id: 'measure.misfit',
 		station: 'measure',
-		when: 'the two diagonals miss the four sides by more than 1 mm',
+		of: 'safety',
+		when: 'the two diagonals miss the four sides by more than {outOfTrue}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Five readings fix the sheet and the sixth checks them. Measure again before anything is cut.',
 		find: (context) => {
 			return measured(context).flatMap(({ measure, number }) =>
-				measure.misfit <= 1
+				measure.misfit <= context.shop.house.outOfTrue
 					? []
 					: [
 							{
@@ -26,18 +27,19 @@ export const measureRules: Rule[] = [
 	{
 		id: 'measure.lean',
 		station: 'measure',
-		when: 'a lean over 1 mm, or opposite sides that differ by more than 1 mm',
+		of: 'safety',
+		when: 'a lean over {outOfTrue}, or opposite sides that differ by more than that',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'The window is upright in it, so the sheet loses a little on every side; the true outline is drawn.',
 		find: (context) => {
 			return measured(context).flatMap(({ measure, number, readings }) => {
-				if (Math.abs(measure.lean) > 1) {
+				if (Math.abs(measure.lean) > context.shop.house.outOfTrue) {
 					const to = measure.lean > 0 ? 'right' : 'left';
 					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the bottom.`;
 					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
 				}
 				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
-				if (apart <= 1) return [];
+				if (apart <= context.shop.house.outOfTrue) return [];
 				const says = `Opposite sides differ by ${saidFine(context, apart)}.`;
 				return [{ says: which({ number }) + says, where: named(number, 'measure.outline') }];
 			});

@@ -13,6 +13,7 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.proud',
 		station: 'pack',
+		of: 'fit',
 		when: 'the pack is thicker than the rabbet is deep',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Points find nothing to hold to and the back can’t be closed.',
@@ -33,7 +34,8 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.tight',
 		station: 'pack',
-		when: 'less than 3 mm is left for the points',
+		of: 'fit',
+		when: 'less than {roomForPoints} is left for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A point driven through the edge of the backing presses on the pack.',
 		fixes: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
@@ -54,6 +56,7 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.points-in-groove',
 		station: 'pack',
+		of: 'fit',
 		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Points driven into a groove hold nothing.',
@@ -82,7 +85,8 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.recessed',
 		station: 'pack',
-		when: 'the pack ends more than 12 mm below the moulding’s back',
+		of: 'fit',
+		when: 'the pack ends more than {recessedFrom} below the moulding’s back',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'The tape has to span the step, so a wider one is planned; a filler brings the pack up.',
 		fixes: 'A filler that leaves room for the points.',
@@ -108,7 +112,8 @@ export const depthRules: Rule[] = [
 	{
 		id: 'pack.clip-range',
 		station: 'pack',
-		when: 'a metal channel leaves less than 1 mm for its spring clips, or more than 6',
+		of: 'fit',
+		when: 'a metal channel leaves less than {clipLeast} for its spring clips, or more than {clipMost|bare}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'In less room than a spring clip takes a shim of card holds the pack; over more the clip presses on nothing.',
 		fixes: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',

@@ -19,6 +19,7 @@ export const packRules: Rule[] = [
 	{
 		id: 'gap.contact',
 		station: 'pack',
+		of: 'safety',
 		when: 'nothing keeps the glazing off the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Damp settles on the glazing, and what touches it sticks to it.',
@@ -36,6 +37,7 @@ export const packRules: Rule[] = [
 	{
 		id: 'gap.small',
 		station: 'pack',
+		of: 'safety',
 		when: 'the air over the piece is less than it needs',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
@@ -57,6 +59,7 @@ export const packRules: Rule[] = [
 	{
 		id: 'gap.sag',
 		station: 'pack',
+		of: 'safety',
 		when: 'glazing that lies flat sags by more than the gap',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'At the bench and in a van the glazing would touch the piece: carry it upright.',
@@ -78,7 +81,8 @@ export const packRules: Rule[] = [
 	{
 		id: 'pack.not-made',
 		station: 'pack',
-		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within 0.3 mm',
+		of: 'fit',
+		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within {madeWithin}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A height is cut from boards in layers; one that no stack makes is not what will lie there.',
 		fixes: 'The nearest height that a stack makes.',

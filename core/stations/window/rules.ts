@@ -19,6 +19,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.overlap-thin',
 		station: 'window',
+		of: 'fit',
 		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
@@ -29,6 +30,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.no-paper-left',
 		station: 'window',
+		of: 'fit',
 		when: 'a reveal that leaves less paper behind the mat than the least overlap',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
@@ -38,7 +40,8 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.zone-covered',
 		station: 'window',
-		when: 'a zone that must show lies less than 2 mm inside the window',
+		of: 'fit',
+		when: 'a zone that must show lies less than {showZoneMargin} inside the window',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
 		fixes: 'Less overlap on the side of the zone.',
@@ -48,7 +51,8 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.zone-exposed',
 		station: 'window',
-		when: 'a zone that must be hidden lies less than 1 mm outside the window',
+		of: 'fit',
+		when: 'a zone that must be hidden lies less than {hideZoneMargin} outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'What the owner does not want to see would show in the window.',
 		fixes: 'More overlap on the side of the zone.',
@@ -58,6 +62,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.reveal-thin',
 		station: 'window',
+		of: 'fit',
 		when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
@@ -86,7 +91,8 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.lift-setback',
 		station: 'window',
-		when: 'a lift set back less than 6 mm or more than 25, or one over the under-mat that reaches the sheet',
+		of: 'fit',
+		when: 'a lift set back less than {setbackLeast} or more than {setbackMost|bare}, or one over the under-mat that reaches the sheet',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
 		fixes: 'The house’s setback.',
@@ -96,6 +102,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.sheets-overlap',
 		station: 'window',
+		of: 'fit',
 		when: 'two sheets lie on each other behind the mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
@@ -105,6 +112,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'window.deckle-hidden',
 		station: 'window',
+		of: 'fit',
 		when: 'an edge that is part of the work lies behind the mat',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A float shows the whole sheet with its edges.',
@@ -123,6 +131,7 @@ export const windowRules: Rule[] = [
 	{
 		id: 'float.support-shows',
 		station: 'window',
+		of: 'safety',
 		when: 'a float’s support as large as the piece, or larger',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'Its edge sticks out beside the piece, and dust settles on it.',
@@ -148,7 +157,8 @@ export const windowRules: Rule[] = [
 	{
 		id: 'mat.print-short',
 		station: 'window',
-		when: 'a printed area that goes less than 5 mm beyond the blank’s finished edge',
+		of: 'fit',
+		when: 'a printed area that goes less than {printBeyondBlank} beyond the blank’s finished edge',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The blank is trimmed into white board.',
 		fixes: 'A printed area that reaches past the blank.',

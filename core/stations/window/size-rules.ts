@@ -19,7 +19,8 @@ export const sizeRules: Rule[] = [
 	{
 		id: 'window.border-thin',
 		station: 'window',
-		when: 'the smallest seen border is under 40 mm on a sheet whose long side is over 300',
+		of: 'fit',
+		when: 'the smallest seen border is under {thinBorder} on a sheet whose long side is over {thinBorderFrom|bare}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
 		fixes: 'A border of the least width.',
@@ -43,7 +44,8 @@ export const sizeRules: Rule[] = [
 	{
 		id: 'window.border-like-face',
 		station: 'window',
-		when: 'a seen border within 3 mm of the moulding’s face',
+		of: 'fit',
+		when: 'a seen border within {stripeWithin} of the moulding’s face',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Border and moulding of one width read as a stripe.',
 		fixes: 'A border that differs from the face.',
@@ -70,7 +72,8 @@ export const sizeRules: Rule[] = [
 	{
 		id: 'window.frame-too-small',
 		station: 'window',
-		when: 'borders that fit a given pack come out under 15 mm, or negative; or a piece without a mat is too large for the customer’s frame',
+		of: 'fit',
+		when: 'borders that fit a given pack come out under {fitBorderLeast}, or negative; or a piece without a mat is too large for the customer’s frame',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
 		fixes: 'The smallest of the shop’s sizes that leaves every border.',
@@ -98,6 +101,7 @@ export const sizeRules: Rule[] = [
 	{
 		id: 'window.sheet-beyond-pack',
 		station: 'window',
+		of: 'fit',
 		when: 'a sheet reaches past the boards that it lies between',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'What sticks out of the pack is crushed when the pack goes into its frame.',

@@ -8,7 +8,6 @@
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
-	import { currentShop } from './editor.svelte.ts';
 	import { sayYears } from '$core/units/spans.ts';
 
 	const { editor } = useWorkspace();
@@ -33,7 +32,7 @@
 	const name = $derived(several ? `${NAMES[slot.name]} ${(slot.index ?? 0) + 1}` : NAMES[slot.name]);
 	// What is sound comes first; what is chosen stays where it belongs.
 	const choices = $derived(
-		choicesFor(editor.file, now, currentShop(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other))
+		choicesFor(editor.file, now, editor.shopIn(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other))
 	);
 	const { place } = $derived(now.job);
 	const hours = $derived(
@@ -68,13 +67,13 @@
 		const { light } = now.plan;
 		if (!light) return 'Name the medium in Intake, or its fade class: years to a fade are shown here then.';
 		if (light.years === null) return 'No light falls on it at this place: nothing fades.';
-		const hardly = light.uvShare <= currentShop(now.job.cutIn).house.uvHardlyHelps;
+		const hardly = light.uvShare <= editor.shopIn(now.job.cutIn).house.uvHardlyHelps;
 		const ways = light.doubling.flatMap((way) => {
 			if (way.by === 'place') return [`moved to a ${ROOMS[way.room].name}, ${sayYears(way.years)}`];
 			if (way.by === 'months')
 				return [`shown ${way.monthsPerYear === 1 ? 'one month' : `${way.monthsPerYear} months`} a year, ${sayYears(way.years)}`];
 			if (way.by === 'glazing')
-				return [`behind ${lowered(currentShop(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
+				return [`behind ${lowered(editor.shopIn(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
 			return [];
 		});
 		const start = hardly

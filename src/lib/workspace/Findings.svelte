@@ -3,6 +3,7 @@
 	import { tick } from 'svelte';
 	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/judge/accept.ts';
 	import { RULES } from '$core/judge/rules.ts';
+	import { whenOf } from '$core/rule/when.ts';
 	import { showMoney } from '$core/units/show.ts';
 	import type { Finding } from '$core/rule/rule.ts';
 	import { GRADE_NAMES as NAMES, GRADES } from '$core/shop/grades.ts';
@@ -27,7 +28,9 @@
 	const heldBy = $derived([...new Set(grade.heldBy.map(saidOf))]);
 	/** What the finding says of this very plan; where it is found at another grade alone, when its rule fires. */
 	function saidOf(rule: string): string {
-		return findings.find((finding) => finding.rule === rule)?.says ?? RULES.find(({ id }) => id === rule)?.when ?? rule;
+		const known = RULES.find(({ id }) => id === rule);
+		const when = () => known && whenOf(known, editor.shopIn(editor.settled.job.cutIn).house, editor.reader);
+		return findings.find((finding) => finding.rule === rule)?.says ?? when() ?? rule;
 	}
 	const reachedAim = $derived(
 		grade.known && grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed)

@@ -2,7 +2,6 @@
 	/** The pack's layers from the front, their sum, and what the rabbet leaves. */
 	import { layerName } from '$core/views/drawing/layer-name.ts';
 	import type { Severity } from '$core/rule/rule.ts';
-	import { currentShop } from './editor.svelte.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
@@ -21,7 +20,7 @@
 {#if plan.pack}
 	<ol>
 		{#each plan.pack.layers as layer, index (index)}
-			{@const name = layerName(layer, job, currentShop(job.cutIn))}
+			{@const name = layerName(layer, job, editor.shopIn(job.cutIn))}
 			<li><span>{name}</span><Figure path="pack.layers[{index}].thickness" {name} value={layer.thickness} /></li>
 		{/each}
 		<li class="sum">

@@ -10,7 +10,6 @@
 	import type { Zone } from '$core/job/decide-piece.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
 	import { each } from '$core/units/one-or-each.ts';
-	import { currentShop } from './editor.svelte.ts';
 	import { sightsOf } from '$core/rule/sights.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import DrawZone from '$lib/drawing/DrawZone.svelte';
@@ -53,12 +52,12 @@
 	// Many strokes leave the section as it is: then it is not drawn again.
 	const sectionNow = stable(() => {
 		const of = view === 'section' ? now : beside;
-		return sectionScene(of.plan, of.job, currentShop(of.job.cutIn));
+		return sectionScene(of.plan, of.job, editor.shopIn(of.job.cutIn));
 	});
 	const section = $derived(sectionNow());
 	const back = $derived.by(() => {
 		const of = view === 'back' ? now : beside;
-		return backScene(of.plan, of.job, currentShop(of.job.cutIn));
+		return backScene(of.plan, of.job, editor.shopIn(of.job.cutIn));
 	});
 	const corner = $derived(view === 'corner' ? cornerScene(now.plan, now.job, editor.here.index) : null);
 	let exaggerated = $state(false);

@@ -5,7 +5,6 @@
 	import { figureWithUnit } from '$core/views/why/figure-text.ts';
 	import { nameOf } from '$core/views/why/names.ts';
 	import { sayExpression } from '$core/views/why/say.ts';
-	import { currentShop } from './editor.svelte.ts';
 	import { useWorkspace } from './context.ts';
 
 	type Props = { path: string; onclose: () => void; onask: (path: string) => void };
@@ -14,7 +13,7 @@
 	let panel: HTMLElement;
 
 	const explanation = $derived(editor.plan.why[path]);
-	const named = $derived({ plan: editor.plan, job: editor.job, shop: currentShop(editor.job.cutIn) });
+	const named = $derived({ plan: editor.plan, job: editor.job, shop: editor.shopIn(editor.job.cutIn) });
 	const said = $derived(explanation ? sayExpression(explanation.of, lookIn(named), write, named) : null);
 	/** What a second look is worth: house figures, and figures that say why themselves. */
 	const linked = $derived(

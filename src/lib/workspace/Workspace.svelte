@@ -13,7 +13,7 @@
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
 	import { provideWorkspace } from './context.ts';
-	import { JobEditor, planFor } from './editor.svelte.ts';
+	import { JobEditor } from './editor.svelte.ts';
 	import Findings from './Findings.svelte';
 	import Back from './panels/Back.svelte';
 	import Bench from './panels/Bench.svelte';
@@ -44,9 +44,7 @@
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
-	planFor(shop);
-	// svelte-ignore state_referenced_locally
-	const editor = new JobEditor(number, rev, file, ended, page.data.reads ?? null);
+	const editor = new JobEditor({ number, rev, file, ended, shop, reads: page.data.reads ?? null });
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,

@@ -6,7 +6,7 @@ import { GRADES } from '$core/shop/grades.ts';
 import type { Unit } from '$core/units/length.ts';
 import CheapestWorker from '../workers/cheapest.worker.ts?worker';
 import type { Answered, Asked } from '../workers/cheapest.worker.ts';
-import { currentWritten, type JobEditor } from './editor.svelte.ts';
+import type { JobEditor } from './editor.svelte.ts';
 
 const REST_MS = 250;
 
@@ -40,7 +40,7 @@ export class CheapestDesk {
 		const short = known && (reached === null || GRADES.indexOf(reached) > GRADES.indexOf(aimed));
 		if (!short || (this.#found && isSame(this.#found.of, file, reads))) return;
 		this.#timer = setTimeout(
-			() => this.#ask({ number: this.#asked.number + 1, file, shop: currentWritten(), grade: aimed, reads }),
+			() => this.#ask({ number: this.#asked.number + 1, file, shop: this.#editor.written, grade: aimed, reads }),
 			REST_MS
 		);
 	}

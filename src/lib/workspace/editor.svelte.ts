@@ -11,8 +11,7 @@ import { each } from '$core/units/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { named } from '$core/rule/sights.ts';
 import type { Slot } from '$core/advice/slots.ts';
-import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
-import { builtInShop, shopFor, type Shop } from '$core/shop/shop.ts';
+import { shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
@@ -33,6 +32,15 @@ export type Conflict = {
 export type Version = { name: string; file: JobFile; job: Decided; plan: Plan };
 export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
 
+/** A job as its page opens it. */
+export type Opened = {
+	number: string;
+	rev: number;
+	file: JobFile;
+	/** Whether it is worked on. */ ended: JobState;
+	reads: Unit | null;
+	shop: WrittenShop;
+};
 type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
 
 /** A pause in typing after which a change is sent. */
@@ -82,10 +90,10 @@ export class JobEditor {
 
 	/** The unit that this reader chose; null: as the job is cut. */
 	#reads = $state<Unit | null>(null);
-	readonly job: Decided = $derived(planned(this.file, this.#reads).job);
-	readonly plan: Plan = $derived(planned(this.file, this.#reads).plan);
+	readonly job: Decided = $derived(this.#planned(this.file, this.#reads).job);
+	readonly plan: Plan = $derived(this.#planned(this.file, this.#reads).plan);
 	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
-	settled = $state.raw<{ job: Decided; plan: Plan }>(planned({ format: 'rare-keep/job', version: 1 }, null));
+	settled = $state.raw<Planned>()!;
 	/** The unit that is read and typed here. The job's own is `job.cutIn`. */
 	readonly unit: Unit = $derived(this.job.reader.unit);
 	readonly reader: Reader = $derived(this.job.reader);
@@ -119,14 +127,26 @@ export class JobEditor {
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
 
-	constructor(number: string, rev: number, file: JobFile, ended: JobState, reads: Unit | null) {
+	/** What the shop set for itself, and the shop that this job is planned for: the page's own, since one process serves many pages. */
+	readonly written: WrittenShop;
+	readonly #shop: Shop;
+	readonly #plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
+
+	constructor({ number, rev, file, ended, reads, shop }: Opened) {
+		this.written = shop;
+		this.#shop = shopFrom(shop);
 		this.number = number;
 		this.rev = rev;
 		this.file = file;
 		this.#sent = file;
 		this.ended = ended;
 		this.#reads = reads;
-		this.settled = planned(file, reads);
+		this.settled = this.#planned(file, reads);
+	}
+
+	/** The shop in the house of a unit. */
+	shopIn(cutIn: Unit = 'mm'): Shop {
+		return shopFor(this.#shop, cutIn);
 	}
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
@@ -162,7 +182,7 @@ export class JobEditor {
 	 */
 	apply(operations: readonly Operation[], typing: string | null = null): Fault[] {
 		const next = patched(this.file, operations);
-		const faults = faultsOf(next, this.#reads);
+		const faults = this.#faultsOf(next, this.#reads);
 		// A field says its fault itself, in place.
 		this.refusal = typing === null && faults[0] ? faults[0].says : '';
 		if (faults.length > 0) return faults;
@@ -221,19 +241,19 @@ export class JobEditor {
 
 	/** Keeps the job as it stands beside the one that is changed. */
 	keepSecond(): void {
-		this.second = { name: 'Version A', file: this.file, ...planned(this.file, this.#reads) };
+		this.second = { name: 'Version A', file: this.file, ...this.#planned(this.file, this.#reads) };
 	}
 
 	/** A revision that was kept, as the second version. @throws FaultError when this program can't plan it */
 	showRevision(rev: number, file: JobFile): void {
-		this.second = { name: `Rev ${rev}`, file, ...planned(file, this.#reads) };
+		this.second = { name: `Rev ${rev}`, file, ...this.#planned(file, this.#reads) };
 	}
 
 	/** The second version becomes the job, and the job the second: one undo step. */
 	takeSecond(): void {
 		if (!this.second) return;
 		const { file } = this.second;
-		this.second = { name: 'Version A', file: this.file, ...planned(this.file, this.#reads) };
+		this.second = { name: 'Version A', file: this.file, ...this.#planned(this.file, this.#reads) };
 		this.#replace(file);
 	}
 
@@ -242,8 +262,8 @@ export class JobEditor {
 		this.#reads = unit;
 		rememberUnit(unit);
 		void invalidate(READS_CHANGED);
-		this.settled = planned(this.file, unit);
-		if (this.second) this.second = { ...this.second, ...planned(this.second.file, unit) };
+		this.settled = this.#planned(this.file, unit);
+		if (this.second) this.second = { ...this.second, ...this.#planned(this.second.file, unit) };
 	}
 
 	/** The job cut in the other unit: everything typed means what it meant, the house's figures and steps are that unit's. */
@@ -254,12 +274,12 @@ export class JobEditor {
 	/** What the job would be if it were cut in that unit; null where it can't be. */
 	ifCutIn(unit: Unit): Plan | null {
 		const file = withUnit(this.file, unit);
-		return faultsOf(file, this.#reads).length > 0 ? null : planned(file, this.#reads).plan;
+		return this.#faultsOf(file, this.#reads).length > 0 ? null : this.#planned(file, this.#reads).plan;
 	}
 
 	/** Another file in the place of this one, as one undo step; refused, with the reason, when it can't be planned. */
 	#replace(file: JobFile): void {
-		const faults = faultsOf(file, this.#reads);
+		const faults = this.#faultsOf(file, this.#reads);
 		this.refusal = faults[0]?.says ?? '';
 		if (faults.length > 0) return;
 		this.#past = [...this.#past, this.file];
@@ -291,7 +311,7 @@ export class JobEditor {
 
 	/** After a conflict: the file that the person chose, on top of theirs. @returns faults of the mixture, none when it was taken */
 	settle(file: JobFile): Fault[] {
-		const faults = faultsOf(file, this.#reads);
+		const faults = this.#faultsOf(file, this.#reads);
 		if (faults.length > 0 || !this.conflict) return faults;
 		this.#past = [...this.#past, this.file];
 		this.#future = [];
@@ -317,7 +337,7 @@ export class JobEditor {
 		cancelAnimationFrame(this.#settling);
 		const now = () => {
 			this.#settledAt = performance.now();
-			this.settled = planned(this.file, this.#reads);
+			this.settled = this.#planned(this.file, this.#reads);
 		};
 		if (!whileTyping) return now();
 		const often = performance.now() - this.#strokeAt < OFTEN_MS && performance.now() - this.#settledAt < SETTLE_MS;
@@ -372,7 +392,7 @@ export class JobEditor {
 			const response = await fetch(`/api/jobs/${this.number}`);
 			if (!response.ok) return;
 			const { rev, job } = (await response.json()) as { rev: number; job: JobFile };
-			if (rev <= this.rev || isOurs() || faultsOf(job, this.#reads).length > 0) return;
+			if (rev <= this.rev || isOurs() || this.#faultsOf(job, this.#reads).length > 0) return;
 			this.#past = [...this.#past, this.file];
 			this.#future = [];
 			this.#typing = null;
@@ -424,54 +444,34 @@ export class JobEditor {
 	#stored(): Stored | null {
 		try {
 			const stored = JSON.parse(localStorage.getItem(`rare-keep:${this.number}`) ?? 'null') as Stored | null;
-			return stored && faultsOf(stored.file, this.#reads).length === 0 ? stored : null;
+			return stored && this.#faultsOf(stored.file, this.#reads).length === 0 ? stored : null;
 		} catch {
 			return null;
 		}
 	}
-}
 
-let shop: Shop = builtInShop;
-let written: WrittenShop = { packSizes: WRITTEN_SIZES, materials: [], places: [], shelf: [], house: [] };
+	/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */
+	#planned(file: JobFile, reads: Unit | null): Planned {
+		const known = this.#plans.get(file) ?? {};
+		this.#plans.set(file, known);
+		const before = known[reads ?? 'own'];
+		if (before) return before;
+		const job = decide(readJob(file), this.#shop, reads ?? undefined);
+		const made = { job, plan: planDecided(file, job, this.#shop) };
+		known[reads ?? 'own'] = made;
+		return made;
+	}
 
-/** From here on files are planned for this shop. */
-export function planFor(next: WrittenShop): void {
-	written = next;
-	shop = shopFrom(next);
-}
-
-/** What that shop set for itself. */
-export function currentWritten(): WrittenShop {
-	return written;
-}
-
-/** The shop that files are planned for, in the house of a job's unit. */
-export function currentShop(cutIn: Unit = 'mm'): Shop {
-	return shopFor(shop, cutIn);
+	/** Faults of a file, none when it can be planned. */
+	#faultsOf(file: JobFile, reads: Unit | null): Fault[] {
+		try {
+			this.#planned(file, reads);
+			return [];
+		} catch (error) {
+			if (error instanceof FaultError) return error.faults;
+			throw error;
+		}
+	}
 }
 
 type Planned = { job: Decided; plan: Plan };
-const plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
-
-/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */
-function planned(file: JobFile, reads: Unit | null): Planned {
-	const known = plans.get(file) ?? {};
-	plans.set(file, known);
-	const before = known[reads ?? 'own'];
-	if (before) return before;
-	const job = decide(readJob(file), shop, reads ?? undefined);
-	const made = { job, plan: planDecided(file, job, shop) };
-	known[reads ?? 'own'] = made;
-	return made;
-}
-
-/** Faults of a file, none when it can be planned. */
-function faultsOf(file: JobFile, reads: Unit | null): Fault[] {
-	try {
-		planned(file, reads);
-		return [];
-	} catch (error) {
-		if (error instanceof FaultError) return error.faults;
-		throw error;
-	}
-}

@@ -4,7 +4,6 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -13,7 +12,7 @@
 	const back = $derived(editor.settled.plan.back);
 	/** The clips of a metal section hold the back, and its hangers slide where a tape would stick. */
 	const metal = $derived(editor.job.frame?.kind === 'metal');
-	const paper = $derived(back?.dustCoverPaper && currentShop().dustCovers[back.dustCoverPaper]?.name);
+	const paper = $derived(back?.dustCoverPaper && editor.shopIn().dustCovers[back.dustCoverPaper]?.name);
 	const SEALS = [
 		{ value: '', label: 'none' },
 		{ value: 'gummed', label: 'Gummed tape: water opens it again' },

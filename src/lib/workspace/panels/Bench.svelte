@@ -2,14 +2,13 @@
 	import { planSteps } from '$core/views/bench/steps.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
-	import { currentShop } from '../editor.svelte.ts';
 	import { useWorkspace } from '../context.ts';
 	import { unbroken } from '$lib/ui/words.ts';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 
 	const { editor } = useWorkspace();
-	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, currentShop(editor.settled.job.cutIn)));
+	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, editor.shopIn(editor.settled.job.cutIn)));
 </script>
 
 <Panel name="Bench" about="The steps for this very package, in their order.">

@@ -7,7 +7,6 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import ImageFields from './ImageFields.svelte';
 
 	const { editor } = useWorkspace();
@@ -33,7 +32,7 @@
 	const OWN = 'own';
 
 	const sizes = $derived(
-		turnedEachWay(currentShop(editor.job.cutIn).packSizes).map(({ name, pack: size }) => ({
+		turnedEachWay(editor.shopIn(editor.job.cutIn).packSizes).map(({ name, pack: size }) => ({
 			value: `${size.width}x${size.height}`,
 			label: name,
 			size
@@ -65,7 +64,8 @@
 		const seen = way === 'fit' ? editor.plan.window!.mats[0]!.border : sides;
 		if (next === 'own') return editor.put(['borders'], { way: next, ...seen, ...kept });
 		if (next === 'fit') {
-			const size = smallestAround(currentShop(editor.job.cutIn).packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
+			const size =
+				smallestAround(editor.shopIn(editor.job.cutIn).packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
 			return editor.put(['borders'], {
 				way: next,
 				pack: { width: size.width, height: size.height },

@@ -8,13 +8,12 @@
 	import Figure from '$lib/ui/Figure.svelte';
 	import { unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import Panel from './Panel.svelte';
 
 	const { editor } = useWorkspace();
 	const plan = $derived(editor.settled.plan);
 	const job = $derived(editor.settled.job);
-	const shop = $derived(currentShop(job.cutIn));
+	const shop = $derived(editor.shopIn(job.cutIn));
 	/** Stops are set with the mat's back up: the back's left is the front's right. */
 	const STOPS = [
 		['left', 'right'],

@@ -7,7 +7,6 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import FrameKind from './FrameKind.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
@@ -53,7 +52,7 @@
 	const standing = $derived.by(() => {
 		const clearance = pack?.clearance;
 		if (clearance === undefined) return '';
-		const { house } = currentShop(editor.settled.job.cutIn);
+		const { house } = editor.shopIn(editor.settled.job.cutIn);
 		if (clearance < 0) return 'the pack is proud of the frame';
 		if (metal)
 			return clearance < house.clipLeast

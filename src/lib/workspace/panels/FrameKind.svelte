@@ -9,7 +9,6 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import FrameOpening from './FrameOpening.svelte';
 
 	const { editor } = useWorkspace();
@@ -21,7 +20,7 @@
 	const ENTERED = 'entered';
 	const chosen = $derived(editor.file.frame?.section ? ENTERED : (editor.file.frame?.moulding ?? ''));
 	const stocked = $derived(
-		Object.values(currentShop(editor.job.cutIn).mouldings).filter(
+		Object.values(editor.shopIn(editor.job.cutIn).mouldings).filter(
 			(moulding) => (moulding.metal !== undefined) === (kind === 'metal')
 		)
 	);
@@ -58,7 +57,7 @@
 	function setKind(next: 'wood' | 'metal' | 'ready-made', joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
-		const first = Object.values(currentShop(editor.job.cutIn).mouldings).find(
+		const first = Object.values(editor.shopIn(editor.job.cutIn).mouldings).find(
 			(one) => (one.metal !== undefined) === (next === 'metal')
 		)!;
 		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;

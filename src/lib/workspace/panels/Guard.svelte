@@ -11,7 +11,6 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -115,7 +114,7 @@
 	}
 
 	function addFiller() {
-		const { 'foam-free': foam } = currentShop(editor.job.cutIn).boards;
+		const { 'foam-free': foam } = editor.shopIn(editor.job.cutIn).boards;
 		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: foam!.thickness }]);
 		open({ name: 'filler', index: fillers.length - 1 });
 	}

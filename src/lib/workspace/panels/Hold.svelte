@@ -10,7 +10,6 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import HoldKinds from './HoldKinds.svelte';
 	import HoldLoad from './HoldLoad.svelte';
 	import HouseChoices from './HouseChoices.svelte';
@@ -26,7 +25,7 @@
 	const kind = $derived(editor.job.hold.kind);
 	const sticks = $derived(isHinge(kind) || kind === 'whole-surface' || editor.job.hold.adhesive.family !== 'none');
 	const adhesives = $derived(
-		offered(currentShop(editor.job.cutIn).adhesives, editor.job.hold.adhesive.id)
+		offered(editor.shopIn(editor.job.cutIn).adhesives, editor.job.hold.adhesive.id)
 			.filter(({ id, family }) => id !== 'none' && (kind !== 'whole-surface' || family === 'whole-surface' || family === 'glue'))
 			.map(({ id, name }) => ({ value: id, label: name }))
 	);

@@ -4,10 +4,9 @@
 	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
-	const choices = $derived(holdChoices(editor.file, editor.settled, currentShop(editor.settled.job.cutIn)));
+	const choices = $derived(holdChoices(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn)));
 
 	function said(choice: HoldOutcome): string {
 		return (

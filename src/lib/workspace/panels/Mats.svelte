@@ -9,13 +9,12 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
 	const boards = (chosen: string) =>
-		matBoards(currentShop(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
+		matBoards(editor.shopIn(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -46,7 +45,7 @@
 		{ value: 'under-lip', label: 'under the frame’s lip' },
 		{ value: 'at-sight', label: 'at the sight edge' }
 	];
-	const liftBoards = Object.values(currentShop(editor.job.cutIn).boards)
+	const liftBoards = Object.values(editor.shopIn(editor.job.cutIn).boards)
 		.filter((board) => !board.woodFibre && board.growth === 'paper')
 		.map(({ id, name }) => ({ value: id, label: name }));
 
@@ -64,7 +63,12 @@
 			['mats'],
 			[
 				...inFile,
-				{ board: last.board, colour: 'slate', bevel: last.bevel ?? 'normal', reveal: currentShop(editor.job.cutIn).house.reveal }
+				{
+					board: last.board,
+					colour: 'slate',
+					bevel: last.bevel ?? 'normal',
+					reveal: editor.shopIn(editor.job.cutIn).house.reveal
+				}
 			]
 		);
 	}

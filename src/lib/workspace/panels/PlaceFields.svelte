@@ -9,12 +9,11 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentWritten } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	const place = $derived(editor.file.place ?? {});
 	const exposure = $derived(editor.job.place.exposure);
-	const own = currentWritten().places;
+	const own = editor.written.places;
 	const rooms = $derived([
 		{ value: '', label: 'not set: taken as a living room' },
 		...Object.entries(ROOMS).map(([value, { name }]) => ({ value, label: name })),

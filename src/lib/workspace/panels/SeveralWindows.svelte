@@ -6,7 +6,6 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	type Opening = NonNullable<NonNullable<JobFile['window']>['openings']>[number];
@@ -32,7 +31,7 @@
 			...put(editor.file, ['window'], {
 				...editor.file.window,
 				openings: [{ piece: own }, { piece: again }],
-				grid: { columns: 2, rows: 1, gutter: currentShop(editor.job.cutIn).house.gutter }
+				grid: { columns: 2, rows: 1, gutter: editor.shopIn(editor.job.cutIn).house.gutter }
 			})
 		]);
 		editor.at = 1;
@@ -42,7 +41,7 @@
 		const last = openings.at(-1)!;
 		const place = grid
 			? {}
-			: { at: { left: (editor.plan.window?.opening.width ?? 0) + currentShop(editor.job.cutIn).house.gutter, top: 0 } };
+			: { at: { left: (editor.plan.window?.opening.width ?? 0) + editor.shopIn(editor.job.cutIn).house.gutter, top: 0 } };
 		const readings = last.piece?.readings;
 		const next = { ...last, ...place, piece: readings ? { readings } : {} };
 		const more = put(editor.file, ['window', 'openings'], [...openings, next]);
@@ -76,7 +75,7 @@
 			editor.put(['window'], {
 				...window,
 				openings: without,
-				grid: { columns: across, rows: Math.ceil(openings.length / across), gutter: currentShop(editor.job.cutIn).house.gutter }
+				grid: { columns: across, rows: Math.ceil(openings.length / across), gutter: editor.shopIn(editor.job.cutIn).house.gutter }
 			});
 		} else {
 			const places = editor.plan.window?.openings?.map(({ at }) => at) ?? [];

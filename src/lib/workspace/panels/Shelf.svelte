@@ -4,14 +4,13 @@
 	import { readShelf } from '$core/shop/shelf.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop, currentWritten } from '../editor.svelte.ts';
 
 	const { editor } = useWorkspace();
 	let open = $state(false);
-	const shelf = $derived(readShelf(currentWritten().shelf));
+	const shelf = $derived(readShelf(editor.written.shelf));
 	// Each is a plan of its own: worked out when it is asked for.
 	const found = $derived(
-		open && shelf.ok ? onShelf(editor.file, editor.settled, currentShop(editor.settled.job.cutIn), shelf.items) : []
+		open && shelf.ok ? onShelf(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn), shelf.items) : []
 	);
 	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
 	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };

@@ -9,7 +9,6 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -17,7 +16,7 @@
 	const { editor } = useWorkspace();
 	const hang = $derived(editor.settled.plan.hang);
 	const frame = $derived(editor.settled.plan.frame);
-	const shop = $derived(currentShop(editor.settled.job.cutIn));
+	const shop = $derived(editor.shopIn(editor.settled.job.cutIn));
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	const BY = [
 		{ value: 'house', label: 'By weight' },

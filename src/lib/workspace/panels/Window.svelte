@@ -10,7 +10,6 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { currentShop } from '../editor.svelte.ts';
 	import Borders from './Borders.svelte';
 	import ImageFields from './ImageFields.svelte';
 	import Mats from './Mats.svelte';
@@ -33,7 +32,7 @@
 	const limits = $derived.by(() => {
 		const { measure, hold } = editor.figures;
 		if (!opening || !measure || !hold) return null;
-		const { house } = currentShop(editor.job.cutIn);
+		const { house } = editor.shopIn(editor.job.cutIn);
 		return limitsOf({ piece: editor.here.piece, choice, measure, opening, hold, mat: editor.job.mats.at(-1) ?? null, house });
 	});
 	function limitOf(axis: 'width' | 'height'): string {
@@ -71,7 +70,7 @@
 		{ value: 'circle', label: 'Circle' },
 		{ value: 'arch', label: 'Arch' }
 	];
-	const supports = offered(currentShop(editor.job.cutIn).boards, editor.job.windows.find((one) => one.support)?.support?.id)
+	const supports = offered(editor.shopIn(editor.job.cutIn).boards, editor.job.windows.find((one) => one.support)?.support?.id)
 		.filter((board) => !board.woodFibre && board.growth === 'paper')
 		.map(({ id, name }) => ({ value: id, label: name }));
 

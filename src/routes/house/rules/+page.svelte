@@ -1,9 +1,13 @@
 <script lang="ts">
+	import type { PageProps } from './$types';
 	/** House › Rules: every rule by which a plan is judged, from the list that judges it. */
 	import { RULES } from '$core/judge/rules.ts';
-	import { isOfFit, type Severity, type Station } from '$core/rule/rule.ts';
+	import type { Severity, Station } from '$core/rule/rule.ts';
 	import { SCHOOLS } from '$core/job/schools.ts';
 	import { GRADES } from '$core/shop/grades.ts';
+	import { whenOf } from '$core/rule/when.ts';
+	import { shopFor } from '$core/shop/shop.ts';
+	import { shopFrom } from '$core/shop/written.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
@@ -21,16 +25,24 @@
 		hang: 'Hang',
 		climate: 'Climate'
 	};
+	const { data }: PageProps = $props();
+	/** The figures of the house in the unit that is read. */
+	const unit = $derived(data.reads ?? 'mm');
+	const shop = $derived(shopFrom(data.shop));
+	const whens = $derived(
+		new Map(RULES.map((rule) => [rule.id, whenOf(rule, shopFor(shop, unit).house, { unit, fraction: shop.houses.in.fraction })]))
+	);
 	let find = $state('');
 	const words = $derived(find.toLowerCase().split(/\s+/).filter(Boolean));
 	const shown = $derived(
 		RULES.filter((rule) =>
 			words.every((word) =>
-				`${rule.id} ${rule.when} ${rule.why} ${rule.fixes ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)
+				`${rule.id} ${whens.get(rule.id)} ${rule.why} ${rule.fixes ?? ''} ${rule.school ?? ''}`.toLowerCase().includes(word)
 			)
 		)
 	);
 	const stations = $derived([...new Set(shown.map((rule) => rule.station))]);
+	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 	const schoolOf = (id: string | undefined) => SCHOOLS.find((school) => school.id === id)?.question ?? id;
 </script>
 
@@ -70,12 +82,12 @@
 					{#each shown.filter((rule) => rule.station === station) as rule (rule.id)}
 						<tr id={rule.id}>
 							<th scope="row"
-								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if isOfFit(rule.id)}<span
+								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if rule.of === 'fit'}<span
 										class="quiet fit">of fit: not of the grade</span
 									>{/if}</th
 							>
 							<td>
-								<p>{rule.when[0]!.toUpperCase()}{rule.when.slice(1)}.</p>
+								<p>{capital(whens.get(rule.id)!)}.</p>
 								<p class="quiet">{rule.why}</p>
 								{#if rule.school}<p class="quiet">
 										Practitioners differ: <a class="plain-link" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a
