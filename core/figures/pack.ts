@@ -1,7 +1,10 @@
 /** Figures of Guard and Pack: the layers, and how thick they are. */
 
+export type LayerRole =
+	'glazing' | 'spacer' | 'mat' | 'lift' | 'piece' | 'support' | 'under-mat' | 'filler' | 'barrier' | 'backing';
+
 export type Layer = {
-	role: 'glazing' | 'spacer' | 'mat' | 'lift' | 'piece' | 'support' | 'under-mat' | 'base' | 'barrier' | 'filler' | 'backing';
+	role: LayerRole;
 	/** Id in the shop's catalogue; the piece has none. */
 	material: string | null;
 	thickness: number;

@@ -118,3 +118,18 @@ export function rectangle(left: number, top: number, width: number, height: numb
 export function ring(outer: Point[], hole: Point[]): Point[][] {
 	return [outer, hole];
 }
+
+/** Where things stand in a section, mm from the frame's outer edge and its face. */
+/** Where the parts of a section lie, mm: left edge of the pack, the break, the window. */
+export type Layout = {
+	/** Left edge of the pack, start and end of the break, the window's narrowest edge, the right end. */
+	packLeft: number;
+	breakFrom: number;
+	breakTo: number;
+	window: number;
+	end: number;
+	/** Top of the pack. */
+	top: number;
+	/** The frame's back, with strips on it; where there is no frame the pack's. */
+	back: number;
+};

@@ -5,7 +5,6 @@ import fc from 'fast-check';
 import { anyPieceJob, anyWindowJob, has, planned, planSingle, severityOf, workedJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
 import { cheapestTo } from '../advice/cheapest.ts';
-import { layerName } from '../views/drawing/layer-name.ts';
 import { inSentence } from '../units/in-sentence.ts';
 import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
@@ -15,6 +14,7 @@ import { plan } from '../plan.ts';
 import { gradeSaid } from '../shop/grades.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { draftBecause } from './draft.ts';
+import { layerName } from '../stations/guard/layers/all.ts';
 
 const sheet = { readings: { width: 402, height: 551 } };
 const guard = (changes: JobFile['guard']): Partial<JobFile> => ({ guard: { ...workedJob().guard, ...changes } });

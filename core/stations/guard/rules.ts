@@ -10,6 +10,7 @@ import { usedMaterials, type UsedMaterial } from './used.ts';
 import { isStiff as isStiffPiece } from '../../job/decide-piece.ts';
 import type { Layer } from '../../figures/pack.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
+import { whereOf } from './layers/all.ts';
 
 const GRADE_NAME: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
 
@@ -469,13 +470,6 @@ function knownGlazing({ job }: Context): string {
 function listOf(names: string[]): string {
 	const [last, ...before] = [...names].reverse();
 	return before.length === 0 ? `${last} is` : `${before.reverse().join(', ')} and ${last} are`;
-}
-
-function whereOf(layer: Layer): string {
-	if (layer.role === 'support') return 'window.support';
-	if (layer.role === 'mat') return `mats[${layer.index}].board`;
-	if (layer.role === 'filler') return `guard.fillers[${layer.index}].board`;
-	return layer.role === 'under-mat' ? 'guard.underMat' : 'guard.backing';
 }
 
 function isStiff(board: Board, longest: number): boolean {

@@ -5,12 +5,13 @@ import { whySpacer } from './spacer.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
+import { LAYERS } from '../guard/layers/all.ts';
 
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, frame: Frame | null, house: House): void {
 	const explain = explainer(why);
 	for (const [index, layer] of pack.layers.entries()) {
-		explain(`pack.layers[${index}].thickness`, thicknessOf(layer, job), 'pack#thickness');
+		explain(`pack.layers[${index}].thickness`, LAYERS[layer.role].thickness(layer, job), 'pack#thickness');
 		for (const [at, { layers }] of (layer.made ?? []).entries())
 			explain(`pack.layers[${index}].made[${at}].layers`, String(layers), 'pack#made');
 	}
@@ -47,29 +48,4 @@ export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, fra
 			plus(['frame.section.rabbetDepth', ...(job.frame!.deepen > 0 ? ['job.frame.deepen'] : [])]) + ' - pack.thickness',
 			'pack#clearance'
 		);
-}
-
-function thicknessOf(layer: Layer, job: Decided): string {
-	switch (layer.role) {
-		case 'glazing':
-			return `shop.glazings[${layer.material}].thickness`;
-		case 'spacer':
-			return 'job.guard.spacer.thickness';
-		case 'lift':
-			return `job.mats[${layer.index}].lift`;
-		case 'piece':
-			return 'max(job.piece.thickness, shop.house.thinnestSheet)';
-		case 'filler':
-			return `job.guard.fillers[${layer.index}].thickness`;
-		case 'barrier':
-			return `shop.barriers[${layer.material}].thickness`;
-		case 'under-mat':
-			return plus([`shop.boards[${layer.material}].thickness`, ...(job.guard.lining ? ['shop.house.liningThick'] : [])]);
-		case 'support':
-			return layer.material === job.hold.adhesive.id
-				? 'shop.house.adhesiveBoardThick'
-				: `shop.boards[${layer.material}].thickness`;
-		default:
-			return `shop.boards[${layer.material}].thickness`;
-	}
 }

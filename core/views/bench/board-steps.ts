@@ -1,13 +1,13 @@
 /** Steps that cut and join boards before the piece is near: blanks and windows, lifts, lined boards, spacers (handbook order of the work). */
 import { matBackScene } from '../drawing/board.ts';
 import { lineName, lineSize } from '../../stations/cut/material-name.ts';
-import { SPACER_NAMES } from '../drawing/layer-name.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { centreFromBack, fromBack } from '../../stations/hold/as-laid.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Scene } from '../../figures/scene.ts';
+import { SPACER_NAMES } from '../../stations/guard/layers/spacer.ts';
 
 const BLADE = 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.';
 const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask.';

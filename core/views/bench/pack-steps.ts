@@ -1,7 +1,7 @@
 /** Steps that close the pack: clean glazing, dust, the layers behind, the edge seal; and centring it in its frame. */
-import { layerName } from '../drawing/layer-name.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Step, Writer } from '../../stations/step.ts';
+import { layerName } from '../../stations/guard/layers/all.ts';
 
 export function cleanGlazing({ job }: Writer): Step | null {
 	const { glazing } = job.guard;

@@ -5,21 +5,7 @@ import type { Plan } from '../../plan.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import { colourOf } from '../../shop/colours.ts';
 import type { Decided } from '../../job/decided.ts';
-import { rectangle, type Role, type Shape } from '../../figures/scene.ts';
-
-/** Where things stand in a section, mm from the frame's outer edge and its face. */
-export type Layout = {
-	/** Left edge of the pack, start and end of the break, the window's narrowest edge, the right end. */
-	packLeft: number;
-	breakFrom: number;
-	breakTo: number;
-	window: number;
-	end: number;
-	/** Top of the pack. */
-	top: number;
-	/** The frame's back, with strips on it; where there is no frame the pack's. */
-	back: number;
-};
+import { rectangle, type Role, type Shape, type Layout } from '../../figures/scene.ts';
 
 /** Wall of a metal section, as it is drawn. */
 export const METAL_WALL = 1.6;

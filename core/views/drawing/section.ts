@@ -11,13 +11,13 @@ import type { Plan } from '../../plan.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import { named, sightsOf, type Sight } from '../../rule/sights.ts';
-import { layerName } from './layer-name.ts';
 import type { Look } from '../../units/show.ts';
-import { edgeSeal, fastener, METAL_WALL, moulding, tape, type Layout } from './section-frame.ts';
-import { foldedStrip, layerShapes, layerTops, whereOf } from './section-layers.ts';
+import { edgeSeal, fastener, METAL_WALL, moulding, tape } from './section-frame.ts';
+import { foldedStrip, layerShapes, layerTops } from './section-layers.ts';
 import type { Layer } from '../../figures/pack.ts';
 import type { Decided } from '../../job/decided.ts';
-import type { Callout, Dimension, Scene, Shape } from '../../figures/scene.ts';
+import type { Callout, Dimension, Scene, Shape, Layout } from '../../figures/scene.ts';
+import { layerName, whereOf } from '../../stations/guard/layers/all.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;

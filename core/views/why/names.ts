@@ -3,12 +3,12 @@
  * a number in a list, `*` for the last word of the path.
  */
 import type { Plan } from '../../plan.ts';
-import { layerName } from '../drawing/layer-name.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { House } from '../../shop/house.ts';
 import { HOUSE_NAMES } from '../../shop/house-names.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Decided } from '../../job/decided.ts';
+import { layerName } from '../../stations/guard/layers/all.ts';
 
 /** What names are taken from; without it a material keeps its id. */
 export type Named = { plan: Plan; job: Decided; shop: Shop };

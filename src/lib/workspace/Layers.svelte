@@ -1,10 +1,10 @@
 <script lang="ts">
 	/** The pack's layers from the front, their sum, and what the rabbet leaves. */
-	import { layerName } from '$core/views/drawing/layer-name.ts';
 	import type { Severity } from '$core/rule/rule.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
+	import { layerName } from '$core/stations/guard/layers/all.ts';
 
 	const { editor } = useWorkspace();
 	const { plan, job } = $derived(editor.settled);

@@ -2,7 +2,6 @@
 	/** The package layer by layer from the front: each with what it touches and faces; the chosen one is compared beside it. */
 	import type { Severity } from '$core/rule/rule.ts';
 	import { slotsOf, whereOfSlot, type Slot } from '$core/advice/slots.ts';
-	import { SPACER_NAMES } from '$core/views/drawing/layer-name.ts';
 	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -15,6 +14,7 @@
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import type { Layer } from '$core/figures/pack.ts';
+	import { SPACER_NAMES } from '$core/stations/guard/layers/spacer.ts';
 
 	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);

@@ -10,7 +10,6 @@
 	import { backScene } from '$core/views/drawing/back.ts';
 	import { hingingScene, matBackScene, placingScene } from '$core/views/drawing/board.ts';
 	import { frontScene } from '$core/views/drawing/front.ts';
-	import { layerName } from '$core/views/drawing/layer-name.ts';
 	import { sectionScene } from '$core/views/drawing/section.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
@@ -24,6 +23,7 @@
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
+	import { layerName } from '$core/stations/guard/layers/all.ts';
 
 	const { data }: PageProps = $props();
 	const printed = $derived(plannedForPaper(data));

@@ -1,0 +1,65 @@
+/** A window mat: a blank of board with its window, bevelled. */
+import { areaOf } from '../../window/shape.ts';
+import { areaM2 } from '../areas.ts';
+import type { LayerDefinition } from './layer.ts';
+import { hatchOf } from './look.ts';
+import { beforeBreak, revealsInside } from './section-rings.ts';
+
+export const mat: LayerDefinition = {
+	side: 'over',
+	each: 'mats',
+	faces: true,
+	closes: false,
+	touchesFloat: false,
+	found: ({ mats }, _, index) => [{ material: mats[index]!.board.id, thickness: mats[index]!.board.thickness }],
+	where: (index) => `mats[${index}].board`,
+	thickness: ({ material }) => `shop.boards[${material}].thickness`,
+	name: ({ material, index }, { mats }, shop) => `${shop.boards[material!]!.name}, ${mats[index!]!.colour.said}`,
+	look: ({ index }, { mats }) => ({ fill: mats[index!]!.colour.hex, hatch: hatchOf(mats[index!]!.board.id) }),
+	drawn: (of) => {
+		const { layer, top, bottom, plan, job, layout } = of;
+		const edge = layout.window - revealsInside(plan, layer.index!);
+		const bevel =
+			job.mats[layer.index!]!.bevel === 'normal'
+				? { top: edge - layer.thickness, bottom: edge }
+				: { top: edge, bottom: edge - layer.thickness };
+		const cut = [
+			{ x: layout.breakTo, y: top },
+			{ x: bevel.top, y: top },
+			{ x: bevel.bottom, y: bottom },
+			{ x: layout.breakTo, y: bottom }
+		];
+		return [beforeBreak(of), { ring: cut }];
+	},
+	weighs: ({ job, window }, index, add) => {
+		const { board } = job.mats[index]!;
+		const { opening, holes } = window.mats[index]!;
+		// Without what its windows take.
+		const sizes = holes?.map((hole) => hole.opening) ?? [opening];
+		const out = sizes.reduce((sum, size, at) => sum + areaOf(job.windows[at]!.shape, size), 0) / 1e6;
+		add(`mat ${index + 1}`, (areaM2(window.pack) - out) * board.massPerM2, board.buffers);
+	},
+	cut: ({ job, plan }, index, add) => {
+		const planned = plan.window.mats[index]!;
+		const at = `window.mats[${index}]`;
+		const { board, colour } = job.mats[index]!;
+		// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
+		const size = planned.print?.board ?? planned.blank;
+		const path = planned.print ? `${at}.print.board` : `${at}.blank`;
+		add(
+			{
+				role: 'mat',
+				material: board.id,
+				...size,
+				count: 1,
+				from: 'sheet',
+				of: `mat ${index + 1}`,
+				colour: colour.said,
+				opening: planned.opening
+			},
+			`${path}.width`,
+			`${path}.height`,
+			{ opening: `${at}.opening` }
+		);
+	}
+};

@@ -1,0 +1,49 @@
+/** The piece itself. */
+import { rectangle } from '../../../figures/scene.ts';
+import type { PieceKind } from '../../../job/decide-piece.ts';
+import { PAPER } from '../../../shop/colours.ts';
+import type { LayerDefinition } from './layer.ts';
+import { pieceStart } from './section-rings.ts';
+
+const NAMES: Record<PieceKind, string> = {
+	paper: 'The sheet',
+	photograph: 'The sheet',
+	vellum: 'The sheet',
+	panel: 'The panel',
+	canvas: 'The canvas',
+	textile: 'The textile',
+	object: 'The piece',
+	bone: 'The piece'
+};
+
+export const piece: LayerDefinition = {
+	side: 'piece',
+	each: null,
+	faces: false,
+	closes: false,
+	touchesFloat: false,
+	found: ({ piece: of, windows }, { house }) => [
+		{
+			material: null,
+			thickness: Math.max(of.thickness, house.thinnestSheet),
+			...(windows.some(({ way }) => way === 'float') ? { inside: true as const } : {})
+		}
+	],
+	where: () => '',
+	thickness: () => 'max(job.piece.thickness, shop.house.thinnestSheet)',
+	name: (_, { piece: of }) => NAMES[of.kind],
+	look: () => ({ fill: PAPER, hatch: 'paper' }),
+	drawn: ({ layer, top, job, sight, layout }) => {
+		const start = Math.max(layout.breakTo, pieceStart(sight, job, layout));
+		const at = job.mats.length === 0 ? layout.window : start;
+		const { relief } = sight.piece;
+		const sheet = { ring: rectangle(at, top, layout.end - at, layer.thickness) };
+		return relief > 0
+			? [sheet, { ring: rectangle(layout.end - 11, top - relief, 8, relief), title: 'Its tallest part' }]
+			: [sheet];
+	},
+	weighs: ({ job, sheetGrams }, _, add) => {
+		for (const [index, grams] of sheetGrams.entries()) add(job.several ? `piece ${index + 1}` : 'piece', grams / 1000, 1);
+	},
+	cut: () => {}
+};

@@ -1,0 +1,66 @@
+/** A spacer: strips under the lip that hold the glazing off the piece (handbook pack#spacer). */
+import { rectangle } from '../../../figures/scene.ts';
+import type { SpacerMaterial } from '../../../job/decided.ts';
+import { CORE } from '../../../shop/colours.ts';
+import { spacerBoards, stackBeside } from '../../pack/made.ts';
+import type { LayerDefinition } from './layer.ts';
+
+export const SPACER_NAMES: Record<SpacerMaterial, string> = {
+	cotton: 'Spacer, cotton board',
+	acrylic: 'Spacer, acrylic',
+	'wood-lined': 'Spacer, lined wood'
+};
+
+export const spacer: LayerDefinition = {
+	side: 'over',
+	each: null,
+	faces: false,
+	closes: false,
+	touchesFloat: false,
+	found: (job, shop) => {
+		if (!job.guard.spacer) return [];
+		const { material, thickness } = job.guard.spacer;
+		const made = material === 'cotton' ? stackBeside(thickness, spacerBoards(job, shop), job, shop.house.madeWithin) : null;
+		return [{ material, thickness, made }];
+	},
+	where: () => 'guard.spacer',
+	thickness: () => 'job.guard.spacer.thickness',
+	name: (_, { guard }) => SPACER_NAMES[guard.spacer!.material],
+	look: () => ({ fill: CORE, hatch: 'board' }),
+	// Under the lip alone, where nobody sees it.
+	drawn: ({ plan, layout, top, layer }) => {
+		const { thick, covering } = plan.pack!.spacer!;
+		return [{ ring: rectangle(layout.packLeft, top, thick + covering, layer.thickness) }];
+	},
+	weighs: () => {},
+	// Two full length, two between them; of board in as many layers as make the height, else from a stick of that height.
+	cut: ({ job, plan }, _, add) => {
+		const { layers, spacer: planned } = plan.pack ?? {};
+		if (!layers || !planned) return;
+		const { material } = job.guard.spacer!;
+		const { lengths, thick, high } = planned;
+		const made = layers.find(({ role }) => role === 'spacer')?.made;
+		const parts = made ?? [{ board: material, layers: 1 }];
+		for (const { board, layers: count } of parts)
+			for (const [axis, sides] of [
+				['across', 'top and bottom'],
+				['down', 'left and right']
+			] as const)
+				add(
+					{
+						role: 'spacer',
+						material: board,
+						width: lengths[axis],
+						height: thick,
+						high,
+						count: 2 * count,
+						from: made ? 'sheet' : 'stick',
+						of: sides,
+						...(count > 1 ? { layers: count } : {})
+					},
+					`pack.spacer.lengths.${axis}`,
+					'pack.spacer.thick',
+					{ high: 'pack.spacer.high' }
+				);
+	}
+};

@@ -1,0 +1,73 @@
+/** What carries the piece: the support of a float, and board that comes with its adhesive on it. */
+import { rectangle } from '../../../figures/scene.ts';
+import { openingsOf } from '../../../figures/window.ts';
+import type { Decided } from '../../../job/decided.ts';
+import { named } from '../../../rule/sights.ts';
+import { areaM2 } from '../areas.ts';
+import { boardLayer } from './board-layer.ts';
+import type { Found, LayerDefinition } from './layer.ts';
+import { pieceStart } from './section-rings.ts';
+
+export const support: LayerDefinition = {
+	...boardLayer,
+	closes: true,
+	found: (job, { house }) => {
+		const board = job.windows.find((window) => window.support)?.support;
+		const inside: Pick<Found, 'inside'> = job.windows.some(({ way }) => way === 'float') ? { inside: true } : {};
+		return [
+			...(board ? [{ material: board.id, thickness: board.thickness, ...inside }] : []),
+			// It lies in the pack with the sheet.
+			...(hasOwnBoard(job) ? [{ material: job.hold.adhesive.id, thickness: house.adhesiveBoardThick, ...inside }] : [])
+		];
+	},
+	where: () => 'window.support',
+	thickness: (layer, job) =>
+		layer.material === job.hold.adhesive.id ? 'shop.house.adhesiveBoardThick' : boardLayer.thickness(layer, job),
+	name: (layer, job, shop) =>
+		shop.boards[layer.material!] ? boardLayer.name(layer, job, shop) : shop.adhesives[layer.material!]!.name,
+	drawn: ({ layer, top, bottom, job, sight, layout }) => {
+		// Board that comes with its adhesive on it is as large as the sheet.
+		if (!sight.opening.support) {
+			const at = Math.max(layout.breakTo, pieceStart(sight, job, layout));
+			return [{ ring: rectangle(at, top, layout.end - at, layer.thickness) }];
+		}
+		const { usable } = sight.measure;
+		const left = usable.left + (usable.width - sight.opening.support.width) / 2;
+		const start = (job.mats.length === 0 ? layout.window : layout.window - sight.opening.sees.left) + left;
+		const undercut = sight.choice.bevelledSupport ? Math.min(layer.thickness, layout.end - start) : 0;
+		return [
+			{
+				ring: [
+					{ x: start, y: top },
+					{ x: layout.end, y: top },
+					{ x: layout.end, y: bottom },
+					{ x: start + undercut, y: bottom }
+				]
+			}
+		];
+	},
+	weighs: ({ job, window, sheetGrams, house }, _, add) => {
+		for (const [index, { support: size }] of openingsOf(window).entries()) {
+			const board = job.windows[index]!.support;
+			if (size && board) add(`support ${index + 1}`, areaM2(size) * board.massPerM2, board.buffers);
+		}
+		const sheets = sheetGrams.reduce((sum, grams, index) => sum + grams / job.pieces[index]!.grammage, 0);
+		if (hasOwnBoard(job)) add('adhesive board', sheets * house.adhesiveBoardKgM2, 1);
+	},
+	cut: ({ job, plan }, _, add) => {
+		for (const [index, { support: size }] of openingsOf(plan.window).entries()) {
+			const path = named(job.several ? index + 1 : null, 'window.support');
+			const more = job.several ? { of: `window ${index + 1}` } : {};
+			if (size)
+				add(
+					{ role: 'support', material: job.windows[index]!.support!.id, ...size, count: 1, from: 'sheet', ...more },
+					`${path}.width`,
+					`${path}.height`
+				);
+		}
+	}
+};
+
+function hasOwnBoard({ hold }: Decided): boolean {
+	return hold.kind === 'whole-surface' && hold.adhesive.ownBoard === true;
+}
