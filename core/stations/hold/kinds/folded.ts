@@ -27,7 +27,8 @@ export function explainSlack(explain: Explain, job: Decided): void {
 			'hold#slack'
 		)
 	);
-	for (const figure of ['inset', 'loadKPa', 'workingKPa', 'dryMinutes']) explain(`hold.${figure}`, '0', 'hold#corners');
+	explain('hold.inset', '0', 'hold#hinges');
+	for (const figure of ['loadKPa', 'workingKPa', 'dryMinutes']) explain(`hold.${figure}`, '0', 'hold#corners');
 }
 
 /** What suits, and what is decided alike. */
