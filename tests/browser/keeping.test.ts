@@ -89,7 +89,7 @@ test('a job is handed over and opened again in Record; another screen hears of i
 	await here.browser.open('/?find=going+home');
 	await here.browser.sees('handed over');
 	await other.press('Open');
-	await other.sees('It stands in Today until');
+	await other.sees('It stays on Today’s list until');
 	await here.browser.open('/');
 	await here.browser.sees('Going home');
 

@@ -39,10 +39,10 @@
 
 <div class="group">
 	<h2>This job</h2>
-	<Choice label="This job is" value={editor.ended} options={OPTIONS} onchange={end} />
+	<Choice label="This job is" value={editor.ended} options={OPTIONS} onchange={end} compact />
 	<p class="quiet">
 		{editor.ended === 'open'
-			? 'It stands in Today until it is handed over or archived.'
+			? 'It stays on Today’s list until it is handed over or archived.'
 			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
 	</p>
 	{#if isEmpty}
