@@ -41,6 +41,22 @@ export default ts.config(
 			]
 		}
 	},
+	{
+		// Rules that need types: nothing is left running unseen, and a switch over kinds has them all.
+		files: ['{core,src,tests,bench,scripts,cli}/**/*.ts'],
+		ignores: ['**/*.d.ts'],
+		languageOptions: {
+			parserOptions: { project: ['tsconfig.node.json', 'tsconfig.json'], tsconfigRootDir: import.meta.dirname }
+		},
+		rules: {
+			'@typescript-eslint/no-floating-promises': [
+				'error',
+				{ allowForKnownSafeCalls: [{ from: 'package', name: ['test', 'describe'], package: 'node:test' }] }
+			],
+			'@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+			'@typescript-eslint/no-unnecessary-type-assertion': 'error'
+		}
+	},
 	...TIERS.slice(0, -1).map((tier, index) => ({
 		files: tier.map((part) => (part.endsWith('.ts') ? `core/${part}` : `core/${part}/**/*.ts`)),
 		ignores: ['core/**/*.test.ts'],

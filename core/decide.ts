@@ -15,7 +15,7 @@ import type { Job } from './job/definition.ts';
 import { FaultError, type Fault } from './job/faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './job/material.ts';
 import { notPlanned } from './job/not-planned.ts';
-import type { SpacerMaterial, Spacer, Accepted, Decided } from './job/decided.ts';
+import type { Spacer, Accepted, Decided } from './job/decided.ts';
 
 /**
  * The job with every choice made.
@@ -146,7 +146,7 @@ function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[
 	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false };
 	if (given.thickness === undefined)
 		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a height. Give it, or leave the spacer out.' });
-	const material = (given.material ?? 'cotton') as SpacerMaterial;
+	const material = given.material ?? 'cotton';
 	return { material, thickness: given.thickness ?? 0, lined: given.lined ?? material === 'wood-lined' };
 }
 

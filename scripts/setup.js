@@ -1,5 +1,5 @@
 /** What the commands need on a fresh machine: packages, a build, a browser. Plain Node, since nothing is installed yet. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -12,6 +12,12 @@ export function run(program, args, options = {}) {
 	const { status, error } = spawnSync(program, args, { cwd: root, stdio: ['ignore', 2, 2], ...options });
 	if (error) throw error;
 	return status ?? 1;
+}
+
+/** The same beside others. @returns its exit status, once it has ended */
+export function runBeside(program, args) {
+	const child = spawn(program, args, { cwd: root, stdio: ['ignore', 2, 2] });
+	return new Promise((resolve, reject) => child.once('error', reject).once('exit', (status) => resolve(status ?? 1)));
 }
 
 export function must(program, args, options) {

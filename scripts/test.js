@@ -1,5 +1,5 @@
 /** Everything: lint, types, unit and server tests, a production build, browser tests. Ends with the test runner's own counts. */
-import { run, installPackages, installBrowser, buildIfStale, must } from './setup.js';
+import { runBeside, installPackages, installBrowser, buildIfStale, must } from './setup.js';
 import { installPostgres } from './postgres.js';
 import { runTests } from './tests.js';
 
@@ -8,7 +8,11 @@ installBrowser();
 installPostgres();
 must('npx', ['--no-install', 'svelte-kit', 'sync']);
 const failed = [];
-for (const name of ['lint', 'types']) if (run('npm', ['run', '--silent', name]) !== 0) failed.push(name);
+// Beside each other: each takes one core.
+const checks = ['lint', 'types'].map((name) =>
+	runBeside('npm', ['run', '--silent', name]).then((status) => status !== 0 && failed.push(name))
+);
+await Promise.all(checks);
 buildIfStale();
 process.env.THOROUGH = '1';
 const status = await runTests('core', 'src', 'tests');

@@ -187,7 +187,7 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 				: { moulding: one.moulding, points: one.points, corners: one.corners, ...(one.deepen > 0 ? { deepen: one.deepen } : {}) },
 			back: { dustCover: one.dustCover },
 			hang: defined({ hooks: one.hooks, by: one.by })
-		} as JobFile;
+		};
 	});
 
 const share = fc.integer({ min: 5, max: 30 }).map((percent) => percent / 100);
@@ -245,17 +245,17 @@ export const anyWindowJob: fc.Arbitrary<JobFile> = fc
 		const piece = { ...file.piece, image: imageOn(file.piece.readings, one.image) };
 		switch (one.way) {
 			case 'solve':
-				return { ...whole, window: { overlap: 'solve' } } as JobFile;
+				return { ...whole, window: { overlap: 'solve' } };
 			case 'reveal':
-				return { ...whole, piece, window: { way: 'reveal', reveal: one.margin } } as JobFile;
+				return { ...whole, piece, window: { way: 'reveal', reveal: one.margin } };
 			case 'float':
-				return { ...whole, window: { way: 'float', shape, gap: one.gap, setBack: one.setBack, support: one.support } } as JobFile;
+				return { ...whole, window: { way: 'float', shape, gap: one.gap, setBack: one.setBack, support: one.support } };
 			case 'motif':
 				return {
 					...whole,
 					piece: { ...piece, motif: piece.image },
 					borders: { way: 'even', width: 300, centre: 'motif' }
-				} as JobFile;
+				};
 			case 'several': {
 				const openings = one.sizes.map((readings, index) => ({
 					piece: { readings, zones: index === 0 ? (file.piece.zones ?? []).slice(0, 1) : [] },
@@ -265,10 +265,10 @@ export const anyWindowJob: fc.Arbitrary<JobFile> = fc
 					...whole,
 					piece: { ...file.piece, readings: undefined, zones: undefined },
 					window: { overlap: 5, openings, grid: { columns: one.columns, rows: 4, gutter: one.gutter } }
-				} as unknown as JobFile;
+				};
 			}
 			default:
-				return { ...whole, window: { ...file.window, shape } } as JobFile;
+				return { ...whole, window: { ...file.window, shape } };
 		}
 	})
 	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)
@@ -335,7 +335,7 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 			guard: { ...base.guard, spacer: one.spacer },
 			hold: { ...held, ...('kind' in held ? slack : {}) },
 			frame: frames[one.frame]
-		} as JobFile;
+		};
 	})
 	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)
 	.filter(canBePlanned);

@@ -13,7 +13,7 @@ import { plan, planFigures } from '../plan.ts';
 import { figuresOf, withMaterials } from '../shop/catalogue.ts';
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { builtInShop, type Shop } from '../shop/shop.ts';
-import { cheapestTo, type CheapestSet } from './cheapest.ts';
+import { cheapestTo } from './cheapest.ts';
 import { choicesFor } from './guard-choices.ts';
 import { packagePrice } from './price.ts';
 import { slotsOf, SLOTS, type Slot } from './slots.ts';
@@ -203,7 +203,7 @@ test('property: a set that is found reaches its grade, and no part of it is too 
 		fc.property(anyJob, fc.constantFrom<Grade>('rare', 'keep'), (file, grade) => {
 			const found = cheapestTo(file, builtInShop, grade);
 			if ('barredBy' in found) return;
-			const next = patched(file, (found as CheapestSet).patch);
+			const next = patched(file, found.patch);
 			const made = plan({ ...next, aim: grade }, builtInShop);
 			const stops = made.findings.filter(
 				({ severity, rule }) => severity === 'stop' && !/^(window|pack|frame|hang|tool)\.|^mat.print|^ready/.test(rule)
@@ -235,7 +235,7 @@ test('a caution is accepted with a reason and initials, and comes back when its 
 	const changed = { ...accepted, window: { overlap: 1 } } as JobFile;
 	assert.equal(thin(changed)!.accepted, undefined);
 	assert.deepEqual(formerAcceptance(changed, thin(changed)!), { reason: 'the owner wants all of it', initials: 'OB' });
-	assert.ok(thin({ ...changed, window: { overlap: 2 } } as JobFile)!.accepted, 'as before, it counts again');
+	assert.ok(thin({ ...changed, window: { overlap: 2 } })!.accepted, 'as before, it counts again');
 	const back = patched(accepted, takeBackAcceptance(accepted, thin(accepted)!));
 	assert.equal(thin(back)!.accepted, undefined);
 	assert.deepEqual(back.accepted, []);

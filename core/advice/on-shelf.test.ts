@@ -51,12 +51,12 @@ test('a frame may be turned', () => {
 
 test('a stick: long enough, long enough with narrower borders, or too short by', () => {
 	const file = workedJob({ frame: { moulding: 'ash-22' } });
-	const needs = planSingle(file).frame!.stick!;
+	const needs = planSingle(file).frame!.stick;
 	assert.equal(only(file, stick(needs)).fits, 'as-is');
 	const shorter = only(file, stick(needs - 60));
 	assert.equal(shorter.fits, 'other-borders');
 	const after = planSingle(patched(file, shorter.patch!));
-	assert.ok(after.frame!.stick! <= needs - 60 && after.frame!.stick! > needs - 72, String(after.frame!.stick));
+	assert.ok(after.frame!.stick <= needs - 60 && after.frame!.stick > needs - 72, String(after.frame!.stick));
 	const short = only(file, stick(1000));
 	assert.deepEqual([short.fits, short.patch], ['no', null]);
 	assert.match(short.says, /too short: four rails need/);
@@ -100,7 +100,7 @@ test('property: what is said to fit, fits', () => {
 				const made = planSingle(patched(file, patch));
 				assert.notEqual(fits, 'no');
 				assert.equal(made.fits, true, item.name);
-				if (item.kind === 'stick') assert.ok(made.frame!.stick! <= item.length + 1e-6);
+				if (item.kind === 'stick') assert.ok(made.frame!.stick <= item.length + 1e-6);
 				else assert.ok(Math.min(...Object.values(made.window!.mats[0]!.border)) >= 15 - 1e-9);
 			}
 		}),

@@ -11,7 +11,7 @@ import { readJob } from './read.ts';
 const placeOf = (place?: JobFile['place']) => decide(readJob(workedJob(place ? { place } : {})), builtInShop).place;
 const faultsOf = (place: object): string[] => {
 	try {
-		placeOf(place as JobFile['place']);
+		placeOf(place);
 		return [];
 	} catch (error) {
 		if (error instanceof FaultError) return error.faults.map(({ path }) => path);

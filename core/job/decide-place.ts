@@ -21,7 +21,7 @@ type Given = NonNullable<Job['place']>;
 
 export function decidePlace(job: Job, house: FromHouse, faults: Fault[]): PlaceChoice {
 	const given = job.place ?? {};
-	const known = given.room === undefined || given.room === 'other' ? null : (given.room as RoomId);
+	const known = given.room === undefined || given.room === 'other' ? null : given.room;
 	const measured = given.sources !== undefined || given.lux !== undefined;
 	const room = known ?? (measured || given.room === 'other' ? null : house(undefined, 'place.room', 'house', USUAL));
 	if (given.sources !== undefined && (given.lux ?? given.hoursPerDay ?? given.source ?? given.uv) !== undefined)

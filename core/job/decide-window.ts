@@ -129,9 +129,7 @@ function decideWindow(
 		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Type the overlap of this shape.' });
 	// What is stitched lies on the covered board itself.
 	const stands = way === 'float' && piece.kind !== 'textile' && piece.kind !== 'object';
-	const support = stands
-		? house(given.support as string | null | undefined, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free')
-		: null;
+	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
 	// A pale rim would shine through: a translucent piece stands on a support of exactly its size.
 	const translucent = piece.kind === 'vellum' || piece.kind === 'bone';
 	const bevelledSupport = given.supportEdge === undefined ? translucent : given.supportEdge === 'bevelled';

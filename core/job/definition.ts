@@ -181,7 +181,7 @@ export const jobDefinition = {
 			says: 'house rules that this job sets differently',
 			fields: Object.fromEntries(
 				SCHOOLS.map((school) => [school.id, { kind: 'choice', of: school.options, says: school.question }])
-			) as Record<string, { kind: 'choice'; of: readonly string[]; says: string }>
+			)
 		},
 		piece,
 		window: {

@@ -27,7 +27,7 @@ function leaves(field: Field, keys: Key[] = []): { keys: Key[]; field: Field }[]
 	return [{ keys, field }];
 }
 
-const LEAVES = leaves(jobDefinition as Field);
+const LEAVES = leaves(jobDefinition);
 const pathOf = (keys: readonly Key[]) =>
 	keys.map((key, index) => (typeof key === 'number' ? `[${key}]` : index === 0 ? key : `.${key}`)).join('');
 

@@ -88,13 +88,7 @@ function sides(value: unknown, path: string, unit: Unit, zero: true | undefined,
 		const all = length(value, path, unit, zero, faults);
 		return all === undefined ? undefined : { top: all, right: all, bottom: all, left: all };
 	}
-	return group(
-		Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', zero, says: side } as Field])),
-		value,
-		path,
-		unit,
-		faults
-	);
+	return group(Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', zero, says: side }])), value, path, unit, faults);
 }
 
 function number(field: Field & { kind: 'number' }, value: unknown, wrong: (says: string) => void): unknown {

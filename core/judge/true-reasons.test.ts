@@ -147,7 +147,7 @@ test('grade, ticks and papers: nothing is certified that nobody decided', () => 
 	assert.notEqual(draftBecause(open), '');
 	const taken = planSingle({ ...bare, answered: ['guard', 'hold'] });
 	assert.deepEqual([taken.grade.known, taken.grade.reached], [true, open.grade.reached]);
-	const unmeasured = planSingle({ format: 'rare-keep/job', version: 1 } as JobFile);
+	const unmeasured = planSingle({ format: 'rare-keep/job', version: 1 });
 	assert.deepEqual([unmeasured.grade.known, unmeasured.grade.reached], [false, null]);
 	const stopped = planSingle({ ...bare, answered: ['guard', 'hold'], guard: { backing: 'chipboard' } });
 	assert.match(draftBecause(stopped), /^\d stops?/);

@@ -112,7 +112,7 @@ test('a shop edits both houses: each job is planned with its own', () => {
 	] as const;
 	const shop = shopFrom({ packSizes: WRITTEN_SIZES, materials: [], house });
 	const { borders: _, ...bare } = workedJob();
-	const borderOf = (unit: 'mm' | 'in') => (plan({ ...bare, unit }, shop).window!.mats[0]!.border.left * 1) as number;
+	const borderOf = (unit: 'mm' | 'in') => plan({ ...bare, unit }, shop).window!.mats[0]!.border.left * 1;
 	assert.equal(borderOf('mm'), 80);
 	assert.ok(Math.abs(borderOf('in') - 3.25 * 25.4) < 1e-9);
 	assert.equal(shopFor(shop, 'in').house.fraction, 32);

@@ -128,7 +128,7 @@ test('K-0109, a photograph with its white border: revealed, fitted to a bought f
 	const made = planOf('K-0109');
 	assert.deepEqual(rules(made), []);
 	assert.equal(size(made.window!.opening), '190 × 241');
-	assert.equal(made.window!.overlap!.left, 6.5);
+	assert.equal(made.window!.overlap.left, 6.5);
 	assert.equal(size(made.window!.pack), '304.8 × 406.4');
 	const { left, right } = made.window!.mats[0]!.border;
 	assert.ok(Math.abs(left + right + 190 - 304.8) < 1e-9);

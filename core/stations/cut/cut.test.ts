@@ -89,7 +89,7 @@ test('what is left out of the package is not cut', () => {
 		['mat', 'mat']
 	);
 	assert.deepEqual(
-		planSingle({ format: 'rare-keep/job', version: 1 } as JobFile).cut,
+		planSingle({ format: 'rare-keep/job', version: 1 }).cut,
 		[],
 		'nothing is cut for a sheet that is not measured'
 	);

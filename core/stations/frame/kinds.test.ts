@@ -82,7 +82,7 @@ test('a metal section: the next pair up, the borders grow with it, a kit in plac
 	assert.equal(left, 78.5, '70 and half of what is more, to the step');
 	assert.deepEqual([frame!.rails, frame!.stick], [undefined, undefined]);
 	assert.deepEqual(
-		frame!.kit!.map(({ part, count, size }) => [part, count, size]),
+		frame!.kit.map(({ part, count, size }) => [part, count, size]),
 		[
 			['pair of rails, across', 1, 558.8],
 			['pair of rails, down', 1, 711.2],

@@ -47,7 +47,7 @@ test('no tape, points or screws in steps, gather list, cut list and label; a bar
 
 test('kit parts are counted once, in the gather list too', () => {
 	const { frame } = planSingle(metal());
-	const clips = frame!.kit!.filter(({ part }) => part === 'spring clip');
+	const clips = frame!.kit.filter(({ part }) => part === 'spring clip');
 	assert.deepEqual([clips.length, clips[0]!.count], [1, frame!.points.total]);
 	const gather = stepsOf(metal())
 		.find(({ id }) => id === 'gather')!

@@ -109,7 +109,7 @@ test('property: a pocket that the program chose never shows', () => {
 					window: {
 						shape,
 						overlap: shape === 'arch' ? { top, right: left, bottom, left } : { top, right, bottom, left }
-					} as JobFile['window']
+					}
 				});
 				const finding = made.findings.find(({ rule }) => rule === 'hold.corner-shows');
 				assert.ok(!finding || /too short: 12 mm is the least/.test(finding.says), finding?.says);

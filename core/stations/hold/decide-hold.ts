@@ -21,7 +21,7 @@ export function decideHold(
 	// Folded paper hides behind a mat's overlap.
 	const bare = float || !before.matted;
 	const usual = usualKind(before.piece, { float, bare }, before.schools, shop);
-	const kind = house(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual) as HoldKind;
+	const kind = house<HoldKind>(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual);
 	const refused = HOLDS[kind].refuses({ piece: before.piece.kind, float, bare });
 	if (refused) faults.push({ path: 'hold.kind', says: refused });
 	const adhesive = material(

@@ -61,7 +61,7 @@ test('property: no hinge is planned unsaid whose tab or cross-piece leaves its b
 				});
 				const made = planSingle(file);
 				const { hold, window } = made;
-				const place = window!.placement!;
+				const place = window!.placement;
 				if (has(made, 'hold.off-board') || has(made, 'window.sheet-beyond-pack')) return;
 				const half = (kind === 't-hinge' ? hold!.cross!.width : hold!.size.width) / 2;
 				for (const centre of hold!.places) {

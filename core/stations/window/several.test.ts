@@ -16,7 +16,7 @@ const piece = (width: number, height: number) => ({ piece: { readings: { width, 
 const several = (openings: object[], more: object = {}, changes: Partial<JobFile> = {}): JobFile =>
 	workedJob({
 		piece: { medium: ['watercolour'] },
-		window: { overlap: 5, openings, ...more } as JobFile['window'],
+		window: { overlap: 5, openings, ...more },
 		mats: [{ board: 'cotton-4' }],
 		borders: { way: 'even', width: 50 },
 		...changes
@@ -156,7 +156,7 @@ test('property: every way adds up: mats, holes, stops and blanks, and nothing of
 			}
 			const measures = each(made.measure);
 			for (const [index, opening] of (window.openings ?? [window as never]).entries()) {
-				const { overlap, free, sees, opening: size } = opening as NonNullable<typeof window.openings>[0];
+				const { overlap, free, sees, opening: size } = opening;
 				const usable = measures[index]!.usable;
 				if (!overlap || !free) continue;
 				near(overlap.left + size.width + overlap.right, usable.width);
@@ -188,7 +188,7 @@ test('fit: the pack comes out as given; a window too large for it is a stop with
 test('a ready-made frame: the borders follow what goes upright into its rabbet; own borders that do not fit are said; without readings a fault', () => {
 	const section = { face: 30, lip: 8, depth: 28, rabbetDepth: 14, density: 560 };
 	const ready = (opening: object, borders: JobFile['borders'] = { way: 'fit', weight: 8 }): JobFile =>
-		workedJob({ frame: { kind: 'ready-made', section, opening } as JobFile['frame'], borders });
+		workedJob({ frame: { kind: 'ready-made', section, opening }, borders });
 	const made = planSingle(ready({ width: 600, height: 750 }));
 	assert.deepEqual(made.frame!.rabbet, { width: 600, height: 750 });
 	// Allowance of the rabbet's sides: 600 × 0.0035 + 1 = 3.1 → 3.5; 750 × 0.0035 + 1 = 3.63 → 4.

@@ -56,7 +56,7 @@ export function exposedCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const outside = zoneOutside(zone, opening.sees);
 	const nearest = [...SIDES].sort((one, other) => outside[other] - outside[one]);
 	for (const side of nearest) {
-		const more = receiveUp(opening.overlap![side] + margin - outside[side], context.job.step);
+		const more = receiveUp(opening.overlap[side] + margin - outside[side], context.job.step);
 		const after = seesAfter(context, sight, { [side]: more });
 		if (!after || !leavesAllWell(context, sight, after) || !liesOutside(zone, after.sees, choice.shape, margin)) continue;
 		return [

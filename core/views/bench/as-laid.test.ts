@@ -26,7 +26,7 @@ const job = fc.record({
 		bottom: fc.integer({ min: 30, max: 120 }),
 		left: fc.integer({ min: 30, max: 120 })
 	}),
-	overlap: sides.map((one) => Object.fromEntries(Object.entries(one).map(([side, mm]) => [side, 4 + (mm as number) / 10]))),
+	overlap: sides.map((one) => Object.fromEntries(Object.entries(one).map(([side, mm]) => [side, 4 + mm / 10]))),
 	width: fc.integer({ min: 150, max: 500 }),
 	height: fc.integer({ min: 150, max: 500 }),
 	reveal: fc.integer({ min: 4, max: 12 }),
@@ -49,7 +49,7 @@ test('property: the window cut and the sheet laid by the printed words lie where
 		fc.property(job, ({ borders, overlap, width, height, reveal, bevel, hang }) => {
 			const file: JobFile = workedJob({
 				piece: { readings: { width, height } },
-				window: { overlap } as JobFile['window'],
+				window: { overlap },
 				borders: { way: 'own', ...borders },
 				mats: [
 					{ board: 'cotton-4', bevel },

@@ -134,14 +134,14 @@ test('property: every job that can be framed has its steps, each said in whole s
 });
 
 test('nothing is to be done while the piece is not measured or no moulding is chosen', () => {
-	assert.deepEqual(stepsOf({ format: 'rare-keep/job', version: 1 } as JobFile), []);
+	assert.deepEqual(stepsOf({ format: 'rare-keep/job', version: 1 }), []);
 	const { frame: _, ...frameless } = workedJob();
 	assert.deepEqual(stepsOf(frameless), []);
 });
 
 test('what comes next: what is missing, what stops, what wants a decision, then the bench', () => {
 	const next = (file: JobFile) => nextOf(plan(file, builtInShop));
-	const empty = next({ format: 'rare-keep/job', version: 1 } as JobFile);
+	const empty = next({ format: 'rare-keep/job', version: 1 });
 	assert.deepEqual([empty.does, empty.ready, empty.sign], ['Measure the sheet', false, null]);
 	const { frame: _, ...frameless } = workedJob();
 	assert.equal(next(frameless).does, 'Choose a frame');

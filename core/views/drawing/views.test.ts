@@ -143,7 +143,7 @@ test('the section of what is no plain wood frame: channel and clip, strips and g
 
 test('the back shows each hold where it comes, mirrored, and zones that it must keep off', () => {
 	const of = (changes: Partial<JobFile>, title: string) =>
-		drawn(workedJob(changes)).back!.shapes.filter((shape) => shape.title === title);
+		drawn(workedJob(changes)).back.shapes.filter((shape) => shape.title === title);
 	const zones = [{ id: 'stamp', kind: 'keep-off' as const, left: 10, top: 20, width: 30, height: 40 }];
 	const file = { piece: { readings: { width: 402, height: 551 }, zones } };
 	const [zone] = of(file, 'stamp, keep off');

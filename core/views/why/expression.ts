@@ -69,7 +69,7 @@ const FUNCTIONS: Record<string, Call> = {
 	uvShare: (exposure: Exposure, fade: number) => uvShare(exposure, fade),
 	sag: (glazing: Parameters<typeof sagFlat>[0], pack: Parameters<typeof sagFlat>[1], gravity: number) =>
 		sagFlat(glazing, pack, gravity)
-} as Record<string, Call>;
+};
 
 /** @throws Error when the text is no expression: explanations are written by us, so that is a defect */
 export function tokens(expression: string): Token[] {

@@ -66,8 +66,8 @@ export function call<Query = unknown, Body = undefined>(of: {
 		if (body && !body.ok) return respond(faults(body.status, body.faults));
 		const says = await of.answer({
 			db: database(),
-			params: params as Record<string, string>,
-			query: query.value as Query,
+			params: params,
+			query: query.value,
 			body: body?.body as Body,
 			headers: request.headers,
 			url

@@ -10,5 +10,5 @@ export function stable<T>(value: () => T): () => T {
 		if (last === undefined || text !== written) [last, written] = [next, text];
 		return last;
 	});
-	return () => kept as T;
+	return () => kept;
 }

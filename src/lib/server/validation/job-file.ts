@@ -82,7 +82,7 @@ function group(fields: Fields, required: readonly string[] = []): Joi.ObjectSche
 
 function sideFields(field: Field): Fields {
 	const zero = field.kind === 'lengthOrWord' || (field.kind === 'sides' && field.zero) ? true : undefined;
-	return Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', says: side, ...(zero ? { zero } : {}) } as Field]));
+	return Object.fromEntries(SIDES.map((side) => [side, { kind: 'length', says: side, ...(zero ? { zero } : {}) }]));
 }
 
 /** Joi reads braces in a message as a template. */
