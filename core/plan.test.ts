@@ -8,6 +8,7 @@ import { patched } from './job/patch.ts';
 import { builtInShop, shopFor } from './shop/shop.ts';
 import { anyWindowJob, planned, workedJob, planSingle } from '../tests/jobs.ts';
 import { evaluate, lookIn } from './views/why/expression.ts';
+import { runs } from '../tests/thorough.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -94,7 +95,7 @@ test('every figure can say why, and every explanation comes out at its figure', 
 			const paths = new Set(found.map(([path]) => path));
 			for (const path of Object.keys(result.why)) assert.ok(paths.has(path), `why explains ${path}, which is no figure`);
 		}),
-		{ numRuns: 150 }
+		{ numRuns: runs(150) }
 	);
 });
 

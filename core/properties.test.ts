@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { SIDES } from './geometry/shapes.ts';
 import type { JobFile } from './job/definition.ts';
 import { anyJob, planSingle, type SinglePlan } from '../tests/jobs.ts';
+import { runs } from '../tests/thorough.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -69,6 +70,6 @@ test('property: over 1 000 jobs, figures add up as a tape adds them, and no edge
 			addsUp(made, file);
 			staysHidden(made, across, down);
 		}),
-		{ numRuns: 1000 }
+		{ numRuns: runs(1000) }
 	);
 });

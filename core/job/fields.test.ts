@@ -9,6 +9,7 @@ import type { Fault, FaultError } from './faults.ts';
 import type { Field } from './field.ts';
 import { pointer, put, valueAt, drop, patched, type Key } from './patch.ts';
 import { withUnit } from './unit.ts';
+import { runs } from '../../tests/thorough.ts';
 
 function faultsOf(file: unknown): Fault[] {
 	try {
@@ -122,6 +123,6 @@ test('property: turned and turned back, a job plans as before', () => {
 			const back = withUnit(withUnit(file, other), file.unit ?? 'mm');
 			assert.equal(JSON.stringify(plan(back, builtInShop)), JSON.stringify(plan(file, builtInShop)));
 		}),
-		{ numRuns: 80 }
+		{ numRuns: runs(80) }
 	);
 });

@@ -6,7 +6,7 @@ import { workedJob } from '../jobs.ts';
 import { keepJob, newFolder, removeFolder, send, startServer, type Server } from './server.ts';
 
 /** A hundred by hand (`KILLS=100 npm test`); each start takes a second. */
-const TIMES = Number(process.env.KILLS ?? 10);
+const TIMES = Number(process.env.KILLS ?? 5);
 
 const revisionsOf = async ({ address }: Server, number: string) =>
 	((await (await fetch(`${address}/api/jobs/${number}/revisions`)).json()) as { revisions: { rev: number }[] }).revisions

@@ -18,13 +18,11 @@ import { postPicture } from '../../src/lib/server/pictures.ts';
 import { readJson } from '../../src/lib/server/validation/body.ts';
 import { checkJobFile } from '../../src/lib/server/validation/job-file.ts';
 import { jobJsonSchema } from '../../src/lib/server/validation/json-schema.ts';
+import { runs } from '../thorough.ts';
 
 onEachDatabase((here) => {
 	const { post, kept, get, put, revisions } = here;
 	const everything = { find: '', after: null, state: null, order: 'newest' } as const;
-	const request = (body: BodyInit, type = 'application/json', headers: Record<string, string> = {}) =>
-		new Request('http://here/', { method: 'POST', body, headers: { 'content-type': type, ...headers } });
-
 	test('a job is kept, read back as typed, and planned', async () => {
 		const file = workedJob({
 			unit: 'in',
@@ -118,67 +116,6 @@ onEachDatabase((here) => {
 		assert.equal((await postPlan(here.db, workedJob())).status, 200);
 	});
 
-	test('bodies: type, size, depth, whole JSON, letters that can be kept', async () => {
-		const status = async (body: BodyInit, type?: string, headers?: Record<string, string>) => {
-			const read = await readJson(request(body, type, headers));
-			return read.ok ? 200 : read.status;
-		};
-		assert.equal(await status('{}', 'text/plain'), 415);
-		assert.equal(await status(' '.repeat(1024 * 1024 + 1)), 413);
-		assert.equal(await status('['.repeat(1024 * 1024)), 400);
-		assert.equal(await status('{"format":"rare-keep/job","ver'), 400);
-		assert.equal(await status(new Uint8Array([0xff, 0xfe])), 400);
-		assert.equal(await status('{"title":"a\\u0000b"}'), 400);
-		assert.equal(await status('{"title":"\\ud800"}'), 400);
-		assert.equal(await status('{"title":"😀 ["}', 'application/json; charset=utf-8'), 200);
-		const endless = new ReadableStream({ pull: (controller) => controller.enqueue(new Uint8Array(65536)) });
-		const read = await readJson(
-			new Request('http://here/', {
-				method: 'POST',
-				body: endless,
-				headers: { 'content-type': 'application/json' },
-				duplex: 'half'
-			} as RequestInit)
-		);
-		assert.equal(read.ok ? 200 : read.status, 413);
-	});
-
-	test('Joi, the reader and the JSON Schema agree on what a job file may hold', () => {
-		const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
-		const agree = (file: unknown) => assert.equal(checkJobFile(file).ok, validate(file), JSON.stringify(file).slice(0, 300));
-		fc.assert(fc.property(anyWindowJob, agree), { numRuns: 80 });
-		const spoil = fc.tuple(
-			anyWindowJob,
-			fc.constantFrom(
-				'piece',
-				'window',
-				'mats',
-				'borders',
-				'guard',
-				'hold',
-				'frame',
-				'back',
-				'hang',
-				'aim',
-				'unit',
-				'title',
-				'place',
-				'schools'
-			),
-			fc.jsonValue({ maxDepth: 2 })
-		);
-		// A string may be a length in one place and no length in another, which a schema cannot read: strings are left out.
-		fc.assert(
-			fc.property(
-				spoil,
-				([file, key, value]) =>
-					fc.pre(!JSON.stringify(value).includes('"') || ['aim', 'unit'].includes(key)) === undefined &&
-					agree({ ...file, [key]: value })
-			),
-			{ numRuns: 250 }
-		);
-	});
-
 	test('drawings and the cut list of a kept job', async () => {
 		const number = await kept(workedJob());
 		for (const sheet of ['front', 'section', 'back', 'cut'] as const) {
@@ -247,4 +184,68 @@ onEachDatabase((here) => {
 		}
 		assert.equal((await postPicture(here.db, 'text/html', Buffer.from('<p>'))).status, 415);
 	});
+});
+
+const request = (body: BodyInit, type = 'application/json', headers: Record<string, string> = {}) =>
+	new Request('http://here/', { method: 'POST', body, headers: { 'content-type': type, ...headers } });
+
+test('bodies: type, size, depth, whole JSON, letters that can be kept', async () => {
+	const status = async (body: BodyInit, type?: string, headers?: Record<string, string>) => {
+		const read = await readJson(request(body, type, headers));
+		return read.ok ? 200 : read.status;
+	};
+	assert.equal(await status('{}', 'text/plain'), 415);
+	assert.equal(await status(' '.repeat(1024 * 1024 + 1)), 413);
+	assert.equal(await status('['.repeat(1024 * 1024)), 400);
+	assert.equal(await status('{"format":"rare-keep/job","ver'), 400);
+	assert.equal(await status(new Uint8Array([0xff, 0xfe])), 400);
+	assert.equal(await status('{"title":"a\\u0000b"}'), 400);
+	assert.equal(await status('{"title":"\\ud800"}'), 400);
+	assert.equal(await status('{"title":"😀 ["}', 'application/json; charset=utf-8'), 200);
+	const endless = new ReadableStream({ pull: (controller) => controller.enqueue(new Uint8Array(65536)) });
+	const read = await readJson(
+		new Request('http://here/', {
+			method: 'POST',
+			body: endless,
+			headers: { 'content-type': 'application/json' },
+			duplex: 'half'
+		} as RequestInit)
+	);
+	assert.equal(read.ok ? 200 : read.status, 413);
+});
+
+test('Joi, the reader and the JSON Schema agree on what a job file may hold', () => {
+	const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
+	const agree = (file: unknown) => assert.equal(checkJobFile(file).ok, validate(file), JSON.stringify(file).slice(0, 300));
+	fc.assert(fc.property(anyWindowJob, agree), { numRuns: runs(80) });
+	const spoil = fc.tuple(
+		anyWindowJob,
+		fc.constantFrom(
+			'piece',
+			'window',
+			'mats',
+			'borders',
+			'guard',
+			'hold',
+			'frame',
+			'back',
+			'hang',
+			'aim',
+			'unit',
+			'title',
+			'place',
+			'schools'
+		),
+		fc.jsonValue({ maxDepth: 2 })
+	);
+	// A string may be a length in one place and no length in another, which a schema cannot read: strings are left out.
+	fc.assert(
+		fc.property(
+			spoil,
+			([file, key, value]) =>
+				fc.pre(!JSON.stringify(value).includes('"') || ['aim', 'unit'].includes(key)) === undefined &&
+				agree({ ...file, [key]: value })
+		),
+		{ numRuns: runs(250) }
+	);
 });

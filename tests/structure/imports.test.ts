@@ -4,6 +4,12 @@ import { ESLint } from 'eslint';
 import { circlesIn, climbingIn, importsIn } from './imports.ts';
 
 const core = importsIn('core');
+const UNTYPED = Object.fromEntries(
+	['no-floating-promises', 'switch-exhaustiveness-check', 'no-unnecessary-type-assertion'].map((rule) => [
+		`@typescript-eslint/${rule}`,
+		'off' as const
+	])
+);
 
 test('no import circle, types included', () => {
 	assert.deepEqual(circlesIn(importsIn('core', 'src')), []);
@@ -29,7 +35,10 @@ test('a planted import that climbs is found, by the test and by the linter', asy
 		'core/stations/hold/hold.ts imports core/advice/cheapest.ts',
 		'core/elsewhere.ts stands in no tier'
 	]);
-	const eslint = new ESLint();
+	// Without the rules that need types, which read the whole project.
+	const eslint = new ESLint({
+		overrideConfig: { files: ['**/*.ts'], languageOptions: { parserOptions: { project: null } }, rules: UNTYPED }
+	});
 	for (const [file, spec, climbs] of [
 		['core/stations/hold/hold.ts', '../../advice/cheapest.ts', true],
 		['core/stations/hold/hold.ts', '../../plan.ts', true],

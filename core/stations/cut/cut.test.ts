@@ -7,6 +7,7 @@ import { builtInShop } from '../../shop/shop.ts';
 import { anyJob, workedJob, planSingle } from '../../../tests/jobs.ts';
 import { materialName } from './material-name.ts';
 import type { Cut } from '../../figures/cut.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 const cutOf = (changes: Partial<JobFile> = {}) => planSingle(workedJob(changes)).cut;
 const planSeveral = (changes: Partial<JobFile>): Cut[] => plan(workedJob(changes), builtInShop).cut;
@@ -108,7 +109,7 @@ test('property: sheets of the package are all of one size, and no line is empty'
 			const tabs = of(planned.cut, 'hinge tab')[0]!;
 			assert.equal(tabs.count, planned.hold!.places.length);
 		}),
-		{ numRuns: 120 }
+		{ numRuns: runs(120) }
 	);
 });
 

@@ -11,6 +11,7 @@ import { builtInShop } from '../../shop/shop.ts';
 import { closingRail } from './kit.ts';
 import { cornersOut, isOutOfTrue, liteOf, liteOutline } from './lite.ts';
 import { placesOfPoints, planPoints, pointsOf } from './points.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 const { house } = builtInShop;
 const near = (value: number, wanted: number, within = 0.005) =>
@@ -226,7 +227,7 @@ test('property: a lite lies in its rabbet, half the allowance off every edge', (
 			for (const side of ['top', 'right', 'bottom', 'left'] as const) assert.ok(cut[side] <= readings[side] - allowance / 4);
 			assert.ok(cut.d2 < otherDiagonal(readings, d1));
 		}),
-		{ numRuns: 200 }
+		{ numRuns: runs(200) }
 	);
 });
 

@@ -8,6 +8,7 @@ import { each } from '../../units/one-or-each.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { anyWindowJob, fixed, has, planSingle, workedJob } from '../../../tests/jobs.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -168,7 +169,7 @@ test('property: every way adds up: mats, holes, stops and blanks, and nothing of
 				assert.ok(y >= usable.top - 1e-6 && y + sees.height <= usable.top + usable.height + 1e-6);
 			}
 		}),
-		{ numRuns: 250 }
+		{ numRuns: runs(250) }
 	);
 });
 

@@ -7,6 +7,7 @@ import { has, fixed, planSingle, workedJob } from '../../../tests/jobs.ts';
 import { liesInside, liesOutside } from './shape.ts';
 import type { SolveInput } from './sides-asked.ts';
 import { solveWindow } from './solve.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -86,7 +87,7 @@ test('property: whenever any window satisfies every zone, the solved one does, a
 			const window = seen(asked, solved.overlap);
 			near(window.width * window.height, best, 1e-6);
 		}),
-		{ numRuns: 40 }
+		{ numRuns: runs(40) }
 	);
 });
 
@@ -108,7 +109,7 @@ test('property: the cut-down opening still satisfies every zone, at any step and
 			const window = seen(asked, solved.overlap);
 			for (const length of [window.width, window.height]) near(length / asked.step, Math.round(length / asked.step), 1e-6);
 		}),
-		{ numRuns: 200 }
+		{ numRuns: runs(200) }
 	);
 });
 
@@ -197,7 +198,7 @@ test('property: no set smaller than those named can be given up, and a window is
 			}
 			assert.equal(new Set(solved.giveUp.map(String)).size, solved.giveUp.length);
 		}),
-		{ numRuns: 200 }
+		{ numRuns: runs(200) }
 	);
 });
 

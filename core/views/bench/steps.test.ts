@@ -9,6 +9,7 @@ import { builtInShop } from '../../shop/shop.ts';
 import { anyJob, workedJob } from '../../../tests/jobs.ts';
 import { nextOf } from './next.ts';
 import { planSteps, type Step } from './steps.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 const stepsOf = (file: JobFile): Step[] => planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
 const steps = (changes: Partial<JobFile> = {}) => stepsOf(workedJob(changes));
@@ -129,7 +130,7 @@ test('property: every job that can be framed has its steps, each said in whole s
 				}
 			}
 		}),
-		{ numRuns: 120 }
+		{ numRuns: runs(120) }
 	);
 });
 

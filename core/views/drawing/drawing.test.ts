@@ -13,6 +13,7 @@ import { backScene } from './back.ts';
 import { placeCallouts, placeDimensions } from './dimensions.ts';
 import { frontScene } from './front.ts';
 import { sectionScene } from './section.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 function scenes(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);
@@ -45,7 +46,7 @@ test('property: labels never meet, at any size of text', () => {
 				for (const [index, { row }] of rows.entries()) assert.ok(index === 0 || row - rows[index - 1]!.row >= textHeight * 1.4);
 			}
 		}),
-		{ numRuns: 80 }
+		{ numRuns: runs(80) }
 	);
 });
 
@@ -83,7 +84,7 @@ test('property: nothing of the front view lies outside the frame', () => {
 				}
 			}
 		}),
-		{ numRuns: 80 }
+		{ numRuns: runs(80) }
 	);
 });
 

@@ -10,6 +10,7 @@ import { builtInShop } from '../../shop/shop.ts';
 import { anyJob, planSingle, workedJob } from '../../../tests/jobs.ts';
 import { sceneOf, VIEWS } from './views.ts';
 import type { Role, Scene, Shape } from '../../figures/scene.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 function drawn(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);
@@ -111,7 +112,7 @@ test('property: every scene of every job has finite figures only and can be said
 				assert.equal([...svg.matchAll(/<svg /g)].length, 1);
 			}
 		}),
-		{ numRuns: 60 }
+		{ numRuns: runs(60) }
 	);
 });
 

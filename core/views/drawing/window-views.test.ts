@@ -15,6 +15,7 @@ import { previewScene } from './preview.ts';
 import { sectionScene } from './section.ts';
 import { EXAGGERATION, sheetScene } from './sheet.ts';
 import type { Scene, Shape } from '../../figures/scene.ts';
+import { runs } from '../../../tests/thorough.ts';
 
 function drawn(file: JobFile) {
 	const job = decide(readJob(file), builtInShop);
@@ -61,7 +62,7 @@ test('property: every window can be drawn in every view, in finite figures, with
 				);
 			}
 		}),
-		{ numRuns: 100 }
+		{ numRuns: runs(100) }
 	);
 });
 
