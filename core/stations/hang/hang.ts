@@ -15,6 +15,7 @@ import { showWithUnit } from '../../units/show.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
+import { HANGERS, lineAsked } from './kinds/all.ts';
 
 type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
 
@@ -30,8 +31,8 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 	const angleRad = Math.atan(line.rise / line.run);
 	const pullN = (kg * house.gravity) / (2 * Math.sin(angleRad));
 	const wireWantedKg = (house.wireSafety * pullN) / house.gravity;
-	const by = job.hang.by === 'cord' ? 'cord' : 'wire';
-	const breakingKg = (by === 'cord' ? shop.cords : shop.wires).find((strength) => strength >= wireWantedKg);
+	const { by, line: asked } = lineAsked(job);
+	const breakingKg = asked.strengths(shop).find((strength) => strength >= wireWantedKg);
 	if (breakingKg === undefined)
 		return withRing({ ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: true }, job, shop, frame);
 	const height = job.hang.centreHeight + frame.outer.height / 2 - (drop - line.rise) + house.hookOffset;
@@ -87,7 +88,8 @@ function stripOf({ outer }: Frame, { bareWood, backStripWidth }: House, step: nu
 /** Rings of the shop that this wood takes and that bear enough: none whose plate stands out past it. */
 export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ringWantedKg'>): Ring[] {
 	return Object.values(shop.rings).filter(
-		({ plate, workingKg, holes }) => plate <= wood && workingKg >= hang.ringWantedKg && (hang.by !== 'rings' || holes === 2)
+		({ plate, workingKg, holes }) =>
+			plate <= wood && workingKg >= hang.ringWantedKg && (HANGERS[hang.by].holes ?? holes) === holes
 	);
 }
 

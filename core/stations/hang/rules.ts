@@ -3,6 +3,7 @@ import { massSaid, remedy, saidBoth, saidFine } from '../../rule/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { flatWood, ringsFor } from './hang.ts';
+import { HANGERS, lineAsked } from './kinds/all.ts';
 
 const SAME = 1e-6;
 
@@ -69,10 +70,9 @@ export const hangRules: Rule[] = [
 		find: (context) => {
 			const { hang, mass } = context.plan;
 			if (!hang?.noWire) return [];
-			const what = context.job.hang.by === 'cord' ? 'cord' : 'wire';
 			return [
 				{
-					says: `No ${what} of the shop carries ${massSaid(context, mass!.kg)} at this angle.`,
+					says: `No ${lineAsked(context.job).line.name} of the shop carries ${massSaid(context, mass!.kg)} at this angle.`,
 					where: 'hang.by',
 					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
 				}
@@ -90,11 +90,17 @@ export const hangRules: Rule[] = [
 		school: 'hang-by',
 		find: (context) => {
 			const { hang, mass } = context.plan;
-			if (!hang || hang.by !== 'rings' || hang.noWire || !context.job.hang.wireAsked || mass!.kg > context.shop.house.wireMostKg)
+			if (
+				!hang ||
+				HANGERS[hang.by].line ||
+				hang.noWire ||
+				!context.job.hang.wireAsked ||
+				mass!.kg > context.shop.house.wireMostKg
+			)
 				return [];
 			return [
 				{
-					says: `The frame is too low for a hidden ${context.job.hang.by === 'cord' ? 'cord' : 'wire'}.`,
+					says: `The frame is too low for a hidden ${lineAsked(context.job).line.name}.`,
 					where: 'hang.by',
 					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
 				}
@@ -112,7 +118,7 @@ export const hangRules: Rule[] = [
 		school: 'hooks',
 		find: (context) => {
 			const { hang } = context.plan;
-			if (!hang || hang.by === 'rings' || context.job.hang.hooks !== 1 || hang.hookCount === 1) return [];
+			if (!hang || !HANGERS[hang.by].line || context.job.hang.hooks !== 1 || hang.hookCount === 1) return [];
 			return [
 				{
 					says: 'One hook was asked for; the wire would lie too flat on it.',

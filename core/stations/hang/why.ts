@@ -6,6 +6,7 @@ import type { Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Mass, Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
+import { HANGERS } from './kinds/all.ts';
 
 /** Area of a window's shape, written out. */
 function areaExpression(shape: WindowShape, opening: string): string {
@@ -101,7 +102,8 @@ export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	}
 	if (hang.wireWantedKg !== undefined)
 		explain('hang.wireWantedKg', 'shop.house.wireSafety * hang.pullN / shop.house.gravity', 'hang#wire');
-	if (hang.by === 'rings' || !hang.wire) return whyRings(explain);
+	const { line } = HANGERS[hang.by];
+	if (!line || !hang.wire) return whyRings(explain);
 	const run = hang.hookCount === 1 ? '(hang.span / 2)' : '((hang.span - hang.spacing) / 2)';
 	const hidden = '(hang.drop - shop.house.wireHidden)';
 	const usual =
@@ -116,7 +118,7 @@ export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	explain('hang.angle', `atan(hang.rise / ${run})`, 'hang#rise');
 	explain('hang.pullN', 'mass.kg * shop.house.gravity / (2 * sin(hang.angle))', 'hang#pull');
 	explain('hang.sidewaysN', 'hang.pullN * cos(hang.angle)', 'hang#pull');
-	explain('hang.wire.breakingKg', `next(hang.wireWantedKg, shop.${hang.by === 'cord' ? 'cords' : 'wires'})`, 'hang#wire');
+	explain('hang.wire.breakingKg', `next(hang.wireWantedKg, ${line.from})`, 'hang#wire');
 	explain(
 		'hang.wire.length',
 		`hang.spacing + 2 * sqrt(${run} * ${run} + hang.rise * hang.rise) + 2 * shop.house.wireEnd`,

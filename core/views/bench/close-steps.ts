@@ -1,6 +1,7 @@
 /** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
 import { planHangers } from './hanger-steps.ts';
 import type { Step, Writer } from '../../stations/step.ts';
+import { SEALS } from '../../stations/back/seals/all.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
 export function closeBack(writer: Writer): Step[] {
@@ -23,15 +24,15 @@ function seal(writer: Writer): Step[] {
 	const { job, plan } = writer;
 	const tape = plan.back!.tape;
 	if (!tape || writer.metal) return [];
-	const gummed = job.back.seal === 'gummed';
+	const tapeOf = SEALS[job.back.seal!];
 	const heads = ['clips', 'offset-clips'].includes(plan.frame!.points.kind) ? '' : ', over the points’ heads';
 	return [
 		{
 			id: 'seal',
-			title: `Seal the back, ${gummed ? 'gummed' : 'self-adhesive'} tape ${writer.withUnit(tape.stock, 'cut')}`,
+			title: `Seal the back, ${tapeOf.name} tape ${writer.withUnit(tape.stock, 'cut')}`,
 			does: [
 				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(writer.shop.house.bareWood)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
-				...(gummed ? ['Sponge and water stay away from the piece.'] : []),
+				...tapeOf.does,
 				'Corners cut flat, no hole.'
 			],
 			because: 'Tape that spans the corner unpressed leaks and tears.',

@@ -1,6 +1,7 @@
 /** Steps of rings, wire and nails (handbook hang). */
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { Step, Writer } from '../../stations/step.ts';
+import { HANGERS } from '../../stations/hang/kinds/all.ts';
 
 export function planHangers(writer: Writer): Step[] {
 	return [...stripAcross(writer), rings(writer)];
@@ -30,23 +31,23 @@ function rings(writer: Writer): Step {
 	const hang = plan.hang!;
 	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
 	const wire = hang.wire;
-	const line = hang.by === 'cord' ? 'Cord' : 'Wire';
-	const title = writer.metal ? 'Hangers' : hang.by === 'rings' ? 'Two-hole rings' : 'Rings';
+	const { line, ringsTitle } = HANGERS[hang.by];
+	const title = writer.metal ? 'Hangers' : ringsTitle;
 	return {
 		id: 'hang',
-		title: wire ? `${title} and ${line.toLowerCase()}` : title,
+		title: wire && line ? `${title} and ${line.name}` : title,
 		does: [
 			'Which way is up? Look at the mark before anything is measured.',
 			ringsSay(writer),
-			...(wire
+			...(wire && line
 				? [
-						`${line} breaking at ${showStrength(wire.breakingKg, job.reader)}, cut ${writer.cut(wire.length)}. Through the ring, behind the standing ${line.toLowerCase()}, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.`,
-						`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. Pull each ${writer.metal ? 'hanger' : 'ring'} and the ${line.toLowerCase()} by hand.`
+						`${line.title} breaking at ${showStrength(wire.breakingKg, job.reader)}, cut ${writer.cut(wire.length)}. Through the ring, behind the standing ${line.name}, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.`,
+						`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. Pull each ${writer.metal ? 'hanger' : 'ring'} and the ${line.name} by hand.`
 					]
 				: [`Pull each ${writer.metal ? 'hanger' : 'ring'} by hand before the piece hangs by it.`])
 		],
 		because: wire ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
-		caution: wire && hang.by === 'wire' ? 'Wire ends prick: snip, tuck, press.' : heavy,
+		caution: (wire && line?.caution) ?? heavy,
 		uses: writer.parts('wire', 'cord')
 	};
 }

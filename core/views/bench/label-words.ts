@@ -8,6 +8,7 @@ import { each } from '../../units/one-or-each.ts';
 import type { House } from '../../shop/house.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import { SEALS } from '../../stations/back/seals/all.ts';
 
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
 export function heldBy({ hold }: Decided, plan: Plan): string {
@@ -55,8 +56,7 @@ export function toOpen(job: Decided, plan: Plan, house: House): string {
 	if (!frame) return '';
 	const { back, guard } = job;
 	const cover = back.dustCover ? 'cut the paper cover' : '';
-	const tape =
-		back.seal === 'gummed' ? 'damp the tape, rest, peel' : back.seal === 'self-adhesive' ? 'cut the tape along the joint' : '';
+	const tape = back.seal ? SEALS[back.seal].opens : '';
 	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
 	if (job.frame!.kind === 'metal') {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);

@@ -14,6 +14,7 @@ import { mount, prepareHold } from './mount-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-steps.ts';
 import { Writer, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
+import { HANGERS } from '../../stations/hang/kinds/all.ts';
 
 export type { Step } from '../../stations/step.ts';
 
@@ -89,8 +90,7 @@ function gather(writer: Writer): Step {
 	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
 	const hang = plan.hang!;
 	const kit = plan.frame!.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
-	const ring =
-		hang.ring === undefined ? (hang.by === 'rings' ? 'two-hole rings' : 'rings') : inSentence(shop.rings[hang.ring]!.name);
+	const ring = hang.ring === undefined ? HANGERS[hang.by].rings : inSentence(shop.rings[hang.ring]!.name);
 	const shim = writer.metal && isShimmed(plan, shop.house);
 	// A kit holds its clips and hangers: they are counted there.
 	const held = kit ?? [

@@ -15,6 +15,7 @@ import { pointOn } from '../../stations/hold/own-edges.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { HANGERS } from '../../stations/hang/kinds/all.ts';
 
 /** @returns the scene, or null while there is no frame */
 export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
@@ -176,12 +177,13 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 				}
 			]
 		: [];
-	if (hang.by === 'rings') return [...strip, ...rings];
+	const { line } = HANGERS[hang.by];
+	if (!line) return [...strip, ...rings];
 	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
 	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
 	return [
 		...strip,
-		{ role: 'wire', open: true, rings: [wire], title: `${hang.by === 'cord' ? 'Cord' : 'Wire'} under load` },
+		{ role: 'wire', open: true, rings: [wire], title: `${line.title} under load` },
 		...rings,
 		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))
 	];
@@ -219,9 +221,10 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				look: 'mark'
 			}
 		);
-		if (hang.by !== 'rings')
+		const { line } = HANGERS[hang.by];
+		if (line)
 			list.push({
-				name: `rise of the ${hang.by}`,
+				name: `rise of the ${line.name}`,
 				path: 'hang.rise',
 				side: 'right',
 				from: y - hang.rise,
@@ -230,7 +233,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				at: right,
 				look: 'mark'
 			});
-		if (hang.hookCount === 2 && hang.by !== 'rings') {
+		if (hang.hookCount === 2 && line) {
 			list.push({
 				name: 'between the hooks',
 				path: 'hang.spacing',

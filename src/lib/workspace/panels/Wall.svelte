@@ -12,6 +12,7 @@
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
+	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 
 	const { editor } = useWorkspace();
 	const hang = $derived(editor.settled.plan.hang);
@@ -113,7 +114,7 @@
 					<dd><Figure path="hang.angle" name="Angle" value={hang.angle} withUnit /></dd>
 					<dt>and pulls with</dt>
 					<dd><Figure path="hang.pullN" name="Pull in the {hang.by}" value={hang.pullN} withUnit /></dd>
-					<dt>{hang.by === 'cord' ? 'Cord' : 'Wire'} that breaks at</dt>
+					<dt>{HANGERS[hang.by].line?.title} that breaks at</dt>
 					<dd><Figure path="hang.wire.breakingKg" name="Breaking strength" value={hang.wire.breakingKg} /></dd>
 					<dt>cut to</dt>
 					<dd><Figure path="hang.wire.length" name="Length of the {hang.by}" value={hang.wire.length} /></dd>

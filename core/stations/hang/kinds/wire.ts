@@ -1,0 +1,12 @@
+/** Picture wire between two rings. */
+import type { HangerDefinition, Line } from './hanger.ts';
+
+const line: Line = {
+	name: 'wire',
+	title: 'Wire',
+	strengths: (shop) => shop.wires,
+	from: 'shop.wires',
+	caution: 'Wire ends prick: snip, tuck, press.'
+};
+
+export const wire: HangerDefinition & { line: Line } = { line, rings: 'rings', ringsTitle: 'Rings', holes: null };
