@@ -1,11 +1,13 @@
 /** npm run bench: measures, and prints each figure with its budget. `-- plan save` runs some of them. */
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { testHouse } from './test-house.js';
 import { run, installPackages, installBrowser, buildIfStale, root } from './setup.js';
 
 installPackages();
 installBrowser();
 buildIfStale();
+process.env.TEST_HOUSE = testHouse();
 const all = readdirSync(join(root, 'bench'))
 	.filter((name) => name !== 'report.ts')
 	.map((name) => name.replace('.ts', ''));

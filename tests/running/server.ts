@@ -5,7 +5,6 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { JobFile } from '../../core/job/definition.ts';
-import { testHouse } from '../../scripts/test-house.js';
 
 export type Server = {
 	address: string;
@@ -18,7 +17,8 @@ export type Server = {
 /** The data folder of a house in which there is nothing yet. */
 export function newFolder(): string {
 	const folder = emptyFolder();
-	cpSync(join(process.env.TEST_HOUSE ?? testHouse(), 'folder'), folder, { recursive: true });
+	// The commands that test and measure set it; a folder without it is made at the first start.
+	if (process.env.TEST_HOUSE) cpSync(join(process.env.TEST_HOUSE, 'folder'), folder, { recursive: true });
 	return folder;
 }
 
