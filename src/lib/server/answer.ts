@@ -5,6 +5,7 @@ import type { Fault } from '$core/job/faults.ts';
 import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
 import { readQuery } from './validation/query.ts';
+import { isOfDatabase, log, loggable } from './log.ts';
 import type { Refused } from './validation/body.ts';
 
 export type Answer = { status: number; body: unknown; headers?: Record<string, string> };
@@ -64,16 +65,37 @@ export function call<Query = unknown, Body = undefined>(of: {
 		if (!query.ok) return respond(faults(400, query.faults));
 		const body = of.body && (await of.body(request));
 		if (body && !body.ok) return respond(faults(body.status, body.faults));
-		const says = await of.answer({
-			db: database(),
-			params: params,
-			query: query.value,
-			body: body?.body as Body,
-			headers: request.headers,
-			url
-		});
-		return says instanceof Response ? says : respond(says);
+		try {
+			const says = await of.answer({
+				db: database(),
+				params: params,
+				query: query.value,
+				body: body?.body as Body,
+				headers: request.headers,
+				url
+			});
+			return says instanceof Response ? says : respond(says);
+		} catch (error) {
+			return respond(failed(error, request, url));
+		}
 	};
+}
+
+/** Written down with the id of its request; whoever asked is told that, and nothing of what went wrong inside. */
+function failed(error: unknown, request: Request, { pathname }: URL): Answer {
+	const id = request.headers.get('x-request-id');
+	log.error({ err: loggable(error), id, path: pathname }, 'failed');
+	if (isOfDatabase(error))
+		return faults(
+			503,
+			[{ path: '', says: 'The database does not answer. Nothing that was kept is lost; try again in a moment.' }],
+			{
+				'retry-after': '2'
+			}
+		);
+	return faults(500, [
+		{ path: '', says: `Something went wrong here. Nothing that was kept is lost. It is written down as ${id ?? 'unknown'}.` }
+	]);
 }
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';

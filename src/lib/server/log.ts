@@ -19,3 +19,12 @@ export function loggable(error: unknown): LoggedError {
 		...(typeof code === 'string' ? { code } : {})
 	};
 }
+
+/** The way to the database is broken, or it is going down: the next try may find it again. */
+export function isOfDatabase(error: unknown): boolean {
+	const { code, message } = (error ?? {}) as { code?: unknown; message?: unknown };
+	return (
+		/^(ECONN|EPIPE|ETIMEDOUT|ENOTFOUND|08|57P|55000)/.test(String(code)) ||
+		/connection (terminated|timeout)|timeout exceeded|not currently accepting connections/i.test(String(message))
+	);
+}
