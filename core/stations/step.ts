@@ -8,6 +8,7 @@ import { showLength, showSize, showWithUnit, type Look } from '../units/show.ts'
 import type { Cut } from '../figures/cut.ts';
 import type { Decided } from '../job/decided.ts';
 import type { Scene } from '../figures/scene.ts';
+import { frameKindOf } from './frame/kinds/all.ts';
 
 export type Step = {
 	id: string;
@@ -91,7 +92,7 @@ export class Writer {
 	}
 
 	get metal(): boolean {
-		return this.job.frame?.kind === 'metal';
+		return frameKindOf(this.job)?.wood === false;
 	}
 }
 

@@ -1,6 +1,7 @@
-import type { Context, Rule } from '../../rule/rule.ts';
+import type { Rule } from '../../rule/rule.ts';
 import { leastSaid, remedy, saidBoth } from '../../rule/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
+import { frameKindOf } from '../frame/kinds/all.ts';
 
 const SAME = 1e-6;
 
@@ -17,7 +18,8 @@ export const backRules: Rule[] = [
 		find: (context) => {
 			const { back } = context.job;
 			// What keeps dust and damp out of a metal section is the pack's edge seal.
-			if (isMetal(context) || back.seal !== null || (back.dustCover && context.grade !== 'rare')) return [];
+			if (frameKindOf(context.job)?.wood === false || back.seal !== null || (back.dustCover && context.grade !== 'rare'))
+				return [];
 			return [
 				{
 					says: back.dustCover ? 'Paper alone closes the back.' : 'The back has no seal.',
@@ -39,7 +41,7 @@ export const backRules: Rule[] = [
 		find: (context) => {
 			const tape = context.plan.back?.tape;
 			const { landLeast, bareWood } = context.shop.house;
-			if (isMetal(context) || !tape || tape.land >= landLeast - SAME) return [];
+			if (frameKindOf(context.job)?.wood === false || !tape || tape.land >= landLeast - SAME) return [];
 			const says =
 				tape.land === 0
 					? `No wood is left for the tape; it needs ${leastSaid(context, landLeast)}.`
@@ -58,7 +60,3 @@ export const backRules: Rule[] = [
 		}
 	}
 ];
-
-function isMetal({ job }: Context): boolean {
-	return job.frame?.kind === 'metal';
-}

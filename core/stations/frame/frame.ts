@@ -22,6 +22,7 @@ import { cornersOut, isOutOfTrue, liteBlank, liteOf } from './lite.ts';
 import { planPoints } from './points.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
+import { FRAMES } from './kinds/all.ts';
 
 export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickness: number; ready: Size | null }): Frame | null {
 	if (!job.frame) return null;
@@ -31,16 +32,16 @@ export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickn
 	const rabbet = before.ready ?? { width: rabbetOf('width', job, house, pack), height: rabbetOf('height', job, house, pack) };
 	const outer = outerOf(rabbet, section);
 	const points = planPoints(job.frame, rabbet, pack, job.schools['clips'], house);
-	const isBought = job.frame.kind === 'metal' && before.ready === null;
+	const { inPairs, sawn: isSawn } = FRAMES[job.frame.kind];
 	return {
 		section,
 		allowance: { width: tidy(rabbet.width - pack.width), height: tidy(rabbet.height - pack.height) },
 		rabbet,
 		sight: { width: tidy(rabbet.width - 2 * section.lip), height: tidy(rabbet.height - 2 * section.lip) },
 		outer,
-		...(job.frame.kind === 'wood' ? sawn(rabbet, outer, house) : {}),
+		...(isSawn ? sawn(rabbet, outer, house) : {}),
 		points,
-		...(isBought ? { kit: kitOf(pack, points) } : {}),
+		...(inPairs && before.ready === null ? { kit: kitOf(pack, points) } : {}),
 		...(points.kind === 'offset-clips' ? { offset: tidy(section.rabbetDepth + job.frame.deepen - before.thickness) } : {}),
 		...(job.frame.deepen > 0 ? { depthWithStrips: tidy(section.depth + job.frame.deepen) } : {}),
 		...(job.rabbet ? { ...outOfTrue(job, house, rabbet), ...misfitOf(job.rabbet) } : {})

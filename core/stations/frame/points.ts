@@ -5,6 +5,7 @@ import type { FrameChoice } from '../../job/decide-frame.ts';
 import type { House } from '../../shop/house.ts';
 import { countUp } from '../../units/round.ts';
 import type { PointsOfSide, Points } from '../../figures/frame.ts';
+import { FRAMES } from './kinds/all.ts';
 
 const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton'> = {
 	rigid: 'pointsRigid',
@@ -20,7 +21,7 @@ export function pointSpacing(kind: string): 'pointsRigid' | 'pointsFlexible' | '
 
 export function planPoints(frame: FrameChoice, rabbet: Size, pack: Size, clipsSchool: string | undefined, house: House): Points {
 	const { pointCount } = frame;
-	if (frame.kind === 'metal') return counted(clips(rabbet, clipsSchool === 'four', house), pointCount);
+	if (FRAMES[frame.kind].clips) return counted(clips(rabbet, clipsSchool === 'four', house), pointCount);
 	if (frame.points === 'offset-clips') return offsetClips(pack, pointCount, house);
 	const top = pointsOf(rabbet.width, frame.points, house, frame.pointFirst, pointCount.top);
 	const side = pointsOf(rabbet.height, frame.points, house, frame.pointFirst, pointCount.side);

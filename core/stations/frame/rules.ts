@@ -8,6 +8,7 @@ import { mouldingRemedy } from './other-mouldings.ts';
 import { nextPair } from '../window/borders.ts';
 import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
+import { frameKindOf } from './kinds/all.ts';
 
 const SAME = 1e-6;
 
@@ -86,7 +87,7 @@ export const frameRules: Rule[] = [
 		find: (context) => {
 			const { frame, mass } = context.plan;
 			// The rule of thumb is of wood.
-			if (!frame || !mass || context.job.frame!.kind === 'metal') return [];
+			if (!frame || !mass || !frameKindOf(context.job)?.wood) return [];
 			const carries = carriesKg(context, frame.section, context.job.frame!.corners, context.job.frame!.brace);
 			if (mass.kg <= carries) return [];
 			return [

@@ -16,6 +16,7 @@ import type { Frame } from '../../figures/frame.ts';
 import type { Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
+import { FRAMES } from '../frame/kinds/all.ts';
 
 type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
 
@@ -69,15 +70,15 @@ function dropOf(job: Decided, { outer }: Frame): number {
 
 /** The middle of the flat wood at the back; of a strip across it, its screw where the strip is; of a metal channel the middle of its face. */
 function insetOf(job: Decided, { section }: Frame, { woodForScrew }: House): number {
-	if (job.frame!.kind === 'metal') return section.face / 2;
-	const middle = (section.face - section.lip) / 2;
-	return job.hang.strip ? Math.max(middle, woodForScrew) : middle;
+	const { inset, flatWood: wood } = FRAMES[job.frame!.kind];
+	const middle = inset(section);
+	return job.hang.strip && wood(section) !== null ? Math.max(middle, woodForScrew) : middle;
 }
 
 /** Flat wood at the back that a hanger's plate stands on, mm; none in a metal channel. */
 export function flatWood(job: Decided, { section }: Frame, { backStripWidth }: House): number | null {
-	if (job.frame!.kind === 'metal') return null;
-	return job.hang.strip ? backStripWidth : section.face - section.lip;
+	const wood = FRAMES[job.frame!.kind].flatWood(section);
+	return wood !== null && job.hang.strip ? backStripWidth : wood;
 }
 
 /** From rail to rail, the bare edge of each left free. */

@@ -1,11 +1,12 @@
 /** What the framed piece weighs, part by part (handbook hang#mass). */
-import type { Size } from '../../geometry/shapes.ts';
 import { packParts } from '../guard/pack-parts.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Mass } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
+import { railLength } from '../frame/weight.ts';
+import { FRAMES } from '../frame/kinds/all.ts';
 
 export function planMass(job: Decided, shop: Shop, before: { window: Window; frame: Frame; sheetGrams: number[] }): Mass {
 	const { window, frame } = before;
@@ -15,29 +16,14 @@ export function planMass(job: Decided, shop: Shop, before: { window: Window; fra
 	}));
 	const add = (part: string, kg: number) => parts.push({ part, kg });
 	const strips = deepeningKg(job, frame);
-	add('moulding', job.frame!.kind === 'metal' ? railKg(frame, shop.house.metalKgPerM) : mouldingKg(frame));
+	add('moulding', FRAMES[job.frame!.kind].kg(frame, shop.house));
 	if (strips > 0) add('strips on the back', strips);
 	add('hardware', shop.house.hardwareKg);
 	return { kg: parts.reduce((sum, part) => sum + part.kg, 0), parts };
-}
-
-/** Section area × density × rails, the mitres not counted twice. */
-export function mouldingKg({ section, outer }: Frame): number {
-	const areaMm2 = section.face * section.depth - section.lip * section.rabbetDepth;
-	return (areaMm2 * railLength(section.face, outer) * section.density) / 1e9;
-}
-
-/** A metal section weighs by the metre, whatever its section. */
-function railKg({ section, outer }: Frame, kgPerM: number): number {
-	return (railLength(section.face, outer) * kgPerM) / 1000;
 }
 
 /** Strips as wide as the flat back of the moulding. */
 function deepeningKg(job: Decided, { section, outer }: Frame): number {
 	const wide = section.face - section.lip;
 	return (wide * job.frame!.deepen * railLength(wide, outer) * section.density) / 1e9;
-}
-
-function railLength(face: number, outer: Size): number {
-	return 2 * (outer.width + outer.height) - 4 * face;
 }

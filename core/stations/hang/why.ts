@@ -7,6 +7,7 @@ import type { Frame } from '../../figures/frame.ts';
 import type { Mass, Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from './kinds/all.ts';
+import { FRAMES } from '../frame/kinds/all.ts';
 
 /** Area of a window's shape, written out. */
 function areaExpression(shape: WindowShape, opening: string): string {
@@ -73,18 +74,15 @@ export function partOf(part: string, job: Decided, window: Window, frame?: Frame
 		const wide = '(frame.section.face - frame.section.lip)';
 		return `${wide} * job.frame.deepen * ${rails(wide)} * frame.section.density / 1000000000`;
 	}
-	if (job.frame!.kind === 'metal') return `${rails('frame.section.face')} * shop.house.metalKgPerM / 1000`;
-	const area = '(frame.section.face * frame.section.depth - frame.section.lip * frame.section.rabbetDepth)';
-	return `${area} * ${rails('frame.section.face')} * frame.section.density / 1000000000`;
+	return FRAMES[job.frame!.kind].kgSays;
 }
 
 /** Explains every figure of Hang. */
 export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	const explain = explainer(why);
 	explain('hang.drop', job.hang.drop === null ? 'frame.outer.height * job.hang.dropShare' : 'job.hang.drop', 'hang#drop');
-	const middle = '(frame.section.face - frame.section.lip) / 2';
-	const onStrip = `max(${middle}, shop.house.woodForScrew)`;
-	explain('hang.inset', job.frame!.kind === 'metal' ? 'frame.section.face / 2' : job.hang.strip ? onStrip : middle, 'hang#inset');
+	const { insetSays, wood } = FRAMES[job.frame!.kind];
+	explain('hang.inset', wood && job.hang.strip ? `max(${insetSays}, shop.house.woodForScrew)` : insetSays, 'hang#inset');
 	const bears = hang.wire ? 'hang.pullN / shop.house.gravity' : 'mass.kg';
 	if (hang.pilot !== undefined) explain('hang.pilot', `shop.rings[${hang.ring}].screw * shop.house.pilotShare`, 'hang#inset');
 	explain('hang.ringWantedKg', `shop.house.hangerSafety * ${bears}`, 'hang#rings');

@@ -4,6 +4,7 @@ import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../../rul
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../../job/patch.ts';
 import { cutDown, isNothing, receiveUp } from '../../units/round.ts';
+import { frameKindOf } from '../frame/kinds/all.ts';
 
 const SAME = 1e-6;
 /** A filler thinner than this is left out instead. */
@@ -24,7 +25,7 @@ export const depthRules: Rule[] = [
 			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
 			return [
 				{
-					says: `The pack is ${saidFine(context, -clearance)} proud of the ${isMetal(context) ? 'channel' : 'rabbet'}.`,
+					says: `The pack is ${saidFine(context, -clearance)} proud of the ${frameKindOf(context.job)?.recess}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
 				}
@@ -183,10 +184,6 @@ function orElse(first: Remedy[], other: () => Remedy[]): Remedy[] {
 	return first.length > 0 ? first : other();
 }
 
-function isMetal({ job }: Context): boolean {
-	return job.frame?.kind === 'metal';
-}
-
 /** Depth that is missing: a thinner filler, strips that deepen the rabbet, offset clips; else a deeper moulding. */
 function depthRemedies(context: Context, missing: number): Remedy[] {
 	return orElse([...thinnerFiller(context, missing), ...deepened(context, missing), ...offsetClips(context)], () =>
@@ -215,7 +212,7 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 /** Strips glued to the back of a wood frame. */
 function deepened(context: Context, missing: number): Remedy[] {
 	const { frame } = context.job;
-	if (isMetal(context)) return [];
+	if (frameKindOf(context.job)?.wood === false) return [];
 	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
 	if (deepen > context.shop.house.deepenMost) return [];
 	return [
@@ -241,6 +238,6 @@ function deeperMoulding(context: Context, missing: number): Remedy[] {
 /** They step over a pack that stands proud. */
 function offsetClips(context: Context): Remedy[] {
 	const clearance = context.plan.pack!.clearance!;
-	if (context.job.frame!.kind === 'metal' || clearance >= 0 || -clearance > context.shop.house.offsetMost) return [];
+	if (frameKindOf(context.job)?.clips || clearance >= 0 || -clearance > context.shop.house.offsetMost) return [];
 	return [remedy(context, 'Offset clips over it', ['frame', 'points'], 'offset-clips')];
 }

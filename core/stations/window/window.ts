@@ -20,6 +20,7 @@ import type { Measure } from '../../figures/measure.ts';
 import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import { frameKindOf } from '../frame/kinds/all.ts';
 
 export type WindowInput = {
 	measures: Measure[];
@@ -80,8 +81,8 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 }
 
 /** A metal section that is not joined yet. */
-export function isBoughtInPairs({ frame, rabbet }: Decided): boolean {
-	return frame?.kind === 'metal' && rabbet === null;
+export function isBoughtInPairs(job: Decided): boolean {
+	return frameKindOf(job)?.inPairs === true && job.rabbet === null;
 }
 
 /** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */

@@ -2,6 +2,7 @@
 import { planHangers } from './hanger-steps.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
+import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
 export function closeBack(writer: Writer): Step[] {
@@ -17,7 +18,7 @@ export function closeBack(writer: Writer): Step[] {
 
 /** In a metal channel hangers slide in while a rail is off, or when it is closed. */
 export function hangersBeforeClosing({ job }: Writer): boolean {
-	return job.frame?.kind === 'metal' && job.schools['cover-order'] === 'hardware-first';
+	return frameKindOf(job)?.clips === true && job.schools['cover-order'] === 'hardware-first';
 }
 
 function seal(writer: Writer): Step[] {
@@ -74,7 +75,7 @@ function bumpers({ plan, job }: Writer): Step[] {
 			id: 'bumpers',
 			title: `Bumpers, ${count}`,
 			does: [
-				`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${job.frame!.kind === 'metal' ? ', on the channel’s back' : ''}.`
+				`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${frameKindOf(job)?.clips ? ', on the channel’s back' : ''}.`
 			],
 			because: 'They keep the wall clean, let air pass and stop the frame from sliding.',
 			uses: []

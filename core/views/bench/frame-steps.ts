@@ -5,6 +5,7 @@ import { isNothing } from '../../units/round.ts';
 import { staysFaceUp } from '../../stations/hold/as-laid.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
+import type { FrameKind } from '../../job/decide-frame.ts';
 
 /** What holds the pack, counted: `18 rigid pins`, `10 spring clips`. */
 export function fasteners({ plan }: Writer): string {
@@ -23,15 +24,14 @@ const FASTENERS: Record<Points['kind'], readonly [string, string]> = {
 	clips: ['spring clip', 'spring clips']
 };
 
+const MADE: Record<FrameKind, (writer: Writer) => Step[]> = {
+	wood: joinWood,
+	metal: (writer) => [writer.job.frame!.joined ? openMetal(writer) : joinMetal(writer)],
+	'ready-made': (writer) => [readyFrame(writer)]
+};
+
 export function makeFrame(writer: Writer): Step[] {
-	const { kind, joined } = writer.job.frame!;
-	const made =
-		kind === 'metal'
-			? [joined ? openMetal(writer) : joinMetal(writer)]
-			: kind === 'ready-made'
-				? [readyFrame(writer)]
-				: joinWood(writer);
-	return [...made, ...deepen(writer)];
+	return [...MADE[writer.job.frame!.kind](writer), ...deepen(writer)];
 }
 
 /** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */

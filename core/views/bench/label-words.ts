@@ -9,6 +9,7 @@ import type { House } from '../../shop/house.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
+import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
 export function heldBy({ hold }: Decided, plan: Plan): string {
@@ -58,7 +59,7 @@ export function toOpen(job: Decided, plan: Plan, house: House): string {
 	const cover = back.dustCover ? 'cut the paper cover' : '';
 	const tape = back.seal ? SEALS[back.seal].opens : '';
 	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
-	if (job.frame!.kind === 'metal') {
+	if (frameKindOf(job)?.clips) {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
 		const clips = isShimmed(plan, house) ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
 		return [

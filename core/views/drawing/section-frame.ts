@@ -6,6 +6,7 @@ import type { Point } from '../../geometry/shapes.ts';
 import { colourOf } from '../../shop/colours.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Role, type Shape, type Layout } from '../../figures/scene.ts';
+import { FRAMES } from '../../stations/frame/kinds/all.ts';
 
 /** Wall of a metal section, as it is drawn. */
 export const METAL_WALL = 1.6;
@@ -16,8 +17,8 @@ export function moulding(plan: Plan, job: Decided): Shape[] {
 	if (!plan.frame) return [];
 	const { kind, groove, deepen, name, colour } = job.frame!;
 	const { face, lip, depth, rabbetDepth } = plan.frame.section;
-	if (kind === 'metal')
-		return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colour.hex, hatch: 'metal', title: name }];
+	const { clips, hatch } = FRAMES[kind];
+	if (clips) return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colour.hex, hatch, title: name }];
 	const under = depth - rabbetDepth;
 	const wall = face - lip;
 	const notch: Point[] = groove
@@ -37,7 +38,7 @@ export function moulding(plan: Plan, job: Decided): Shape[] {
 		{ x: wall, y: depth },
 		{ x: 0, y: depth }
 	];
-	const shapes: Shape[] = [{ role: 'moulding', rings: [profile], fill: colour.hex, hatch: 'wood', title: name }];
+	const shapes: Shape[] = [{ role: 'moulding', rings: [profile], fill: colour.hex, hatch, title: name }];
 	if (deepen > 0)
 		shapes.push({
 			role: 'strip',
@@ -88,7 +89,7 @@ export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top
 	const wall = face - lip;
 	const end = top + plan.pack!.thickness;
 	const line = (role: Role, title: string, points: Point[]): Shape[] => [{ role, open: true, rings: [points], title }];
-	if (job.frame!.kind === 'metal') {
+	if (FRAMES[job.frame!.kind].clips) {
 		const flange = METAL_WALL + rabbetDepth;
 		if (isShimmed(plan, house)) return [];
 		// A bow from under the flange onto the pack, and up again.
@@ -115,7 +116,7 @@ export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top
 
 export function tape(plan: Plan, job: Decided, house: House, { packLeft, top, back }: Layout): Shape[] {
 	const planned = plan.back?.tape;
-	if (!planned || !plan.frame || job.frame!.kind === 'metal') return [];
+	if (!planned || !plan.frame || !FRAMES[job.frame!.kind].wood) return [];
 	const { face, lip } = plan.frame.section;
 	const wall = face - lip;
 	const backing = top + plan.pack!.thickness + 1.4;

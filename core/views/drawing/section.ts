@@ -18,6 +18,7 @@ import type { Layer } from '../../figures/pack.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Callout, Dimension, Scene, Shape, Layout } from '../../figures/scene.ts';
 import { layerName, whereOf } from '../../stations/guard/layers/all.ts';
+import { FRAMES, frameKindOf } from '../../stations/frame/kinds/all.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;
@@ -45,7 +46,7 @@ export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene 
 	const height = Math.max(plan.frame ? layout.back : 0, layout.top + plan.pack.thickness);
 	return {
 		view: 'section',
-		title: plan.frame ? `Section at the ${job.frame?.kind === 'metal' ? 'channel' : 'rabbet'}` : 'Section through the pack',
+		title: plan.frame ? `Section at the ${frameKindOf(job)?.recess}` : 'Section through the pack',
 		box: { left: 0, top: 0, width: layout.end, height },
 		shapes,
 		dimensions: dimensions(plan, job, sight, layout, height),
@@ -60,7 +61,7 @@ function frameEdges(plan: Plan, job: Decided): Pick<Layout, 'packLeft' | 'top' |
 	const { face, lip, depth, rabbetDepth } = frame.section;
 	return {
 		packLeft: face - lip + frame.allowance.width / 2,
-		top: job.frame!.kind === 'metal' ? METAL_WALL : depth - rabbetDepth,
+		top: FRAMES[job.frame!.kind].clips ? METAL_WALL : depth - rabbetDepth,
 		back: depth + job.frame!.deepen
 	};
 }
@@ -130,7 +131,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, look: 'mark' },
 			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, look: 'mark' },
 			left(
-				job.frame!.kind === 'metal' ? 'channel depth' : 'rabbet depth',
+				`${FRAMES[job.frame!.kind].recess} depth`,
 				'frame.section.rabbetDepth',
 				under,
 				under + rabbetDepth,

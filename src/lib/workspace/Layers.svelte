@@ -5,10 +5,11 @@
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
+	import { frameKindOf } from '$core/stations/frame/kinds/all.ts';
 
 	const { editor } = useWorkspace();
 	const { plan, job } = $derived(editor.settled);
-	const depth = $derived(job.frame?.kind === 'metal' ? 'Channel depth' : 'Rabbet depth');
+	const depth = $derived(`${frameKindOf(job)?.recess === 'channel' ? 'Channel' : 'Rabbet'} depth`);
 	/** The sign that a figure of the pack carries in the findings. */
 	function signOf(where: string): Severity | undefined {
 		return plan.findings.find((finding) => finding.where === where && finding.severity !== 'note')?.severity;
