@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { readJobNumber, showJobNumber } from '../../core/job/number.ts';
+import type { Database } from '../../src/lib/server/db/database.ts';
 import { selectJobs, selectUsing, usedAnywhere, type After, type Asked } from '../../src/lib/server/db/jobs.ts';
 import { deleteUnnamedPictures, insertPicture, selectPicture } from '../../src/lib/server/db/pictures.ts';
 import { deleteJob, listJobs, postJob, putState } from '../../src/lib/server/jobs.ts';
@@ -215,8 +216,7 @@ onEachDatabase((here) => {
 	});
 
 	test('what is kept is announced after it is kept, and nothing that was undone', async () => {
-		const heard: string[] = [];
-		await here.db.listen((text) => heard.push(text));
+		const heard = await announced(here.db);
 		await assert.rejects(
 			here.db.transaction(async (tx) => {
 				await tx.query("SELECT pg_notify('rare_keep', 'never')");
@@ -226,25 +226,19 @@ onEachDatabase((here) => {
 		);
 		const number = await here.kept(titled('Announced'));
 		await here.put(number, titled('Announced again'), 1);
-		await until(() => heard.length >= 2);
 		const of = { job: readJobNumber(number) };
-		assert.deepEqual(
-			heard.map((text) => JSON.parse(text) as object),
-			[
-				{ ...of, rev: 1, state: 'open' },
-				{ ...of, rev: 2, state: 'open' }
-			]
-		);
+		assert.deepEqual(await heard(2), [
+			{ ...of, rev: 1, state: 'open' },
+			{ ...of, rev: 2, state: 'open' }
+		]);
 	});
 
 	test('two processes on one server: one migrates, both serve one house', async () => {
 		if (!here.another) return;
 		const [one, other] = await Promise.all([here.another(), here.another()]);
-		const heard: string[] = [];
-		await other.db.listen((text) => heard.push(text));
+		const heard = await announced(other.db);
 		const made = (await postJob(one.db, titled('By the first'))).body as { number: string };
-		await until(() => heard.length > 0);
-		assert.deepEqual(JSON.parse(heard[0]!), { job: readJobNumber(made.number), rev: 1, state: 'open' });
+		assert.deepEqual((await heard(1))[0], { job: readJobNumber(made.number), rev: 1, state: 'open' });
 		const answers = await Promise.all(
 			[one, other].map(({ db }) => listJobs(db, { find: 'by the first', after: null, state: null, order: 'newest' }))
 		);
@@ -253,8 +247,16 @@ onEachDatabase((here) => {
 	});
 });
 
-/** Waits for what the database says by itself. */
-async function until(is: () => boolean): Promise<void> {
-	for (const end = Date.now() + 5000; !is(); await new Promise((resolve) => setTimeout(resolve, 10)))
-		assert.ok(Date.now() < end, 'it did not come');
+/** What the database announces from here on. @returns what came, once there is so much of it */
+async function announced(db: Database): Promise<(count: number) => Promise<object[]>> {
+	const heard: object[] = [];
+	let more = () => {};
+	await db.listen((text) => {
+		heard.push(JSON.parse(text) as object);
+		more();
+	});
+	return async (count) => {
+		while (heard.length < count) await new Promise<void>((resolve) => (more = resolve));
+		return heard;
+	};
 }
