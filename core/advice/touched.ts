@@ -7,7 +7,7 @@ import { planDecided, type Plan } from '../plan.ts';
 import { usedMaterials } from '../stations/guard/used.ts';
 import { packagePrice } from './price.ts';
 import { showMoney, showNumber } from '../units/show.ts';
-import type { Grade } from '../shop/grades.ts';
+import { type Grade, GRADE_NAMES } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Decided } from '../job/decided.ts';
 
@@ -41,14 +41,12 @@ export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | n
 }
 
 type Planned = { job: Decided; plan: Plan };
-const NAMES: Record<Grade, string> = { rare: 'Rare', keep: 'Keep', show: 'Show' };
-
 function compare(before: Planned, after: Planned): string[] {
 	const changes: string[] = [];
 	const add = (name: string, one: string, other: string) => {
 		if (one !== other) changes.push(`${name} ${one} → ${other}`);
 	};
-	const grade = (plan: Plan) => (plan.grade.reached ? NAMES[plan.grade.reached] : 'none');
+	const grade = (plan: Plan) => (plan.grade.reached ? GRADE_NAMES[plan.grade.reached] : 'none');
 	add('grade', grade(before.plan), grade(after.plan));
 	const mm = (value: number | undefined) => (value === undefined ? '–' : `${showNumber(value, 1)} mm`);
 	add('pack', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
