@@ -13,7 +13,7 @@ const OPEN = `
 	canvas.toBlob((blob) => {
 		const files = new DataTransfer(); files.items.add(new File([blob], 'sheet.jpg', { type: 'image/jpeg' }));
 		const input = document.querySelector('input[type=file]'); input.files = files.files;
-		input.dispatchEvent(new Event('change', { bubbles: true }));
+		input.dispatchEvent(new Event('input', { bubbles: true }));
 		const wait = () => document.querySelector('.photograph canvas') ? done(blob.size) : setTimeout(wait, 20);
 		wait();
 	}, 'image/jpeg', 0.9);

@@ -54,7 +54,7 @@ const PHOTOGRAPH = `
 		canvas.toBlob((blob) => {
 			const files = new DataTransfer(); files.items.add(new File([blob], 'chart.jpg', { type: 'image/jpeg' }));
 			const input = document.querySelector('input[type=file]'); input.files = files.files;
-			input.dispatchEvent(new Event('change', { bubbles: true })); done();
+			input.dispatchEvent(new Event('input', { bubbles: true })); done();
 		}, 'image/jpeg');
 	});
 `;

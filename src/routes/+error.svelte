@@ -8,7 +8,7 @@
 <main id="main">
 	<h1>{page.status === 404 ? 'Nothing is here' : 'That did not work'}</h1>
 	<p>{page.error?.message}</p>
-	<p><a class="plain-link" href="/">To Today</a></p>
+	<p><a class="anchor" href="/">To Today</a></p>
 </main>
 
 <style>

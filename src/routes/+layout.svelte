@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
+	import Toasts from '$lib/ui/Toasts.svelte';
 
 	const { children }: { children: Snippet } = $props();
 	// From here on buttons answer: tests and scripts wait for it.
@@ -11,6 +12,7 @@
 
 <a class="skip" href="#main">To the content</a>
 {@render children()}
+<Toasts />
 
 <style>
 	.skip {

@@ -104,7 +104,7 @@
 			<p>
 				{#if trouble}<Sign of="stop" /> {trouble}
 				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”.
-					<a class="plain-link" href="/">Show all</a>
+					<a class="anchor" href="/">Show all</a>
 				{:else if data.pieces.length === 0}Nothing is on the rack yet.
 				{:else}
 					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : '.'}
@@ -122,7 +122,7 @@
 		</header>
 		{#if data.pieces.length > 0}
 			<Rack pieces={data.pieces} />
-			<table>
+			<table class="table">
 				<caption class="seen-by-readers">What each piece needs next</caption>
 				<thead>
 					<tr
@@ -160,14 +160,14 @@
 				</tbody>
 			</table>
 			{#if data.next}<p class="more">
-					<a class="plain-link" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}"
+					<a class="anchor" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}"
 						>Next 50 pieces</a
 					>
 				</p>{/if}
 		{:else if !data.find}
 			<div class="empty">
 				<p>The rack holds every piece that is to be framed, drawn from its plan.</p>
-				<button type="button" class="press strong" onclick={newPiece}>Take in the first piece</button>
+				<button type="button" class="btn preset-filled-brand" onclick={newPiece}>Take in the first piece</button>
 			</div>
 		{/if}
 	</main>
@@ -224,7 +224,6 @@
 	table {
 		width: calc(100% - 48px);
 		margin: 14px 24px;
-		border-collapse: collapse;
 		font-size: 14.5px;
 	}
 	thead th {

@@ -31,6 +31,8 @@ export type Browser = {
 	/** Opens a station in the strip. */
 	station: (name: string) => Promise<void>;
 	choose: (label: string, option: string) => Promise<void>;
+	/** Opens everything that is folded away. */
+	unfold: () => Promise<void>;
 	keys: (...keys: string[]) => Promise<void>;
 	/** Pulls from a place on the page to another with the mouse, in steps as a hand does; `release` false keeps the button down. */
 	pull: (from: Place, to: Place, release?: boolean) => Promise<void>;
@@ -118,9 +120,16 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		},
 		choose: async (label, option) => {
 			const field = await browser.field(label);
+			if ((await field.getAttribute('role')) === 'combobox') {
+				await field.click();
+				await field.sendKeys(Key.chord(Key.CONTROL, 'a'), option.split(',')[0]!);
+				await (await named(FIND_OPTION, option, `in the list of “${label}”`)).click();
+				return;
+			}
 			const done = await driver.executeScript<boolean>(CHOOSE, field, option);
 			if (!done) throw new Error(`“${label}” does not offer “${option}”`);
 		},
+		unfold: () => driver.executeScript<void>(UNFOLD),
 		keys: async (...keys) => {
 			// One by one: each goes where the one before has moved the focus.
 			for (const key of keys) await driver.switchTo().activeElement().sendKeys(key);
@@ -183,6 +192,16 @@ const FIND_BUTTON = `
 	const said = (element) => (element.getAttribute('aria-label') ?? element.textContent).trim().replace(/\\s+/g, ' ');
 	const all = [...document.querySelectorAll('button, a, [role=button], [role=slider], summary, [data-part=item], label:has(input:is([type=radio], [type=checkbox]))')].filter((element) => element.checkVisibility());
 	return all.find((element) => said(element) === wanted) ?? all.find((element) => said(element).startsWith(wanted)) ?? null;
+`;
+
+const UNFOLD = `document.querySelectorAll('main [data-part=item-trigger][aria-expanded=false]').forEach((one) => { one.focus(); one.click(); })`;
+
+/** An option by its words, with the figure beside them or without. */
+const FIND_OPTION = `
+	const wanted = arguments[0];
+	const said = (element) => element.textContent.trim().replace(/\\s+/g, ' ');
+	const all = [...document.querySelectorAll('[role=option]')].filter((element) => element.checkVisibility());
+	return all.find((element) => said(element) === wanted || said(element.querySelector('[data-part=item-text]')) === wanted) ?? null;
 `;
 
 const CHOOSE = `

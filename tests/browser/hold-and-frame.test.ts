@@ -73,7 +73,7 @@ test('a metal frame: chosen, its borders grown to the next pair, its kit read', 
 	await sees(/air of rails, across for 550 mm/);
 	const kept = await here.untilKept(number, 'the section', (job) => job.frame!.pairStep === 10);
 	assert.deepEqual(planSingle(kept).window!.pack, { width: 550, height: 710 });
-	await here.browser.driver.executeScript("document.querySelectorAll('main details').forEach((one) => (one.open = true))");
+	await here.browser.unfold();
 	await choose('spring clips', 'four');
 	await sees('Clips: top and bottom 0 each, sides 2 each.');
 	await press('Wood');

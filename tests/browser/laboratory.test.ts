@@ -17,11 +17,13 @@ const YEARS = 'How long until a fade can just be seen, behind each glazing?';
 const HALF_TIME = 'How slowly does damp come in, by back and seal?';
 
 /** Rows of the table behind a chart. */
-const tableOf = (question: string) =>
-	here.browser.driver.executeScript<string[][]>(
-		'return [...[...document.querySelectorAll("main section")].find((one) => one.getAttribute("aria-label") === arguments[0]).querySelectorAll("details table tr")].map((row) => [...row.cells].map((cell) => cell.textContent))',
+const tableOf = async (question: string) => {
+	await here.browser.unfold();
+	return here.browser.driver.executeScript<string[][]>(
+		'return [...[...document.querySelectorAll("main section")].find((one) => one.getAttribute("aria-label") === arguments[0]).querySelectorAll("table tr")].map((row) => [...row.cells].map((cell) => cell.textContent))',
 		question
 	);
+};
 const drawn = (count: number) =>
 	here.browser.waitFor(`${count} charts to be drawn`, () =>
 		here.browser.driver.executeScript<boolean>(`return document.querySelectorAll('[data-drawn] svg').length === ${count}`)

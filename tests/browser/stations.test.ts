@@ -55,8 +55,8 @@ test('intake: title, maker, grade, media in and out, concerns with their caution
 	await here.browser.type('Title of the job', 'Ferry timetable');
 	await here.browser.type('Maker', 'Harbour office');
 	await here.browser.press('Rare');
-	await here.browser.choose('Add a medium', 'watercolour');
-	await here.browser.choose('Add a medium', 'charcoal');
+	await here.browser.choose('Media', 'watercolour');
+	await here.browser.choose('Media', 'charcoal');
 	await here.browser.sees('UV acrylic over a sheet that sheds.');
 	await here.browser.press('Remove charcoal');
 	await here.browser.seesNo('UV acrylic over a sheet that sheds.');
@@ -123,7 +123,7 @@ test('hold, frame, back, wall: choices are taken, figures follow', async () => {
 	await here.browser.choose('Adhesive', 'Gummed linen tape');
 	await here.browser.choose('Hinges', '2');
 	await here.browser.station('Frame');
-	await here.browser.choose('Moulding', 'Oak, 30 face, rabbet 24');
+	await here.browser.choose('Moulding', 'Oak, 30 face');
 	await here.browser.sees('589 × 748');
 	await here.browser.press('Plain');
 	await here.browser.choose('Points', 'Flexible tabs');
@@ -217,7 +217,7 @@ test('every school can be chosen in the panel where it belongs', async () => {
 	const number = await openAt('intake');
 	for (const [station, at] of PLACES_OF_SCHOOLS) {
 		await here.browser.station(station);
-		await here.browser.driver.executeScript("document.querySelectorAll('main details').forEach((one) => (one.open = true))");
+		await here.browser.unfold();
 		for (const school of SCHOOLS.filter((one) => one.at === at))
 			await here.browser.choose(school.question, optionName(school.options[1]!));
 	}

@@ -37,7 +37,7 @@ test('the whole walk, by labels and keys: from the first reading to the job shee
 	await type('Title of the job', 'Salt road, survey sheet');
 	await keys(Key.ENTER);
 	await press('Rare');
-	await choose('Add a medium', 'printing ink');
+	await choose('Media', 'printing ink');
 
 	await station('Window');
 	await press('add a mat');

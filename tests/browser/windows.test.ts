@@ -165,7 +165,7 @@ test('a photograph is squared to the readings: corners pulled by hand and keys, 
 		canvas.toBlob((blob) => {
 			const files = new DataTransfer(); files.items.add(new File([blob], 'sheet.png', { type: 'image/png' }));
 			const input = document.querySelector('input[type=file]'); input.files = files.files;
-			input.dispatchEvent(new Event('change', { bubbles: true })); done();
+			input.dispatchEvent(new Event('input', { bubbles: true })); done();
 		});
 	`);
 	await browser.sees('Pull each corner onto the sheet’s corner.');
@@ -231,7 +231,7 @@ const GIVE = `
 		const parts = turned ? [bytes.slice(0, 2), new Uint8Array(exif), bytes.slice(2)] : [bytes];
 		const files = new DataTransfer(); files.items.add(new File(parts, 'sheet.jpg', { type: 'image/jpeg' }));
 		const input = document.querySelector('input[type=file]'); input.files = files.files;
-		input.dispatchEvent(new Event('change', { bubbles: true })); done();
+		input.dispatchEvent(new Event('input', { bubbles: true })); done();
 	}, 'image/jpeg');
 `;
 
@@ -293,7 +293,7 @@ test('what is no picture is refused in a sentence', async () => {
 			const [name, type, content] = arguments;
 			const files = new DataTransfer(); files.items.add(new File([content === 'large' ? new Uint8Array(61 * 1024 * 1024) : content], name, { type }));
 			const input = document.querySelector('input[type=file]'); input.files = files.files;
-			input.dispatchEvent(new Event('change', { bubbles: true }));
+			input.dispatchEvent(new Event('input', { bubbles: true }));
 		`,
 			name,
 			type,

@@ -108,7 +108,8 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 function textOf(html: string): string {
 	return (
 		html
-			.replace(/<(script|style|select|head|nav|summary)\b[\s\S]*?<\/\1>/g, ' ')
+			.replace(/<(script|style|select|head|nav)\b[\s\S]*?<\/\1>/g, ' ')
+			.replace(/<button[^>]*data-part="item-trigger"[\s\S]*?<\/button>/g, ' ')
 			// Findings say what is missing, other kinds of hold what they would come to: neither is a figure of the plan.
 			.replace(
 				/<section[^>]*aria-label="Grade and findings"[\s\S]*$|<p class="finding[\s\S]*?<\/p>|<ul class="kinds[\s\S]*?<\/ul>/g,

@@ -2,6 +2,7 @@
 	/** One chart: the question that it answers, the drawing, its table, and both as files. */
 	import { onMount, type Snippet } from 'svelte';
 	import Papa from 'papaparse';
+	import Fold from '$lib/ui/Fold.svelte';
 	import { saveFile } from '$lib/files.ts';
 	import type { EChartsType } from './echarts.ts';
 	import type { Drawn } from './look.ts';
@@ -68,10 +69,9 @@
 		data-drawn={chart ? 'yes' : undefined}
 	></div>
 	<div class="presses">
-		<details>
-			<summary>As a table</summary>
+		<Fold title="As a table">
 			{#if table}{@render table()}{:else}
-				<table>
+				<table class="table">
 					<thead
 						><tr
 							>{#each drawn.head as head (head)}<th scope="col">{head}</th>{/each}</tr
@@ -84,9 +84,11 @@
 					</tbody>
 				</table>
 			{/if}
-		</details>
-		<button type="button" class="text-press" disabled={!chart} aria-label="{question} As SVG" onclick={saveSvg}>SVG</button>
-		<button type="button" class="text-press" aria-label="{question} As CSV" onclick={saveCsv}>CSV</button>
+		</Fold>
+		<button type="button" class="btn btn-sm preset-quiet" disabled={!chart} aria-label="{question} As SVG" onclick={saveSvg}
+			>SVG</button
+		>
+		<button type="button" class="btn btn-sm preset-quiet" aria-label="{question} As CSV" onclick={saveCsv}>CSV</button>
 	</div>
 </section>
 
@@ -110,19 +112,11 @@
 		gap: 16px;
 		align-items: flex-start;
 	}
-	details {
+	.presses > :global([data-part='root']) {
 		flex: 1;
 		min-width: 0;
 	}
-	summary {
-		color: var(--accent);
-		font-weight: 600;
-		font-size: 13px;
-		cursor: pointer;
-		line-height: 26px;
-	}
 	section :global(table) {
-		border-collapse: collapse;
 		margin: 4px 0 10px;
 	}
 	section :global(th),

@@ -18,13 +18,16 @@
 <section class="all" aria-label="Every back with every seal">
 	<header>
 		<h2>Which back and seal keep it out of the damp?</h2>
-		{#if job}<button type="button" class="press" disabled={!run.year || run.progress !== null} onclick={() => keep.keepResult()}
-				>Keep with {job.number}</button
+		{#if job}<button
+				type="button"
+				class="btn preset-outlined-brand"
+				disabled={!run.year || run.progress !== null}
+				onclick={() => keep.keepResult()}>Keep with {job.number}</button
 			>{/if}
 	</header>
 	<p class="quiet">{lab.roomName}. Inside, % relative humidity; an estimate.</p>
 	<div class="wide">
-		<table>
+		<table class="table">
 			<thead>
 				<tr>
 					<th scope="col">Back and seal</th><th scope="col">halfway in</th><th scope="col">lowest</th><th scope="col">highest</th>
@@ -101,7 +104,6 @@
 		overflow-x: auto;
 	}
 	table {
-		border-collapse: collapse;
 		width: 100%;
 		margin-top: 6px;
 	}
@@ -112,11 +114,6 @@
 		white-space: nowrap;
 		border-bottom: 1px solid var(--line);
 		font-weight: 400;
-	}
-	thead th {
-		font-size: 12.5px;
-		font-weight: 600;
-		color: var(--quiet);
 	}
 	th:first-child {
 		text-align: left;

@@ -1,12 +1,15 @@
 <script lang="ts">
 	/** What the laboratory looks at: the place's light, the piece, its pack, the room. */
+	import { Slider } from '@skeletonlabs/skeleton-svelte';
 	import { goto } from '$app/navigation';
 	import { TYPICAL_ROOMS } from '$core/stations/climate/rooms.ts';
 	import { DOSES } from '$core/shop/fade.ts';
-	import { ROOMS } from '$core/shop/places.ts';
 	import { MM_PER_INCH, readLength } from '$core/units/length.ts';
-	import { showMass, showSize } from '$core/units/show.ts';
+	import { showMass, showNumber, showSize } from '$core/units/show.ts';
+	import Combo from '$lib/ui/Combo.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
+	import { placeOptions } from '$lib/workspace/options.ts';
 	import type { LabKeep } from './keep.svelte.ts';
 	import type { Lab } from './lab.svelte.ts';
 	import NumberField from './NumberField.svelte';
@@ -20,10 +23,9 @@
 		...keep.rooms.map(({ id, name }) => ({ value: `kept ${id}`, label: `Logger: ${name}` })),
 		...(lab.room === 'file' && lab.ownRoom ? [{ value: 'file', label: `File: ${lab.ownRoom.name}` }] : [])
 	]);
-	const placeOptions = $derived([
+	const places = $derived([
 		...(lab.chosenPlace === '' ? [{ value: '', label: lab.placeName || 'its own light' }] : []),
-		...Object.entries(ROOMS).map(([value, { name }]) => ({ value, label: name })),
-		...lab.places.map(({ name }) => ({ value: `own ${name}`, label: name }))
+		...placeOptions(lab.places)
 	]);
 	const number = (name: string, least: number, most: number) => (text: string) => {
 		const value = Number(text.trim().replace('−', '-'));
@@ -42,18 +44,18 @@
 <aside aria-label="What is looked at">
 	<h1>{job ? job.number : 'A place'}</h1>
 	<p class="quiet">{job ? job.title : 'without a piece of its own'}</p>
-	<Pick
+	<Combo
 		label="Piece"
 		value={job?.number ?? ''}
 		options={[
 			{ value: '', label: 'none: figures of your own' },
-			...jobs.map(({ number: of, title }) => ({ value: of, label: `${of} ${title}` }))
+			...jobs.map(({ number: of, title }) => ({ value: of, label: title, figure: of }))
 		]}
 		onchange={(value) => goto(value ? `/light?job=${value}` : '/light')}
 	/>
 	<div class="group">
 		<h2>Light</h2>
-		<Pick label="Place" value={lab.chosenPlace} options={placeOptions} onchange={(value) => lab.choosePlace(value)} />
+		<Combo label="Place" value={lab.chosenPlace} options={places} onchange={(value) => lab.choosePlace(value)} />
 		{#each lab.exposure.sources as source, index (index)}
 			{@const which = lab.exposure.sources.length > 1 ? ` ${index + 1}` : ''}
 			<NumberField
@@ -77,18 +79,33 @@
 			of="monthsPerYear"
 			onchange={(value) => (lab.exposure.monthsPerYear = value)}
 		/>
+		<Slider
+			min={1}
+			max={12}
+			step={0.5}
+			value={[lab.exposure.monthsPerYear]}
+			aria-label={['Months a year it is shown']}
+			onValueChange={({ value }) => value[0] !== undefined && (lab.exposure.monthsPerYear = value[0])}
+		>
+			<Slider.Control>
+				<Slider.Track><Slider.Range /></Slider.Track>
+				<Slider.Thumb index={0}><Slider.HiddenInput /></Slider.Thumb>
+			</Slider.Control>
+		</Slider>
 		<div class="presses">
-			<button type="button" class="text-press" onclick={() => keep.readMeter()}>read the light meter</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => keep.readMeter()}>read the light meter</button>
 		</div>
-		<label class="named">Its name<input class="field" autocomplete="off" maxlength="80" bind:value={lab.placeName} /></label>
+		<label class="named">Its name<input class="input" autocomplete="off" maxlength="80" bind:value={lab.placeName} /></label>
 		<div class="presses">
 			<button
 				type="button"
-				class="text-press"
+				class="btn btn-sm preset-quiet"
 				disabled={!lab.placeName.trim() || lab.exposure.sources.length > 1}
 				onclick={() => keep.keepPlace()}>keep this place</button
 			>
-			{#if job}<button type="button" class="text-press" onclick={() => keep.usePlace()}>use it for {job.number}</button>{/if}
+			{#if job}<button type="button" class="btn btn-sm preset-quiet" onclick={() => keep.usePlace()}
+					>use it for {job.number}</button
+				>{/if}
 		</div>
 	</div>
 	<div class="group">
@@ -99,10 +116,14 @@
 			options={DOSES.map(({ examples }, index) => ({ value: String(index + 1), label: `${index + 1}: ${examples}` }))}
 			onchange={(value) => (lab.fade = Number(value))}
 		/>
-		<Pick
+		<Combo
 			label="Glazing"
 			value={lab.glazing}
-			options={lab.glazings.map(({ id, name }) => ({ value: id, label: name }))}
+			options={lab.glazings.map(({ id, name, uvStoppedPercent }) => ({
+				value: id,
+				label: name,
+				...(id === 'none' ? {} : { figure: `${showNumber(uvStoppedPercent, 0)} % of UV stopped` })
+			}))}
 			onchange={(value) => (lab.glazing = value)}
 		/>
 	</div>
@@ -148,19 +169,8 @@
 			empty={() => (lab.wallCelsius = null)}
 			onchange={(value) => (lab.wallCelsius = value)}
 		/>
-		<Pick label="Room" value={lab.room} options={roomOptions} onchange={(value) => keep.chooseRoom(value)} />
-		<label class="text-press import"
-			>import a logger’s file<input
-				type="file"
-				accept=".csv,.txt,text/csv,text/plain"
-				class="seen-by-readers"
-				onchange={(event) => {
-					const [file] = event.currentTarget.files ?? [];
-					if (file) onfile(file);
-					event.currentTarget.value = '';
-				}}
-			/></label
-		>
+		<Combo label="Room" value={lab.room} options={roomOptions} onchange={(value) => keep.chooseRoom(value)} />
+		<FileField label="Import a logger’s file" accept={{ 'text/csv': ['.csv'], 'text/plain': ['.txt'] }} {onfile} />
 	</div>
 	<p class="quiet">Estimates for comparing choices, not a promise of years.</p>
 </aside>
@@ -199,9 +209,6 @@
 	.presses {
 		display: flex;
 		gap: 14px;
-	}
-	.import:focus-within {
-		outline: 2px solid var(--accent);
 	}
 	dl {
 		display: grid;

@@ -10,9 +10,10 @@
 	import type { Unit } from '$core/units/length.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import Bar from '$lib/ui/Bar.svelte';
+	import Working from '$lib/ui/Working.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { lowered } from '$lib/ui/words.ts';
-	import { stable } from '$lib/workspace/stable.svelte.ts';
+	import { stable } from '$lib/ui/stable.svelte.ts';
 	import { sayDays, sayYears } from '$core/units/spans.ts';
 	import type { ListedRoom } from '$lib/server/db/rooms.ts';
 	import Chart from './Chart.svelte';
@@ -139,8 +140,10 @@
 									>{gap.from} to {gap.to} ({gap.hours} h)</span
 								>{/each}{/if}
 					</p>{/if}
-				{#if lab.ownRoom && !lab.ownRoom.kept}<button type="button" class="press" onclick={() => keep.keepRoom()}
-						>Keep this room</button
+				{#if lab.ownRoom && !lab.ownRoom.kept}<button
+						type="button"
+						class="btn preset-outlined-brand"
+						onclick={() => keep.keepRoom()}>Keep this room</button
 					>{/if}
 			</div>
 		{/if}
@@ -187,8 +190,8 @@
 				{#snippet beside()}
 					<div class="beside">
 						{#if run.progress !== null}
-							<progress value={run.progress} max="1" aria-label="Simulating the year"></progress>
-							<button type="button" class="text-press" onclick={() => run.stop()}>stop</button>
+							<div class="working"><Working label="Simulating the year" done={run.progress} bare /></div>
+							<button type="button" class="btn btn-sm preset-quiet" onclick={() => run.stop()}>stop</button>
 						{:else if run.stopped}<span class="quiet">Stopped. Change a figure to run it again.</span>{/if}
 						<Pick
 							label="Part of the year"
@@ -254,9 +257,8 @@
 	.fault {
 		color: var(--stop);
 	}
-	progress {
-		width: 120px;
-		accent-color: var(--accent);
+	.working {
+		width: 160px;
 	}
 	@media (max-width: 1023px) {
 		.page {

@@ -2,7 +2,9 @@
 	/** A logger's file on its way in: which column is which, its first lines, progress, what was found wrong with it. */
 	import Papa from 'papaparse';
 	import { guessColumns, LoggerError, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
-	import Flag from '$lib/ui/Flag.svelte';
+	import OnOff from '$lib/ui/OnOff.svelte';
+	import Way from '$lib/ui/Way.svelte';
+	import Working from '$lib/ui/Working.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import type { ClimateRun } from './climate-run.svelte.ts';
 
@@ -53,6 +55,7 @@
 </script>
 
 <section aria-label="Logger file">
+	<Way label="A logger’s file" names={['Choose it', 'Say which column is which', 'Read it']} at={run.progress === null ? 1 : 2} />
 	<header>
 		<h2>Which column is which?</h2>
 		<span class="quiet"
@@ -80,11 +83,11 @@
 			/>
 		</div>
 		<div class="flags">
-			<Flag label="Temperature in °F" value={columns.fahrenheit} onchange={(on) => (columns!.fahrenheit = on)} />
-			<Flag label="Decimal comma" value={columns.comma} onchange={(on) => (columns!.comma = on)} />
-			<Flag label="Day before month" value={columns.dayFirst} onchange={(on) => (columns!.dayFirst = on)} />
+			<OnOff label="Temperature in °F" value={columns.fahrenheit} onchange={(on) => (columns!.fahrenheit = on)} />
+			<OnOff label="Decimal comma" value={columns.comma} onchange={(on) => (columns!.comma = on)} />
+			<OnOff label="Day before month" value={columns.dayFirst} onchange={(on) => (columns!.dayFirst = on)} />
 		</div>
-		<table>
+		<table class="table">
 			<thead
 				><tr
 					>{#each head as name, index (index)}<th scope="col">{name}</th>{/each}</tr
@@ -100,11 +103,11 @@
 	{#if run.refusal}<p class="fault" role="alert">{run.refusal}</p>{/if}
 	<div class="presses">
 		{#if run.progress !== null}
-			<progress value={run.progress} max="1" aria-label="Reading the file"></progress>
-			<button type="button" class="press" onclick={() => run.stop()}>Stop</button>
+			<div class="working"><Working label="Reading the file" done={run.progress} bare /></div>
+			<button type="button" class="btn preset-outlined-brand" onclick={() => run.stop()}>Stop</button>
 		{:else}
-			<button type="button" class="press strong" disabled={!columns} onclick={read}>Read it</button>
-			<button type="button" class="text-press" onclick={onclose}>leave it</button>
+			<button type="button" class="btn preset-filled-brand" disabled={!columns} onclick={read}>Read it</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={onclose}>leave it</button>
 		{/if}
 	</div>
 </section>
@@ -136,7 +139,6 @@
 		margin: 6px 0;
 	}
 	table {
-		border-collapse: collapse;
 		font-size: 13px;
 	}
 	th,
@@ -154,9 +156,8 @@
 		align-items: center;
 		margin-top: 10px;
 	}
-	progress {
-		width: 260px;
-		accent-color: var(--accent);
+	.working {
+		width: 160px;
 	}
 	.fault {
 		color: var(--stop);

@@ -34,8 +34,7 @@
 	>
 	<input
 		{id}
-		class="field figures"
-		class:faulty={draft}
+		class="input figures"
 		inputmode="decimal"
 		autocomplete="off"
 		value={draft?.text ?? (value === null ? '' : showNumber(value, 2).replace('−', '-'))}
@@ -54,11 +53,8 @@
 		gap: 2px 8px;
 		min-height: 34px;
 	}
-	.field {
+	.input {
 		text-align: right;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
 	}
 	.says {
 		grid-column: 1 / -1;

@@ -1,6 +1,8 @@
 <script lang="ts">
 	/** The photograph with its four corners: each is pulled onto the sheet's corner, by hand or with the arrow keys. */
 	import { showLength } from '$core/units/show.ts';
+	import Way from '$lib/ui/Way.svelte';
+	import Working from '$lib/ui/Working.svelte';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	const { editor, photograph } = useWorkspace();
@@ -55,6 +57,7 @@
 </script>
 
 <section aria-label="Photograph of the sheet">
+	<Way label="A photograph of the sheet" names={['Choose it', 'Pull its corners', 'Square it']} at={busy ? 2 : 1} />
 	<header>
 		<p>
 			<strong>Pull each corner onto the sheet’s corner.</strong>
@@ -66,18 +69,23 @@
 				{editor.unit}.{:else}Give the sheet’s readings first: it is squared to them.{/if}
 		</p>
 		<div class="presses">
-			<button type="button" class="press strong" disabled={!measure || busy} onclick={() => photograph.square(measure!)}
-				>Square it</button
+			<button
+				type="button"
+				class="btn preset-filled-brand"
+				disabled={!measure || busy}
+				onclick={() => photograph.square(measure!)}>Square it</button
 			>
-			<button type="button" class="press" onclick={() => photograph.close()}>{busy ? 'Stop' : 'Put it away'}</button>
+			<button type="button" class="btn preset-outlined-brand" onclick={() => photograph.close()}
+				>{busy ? 'Stop' : 'Put it away'}</button
+			>
 		</div>
 	</header>
 	{#if photograph.refusal}<p class="refusal" role="alert">{photograph.refusal}</p>{/if}
 	{#if busy}
-		<label class="progress"
-			>{photograph.state === 'squaring' ? 'Squaring' : 'Keeping'}
-			<progress value={photograph.state === 'squaring' ? photograph.progress : undefined} max="1"></progress></label
-		>
+		<Working
+			label={photograph.state === 'squaring' ? 'Squaring' : 'Keeping'}
+			done={photograph.state === 'squaring' ? photograph.progress : null}
+		/>
 	{/if}
 	<div class="place" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
@@ -134,16 +142,6 @@
 	.refusal {
 		color: var(--stop);
 		grid-row: 2;
-	}
-	.progress {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		grid-row: 3;
-	}
-	progress {
-		width: 240px;
-		accent-color: var(--bar);
 	}
 	.place {
 		grid-row: 4;

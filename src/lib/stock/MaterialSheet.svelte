@@ -28,7 +28,7 @@
 	<label class="name"
 		>Name
 		<input
-			class="field"
+			class="input"
 			autocomplete="off"
 			maxlength="80"
 			value={material.name}
@@ -40,7 +40,7 @@
 			<Sign of="caution" /> Until they are known, careful values are used, and the piece is held below Rare.
 		</p>
 	{/if}
-	<table>
+	<table class="table">
 		<thead><tr><th scope="col">Figure</th><th scope="col">Value</th><th scope="col">Source</th></tr></thead>
 		<tbody>
 			{#each columns as column (`${material.id} ${column.key}`)}
@@ -62,7 +62,7 @@
 							/>
 						{:else if column.of === 'choice' || column.of === 'flag'}
 							<select
-								class="field select"
+								class="select"
 								aria-label={column.name}
 								value={value === null ? '' : value === true ? 'yes' : value === false ? 'no' : String(value)}
 								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
@@ -74,8 +74,7 @@
 							</select>
 						{:else}
 							<input
-								class="field figures"
-								class:faulty={draft}
+								class="input figures"
 								aria-label={column.name}
 								aria-invalid={draft ? 'true' : undefined}
 								autocomplete="off"
@@ -88,7 +87,7 @@
 					</td>
 					<td>
 						<input
-							class="field source"
+							class="input source"
 							aria-label="Source of {column.name}"
 							autocomplete="off"
 							maxlength="120"
@@ -102,14 +101,14 @@
 		</tbody>
 	</table>
 	<div class="presses">
-		<button type="button" class="text-press" onclick={() => desk.withdraw(kind, material, !material.withdrawn)}
+		<button type="button" class="btn btn-sm preset-quiet" onclick={() => desk.withdraw(kind, material, !material.withdrawn)}
 			>{material.withdrawn ? 'show in lists again' : 'hide from lists'}</button
 		>
 		{#if written && isOfHandbook(kind, material.id)}<button
 				type="button"
-				class="text-press"
+				class="btn btn-sm preset-quiet"
 				onclick={() => desk.takeBack(kind, material.id)}>as the handbook has it</button
-			>{:else if written}<button type="button" class="text-press" onclick={() => desk.takeBack(kind, material.id)}
+			>{:else if written}<button type="button" class="btn btn-sm preset-quiet" onclick={() => desk.takeBack(kind, material.id)}
 				>remove it</button
 			>{/if}
 	</div>
@@ -122,10 +121,6 @@
 		overflow-y: auto;
 		padding: 14px 16px 20px;
 	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
 	thead th {
 		text-align: left;
 		font-size: 12.5px;
@@ -134,9 +129,6 @@
 		padding: 4px;
 		border-bottom: 1px solid var(--line-strong);
 		white-space: nowrap;
-	}
-	tbody tr {
-		border-bottom: 1px solid var(--line);
 	}
 	thead th:first-child {
 		padding-left: 0;
@@ -162,22 +154,23 @@
 	td .checkbox {
 		display: block;
 	}
-	td .field::placeholder {
+	td .input::placeholder {
 		color: var(--quiet);
 		opacity: 1;
 	}
-	td .field {
+	td .input {
 		height: 28px;
 	}
 	.source {
+		--tw-ring-color: transparent;
+
 		background: transparent;
-		border-color: transparent;
 		padding-left: 0;
 	}
-	.source:hover,
-	.source:focus {
-		background: #fff;
-		border-color: var(--line-strong);
+	.source:is(:hover, :focus) {
+		--tw-ring-color: var(--line-strong);
+
+		background: var(--sheet);
 		padding-left: 4px;
 	}
 	.unknown {
@@ -185,9 +178,6 @@
 		gap: 8px;
 		align-items: center;
 		margin-bottom: 6px;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
 	}
 	.fault {
 		color: var(--stop);

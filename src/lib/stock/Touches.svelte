@@ -19,7 +19,7 @@
 			<ul>
 				{#each desk.touches.jobs as job (job.number)}
 					<li>
-						<a class="plain-link" href="/jobs/{job.number}?at=guard">{job.number}</a>
+						<a class="anchor" href="/jobs/{job.number}?at=guard">{job.number}</a>
 						{job.title}: {job.changes.length === 0 ? 'nothing comes out otherwise' : job.changes.join('; ')}
 					</li>
 				{/each}
@@ -28,13 +28,18 @@
 	{/if}
 	<div class="bar">
 		{#if desk.refused}<p class="fault" role="alert">{desk.refused}</p>{/if}
-		{#if desk.said && !desk.changed}<p role="status">{desk.said}</p>{/if}
 		{#if desk.changed && !desk.touches}<p class="quiet">Changed here, not kept yet.</p>{/if}
 		{#if desk.changed}
-			{#if desk.touches}<button type="button" class="press strong" disabled={desk.busy || desk.faulty} onclick={() => desk.keep()}
-					>Keep the change</button
-				>{:else}<button type="button" class="press strong" disabled={desk.busy || desk.faulty} onclick={() => desk.look()}
-					>See which jobs it touches</button
+			{#if desk.touches}<button
+					type="button"
+					class="btn preset-filled-brand"
+					disabled={desk.busy || desk.faulty}
+					onclick={() => desk.keep()}>Keep the change</button
+				>{:else}<button
+					type="button"
+					class="btn preset-filled-brand"
+					disabled={desk.busy || desk.faulty}
+					onclick={() => desk.look()}>See which jobs it touches</button
 				>{/if}
 		{/if}
 	</div>

@@ -11,6 +11,7 @@ import {
 import { builtInShop } from '$core/shop/shop.ts';
 import { shopFrom } from '$core/shop/written.ts';
 import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
+import { sayDone } from '$lib/ui/toasts.ts';
 import type { TouchedJob } from '$lib/server/touches.ts';
 
 export type Row = { material: Material; written: WrittenMaterial | null };
@@ -22,7 +23,6 @@ export class CatalogueDesk {
 	/** Typed text that is no figure yet, by kind, id and figure. */
 	drafts = $state<Record<string, { text: string; says: string }>>({});
 	rev = $state(0);
-	said = $state('');
 	refused = $state('');
 	touches = $state.raw<Touches | null>(null);
 	busy = $state(false);
@@ -39,8 +39,7 @@ export class CatalogueDesk {
 	readonly faulty = $derived(Object.keys(this.drafts).length > 0);
 
 	#keptText(): string {
-		// Read after each keeping: `said` changes with it.
-		void this.said;
+		// It changes with each keeping, as the revision does.
 		void this.rev;
 		return this.#kept;
 	}
@@ -58,7 +57,6 @@ export class CatalogueDesk {
 	type(kind: MaterialKind, material: Material, key: string, text: string | boolean): void {
 		const place = `${kind} ${material.id} ${key}`;
 		const column = KINDS[kind].columns.find((one) => one.key === key)!;
-		this.said = '';
 		this.touches = null;
 		if (text === '') {
 			delete this.drafts[place];
@@ -124,18 +122,30 @@ export class CatalogueDesk {
 	}
 
 	async keep(): Promise<void> {
+		const before = JSON.parse(this.#kept) as WrittenMaterial[];
+		if (!(await this.#put())) return;
+		sayDone('materials', 'Kept. Jobs are planned with it from now on.', {
+			label: 'Undo',
+			go: () => {
+				this.list = before;
+				void this.#put().then((done) => done && sayDone('materials', 'As it was before.'));
+			}
+		});
+	}
+
+	async #put(): Promise<boolean> {
 		await this.#send('/api/shop/materials', 'PUT', (body) => {
 			const { rev, materials } = body as { rev: number; materials: WrittenMaterial[] };
 			this.rev = rev;
 			this.list = materials;
 			this.#kept = JSON.stringify(materials);
 			this.touches = null;
-			this.said = 'Kept. Jobs are planned with it from now on.';
 		});
+		return this.refused === '';
 	}
 
 	async #send(path: string, method: string, done: (body: unknown) => void): Promise<void> {
-		this.refused = this.said = '';
+		this.refused = '';
 		this.busy = true;
 		try {
 			const response = await fetch(path, {

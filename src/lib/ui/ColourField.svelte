@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** A colour: one of the built-in ones, or the name and the code under which the shop or the maker has it; its value beside it. */
 	import { COLOURS, readColour, type Colour, type WrittenColour } from '$core/shop/colours.ts';
-	import Pick from './Pick.svelte';
+	import Combo from './Combo.svelte';
 
 	type Props = {
 		label: string;
@@ -24,8 +24,8 @@
 	});
 	const options = $derived([
 		...(none === undefined ? [] : [{ value: '', label: none }]),
-		...Object.keys(COLOURS).map((name) => ({ value: name, label: name })),
-		{ value: OWN, label: 'by name and code' }
+		...Object.entries(COLOURS).map(([name, swatch]) => ({ value: name, label: name, swatch })),
+		{ value: OWN, label: 'by name and code', ...(own ? { swatch: value!.hex } : {}) }
 	]);
 
 	function choose(next: string) {
@@ -41,14 +41,14 @@
 </script>
 
 <div class="colour">
-	<Pick {label} value={value === null ? '' : own ? OWN : (value.written as string)} {options} onchange={choose} />
+	<Combo {label} value={value === null ? '' : own ? OWN : (value.written as string)} {options} onchange={choose} />
 	<label for={id} class="seen-by-readers">{label}, as it looks</label>
 	{#if value}<input {id} type="color" value={value.hex} onchange={(event) => set('hex', event.currentTarget.value)} />{/if}
 	{#if own}
 		<div class="own">
 			<label
 				>Name <input
-					class="field"
+					class="input"
 					maxlength="40"
 					autocomplete="off"
 					aria-label="{label}, name"
@@ -58,7 +58,7 @@
 			>
 			<label
 				>Code <input
-					class="field"
+					class="input"
 					maxlength="40"
 					autocomplete="off"
 					aria-label="{label}, code"

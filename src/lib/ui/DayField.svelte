@@ -1,32 +1,115 @@
 <script lang="ts">
-	/** A day, by the browser's own calendar; emptied, it is taken out. */
+	/** A day, typed or picked from a calendar; emptied, it is taken out. */
+	import Calendar from '@lucide/svelte/icons/calendar';
+	import Left from '@lucide/svelte/icons/chevron-left';
+	import Right from '@lucide/svelte/icons/chevron-right';
+	import { DatePicker, parseDate, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { readDay, showDay } from './days.ts';
 
 	type Props = { label: string; keys: Key[]; value: string };
 	const { label, keys, value }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
+	let unread = $state('');
+	let isOpen = $state(false);
+	const values = $derived(value === '' ? [] : [parseDate(value)]);
+
+	function take(day: string | undefined) {
+		if ((day ?? '') === value) return;
+		unread = '';
+		editor.apply(day === undefined ? drop(editor.file, keys) : put(editor.file, keys, day));
+	}
+
+	/** What is no day stays said, beside the day that holds. */
+	function check(text: string) {
+		unread = text.trim() !== '' && readDay(text, editor.unit, new Date()) === null ? text.trim() : '';
+		if (text.trim() === '') take(undefined);
+	}
 </script>
 
-<div class="day">
-	<label for={id}>{label}</label>
-	<input
-		{id}
-		type="date"
-		class="field figures"
-		{value}
-		onchange={(event) =>
-			editor.apply(
-				event.currentTarget.value === '' ? drop(editor.file, keys) : put(editor.file, keys, event.currentTarget.value)
-			)}
-	/>
-</div>
+<DatePicker
+	value={values}
+	onValueChange={({ value: picked }) => take(picked[0]?.toString())}
+	onOpenChange={({ open }) => (isOpen = open)}
+	format={(date) => showDay(date.toString())}
+	parse={(text) => {
+		const day = readDay(text, editor.unit, new Date());
+		return day === null ? undefined : parseDate(day);
+	}}
+	locale="en-GB"
+	startOfWeek={editor.unit === 'mm' ? 1 : 0}
+	positioning={{ placement: 'bottom-end', gutter: 2, strategy: 'fixed' }}
+>
+	<div class="day">
+		<DatePicker.Label for={id}>{label}</DatePicker.Label>
+		<DatePicker.Control>
+			<DatePicker.Input
+				{id}
+				class="input figures"
+				autocomplete="off"
+				placeholder=""
+				aria-invalid={unread ? 'true' : undefined}
+				aria-describedby={unread ? `${id}-says` : undefined}
+				onblur={(event) => check(event.currentTarget.value)}
+			/>
+			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
+		</DatePicker.Control>
+		{#if unread}<p id="{id}-says" class="says" role="status">“{unread}” is no day. Write it as {showDay('2026-12-03')}.</p>{/if}
+	</div>
+	{#if isOpen}
+		<Portal>
+			<DatePicker.Positioner>
+				<DatePicker.Content>
+					<DatePicker.View view="day">
+						<DatePicker.Context>
+							{#snippet children(picker)}
+								<DatePicker.ViewControl>
+									<DatePicker.PrevTrigger aria-label="The month before"
+										><Left size={16} aria-hidden="true" /></DatePicker.PrevTrigger
+									>
+									<strong><DatePicker.RangeText /></strong>
+									<DatePicker.NextTrigger aria-label="The next month"
+										><Right size={16} aria-hidden="true" /></DatePicker.NextTrigger
+									>
+								</DatePicker.ViewControl>
+								<DatePicker.Table>
+									<DatePicker.TableHead>
+										<DatePicker.TableRow>
+											{#each picker().weekDays as weekDay (weekDay.long)}<DatePicker.TableHeader abbr={weekDay.long}
+													>{weekDay.short}</DatePicker.TableHeader
+												>{/each}
+										</DatePicker.TableRow>
+									</DatePicker.TableHead>
+									<DatePicker.TableBody>
+										{#each picker().weeks as week (week[0]?.toString())}
+											<DatePicker.TableRow>
+												{#each week as day (day.toString())}<DatePicker.TableCell value={day}
+														><DatePicker.TableCellTrigger>{day.day}</DatePicker.TableCellTrigger></DatePicker.TableCell
+													>{/each}
+											</DatePicker.TableRow>
+										{/each}
+									</DatePicker.TableBody>
+								</DatePicker.Table>
+							{/snippet}
+						</DatePicker.Context>
+					</DatePicker.View>
+				</DatePicker.Content>
+			</DatePicker.Positioner>
+		</Portal>
+	{/if}
+</DatePicker>
 
 <style>
 	.day {
 		display: grid;
 		grid-template-columns: 1fr 148px;
 		align-items: center;
+	}
+	.says {
+		grid-column: 1 / -1;
+		color: var(--stop);
+		font-size: var(--text-sm);
 	}
 </style>

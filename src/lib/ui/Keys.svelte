@@ -1,8 +1,9 @@
 <script lang="ts">
 	/** The list of keys. */
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+
 	type Props = { onclose: () => void };
 	const { onclose }: Props = $props();
-	let panel: HTMLElement;
 	const KEYS = [
 		['1 … 9, 0', 'open a station, outside of a field'],
 		['[ ]', 'the view before, the next'],
@@ -18,39 +19,36 @@
 		['Enter, Esc', 'in a length: take and walk on, put back'],
 		['?', 'this list']
 	];
-	$effect(() => panel.focus());
 </script>
 
-<div
-	bind:this={panel}
-	class="slip"
-	role="dialog"
-	tabindex="-1"
-	aria-label="List of keys"
-	onkeydown={(event) => event.key === 'Escape' && onclose()}
->
-	<h2>Keys</h2>
-	<dl>
-		{#each KEYS as [key, does] (key)}<dt>{key}</dt>
-			<dd>{does}</dd>{/each}
-	</dl>
-	<button type="button" class="press" onclick={onclose}>Close</button>
-</div>
+<Dialog open onOpenChange={({ open }) => !open && onclose()} modal={false}>
+	<Portal>
+		<Dialog.Positioner>
+			<Dialog.Content class="card slip keys">
+				<Dialog.Title>Keys</Dialog.Title>
+				<dl>
+					{#each KEYS as [key, does] (key)}<dt>{key}</dt>
+						<dd>{does}</dd>{/each}
+				</dl>
+				<Dialog.CloseTrigger class="btn preset-outlined-brand">Close</Dialog.CloseTrigger>
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
 
 <style>
-	.slip {
+	:global(.keys) {
 		position: fixed;
 		right: 16px;
 		top: 56px;
+		z-index: 20;
 		width: 380px;
 		max-width: calc(100vw - 32px);
 		padding: 16px 20px;
-		background: #fff;
-		border: 1px solid var(--bar);
-		box-shadow: 0 6px 20px rgb(27 38 44 / 18%);
-		z-index: 8;
 	}
-	h2 {
+	:global(.keys [data-part='title']) {
+		font-family: var(--serif);
+		font-weight: 600;
 		font-size: 18px;
 		margin-bottom: 8px;
 	}

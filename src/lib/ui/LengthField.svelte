@@ -124,8 +124,7 @@
 	<div class="box">
 		<input
 			{id}
-			class="field figures"
-			class:faulty={draft}
+			class="input figures"
 			data-length
 			inputmode="text"
 			autocomplete="off"
@@ -143,8 +142,12 @@
 	{#if draft}
 		<p id="{id}-says" class="says" role="status">{draft.says}</p>
 		{#if asks}<p class="asks">
-				<button type="button" class="press" onclick={() => take(`${draft.text.trim()} in`)}>{draft.text.trim()} in</button>
-				<button type="button" class="press" onclick={() => take(asDecimal(draft.text))}>{asDecimal(draft.text)} mm</button>
+				<button type="button" class="btn preset-outlined-brand" onclick={() => take(`${draft.text.trim()} in`)}
+					>{draft.text.trim()} in</button
+				>
+				<button type="button" class="btn preset-outlined-brand" onclick={() => take(asDecimal(draft.text))}
+					>{asDecimal(draft.text)} mm</button
+				>
 			</p>{/if}
 	{:else if focused && other}
 		<p class="says other" aria-hidden="true">= {other}</p>
@@ -165,7 +168,7 @@
 	.box {
 		position: relative;
 	}
-	.field {
+	.input {
 		padding-right: 28px;
 	}
 	.unit {
@@ -176,9 +179,6 @@
 		color: var(--quiet);
 		font-size: 12px;
 		pointer-events: none;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
 	}
 	.says {
 		grid-column: 1 / -1;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** One of a list. */
-	import { stable } from '$lib/workspace/stable.svelte.ts';
+	import { stable } from '$lib/ui/stable.svelte.ts';
 
 	type Props = {
 		label: string;
@@ -17,7 +17,7 @@
 
 <div class="pick" class:bare>
 	<label for={id} class={bare ? 'seen-by-readers' : ''}>{label}</label>
-	<select {id} class="field select" value={chosen} onchange={(event) => onchange(event.currentTarget.value)}>
+	<select {id} class="select" value={chosen} onchange={(event) => onchange(event.currentTarget.value)}>
 		{#each offered() as option (option.value)}<option value={option.value}>{option.label}</option>{/each}
 	</select>
 </div>

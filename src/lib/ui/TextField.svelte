@@ -32,7 +32,7 @@
 	{#if lines}
 		<textarea
 			{id}
-			class="field"
+			class="textarea"
 			rows={lines}
 			value={draft?.text ?? value}
 			oninput={(event) => take(event.currentTarget.value)}
@@ -40,7 +40,7 @@
 	{:else}
 		<input
 			{id}
-			class="field"
+			class="input"
 			class:figures={number}
 			inputmode={number ? 'decimal' : undefined}
 			autocomplete="off"

@@ -90,11 +90,11 @@
 			{place.name}, {hours}{place.exposure.monthsPerYear < 12
 				? `, ${showNumber(place.exposure.monthsPerYear, 0)} months a year`
 				: ''} ·
-			<a class="plain-link" href="/light?job={editor.number}">Light and climate</a>
+			<a class="anchor" href="/light?job={editor.number}">Light and climate</a>
 		</p>
 	</header>
 	<div class="list">
-		<table>
+		<table class="table">
 			<thead>
 				<tr>
 					<th scope="col"><span class="seen-by-readers">Choice</span></th>
@@ -171,10 +171,6 @@
 		overflow-y: auto;
 		background: var(--panel);
 		border: 1px solid var(--line-strong);
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
 	}
 	thead th {
 		position: sticky;

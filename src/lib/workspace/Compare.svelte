@@ -69,16 +69,16 @@
 	</div>
 	<div class="words">
 		<div class="presses">
-			<button type="button" class="press" onclick={() => editor.keepSecond()}
+			<button type="button" class="btn preset-outlined-brand" onclick={() => editor.keepSecond()}
 				>{second ? 'Replace with the current version' : 'Save as version A and keep editing'}</button
 			>
 			{#if second}
-				<button type="button" class="press strong" onclick={() => editor.takeSecond()}>Switch to {second.name}</button>
-				<button type="button" class="text-press" onclick={() => (editor.second = null)}>close the comparison</button>
+				<button type="button" class="btn preset-filled-brand" onclick={() => editor.takeSecond()}>Switch to {second.name}</button>
+				<button type="button" class="btn btn-sm preset-quiet" onclick={() => (editor.second = null)}>close the comparison</button>
 			{/if}
 		</div>
 		{#if second && second.plan.window && editor.settled.plan.window}
-			<table>
+			<table class="table">
 				<caption class="seen-by-readers">Sizes and grade of both, in {editor.unit}</caption>
 				<thead
 					><tr
@@ -94,7 +94,7 @@
 					{/each}
 				</tbody>
 			</table>
-			<table>
+			<table class="table">
 				<caption>{differs.length === 0 ? 'Both are the same.' : 'What was decided differently'}</caption>
 				<tbody>
 					{#each differs as path (path)}<tr
@@ -153,7 +153,6 @@
 	}
 	table {
 		width: 100%;
-		border-collapse: collapse;
 		font-size: 13px;
 	}
 	caption {
@@ -168,9 +167,6 @@
 		border-bottom: 1px solid var(--line-strong);
 		vertical-align: top;
 		overflow-wrap: anywhere;
-	}
-	tbody th {
-		font-weight: 400;
 	}
 	td {
 		font-weight: 600;

@@ -41,7 +41,7 @@
 <section aria-labelledby="conflict">
 	<h2 id="conflict">Somebody else changed this job meanwhile</h2>
 	<p>Nothing is lost. For each field choose which version to keep; the others stay in the revisions.</p>
-	<table>
+	<table class="table">
 		<thead><tr><th scope="col">Field</th><th scope="col">Mine</th><th scope="col">Theirs, rev {conflict.rev}</th></tr></thead>
 		<tbody>
 			{#each differs as path (path)}
@@ -66,7 +66,7 @@
 	{#each faults as fault, index (index)}<p class="fault" role="alert">
 			These do not go together: {fault.path}: {fault.says}
 		</p>{/each}
-	<button type="button" class="press strong" onclick={take}>Keep what is chosen</button>
+	<button type="button" class="btn preset-filled-brand" onclick={take}>Keep what is chosen</button>
 </section>
 
 <style>
@@ -81,7 +81,6 @@
 	table {
 		width: 100%;
 		margin: 14px 0;
-		border-collapse: collapse;
 	}
 	th,
 	td {

@@ -10,6 +10,7 @@
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered, unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
+	import { takeStep } from './steps.ts';
 	import { stationOf, type StationId } from './stations.ts';
 
 	type Props = { onopen: (id: StationId) => void };
@@ -76,13 +77,13 @@
 	/** The pressed button goes with its finding: the focus moves on to the next fix, or to the list. */
 	async function fix(finding: Finding, index: number, event: MouseEvent) {
 		const place = buttons().indexOf(event.currentTarget as HTMLButtonElement);
-		editor.apply(finding.remedies[index]!.patch);
+		takeStep(editor, `Done: ${finding.remedies[index]!.label}.`, finding.remedies[index]!.patch);
 		await tick();
 		(buttons()[place] ?? buttons().at(-1) ?? list).focus({ preventScroll: true });
 	}
 
 	function buttons(): HTMLButtonElement[] {
-		return [...list.querySelectorAll<HTMLButtonElement>('.fixes .press')];
+		return [...list.querySelectorAll<HTMLButtonElement>('.fixes .btn')];
 	}
 </script>
 
@@ -115,8 +116,15 @@
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
 				<strong>{NAMES[set.grade]}</strong>, {sayCents(set.cents)}:
 			</p>
-			<button type="button" class="press strong" onclick={() => editor.apply(set.patch)}
-				>{set.changes.length === 1 ? 'Do it' : set.changes.length === 2 ? 'Do both' : `Do all ${set.changes.length}`}</button
+			<button
+				type="button"
+				class="btn preset-filled-brand"
+				onclick={() =>
+					takeStep(
+						editor,
+						`${set.changes.length === 1 ? 'One change is' : `${set.changes.length} changes are`} made.`,
+						set.patch
+					)}>{set.changes.length === 1 ? 'Do it' : set.changes.length === 2 ? 'Do both' : `Do all ${set.changes.length}`}</button
 			>
 			<ul class="changes">
 				{#each set.changes as change, index (index)}<li>{change.label}</li>{/each}
@@ -150,7 +158,7 @@
 						<strong>{unbroken(finding.says)}</strong>
 						<p>
 							{unbroken(finding.why)}
-							<a class="plain-link" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a>
+							<a class="anchor" href="/handbook/findings#{finding.rule}" aria-label="Handbook, {finding.rule}">Handbook</a>
 						</p>
 						{#if finding.accepted}<p>
 								Accepted by {finding.accepted.initials}: {finding.accepted.reason}
@@ -161,34 +169,38 @@
 					<div class="fixes">
 						{#each finding.remedies as remedy, at (at)}<button
 								type="button"
-								class="press"
+								class="btn preset-outlined-brand"
 								onclick={(event) => fix(finding, at, event)}>{remedy.label}</button
 							>{/each}
 						{#if finding.accepted}<button
 								type="button"
-								class="text-press"
+								class="btn btn-sm preset-quiet"
 								aria-label="take back, {finding.says}"
 								onclick={() => editor.apply(takeBackAcceptance(editor.file, finding))}>take back</button
 							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}<button
 								type="button"
-								class="text-press"
+								class="btn btn-sm preset-quiet"
 								aria-label="accept it, with a reason: {finding.says}"
 								onclick={() => startAccepting(finding)}>accept it, with a reason</button
 							>{/if}
-						{#if finding.remedies.length === 0}<button type="button" class="press" onclick={() => onopen(stationOf(finding).id)}
-								>Open {stationOf(finding).name}</button
+						{#if finding.remedies.length === 0}<button
+								type="button"
+								class="btn preset-outlined-brand"
+								onclick={() => onopen(stationOf(finding).id)}>Open {stationOf(finding).name}</button
 							>{/if}
 					</div>
 					{#if accepting === nameOf(finding)}
 						<form class="accepting" onsubmit={(event) => accept(event, finding)}>
 							<label
-								>Why it is accepted <input class="field" required maxlength="400" autocomplete="off" bind:value={reason} /></label
+								>Why it is accepted <input class="input" required maxlength="400" autocomplete="off" bind:value={reason} /></label
 							>
 							<label class="initials"
-								>Initials <input class="field" required maxlength="8" autocomplete="off" bind:value={initials} /></label
+								>Initials <input class="input" required maxlength="8" autocomplete="off" bind:value={initials} /></label
 							>
-							<button type="submit" class="press strong" disabled={!reason.trim() || !initials.trim()}>Accept it</button>
-							<button type="button" class="text-press" onclick={() => (accepting = null)}>leave it</button>
+							<button type="submit" class="btn preset-filled-brand" disabled={!reason.trim() || !initials.trim()}
+								>Accept it</button
+							>
+							<button type="button" class="btn btn-sm preset-quiet" onclick={() => (accepting = null)}>leave it</button>
 						</form>
 					{/if}
 				</li>
@@ -271,7 +283,7 @@
 		align-items: stretch;
 		max-width: 260px;
 	}
-	.fixes .press {
+	.fixes .btn {
 		text-align: left;
 		min-height: 28px;
 		padding: 3px 10px;

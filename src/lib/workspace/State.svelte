@@ -5,6 +5,9 @@
 	import { format } from 'date-fns';
 	import { JOB_STATE_NAMES } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import Tip from '$lib/ui/Tip.svelte';
+	import { redo, undo } from './steps.ts';
+	import PapersMenu from './PapersMenu.svelte';
 	import { useWorkspace } from './context.ts';
 
 	type Props = { onkeys: () => void };
@@ -31,16 +34,16 @@
 </script>
 
 <div class="state">
-	<button type="button" class="icon" aria-label="Undo" title="Undo" disabled={!editor.canUndo} onclick={() => editor.undo()}
-		><Undo size={17} /></button
+	<Tip name="Undo" key="Ctrl Z" disabled={!editor.canUndo} onpress={() => undo(editor)}><Undo size={17} aria-hidden="true" /></Tip
 	>
-	<button type="button" class="icon" aria-label="Redo" title="Redo" disabled={!editor.canRedo} onclick={() => editor.redo()}
-		><Redo size={17} /></button
+	<Tip name="Redo" key="Ctrl Shift Z" disabled={!editor.canRedo} onpress={() => redo(editor)}
+		><Redo size={17} aria-hidden="true" /></Tip
 	>
 	<div class="unit">
 		<Choice label="Read in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
 	</div>
-	<a class="paper" href="/jobs/{editor.number}/sheet">Job sheet</a>
+	<a class="btn preset-on-bar" href="/jobs/{editor.number}/sheet">Job sheet</a>
+	<PapersMenu />
 	{#if editor.ended !== 'open'}<p class="kept">{JOB_STATE_NAMES[editor.ended].toLowerCase()}</p>{/if}
 	<p
 		class="kept figures"
@@ -50,7 +53,7 @@
 	>
 		rev {editor.rev} · {said}
 	</p>
-	<button type="button" class="icon" aria-label="List of keys" title="Keys" onclick={onkeys}>?</button>
+	<Tip name="List of keys" key="?" onpress={onkeys}>?</Tip>
 </div>
 
 <style>
@@ -60,8 +63,6 @@
 		gap: 10px;
 		white-space: nowrap;
 	}
-	.icon,
-	.paper,
 	.kept {
 		height: 28px;
 		display: inline-flex;
@@ -71,20 +72,6 @@
 		border-radius: 3px;
 		padding: 0 9px;
 		font-size: 13px;
-	}
-	.icon {
-		min-width: 30px;
-		padding: 0 6px;
-		cursor: pointer;
-	}
-	.icon:disabled {
-		color: #7d909c;
-		border-color: #44586a;
-		cursor: default;
-	}
-	.icon:not(:disabled):hover,
-	.paper:hover {
-		background: #2f4756;
 	}
 	.unit {
 		width: 104px;

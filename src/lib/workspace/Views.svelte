@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The drawing, in the view that was chosen; beside the front the section and the layers. */
+	import { Tabs } from '@skeletonlabs/skeleton-svelte';
 	import { backScene } from '$core/views/drawing/back.ts';
 	import { cornerScene } from '$core/views/drawing/corner.ts';
 	import { frontScene, sheetBox } from '$core/views/drawing/front.ts';
@@ -15,13 +16,13 @@
 	import DrawZone from '$lib/drawing/DrawZone.svelte';
 	import Pulls from '$lib/drawing/Pulls.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
-	import Flag from '$lib/ui/Flag.svelte';
+	import OnOff from '$lib/ui/OnOff.svelte';
 	import Choices from './Choices.svelte';
 	import Compare from './Compare.svelte';
 	import { useWorkspace } from './context.ts';
 	import Layers from './Layers.svelte';
 	import OnTheWall from './OnTheWall.svelte';
-	import { stable } from './stable.svelte.ts';
+	import { stable } from '$lib/ui/stable.svelte.ts';
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
 
 	type Props = { view: ViewName; zoning: boolean; onview: (view: ViewName) => void; onzoning: (on: boolean) => void };
@@ -84,12 +85,10 @@
 	}
 </script>
 
-<div class="views">
-	<nav aria-label="Views">
-		{#each VIEW_NAMES as name (name)}<button type="button" aria-pressed={view === name} onclick={() => onview(name)}
-				>{NAMES[name]}</button
-			>{/each}
-	</nav>
+<Tabs class="views" value={view} onValueChange={({ value }) => onview(value as ViewName)}>
+	<Tabs.List aria-label="Views">
+		{#each VIEW_NAMES as name (name)}<Tabs.Trigger value={name}>{NAMES[name]}</Tabs.Trigger>{/each}
+	</Tabs.List>
 	{#if zoning && sight && view === 'front'}
 		<div class="zoning">
 			<p><strong>Pull a rectangle over the sheet</strong></p>
@@ -97,15 +96,15 @@
 				<Choice label="What the zone asks" value={kind} options={KINDS} onchange={(next) => (kind = next)} compact />
 			</div>
 			<!-- svelte-ignore a11y_autofocus -->
-			<button type="button" class="press" autofocus onclick={putInMiddle}>or put one in the middle</button>
-			<button type="button" class="text-press" onclick={() => onzoning(false)}>end (Esc)</button>
+			<button type="button" class="btn preset-outlined-brand" autofocus onclick={putInMiddle}>or put one in the middle</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => onzoning(false)}>end (Esc)</button>
 		</div>
 	{/if}
-	<div class="drawings {view}">
+	<Tabs.Content value={view} class="drawings {view}">
 		{#if view === 'sheet' && sheet}
 			<Drawing scene={sheet} {...shared} label={14} />
 			<div class="lean">
-				<Flag
+				<OnOff
 					label="Draw what is out of square {EXAGGERATION} times as large"
 					value={exaggerated}
 					onchange={(on) => (exaggerated = on)}
@@ -175,33 +174,14 @@
 			<Drawing scene={section} {...shared} label={11} callouts={false} />
 			{#if back}<Drawing scene={back} {...shared} label={11} />{/if}
 		{/if}
-	</div>
-</div>
+	</Tabs.Content>
+</Tabs>
 
 <style>
-	.views {
+	:global(.views) {
 		display: grid;
 		grid-template: 34px auto minmax(0, 1fr) / minmax(0, 1fr);
 		height: 100%;
-	}
-	nav {
-		display: flex;
-		gap: 4px;
-		padding: 0 10px;
-		overflow-x: auto;
-		scrollbar-width: none;
-		white-space: nowrap;
-	}
-	nav button {
-		padding: 0 8px;
-		border-bottom: 2px solid transparent;
-		cursor: pointer;
-		color: #474f53;
-	}
-	nav button[aria-pressed='true'] {
-		font-weight: 600;
-		color: var(--ink);
-		border-bottom-color: var(--ink);
 	}
 	.zoning {
 		grid-row: 2;
@@ -216,7 +196,7 @@
 	.kind {
 		width: 300px;
 	}
-	.drawings {
+	:global(.drawings) {
 		grid-row: 3;
 		min-height: 0;
 		display: grid;
@@ -224,21 +204,21 @@
 		padding: 2px 16px 10px;
 		gap: 18px;
 	}
-	.drawings.front {
+	:global(.drawings.front) {
 		grid-template-columns: minmax(0, 1fr) 236px;
 	}
-	.drawings.layers {
+	:global(.drawings.layers) {
 		grid-template-rows: auto minmax(150px, 1fr);
 		gap: 6px;
 	}
 	.at-rabbet {
 		min-height: 0;
 	}
-	.drawings.sheet {
+	:global(.drawings.sheet) {
 		grid-template-rows: minmax(0, 1fr) auto;
 		gap: 4px;
 	}
-	.drawings.all {
+	:global(.drawings.all) {
 		grid-template-columns: repeat(3, minmax(0, 1fr));
 	}
 	.side {

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** Where a figure comes from: in words, in numbers, what each holds, and the handbook's paragraph. */
+	import Close from '@lucide/svelte/icons/x';
+	import { Popover, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { showFigure } from '$core/units/figures.ts';
 	import { lookIn } from '$core/views/why/expression.ts';
 	import { figureWithUnit } from '$core/views/why/figure-text.ts';
@@ -7,10 +9,15 @@
 	import { sayExpression } from '$core/views/why/say.ts';
 	import { useWorkspace } from './context.ts';
 
-	type Props = { path: string; onclose: () => void; onask: (path: string) => void };
-	const { path, onclose, onask }: Props = $props();
+	type Props = {
+		path: string;
+		/** The figure that was pressed: it is explained beside it. */
+		beside: Element | null;
+		onclose: () => void;
+		onask: (path: string) => void;
+	};
+	const { path, beside, onclose, onask }: Props = $props();
 	const { editor } = useWorkspace();
-	let panel: HTMLElement;
 
 	const explanation = $derived(editor.plan.why[path]);
 	const named = $derived({ plan: editor.plan, job: editor.job, shop: editor.shopIn(editor.job.cutIn) });
@@ -27,69 +34,75 @@
 		return of === null ? String(value) : figureWithUnit(value, of, editor.reader);
 	}
 
-	$effect(() => {
-		void path;
-		panel.focus();
-	});
+	/** Where the figure stands, or stood while it was on the screen. */
+	let stood = new DOMRect(0, innerHeight, 0, 0);
+	function place(): DOMRect {
+		if (beside?.isConnected) stood = beside.getBoundingClientRect();
+		return stood;
+	}
 </script>
 
-<div
-	bind:this={panel}
-	class="slip"
-	role="dialog"
-	tabindex="-1"
-	aria-label="Why {nameOf(path, named)}"
-	onkeydown={(event) => event.key === 'Escape' && onclose()}
+<Popover
+	open
+	onOpenChange={({ open }) => !open && onclose()}
+	closeOnInteractOutside={false}
+	positioning={{
+		placement: 'right-start',
+		gutter: 10,
+		strategy: 'fixed',
+		overflowPadding: 10,
+		getAnchorElement: () => beside as HTMLElement | null,
+		getAnchorRect: place
+	}}
 >
-	<header>
-		<h2>{nameOf(path, named)}</h2>
-		<strong class="figures">{said && explanation ? showFigure(said.result, explanation.unit, editor.reader) : ''}</strong>
-		<button type="button" class="close" aria-label="Close" onclick={onclose}>×</button>
-	</header>
-	{#if said && explanation}
-		<p class="line figures">= {said.line}</p>
-		{#if linked.length > 0}
-			<dl>
-				{#each linked as part (part.path)}
-					<dt>{part.name}</dt>
-					<dd class="figures">
-						{#if editor.plan.why[part.path]}<button
-								type="button"
-								class="ask"
-								aria-label="{part.name} {write(part.value!, part.path)}, say why"
-								onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
-							>
-						{:else}<a class="plain-link" href="/house/figures?find={part.path.split('.').at(-1)}"
-								>{write(part.value!, part.path)}</a
-							>{/if}
-					</dd>
-				{/each}
-			</dl>
-		{/if}
-		<a class="plain-link" href="/handbook/{explanation.source}"
-			>Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a
-		>
-	{:else}
-		<p>This figure was given, not computed.</p>
-	{/if}
-</div>
+	<Portal>
+		<Popover.Positioner>
+			<Popover.Content class="card slip why">
+				<div class="head">
+					<Popover.Title>{#snippet element(attributes)}<h2 {...attributes}>{nameOf(path, named)}</h2>{/snippet}</Popover.Title>
+					<strong class="figures">{said && explanation ? showFigure(said.result, explanation.unit, editor.reader) : ''}</strong>
+					<Popover.CloseTrigger class="close" aria-label="Close"><Close size={16} aria-hidden="true" /></Popover.CloseTrigger>
+				</div>
+				{#if said && explanation}
+					<p class="line figures">= {said.line}</p>
+					{#if linked.length > 0}
+						<dl>
+							{#each linked as part (part.path)}
+								<dt>{part.name}</dt>
+								<dd class="figures">
+									{#if editor.plan.why[part.path]}<button
+											type="button"
+											class="ask"
+											aria-label="{part.name} {write(part.value!, part.path)}, say why"
+											onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
+										>
+									{:else}<a class="anchor" href="/house/figures?find={part.path.split('.').at(-1)}"
+											>{write(part.value!, part.path)}</a
+										>{/if}
+								</dd>
+							{/each}
+						</dl>
+					{/if}
+					<a class="anchor" href="/handbook/{explanation.source}"
+						>Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a
+					>
+				{:else}
+					<p>This figure was given, not computed.</p>
+				{/if}
+			</Popover.Content>
+		</Popover.Positioner>
+	</Portal>
+</Popover>
 
 <style>
-	.slip {
-		position: absolute;
-		left: 14px;
-		bottom: 14px;
-		width: min(430px, calc(100% - 28px));
-		max-height: calc(100% - 28px);
+	:global(.why) {
+		width: min(430px, calc(100vw - 28px));
+		max-height: min(420px, calc(100vh - 20px));
 		overflow-y: auto;
 		padding: 12px 16px;
-		background: #fff;
-		border: 1px solid var(--bar);
 		border-left-width: 4px;
-		box-shadow: 0 6px 20px rgb(27 38 44 / 18%);
-		z-index: 5;
 	}
-	header {
+	.head {
 		display: flex;
 		align-items: baseline;
 		gap: 12px;
@@ -101,14 +114,14 @@
 	h2::first-letter {
 		text-transform: uppercase;
 	}
-	header strong {
+	.head strong {
 		font-size: 18px;
 	}
-	.close {
+	:global(.why .close) {
+		display: grid;
+		place-items: center;
 		width: 28px;
 		height: 28px;
-		font-size: 20px;
-		line-height: 1;
 		cursor: pointer;
 	}
 	.line {

@@ -27,6 +27,7 @@
 	import Wall from './panels/Wall.svelte';
 	import Window from './panels/Window.svelte';
 	import State from './State.svelte';
+	import { redo, undo } from './steps.ts';
 	import { STATIONS, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
@@ -72,7 +73,8 @@
 	// svelte-ignore state_referenced_locally
 	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? OWN_VIEW[station] ?? 'front');
 	let why = $state<string | null>(null);
-	let asker: HTMLElement | null = null;
+	/** The figure that was pressed, outside of what explains it. */
+	let asker = $state.raw<HTMLElement | null>(null);
 	let showKeys = $state(false);
 	/** A zone is being drawn. */
 	let zoning = $state(false);
@@ -88,7 +90,8 @@
 	}
 
 	function ask(path: string) {
-		asker ??= document.activeElement as HTMLElement | null;
+		const pressed = document.activeElement as HTMLElement | null;
+		if (!pressed?.closest('.why')) asker = pressed === document.body ? null : pressed;
 		why = path;
 	}
 
@@ -127,8 +130,8 @@
 		const command = event.ctrlKey || event.metaKey;
 		if (command && event.key.toLowerCase() === 'z') {
 			event.preventDefault();
-			if (event.shiftKey) editor.redo();
-			else editor.undo();
+			if (event.shiftKey) redo(editor);
+			else undo(editor);
 			return;
 		}
 		if (command && event.key.toLowerCase() === 'p') {
@@ -176,7 +179,7 @@
 						onview={(next) => go({ view: next })}
 						onzoning={zone}
 					/>{/if}
-				{#if why}<Why path={why} onclose={closeWhy} onask={ask} />{/if}
+				{#if why}{#key asker}<Why path={why} beside={asker} onclose={closeWhy} onask={ask} />{/key}{/if}
 			</section>
 			<Findings onopen={(id) => go({ station: id })} />
 		{/if}

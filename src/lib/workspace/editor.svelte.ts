@@ -17,7 +17,7 @@ import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
 import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
 import { hearChanges, type Heard } from './changes.ts';
-import { stable } from './stable.svelte.ts';
+import { stable } from '$lib/ui/stable.svelte.ts';
 import { openingsOf } from '$core/figures/window.ts';
 import { pieceKeys, windowKeys } from '$core/job/keys.ts';
 import type { Decided } from '$core/job/decided.ts';

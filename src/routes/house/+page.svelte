@@ -4,6 +4,7 @@
 	import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
 	import { showSize } from '$core/units/show.ts';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
+	import { ShopList } from '$lib/house/shop-list.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 
 	const { data }: PageProps = $props();
@@ -14,39 +15,28 @@
 	// svelte-ignore state_referenced_locally
 	let rows = $state(rowsOf(data.packSizes));
 	// svelte-ignore state_referenced_locally
-	let rev = $state(data.rev);
-	let said = $state('');
-	let refused = $state('');
+	const list = new ShopList<Row[]>('/api/shop', 'packSizes', rowsOf(data.packSizes), data.rev);
+	// svelte-ignore state_referenced_locally
+	let keptRows = $state(JSON.stringify(rowsOf(data.packSizes)));
 	const read = $derived(readPackSizes(rows));
 	const faults = $derived(read.ok ? {} : Object.fromEntries(read.faults.map((fault) => [fault.path, fault.says])));
-	const changed = $derived(JSON.stringify(rows) !== JSON.stringify(rowsOf(data.packSizes)) || said !== '');
+	const changed = $derived(JSON.stringify(rows) !== keptRows);
 	/** Pixels a millimetre of the small outlines. */
 	const SCALE = 0.026;
 	let table = $state<HTMLTableElement>();
 
 	function add() {
 		rows.push({ name: '', width: '', height: '' });
-		said = '';
 		requestAnimationFrame(() => table?.querySelector<HTMLInputElement>('tbody tr:last-child input')?.focus());
 	}
 
 	async function keep() {
-		refused = said = '';
-		try {
-			const response = await fetch('/api/shop', {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json', 'if-match': `"${rev}"` },
-				body: JSON.stringify({ packSizes: rows })
-			});
-			const answer = (await response.json()) as { rev?: number; faults?: { says: string }[] };
-			if (answer.rev === undefined) refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
-			else {
-				rev = answer.rev;
-				said = 'Kept. Jobs are offered these sizes from now on.';
-			}
-		} catch {
-			refused = 'The server cannot be reached. The list stays here until it answers.';
-		}
+		const sent = $state.snapshot(rows);
+		const isKept = await list.keep(sent, 'Kept. Jobs are offered these sizes from now on.', (before) => {
+			rows = before;
+			keptRows = JSON.stringify(before);
+		});
+		if (isKept) keptRows = JSON.stringify(sent);
 	}
 </script>
 
@@ -62,7 +52,7 @@
 			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the fix where a
 			frame is too small.
 		</p>
-		<table class="written" bind:this={table}>
+		<table class="table written" bind:this={table}>
 			<thead
 				><tr
 					><th scope="col">Name</th><th scope="col">Width</th><th scope="col">Height</th><th scope="col">In mm, to one scale</th
@@ -76,14 +66,12 @@
 							{@const fault = faults[`packSizes[${index}].${key}`]}
 							<td>
 								<input
-									class="field"
+									class="input"
 									class:figures={key !== 'name'}
-									class:faulty={fault}
 									aria-label="{key === 'name' ? 'Name' : key === 'width' ? 'Width' : 'Height'} of size {index + 1}"
 									aria-invalid={fault ? 'true' : undefined}
 									autocomplete="off"
 									bind:value={row[key]}
-									oninput={() => (said = '')}
 								/>
 								{#if fault && (row.name || row.width || row.height)}<span class="fault">{fault}</span>{/if}
 							</td>
@@ -102,12 +90,9 @@
 						<td
 							><button
 								type="button"
-								class="text-press"
+								class="btn btn-sm preset-quiet"
 								aria-label="remove {row.name || `size ${index + 1}`}"
-								onclick={() => {
-									said = '';
-									rows.splice(index, 1);
-								}}>remove</button
+								onclick={() => rows.splice(index, 1)}>remove</button
 							></td
 						>
 					</tr>
@@ -115,21 +100,15 @@
 			</tbody>
 		</table>
 		<div class="presses">
-			<button type="button" class="press" onclick={add}>Add a size</button>
-			<button type="button" class="press strong" disabled={!read.ok || !changed || said !== ''} onclick={keep}
+			<button type="button" class="btn preset-outlined-brand" onclick={add}>Add a size</button>
+			<button type="button" class="btn preset-filled-brand" disabled={!read.ok || !changed || list.busy} onclick={keep}
 				>Keep the list</button
 			>
-			<button
-				type="button"
-				class="text-press"
-				onclick={() => {
-					said = '';
-					rows = rowsOf(WRITTEN_SIZES);
-				}}>the list as it came</button
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => (rows = rowsOf(WRITTEN_SIZES))}
+				>the list as it came</button
 			>
 		</div>
-		{#if said}<p role="status">{said}</p>{/if}
-		{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
+		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 	</section>
 </main>
 

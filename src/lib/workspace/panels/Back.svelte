@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Flag from '$lib/ui/Flag.svelte';
+	import OnOff from '$lib/ui/OnOff.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -35,7 +35,7 @@
 				options={SEALS}
 				onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)}
 			/>
-			<Flag
+			<OnOff
 				label="Dust cover over the whole back"
 				value={editor.job.back.dustCover}
 				onchange={(on) => editor.put(['back', 'dustCover'], on)}

@@ -4,6 +4,7 @@
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { smallestAround, turnedEachWay, wholeInches } from '$core/stations/window/fit.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -106,7 +107,7 @@
 			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
 			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
 			<p class="quiet">
-				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="plain-link" href="/house"
+				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="anchor" href="/house"
 					>The shop’s sizes</a
 				>
 			</p>
@@ -135,18 +136,8 @@
 		/>
 	{/if}
 	{#if !editor.job.several}
-		<details>
-			<summary>Where the motif lies, to set it in the middle</summary>
+		<Fold title="Where the motif lies, to set it in the middle">
 			<ImageFields part="motif" title="Extremes of the motif" />
-		</details>
+		</Fold>
 	{/if}
 </div>
-
-<style>
-	summary {
-		min-height: 28px;
-		cursor: pointer;
-		color: #474f53;
-		font-size: 13px;
-	}
-</style>

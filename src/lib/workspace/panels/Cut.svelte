@@ -36,7 +36,7 @@
 	{:else}
 		<div class="group">
 			<h2>Cut list, {editor.unit}</h2>
-			<table>
+			<table class="table">
 				<tbody>
 					{#each plan.cut as cut, index (index)}
 						{@const detail = lineDetail(cut, editor.reader)}
@@ -52,7 +52,7 @@
 					{/each}
 				</tbody>
 			</table>
-			<a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
+			<a class="anchor" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
 		</div>
 		<div class="group">
 			<h2>Cut in {UNITS[job.cutIn]}</h2>
@@ -61,7 +61,7 @@
 				{job.cutIn}, with the house figures for {UNITS[job.cutIn]}. Reading the other unit changes no size; cutting in it does.
 			</p>
 			{#if changes !== null}<div>
-					<button type="button" class="press" onclick={() => editor.recutIn(other)}
+					<button type="button" class="btn preset-outlined-brand" onclick={() => editor.recutIn(other)}
 						>Recut in {UNITS[other]}: {changes === 0
 							? 'no size changes'
 							: changes === 1
@@ -137,10 +137,6 @@
 </Panel>
 
 <style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
 	th {
 		font-weight: 400;
 		text-align: left;

@@ -4,6 +4,7 @@
 	import { isEmptyJob } from '$core/job/is-empty.ts';
 	import { JOB_STATE_NAMES, JOB_STATES, type JobState } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import { sayDone } from '$lib/ui/toasts.ts';
 	import { useWorkspace } from '../context.ts';
 
 	const { editor } = useWorkspace();
@@ -13,8 +14,10 @@
 
 	async function end(state: JobState) {
 		if (state === editor.ended) return;
-		const sent = await send('/state', { method: 'PUT', body: JSON.stringify({ state }) });
-		if (sent) editor.ended = state;
+		const before = editor.ended;
+		if (!(await send('/state', { method: 'PUT', body: JSON.stringify({ state }) }))) return;
+		editor.ended = state;
+		sayDone('state', `${editor.number}: ${JOB_STATE_NAMES[state].toLowerCase()}.`, { label: 'Undo', go: () => void end(before) });
 	}
 
 	async function remove() {
@@ -46,7 +49,11 @@
 			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
 	</p>
 	{#if isEmpty}
-		<p>Nothing is entered for this piece yet. <button type="button" class="text-press" onclick={remove}>Delete it</button></p>
+		<p>
+			Nothing is entered for this piece yet. <button type="button" class="btn btn-sm preset-quiet" onclick={remove}
+				>Delete it</button
+			>
+		</p>
 	{/if}
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 </div>

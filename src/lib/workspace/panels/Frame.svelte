@@ -121,11 +121,15 @@
 					/>
 					<LengthField label="Width of the groove" keys={['frame', 'groove', 'width']} value={editor.job.frame!.groove.width} />
 					<div>
-						<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, ['frame', 'groove']))}
-							>remove the groove</button
+						<button
+							type="button"
+							class="btn btn-sm preset-quiet"
+							onclick={() => editor.apply(drop(editor.file, ['frame', 'groove']))}>remove the groove</button
 						>
 					</div>
-				{:else}<div><button type="button" class="text-press" onclick={addGroove}>its rabbet has a groove</button></div>{/if}{/if}
+				{:else}<div>
+						<button type="button" class="btn btn-sm preset-quiet" onclick={addGroove}>its rabbet has a groove</button>
+					</div>{/if}{/if}
 		</div>
 		<Shelf />
 		{#if metal}

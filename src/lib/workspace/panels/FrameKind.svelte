@@ -1,14 +1,15 @@
 <script lang="ts">
 	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
 	import { drop, put, type Operation } from '$core/job/patch.ts';
-	import { mouldingName } from '$core/shop/mouldings.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
-	import { showLength, showWithUnit } from '$core/units/show.ts';
+	import { showWithUnit } from '$core/units/show.ts';
+	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { mouldingOption } from '../options.ts';
 	import FrameOpening from './FrameOpening.svelte';
 
 	const { editor } = useWorkspace();
@@ -26,10 +27,7 @@
 	);
 	const mouldings = $derived([
 		...(chosen === '' ? [{ value: '', label: 'choose' }] : []),
-		...stocked.map((moulding) => ({
-			value: moulding.id,
-			label: `${mouldingName(moulding, editor.reader)}, ${kind === 'metal' ? 'channel' : 'rabbet'} ${showLength(moulding.rabbetDepth, editor.reader, 'mark').text}`
-		})),
+		...stocked.map((moulding) => mouldingOption(moulding, editor.reader)),
 		{ value: ENTERED, label: 'Enter a profile' }
 	]);
 	const KINDS = [
@@ -109,7 +107,7 @@
 			compact
 		/>
 		<FrameOpening />
-	{:else}<Pick
+	{:else}<Combo
 			label={kind === 'metal' ? 'Metal section' : 'Moulding'}
 			value={chosen}
 			options={mouldings}

@@ -10,6 +10,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { takeStep } from '../steps.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -101,10 +102,8 @@
 
 	/** The last filler's place goes with it. */
 	function removeFiller(index: number) {
-		editor.put(
-			['guard', 'fillers'],
-			fillers.filter((_, at) => at !== index)
-		);
+		const left = fillers.filter((_, at) => at !== index);
+		takeStep(editor, `Filler ${index + 1} is removed.`, put(editor.file, ['guard', 'fillers'], left));
 		editor.slot = { name: 'backing' };
 	}
 
@@ -155,7 +154,7 @@
 						keys={['guard', 'fillers', row.slot.index!, 'thickness']}
 						value={guard.fillers[row.slot.index!]?.thickness ?? 0}
 					/>
-					<button type="button" class="text-press" onclick={() => removeFiller(row.slot!.index!)}
+					<button type="button" class="btn btn-sm preset-quiet" onclick={() => removeFiller(row.slot!.index!)}
 						>remove filler {row.slot.index! + 1}</button
 					>
 				</li>
@@ -203,7 +202,7 @@
 			{/if}
 		{/each}
 	</ol>
-	<button type="button" class="text-press" onclick={addFiller}>add a filler</button>
+	<button type="button" class="btn btn-sm preset-quiet" onclick={addFiller}>add a filler</button>
 	{#if guard.underMat && job.hold.kind !== 'stitching'}<Flag
 			label="The board behind it is lined with cloth"
 			value={guard.lining}

@@ -137,8 +137,10 @@
 							name="Hinge {index + 1}"
 							value={place}
 						/>{/each}
-					{#if byHand}<button type="button" class="text-press" onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}
-							>evenly again</button
+					{#if byHand}<button
+							type="button"
+							class="btn btn-sm preset-quiet"
+							onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}>evenly again</button
 						>{/if}
 				</p>
 				{#if isHinge(kind) && !editor.job.several}<p class="quiet">Pull them along the edge in the view Back.</p>{/if}

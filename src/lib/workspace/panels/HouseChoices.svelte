@@ -50,7 +50,7 @@
 					<dd class="figures">{one.is}</dd>{/each}
 			</dl>
 		{/if}
-		{#if !isAnswered}<button type="button" class="press" onclick={take}>Take the house’s choices</button>{/if}
+		{#if !isAnswered}<button type="button" class="btn preset-outlined-brand" onclick={take}>Take the house’s choices</button>{/if}
 	</div>
 {/if}
 
@@ -66,7 +66,7 @@
 	dt {
 		color: var(--quiet);
 	}
-	.press {
+	.btn {
 		justify-self: start;
 	}
 </style>

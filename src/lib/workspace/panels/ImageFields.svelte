@@ -35,7 +35,7 @@
 		<h2>{title}</h2>
 		{#if Object.keys(inFile).length > 0}<button
 				type="button"
-				class="text-press"
+				class="btn btn-sm preset-quiet"
 				onclick={() => editor.apply(drop(editor.file, keys))}>remove it</button
 			>{/if}
 	</div>

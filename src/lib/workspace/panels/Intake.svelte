@@ -10,6 +10,7 @@
 	import DayField from '$lib/ui/DayField.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
+	import Tags from '$lib/ui/Tags.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
@@ -63,6 +64,7 @@
 		{ value: '', label: `as the medium says${byMedium}` },
 		...DOSES.map(({ examples }, index) => ({ value: String(index + 1), label: `${index + 1}: ${examples}` }))
 	]);
+	const MEDIA_OPTIONS = MEDIA.map((one) => ({ value: one.id, label: one.name }));
 	const CONCERNS = [
 		['flaking', 'flaking paint'],
 		['mould', 'mould'],
@@ -99,7 +101,7 @@
 			Intake suggests {NAMES[suggested.aim]}: {lowered(suggested.because)}
 			{#if suggested.aim !== editor.job.aim}<button
 					type="button"
-					class="text-press"
+					class="btn btn-sm preset-quiet"
 					onclick={() => editor.put(['aim'], suggested.aim)}>aim at {NAMES[suggested.aim]}</button
 				>{/if}
 		</p>
@@ -136,33 +138,7 @@
 				onchange={(value) => editor.put(['piece', 'material'], value)}
 			/>
 		{/if}
-		{#if media.length > 0}
-			<ul class="media">
-				{#each media as medium, index (index)}
-					<li>
-						{MEDIA.find((one) => one.id === medium)?.name ?? medium}
-						<button
-							type="button"
-							aria-label="Remove {medium}"
-							onclick={() =>
-								editor.put(
-									['piece', 'medium'],
-									media.filter((one) => one !== medium)
-								)}>×</button
-						>
-					</li>
-				{/each}
-			</ul>
-		{/if}
-		<Pick
-			label="Add a medium"
-			value=""
-			options={[
-				{ value: '', label: 'choose' },
-				...MEDIA.filter((one) => !media.includes(one.id)).map((one) => ({ value: one.id, label: one.name }))
-			]}
-			onchange={(value) => value && editor.put(['piece', 'medium'], [...media, value])}
-		/>
+		<Tags label="Media" values={media} options={MEDIA_OPTIONS} onchange={(values) => editor.put(['piece', 'medium'], values)} />
 		<Pick
 			label="Fade class of the most fugitive part"
 			value={piece.fade === undefined ? '' : String(piece.fade)}
@@ -209,25 +185,3 @@
 	<Schools at="intake" />
 	<HouseChoices at="intake" />
 </Panel>
-
-<style>
-	.media {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	.media li {
-		display: flex;
-		align-items: center;
-		gap: 4px;
-		padding: 2px 4px 2px 9px;
-		border: 1px solid var(--line-strong);
-		border-radius: 3px;
-		background: #fff;
-	}
-	.media button {
-		width: 24px;
-		height: 24px;
-		cursor: pointer;
-	}
-</style>

@@ -4,17 +4,21 @@
 	import { houseBoard } from '$core/job/material.ts';
 	import { matBoards } from '$core/advice/slots.ts';
 	import { showSize } from '$core/units/show.ts';
+	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import ColourField from '$lib/ui/ColourField.svelte';
+	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { takeStep } from '../steps.ts';
+	import { boardOption } from '../options.ts';
 
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
 	const boards = (chosen: string) =>
-		matBoards(editor.shopIn(editor.job.cutIn), chosen).map(({ id, name }) => ({ value: id, label: name }));
+		matBoards(editor.shopIn(editor.job.cutIn), chosen).map((board) => boardOption(board, editor.reader));
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -45,9 +49,11 @@
 		{ value: 'under-lip', label: 'under the frame’s lip' },
 		{ value: 'at-sight', label: 'at the sight edge' }
 	];
-	const liftBoards = Object.values(editor.shopIn(editor.job.cutIn).boards)
-		.filter((board) => !board.woodFibre && board.growth === 'paper')
-		.map(({ id, name }) => ({ value: id, label: name }));
+	const liftBoards = $derived(
+		Object.values(editor.shopIn(editor.job.cutIn).boards)
+			.filter((board) => !board.woodFibre && board.growth === 'paper')
+			.map((board) => boardOption(board, editor.reader))
+	);
 
 	/** As large as it must be, until it is measured. */
 	function print(index: number) {
@@ -76,30 +82,29 @@
 	function removeMat(index: number) {
 		const left = inFile.filter((_, at) => at !== index);
 		const [first, ...others] = left;
-		if (!first) return editor.put(['mats'], []);
-		const { reveal: _, ...front } = first;
-		editor.put(['mats'], [front, ...others]);
+		const { reveal: _, ...front } = first ?? {};
+		takeStep(editor, `Mat ${index + 1} is removed.`, put(editor.file, ['mats'], first ? [front, ...others] : []));
 	}
 </script>
 
 <div class="group">
 	<div class="head">
 		<h2>Mats, from the front</h2>
-		{#if inFile.length < MOST}<button type="button" class="text-press" onclick={add}>add a mat</button>{/if}
+		{#if inFile.length < MOST}<button type="button" class="btn btn-sm preset-quiet" onclick={add}>add a mat</button>{/if}
 	</div>
 	<ol>
 		{#each editor.job.mats as mat, index (index)}
 			<li>
-				<details open={editor.job.mats.length < 3 || index > 0}>
-					<summary>
+				<Fold open={editor.job.mats.length < 3 || index > 0}>
+					{#snippet title()}
 						<span class="swatch" style:background={mat.colour.hex}></span>
 						<span class="name">{mat.board.name}, {mat.colour.said}</span>
 						<span class="quiet figures"
 							>{editor.settled.plan.window ? showSize(editor.settled.plan.window.mats[index]!.opening, editor.reader) : ''}</span
 						>
-					</summary>
+					{/snippet}
 					<div class="fields">
-						<Pick
+						<Combo
 							label="Board of mat {index + 1}"
 							value={mat.board.id}
 							options={boards(mat.board.id)}
@@ -124,8 +129,7 @@
 								zero
 								write={(length) => change(index, 'reveal', length)}
 							/>{/if}
-						<details class="more">
-							<summary>Core, line on the bevel, print, lift</summary>
+						<Fold title="Core, line on the bevel, print">
 							<div class="fields">
 								<ColourField
 									label="Core of mat {index + 1}"
@@ -161,15 +165,19 @@
 										onchange={(value) => set(index, 'printEnds', value)}
 									/>
 									<div>
-										<button type="button" class="text-press" onclick={() => remove(index, 'print')}>no print on it</button>
+										<button type="button" class="btn btn-sm preset-quiet" onclick={() => remove(index, 'print')}
+											>no print on it</button
+										>
 									</div>
 								{:else if editor.plan.window}
 									<div>
-										<button type="button" class="text-press" onclick={() => print(index)}>it is printed or decorated</button>
+										<button type="button" class="btn btn-sm preset-quiet" onclick={() => print(index)}
+											>it is printed or decorated</button
+										>
 									</div>
 								{/if}
 							</div>
-						</details>
+						</Fold>
 						<LengthField
 							label="Lift behind mat {index + 1}"
 							keys={['mats', index, 'lift']}
@@ -177,7 +185,7 @@
 							zero
 							write={(length) => change(index, 'lift', length)}
 						/>
-						{#if mat.lift > 0}<Pick
+						{#if mat.lift > 0}<Combo
 								label="Board of the lift behind mat {index + 1}"
 								value={mat.liftBoard?.id ?? ''}
 								options={[{ value: '', label: 'as the house stacks it' }, ...liftBoards]}
@@ -191,10 +199,12 @@
 								write={(length) => change(index, 'setback', length)}
 							/>{/if}
 						<div>
-							<button type="button" class="text-press" onclick={() => removeMat(index)}>remove mat {index + 1}</button>
+							<button type="button" class="btn btn-sm preset-quiet" onclick={() => removeMat(index)}
+								>remove mat {index + 1}</button
+							>
 						</div>
 					</div>
-				</details>
+				</Fold>
 			</li>
 		{/each}
 	</ol>
@@ -206,37 +216,25 @@
 <style>
 	ol {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 6px;
 	}
-	summary {
-		display: grid;
-		grid-template-columns: 18px 1fr auto;
-		gap: 8px;
-		align-items: center;
-		min-height: 30px;
-		cursor: pointer;
-	}
 	.name {
+		flex: 1;
+		font-weight: 400;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}
 	.swatch {
+		flex: none;
 		width: 16px;
 		height: 16px;
 		border: 1px solid var(--line-strong);
 	}
-	.more summary {
-		display: list-item;
-		font-size: 13px;
-		color: #474f53;
-	}
-	.more .fields {
-		padding-left: 0;
-	}
 	.fields {
 		display: grid;
 		gap: 7px;
-		padding: 4px 0 8px 26px;
+		padding: 4px 0 8px;
 	}
 </style>

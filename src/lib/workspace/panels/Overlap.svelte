@@ -29,7 +29,7 @@
 	{#if choice.solve}
 		<div class="head">
 			<h2>Overlap, as found</h2>
-			<button type="button" class="text-press" onclick={keepSolved}>keep as figures</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={keepSolved}>keep as figures</button>
 		</div>
 		<p class="quiet">The largest window that leaves every zone as it is asked, and the sheet room to move.</p>
 		{#if opening?.solved}
@@ -41,7 +41,7 @@
 			</dl>
 		{/if}
 		<div>
-			<button type="button" class="text-press" onclick={() => editor.put(keys, asked.left)}>write it myself</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => editor.put(keys, asked.left)}>write it myself</button>
 		</div>
 	{:else}
 		{#if showsSides}
@@ -60,17 +60,19 @@
 			{#if showsSides}
 				<button
 					type="button"
-					class="text-press"
+					class="btn btn-sm preset-quiet"
 					onclick={() => {
 						wantsSides = false;
 						editor.put(keys, asked.left);
 					}}>the same on each side</button
 				>
 			{:else}
-				<button type="button" class="text-press" onclick={() => (wantsSides = true)}>sides differ</button>
+				<button type="button" class="btn btn-sm preset-quiet" onclick={() => (wantsSides = true)}>sides differ</button>
 			{/if}
-			{#if choice.shape === 'rectangle'}<button type="button" class="text-press" onclick={() => editor.put(keys, 'solve')}
-					>find the largest</button
+			{#if choice.shape === 'rectangle'}<button
+					type="button"
+					class="btn btn-sm preset-quiet"
+					onclick={() => editor.put(keys, 'solve')}>find the largest</button
 				>{/if}
 		</div>
 		{#if opening?.least}

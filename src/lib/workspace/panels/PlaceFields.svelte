@@ -2,13 +2,16 @@
 	/** Where it will hang: a typical place, one of the shop's own, or light that was read there; its wall, and who comes near. */
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { putLight } from '$core/job/place.ts';
-	import { ROOMS, SOURCES } from '$core/shop/places.ts';
+	import { SOURCES } from '$core/shop/places.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { readLightMeter } from '$lib/light/meter.ts';
+	import Combo from '$lib/ui/Combo.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { takeStep } from '../steps.ts';
+	import { placeOptions } from '../options.ts';
 
 	const { editor } = useWorkspace();
 	const place = $derived(editor.file.place ?? {});
@@ -16,8 +19,7 @@
 	const own = editor.written.places;
 	const rooms = $derived([
 		{ value: '', label: 'not set: taken as a living room' },
-		...Object.entries(ROOMS).map(([value, { name }]) => ({ value, label: name })),
-		...own.map(({ name }) => ({ value: `own ${name}`, label: name })),
+		...placeOptions(own),
 		{ value: 'other', label: 'another place' }
 	]);
 	const chosen = $derived(own.some(({ name }) => name === place.name) ? `own ${place.name}` : (place.room ?? ''));
@@ -68,14 +70,14 @@
 
 	function removeLight(index: number) {
 		const left = (place.sources ?? []).filter((_, at) => at !== index);
-		if (left.length > 0) editor.put(['place', 'sources'], left);
-		else editor.apply(drop(editor.file, ['place', 'sources']));
+		const keys = ['place', 'sources'];
+		takeStep(editor, `Light ${index + 1} is removed.`, left.length > 0 ? put(editor.file, keys, left) : drop(editor.file, keys));
 	}
 </script>
 
 <div class="group">
 	<h2>Where it will hang</h2>
-	<Pick label="Place" value={chosen} options={rooms} onchange={choose} />
+	<Combo label="Place" value={chosen} options={rooms} onchange={choose} />
 	{#if place.sources}
 		{#each exposure.sources as source, index (index)}
 			<h3>Light {index + 1}</h3>
@@ -99,7 +101,9 @@
 				value={String(source.uv)}
 				number
 			/>
-			<div><button type="button" class="text-press" onclick={() => removeLight(index)}>remove light {index + 1}</button></div>
+			<div>
+				<button type="button" class="btn btn-sm preset-quiet" onclick={() => removeLight(index)}>remove light {index + 1}</button>
+			</div>
 		{/each}
 	{:else}
 		<Pick
@@ -114,8 +118,8 @@
 	{/if}
 	<TextField label="Months a year" keys={['place', 'monthsPerYear']} value={showNumber(exposure.monthsPerYear, 1)} number />
 	<div class="presses">
-		<button type="button" class="text-press" onclick={meter}>read the light meter</button>
-		<button type="button" class="text-press" onclick={addSource}>another light</button>
+		<button type="button" class="btn btn-sm preset-quiet" onclick={meter}>read the light meter</button>
+		<button type="button" class="btn btn-sm preset-quiet" onclick={addSource}>another light</button>
 	</div>
 	{#if exposure.sources.some((source) => source.lux >= SUN)}
 		<p>In the sun glazing warms, and ink, varnish and photographs stick to it: hang it out of the sun.</p>

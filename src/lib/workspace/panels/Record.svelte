@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { format } from 'date-fns';
 	import type { JobFile } from '$core/job/definition.ts';
+	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { filesOf } from '../files.ts';
 	import Ending from './Ending.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -14,12 +16,10 @@
 		if (!response.ok) throw new Error(String(response.status));
 		return ((await response.json()) as { revisions: Revision[] }).revisions;
 	}
-	const sheets = $derived([
-		{ name: 'front', said: 'Front' },
-		{ name: 'section', said: 'Section' },
-		...(editor.settled.plan.frame ? [{ name: 'back', said: 'Back' }] : []),
-		{ name: 'cut', said: 'Parts that are cut' }
-	]);
+	const files = $derived(filesOf(editor.number, editor.settled.plan));
+	/** As many as are seen without scrolling the panel away. */
+	const ON_A_PAGE = 20;
+	let pageOf = $state(1);
 	let refusal = $state('');
 
 	/** A revision stands beside the job, to be looked at and taken up again. */
@@ -41,21 +41,15 @@
 	<div class="group">
 		<h2>Papers</h2>
 		<ul>
-			<li><a class="plain-link" href="/jobs/{editor.number}/sheet">Job sheet</a></li>
-			<li><a class="plain-link" href="/jobs/{editor.number}/label">Back label</a></li>
+			{#each files.papers as { name, href } (href)}<li><a class="anchor" {href}>{name}</a></li>{/each}
 		</ul>
 	</div>
 	<div class="group">
 		<h2>Files, in mm</h2>
 		<ul>
-			{#each sheets as { name, said } (name)}
-				<li>
-					{said}:
-					<a class="plain-link" href="/api/jobs/{editor.number}/{name}.svg" download aria-label="{said}, SVG">SVG</a>,
-					<a class="plain-link" href="/api/jobs/{editor.number}/{name}.dxf" download aria-label="{said}, DXF">DXF</a>
-				</li>
+			{#each files.files as { name, kind, href } (href)}
+				<li><a class="anchor" {href} download aria-label="{name}, {kind}">{name}, {kind}</a></li>
 			{/each}
-			<li><a class="plain-link" href="/api/jobs/{editor.number}/cut.csv" download>Cut list, CSV</a></li>
 		</ul>
 	</div>
 	<Ending />
@@ -67,17 +61,24 @@
 				<p class="quiet">Reading the revisions.</p>
 			{:then revisions}
 				<ol class="figures">
-					{#each revisions as revision (revision.rev)}<li>
+					{#each revisions.slice((pageOf - 1) * ON_A_PAGE, pageOf * ON_A_PAGE) as revision (revision.rev)}<li>
 							<span class="rev">{revision.rev}</span>
 							<span>{format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}</span>
 							<button
 								type="button"
-								class="text-press"
+								class="btn btn-sm preset-quiet"
 								aria-label="compare revision {revision.rev}"
 								onclick={() => lookAt(revision.rev)}>compare</button
 							>
 						</li>{/each}
 				</ol>
+				<Pages
+					label="Pages of revisions"
+					count={revisions.length}
+					size={ON_A_PAGE}
+					page={pageOf}
+					onpage={(next) => (pageOf = next)}
+				/>
 				{#if refusal}<p class="refusal" role="alert">{refusal}</p>{/if}
 			{:catch}
 				<p>The server does not answer. They are shown when it does.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The questions of a station on which practitioners differ, folded away until somebody asks. */
 	import { SCHOOLS, type School } from '$core/job/schools.ts';
+	import Fold from '$lib/ui/Fold.svelte';
 	import { useWorkspace } from '../context.ts';
 	import SchoolChoice from './SchoolChoice.svelte';
 
@@ -11,27 +12,23 @@
 	const own = $derived(here.filter(({ id }) => editor.file.schools?.[id as 'cockle'] !== undefined).length);
 </script>
 
-<details>
-	<summary>Ways of working <span class="quiet">{own === 0 ? 'as the house does' : `${own} of this job’s own`}</span></summary>
-	<div class="questions">
-		{#each here as { id } (id)}<SchoolChoice {id} />{/each}
-		<p><a class="plain-link" href="/handbook/schools">Why practitioners differ</a></p>
-	</div>
-</details>
+<div class="ways">
+	<Fold>
+		{#snippet title()}Ways of working <span class="quiet">{own === 0 ? 'as the house does' : `${own} of this job’s own`}</span
+			>{/snippet}
+		<div class="questions">
+			{#each here as { id } (id)}<SchoolChoice {id} />{/each}
+			<p><a class="anchor" href="/handbook/schools">Why practitioners differ</a></p>
+		</div>
+	</Fold>
+</div>
 
 <style>
-	details {
+	.ways {
 		margin-bottom: 16px;
-	}
-	summary {
-		cursor: pointer;
-		font-size: 13.5px;
-		font-weight: 600;
-		color: #474f53;
-		padding-bottom: 3px;
 		border-bottom: 1px solid var(--line);
 	}
-	summary .quiet {
+	.quiet {
 		font-weight: 400;
 	}
 	.questions {

@@ -6,6 +6,7 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { takeStep } from '../steps.ts';
 
 	const { editor } = useWorkspace();
 	type Opening = NonNullable<NonNullable<JobFile['window']>['openings']>[number];
@@ -55,11 +56,12 @@
 	function removeWindow() {
 		const index = editor.here.index;
 		const left = openings.filter((_, at) => at !== index);
-		if (left.length > 1) editor.put(['window', 'openings'], left);
+		const says = `Window ${index + 1} is removed.`;
+		if (left.length > 1) takeStep(editor, says, put(editor.file, ['window', 'openings'], left));
 		else {
 			const { openings: _, grid: __, ...window } = editor.file.window ?? {};
 			const { at: ___, piece, ...own } = left[0] ?? {};
-			editor.apply([
+			takeStep(editor, says, [
 				...put(editor.file, ['piece'], { ...editor.file.piece, ...piece }),
 				...put(editor.file, ['window'], { ...window, ...own })
 			]);
@@ -92,11 +94,11 @@
 
 <div class="group">
 	{#if openings.length === 0}
-		<div><button type="button" class="text-press" onclick={begin}>several windows in this mat</button></div>
+		<div><button type="button" class="btn btn-sm preset-quiet" onclick={begin}>several windows in this mat</button></div>
 	{:else}
 		<div class="head">
 			<h2>{openings.length} windows in this mat</h2>
-			<button type="button" class="text-press" onclick={add}>add a window</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={add}>add a window</button>
 		</div>
 		<Choice label="Where they lie" value={grid ? 'grid' : 'free'} options={LAYOUTS} onchange={setLayout} compact />
 		{#if grid}
@@ -117,7 +119,7 @@
 			/>
 		{/if}
 		<div>
-			<button type="button" class="text-press" onclick={removeWindow}>remove window {editor.here.index + 1}</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={removeWindow}>remove window {editor.here.index + 1}</button>
 		</div>
 	{/if}
 </div>

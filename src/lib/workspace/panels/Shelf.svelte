@@ -23,9 +23,9 @@
 <div class="group">
 	<h2>Will it go into what I have?</h2>
 	{#if !shelf.ok || shelf.items.length === 0}
-		<p class="quiet">No frames and sticks are on the shelf yet. <a class="plain-link" href="/stock/shelf">Fill the shelf</a></p>
+		<p class="quiet">No frames and sticks are on the shelf yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
 	{:else if !open}
-		<button type="button" class="press" onclick={() => (open = true)}
+		<button type="button" class="btn preset-outlined-brand" onclick={() => (open = true)}
 			>Try the shelf: {shelf.items.length} frames and sticks</button
 		>
 	{:else}
@@ -38,14 +38,14 @@
 					<p>{WORDS[one.fits].replace(/^./, (letter) => letter.toUpperCase())}. {one.says}</p>
 					{#if one.patch}<button
 							type="button"
-							class="text-press"
+							class="btn btn-sm preset-quiet"
 							aria-label="take it: {one.item.name}"
 							onclick={() => editor.apply(one.patch!)}>take it</button
 						>{/if}
 				</li>
 			{/each}
 		</ul>
-		<a class="plain-link" href="/stock/shelf">The shelf</a>
+		<a class="anchor" href="/stock/shelf">The shelf</a>
 	{/if}
 </div>
 

@@ -6,7 +6,7 @@
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
-	import Pick from '$lib/ui/Pick.svelte';
+	import Combo from '$lib/ui/Combo.svelte';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import HouseChoices from './HouseChoices.svelte';
@@ -70,12 +70,16 @@
 			write={asLength}
 		/>
 		{#if wood !== null && hang}
-			<Pick
+			<Combo
 				label="Rings"
 				value={editor.settled.job.hang.ring?.id ?? ''}
 				options={[
 					{ value: '', label: 'as the wood and the weight ask' },
-					...rings.map((ring) => ({ value: ring.id, label: `${ring.name}, to ${showStrength(ring.workingKg, editor.reader)}` }))
+					...rings.map((ring) => ({
+						value: ring.id,
+						label: ring.name,
+						figure: `to ${showStrength(ring.workingKg, editor.reader)}`
+					}))
 				]}
 				onchange={(value) =>
 					value === '' ? editor.apply(drop(editor.file, ['hang', 'ring'])) : editor.put(['hang', 'ring'], value)}

@@ -4,6 +4,7 @@
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
 	import { decidingLimit, limitsOf, type Limit } from '$core/stations/window/ranges.ts';
+	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -146,7 +147,7 @@
 			/>
 			{#if choice.support}
 				<LengthField label="Support set back by" keys={[...keys, 'setBack']} value={choice.setBack} zero />
-				<Pick
+				<Combo
 					label="Board of the support"
 					value={choice.support.id}
 					options={supports.some((one) => one.value === choice.support!.id)

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import type { JobFile } from '$core/job/definition.ts';
-	import { valueAt } from '$core/job/patch.ts';
+	import { put, valueAt } from '$core/job/patch.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
 	import Figure from '$lib/ui/Figure.svelte';
+	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { takeStep } from '../steps.ts';
 
 	type FileZone = NonNullable<NonNullable<JobFile['piece']>['zones']>[number];
 	const { editor } = useWorkspace();
@@ -21,6 +23,11 @@
 		{ value: 'keep-off', label: 'keep off' }
 	];
 
+	function remove(index: number) {
+		const left = inFile.filter((_, at) => at !== index);
+		takeStep(editor, `${zones[index]?.id ?? 'The zone'} is removed.`, put(editor.file, keys, left));
+	}
+
 	function add() {
 		editor.apply(addZone(editor.file, editor.here.number, 'show', middleZone(measure!.mean)));
 	}
@@ -29,17 +36,15 @@
 <div class="group">
 	<div class="head">
 		<h2>Zones on the sheet</h2>
-		{#if measure}<button type="button" class="text-press" onclick={add}>add a zone</button>{/if}
+		{#if measure}<button type="button" class="btn btn-sm preset-quiet" onclick={add}>add a zone</button>{/if}
 	</div>
 	{#if margins.length > 0}<p class="quiet">Beside each, how far it is from the window’s edge.</p>{/if}
 	{#each zones as zone, index (index)}
 		{@const at = margins.findIndex(({ id }) => id === zone.id)}
 		<div class="zone">
-			<details>
-				<summary
-					><span class="zone-sign {zone.kind}" aria-hidden="true"></span>
-					{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}</summary
-				>
+			<Fold>
+				{#snippet title()}<span class="zone-sign {zone.kind}" aria-hidden="true"></span>
+					{KINDS.find((kind) => kind.value === zone.kind)?.label} · {zone.id}{/snippet}
 				<div class="fields">
 					<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
 					<Pick
@@ -53,18 +58,10 @@
 					<LengthField label="Zone width" keys={[...keys, index, 'width']} value={zone.width} />
 					<LengthField label="Zone height" keys={[...keys, index, 'height']} value={zone.height} />
 					<div>
-						<button
-							type="button"
-							class="text-press"
-							onclick={() =>
-								editor.put(
-									keys,
-									inFile.filter((_, at) => at !== index)
-								)}>remove zone {index + 1}</button
-						>
+						<button type="button" class="btn btn-sm preset-quiet" onclick={() => remove(index)}>remove zone {index + 1}</button>
 					</div>
 				</div>
-			</details>
+			</Fold>
 			{#if at >= 0}<span class="margin"
 					><Figure
 						path={editor.figures.path(`window.zones[${at}].margin`)}
@@ -77,18 +74,11 @@
 </div>
 
 <style>
-	summary {
-		min-height: 28px;
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		cursor: pointer;
-	}
 	.zone {
 		display: grid;
 		grid-template-columns: 1fr auto;
 	}
-	.zone details[open] {
+	.zone:has(> :global([data-part='root'] [data-state='open'])) > :global([data-part='root']) {
 		grid-column: 1 / -1;
 	}
 	.margin {

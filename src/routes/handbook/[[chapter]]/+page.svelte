@@ -39,7 +39,7 @@
 						{#each block.items as item, at (at)}<li>{@render words(item)}</li>{/each}
 					</ul>
 				{:else if block.kind === 'table'}
-					<table>
+					<table class="table">
 						<thead
 							><tr
 								>{#each block.head as cell (cell)}<th scope="col">{cell}</th>{/each}</tr
@@ -140,7 +140,6 @@
 		font-weight: 600;
 	}
 	table {
-		border-collapse: collapse;
 		font-size: 15px;
 	}
 	th,

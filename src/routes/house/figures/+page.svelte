@@ -14,20 +14,19 @@
 	import type { Unit } from '$core/units/length.ts';
 	import { HOUSE_NAMES } from '$core/shop/house-names.ts';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
+	import { ShopList } from '$lib/house/shop-list.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 
 	const { data }: PageProps = $props();
 	const UNITS: readonly Unit[] = ['mm', 'in'];
+	const typedOf = (house: readonly WrittenFigure[]): Record<string, string> =>
+		Object.fromEntries(house.map((one) => [`${one.house} ${one.figure}`, String(one.value)]));
 	/** What was typed, by `house figure`; what is not here is as it came. */
 	// svelte-ignore state_referenced_locally
-	const own = $state<Record<string, string>>(
-		Object.fromEntries(data.house.map((one) => [`${one.house} ${one.figure}`, String(one.value)]))
-	);
+	let own = $state<Record<string, string>>(typedOf(data.house));
 	// svelte-ignore state_referenced_locally
-	let rev = $state(data.rev);
+	const list = new ShopList<WrittenFigure[]>('/api/shop/house', 'house', [...data.house], data.rev);
 	let changed = $state(false);
-	let said = $state('');
-	let refused = $state('');
 	// The why of a figure leads here with its name.
 	let find = $state(page.url.searchParams.get('find') ?? '');
 
@@ -46,34 +45,21 @@
 	}
 	function type(figure: HouseFigure, unit: Unit, text: string) {
 		changed = true;
-		said = '';
 		if (text.trim() === '' || text.trim() === usual(figure, unit)) delete own[`${unit} ${figure}`];
 		else own[`${unit} ${figure}`] = text;
 	}
 
 	async function keep() {
-		refused = said = '';
 		const house = Object.entries(own).map(([key, text]): WrittenFigure => {
 			const [unit, figure] = key.split(' ') as [Unit, HouseFigure];
 			const value = isLength(houseUnit(figure)) ? text : readHouseFigure(figure, unit, text);
 			return { house: unit, figure, value: typeof value === 'string' ? value : value.ok ? value.value : text };
 		});
-		try {
-			const response = await fetch('/api/shop/house', {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json', 'if-match': `"${rev}"` },
-				body: JSON.stringify({ house })
-			});
-			const answer = (await response.json()) as { rev?: number; faults?: { says: string }[] };
-			if (answer.rev === undefined) refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
-			else {
-				rev = answer.rev;
-				changed = false;
-				said = 'Kept. Jobs are planned with these figures from now on.';
-			}
-		} catch {
-			refused = 'The server cannot be reached. The figures stay here until it answers.';
-		}
+		const isKept = await list.keep(house, 'Kept. Jobs are planned with these figures from now on.', (before) => {
+			own = typedOf(before);
+			changed = false;
+		});
+		if (isKept) changed = false;
 	}
 </script>
 
@@ -89,15 +75,16 @@
 				in inches the second.
 			</p>
 		</div>
-		<label>Find <input class="field" type="search" autocomplete="off" bind:value={find} /></label>
+		<label>Find <input class="input" type="search" autocomplete="off" bind:value={find} /></label>
 	</header>
 	<div class="presses">
-		<button type="button" class="press strong" disabled={isFaulty || !changed} onclick={keep}>Keep the figures</button>
+		<button type="button" class="btn preset-filled-brand" disabled={isFaulty || !changed || list.busy} onclick={keep}
+			>Keep the figures</button
+		>
 		<p class="about figures">{Object.keys(own).length} of your own</p>
-		{#if said}<p role="status">{said}</p>{/if}
-		{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
+		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 	</div>
-	<table>
+	<table class="table">
 		<thead
 			><tr
 				><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col">As it came</th
@@ -107,16 +94,15 @@
 		<tbody>
 			{#each shown as { figure, name } (figure)}
 				<tr>
-					<th scope="row"><a class="plain-link" href="/handbook/house#{figure}">{name}</a></th>
+					<th scope="row"><a class="anchor" href="/handbook/house#{figure}">{name}</a></th>
 					{#each UNITS as unit (unit)}
 						{@const fault = faultOf(figure, unit)}
 						{@const isOwn = own[`${unit} ${figure}`] !== undefined}
 						<td>
 							<span class="box">
 								<input
-									class="field figures"
+									class="input figures"
 									class:own={isOwn}
-									class:faulty={fault}
 									aria-label="{name}, cut in {unit === 'mm' ? 'millimetres' : 'inches'}"
 									aria-invalid={fault ? 'true' : undefined}
 									autocomplete="off"
@@ -130,7 +116,10 @@
 					{/each}
 					<td class="came">
 						{#each UNITS.filter((unit) => own[`${unit} ${figure}`] !== undefined) as unit (unit)}
-							<button type="button" class="text-press figures" onclick={() => type(figure, unit, usual(figure, unit))}
+							<button
+								type="button"
+								class="btn btn-sm preset-quiet figures"
+								onclick={() => type(figure, unit, usual(figure, unit))}
 								>back to {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
 							>
 						{/each}
@@ -140,7 +129,7 @@
 				<tr
 					><td colspan="4"
 						>No figure has “{find}” in it.
-						<button type="button" class="text-press" onclick={() => (find = '')}>Show all</button></td
+						<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button></td
 					></tr
 				>
 			{/each}
@@ -178,10 +167,6 @@
 		background: var(--table);
 		z-index: 2;
 	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
 	th,
 	td {
 		padding: 3px 12px 3px 0;
@@ -204,7 +189,7 @@
 		position: relative;
 		display: block;
 	}
-	.field {
+	.input {
 		padding-right: 56px;
 	}
 	.own {
@@ -218,9 +203,6 @@
 		font-size: 12px;
 		color: var(--quiet);
 		pointer-events: none;
-	}
-	.faulty {
-		border: 2px solid var(--stop);
 	}
 	.fault {
 		color: var(--stop);

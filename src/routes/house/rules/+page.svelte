@@ -63,13 +63,13 @@
 				<em>note</em>: worth knowing.
 			</p>
 		</div>
-		<label>Find <input class="field" type="search" autocomplete="off" bind:value={find} /></label>
+		<label>Find <input class="input" type="search" autocomplete="off" bind:value={find} /></label>
 	</header>
 	<p class="seen-by-readers" role="status">{shown.length} of {RULES.length} rules</p>
 	{#each stations as station (station)}
 		<section aria-labelledby="at-{station}">
 			<h2 id="at-{station}">{NAMES[station]}</h2>
-			<table>
+			<table class="table">
 				<thead>
 					<tr>
 						<th scope="col">Rule</th>
@@ -82,16 +82,15 @@
 					{#each shown.filter((rule) => rule.station === station) as rule (rule.id)}
 						<tr id={rule.id}>
 							<th scope="row"
-								><a class="plain-link" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if rule.of === 'fit'}<span
-										class="quiet fit">of fit: not of the grade</span
+								><a class="anchor" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if rule.of === 'fit'}<span class="quiet fit"
+										>of fit: not of the grade</span
 									>{/if}</th
 							>
 							<td>
 								<p>{capital(whens.get(rule.id)!)}.</p>
 								<p class="quiet">{rule.why}</p>
 								{#if rule.school}<p class="quiet">
-										Practitioners differ: <a class="plain-link" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a
-										>.
+										Practitioners differ: <a class="anchor" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a>.
 									</p>{/if}
 							</td>
 							{#each GRADES as grade (grade)}<td class="at">{@render sign(rule.severity[grade])}</td>{/each}
@@ -102,7 +101,10 @@
 			</table>
 		</section>
 	{:else}
-		<p>No rule has “{find}” in it. <button type="button" class="text-press" onclick={() => (find = '')}>Show all</button></p>
+		<p>
+			No rule has “{find}” in it.
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button>
+		</p>
 	{/each}
 </main>
 
@@ -129,7 +131,6 @@
 	}
 	table {
 		width: 100%;
-		border-collapse: collapse;
 		table-layout: fixed;
 	}
 	th:first-child {
@@ -140,13 +141,6 @@
 	}
 	thead th:last-child {
 		width: 216px;
-	}
-	thead th {
-		text-align: left;
-		font-size: 12.5px;
-		color: var(--quiet);
-		padding: 4px 10px 4px 0;
-		border-bottom: 1px solid var(--line-strong);
 	}
 	tbody tr {
 		border-bottom: 1px solid var(--line);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Stock › Materials: the figures by which every job is judged, each with its source, changed in place. */
+	import { Listbox, useListCollection } from '@skeletonlabs/skeleton-svelte';
 	import type { PageProps } from './$types';
 	import { figuresOf, KINDS, MATERIAL_KINDS, type MaterialKind } from '$core/shop/catalogue.ts';
 	import { showMoney } from '$core/units/show.ts';
@@ -11,6 +12,7 @@
 	import Touches from '$lib/stock/Touches.svelte';
 	import { GRADE_WORDS } from '$lib/stock/words.ts';
 	import Bar from '$lib/ui/Bar.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 
 	const { data }: PageProps = $props();
@@ -57,15 +59,16 @@
 		return material.withdrawn ? 'not offered' : material.own ? 'own' : written ? 'changed' : '';
 	}
 
+	const collection = useListCollection({
+		items: MATERIAL_KINDS.map((value) => ({ value, label: KINDS[value].name }))
+	});
+
 	function choose(next: MaterialKind) {
 		kind = next;
 		open = desk.rows(next)[0]!.material.id;
 	}
 
-	async function importFile(event: Event & { currentTarget: HTMLInputElement }) {
-		const [file] = event.currentTarget.files ?? [];
-		event.currentTarget.value = '';
-		if (!file) return;
+	async function importFile(file: File) {
 		const read = materialsFromCsv(await file.text());
 		fileFaults = read.ok ? [] : read.faults.map(({ path, says }) => `${path}: ${says}`);
 		if (read.ok) desk.take(read.materials);
@@ -79,26 +82,31 @@
 		<StockPlaces here="Materials" />
 		<h1>Materials</h1>
 		<p class="quiet">Working values, until a data sheet says better.</p>
-		<ul>
-			{#each MATERIAL_KINDS as one (one)}
-				<li>
-					<button type="button" aria-pressed={kind === one} onclick={() => choose(one)}
-						><span>{KINDS[one].name}</span><span class="figures quiet"
-							>{desk.rows(one).filter(({ material }) => !material.withdrawn).length}</span
-						></button
-					>
-				</li>
-			{/each}
-		</ul>
+		<Listbox
+			class="kinds"
+			{collection}
+			value={[kind]}
+			selectionMode="single"
+			disallowSelectAll
+			onValueChange={({ value }) => value[0] && choose(value[0] as MaterialKind)}
+		>
+			<Listbox.Label class="seen-by-readers">Kinds of material</Listbox.Label>
+			<Listbox.Content>
+				{#each collection.items as item (item.value)}
+					<Listbox.Item {item}>
+						<Listbox.ItemText>{item.label}</Listbox.ItemText>
+						<span class="figures quiet">{desk.rows(item.value).filter(({ material }) => !material.withdrawn).length}</span>
+					</Listbox.Item>
+				{/each}
+			</Listbox.Content>
+		</Listbox>
 		<div class="files">
 			<button
 				type="button"
-				class="press"
+				class="btn preset-outlined-brand"
 				onclick={() => saveFile('materials.csv', 'text/csv', materialsToCsv(wholeCatalogue(desk)))}>Export as CSV</button
 			>
-			<label class="press"
-				>Import a CSV<input type="file" accept=".csv,text/csv" class="seen-by-readers" onchange={importFile} /></label
-			>
+			<FileField label="Import a CSV" accept={{ 'text/csv': ['.csv'] }} onfile={importFile} />
 			{#if fileFaults.length > 0}
 				<div role="alert" class="fault">
 					<p>Nothing was taken from the file:</p>
@@ -112,7 +120,7 @@
 	</aside>
 	<main id="main">
 		<div class="list">
-			<table>
+			<table class="table">
 				<thead>
 					<tr
 						><th scope="col">{KINDS[kind].name}</th>{#each SHORT[kind] as key (key)}<th scope="col">{HEADS[key]}</th>{/each}</tr
@@ -139,7 +147,7 @@
 			</table>
 			<button
 				type="button"
-				class="press add"
+				class="btn preset-outlined-brand add"
 				onclick={() => {
 					open = desk.add(kind);
 				}}>Add one of your own</button
@@ -174,21 +182,16 @@
 	h1 {
 		font-size: 23px;
 	}
-	aside ul {
+	aside :global(.kinds) {
+		width: auto;
 		margin: 12px -14px;
 	}
-	aside li button {
-		display: flex;
-		justify-content: space-between;
-		width: 100%;
-		padding: 7px 14px;
-		cursor: pointer;
-		border-left: 4px solid transparent;
+	aside :global(.kinds [data-part='item']) {
+		padding: 7px 14px 7px 18px;
 	}
-	aside li button[aria-pressed='true'] {
+	aside :global(.kinds [data-part='item'][data-selected]) {
 		background: var(--panel);
-		border-left-color: var(--bar);
-		font-weight: 600;
+		box-shadow: inset 4px 0 0 var(--bar);
 	}
 	.files {
 		display: grid;
@@ -197,13 +200,6 @@
 	}
 	.files .fault ul {
 		margin: 4px 0;
-	}
-	label.press {
-		cursor: pointer;
-	}
-	label.press:focus-within {
-		outline: 2px solid var(--accent);
-		outline-offset: 2px;
 	}
 	main {
 		display: grid;
@@ -214,32 +210,16 @@
 		overflow-y: auto;
 		padding: 14px 16px;
 	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	thead th {
-		text-align: left;
-		font-size: 12.5px;
-		color: var(--quiet);
-		font-weight: 600;
-		padding: 4px 6px;
-		border-bottom: 1px solid var(--line-strong);
+	.list thead th {
 		white-space: nowrap;
 	}
 	.list thead th:not(:first-child),
 	.list td {
 		text-align: right;
 	}
-	tbody tr {
-		border-bottom: 1px solid var(--line);
-	}
-	tbody th {
-		text-align: left;
-		font-weight: 400;
-	}
 	td {
 		padding: 0 6px;
+		vertical-align: middle;
 		white-space: nowrap;
 	}
 	.list tbody th button {

@@ -5,6 +5,7 @@
 	import { MOULDINGS } from '$core/shop/mouldings.ts';
 	import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
+	import { ShopList } from '$lib/house/shop-list.svelte.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import { mouldingName } from '$core/shop/mouldings.ts';
 	import Bar from '$lib/ui/Bar.svelte';
@@ -35,13 +36,11 @@
 		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
 	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
 	// svelte-ignore state_referenced_locally
-	const rows = $state(written(data.shelf));
+	let rows = $state(written(data.shelf));
 	// svelte-ignore state_referenced_locally
-	let rev = $state(data.rev);
+	const list = new ShopList<Row[]>('/api/shop/shelf', 'shelf', written(data.shelf), data.rev);
 	// svelte-ignore state_referenced_locally
 	let keptRows = $state(JSON.stringify(written(data.shelf)));
-	let said = $state('');
-	let refused = $state('');
 	const read = $derived(readShelf(rows));
 	const faults = $derived(read.ok ? {} : Object.fromEntries(read.faults.map((fault) => [fault.path, fault.says])));
 	const changed = $derived(JSON.stringify(rows) !== keptRows);
@@ -59,33 +58,21 @@
 				? { kind, name: '', place: '', width: '', height: '', rabbetDepth: '', face: '', lip: '', depth: '', colour: 'ash' }
 				: { kind, name: '', place: '', moulding: woods[0]!.id, length: '' };
 		rows.push(fresh);
-		said = '';
 		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${rows.length - 1}"] input`)?.focus());
 	}
 
 	async function keep() {
-		refused = said = '';
-		try {
-			const response = await fetch('/api/shop/shelf', {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json', 'if-match': `"${rev}"` },
-				body: JSON.stringify({ shelf: rows })
-			});
-			const answer = (await response.json()) as { rev?: number; faults?: { says: string }[] };
-			if (answer.rev === undefined) refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
-			else {
-				rev = answer.rev;
-				keptRows = JSON.stringify(rows);
-				said = 'Kept. Frame, in every job, tries what is here.';
-			}
-		} catch {
-			refused = 'The server cannot be reached. The shelf stays here until it answers.';
-		}
+		const sent = $state.snapshot(rows);
+		const isKept = await list.keep(sent, 'Kept. Frame, in every job, tries what is here.', (before) => {
+			rows = before;
+			keptRows = JSON.stringify(before);
+		});
+		if (isKept) keptRows = JSON.stringify(sent);
 	}
 </script>
 
 {#snippet table(kind: 'frame' | 'stick', columns: Column[])}
-	<table class="written">
+	<table class="table written">
 		<thead
 			><tr
 				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
@@ -103,12 +90,7 @@
 							{@const fault = faults[`shelf[${index}].${key}`]}
 							<td>
 								{#if key === 'moulding' || key === 'colour'}
-									<select
-										class="field select"
-										aria-label="{name} of {row.name || 'the new one'}"
-										bind:value={row[key]}
-										onchange={() => (said = '')}
-									>
+									<select class="select" aria-label="{name} of {row.name || 'the new one'}" bind:value={row[key]}>
 										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}
 													>{mouldingName(wood, data.reads ?? 'mm')}</option
 												>{/each}
@@ -116,14 +98,12 @@
 									</select>
 								{:else}
 									<input
-										class="field"
+										class="input"
 										class:figures={key !== 'name' && key !== 'place'}
-										class:faulty={fault && !empty}
 										aria-label="{name} of {row.name || 'the new one'}"
 										aria-invalid={fault && !empty ? 'true' : undefined}
 										autocomplete="off"
 										bind:value={row[key]}
-										oninput={() => (said = '')}
 									/>
 								{/if}
 								{#if fault && !empty}<span class="fault">{fault}</span>{/if}
@@ -156,12 +136,9 @@
 						<td
 							><button
 								type="button"
-								class="text-press"
+								class="btn btn-sm preset-quiet"
 								aria-label="remove {row.name || 'the new one'}"
-								onclick={() => {
-									said = '';
-									rows.splice(index, 1);
-								}}>remove</button
+								onclick={() => rows.splice(index, 1)}>remove</button
 							></td
 						>
 					</tr>
@@ -185,19 +162,20 @@
 		{#if rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
 				No frame is here yet. Measure the rabbet of one, its width, height and depth, and write it down.
 			</p>{/if}
-		<button type="button" class="press" onclick={() => add('frame')}>Add a frame</button>
+		<button type="button" class="btn preset-outlined-brand" onclick={() => add('frame')}>Add a frame</button>
 	</section>
 	<section aria-labelledby="sticks">
 		<h2 id="sticks">Sticks and their offcuts</h2>
 		{#if rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
 				No stick is here yet. What is left of a moulding, longer than a short rail, is worth writing down.
 			</p>{/if}
-		<button type="button" class="press" onclick={() => add('stick')}>Add a stick</button>
+		<button type="button" class="btn preset-outlined-brand" onclick={() => add('stick')}>Add a stick</button>
 	</section>
 	<div class="presses">
-		<button type="button" class="press strong" disabled={!read.ok || !changed} onclick={keep}>Keep the shelf</button>
-		{#if said}<p role="status">{said}</p>{/if}
-		{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
+		<button type="button" class="btn preset-filled-brand" disabled={!read.ok || !changed || list.busy} onclick={keep}
+			>Keep the shelf</button
+		>
+		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 	</div>
 </main>
 

@@ -1,0 +1,16 @@
+<script lang="ts">
+	/** Where what was done is said; see toasts.ts. */
+	import Close from '@lucide/svelte/icons/x';
+	import { Toast } from '@skeletonlabs/skeleton-svelte';
+	import { toaster } from './toasts.ts';
+</script>
+
+<Toast.Group {toaster}>
+	{#snippet children(toast)}
+		<Toast {toast}>
+			<Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
+			{#if toast.action}<Toast.ActionTrigger>{toast.action.label}</Toast.ActionTrigger>{/if}
+			<Toast.CloseTrigger aria-label="Put this word away"><Close size={15} aria-hidden="true" /></Toast.CloseTrigger>
+		</Toast>
+	{/snippet}
+</Toast.Group>

@@ -1,0 +1,38 @@
+<script lang="ts">
+	/** Every other paper and file of the job, from anywhere in it. */
+	import More from '@lucide/svelte/icons/ellipsis';
+	import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
+	import type { HTMLAnchorAttributes } from 'svelte/elements';
+	import { useWorkspace } from './context.ts';
+	import { filesOf } from './files.ts';
+
+	const { editor } = useWorkspace();
+	let isOpen = $state(false);
+	const files = $derived(filesOf(editor.number, editor.settled.plan));
+</script>
+
+<Menu onOpenChange={({ open }) => (isOpen = open)} positioning={{ placement: 'bottom-end', gutter: 6, strategy: 'fixed' }}>
+	<Menu.Trigger class="btn preset-on-bar" aria-label="Papers and files"><More size={17} aria-hidden="true" /></Menu.Trigger>
+	{#if isOpen}
+		<Portal>
+			<Menu.Positioner>
+				<Menu.Content>
+					<Menu.ItemGroup>
+						<Menu.ItemGroupLabel>Papers</Menu.ItemGroupLabel>
+						{#each files.papers as { name, href } (href)}<Menu.Item value={href}>
+								{#snippet element(attributes)}<a {...attributes as HTMLAnchorAttributes} {href}>{name}</a>{/snippet}
+							</Menu.Item>{/each}
+					</Menu.ItemGroup>
+					<Menu.ItemGroup>
+						<Menu.ItemGroupLabel>Files, in mm</Menu.ItemGroupLabel>
+						{#each files.files as { name, kind, href } (href)}<Menu.Item value={href}>
+								{#snippet element(attributes)}<a {...attributes as HTMLAnchorAttributes} {href} download
+										>{name} <span class="quiet">{kind}</span></a
+									>{/snippet}
+							</Menu.Item>{/each}
+					</Menu.ItemGroup>
+				</Menu.Content>
+			</Menu.Positioner>
+		</Portal>
+	{/if}
+</Menu>

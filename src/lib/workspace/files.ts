@@ -1,0 +1,30 @@
+/** The papers and files of a job, as Record and the menu on the bar offer them. */
+import type { Plan } from '$core/plan.ts';
+
+export type JobPaper = { name: string; href: string };
+export type FileOfJob = JobPaper & { kind: 'SVG' | 'DXF' | 'CSV' };
+
+export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files: FileOfJob[] } {
+	const drawn = [
+		{ name: 'front', said: 'Front' },
+		{ name: 'section', said: 'Section' },
+		...(plan.frame ? [{ name: 'back', said: 'Back' }] : []),
+		{ name: 'cut', said: 'Parts that are cut' }
+	];
+	return {
+		papers: [
+			{ name: 'Job sheet', href: `/jobs/${number}/sheet` },
+			{ name: 'Back label', href: `/jobs/${number}/label` }
+		],
+		files: [
+			...drawn.flatMap(({ name, said }) =>
+				(['SVG', 'DXF'] as const).map((kind) => ({
+					name: said,
+					kind,
+					href: `/api/jobs/${number}/${name}.${kind.toLowerCase()}`
+				}))
+			),
+			{ name: 'Cut list', kind: 'CSV', href: `/api/jobs/${number}/cut.csv` }
+		]
+	};
+}
