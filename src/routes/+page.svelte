@@ -92,9 +92,17 @@
 	<Bar here="Today">
 		<form role="search" action="/" class="find">
 			<label class="seen-by-readers" for="find">Find a piece by number, title or maker</label>
-			<input bind:this={findField} id="find" name="find" value={data.find} placeholder="Find   /" autocomplete="off" />
+			<input
+				bind:this={findField}
+				class="input"
+				id="find"
+				name="find"
+				value={data.find}
+				placeholder="Find   /"
+				autocomplete="off"
+			/>
 		</form>
-		<button type="button" class="new" onclick={newPiece} disabled={making}>New piece <kbd>N</kbd></button>
+		<button type="button" class="btn preset-on-bar" onclick={newPiece} disabled={making}>New piece <kbd>N</kbd></button>
 	</Bar>
 	<main id="main">
 		<header class="day">
@@ -138,7 +146,8 @@
 							<td class="figures quiet number">{piece.number}</td>
 							<th scope="row"
 								><a href="/jobs/{piece.number}">{piece.title}</a>
-								{#if piece.state !== 'open'}<span class="quiet">{JOB_STATE_NAMES[piece.state as JobState].toLowerCase()}</span
+								{#if piece.state !== 'open'}<span class="chip preset-outlined"
+										>{JOB_STATE_NAMES[piece.state as JobState].toLowerCase()}</span
 									>{/if}</th
 							>
 							<td>
@@ -179,24 +188,15 @@
 		margin-left: auto;
 	}
 	.find input {
-		height: 30px;
+		--tw-ring-color: #6d8290;
+
 		width: 190px;
-		padding: 0 10px;
-		border: 1px solid #6d8290;
-		border-radius: 3px;
 		background: transparent;
 		color: #fff;
 	}
 	.find input::placeholder {
 		color: #cfd9df;
 		opacity: 1;
-	}
-	.new {
-		height: 30px;
-		padding: 0 12px;
-		border: 1px solid #6d8290;
-		border-radius: 3px;
-		cursor: pointer;
 	}
 	kbd {
 		margin-left: 5px;

@@ -17,7 +17,7 @@
 		{#if size && onsize}<div class="size">
 				<Choice label="Paper" value={size} options={SIZES} onchange={onsize} compact dark />
 			</div>{/if}
-		<button type="button" class="print" onclick={() => print()}>Print</button>
+		<button type="button" class="btn preset-filled-brand" onclick={() => print()}>Print</button>
 	</Bar>
 </div>
 
@@ -29,15 +29,6 @@
 	}
 	.size {
 		width: 130px;
-	}
-	.print {
-		height: 28px;
-		padding: 0 14px;
-		border-radius: 3px;
-		background: #fff;
-		color: var(--bar);
-		font-weight: 600;
-		cursor: pointer;
 	}
 	@media print {
 		.paper-bar {

@@ -43,7 +43,13 @@
 <div class="colour">
 	<Combo {label} value={value === null ? '' : own ? OWN : (value.written as string)} {options} onchange={choose} />
 	<label for={id} class="seen-by-readers">{label}, as it looks</label>
-	{#if value}<input {id} type="color" value={value.hex} onchange={(event) => set('hex', event.currentTarget.value)} />{/if}
+	{#if value}<input
+			{id}
+			type="color"
+			class="input"
+			value={value.hex}
+			onchange={(event) => set('hex', event.currentTarget.value)}
+		/>{/if}
 	{#if own}
 		<div class="own">
 			<label
@@ -85,12 +91,9 @@
 		font-size: 13px;
 	}
 	input[type='color'] {
-		height: 32px;
 		width: 38px;
+		height: var(--control);
 		padding: 2px;
-		border: 1px solid var(--line-strong);
-		border-radius: 3px;
-		background: #fff;
 		cursor: pointer;
 	}
 </style>

@@ -25,6 +25,9 @@
 	};
 	const { label, value, options, onchange, bare = false }: Props = $props();
 	const offered = stable(() => options);
+	// A job made anew with the same choice is no change for the control.
+	const same = $derived(value);
+	const values = $derived([same]);
 	let isOpen = $state(false);
 	/** null: nothing was typed since the list was opened, so all is shown. */
 	let typed = $state<string | null>(null);
@@ -40,12 +43,7 @@
 			itemToString: (option) => option.label
 		})
 	);
-	const chosen = $derived(offered().find((option) => option.value === value));
-	const values = $derived(stableValue(value));
-
-	function stableValue(one: string): string[] {
-		return [one];
-	}
+	const chosen = $derived(offered().find((option) => option.value === same));
 </script>
 
 <Combobox

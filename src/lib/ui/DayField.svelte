@@ -14,12 +14,14 @@
 	const id = $props.id();
 	let unread = $state('');
 	let isOpen = $state(false);
-	const values = $derived(value === '' ? [] : [parseDate(value)]);
+	// A job made anew with the same day is no change for the control.
+	const day = $derived(value);
+	const values = $derived(day === '' ? [] : [parseDate(day)]);
 
-	function take(day: string | undefined) {
-		if ((day ?? '') === value) return;
+	function take(next: string | undefined) {
+		if ((next ?? '') === value) return;
 		unread = '';
-		editor.apply(day === undefined ? drop(editor.file, keys) : put(editor.file, keys, day));
+		editor.apply(next === undefined ? drop(editor.file, keys) : put(editor.file, keys, next));
 	}
 
 	/** What is no day stays said, beside the day that holds. */
@@ -35,8 +37,8 @@
 	onOpenChange={({ open }) => (isOpen = open)}
 	format={(date) => showDay(date.toString())}
 	parse={(text) => {
-		const day = readDay(text, editor.unit, new Date());
-		return day === null ? undefined : parseDate(day);
+		const read = readDay(text, editor.unit, new Date());
+		return read === null ? undefined : parseDate(read);
 	}}
 	locale="en-GB"
 	startOfWeek={editor.unit === 'mm' ? 1 : 0}

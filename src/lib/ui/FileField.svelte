@@ -30,6 +30,8 @@
 	onFileAccept={({ files: accepted }) => take(accepted[0])}
 	onFileReject={({ files: rejected }) => take(rejected[0]?.file)}
 >
-	{#if drop}<FileUpload.Dropzone aria-label={label}>{label}</FileUpload.Dropzone>{:else}<FileUpload.Trigger>{label}</FileUpload.Trigger>{/if}
+	{#if drop}<FileUpload.Dropzone aria-label={label}>{label}</FileUpload.Dropzone>{:else}<FileUpload.Trigger
+			>{label}</FileUpload.Trigger
+		>{/if}
 	<FileUpload.HiddenInput aria-label={label} />
 </FileUpload>

@@ -4,9 +4,11 @@
 
 	type Props = { label: string; value: boolean; onchange: (value: boolean) => void };
 	const { label, value, onchange }: Props = $props();
+	// A job made anew with the same answer is no change for the control.
+	const checked = $derived(value);
 </script>
 
-<Switch checked={value} onCheckedChange={({ checked }) => onchange(checked)}>
+<Switch {checked} onCheckedChange={(change) => onchange(change.checked)}>
 	<Switch.Control><Switch.Thumb /></Switch.Control>
 	<Switch.Label>{label}</Switch.Label>
 	<Switch.HiddenInput />

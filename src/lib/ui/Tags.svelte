@@ -3,6 +3,7 @@
 	import Chevron from '@lucide/svelte/icons/chevron-down';
 	import Close from '@lucide/svelte/icons/x';
 	import { Combobox, Portal, TagsInput, useListCollection } from '@skeletonlabs/skeleton-svelte';
+	import { stable } from './stable.svelte.ts';
 
 	type Option = { value: string; label: string };
 	type Props = {
@@ -15,15 +16,19 @@
 	const id = $props.id();
 	// One field is the input of both controls: of the tags, and of the list beneath.
 	const ids = { input: `${id}-input`, control: `${id}-control` };
+	// A job made anew with the same tags is no change for the control.
+	const chosen = stable(() => values);
 	let isOpen = $state(false);
 	let typed = $state('');
 	const found = $derived(
-		options.filter((option) => !values.includes(option.value) && option.label.toLowerCase().includes(typed.trim().toLowerCase()))
+		options.filter(
+			(option) => !chosen().includes(option.value) && option.label.toLowerCase().includes(typed.trim().toLowerCase())
+		)
 	);
 	const collection = $derived(
 		useListCollection({ items: found, itemToValue: (option) => option.value, itemToString: (option) => option.label })
 	);
-	const names = $derived(values.map(nameOf));
+	const names = $derived(chosen().map(nameOf));
 
 	function nameOf(value: string): string {
 		return options.find((option) => option.value === value)?.label ?? value;
@@ -64,7 +69,7 @@
 		positioning={{ placement: 'bottom-start', gutter: 2, strategy: 'fixed' }}
 	>
 		<TagsInput.Control>
-			{#each values as value, index (value)}
+			{#each chosen() as value, index (value)}
 				<TagsInput.Item {index} value={nameOf(value)}>
 					<TagsInput.ItemPreview>
 						<TagsInput.ItemText>{nameOf(value)}</TagsInput.ItemText>

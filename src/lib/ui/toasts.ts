@@ -3,7 +3,7 @@ import { createToaster } from '@skeletonlabs/skeleton-svelte';
 
 const LASTS_MS = 6000;
 /** Said in the browser alone: a server says nothing to nobody. */
-export const toaster = createToaster({ placement: 'bottom-end', max: 3, duration: LASTS_MS });
+export const toaster = createToaster({ placement: 'bottom-start', max: 3, duration: LASTS_MS });
 
 export type Way = { label: string; go: () => void };
 

@@ -189,12 +189,14 @@
 		border-top: 1px solid var(--line);
 	}
 	tbody th {
+		padding: 0;
 		font-weight: 400;
 		text-align: left;
 		width: 99%;
 		max-width: 0;
 	}
 	td {
+		vertical-align: middle;
 		text-align: right;
 		padding: 0 8px;
 		white-space: nowrap;

@@ -59,6 +59,7 @@
 <style>
 	.state {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
 		gap: 10px;
 		white-space: nowrap;

@@ -135,7 +135,7 @@
 										></span>{/if}{#if material.unknown.length > 0}<Sign
 											of="caution"
 											size={11}
-										/>{/if}{material.name}{#if stateOf(material, written)}<span class="quiet state"
+										/>{/if}{material.name}{#if stateOf(material, written)}<span class="chip preset-outlined state"
 											>{stateOf(material, written)}</span
 										>{/if}</button
 								></th
@@ -254,7 +254,6 @@
 	.state {
 		margin-left: 8px;
 		font-weight: 400;
-		font-style: italic;
 	}
 	.add {
 		margin-top: 12px;
