@@ -29,7 +29,7 @@
 	const same = $derived(value);
 	const values = $derived([same]);
 	let isOpen = $state(false);
-	/** null: nothing was typed since the list was opened, so all is shown. */
+	/** null: nothing was typed since the list was closed, so all is shown. */
 	let typed = $state<string | null>(null);
 	const words = $derived((typed ?? '').toLowerCase().split(/\s+/).filter(Boolean));
 	const found = $derived(
@@ -51,9 +51,11 @@
 	{collection}
 	value={values}
 	onValueChange={(change) => change.value[0] !== undefined && change.value[0] !== value && onchange(change.value[0])}
+	inputValue={typed ?? chosen?.label ?? ''}
 	onOpenChange={({ open }) => {
 		isOpen = open;
-		typed = null;
+		// Left without a choice, the field says again what holds.
+		if (!open) typed = null;
 	}}
 	onInputValueChange={({ inputValue, reason }) => {
 		if (reason === 'input-change') typed = inputValue;

@@ -12,22 +12,25 @@
 	const { label, keys, value }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
-	let unread = $state('');
+	/** What was typed and is no day yet. */
+	let draft = $state<string | null>(null);
 	let isOpen = $state(false);
 	// A job made anew with the same day is no change for the control.
 	const day = $derived(value);
 	const values = $derived(day === '' ? [] : [parseDate(day)]);
 
 	function take(next: string | undefined) {
+		draft = null;
 		if ((next ?? '') === value) return;
-		unread = '';
 		editor.apply(next === undefined ? drop(editor.file, keys) : put(editor.file, keys, next));
 	}
 
-	/** What is no day stays said, beside the day that holds. */
-	function check(text: string) {
-		unread = text.trim() !== '' && readDay(text, editor.unit, new Date()) === null ? text.trim() : '';
+	/** What is no day stays as it was typed, with what to write, beside the day that holds. */
+	function read(text: string) {
+		const next = readDay(text, editor.unit, new Date());
 		if (text.trim() === '') take(undefined);
+		else if (next !== null) take(next);
+		else draft = text;
 	}
 </script>
 
@@ -35,30 +38,28 @@
 	value={values}
 	onValueChange={({ value: picked }) => take(picked[0]?.toString())}
 	onOpenChange={({ open }) => (isOpen = open)}
-	format={(date) => showDay(date.toString())}
-	parse={(text) => {
-		const read = readDay(text, editor.unit, new Date());
-		return read === null ? undefined : parseDate(read);
-	}}
 	locale="en-GB"
 	startOfWeek={editor.unit === 'mm' ? 1 : 0}
 	positioning={{ placement: 'bottom-end', gutter: 2, strategy: 'fixed' }}
 >
 	<div class="day">
-		<DatePicker.Label for={id}>{label}</DatePicker.Label>
+		<label for={id}>{label}</label>
 		<DatePicker.Control>
-			<DatePicker.Input
+			<!-- The library's own input takes figures alone, and today for what it cannot read. -->
+			<input
 				{id}
 				class="input figures"
 				autocomplete="off"
-				placeholder=""
-				aria-invalid={unread ? 'true' : undefined}
-				aria-describedby={unread ? `${id}-says` : undefined}
-				onblur={(event) => check(event.currentTarget.value)}
+				value={draft ?? (day === '' ? '' : showDay(day))}
+				aria-invalid={draft === null ? undefined : 'true'}
+				aria-describedby={draft === null ? undefined : `${id}-says`}
+				onchange={(event) => read(event.currentTarget.value)}
 			/>
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
 		</DatePicker.Control>
-		{#if unread}<p id="{id}-says" class="says" role="status">“{unread}” is no day. Write it as {showDay('2026-12-03')}.</p>{/if}
+		{#if draft !== null}<p id="{id}-says" class="says" role="status">
+				“{draft.trim()}” is no day. Write it as {showDay('2026-12-03')}.
+			</p>{/if}
 	</div>
 	{#if isOpen}
 		<Portal>

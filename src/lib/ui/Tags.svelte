@@ -60,7 +60,7 @@
 		onValueChange={({ value }) => value[0] !== undefined && onchange([...values, value[0]])}
 		onOpenChange={({ open }) => {
 			isOpen = open;
-			typed = '';
+			if (!open) typed = '';
 		}}
 		onInputValueChange={({ inputValue, reason }) => (typed = reason === 'input-change' ? inputValue : '')}
 		selectionBehavior="clear"
