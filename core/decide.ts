@@ -16,6 +16,7 @@ import { FaultError, type Fault } from './job/faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './job/material.ts';
 import { notPlanned } from './job/not-planned.ts';
 import type { Spacer, Accepted, Decided } from './job/decided.ts';
+import { known, nth } from './units/there.ts';
 
 /**
  * The job with every choice made.
@@ -47,7 +48,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		schools,
 		piece,
 		pieces,
-		window: windows[0]!,
+		window: nth(windows, 0),
 		windows,
 		several: (job.window?.openings?.length ?? 0) > 0,
 		grid: decideGrid(job, windows, house, shop, faults),
@@ -118,7 +119,7 @@ function decideGuard(
 		'rare-and-shedding': aim === 'rare' ? 'aluminium-laminate' : null,
 		always: aim === 'rare' ? 'aluminium-laminate' : 'paper',
 		never: null
-	}[schools['edge-seal']!] as string | null;
+	}[known(schools, 'edge-seal')] as string | null;
 	const edgeSeal = house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal);
 
 	return {
@@ -187,7 +188,7 @@ function decideHang(job: Job, shop: Shop, schools: Record<string, string>, fault
 	if (job.hang?.drop !== undefined && job.hang.dropShare !== undefined)
 		faults.push({ path: 'hang.drop', says: 'Give the drop as a length or as a share of the height, not both.' });
 	const by = (job.hang?.by ?? schools['hang-by']) as Decided['hang']['by'];
-	const hooks = { one: 1, two: 2 }[schools['hooks']!] as 1 | 2 | undefined;
+	const hooks = { one: 1, two: 2 }[known(schools, 'hooks')] as 1 | 2 | undefined;
 	return {
 		by,
 		wireAsked: by === 'wire' || by === 'cord',

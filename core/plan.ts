@@ -56,6 +56,7 @@ import type { Hold } from './figures/hold.ts';
 import type { Cut } from './figures/cut.ts';
 import type { Figures } from './figures.ts';
 import type { Decided } from './job/decided.ts';
+import { nth, there } from './units/there.ts';
 
 export type Plan = Figures &
 	Verdict & {
@@ -164,7 +165,7 @@ function nameOf({ rule, where }: Finding): string {
 /** How a plan stands: stops, cautions, notes, and how early in the work they are; and the grade, 0 for the best. */
 function standingOf({ findings, grade }: Verdict): { counts: number[]; grade: number } {
 	const count = (severity: Severity) => findings.filter((finding) => finding.severity === severity).length;
-	const late = findings.reduce((sum, { rule }) => sum + ORDER_OF_RULES.get(rule)!, 0);
+	const late = findings.reduce((sum, { rule }) => sum + there(ORDER_OF_RULES.get(rule), 'get'), 0);
 	return {
 		counts: [count('stop'), count('caution'), count('note'), -late],
 		grade: grade.reached === null ? GRADES.length : GRADES.indexOf(grade.reached)
@@ -176,7 +177,7 @@ const ORDER_OF_RULES = new Map(RULES.map(({ id }, index) => [id, index]));
 /** The first number that differs is smaller. */
 function isLess(one: readonly number[], other: readonly number[]): boolean {
 	const at = one.findIndex((value, index) => value !== other[index]);
-	return at >= 0 && one[at]! < other[at]!;
+	return at >= 0 && nth(one, at) < nth(other, at);
 }
 
 /** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */
@@ -197,7 +198,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 		}
 	}
 	if (measures.length < job.pieces.length) return figures;
-	const movements = measures.map((measure, index) => planMovement(job.pieces[index]!, shop.house, measure));
+	const movements = measures.map((measure, index) => planMovement(nth(job.pieces, index), shop.house, measure));
 	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
 	const rabbet = readyRabbet(job);
 	const window = planWindow(job, shop, { measures, movements, readyPack: rabbet && readyPack(job, shop.house, rabbet) });
@@ -207,17 +208,17 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 	}
 	const openings = openingsOf(window);
 	const holds = measures.map((measure, index) =>
-		planHold(job, job.pieces[index]!, shop, {
+		planHold(job, nth(job.pieces, index), shop, {
 			measure,
-			movement: movements[index]!,
-			opening: openings[index]!,
-			choice: job.windows[index]!,
+			movement: nth(movements, index),
+			opening: nth(openings, index),
+			choice: nth(job.windows, index),
 			pack: window.pack
 		})
 	);
 	const longest = longestOf(measures);
 	for (const [index, opening] of openings.entries()) {
-		const limits = limitsFor(job, shop, index, { measure: measures[index]!, opening, hold: holds[index]! });
+		const limits = limitsFor(job, shop, index, { measure: nth(measures, index), opening, hold: nth(holds, index) });
 		if (limits.length > 0)
 			Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
 	}
@@ -227,9 +228,9 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
-		pack.clearance = tidy(frame.section.rabbetDepth + job.frame!.deepen - pack.thickness);
+		pack.clearance = tidy(frame.section.rabbetDepth + there(job.frame, 'frame').deepen - pack.thickness);
 		for (const [index, mat] of window.mats.entries())
-			if (mat.print) mat.print.needs = printNeeds(job.mats[index]!.printEnds, mat.print.needs, frame.sight, shop.house);
+			if (mat.print) mat.print.needs = printNeeds(nth(job.mats, index).printEnds, mat.print.needs, frame.sight, shop.house);
 		const [first] = window.mats;
 		if (first) first.seen = mapSides((side) => tidy(first.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2));
 		else seenThrough(window, frame.sight);
@@ -250,7 +251,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 
 /** A window's own figures: in the list of several, or the window itself. */
 function ownOf(window: Window, index: number): Partial<PlacedOpening> {
-	return window.openings ? window.openings[index]! : window;
+	return window.openings ? nth(window.openings, index) : window;
 }
 
 function limitsFor(
@@ -261,8 +262,8 @@ function limitsFor(
 ): Limit[] {
 	return limitsOf({
 		...of,
-		piece: job.pieces[index]!,
-		choice: job.windows[index]!,
+		piece: nth(job.pieces, index),
+		choice: nth(job.windows, index),
 		mat: job.mats.at(-1) ?? null,
 		house: shop.house
 	});
@@ -303,11 +304,11 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	for (const [index, measure] of measures.entries()) {
 		const number = job.several ? index + 1 : null;
 		const own: Why = {};
-		whyMeasure(own, measure, job.pieces[index]!);
+		whyMeasure(own, measure, nth(job.pieces, index));
 		if (window && holds[index]) {
-			const limits = limitsFor(job, shop, index, { measure, opening: openingsOf(window)[index]!, hold: holds[index] });
+			const limits = limitsFor(job, shop, index, { measure, opening: nth(openingsOf(window), index), hold: holds[index] });
 			whyOpening(own, index, window, job, frame ?? null, limits);
-			whyHold(own, holds[index], job, job.windows[index]!, measure, shop.house);
+			whyHold(own, holds[index], job, nth(job.windows, index), measure, shop.house);
 		}
 		for (const [path, { of, source, unit }] of Object.entries(own))
 			why[named(number, path)] = { of: named(number, of), source, unit };
@@ -325,7 +326,7 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 			shop.house
 		);
 	if (back) whyBack(why, back, job);
-	if (mass) whyMass(why, mass, job, window, frame!);
+	if (mass) whyMass(why, mass, job, window, there(frame, 'frame'));
 	if (hang) whyHang(why, hang, job);
 	whyCut(why, job, shop, figures);
 	return why;

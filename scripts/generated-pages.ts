@@ -12,6 +12,7 @@ import { figureWord } from '../core/units/figures.ts';
 import type { Unit } from '../core/units/length.ts';
 import { whenOf } from '../core/rule/when.ts';
 import type { Reader } from '../core/units/show.ts';
+import { nth } from '../core/units/there.ts';
 
 export function generatedPages(): Record<string, string> {
 	return {
@@ -61,7 +62,7 @@ function ruleTable(rules: readonly Rule[]): string {
 function findingsPage(): string {
 	const rules = RULES.map((rule) => {
 		const severity = (['rare', 'keep', 'show'] as const)
-			.map((grade) => `${grade[0]!.toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
+			.map((grade) => `${nth(grade, 0).toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
 		const kind = rule.of === 'fit' ? ' A finding about fit: it does not change the grade.' : '';
 		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${whenOf(rule, HOUSE_MM, IN_MM)}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
@@ -147,5 +148,5 @@ function holds(field: Field): string {
 }
 
 function upperFirst(text: string): string {
-	return text[0]!.toUpperCase() + text.slice(1);
+	return nth(text, 0).toUpperCase() + text.slice(1);
 }

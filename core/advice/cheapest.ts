@@ -21,6 +21,7 @@ import { packagePrice } from './price.ts';
 import { SLOTS, slotsOf, whereOfSlot, type Slot, type SlotName } from './slots.ts';
 import type { Figures } from '../figures.ts';
 import type { Decided } from '../job/decided.ts';
+import { known, nth, there } from '../units/there.ts';
 
 export type CheapestSet = {
 	grade: Grade;
@@ -55,7 +56,7 @@ const ALONE = ['back.seal', 'schools.hang-from'];
  * @returns the set (without changes when the grade is reached already), or the rule that stands in the way
  */
 export function cheapestTo(file: JobFile, shop: Shop, grade: Grade, reads?: Unit): CheapestSet | Barred {
-	const start = stateOf(file, shop, grade, reads)!;
+	const start = there(stateOf(file, shop, grade, reads), 'state of');
 	const context = { file, job: start.job, shop, plan: start.figures, grade };
 	const hopeless = start.stops.find((stop) => slotsFor(context, stop.where).length === 0 && !stop.remedies?.length);
 	if (hopeless) return { grade, barredBy: hopeless.rule };
@@ -64,7 +65,7 @@ export function cheapestTo(file: JobFile, shop: Shop, grade: Grade, reads?: Unit
 		const search = new Search(shop, grade, start, mayUnfit);
 		search.from(start, [], new Set());
 		if (search.best) return setOf(search.best, start, grade, search.cutShort);
-		if (mayUnfit) return { grade, barredBy: search.barredBy ?? start.stops[0]!.rule };
+		if (mayUnfit) return { grade, barredBy: search.barredBy ?? nth(start.stops, 0).rule };
 	}
 	throw new Error('Both searches end with a return.');
 }
@@ -149,7 +150,7 @@ class Search {
 					label: labelOf(slot, id, name),
 					patch,
 					cents: this.#difference(state, slot, held, id),
-					like: `${slot.name} ${list && id !== null ? likeness(this.#shop[list][id]!) : id}`
+					like: `${slot.name} ${list && id !== null ? likeness(there(this.#shop[list][id], 'material')) : id}`
 				}));
 		});
 		ways.sort((one, other) => one.cents - other.cents);
@@ -224,7 +225,7 @@ function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefine
 		const stops = safety.filter(({ rule }) => rule !== 'ready.not-dry');
 		const context = { file, job, shop, plan: figures, grade };
 		// A back can be fixed in several ways, and decides what else is asked; what a change of figures fixes comes last.
-		const turn = (stop: StopFound) => [2, 1, 2, 0][slotsFor(context, stop.where).length]!;
+		const turn = (stop: StopFound) => nth([2, 1, 2, 0], slotsFor(context, stop.where).length);
 		stops.sort((one, other) => turn(one) - turn(other));
 		return { file, job, figures, cents: packagePrice(job, figures)?.cents ?? 0, stops, fit, cautions };
 	} catch (error) {
@@ -273,28 +274,28 @@ function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: strin
 	if (id === null) return name === 'filler';
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
 	if (name === 'backing') {
-		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = shop.boards[id]!;
+		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = known(shop.boards, id);
 		if (unknown.length > 0 || (woodFibre && !job.guard.barrier)) return false;
 		// At Rare a back that bends is a stop of its own.
 		if (grade === 'rare' && (stiff === false || (typeof stiff === 'number' && longestOf(plan) > stiff))) return false;
 		return reaches.includes(backing) || reaches.includes(backingBehindBoard ?? 'never');
 	}
 	if (name === 'filler') {
-		const { touch, unknown, woodFibre } = shop.boards[id]!;
+		const { touch, unknown, woodFibre } = known(shop.boards, id);
 		return unknown.length === 0 && !woodFibre && (job.guard.underMat !== null || reaches.includes(touch));
 	}
 	if (name === 'mat' || name === 'support' || name === 'under-mat') {
-		const { touch, unknown, outerMatAtKeep, buffered } = shop.boards[id]!;
+		const { touch, unknown, outerMatAtKeep, buffered } = known(shop.boards, id);
 		if (grade === 'rare' && buffered && job.piece.proteinOrDye) return false;
 		return unknown.length === 0 && (reaches.includes(touch) || (grade === 'keep' && name === 'mat' && outerMatAtKeep === true));
 	}
 	if (name === 'glazing') {
-		const { uvStoppedPercent, family, antiStatic, unknown } = shop.glazings[id]!;
+		const { uvStoppedPercent, family, antiStatic, unknown } = known(shop.glazings, id);
 		if (job.piece.friable && family === 'acrylic' && !antiStatic && grade !== 'show') return false;
 		return unknown.length === 0 && uvStoppedPercent >= { rare: 97, keep: 70, show: 0 }[grade];
 	}
-	if (name === 'adhesive') return reaches.includes(shop.adhesives[id]!.sheet);
-	if (name === 'edge-seal') return reaches.includes(shop.edgeSeals[id]!.reach);
+	if (name === 'adhesive') return reaches.includes(known(shop.adhesives, id).sheet);
+	if (name === 'edge-seal') return reaches.includes(known(shop.edgeSeals, id).reach);
 	return true;
 }
 

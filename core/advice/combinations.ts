@@ -11,6 +11,7 @@ import { insideOf, prepareRoom, summaryOf, type InsideYear } from '../stations/c
 import type { Window } from '../figures/window.ts';
 import type { Climate, Seal } from '../figures/climate.ts';
 import type { Decided } from '../job/decided.ts';
+import { nth } from '../units/there.ts';
 
 /** What of a pack stays, whichever back closes it. */
 export type Buffer = {
@@ -93,7 +94,7 @@ export function* yearsOf(
 
 /** Hours in which the air of the pack would wet the wall; an estimate. */
 function hoursAbove(inside: Float64Array, wets: Float64Array, steps: Float64Array): number {
-	return inside.reduce((sum, rh, index) => (rh > wets[index]! ? sum + steps[index]! : sum), 0);
+	return inside.reduce((sum, rh, index) => (rh > nth(wets, index) ? sum + nth(steps, index) : sum), 0);
 }
 
 /** Which are worth looking at first: its own (or foam board, taped), the tightest and the loosest. @returns their ids */

@@ -10,6 +10,7 @@ import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import { packagePrice } from './price.ts';
 import { SLOTS, whereOfSlot, type Slot } from './slots.ts';
+import { nth } from '../units/there.ts';
 
 export type ChoiceOutcome = {
 	id: string | null;
@@ -64,7 +65,7 @@ export function choicesFor(file: JobFile, now: { job: Context['job']; plan: Plan
 		} catch (error) {
 			if (!(error instanceof FaultError)) throw error;
 			const none = { severity: null, says: null, reached: null, gap: null, kg: null, years: null, cents: null };
-			return { ...base, ...none, fault: error.faults[0]!.says };
+			return { ...base, ...none, fault: nth(error.faults, 0).says };
 		}
 	});
 }

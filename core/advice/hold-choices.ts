@@ -15,6 +15,7 @@ import { isHinge, type HoldKind, HOLD_KINDS } from '../job/hold-kinds.ts';
 import type { Decided } from '../job/decided.ts';
 import { HOLDS } from '../stations/hold/kinds/all.ts';
 import type { Fitting } from '../stations/hold/kinds/kind.ts';
+import { nth } from '../units/there.ts';
 
 export type HoldOutcome = {
 	kind: HoldKind;
@@ -67,7 +68,7 @@ export function holdChoices(file: JobFile, now: { job: Decided; plan: Plan }, sh
 			};
 		} catch (error) {
 			if (!(error instanceof FaultError)) throw error;
-			return { ...base, severity: null, says: null, holds: [], reached: null, fault: error.faults[0]!.says };
+			return { ...base, severity: null, says: null, holds: [], reached: null, fault: nth(error.faults, 0).says };
 		}
 	});
 }

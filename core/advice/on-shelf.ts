@@ -13,6 +13,7 @@ import { cutDown } from '../units/round.ts';
 import { showSize, showWithUnit } from '../units/show.ts';
 import { allowanceFor } from '../stations/frame/frame.ts';
 import type { Decided } from '../job/decided.ts';
+import { nth, there } from '../units/there.ts';
 
 export type OnShelf = {
 	item: ShelfItem;
@@ -66,7 +67,7 @@ function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet:
 	if (stop) return { item, fits: 'no', says: stop, patch: null };
 	const turned = rabbet.width !== item.width;
 	const asIs = turned ? 'Turned, it goes in as it is.' : 'It goes in as it is.';
-	const [before, after] = [now.plan.window!.mats[0]?.border, planned.window!.mats[0]?.border];
+	const [before, after] = [there(now.plan.window, 'window').mats[0]?.border, there(planned.window, 'window').mats[0]?.border];
 	if (!before || !after) return { item, fits: 'as-is', says: asIs, patch };
 	const same = (['top', 'right', 'bottom', 'left'] as const).every((side) => Math.abs(before[side] - after[side]) <= UNSEEN);
 	if (same) return { item, fits: 'as-is', says: asIs, patch };
@@ -76,7 +77,7 @@ function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet:
 
 /** By how much a rabbet is too small for the window with its least borders, or for a piece without a mat. */
 function shortOf({ job, plan }: Now, shop: Shop, rabbet: Size): string | null {
-	const window = plan.window!;
+	const window = there(plan.window, 'window');
 	const least = 2 * shop.house.fitBorderLeast;
 	const inner = window.mats[0]?.opening ?? window.pack;
 	const more = window.mats.length === 0 ? 0 : least;
@@ -100,7 +101,7 @@ function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): On
 	const patch = [...put(file, ['frame'], { kind: 'wood', moulding: item.moulding }), ...way];
 	const planned = tryPlan(file, patch, shop, reader.unit);
 	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
-	const needs = planned.frame!.stick!;
+	const needs = there(there(planned.frame, 'frame').stick, 'stick');
 	const stop = stopOf(planned);
 	if (needs <= item.length + SAME)
 		return stop
@@ -120,18 +121,19 @@ function narrower(
 	const { reader, step, borders } = now.job;
 	const short = `${showWithUnit(tried.needs - item.length, reader, 'mark')} too short: four rails need ${showWithUnit(tried.needs, reader, 'mark')}.`;
 	const no: OnShelf = { item, fits: 'no', says: short, patch: null };
-	const first = tried.planned.window!.mats[0];
+	const first = there(tried.planned.window, 'window').mats[0];
 	if (!first || (borders.way !== 'even' && borders.way !== 'weighted')) return no;
 	const by = (tried.needs - item.length) / (8 * shop.house.stickSpare);
 	const width = cutDown(borders.width - by, step);
 	if (Math.min(width, width + borders.weight) < shop.house.fitBorderLeast) return no;
 	const patch = [...tried.patch, ...put(patched(file, tried.patch), ['borders', 'width'], width)];
 	const planned = tryPlan(file, patch, shop, reader.unit);
-	if (typeof planned === 'string' || stopOf(planned) || planned.frame!.stick! > item.length + SAME) return no;
+	if (typeof planned === 'string' || stopOf(planned) || there(there(planned.frame, 'frame').stick, 'stick') > item.length + SAME)
+		return no;
 	return {
 		item,
 		fits: 'other-borders',
-		says: `With borders of ${showWithUnit(width, reader, 'mark')}: four rails then need ${showWithUnit(planned.frame!.stick!, reader, 'mark')}.`,
+		says: `With borders of ${showWithUnit(width, reader, 'mark')}: four rails then need ${showWithUnit(there(there(planned.frame, 'frame').stick, 'stick'), reader, 'mark')}.`,
 		patch
 	};
 }
@@ -148,7 +150,7 @@ function tryPlan(file: JobFile, patch: Operation[], shop: Shop, reads: Unit): Pl
 		const next = patched(file, patch);
 		return planDecided(next, decide(readJob(next), shop, reads), shop);
 	} catch (error) {
-		if (error instanceof FaultError) return error.faults[0]!.says;
+		if (error instanceof FaultError) return nth(error.faults, 0).says;
 		throw error;
 	}
 }

@@ -10,6 +10,7 @@ import { showMoney, showNumber } from '../units/show.ts';
 import { type Grade, GRADE_NAMES } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Decided } from '../job/decided.ts';
+import { nth } from '../units/there.ts';
 
 export type Touched = {
 	/** `grade Rare → Keep`, `pack 11 → 12.5 mm`; none when the material is used and nothing comes out otherwise. */
@@ -36,7 +37,7 @@ export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | n
 		};
 	} catch (error) {
 		if (!(error instanceof FaultError)) throw error;
-		return { changes: [`it could not be planned: ${error.faults[0]!.says}`], was: then.grade.reached, becomes: null };
+		return { changes: [`it could not be planned: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
 	}
 }
 

@@ -1,5 +1,6 @@
 /** Whether two convex polygons share area: on some line between them they lie apart, or they do not (separating axes). */
 import type { Point } from './shapes.ts';
+import { nth } from '../units/there.ts';
 
 const TOUCHING = 1e-6;
 
@@ -12,7 +13,7 @@ export function overlap(one: readonly Point[], other: readonly Point[]): boolean
 
 function axesOf(ring: readonly Point[]): Point[] {
 	return ring.flatMap((point, index) => {
-		const next = ring[(index + 1) % ring.length]!;
+		const next = nth(ring, (index + 1) % ring.length);
 		const length = Math.hypot(next.x - point.x, next.y - point.y);
 		return length < TOUCHING ? [] : [{ x: -(next.y - point.y) / length, y: (next.x - point.x) / length }];
 	});

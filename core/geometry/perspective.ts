@@ -1,5 +1,6 @@
 /** The plane seen from an angle: maps a sheet's corners to where a photograph shows them, and takes the picture straight. */
 import type { Point } from './shapes.ts';
+import { nth } from '../units/there.ts';
 
 /** x' = (a x + b y + c) / (g x + h y + 1), y' = (d x + e y + f) / (g x + h y + 1), as [a, b, c, d, e, f, g, h]. */
 export type Perspective = readonly [number, number, number, number, number, number, number, number];
@@ -11,7 +12,7 @@ export type Perspective = readonly [number, number, number, number, number, numb
 export function perspectiveBetween(from: readonly Point[], to: readonly Point[]): Perspective | null {
 	if (crosses(from) || crosses(to)) return null;
 	const rows = from.flatMap(({ x, y }, index) => {
-		const { x: u, y: v } = to[index]!;
+		const { x: u, y: v } = nth(to, index);
 		return [
 			[x, y, 1, 0, 0, 0, -u * x, -u * y, u],
 			[0, 0, 0, x, y, 1, -v * x, -v * y, v]
@@ -61,8 +62,8 @@ export function takeStraight(
 			const [one, two] = [(top * width + left) * 4, (top * width + right) * 4];
 			const [three, four] = [(bottom * width + left) * 4, (bottom * width + right) * 4];
 			for (let channel = 0; channel < 3; channel += 1) {
-				const above = source[one + channel]! + (source[two + channel]! - source[one + channel]!) * across;
-				const below = source[three + channel]! + (source[four + channel]! - source[three + channel]!) * across;
+				const above = nth(source, one + channel) + (nth(source, two + channel) - nth(source, one + channel)) * across;
+				const below = nth(source, three + channel) + (nth(source, four + channel) - nth(source, three + channel)) * across;
 				target[at + channel] = above + (below - above) * down;
 			}
 			target[at + 3] = 255;
@@ -73,8 +74,8 @@ export function takeStraight(
 /** Whether four points, taken in order, are no convex quadrilateral: a side crosses another, or three lie on a line. */
 export function crosses(points: readonly Point[]): boolean {
 	const turns = points.map((point, index) => {
-		const next = points[(index + 1) % 4]!;
-		const after = points[(index + 2) % 4]!;
+		const next = nth(points, (index + 1) % 4);
+		const after = nth(points, (index + 2) % 4);
 		return (next.x - point.x) * (after.y - next.y) - (next.y - point.y) * (after.x - next.x);
 	});
 	return !turns.every((turn) => turn > 1e-9) && !turns.every((turn) => turn < -1e-9);
@@ -86,14 +87,15 @@ function eliminate(rows: number[][]): number[] | null {
 	for (let column = 0; column < size; column += 1) {
 		let pivot = column;
 		for (let row = column + 1; row < size; row += 1)
-			if (Math.abs(rows[row]![column]!) > Math.abs(rows[pivot]![column]!)) pivot = row;
-		if (Math.abs(rows[pivot]![column]!) < 1e-12) return null;
-		[rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
+			if (Math.abs(nth(nth(rows, row), column)) > Math.abs(nth(nth(rows, pivot), column))) pivot = row;
+		if (Math.abs(nth(nth(rows, pivot), column)) < 1e-12) return null;
+		[rows[column], rows[pivot]] = [nth(rows, pivot), nth(rows, column)];
 		for (let row = 0; row < size; row += 1) {
 			if (row === column) continue;
-			const share = rows[row]![column]! / rows[column]![column]!;
-			for (let at = column; at <= size; at += 1) rows[row]![at] = rows[row]![at]! - share * rows[column]![at]!;
+			const share = nth(nth(rows, row), column) / nth(nth(rows, column), column);
+			for (let at = column; at <= size; at += 1)
+				nth(rows, row)[at] = nth(nth(rows, row), at) - share * nth(nth(rows, column), at);
 		}
 	}
-	return rows.map((row, index) => row[size]! / row[index]!);
+	return rows.map((row, index) => nth(row, size) / nth(row, index));
 }

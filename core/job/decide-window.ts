@@ -8,6 +8,7 @@ import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
 import { type Piece, isStiff } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
+import { there } from '../units/there.ts';
 
 export type WindowShape = 'rectangle' | 'oval' | 'circle' | 'arch';
 
@@ -77,12 +78,12 @@ export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHous
 	});
 	const [first] = windows;
 	for (const [index, window] of windows.entries()) {
-		if ((window.way === 'float') !== (first!.way === 'float'))
+		if ((window.way === 'float') !== (there(first, 'first').way === 'float'))
 			faults.push({
 				path: `window.openings[${index}].way`,
 				says: 'A float needs depth round it, a covered sheet none: in one mat all float, or none does.'
 			});
-		else if (window.support?.id !== first!.support?.id)
+		else if (window.support?.id !== there(first, 'first').support?.id)
 			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat have the same kind of support.' });
 	}
 	return windows;

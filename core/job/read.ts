@@ -4,6 +4,7 @@ import { SIDES } from '../geometry/shapes.ts';
 import { jobDefinition, JOB_FORMAT, JOB_VERSION, REQUIRED, type Job } from './definition.ts';
 import { FaultError, type Fault } from './faults.ts';
 import type { Field, Fields } from './field.ts';
+import { nth } from '../units/there.ts';
 
 /**
  * Reads a job file.
@@ -60,7 +61,7 @@ export function readField(field: Field, value: unknown, path: string, unit: Unit
 			return group(field.fields, value, path, unit, faults);
 		case 'either':
 			return readField(
-				field.of[isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0]!,
+				nth(field.of, isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0),
 				value,
 				path,
 				unit,

@@ -3,6 +3,7 @@ import type { Unit } from '../units/length.ts';
 import { jobDefinition, type JobFile } from './definition.ts';
 import type { Field } from './field.ts';
 import { isGroup } from './read.ts';
+import { known, nth } from '../units/there.ts';
 
 /** @returns a new file in the other unit, every length in it meaning what it meant before */
 export function withUnit(file: JobFile, unit: Unit): JobFile {
@@ -33,13 +34,13 @@ function named(field: Field, value: unknown, unit: Unit): unknown {
 		case 'none':
 			return value === null ? null : named(field.or, value, unit);
 		case 'either':
-			return named(field.of[isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0]!, value, unit);
+			return named(nth(field.of, isGroup(value) ? field.of.findIndex((one) => one.kind === 'group') : 0), value, unit);
 		case 'group':
 			if (!isGroup(value)) return value;
 			return Object.fromEntries(
 				Object.entries(value).map(([key, item]) => [
 					key,
-					Object.hasOwn(field.fields, key) ? named(field.fields[key]!, item, unit) : item
+					Object.hasOwn(field.fields, key) ? named(known(field.fields, key), item, unit) : item
 				])
 			);
 		default:

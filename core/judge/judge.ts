@@ -2,6 +2,7 @@
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { type Case, type Context, type Finding, type Rule, type Severity } from '../rule/rule.ts';
 import { RULES } from './rules.ts';
+import { nth, there } from '../units/there.ts';
 
 export type Verdict = {
 	findings: Finding[];
@@ -31,8 +32,8 @@ export function judge(context: Context): Verdict {
 	const best = stops.findIndex((held) => held.length === 0);
 	const { measure, pack, hold } = context.plan;
 	const isPlanned = measure !== undefined && pack !== undefined && hold !== undefined;
-	const reached = best < 0 || !isPlanned ? null : GRADES[best]!;
-	const heldBy = best === 0 ? [] : stops[best < 0 ? GRADES.length - 1 : best - 1]!;
+	const reached = best < 0 || !isPlanned ? null : nth(GRADES, best);
+	const heldBy = best === 0 ? [] : nth(stops, best < 0 ? GRADES.length - 1 : best - 1);
 	const { answered } = context.job;
 	return {
 		findings,
@@ -68,7 +69,7 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 		rule: rule.id,
 		station: rule.station,
 		of: rule.of,
-		severity: found.severity ?? rule.severity[grade]!,
+		severity: found.severity ?? there(rule.severity[grade], 'severity'),
 		says: found.says,
 		why: found.why ?? rule.why,
 		...(rule.school ? { school: rule.school } : {}),

@@ -8,6 +8,7 @@ import { openingsOf, type PlacedOpening } from '../figures/window.ts';
 import type { Hold } from '../figures/hold.ts';
 import type { Figures } from '../figures.ts';
 import type { Decided } from '../job/decided.ts';
+import { nth } from '../units/there.ts';
 
 export type Sight = {
 	index: number;
@@ -30,10 +31,10 @@ export function sightsOf(job: Decided, plan: Figures): Sight[] {
 	return openings.map((opening, index) => ({
 		index,
 		number: several ? index + 1 : null,
-		piece: job.pieces[index]!,
-		choice: job.windows[index]!,
-		measure: measures[index]!,
-		movement: movements[index]!,
+		piece: nth(job.pieces, index),
+		choice: nth(job.windows, index),
+		measure: nth(measures, index),
+		movement: nth(movements, index),
 		opening,
 		hold: holds[index]
 	}));

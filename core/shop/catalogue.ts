@@ -10,6 +10,7 @@ import type { Glazing } from './glazing.ts';
 import type { Adhesive, EdgeSeal, Tissue } from './holds.ts';
 import type { Shop } from './shop.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
+import { nth } from '../units/there.ts';
 
 export type MaterialKind = 'board' | 'glazing' | 'barrier' | 'adhesive' | 'tape' | 'tissue';
 export type FigureValue = number | string | boolean;
@@ -321,7 +322,7 @@ function within(
 	unit: string
 ): { ok: true; value: number } | { ok: false; says: string } {
 	if (value >= least && value <= most) return { ok: true, value };
-	return { ok: false, says: `${name[0]!.toUpperCase()}${name.slice(1)} is between ${least} and ${most}${unit}.` };
+	return { ok: false, says: `${nth(name, 0).toUpperCase()}${name.slice(1)} is between ${least} and ${most}${unit}.` };
 }
 
 /**

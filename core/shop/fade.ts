@@ -2,6 +2,7 @@
  * How much light a colour bears before a fade can just be noticed (handbook light#classes): working values of the published
  * museum-lighting guide CIE 157. The straight line between "with" and "without" UV is this handbook's own.
  */
+import { nth } from '../units/there.ts';
 
 /** Million lux hours to a just noticeable fade, with much UV (as daylight through window glass) and with none. */
 export const DOSES: readonly { withUv: number; withoutUv: number; examples: string }[] = [
@@ -25,7 +26,7 @@ export const UV_OF_TABLE = 400;
  * @returns 1/D0 + (1/D1 − 1/D0) × uv/400, at most 2/D1
  */
 export function fadeRate(fade: number, uv: number): number {
-	const { withUv, withoutUv } = DOSES[fade - 1]!;
+	const { withUv, withoutUv } = nth(DOSES, fade - 1);
 	return Math.min(1 / withoutUv + ((1 / withUv - 1 / withoutUv) * uv) / UV_OF_TABLE, 2 / withUv);
 }
 

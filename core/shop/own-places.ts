@@ -1,5 +1,6 @@
 /** The shop's own places: light read there, as it was written (handbook light#places). */
 import type { Fault } from '../job/faults.ts';
+import { there } from '../units/there.ts';
 
 export type OwnPlace = { name: string; lux: number; hoursPerDay: number; /** µW/lm */ uv: number; monthsPerYear: number };
 
@@ -47,7 +48,10 @@ export type PlaceFigure = (typeof FIGURES)[number]['key'];
 
 /** One figure of a place, as it was typed or sent. */
 export function readPlaceFigure(key: PlaceFigure, given: unknown): { ok: true; value: number } | { ok: false; says: string } {
-	const { name, least, most, unit } = FIGURES.find((one) => one.key === key)!;
+	const { name, least, most, unit } = there(
+		FIGURES.find((one) => one.key === key),
+		'find'
+	);
 	const text = typeof given === 'string' ? given.trim() : given;
 	if (typeof text === 'string' && /^-?\d+,\d+$/.test(text))
 		return { ok: false, says: `Write ${text.replace(',', '.')} with a point.` };

@@ -4,6 +4,7 @@
  */
 import type { Fault } from '../job/faults.ts';
 import { readLength } from '../units/length.ts';
+import { nth } from '../units/there.ts';
 
 /** A size as it was written: lengths with their unit, a bare number in millimetres. */
 export type WrittenSize = { name: string; width: string | number; height: string | number };
@@ -85,7 +86,7 @@ export function readPackSizes(list: unknown): { ok: true; sizes: PackSize[] } | 
 }
 
 const builtIn = readPackSizes(WRITTEN_SIZES);
-if (!builtIn.ok) throw new Error(`The list of sizes is faulty: ${builtIn.faults[0]!.path}`);
+if (!builtIn.ok) throw new Error(`The list of sizes is faulty: ${nth(builtIn.faults, 0).path}`);
 
 /** The list as it comes. */
 export const PACK_SIZES: readonly PackSize[] = builtIn.sizes;

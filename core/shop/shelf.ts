@@ -3,6 +3,7 @@ import type { Fault } from '../job/faults.ts';
 import type { Field, Fields } from '../job/field.ts';
 import { readField } from '../job/read.ts';
 import type { Section } from './mouldings.ts';
+import { there } from '../units/there.ts';
 
 export type ShelfFrame = {
 	kind: 'frame';
@@ -80,15 +81,16 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each its own name.` });
 		names.add(name);
 		const place = String(read.place ?? '').trim();
-		if (kind === 'stick') return { kind, name, place, moulding: read.moulding!, length: read.length! };
+		if (kind === 'stick')
+			return { kind, name, place, moulding: there(read.moulding, 'moulding'), length: there(read.length, 'length') };
 		const { face, lip, depth, rabbetDepth } = read as unknown as Section;
 		if (faults.length === said) faults.push(...impossible({ face, lip, depth, rabbetDepth }, at));
 		return {
 			kind,
 			name,
 			place,
-			width: read.width!,
-			height: read.height!,
+			width: there(read.width, 'width'),
+			height: there(read.height, 'height'),
 			section: { face, lip, depth, rabbetDepth, density: USUAL_DENSITY },
 			colour: String(read.colour ?? 'ash')
 		};

@@ -20,6 +20,7 @@ import { RINGS, type Ring } from './hangers.ts';
 import { MEDIA, type Medium } from './media.ts';
 import { MOULDINGS, type Moulding } from './mouldings.ts';
 import { PACK_SIZES, type PackSize } from './pack-sizes.ts';
+import { nth } from '../units/there.ts';
 
 type ById<T> = Readonly<Record<string, T>>;
 
@@ -67,7 +68,7 @@ export const builtInShop: Shop = {
 	dustCovers: byId(DUST_COVERS),
 	house: HOUSE_MM,
 	houses: { mm: HOUSE_MM, in: HOUSE_IN },
-	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, school.options[0]!]))
+	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, nth(school.options, 0)]))
 };
 
 const chosen = new WeakMap<Shop, Map<Unit, Shop>>();

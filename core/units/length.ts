@@ -1,6 +1,7 @@
 /** Lengths as people write them (handbook units#writing). Inside the program every length is a number of millimetres. */
 
 import { tidy } from './round.ts';
+import { there } from './there.ts';
 
 export type Unit = 'mm' | 'in';
 export type LengthReading = { ok: true; mm: number } | { ok: false; says: string };
@@ -72,7 +73,8 @@ export function readLength(text: string | number, unit: Unit, zero = false): Len
 		// Only feet may be followed by inches; anything else is two units that disagree.
 		if (previous !== undefined && !(previous === MM_PER.ft && read.per === MM_PER_INCH))
 			return fault(`“${text.trim()}” names two units. Keep one of them.`);
-		if (previous !== undefined && read.mm >= MM_PER.ft!) return fault(`“${text.trim()}” has 12 inches or more after the feet.`);
+		if (previous !== undefined && read.mm >= there(MM_PER.ft, 'ft'))
+			return fault(`“${text.trim()}” has 12 inches or more after the feet.`);
 		previous = read.per;
 		mm += read.mm;
 	}

@@ -1,4 +1,5 @@
 /** One piece gives one group of figures, several windows a list of them, in the order of the windows. */
+import { nth } from './there.ts';
 export type OneOrEach<T> = T | T[];
 
 export function each<T>(value: OneOrEach<T> | undefined): T[] {
@@ -7,5 +8,5 @@ export function each<T>(value: OneOrEach<T> | undefined): T[] {
 }
 
 export function oneOrEach<T>(list: T[], several: boolean): OneOrEach<T> {
-	return several ? list : list[0]!;
+	return several ? list : nth(list, 0);
 }

@@ -6,6 +6,7 @@ import { countUp, tidy } from '../../units/round.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Back } from '../../figures/back.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickness: number; frame: Frame | null }): Back {
 	const { pack, thickness, frame } = before;
@@ -33,7 +34,7 @@ function tapeOf(
 	{ house, tapeWidths }: Shop
 ): NonNullable<Back['tape']> {
 	const land = Math.max(0, Math.min(house.land, section.face - section.lip - house.bareWood));
-	const recess = Math.abs(section.rabbetDepth + job.frame!.deepen - thickness);
+	const recess = Math.abs(section.rabbetDepth + there(job.frame, 'frame').deepen - thickness);
 	const width = land + recess + Math.max(house.tapeOnBacking, house.pointHead + house.pointHeadCover);
 	const stock = stockWidth(width, tapeWidths);
 	const [across, down] = [rabbet.width + 2 * land, rabbet.height + 2 * land];

@@ -2,6 +2,7 @@ import type { Rule } from '../../rule/rule.ts';
 import { leastSaid, remedy, saidBoth } from '../../rule/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 
@@ -46,7 +47,7 @@ export const backRules: Rule[] = [
 				tape.land === 0
 					? `No wood is left for the tape; it needs ${leastSaid(context, landLeast)}.`
 					: `${saidBoth(context, tape.land, landLeast)[0]} of wood for the tape; it needs ${saidBoth(context, tape.land, landLeast)[1]}.`;
-			const { lip, rabbetDepth } = context.job.frame!.section;
+			const { lip, rabbetDepth } = there(context.job.frame, 'frame').section;
 			return [
 				{
 					says,

@@ -1,6 +1,7 @@
 import { explainer, onAxes, type Why } from '../../rule/why.ts';
 import type { Back } from '../../figures/back.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 /** Explains every figure of Back. */
 export function whyBack(why: Why, back: Back, job: Decided): void {
@@ -12,7 +13,7 @@ export function whyBack(why: Why, back: Back, job: Decided): void {
 			'max(0, min(shop.house.land, frame.section.face - frame.section.lip - shop.house.bareWood))',
 			'back#tape'
 		);
-		const deepen = job.frame!.deepen > 0 ? ' + job.frame.deepen' : '';
+		const deepen = there(job.frame, 'frame').deepen > 0 ? ' + job.frame.deepen' : '';
 		explain('back.tape.recess', `abs(frame.section.rabbetDepth${deepen} - pack.thickness)`, 'back#tape');
 		const onBacking = 'max(shop.house.tapeOnBacking, shop.house.pointHead + shop.house.pointHeadCover)';
 		explain('back.tape.width', `back.tape.land + back.tape.recess + ${onBacking}`, 'back#tape');

@@ -3,6 +3,7 @@
  * The file is never held: a million rows take as little room as a thousand.
  */
 import type { Reading } from './rooms.ts';
+import { nth } from '../../units/there.ts';
 
 export type Columns = {
 	/** Index of the column that holds the time, or the date when the time stands in one of its own. */
@@ -66,12 +67,12 @@ export function guessColumns(rows: readonly (readonly string[])[]): { columns: C
 	const celsius = heading ? find(TEMPERATURE, [...taken, rh]) : -1;
 	const numbers = sample
 		.map((cell, index) => index)
-		.filter((index) => !taken.includes(index) && !Number.isNaN(numberIn(sample[index]!, true)));
+		.filter((index) => !taken.includes(index) && !Number.isNaN(numberIn(nth(sample, index), true)));
 	const rhAt =
 		rh >= 0
 			? rh
 			: heading && celsius >= 0
-				? (numbers.find((index) => index !== celsius && first[index]!.trim() === '') ?? -1)
+				? (numbers.find((index) => index !== celsius && nth(first, index).trim() === '') ?? -1)
 				: (numbers[heading ? 0 : 1] ?? numbers[0] ?? -1);
 	if (rhAt < 0)
 		throw new LoggerError(
@@ -82,10 +83,10 @@ export function guessColumns(rows: readonly (readonly string[])[]): { columns: C
 		heading,
 		columns: {
 			time,
-			clock: clock >= 0 && !/\d:\d/.test(sample[time]!) ? clock : null,
+			clock: clock >= 0 && !/\d:\d/.test(nth(sample, time)) ? clock : null,
 			rh: rhAt,
 			celsius: celsiusAt >= 0 ? celsiusAt : null,
-			fahrenheit: celsiusAt >= 0 && /fahrenheit|°\s*f\b|\bf\b/i.test(heading ? first[celsiusAt]! : ''),
+			fahrenheit: celsiusAt >= 0 && /fahrenheit|°\s*f\b|\bf\b/i.test(heading ? nth(first, celsiusAt) : ''),
 			comma: body.some((row) => /^-?\d+,\d+$/.test(row[rhAt]?.trim() ?? '')),
 			dayFirst: !body.some((row) => /^\d{1,2}\/(1[3-9]|2\d|3[01])\//.test(row[time]?.trim() ?? ''))
 		}
@@ -113,7 +114,7 @@ export class LoggerReader {
 	/** @throws LoggerError that names the line */
 	take(row: readonly string[]): void {
 		this.#line += 1;
-		if (row.length === 1 && row[0]!.trim() === '') return;
+		if (row.length === 1 && nth(row, 0).trim() === '') return;
 		this.#width ??= row.length;
 		const { rh: rhAt, celsius: celsiusAt, comma } = this.#columns;
 		if (row.length > this.#width && !comma)
@@ -127,7 +128,7 @@ export class LoggerReader {
 		if (Number.isNaN(rh) || Number.isNaN(celsius)) {
 			if (!comma && /^-?\d+,\d+$/.test(row[rhAt]?.trim() ?? ''))
 				throw new LoggerError(
-					`Line ${this.#line}: “${row[rhAt]!.trim()}” has a decimal comma. Tick “decimal comma” and read it again.`
+					`Line ${this.#line}: “${nth(row, rhAt).trim()}” has a decimal comma. Tick “decimal comma” and read it again.`
 				);
 			this.#empty += 1;
 			return;
@@ -195,7 +196,7 @@ export function readTime(text: string, dayFirst: boolean): number {
 		// 13 is no month, and a date with points begins with its day everywhere.
 		const begins = one > 12 || (two <= 12 && (dayFirst || text.includes('.')));
 		const [day, month] = begins ? [one, two] : [two, one];
-		const year = Number(other[3]) + (other[3]!.length === 2 ? 2000 : 0);
+		const year = Number(other[3]) + (nth(other, 3).length === 2 ? 2000 : 0);
 		const half = other[7]?.toLowerCase();
 		const hour = half ? (Number(other[4] ?? 0) % 12) + (half === 'pm' ? 12 : 0) : other[4];
 		return clockOf(year, month, day, hour === undefined ? undefined : String(hour), other[5], other[6]);
@@ -234,7 +235,7 @@ function filled(
 		const [rh, celsius] = [held.rh / held.count, held.celsius / held.count];
 		const missing = hour - before - 1;
 		if (readings.length > 0 && missing > 0) {
-			const [, rhBefore, celsiusBefore] = readings.at(-1)!;
+			const [, rhBefore, celsiusBefore] = nth(readings, -1);
 			for (let step = 1; step <= missing; step += 1) {
 				const share = step / (missing + 1);
 				readings.push([before + step, rhBefore + (rh - rhBefore) * share, celsiusBefore + (celsius - celsiusBefore) * share]);

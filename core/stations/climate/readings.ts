@@ -1,6 +1,7 @@
 /** A room hour by hour, as somebody sends it: `[[hour, rh, celsius], …]`. */
 import type { Fault } from '../../job/faults.ts';
 import type { Reading } from './rooms.ts';
+import { there } from '../../units/there.ts';
 
 export const MOST_READINGS = 600_000;
 /** Ten faulty rows say what is wrong with the rest. */
@@ -31,7 +32,7 @@ export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: f
 			faults.push({ path: `${at}[1]`, says: 'Relative humidity is a number from 0 to 100.' });
 		if (!isNumber(celsius) || celsius < -60 || celsius > 80)
 			faults.push({ path: `${at}[2]`, says: 'The temperature is a number from −60 to 80 °C.' });
-		room.push([hour!, rh!, celsius]);
+		room.push([there(hour, 'hour'), there(rh, 'rh'), celsius]);
 	}
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, room };
 }

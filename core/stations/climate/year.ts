@@ -3,6 +3,7 @@
  * breaks for a pack that follows fast.
  */
 import type { Reading } from './rooms.ts';
+import { nth } from '../../units/there.ts';
 
 export type InsideYear = {
 	/** Hour and % RH inside. */
@@ -26,9 +27,9 @@ export type PreparedRoom = { hours: Float64Array; rh: Float64Array; celsius: Flo
 export function prepareRoom(room: readonly Reading[]): PreparedRoom {
 	const column = (index: 0 | 1 | 2) => Float64Array.from(room, (reading) => reading[index]);
 	const hours = column(0);
-	const steps = hours.map((hour, index) => (index + 1 < hours.length ? hours[index + 1]! - hour : 0));
-	steps[hours.length - 1] = hours.length > 1 ? steps[hours.length - 2]! : 1;
-	const span = hours[hours.length - 1]! - hours[0]! + steps[hours.length - 1]!;
+	const steps = hours.map((hour, index) => (index + 1 < hours.length ? nth(hours, index + 1) - hour : 0));
+	steps[hours.length - 1] = hours.length > 1 ? nth(steps, hours.length - 2) : 1;
+	const span = nth(hours, hours.length - 1) - nth(hours, 0) + nth(steps, hours.length - 1);
 	return { hours, rh: column(1), celsius: column(2), steps, isYear: span >= YEAR_FROM_HOURS };
 }
 
@@ -41,7 +42,7 @@ export function insideYear(tauDays: number, room: readonly Reading[]): InsideYea
 	const prepared = prepareRoom(room);
 	const inside = insideOf(tauDays, prepared);
 	return {
-		inside: Array.from(inside, (rh, index): [number, number] => [prepared.hours[index]!, rh]),
+		inside: Array.from(inside, (rh, index): [number, number] => [nth(prepared.hours, index), rh]),
 		...summaryOf(inside, prepared)
 	};
 }
@@ -50,12 +51,12 @@ export function insideYear(tauDays: number, room: readonly Reading[]): InsideYea
 export function insideOf(tauDays: number, { rh: outside, steps, isYear }: PreparedRoom): Float64Array {
 	const inside = new Float64Array(outside.length);
 	const factor = stayFactor(tauDays);
-	let rh = outside[0]!;
+	let rh = nth(outside, 0);
 	for (let round = 0; round < (isYear ? MOST_ROUNDS : 1); round += 1) {
 		const began = rh;
 		for (let index = 0; index < outside.length; index += 1) {
 			inside[index] = rh;
-			rh = outside[index]! + (rh - outside[index]!) * factor(steps[index]!);
+			rh = nth(outside, index) + (rh - nth(outside, index)) * factor(nth(steps, index));
 		}
 		if (Math.abs(rh - began) <= STEADY_RH) break;
 	}
@@ -81,12 +82,12 @@ function stayFactor(tauDays: number): (hours: number) => number {
 export function summaryOf(inside: Float64Array, { hours, steps }: PreparedRoom): Omit<InsideYear, 'inside'> {
 	let [min, max, above, steepest, later] = [Infinity, -Infinity, 0, 0, 0];
 	for (let index = 0; index < inside.length; index += 1) {
-		const rh = inside[index]!;
+		const rh = nth(inside, index);
 		if (rh < min) min = rh;
 		if (rh > max) max = rh;
-		if (rh > MOULD_RH) above += steps[index]!;
-		const wanted = hours[index]! + WEEK;
-		while (later < inside.length && hours[later]! < wanted - 1e-9) later += 1;
+		if (rh > MOULD_RH) above += nth(steps, index);
+		const wanted = nth(hours, index) + WEEK;
+		while (later < inside.length && nth(hours, later) < wanted - 1e-9) later += 1;
 		if (later === inside.length) continue;
 		const change = Math.abs(rhAt(inside, hours, later, wanted) - rh);
 		if (change > steepest) steepest = change;
@@ -96,7 +97,7 @@ export function summaryOf(inside: Float64Array, { hours, steps }: PreparedRoom):
 
 /** Between two readings on the straight line. */
 function rhAt(inside: Float64Array, hours: Float64Array, later: number, hour: number): number {
-	if (later === 0 || hours[later]! <= hour) return inside[later]!;
-	const [h1, h2] = [hours[later - 1]!, hours[later]!];
-	return inside[later - 1]! + ((inside[later]! - inside[later - 1]!) * (hour - h1)) / (h2 - h1);
+	if (later === 0 || nth(hours, later) <= hour) return nth(inside, later);
+	const [h1, h2] = [nth(hours, later - 1), nth(hours, later)];
+	return nth(inside, later - 1) + ((nth(inside, later) - nth(inside, later - 1)) * (hour - h1)) / (h2 - h1);
 }

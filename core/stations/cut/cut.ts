@@ -10,6 +10,7 @@ import type { Figures } from '../../figures.ts';
 import type { Decided } from '../../job/decided.ts';
 import { layersInOrder } from '../guard/layers/all.ts';
 import type { AddBoard, AddCut } from '../guard/layers/layer.ts';
+import { there } from '../../units/there.ts';
 
 /** Paths of the plan from which width, height and opening of a line come. */
 /** Sides that are cut two alike. */
@@ -55,14 +56,21 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add(
-				{ role, material: job.frame!.name, width: frame.outer[length], height: frame.section.face, count: 2, from: 'stick' },
+				{
+					role,
+					material: there(job.frame, 'frame').name,
+					width: frame.outer[length],
+					height: frame.section.face,
+					count: 2,
+					from: 'stick'
+				},
 				`frame.outer.${length}`,
 				'frame.section.face'
 			);
 		rail(`rail, ${PAIRS[0]}`, 'width');
 		rail(`rail, ${PAIRS[1]}`, 'height');
 	}
-	if (frame && job.frame!.deepen > 0) {
+	if (frame && there(job.frame, 'frame').deepen > 0) {
 		const strip = (length: 'width' | 'height') =>
 			add(
 				{
@@ -83,7 +91,14 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 	if (back?.edgeSeal) {
 		const { length, stock } = back.edgeSeal;
 		add(
-			{ role: 'edge seal', material: guard.edgeSeal!.id, width: length, height: stock, count: 1, from: 'roll' },
+			{
+				role: 'edge seal',
+				material: there(guard.edgeSeal, 'edge seal').id,
+				width: length,
+				height: stock,
+				count: 1,
+				from: 'roll'
+			},
 			'back.edgeSeal.length',
 			'back.edgeSeal.stock'
 		);
@@ -95,7 +110,7 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 				{
 					role: 'back tape',
 					of: PAIRS[index],
-					material: job.back.seal!,
+					material: there(job.back.seal, 'seal'),
 					width: strips[index],
 					height: stock,
 					count: 2,
@@ -108,7 +123,13 @@ function traced(job: Decided, shop: Shop, plan: Figures): Traced[] {
 	}
 	if (back?.dustCover)
 		add(
-			{ role: 'dust cover', material: back.dustCoverPaper!, ...back.dustCoverRough!, count: 1, from: 'roll' },
+			{
+				role: 'dust cover',
+				material: there(back.dustCoverPaper, 'dust cover paper'),
+				...there(back.dustCoverRough, 'dust cover rough'),
+				count: 1,
+				from: 'roll'
+			},
 			'back.dustCoverRough.width',
 			'back.dustCoverRough.height'
 		);

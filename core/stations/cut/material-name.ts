@@ -2,6 +2,7 @@
 import type { Shop } from '../../shop/shop.ts';
 import { showLength, showSize, type Reader } from '../../units/show.ts';
 import type { Cut } from '../../figures/cut.ts';
+import { there } from '../../units/there.ts';
 
 export function materialName({ material }: Pick<Cut, 'material'>, shop: Shop): string {
 	const { boards, glazings, adhesives, barriers, edgeSeals, dustCovers } = shop;
@@ -51,5 +52,5 @@ export const SIDE_WORDS = {
 export function lineSize(cut: Cut, reader: Reader): string {
 	if (cut.height === 0) return showLength(cut.width, reader).text;
 	if (cut.role !== 'spacer') return showSize(cut, reader);
-	return `${showLength(cut.width, reader).text} × ${showLength(cut.high!, reader, 'fine').text} high × ${showLength(cut.height, reader).text} thick`;
+	return `${showLength(cut.width, reader).text} × ${showLength(there(cut.high, 'high'), reader, 'fine').text} high × ${showLength(cut.height, reader).text} thick`;
 }

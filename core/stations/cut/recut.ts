@@ -1,5 +1,6 @@
 /** A job cut in the other unit: how many sizes of its cut list change, since each house has steps and figures of its own. */
 import type { Cut } from '../../figures/cut.ts';
+import { nth } from '../../units/there.ts';
 
 const SAME = 0.05;
 
@@ -10,7 +11,7 @@ export function sizesThatChange(before: readonly Cut[], after: readonly Cut[]): 
 	for (const line of before) {
 		const at = left.findIndex((other) => isSameLine(line, other));
 		if (at < 0) changed += 1;
-		else if (differs(line, left.splice(at, 1)[0]!)) changed += 1;
+		else if (differs(line, nth(left.splice(at, 1), 0))) changed += 1;
 	}
 	return changed + left.length;
 }
@@ -22,5 +23,5 @@ function isSameLine(one: Cut, other: Cut): boolean {
 function differs(one: Cut, other: Cut): boolean {
 	const sizes = ({ width, height, opening, high }: Cut) => [width, height, opening?.width ?? 0, opening?.height ?? 0, high ?? 0];
 	const others = sizes(other);
-	return one.count !== other.count || sizes(one).some((size, at) => Math.abs(size - others[at]!) > SAME);
+	return one.count !== other.count || sizes(one).some((size, at) => Math.abs(size - nth(others, at)) > SAME);
 }

@@ -1,6 +1,7 @@
 import type { Case, Rule } from '../../rule/rule.ts';
 import { mostSaid, remedyOfMat, said, saidFine } from '../../rule/change.ts';
 import { houseBoard } from '../../job/material.ts';
+import { known, nth } from '../../units/there.ts';
 
 export const cuttingRules: Rule[] = [
 	{
@@ -14,7 +15,7 @@ export const cuttingRules: Rule[] = [
 		find: (context) => {
 			const { house } = context.shop;
 			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {
-				const { board } = context.job.mats[index]!;
+				const { board } = nth(context.job.mats, index);
 				const longest = Math.max(mat.opening.width, mat.opening.height);
 				const thinner = houseBoard('rare', context.job.piece.proteinOrDye);
 				const long: Case[] =
@@ -27,7 +28,7 @@ export const cuttingRules: Rule[] = [
 							]
 						: [];
 				if (board.thickness <= house.matCutterThickest) return long;
-				const takes = context.shop.boards[thinner]!;
+				const takes = known(context.shop.boards, thinner);
 				return [
 					...long,
 					{

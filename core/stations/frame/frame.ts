@@ -23,6 +23,7 @@ import { planPoints } from './points.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
 import { FRAMES } from './kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 export function planFrame(job: Decided, shop: Shop, before: { pack: Size; thickness: number; ready: Size | null }): Frame | null {
 	if (!job.frame) return null;
@@ -59,7 +60,7 @@ function sawn(rabbet: Size, outer: Size, house: House): Pick<Frame, 'rails' | 's
 
 /** By the school of following, glazing is cut as the frame is; a straight lite is the pack's size. */
 function outOfTrue(job: Decided, house: House, rabbet: Size): Pick<Frame, 'lite' | 'cornersOut'> {
-	const readings = job.rabbet!;
+	const readings = there(job.rabbet, 'rabbet');
 	if (!isOutOfTrue(readings)) return {};
 	const out = { cornersOut: cornersOut(readings) };
 	if (job.schools['old-frame'] === 'true-it' || job.guard.glazing.family === 'none') return out;
@@ -91,7 +92,7 @@ export function readyPack(job: Decided, house: House, rabbet: Size): Size {
 }
 
 function rabbetOf(axis: keyof Size, job: Decided, house: House, pack: Size): number {
-	return receiveUp(pack[axis] + (job.frame!.allowance ?? allowanceFor(axis, job, house, pack)), job.step);
+	return receiveUp(pack[axis] + (there(job.frame, 'frame').allowance ?? allowanceFor(axis, job, house, pack)), job.step);
 }
 
 /** Room that the fastest growing layer needs over the year, + 1 mm, at least 3, up to a half millimetre. */

@@ -7,6 +7,7 @@ import type { Point, Size } from '../../geometry/shapes.ts';
 import type { Readings } from '../../job/decide-piece.ts';
 import { cutDown } from '../../units/round.ts';
 import type { Lite } from '../../figures/frame.ts';
+import { nth, there } from '../../units/there.ts';
 
 export const LITE_FIGURES = ['top', 'right', 'bottom', 'left', 'd1', 'd2'] as const;
 
@@ -15,16 +16,16 @@ export type Corner = (typeof CORNERS)[number];
 
 /** The rabbet as it was measured, levelled, the origin in the mean of its corners. */
 export function rabbetOutline(readings: Readings): Outline {
-	return outlineFor(readings, solveDiagonal(readings, readings)!);
+	return outlineFor(readings, there(solveDiagonal(readings, readings), 'solve diagonal'));
 }
 
 /** Corners of the lite, from top-left clockwise, in the rabbet's own measures. */
 export function liteOutline(readings: Readings, allowance: Size): Outline {
 	const outline = rabbetOutline(readings);
 	const inward = [allowance.height, allowance.width, allowance.height, allowance.width].map((axis) => axis / 2);
-	const lines = outline.map((from, index) => moved(from, outline[(index + 1) % 4]!, inward[index]!));
+	const lines = outline.map((from, index) => moved(from, nth(outline, (index + 1) % 4), nth(inward, index)));
 	// A corner is where the edge that ends in it meets the one that begins there.
-	return lines.map((line, index) => crossing(lines[(index + 3) % 4]!, line)) as Outline;
+	return lines.map((line, index) => crossing(nth(lines, (index + 3) % 4), line)) as Outline;
 }
 
 /** Corners of a lite of these sides and diagonals, its bounding box's corner at the origin. */
@@ -51,7 +52,7 @@ export function liteOf(readings: Readings, allowance: Size, step: number): Lite 
 export function liteArea(lite: Lite): number {
 	const corners = solvedCorners(lite);
 	const sum = corners.reduce((all, { x, y }, index) => {
-		const next = corners[(index + 1) % 4]!;
+		const next = nth(corners, (index + 1) % 4);
 		return all + x * next.y - next.x * y;
 	}, 0);
 	return Math.abs(sum) / 2;
@@ -69,7 +70,7 @@ export function liteBlank(readings: Readings, allowance: Size, step: number): Si
 export function cornersOut(readings: Readings): [number, number, number, number] {
 	const outline = rabbetOutline(readings);
 	return outline.map((corner, index) => {
-		const [before, after] = [outline[(index + 3) % 4]!, outline[(index + 1) % 4]!];
+		const [before, after] = [nth(outline, (index + 3) % 4), nth(outline, (index + 1) % 4)];
 		const [one, other] = [away(corner, before), away(corner, after)];
 		const [a, b] = [Math.hypot(one.x, one.y), Math.hypot(other.x, other.y)];
 		const cosine = (one.x * other.x + one.y * other.y) / (a * b);

@@ -4,13 +4,14 @@ import { remedy } from '../../rule/change.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { drop } from '../../job/patch.ts';
 import { mouldingName, type Moulding } from '../../shop/mouldings.ts';
+import { there } from '../../units/there.ts';
 
 export function mouldingRemedy(
 	context: Context,
 	fits: (moulding: Moulding) => boolean,
 	tie: (one: Moulding, other: Moulding) => number = () => 0
 ): Remedy[] {
-	const { kind, section } = context.job.frame!;
+	const { kind, section } = there(context.job.frame, 'frame');
 	if (kind === 'ready-made' || context.job.rabbet) return [];
 	const [nearest] = Object.values(context.shop.mouldings)
 		.filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal') && fits(moulding))

@@ -6,6 +6,7 @@ import type { House } from '../../shop/house.ts';
 import { countUp } from '../../units/round.ts';
 import type { PointsOfSide, Points } from '../../figures/frame.ts';
 import { FRAMES } from './kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton'> = {
 	rigid: 'pointsRigid',
@@ -76,6 +77,6 @@ function offsetClips(pack: Size, own: FrameChoice['pointCount'], house: House): 
 /** Where they stand along a side of the rabbet, from its left or top end. */
 export function placesOfPoints({ count, first, spacing }: PointsOfSide, length: number): number[] {
 	return Array.from({ length: count }, (_, index) =>
-		first === undefined ? (length * (index + 0.5)) / count : first + index * spacing!
+		first === undefined ? (length * (index + 0.5)) / count : first + index * there(spacing, 'spacing')
 	);
 }

@@ -9,6 +9,7 @@ import { nextPair } from '../window/borders.ts';
 import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
 import { frameKindOf } from './kinds/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 
@@ -64,7 +65,9 @@ export const frameRules: Rule[] = [
 			const { job, plan, shop } = context;
 			const allowance = job.frame?.allowance ?? null;
 			if (allowance === null || !plan.frame || !plan.window || misfits(context).length > 0) return [];
-			const grows = Math.max(...(['width', 'height'] as const).map((axis) => growthOf(axis, job, shop.house, plan.window!.pack)));
+			const grows = Math.max(
+				...(['width', 'height'] as const).map((axis) => growthOf(axis, job, shop.house, there(plan.window, 'window').pack))
+			);
 			if (allowance >= grows - SAME && allowance > 0) return [];
 			const has = allowance === 0 ? 'There is no allowance' : `The allowance is ${saidFine(context, allowance)}`;
 			return [
@@ -88,7 +91,12 @@ export const frameRules: Rule[] = [
 			const { frame, mass } = context.plan;
 			// The rule of thumb is of wood.
 			if (!frame || !mass || !frameKindOf(context.job)?.wood) return [];
-			const carries = carriesKg(context, frame.section, context.job.frame!.corners, context.job.frame!.brace);
+			const carries = carriesKg(
+				context,
+				frame.section,
+				there(context.job.frame, 'frame').corners,
+				there(context.job.frame, 'frame').brace
+			);
 			if (mass.kg <= carries) return [];
 			return [
 				{
@@ -130,7 +138,7 @@ export const frameRules: Rule[] = [
 		find: (context) => {
 			const { frame, window } = context.plan;
 			if (!frame?.kit || !window) return [];
-			const { pairStep } = context.job.frame!;
+			const { pairStep } = there(context.job.frame, 'frame');
 			const next = nextPair(window.pack, pairStep);
 			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
 			return [
@@ -172,11 +180,11 @@ export const frameRules: Rule[] = [
 		find: (context) => {
 			const out = context.plan.frame?.cornersOut;
 			if (!out) return [];
-			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(out[most]!) ? index : most), 0);
-			const by = saidFine(context, Math.abs(out[worst]!));
+			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(nth(out, most)) ? index : most), 0);
+			const by = saidFine(context, Math.abs(nth(out, worst)));
 			return [
 				{
-					says: `The frame’s ${CORNERS[worst]!.replace('-', ' ')} corner is ${out[worst]! > 0 ? 'open' : 'closed'} by ${by}${context.plan.frame!.lite ? '; the glazing follows it' : ''}.`,
+					says: `The frame’s ${nth(CORNERS, worst).replace('-', ' ')} corner is ${nth(out, worst) > 0 ? 'open' : 'closed'} by ${by}${there(context.plan.frame, 'frame').lite ? '; the glazing follows it' : ''}.`,
 					where: 'frame.cornersOut'
 				}
 			];
@@ -218,8 +226,8 @@ function lipCovers({ job, shop }: Context, lip: number, allowance: number): bool
 
 /** A moulding of the shop whose lip covers and whose rabbet still takes the pack. */
 function widerLip(context: Context, allowance: number): Remedy[] {
-	const { section } = context.job.frame!;
-	const depth = context.plan.pack!.thickness + context.shop.house.roomForPoints;
+	const { section } = there(context.job.frame, 'frame');
+	const depth = there(context.plan.pack, 'pack').thickness + context.shop.house.roomForPoints;
 	return mouldingRemedy(
 		context,
 		(one) => lipCovers(context, one.lip, allowance) && one.rabbetDepth >= Math.min(depth, section.rabbetDepth)
@@ -227,7 +235,7 @@ function widerLip(context: Context, allowance: number): Remedy[] {
 }
 
 function stronger(context: Context, kg: number): Remedy[] {
-	const { section, corners, brace } = context.job.frame!;
+	const { section, corners, brace } = there(context.job.frame, 'frame');
 	const splines =
 		corners === 'plain' && carriesKg(context, section, 'reinforced', brace) >= kg
 			? [remedy(context, 'Splines in the corners', ['frame', 'corners'], 'reinforced')]
@@ -252,7 +260,7 @@ function carriesKg(
 	brace: boolean
 ): number {
 	const { house } = shop;
-	const longest = Math.max(plan.frame!.outer.width, plan.frame!.outer.height) / (brace ? 2 : 1);
-	const deep = depth + job.frame!.deepen;
+	const longest = Math.max(there(plan.frame, 'frame').outer.width, there(plan.frame, 'frame').outer.height) / (brace ? 2 : 1);
+	const deep = depth + there(job.frame, 'frame').deepen;
 	return ((face * deep) / (corners === 'plain' ? house.weakPlain : house.weakReinforced)) * Math.min(1, house.weakSide / longest);
 }

@@ -8,6 +8,7 @@ import { LITE_FIGURES } from './lite.ts';
 import { pointSpacing } from './points.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 /** Explains every figure of Frame. */
 export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house: House): void {
@@ -19,7 +20,7 @@ export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house
 			`frame.rabbet.${axis}`,
 			job.rabbet
 				? `down(${axis === 'width' ? 'usableAcross' : 'usableDown'}(job.rabbet), job.step)`
-				: `up(window.pack.${axis} + ${job.frame!.allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`,
+				: `up(window.pack.${axis} + ${there(job.frame, 'frame').allowance === null ? allowance(axis, job) : 'job.frame.allowance'}, job.step)`,
 			'frame#allowance'
 		);
 		explain(`frame.allowance.${axis}`, `frame.rabbet.${axis} - window.pack.${axis}`, 'frame#allowance');
@@ -46,7 +47,7 @@ export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house
 		explain(`${at}.count`, part === 'spring clip' ? 'frame.points.total' : String(count), 'frame#metal');
 		if (size !== undefined) explain(`${at}.size`, `window.pack.${index === 0 ? 'width' : 'height'}`, 'frame#metal');
 	}
-	const deepen = job.frame!.deepen > 0 ? ' + job.frame.deepen' : '';
+	const deepen = there(job.frame, 'frame').deepen > 0 ? ' + job.frame.deepen' : '';
 	if (frame.offset !== undefined)
 		explain('frame.offset', `frame.section.rabbetDepth${deepen} - pack.thickness`, 'frame#offset-clips');
 	if (frame.depthWithStrips !== undefined)
@@ -56,7 +57,7 @@ export function whyFrame(why: Why, frame: Frame, job: Decided, pack: Size, house
 	if (frame.misfit !== undefined) explain('frame.misfit', 'abs(firstDiagonal(job.rabbet) - job.rabbet.d1)', 'frame#out-of-true');
 	if (!frame.lite) return;
 	const room = (axis: keyof Size) =>
-		job.frame!.allowance === null
+		there(job.frame, 'frame').allowance === null
 			? allowance(axis, job).replaceAll(`window.pack.${axis}`, `frame.rabbet.${axis}`)
 			: 'job.frame.allowance';
 	const of = (index: number) => `lite(job.rabbet, ${room('width')}, ${room('height')}, job.step, ${index})`;
@@ -76,7 +77,7 @@ function whyPoints(explain: Explain, frame: Frame, job: Decided, pack: Size, hou
 		const at = `frame.points.${side}`;
 		if (points.kind === 'clips') explain(`${at}.count`, clipCount(axis, frame, job), 'frame#metal');
 		else if (points.kind === 'offset-clips') {
-			const own = job.frame!.pointCount[side];
+			const own = there(job.frame, 'frame').pointCount[side];
 			const count = own ?? edgeCounts(pack, house)[side];
 			explain(`${at}.count`, own === null ? String(count) : `job.frame.pointCount.${side}`, 'frame#offset-clips');
 			explain(`${at}.first`, count === 0 ? '0' : `window.pack.${axis} / (2 * ${at}.count)`, 'frame#offset-clips');
@@ -95,14 +96,14 @@ function whyPins(
 	count: number,
 	short: boolean
 ): void {
-	const own = job.frame!.pointCount[side];
+	const own = there(job.frame, 'frame').pointCount[side];
 	if (count === 0) {
 		for (const figure of ['first', 'count', 'spacing']) explain(`${at}.${figure}`, '0', 'frame#points');
 		return;
 	}
 	const alone = own === 1 || (own === null && short);
 	const between = `(frame.rabbet.${axis} - 2 * ${at}.first)`;
-	const asked = job.frame!.pointFirst === null ? 'shop.house.pointFirst' : 'job.frame.pointFirst';
+	const asked = there(job.frame, 'frame').pointFirst === null ? 'shop.house.pointFirst' : 'job.frame.pointFirst';
 	explain(`${at}.first`, alone ? `frame.rabbet.${axis} / 2` : `min(${asked}, frame.rabbet.${axis} / 4)`, 'frame#points');
 	const spaced = alone ? '1' : `count(${between} / shop.house.${pointSpacing(kind)}) + 1`;
 	explain(`${at}.count`, own === null ? spaced : `job.frame.pointCount.${side}`, 'frame#points');
@@ -111,7 +112,7 @@ function whyPins(
 
 function clipCount(axis: keyof Size, { rabbet, points }: Frame, job: Decided): string {
 	const long = axis === 'width' ? rabbet.width >= rabbet.height : rabbet.height > rabbet.width;
-	const own = job.frame!.pointCount[axis === 'width' ? 'top' : 'side'];
+	const own = there(job.frame, 'frame').pointCount[axis === 'width' ? 'top' : 'side'];
 	if (own !== null) return `job.frame.pointCount.${axis === 'width' ? 'top' : 'side'}`;
 	if (job.schools['clips'] === 'four') return String(points[axis === 'width' ? 'top' : 'side'].count);
 	const each = `down(frame.rabbet.${axis} / shop.house.clipEach, 1)`;

@@ -1,6 +1,7 @@
 /** Words and fixes that rules of boards and of glazing share. */
 import type { Context } from '../../rule/rule.ts';
 import { remedy } from '../../rule/change.ts';
+import { known } from '../../units/there.ts';
 
 /** `a, b and c are`, `a is`. */
 export function listOf(names: string[]): string {
@@ -9,7 +10,7 @@ export function listOf(names: string[]): string {
 }
 
 export function glazingRemedy(context: Context, id: string) {
-	return remedy(context, context.shop.glazings[id]!.name, ['guard', 'glazing'], id);
+	return remedy(context, known(context.shop.glazings, id).name, ['guard', 'glazing'], id);
 }
 
 export function knownGlazing({ job }: Context): string {

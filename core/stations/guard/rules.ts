@@ -12,6 +12,7 @@ import { hasRoomForLift } from '../window/lift-room.ts';
 import { whereOf } from './layers/all.ts';
 import { glazingRules } from './glazing-rules.ts';
 import { knownGlazing, glazingRemedy, listOf } from './rule-words.ts';
+import { known, there } from '../../units/there.ts';
 
 export const guardRules: Rule[] = [
 	{
@@ -208,7 +209,7 @@ export const guardRules: Rule[] = [
 				{
 					says: `${edgeSeal.name} does not reach ${GRADE_NAMES[context.grade]}.`,
 					where: 'guard.edgeSeal',
-					remedies: [remedy(context, context.shop.edgeSeals[better]!.name, ['guard', 'edgeSeal'], better)]
+					remedies: [remedy(context, known(context.shop.edgeSeals, better).name, ['guard', 'edgeSeal'], better)]
 				}
 			];
 		}
@@ -273,7 +274,7 @@ function touchCase(context: Context, layer: Layer, board: Board): Case {
 		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'lies against' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
 		where: whereOf(layer),
 		...whyNotNext(context, layer, board),
-		remedies: [replaceBoard(context, layer, id, context.shop.boards[id]!.name)]
+		remedies: [replaceBoard(context, layer, id, known(context.shop.boards, id).name)]
 	};
 }
 
@@ -289,15 +290,15 @@ function whyNotNext(context: Context, layer: Layer, board: Board): { why?: strin
 /** Two boards of one name are told apart by where they lie. */
 function nameOfBoard({ job }: Context, layer: Layer, board: Board): string {
 	const same = job.mats.filter((mat) => mat.board.id === board.id).length > 1;
-	return layer.role === 'mat' && same ? `${board.name}, mat ${layer.index! + 1},` : board.name;
+	return layer.role === 'mat' && same ? `${board.name}, mat ${there(layer.index, 'index') + 1},` : board.name;
 }
 
 function replaceBoard(context: Context, layer: Layer, id: string, label: string) {
 	const name = label.replace('museum board', 'board');
-	if (layer.role === 'mat') return remedyOfMat(context, name, layer.index!, { board: id });
+	if (layer.role === 'mat') return remedyOfMat(context, name, there(layer.index, 'index'), { board: id });
 	if (layer.role === 'support') return supportRemedy(context, name, id);
 	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
-	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', layer.index!, 'board'], id);
+	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', there(layer.index, 'index'), 'board'], id);
 	// A backing that faces the piece: an under-mat between is the fix, not a soft backing.
 	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
 }
@@ -313,7 +314,7 @@ function supportRemedy({ file }: Context, name: string, id: string): Remedy {
 /** The known material that would take an unknown one's place. */
 function knownInstead(context: Context, { role, index }: UsedMaterial): Remedy[] {
 	const board = houseBoard(context.grade, context.job.piece.proteinOrDye);
-	const name = context.shop.boards[board]!.name;
+	const name = known(context.shop.boards, board).name;
 	switch (role) {
 		case 'glazing':
 			return [glazingRemedy(context, knownGlazing(context))];
@@ -343,6 +344,7 @@ function isStiff(board: Board, longest: number): boolean {
 }
 
 function backingRemedies(context: Context) {
-	const better = (id: string) => remedy(context, `Back: ${inSentence(context.shop.boards[id]!.name)}`, ['guard', 'backing'], id);
+	const better = (id: string) =>
+		remedy(context, `Back: ${inSentence(known(context.shop.boards, id).name)}`, ['guard', 'backing'], id);
 	return [better('fluted-pp'), better('alkaline-corrugated')];
 }

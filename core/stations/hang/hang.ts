@@ -17,6 +17,7 @@ import type { Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
 import { FRAMES } from '../frame/kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
 
@@ -70,14 +71,14 @@ function dropOf(job: Decided, { outer }: Frame): number {
 
 /** The middle of the flat wood at the back; of a strip across it, its screw where the strip is; of a metal channel the middle of its face. */
 function insetOf(job: Decided, { section }: Frame, { woodForScrew }: House): number {
-	const { inset, flatWood: wood } = FRAMES[job.frame!.kind];
+	const { inset, flatWood: wood } = FRAMES[there(job.frame, 'frame').kind];
 	const middle = inset(section);
 	return job.hang.strip && wood(section) !== null ? Math.max(middle, woodForScrew) : middle;
 }
 
 /** Flat wood at the back that a hanger's plate stands on, mm; none in a metal channel. */
 export function flatWood(job: Decided, { section }: Frame, { backStripWidth }: House): number | null {
-	const wood = FRAMES[job.frame!.kind].flatWood(section);
+	const wood = FRAMES[there(job.frame, 'frame').kind].flatWood(section);
 	return wood !== null && job.hang.strip ? backStripWidth : wood;
 }
 

@@ -7,6 +7,7 @@ import type { Mass } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import { railLength } from '../frame/weight.ts';
 import { FRAMES } from '../frame/kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 export function planMass(job: Decided, shop: Shop, before: { window: Window; frame: Frame; sheetGrams: number[] }): Mass {
 	const { window, frame } = before;
@@ -16,7 +17,7 @@ export function planMass(job: Decided, shop: Shop, before: { window: Window; fra
 	}));
 	const add = (part: string, kg: number) => parts.push({ part, kg });
 	const strips = deepeningKg(job, frame);
-	add('moulding', FRAMES[job.frame!.kind].kg(frame, shop.house));
+	add('moulding', FRAMES[there(job.frame, 'frame').kind].kg(frame, shop.house));
 	if (strips > 0) add('strips on the back', strips);
 	add('hardware', shop.house.hardwareKg);
 	return { kg: parts.reduce((sum, part) => sum + part.kg, 0), parts };
@@ -25,5 +26,5 @@ export function planMass(job: Decided, shop: Shop, before: { window: Window; fra
 /** Strips as wide as the flat back of the moulding. */
 function deepeningKg(job: Decided, { section, outer }: Frame): number {
 	const wide = section.face - section.lip;
-	return (wide * job.frame!.deepen * railLength(wide, outer) * section.density) / 1e9;
+	return (wide * there(job.frame, 'frame').deepen * railLength(wide, outer) * section.density) / 1e9;
 }

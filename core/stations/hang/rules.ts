@@ -4,6 +4,7 @@ import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { flatWood, ringsFor } from './hang.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 
@@ -72,7 +73,7 @@ export const hangRules: Rule[] = [
 			if (!hang?.noWire) return [];
 			return [
 				{
-					says: `No ${lineAsked(context.job).line.name} of the shop carries ${massSaid(context, mass!.kg)} at this angle.`,
+					says: `No ${lineAsked(context.job).line.name} of the shop carries ${massSaid(context, there(mass, 'mass').kg)} at this angle.`,
 					where: 'hang.by',
 					remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
 				}
@@ -95,7 +96,7 @@ export const hangRules: Rule[] = [
 				HANGERS[hang.by].line ||
 				hang.noWire ||
 				!context.job.hang.wireAsked ||
-				mass!.kg > context.shop.house.wireMostKg
+				there(mass, 'mass').kg > context.shop.house.wireMostKg
 			)
 				return [];
 			return [
@@ -162,6 +163,6 @@ function stripAcross(context: Context) {
 }
 
 function moreWood(context: Context, wood: number) {
-	const { lip, rabbetDepth } = context.job.frame!.section;
+	const { lip, rabbetDepth } = there(context.job.frame, 'frame').section;
 	return mouldingRemedy(context, (one) => one.face - one.lip >= wood && one.lip >= lip && one.rabbetDepth >= rabbetDepth);
 }

@@ -8,6 +8,7 @@ import type { Mass, Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from './kinds/all.ts';
 import { FRAMES } from '../frame/kinds/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** Area of a window's shape, written out. */
 function areaExpression(shape: WindowShape, opening: string): string {
@@ -40,33 +41,33 @@ export function partOf(part: string, job: Decided, window: Window, frame?: Frame
 	if (kind === 'mat') {
 		const mat = `window.mats[${index}]`;
 		const openings = window.openings ? window.openings.map((_, at) => `${mat}.holes[${at}].opening`) : [`${mat}.opening`];
-		const areas = openings.map((opening, at) => ` - ${areaExpression(job.windows[at]!.shape, opening)}`);
-		return `(window.pack.width * window.pack.height${areas.join('')}) / 1000000 * shop.boards[${job.mats[index]!.board.id}].massPerM2`;
+		const areas = openings.map((opening, at) => ` - ${areaExpression(nth(job.windows, at).shape, opening)}`);
+		return `(window.pack.width * window.pack.height${areas.join('')}) / 1000000 * shop.boards[${nth(job.mats, index).board.id}].massPerM2`;
 	}
 	if (kind === 'lift') {
 		const lift = `window.mats[${index}].lift`;
 		const strips = ['uprights.left', 'uprights.right', 'crosses.top', 'crosses.bottom'].map(
 			(strip) => `${lift}.${strip}.width * ${lift}.${strip}.height`
 		);
-		const { liftBoard, board: own } = job.mats[index]!;
+		const { liftBoard, board: own } = nth(job.mats, index);
 		const board = `shop.boards[${(liftBoard ?? own).id}]`;
 		return `(${plus(strips)}) / 1000000 * ${board}.massPerM2 * ${lift}.height / ${board}.thickness`;
 	}
 	if (kind === 'filler') {
-		const filler = guard.fillers[index]!;
+		const filler = nth(guard.fillers, index);
 		return `${PACK_M2} * shop.boards[${filler.board.id}].massPerM2 * job.guard.fillers[${index}].thickness / shop.boards[${filler.board.id}].thickness`;
 	}
 	if (part === 'adhesive board') {
 		const sheets = job.pieces.map((_, at) => named(job.several ? at + 1 : null, 'hold.sheetGrams / job.piece.grammage'));
 		return `(${plus(sheets)}) * shop.house.adhesiveBoardKgM2`;
 	}
-	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${guard.underMat!.id}].massPerM2`;
-	if (kind === 'backing') return `${PACK_M2} * shop.boards[${guard.backing!.id}].massPerM2`;
-	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${guard.barrier!.id}].massPerM2`;
+	if (kind === 'under-mat') return `${PACK_M2} * shop.boards[${there(guard.underMat, 'under mat').id}].massPerM2`;
+	if (kind === 'backing') return `${PACK_M2} * shop.boards[${there(guard.backing, 'backing').id}].massPerM2`;
+	if (kind === 'barrier') return `${PACK_M2} * shop.barriers[${there(guard.barrier, 'barrier').id}].massPerM2`;
 	if (kind === 'piece') return named(job.several ? index + 1 : null, 'hold.sheetGrams / 1000');
 	if (kind === 'support') {
 		const size = named(job.several ? index + 1 : null, 'window.support.width * window.support.height');
-		return `${size} / 1000000 * shop.boards[${job.windows[index]!.support!.id}].massPerM2`;
+		return `${size} / 1000000 * shop.boards[${there(nth(job.windows, index).support, 'support').id}].massPerM2`;
 	}
 	if (kind === 'hardware') return 'shop.house.hardwareKg';
 	const rails = (wide: string) => `(2 * (frame.outer.width + frame.outer.height) - 4 * ${wide})`;
@@ -74,14 +75,14 @@ export function partOf(part: string, job: Decided, window: Window, frame?: Frame
 		const wide = '(frame.section.face - frame.section.lip)';
 		return `${wide} * job.frame.deepen * ${rails(wide)} * frame.section.density / 1000000000`;
 	}
-	return FRAMES[job.frame!.kind].kgSays;
+	return FRAMES[there(job.frame, 'frame').kind].kgSays;
 }
 
 /** Explains every figure of Hang. */
 export function whyHang(why: Why, hang: Hang, job: Decided): void {
 	const explain = explainer(why);
 	explain('hang.drop', job.hang.drop === null ? 'frame.outer.height * job.hang.dropShare' : 'job.hang.drop', 'hang#drop');
-	const { insetSays, wood } = FRAMES[job.frame!.kind];
+	const { insetSays, wood } = FRAMES[there(job.frame, 'frame').kind];
 	explain('hang.inset', wood && job.hang.strip ? `max(${insetSays}, shop.house.woodForScrew)` : insetSays, 'hang#inset');
 	const bears = hang.wire ? 'hang.pullN / shop.house.gravity' : 'mass.kg';
 	if (hang.pilot !== undefined) explain('hang.pilot', `shop.rings[${hang.ring}].screw * shop.house.pilotShare`, 'hang#inset');

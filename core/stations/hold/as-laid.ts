@@ -8,6 +8,7 @@ import type { Sight } from '../../rule/sights.ts';
 import { tidy } from '../../units/round.ts';
 import type { Curve } from '../../figures/window.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 /** Guide stops are set with the mat's back up: what is at the right from the front lies at the left. */
 export function fromBack<T extends Sides>({ top, right, bottom, left }: T): Sides {
@@ -35,7 +36,7 @@ export function laidOn(plan: Pick<Figures, 'window'>, job: Decided, { opening, m
 	return {
 		board,
 		backUp: true,
-		left: tidy(plan.window!.pack.width - placement.left - measure.largest.width),
+		left: tidy(there(plan.window, 'window').pack.width - placement.left - measure.largest.width),
 		top: placement.top
 	};
 }
@@ -54,7 +55,9 @@ export function staysFaceUp({ piece }: Decided): boolean {
 
 /** Hinge centres from the sheet's left as it lies: with its back up they count from what is its right from the front, in that order. */
 export function hingesAsLaid(job: Decided, { hold, piece }: Sight): number[] {
-	if (staysFaceUp(job)) return hold!.places;
-	const width = piece.readings!.top;
-	return hold!.places.map((place) => width - place).reverse();
+	if (staysFaceUp(job)) return there(hold, 'hold').places;
+	const width = there(piece.readings, 'readings').top;
+	return there(hold, 'hold')
+		.places.map((place) => width - place)
+		.reverse();
 }

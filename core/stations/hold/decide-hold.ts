@@ -8,6 +8,7 @@ import { material, type FromHouse } from '../../job/material.ts';
 import { isHinge, type HoldKind } from '../../job/hold-kinds.ts';
 import type { HoldChoice } from '../../job/hold-choice.ts';
 import { HOLDS } from './kinds/all.ts';
+import { nth } from '../../units/there.ts';
 
 export function decideHold(
 	job: Job,
@@ -74,7 +75,7 @@ function checkPlaces(places: number[], kind: HoldKind, count: number | undefined
 	if ((job.window?.openings?.length ?? 0) > 1)
 		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Remove them.' });
 	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Give at least one place, or leave them out.' });
-	const back = places.findIndex((place, index) => index > 0 && place <= places[index - 1]!);
+	const back = places.findIndex((place, index) => index > 0 && place <= nth(places, index - 1));
 	if (back > 0)
 		faults.push({
 			path: `hold.places[${back}]`,

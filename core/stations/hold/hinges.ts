@@ -14,6 +14,7 @@ import { showWithUnit, type Reader } from '../../units/show.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { EdgePlaces, TopHold, Hinges } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
+import { nth } from '../../units/there.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';
@@ -69,7 +70,7 @@ function shortened(usual: number, room: number): number {
 
 /** Narrower where two would meet, as on a sheet of 90 mm, and lower where little board lies above; never narrower than its tab. */
 function crossOf(places: number[], tab: number, above: number, house: House, how: TopHold): Size {
-	const apart = Math.min(...places.slice(1).map((place, index) => place - places[index]!));
+	const apart = Math.min(...places.slice(1).map((place, index) => place - nth(places, index)));
 	const width = how === 'strip' ? tab : Math.max(tab, Math.min(house.crossWidth, apart - house.crossApart));
 	return { width, height: shortened(house.crossHeight, above - house.crossInside) };
 }
@@ -94,13 +95,13 @@ function checkPlaces(places: number[], tab: number, width: number, reader: Reade
 				at,
 				`A hinge ${said(tab)} wide has its centre between ${said(tab / 2)} and ${said(width - tab / 2)} from the left of this sheet.`
 			);
-		if (index > 0 && place - places[index - 1]! < tab - 1e-6)
+		if (index > 0 && place - nth(places, index - 1) < tab - 1e-6)
 			fail(at, `This hinge lies over the one before it: set them ${said(tab)} apart or more.`);
 	}
 }
 
 /** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge must tear before the sheet. */
 export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
-	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? tissues.at(-1)!;
+	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? nth(tissues, -1);
 	return chosen <= grammage / 2 ? chosen : null;
 }

@@ -4,6 +4,7 @@
  */
 import type { Point, SideName } from '../../geometry/shapes.ts';
 import type { Measure } from '../../figures/measure.ts';
+import { nth } from '../../units/there.ts';
 
 /** Corners from top-left clockwise. */
 export function ownCorners({ outline }: Pick<Measure, 'outline'>): [Point, Point, Point, Point] {
@@ -32,12 +33,12 @@ export function pointOn(measure: Pick<Measure, 'outline'>, side: SideName, along
 /** A triangle in a corner, its legs along the two edges that meet there. @param corner 0 top-left, then clockwise */
 export function cornerOn(measure: Pick<Measure, 'outline'>, corner: number, leg: number): Point[] {
 	const corners = ownCorners(measure);
-	const at = corners[corner]!;
+	const at = nth(corners, corner);
 	const toward = (other: Point): Point => {
 		const length = Math.hypot(other.x - at.x, other.y - at.y);
 		return { x: at.x + ((other.x - at.x) * leg) / length, y: at.y + ((other.y - at.y) * leg) / length };
 	};
-	return [at, toward(corners[(corner + 1) % 4]!), toward(corners[(corner + 3) % 4]!)];
+	return [at, toward(nth(corners, (corner + 1) % 4)), toward(nth(corners, (corner + 3) % 4))];
 }
 
 export function edgeLength(measure: Pick<Measure, 'outline'>, side: SideName): number {

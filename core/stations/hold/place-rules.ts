@@ -20,6 +20,7 @@ import { topHold } from './hinges.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
 import { hiddenReach } from './strips.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
+import { known, nth, there } from '../../units/there.ts';
 
 const WORDS: Record<Contact['what'], string> = {
 	hinge: 'A hinge',
@@ -102,7 +103,12 @@ function offBoard(context: Context, sight: Held): Case[] {
 	}));
 	if (!isThere(job, float)) {
 		const board = houseBoard(job.aim, job.piece.proteinOrDye);
-		const underMat = remedy(context, `An under-mat of ${inSentence(shop.boards[board]!.name)}`, ['guard', 'underMat'], board);
+		const underMat = remedy(
+			context,
+			`An under-mat of ${inSentence(known(shop.boards, board).name)}`,
+			['guard', 'underMat'],
+			board
+		);
 		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
 	}
 	// A sheet that reaches past its boards has that finding.
@@ -118,9 +124,12 @@ function offBoard(context: Context, sight: Held): Case[] {
 			}
 		];
 	}
-	const half = (hold.kind === 't-hinge' ? hold.cross!.width : hold.size.width) / 2;
-	const [first, last] = [hold.places[0]!, hold.places.at(-1)!];
-	const beyond = Math.max(half - first - opening.placement.left, opening.placement.left + last + half - plan.window!.pack.width);
+	const half = (hold.kind === 't-hinge' ? there(hold.cross, 'cross').width : hold.size.width) / 2;
+	const [first, last] = [nth(hold.places, 0), nth(hold.places, -1)];
+	const beyond = Math.max(
+		half - first - opening.placement.left,
+		opening.placement.left + last + half - there(plan.window, 'window').pack.width
+	);
 	if (beyond > SAME)
 		return [
 			{
@@ -129,7 +138,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 				remedies: hold.kind === 't-hinge' ? kinds : []
 			}
 		];
-	const apart = Math.min(Infinity, ...hold.places.slice(1).map((place, index) => place - hold.places[index]!));
+	const apart = Math.min(Infinity, ...hold.places.slice(1).map((place, index) => place - nth(hold.places, index)));
 	if (apart >= hold.size.width - SAME) return [];
 	const count = Math.max(1, Math.floor((last - first) / (hold.size.width + shop.house.crossApart)) + 1);
 	return [
@@ -163,7 +172,7 @@ function movedOff(context: Context, sight: Held): Remedy[] {
 	if (sight.number !== null || sight.hold.others) return [];
 	const places = clearPlaces(sight, context.job.step);
 	if (!places) return [];
-	const moved = sight.hold.places.filter((place, index) => Math.abs(place - places[index]!) > 1e-6).length;
+	const moved = sight.hold.places.filter((place, index) => Math.abs(place - nth(places, index)) > 1e-6).length;
 	return [
 		{
 			label: moved === 1 ? 'Move that hinge beside it' : `Move ${moved} hinges beside it`,
@@ -272,8 +281,8 @@ function tooLittleSlack(context: Context, sight: Held): Case[] {
 }
 
 function slackSays(context: Context, sight: Held, axis: 'width' | 'height'): string {
-	const [slack, moves] = saidBoth(context, sight.hold.slack![axis], sight.movement[axis]);
-	return `${which(sight)}${isNothing(sight.hold.slack![axis]) ? 'No slack' : `${slack} of slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
+	const [slack, moves] = saidBoth(context, there(sight.hold.slack, 'slack')[axis], sight.movement[axis]);
+	return `${which(sight)}${isNothing(there(sight.hold.slack, 'slack')[axis]) ? 'No slack' : `${slack} of slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
 }
 
 function hinges(context: Context): Remedy {

@@ -5,6 +5,7 @@ import { ROOMS, exposureIn, type Exposure, type RoomId } from '../../shop/places
 import { uvShare, yearsToFade } from './years.ts';
 import type { Doubling, Light } from '../../figures/light.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 /** Null while neither a medium nor a class is known. */
 export function planLight(job: Decided, shop: Shop): Light | null {
@@ -32,7 +33,8 @@ export function doublingOf(exposure: Exposure, fade: number, glazing: Glazing, o
 		const good = options
 			.map((option) => ({ option, years: yearsOf(option) }))
 			.filter(({ years }) => years !== null && years >= wanted);
-		return good.sort((one, other) => one.years! - other.years!)[0] as { option: T; years: number } | undefined;
+		return good.sort((one, other) => there(one.years, 'years') - there(other.years, 'years'))[0] as
+			{ option: T; years: number } | undefined;
 	};
 	const other = least(offered, (one) => yearsToFade(exposure, fade, one).years);
 	if (other) found.push({ by: 'glazing', glazing: other.option.id, years: other.years });
@@ -47,7 +49,7 @@ export function doublingOf(exposure: Exposure, fade: number, glazing: Glazing, o
 		found.push({
 			by: 'months',
 			monthsPerYear: months,
-			years: yearsToFade({ ...exposure, monthsPerYear: months }, fade, glazing).years!
+			years: there(yearsToFade({ ...exposure, monthsPerYear: months }, fade, glazing).years, 'years')
 		});
 	// Years go with one over hours and one over light: half of either doubles them.
 	return [...found, { by: 'hours', share: 0.5, years: 2 * now }, { by: 'lux', share: 0.5, years: 2 * now }];

@@ -9,6 +9,7 @@ import { fail } from '../../job/faults.ts';
 import { tidy } from '../../units/round.ts';
 import { likeliestSlip } from './slip.ts';
 import type { Measure } from '../../figures/measure.ts';
+import { nth } from '../../units/there.ts';
 
 /** A sheet this near to square is taken as square. */
 const SQUARE_WITHIN = 0.5;
@@ -70,7 +71,7 @@ function smallerReadings(readings: Readings): Size {
  */
 export function usableShare(outline: Outline, { width, height }: Size): number {
 	const shares = outline.map((from, index) => {
-		const to = outline[(index + 1) % 4]!;
+		const to = nth(outline, (index + 1) % 4);
 		const cross = from.x * to.y - to.x * from.y;
 		return cross / ((Math.abs(to.y - from.y) * width) / 2 + (Math.abs(to.x - from.x) * height) / 2);
 	});

@@ -2,6 +2,7 @@ import type { Context, Rule } from '../../rule/rule.ts';
 import { saidFine } from '../../rule/change.ts';
 import { each } from '../../units/one-or-each.ts';
 import { named, which } from '../../rule/sights.ts';
+import { nth, there } from '../../units/there.ts';
 
 export const measureRules: Rule[] = [
 	{
@@ -51,6 +52,6 @@ function measured({ job, plan }: Context) {
 	return each(plan.measure).map((measure, index) => ({
 		measure,
 		number: job.several ? index + 1 : null,
-		readings: job.pieces[index]!.readings!
+		readings: there(nth(job.pieces, index).readings, 'readings')
 	}));
 }

@@ -3,6 +3,7 @@ import { otherDiagonal, solveDiagonal } from '../../geometry/quadrilateral.ts';
 import type { Readings } from '../../job/decide-piece.ts';
 import { MM_PER_INCH } from '../../units/length.ts';
 import { showNumber } from '../../units/show.ts';
+import { there } from '../../units/there.ts';
 
 type Name = keyof Readings;
 type Guess = { readings: Readings; says: string };
@@ -37,7 +38,7 @@ function* guesses(readings: Readings): Generator<Guess> {
 				says: `Perhaps ${LABEL[one]} and ${LABEL[other]} are swapped.`
 			};
 		}
-		const value = readings[one]!;
+		const value = there(readings[one], 'readings');
 		for (const [factor, says] of [
 			[MM_PER_INCH, 'was read in inches'],
 			[1 / MM_PER_INCH, 'was written in mm and taken for inches'],

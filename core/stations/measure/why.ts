@@ -3,6 +3,7 @@ import { explainer, onAxes, type Why } from '../../rule/why.ts';
 import { SIDES } from '../../geometry/shapes.ts';
 import { growthName } from './movement.ts';
 import type { Measure } from '../../figures/measure.ts';
+import { there } from '../../units/there.ts';
 
 /** Explains every figure of Measure and of the sheet's movement. */
 export function whyMeasure(why: Why, measure: Measure, piece: Piece): void {
@@ -16,7 +17,7 @@ export function whyMeasure(why: Why, measure: Measure, piece: Piece): void {
 		explain(`measure.outline[${corner}].x`, `cornerX(${readings}, measure.diagonals.d1, ${corner})`, 'measure#outline');
 		explain(`measure.outline[${corner}].y`, `cornerY(${readings}, measure.diagonals.d1, ${corner})`, 'measure#outline');
 	}
-	const read = piece.readings!;
+	const read = there(piece.readings, 'readings');
 	const [d1, d2] = (['d1', 'd2'] as const).map((name) =>
 		read[name] === undefined ? `measure.diagonals.${name}` : `${readings}.${name}`
 	);

@@ -5,6 +5,7 @@ import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../../job/patch.ts';
 import { cutDown, isNothing, receiveUp } from '../../units/round.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
+import { known, nth, there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 /** A filler thinner than this is left out instead. */
@@ -65,13 +66,19 @@ export const depthRules: Rule[] = [
 		find: (context) => {
 			const thickness = context.plan.pack?.thickness;
 			const groove = context.job.frame?.groove;
-			if (thickness === undefined || !groove || !hasPoints(context) || context.plan.pack!.clearance! < -SAME) return [];
+			if (
+				thickness === undefined ||
+				!groove ||
+				!hasPoints(context) ||
+				there(there(context.plan.pack, 'pack').clearance, 'clearance') < -SAME
+			)
+				return [];
 			const end = groove.from + groove.width;
 			if (thickness + 1 <= groove.from || thickness >= end) return [];
 			const filler = stockedFiller(
 				context,
 				end + 1 - thickness,
-				context.plan.pack!.clearance! - context.shop.house.roomForPoints,
+				there(there(context.plan.pack, 'pack').clearance, 'clearance') - context.shop.house.roomForPoints,
 				'least'
 			);
 			return [
@@ -168,8 +175,8 @@ function anotherFiller(context: Context, thickness: number, label = 'Filler'): R
 /** The thinnest that whole boards of that kind add up to between two bounds, or boards with another kind beside them; null where none do. */
 function stockedFiller(context: Context, least: number, most: number, take: 'least' | 'most'): number | null {
 	const { shop } = context;
-	const board = shop.boards[fillerBoard(context)]!;
-	const thin = [shop.boards['cotton-4']!, shop.boards['cotton-2']!];
+	const board = known(shop.boards, fillerBoard(context));
+	const thin = [known(shop.boards, 'cotton-4'), known(shop.boards, 'cotton-2')];
 	const heights = [0, 1, 2, 3, 4, 5, 6, 7, 8].flatMap((layers) => [
 		layers * board.thickness,
 		...thin.flatMap(({ thickness }) => [1, 2, 3].map((more) => layers * board.thickness + more * thickness))
@@ -196,7 +203,7 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 	const index = fillers.findIndex((filler) => filler.thickness >= missing - SAME);
 	if (index < 0) return [];
 	// What is left is whole layers of it.
-	const { board, thickness } = fillers[index]!;
+	const { board, thickness } = nth(fillers, index);
 	const left = cutDown(thickness - missing, board.thickness);
 	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
 	return [
@@ -213,12 +220,12 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 function deepened(context: Context, missing: number): Remedy[] {
 	const { frame } = context.job;
 	if (frameKindOf(context.job)?.wood === false) return [];
-	const deepen = receiveUp(frame!.deepen + missing, context.job.step);
+	const deepen = receiveUp(there(frame, 'frame').deepen + missing, context.job.step);
 	if (deepen > context.shop.house.deepenMost) return [];
 	return [
 		remedy(
 			context,
-			`${frame!.deepen > 0 ? `Strips from ${said(context, frame!.deepen)} to` : 'Strips of'} ${said(context, deepen)} glued to the back`,
+			`${there(frame, 'frame').deepen > 0 ? `Strips from ${said(context, there(frame, 'frame').deepen)} to` : 'Strips of'} ${said(context, deepen)} glued to the back`,
 			['frame', 'deepen'],
 			deepen
 		)
@@ -226,7 +233,7 @@ function deepened(context: Context, missing: number): Remedy[] {
 }
 
 function deeperMoulding(context: Context, missing: number): Remedy[] {
-	const { section } = context.job.frame!;
+	const { section } = there(context.job.frame, 'frame');
 	const wanted = section.rabbetDepth + missing - SAME;
 	return mouldingRemedy(
 		context,
@@ -237,7 +244,7 @@ function deeperMoulding(context: Context, missing: number): Remedy[] {
 
 /** They step over a pack that stands proud. */
 function offsetClips(context: Context): Remedy[] {
-	const clearance = context.plan.pack!.clearance!;
+	const clearance = there(there(context.plan.pack, 'pack').clearance, 'clearance');
 	if (frameKindOf(context.job)?.clips || clearance >= 0 || -clearance > context.shop.house.offsetMost) return [];
 	return [remedy(context, 'Offset clips over it', ['frame', 'points'], 'offset-clips')];
 }

@@ -9,6 +9,7 @@ import type { Shop } from '../../shop/shop.ts';
 import { receiveUp, tidy } from '../../units/round.ts';
 import type { Made } from '../../figures/pack.ts';
 import type { Decided } from '../../job/decided.ts';
+import { nth } from '../../units/there.ts';
 
 /** No stack is looked for beyond these layers. */
 const MOST_LAYERS = 24;
@@ -79,7 +80,7 @@ function nearestOf(height: number, boards: readonly Board[], layers: number): { 
 
 /** Boards for a lift: the one that was chosen, else the mat's own first, then what the grade allows beside the piece. */
 export function liftBoards(job: Decided, shop: Shop, index: number): Board[] {
-	const { board, liftBoard } = job.mats[index]!;
+	const { board, liftBoard } = nth(job.mats, index);
 	if (liftBoard) return [liftBoard];
 	return [board, ...stackable(shop, job.aim).filter(({ id }) => id !== board.id)];
 }
@@ -92,7 +93,7 @@ export function stackBeside(height: number, boards: readonly Board[], { piece }:
 
 /** Boards for a filler: its own first, with others to come to the height. */
 export function fillerBoards(job: Decided, shop: Shop, index: number): Board[] {
-	const { board } = job.guard.fillers[index]!;
+	const { board } = nth(job.guard.fillers, index);
 	return [board, ...stackable(shop, job.aim).filter(({ id }) => id !== board.id)];
 }
 

@@ -9,6 +9,7 @@ import { depthRules } from './depth-rules.ts';
 import { sagFlat } from '../sag/sag.ts';
 import { gapNeed } from './pack.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
+import { there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 /** Strips of board can build a lift up to here; more wants a spacer. */
@@ -117,9 +118,12 @@ function notMade(context: Context): Case[] {
 			return about('a filler', `guard.fillers[${index}].thickness`, fillerBoards(job, shop, index), (to) =>
 				remedy(context, `Filler to ${saidFine(context, to)}`, ['guard', 'fillers', index, 'thickness'], to)
 			);
-		if (layer.role === 'spacer' && job.guard.spacer!.material === 'cotton')
+		if (layer.role === 'spacer' && there(job.guard.spacer, 'spacer').material === 'cotton')
 			return about('a spacer', 'guard.spacer', spacerBoards(job, shop), (to) =>
-				remedy(context, `Spacer to ${saidFine(context, to)}`, ['guard', 'spacer'], { ...job.guard.spacer!, thickness: to })
+				remedy(context, `Spacer to ${saidFine(context, to)}`, ['guard', 'spacer'], {
+					...there(job.guard.spacer, 'spacer'),
+					thickness: to
+				})
 			);
 		return [];
 	});
@@ -155,7 +159,7 @@ function liftRemedies(context: Context, by: number): Remedy[] {
 function stifferGlazing(context: Context, gap: number): Remedy[] {
 	const { glazing } = context.job.guard;
 	const { house, glazings } = context.shop;
-	const pack = context.plan.window!.pack;
+	const pack = there(context.plan.window, 'window').pack;
 	return Object.values(glazings)
 		.filter((one) => one.family !== 'none' && !one.withdrawn && one.id !== glazing.id)
 		.filter((one) => one.uvStoppedPercent >= glazing.uvStoppedPercent && sagFlat(one, pack, house.gravity) <= gap)

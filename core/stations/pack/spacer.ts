@@ -13,9 +13,10 @@ import type { Explain } from '../../rule/why.ts';
 import type { Spacer } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 export function planSpacer(job: Decided, { house }: Shop, pack: Size, frame: Frame | null): Spacer {
-	const { thickness, lined } = job.guard.spacer!;
+	const { thickness, lined } = there(job.guard.spacer, 'spacer');
 	const covering = lined ? house.liningThick : 0;
 	const hidden = frame ? frame.section.lip - frame.allowance[wider(frame)] / 2 : Infinity;
 	const thick = thickOf(hidden - covering, house, job.step);
@@ -40,7 +41,7 @@ function wider({ allowance }: Frame): keyof Size {
 }
 
 export function whySpacer(explain: Explain, job: Decided, frame: Frame | null, house: House): void {
-	const { lined } = job.guard.spacer!;
+	const { lined } = there(job.guard.spacer, 'spacer');
 	explain('pack.spacer.high', 'job.guard.spacer.thickness', 'guard#spacers');
 	explain('pack.spacer.covering', lined ? 'shop.house.liningThick' : '0', 'guard#spacers');
 	explain('pack.spacer.lengths.across', 'window.pack.width', 'guard#spacers');

@@ -6,6 +6,7 @@ import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
 import { LAYERS } from '../guard/layers/all.ts';
+import { there } from '../../units/there.ts';
 
 /** Explains every figure of Pack. */
 export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, frame: Frame | null, house: House): void {
@@ -45,7 +46,8 @@ export function whyPack(why: Why, pack: Pack, job: Decided, longest: number, fra
 	if (pack.clearance !== undefined)
 		explain(
 			'pack.clearance',
-			plus(['frame.section.rabbetDepth', ...(job.frame!.deepen > 0 ? ['job.frame.deepen'] : [])]) + ' - pack.thickness',
+			plus(['frame.section.rabbetDepth', ...(there(job.frame, 'frame').deepen > 0 ? ['job.frame.deepen'] : [])]) +
+				' - pack.thickness',
 			'pack#clearance'
 		);
 }

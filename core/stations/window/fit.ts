@@ -4,13 +4,14 @@ import type { Size } from '../../geometry/shapes.ts';
 import { fitted } from './borders.ts';
 import type { PackSize } from '../../shop/pack-sizes.ts';
 import { MM_PER_INCH } from '../../units/length.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** A size of the shop's lists, turned to suit. */
 export type Fitting = { name: string; pack: Size };
 
 /** The size of smallest area in either list, turned to suit, that leaves every border at `least` or more; null when none does. */
 export function smallestPack({ plan, job, shop }: Context, least: number): Fitting | null {
-	const outermost = plan.window!.mats[0]!.opening;
+	const outermost = nth(there(plan.window, 'window').mats, 0).opening;
 	// By the very rounding that the borders will have.
 	const fitting = turnedEachWay(shop.packSizes).filter(
 		({ pack }) => Math.min(...Object.values(fitted(job, outermost, pack))) >= least
@@ -52,5 +53,5 @@ export function wholeInches(pack: Size): Size[] {
 		[across + 1, down],
 		[across, down + 1],
 		[across + 1, down + 1]
-	].map(([width, height]) => ({ width: width! * MM_PER_INCH, height: height! * MM_PER_INCH }));
+	].map(([width, height]) => ({ width: there(width, 'width') * MM_PER_INCH, height: there(height, 'height') * MM_PER_INCH }));
 }

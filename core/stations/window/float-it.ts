@@ -4,6 +4,7 @@ import type { Context, Remedy } from '../../rule/rule.ts';
 import { put } from '../../job/patch.ts';
 import { firstMakeable, liftBoards } from '../pack/made.ts';
 import { receiveUp } from '../../units/round.ts';
+import { known, nth, there } from '../../units/there.ts';
 
 /** How much deeper than it must be a lift may be made, so that boards come to its height. */
 const DEEPER = 6;
@@ -12,12 +13,12 @@ const DEEPER = 6;
 export function floated(context: Context): Remedy[] {
 	const { file, job, shop } = context;
 	const index = job.mats.length - 1;
-	const support = shop.boards[job.aim === 'show' ? 'foam-free' : 'cotton-8']!;
+	const support = known(shop.boards, job.aim === 'show' ? 'foam-free' : 'cotton-8');
 	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
 	// It keeps the air that it has.
-	const air = Math.max(context.plan.pack!.gapNeed, context.plan.pack!.gap);
+	const air = Math.max(there(context.plan.pack, 'pack').gapNeed, there(context.plan.pack, 'pack').gap);
 	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + air;
-	const least = job.mats[index]!.lift + Math.max(0, needs - depth);
+	const least = nth(job.mats, index).lift + Math.max(0, needs - depth);
 	const boards = liftBoards(job, shop, index);
 	const lift = firstMakeable(least, least + DEEPER, job.step, boards, shop.house.madeWithin) ?? receiveUp(least, job.step);
 	const lifted = remedyOfMat(context, '', index, { lift }).patch;

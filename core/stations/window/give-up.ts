@@ -12,6 +12,7 @@
  */
 import { mapSides, SIDES, type Sides } from '../../geometry/shapes.ts';
 import { candidatesOf, clearingsOf, limitOf, SAME, sharedOverlap, type Clearing, type SolveInput } from './sides-asked.ts';
+import { nth } from '../../units/there.ts';
 
 /** The largest windows are enough to choose from. */
 const MOST_SETS = 8;
@@ -22,11 +23,11 @@ type Limit = Sides & { index: number };
 /** @returns sets of zones, by their places in the list: each as small as any, and different; those of the largest windows */
 export function fewestGivenUp(input: SolveInput, asks: readonly number[]): number[][] {
 	const { usable, zones } = input;
-	const hidden = asks.filter((index) => zones[index]!.kind === 'hide');
+	const hidden = asks.filter((index) => nth(zones, index).kind === 'hide');
 	const hides = clearingsOf(input, hidden);
 	const limits: Limit[] = asks
-		.filter((index) => zones[index]!.kind === 'show')
-		.map((index) => ({ index, ...mapSides((side) => limitOf(zones[index]!, side, input)) }));
+		.filter((index) => nth(zones, index).kind === 'show')
+		.map((index) => ({ index, ...mapSides((side) => limitOf(nth(zones, index), side, input)) }));
 	const [lefts, rights, tops, bottoms] = (['left', 'right', 'top', 'bottom'] as const).map((side) =>
 		candidatesOf(input, hidden, side).map(({ value }) => value)
 	) as [number[], number[], number[], number[]];
@@ -43,14 +44,14 @@ export function fewestGivenUp(input: SolveInput, asks: readonly number[]): numbe
 			const open = hides.flatMap((hide, at) => (left < hide.left - SAME && right < hide.right - SAME ? [at] : []));
 			if (limits.length - shows.length > best.least) continue;
 			losses.fill(0);
-			for (const at of shows) mark(losses, covers[at]!, bottoms.length, -1);
-			for (const at of open) mark(losses, clears[at]!, bottoms.length, 1);
+			for (const at of shows) mark(losses, nth(covers, at), bottoms.length, -1);
+			for (const at of open) mark(losses, nth(clears, at), bottoms.length, 1);
 			sumFromTheFarCorner(losses, tops.length, bottoms.length);
 			for (let row = 0; row < tops.length; row += 1) {
 				for (let column = 0; column < bottoms.length; column += 1) {
-					const loss = limits.length + losses[row * (bottoms.length + 1) + column]!;
+					const loss = limits.length + nth(losses, row * (bottoms.length + 1) + column);
 					if (loss > best.least) continue;
-					const sides = { top: tops[row]!, right, bottom: bottoms[column]!, left };
+					const sides = { top: nth(tops, row), right, bottom: nth(bottoms, column), left };
 					const height = usable.height - sides.top - sides.bottom;
 					if (height <= 0) break;
 					if (!best.wants(loss, width * height)) continue;
@@ -70,7 +71,9 @@ function firstPast(candidates: readonly number[], value: number): number {
 
 /** A block that reaches from the first corner to just before a place. */
 function mark(table: Int32Array, [row, column]: readonly [number, number], columns: number, by: number): void {
-	if (row > 0 && column > 0) table[(row - 1) * (columns + 1) + column - 1]! += by;
+	if (row === 0 || column === 0) return;
+	const at = (row - 1) * (columns + 1) + column - 1;
+	table[at] = nth(table, at) + by;
 }
 
 function sumFromTheFarCorner(table: Int32Array, rows: number, columns: number): void {
@@ -79,8 +82,8 @@ function sumFromTheFarCorner(table: Int32Array, rows: number, columns: number): 
 		let along = 0;
 		for (let column = columns - 1; column >= 0; column -= 1) {
 			const at = row * stride + column;
-			along += table[at]!;
-			table[at] = along + table[at + stride]!;
+			along += nth(table, at);
+			table[at] = along + nth(table, at + stride);
 		}
 	}
 }
@@ -125,7 +128,7 @@ class Sets {
 		if (this.#found.size < MOST_SETS) return;
 		const sorted = [...this.#found.entries()].sort((one, other) => other[1].area - one[1].area);
 		for (const [gone] of sorted.slice(MOST_SETS)) this.#found.delete(gone);
-		this.#smallest = sorted[Math.min(sorted.length, MOST_SETS) - 1]![1].area;
+		this.#smallest = nth(sorted, Math.min(sorted.length, MOST_SETS) - 1)[1].area;
 	}
 
 	sets(): number[][] {

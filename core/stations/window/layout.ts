@@ -3,6 +3,7 @@ import type { Place, Rect, Sides, Size } from '../../geometry/shapes.ts';
 import type { Grid } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import { showNearest, tidy } from '../../units/round.ts';
+import { nth } from '../../units/there.ts';
 
 export type Layout = {
 	/** Places of the narrowest edges of the mat nearest the piece. */ at: Place[];
@@ -12,10 +13,10 @@ export type Layout = {
 type LayoutInput = { openings: Size[]; places: (Place | null)[]; grid: Grid | null; step: number };
 
 export function layOut({ openings, places, grid, step }: LayoutInput): Layout {
-	if (openings.length === 1) return { at: [{ left: 0, top: 0 }], block: openings[0]! };
+	if (openings.length === 1) return { at: [{ left: 0, top: 0 }], block: nth(openings, 0) };
 	const at = grid ? inGrid(openings, grid, step) : freely(places as Place[], step);
 	const end = (one: 'left' | 'top', size: 'width' | 'height') =>
-		tidy(Math.max(...at.map((place, index) => place[one] + openings[index]![size])));
+		tidy(Math.max(...at.map((place, index) => place[one] + nth(openings, index)[size])));
 	return { at, block: { width: end('left', 'width'), height: end('top', 'height') } };
 }
 
@@ -42,8 +43,8 @@ function inGrid(openings: Size[], grid: Grid, step: number): Place[] {
 	return openings.map((opening, index) => {
 		const { column, row } = cell(index);
 		return {
-			left: tidy(lefts[column]! + showNearest((widths[column]! - opening.width) / 2, step)),
-			top: tidy(tops[row]! + showNearest((heights[row]! - opening.height) / 2, step))
+			left: tidy(nth(lefts, column) + showNearest((nth(widths, column) - opening.width) / 2, step)),
+			top: tidy(nth(tops, row) + showNearest((nth(heights, row) - opening.height) / 2, step))
 		};
 	});
 }
@@ -54,7 +55,7 @@ function inGrid(openings: Size[], grid: Grid, step: number): Place[] {
  */
 export function keepApart(layout: Layout, openings: Size[], wider: Sides, grid: boolean): void {
 	const holes = openings.map((opening, index): Rect => {
-		const place = layout.at[index]!;
+		const place = nth(layout.at, index);
 		return {
 			left: place.left - wider.left,
 			top: place.top - wider.top,
@@ -64,7 +65,7 @@ export function keepApart(layout: Layout, openings: Size[], wider: Sides, grid: 
 	});
 	for (const [index, one] of holes.entries()) {
 		for (let next = index + 1; next < holes.length; next += 1) {
-			if (between(one, holes[next]!) > 1e-6) continue;
+			if (between(one, nth(holes, next)) > 1e-6) continue;
 			fail(
 				grid ? 'window.grid.gutter' : `window.openings[${next}].at`,
 				`Window ${index + 1} and window ${next + 1} run into each other in the front mat. Set them farther apart${wider.left > 0 ? ', or make the reveals smaller' : ''}.`

@@ -4,11 +4,12 @@ import { houseSetback } from './mats.ts';
 import type { Context } from '../../rule/rule.ts';
 import { openingsOf } from '../../figures/window.ts';
 import type { Figures } from '../../figures.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** Whether the borders leave room for strips behind a mat, with the overlap as it is or as it would be. */
 export function hasRoomForLift({ job, shop, plan }: Context, index: number, overlaps = overlapsOf(plan)): boolean {
-	const setback = job.mats[index]!.setback ?? houseSetback(index, job, shop.house, overlaps);
-	return Math.min(...Object.values(plan.window!.mats[index]!.border)) > setback + job.step;
+	const setback = nth(job.mats, index).setback ?? houseSetback(index, job, shop.house, overlaps);
+	return Math.min(...Object.values(nth(there(plan.window, 'window').mats, index).border)) > setback + job.step;
 }
 
 /** Overlaps of all windows; a float has none. */

@@ -9,6 +9,7 @@ import { showWithUnit } from '../../units/show.ts';
 import type { Layout } from './layout.ts';
 import type { Curve, Hole, MatPlan } from '../../figures/window.ts';
 import type { Decided } from '../../job/decided.ts';
+import { nth } from '../../units/there.ts';
 
 export type Laid = {
 	borders: Sides[];
@@ -22,16 +23,16 @@ export type Laid = {
 
 export function planMat(index: number, job: Decided, shop: Shop, laid: Laid): MatPlan {
 	const { borders, reveals, pack } = laid;
-	const mat = job.mats[index]!;
-	const border = borders[index]!;
+	const mat = nth(job.mats, index);
+	const border = nth(borders, index);
 	const bevel = mat.board.thickness;
 	const opening = inside(pack, border);
 	const plan: MatPlan = { opening, border, stop: stopOf(border, job, index), blank: pack };
 	const shapes = job.windows.map(({ shape }) => shape);
 	if (job.several) plan.holes = shapes.map((shape, at) => holeOf(at, shape, index, job, laid));
-	else if (shapes[0] !== 'rectangle') plan.curve = curveOf(shapes[0]!, border, opening);
+	else if (shapes[0] !== 'rectangle') plan.curve = curveOf(nth(shapes, 0), border, opening);
 	if (index > 0)
-		plan.seen = mapSides((side) => tidy(mat.bevel === 'reverse' ? reveals[index]![side] : reveals[index]![side] - bevel));
+		plan.seen = mapSides((side) => tidy(mat.bevel === 'reverse' ? nth(reveals, index)[side] : nth(reveals, index)[side] - bevel));
 	const lift = mat.lift > 0 ? liftStrips(index, job, shop, laid) : undefined;
 	if (lift) plan.lift = lift;
 	if (mat.print) {
@@ -53,7 +54,7 @@ export function printNeeds(ends: 'beyond-blank' | 'under-lip' | 'at-sight', past
 
 /** Cut from the back: the narrowest edge of a reverse bevel lies on the face, so the line on the back stands t nearer to the edge. */
 function stopOf(border: Sides, job: Decided, index: number): Sides {
-	const mat = job.mats[index]!;
+	const mat = nth(job.mats, index);
 	return mapSides((side) => tidy(mat.bevel === 'reverse' ? border[side] - mat.board.thickness : border[side]));
 }
 
@@ -61,9 +62,9 @@ function stopOf(border: Sides, job: Decided, index: number): Sides {
 function holeOf(at: number, shape: WindowShape, index: number, job: Decided, laid: Laid): Hole {
 	const wider = laid.reveals.slice(index + 1);
 	const more = mapSides((side) => wider.reduce((sum, reveal) => sum + reveal[side], 0));
-	const place = laid.layout.at[at]!;
-	const size = laid.sizes[at]!;
-	const last = laid.borders.at(-1)!;
+	const place = nth(laid.layout.at, at);
+	const size = nth(laid.sizes, at);
+	const last = nth(laid.borders, -1);
 	const left = last.left + place.left - more.left;
 	const top = last.top + place.top - more.top;
 	const opening = { width: tidy(size.width + more.left + more.right), height: tidy(size.height + more.top + more.bottom) };
@@ -98,12 +99,12 @@ function inside(pack: Size, border: Sides): Size {
 /** Two uprights as high as the pack, two cross strips between them; set back from the mat's narrowest edge. */
 function liftStrips(index: number, job: Decided, { house }: Shop, laid: Laid): MatPlan['lift'] {
 	const { borders, pack } = laid;
-	const mat = job.mats[index]!;
+	const mat = nth(job.mats, index);
 	const setback = mat.setback ?? houseSetback(index, job, house, laid.overlaps);
 	// A frame that is too small has its own finding; the narrowest strip stands for one that has no room there.
-	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(borders[0]!)) < house.fitBorderLeast;
+	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(nth(borders, 0))) < house.fitBorderLeast;
 	const width = mapSides((side) =>
-		tidy(tooSmall ? Math.max(job.step, borders[index]![side] - setback) : borders[index]![side] - setback)
+		tidy(tooSmall ? Math.max(job.step, nth(borders, index)[side] - setback) : nth(borders, index)[side] - setback)
 	);
 	if (Math.min(...Object.values(width)) <= 0) noRoomForLift(index, mat.setback, setback, job);
 	const between = tidy(pack.width - width.left - width.right);

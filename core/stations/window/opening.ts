@@ -11,6 +11,7 @@ import type { SolveInput } from './sides-asked.ts';
 import { canSolve, solveWindow, type Solved } from './solve.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening } from '../../figures/window.ts';
+import { nth } from '../../units/there.ts';
 
 export type OpeningInput = {
 	piece: Piece;
@@ -119,7 +120,7 @@ function solved(input: OpeningInput): Found {
 		sees: seenBy(overlap, opening, measure.usable),
 		solved: sides,
 		solvedBy: zonesBy(found.by, piece),
-		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => piece.zones[index]!.id)) } : {})
+		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => nth(piece.zones, index).id)) } : {})
 	};
 }
 
@@ -152,7 +153,7 @@ function solveInput({ piece, measure, mat, house, step }: SolveSubject, least: S
 }
 
 function zonesBy(by: Solved['by'], { zones }: Piece): Record<SideName, string | null> {
-	const name = (side: SideName) => (by[side] === null ? null : zones[by[side]]!.id);
+	const name = (side: SideName) => (by[side] === null ? null : nth(zones, by[side]).id);
 	return { top: name('top'), right: name('right'), bottom: name('bottom'), left: name('left') };
 }
 

@@ -12,6 +12,7 @@ import { roomFor } from './shape.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Hold } from '../../figures/hold.ts';
+import { there } from '../../units/there.ts';
 
 export type Limit = {
 	axis: keyof Size;
@@ -46,14 +47,17 @@ export function limitsOf(subject: Subject): Limit[] {
 }
 
 function edgeLimit(axis: keyof Size, side: SideName, { opening, mat }: Subject): Limit {
-	const bevel = hiddenByBevel(mat!);
+	const bevel = hiddenByBevel(there(mat, 'mat'));
 	const of = `window.overlap.${side}`;
-	const less = bevel > 0 ? ` - shop.boards[${mat!.board.id}].thickness` : '';
+	const less = bevel > 0 ? ` - shop.boards[${there(mat, 'mat').board.id}].thickness` : '';
 	return {
 		axis,
 		by: { edge: side },
-		free: { mm: opening.overlap![side], of },
-		right: { mm: opening.overlap![side] - bevel - opening.least![side], of: `${of}${less} - window.least.${side}` }
+		free: { mm: there(opening.overlap, 'overlap')[side], of },
+		right: {
+			mm: there(opening.overlap, 'overlap')[side] - bevel - there(opening.least, 'least')[side],
+			of: `${of}${less} - window.least.${side}`
+		}
 	};
 }
 
@@ -108,7 +112,10 @@ function holdLimits(axis: keyof Size, { opening, choice, measure, hold }: Subjec
 	}
 	return (hold.strips ?? []).flatMap(({ side, reach }, index): Limit[] => {
 		if (axisOf(side) !== axis) return [];
-		const spare = { mm: opening.overlap![side] - reach, of: `window.overlap.${side} - hold.strips[${index}].reach` };
+		const spare = {
+			mm: there(opening.overlap, 'overlap')[side] - reach,
+			of: `window.overlap.${side} - hold.strips[${index}].reach`
+		};
 		return [{ axis, by: { hold: 'strip' }, free: spare, right: spare }];
 	});
 }

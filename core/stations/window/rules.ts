@@ -11,6 +11,7 @@ import { hiddenByBevel } from './opening.ts';
 import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
 import { overlapsOf } from './lift-room.ts';
 import { windowKeys } from '../../job/keys.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** Figures that differ by less than this are the same. */
 const SAME = 1e-6;
@@ -164,7 +165,7 @@ export const windowRules: Rule[] = [
 		fixes: 'A printed area that reaches past the blank.',
 		find: (context) =>
 			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
-				const printed = context.job.mats[index]!.print;
+				const printed = nth(context.job.mats, index).print;
 				if (!mat.print || !printed) return [];
 				const { needs } = mat.print;
 				if (printed.width >= needs.width - SAME && printed.height >= needs.height - SAME) return [];
@@ -182,9 +183,9 @@ export const windowRules: Rule[] = [
 
 /** The narrowest reveal of a mat as it is cut. */
 function revealOf({ plan }: Context, index: number): number {
-	const { mats } = plan.window!;
+	const { mats } = there(plan.window, 'window');
 	if (index === 0) return 0;
-	return Math.min(...SIDES.map((side) => mats[index]!.border[side] - mats[index - 1]!.border[side]));
+	return Math.min(...SIDES.map((side) => nth(mats, index).border[side] - nth(mats, index - 1).border[side]));
 }
 
 function sights({ job, plan }: Context): Sight[] {
@@ -194,15 +195,15 @@ function sights({ job, plan }: Context): Sight[] {
 /** More overlap on each side that has less than the sheet's movement asks for. */
 function thinCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
-	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
-	const thin = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	const bevel = hiddenByBevel(nth(context.job.mats, -1));
+	const thin = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
 	if (thin.length === 0) return [];
 	const wider = Object.fromEntries(
-		thin.map((side) => [side, receiveUp(least![side] + bevel, context.job.step)])
+		thin.map((side) => [side, receiveUp(there(least, 'least')[side] + bevel, context.job.step)])
 	) as Partial<Sides>;
-	const side = thin[0]!;
-	const covers = overlap![side] - bevel;
-	const [has, needs] = saidBoth(context, covers, least![side]);
+	const side = nth(thin, 0);
+	const covers = there(overlap, 'overlap')[side] - bevel;
+	const [has, needs] = saidBoth(context, covers, there(least, 'least')[side]);
 	return [
 		{
 			says: `${which(sight)}The mat covers ${covers > 0 && !isNothing(covers) ? has : 'nothing'} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
@@ -215,20 +216,28 @@ function thinCase(context: Context, sight: Sight): Case[] {
 /** A smaller reveal, as far as there is paper. */
 function noPaperCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
-	const bevel = hiddenByBevel(context.job.mats.at(-1)!);
-	const short = SIDES.filter((side) => overlap![side] - bevel < least![side] - SAME);
+	const bevel = hiddenByBevel(nth(context.job.mats, -1));
+	const short = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
 	if (short.length === 0) return [];
-	const side = short.reduce((worst, next) => (overlap![next] - least![next] < overlap![worst] - least![worst] ? next : worst));
+	const side = short.reduce((worst, next) =>
+		there(overlap, 'overlap')[next] - there(least, 'least')[next] <
+		there(overlap, 'overlap')[worst] - there(least, 'least')[worst]
+			? next
+			: worst
+	);
 	const smaller = Object.fromEntries(
 		short.map((one) => [
 			one,
-			cutDown(sight.choice.reveal[one] - (least![one] + bevel - overlap![one]) - context.job.step / 2, context.job.step)
+			cutDown(
+				sight.choice.reveal[one] - (there(least, 'least')[one] + bevel - there(overlap, 'overlap')[one]) - context.job.step / 2,
+				context.job.step
+			)
 		])
 	) as Partial<Sides>;
 	const possible = Object.values(smaller).every((length) => length >= 0);
-	const left = overlap![side] - bevel;
-	const [has, needs] = saidBoth(context, left, least![side]);
-	const ends = overlap![side];
+	const left = there(overlap, 'overlap')[side] - bevel;
+	const [has, needs] = saidBoth(context, left, there(least, 'least')[side]);
+	const ends = there(overlap, 'overlap')[side];
 	const says =
 		ends < 0 && !isNothing(ends)
 			? `The paper ends ${said(context, -ends)} inside the window`
@@ -278,15 +287,15 @@ function sheetsOverlap(context: Context): Case[] {
 function setbackCase(context: Context, index: number): Case[] {
 	const { house } = context.shop;
 	const { window } = context.plan;
-	const lift = window!.mats[index]!.lift;
+	const lift = nth(there(window, 'window').mats, index).lift;
 	if (!lift) return [];
-	const nearest = index === window!.mats.length - 1;
+	const nearest = index === there(window, 'window').mats.length - 1;
 	const covered = overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap));
 	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
 	const least = Math.max(house.setbackLeast, beyondSheet);
 	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
 	// A setback that nobody typed is not to blame: so wide an overlap leaves a lift no place.
-	if (context.job.mats[index]!.setback === null)
+	if (nth(context.job.mats, index).setback === null)
 		return [
 			{
 				says: `Behind mat ${index + 1} a lift has no good place: it clears the sheet ${leastSaid(context, least)} from the window, and farther back than ${mostSaid(context, house.setbackMost)} the mat sags.`,
@@ -294,7 +303,7 @@ function setbackCase(context: Context, index: number): Case[] {
 			}
 		];
 	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
-	const narrowest = Math.min(...Object.values(window!.mats[index]!.border));
+	const narrowest = Math.min(...Object.values(nth(there(window, 'window').mats, index).border));
 	const possible = wanted <= house.setbackMost && wanted < narrowest;
 	return [
 		{

@@ -5,6 +5,7 @@
 import { mapSides, type Rect, type SideName, type Sides } from '../../geometry/shapes.ts';
 import type { Zone } from '../../job/decide-piece.ts';
 import { cutDown } from '../../units/round.ts';
+import { nth } from '../../units/there.ts';
 
 /** Lengths that differ by less than this are the same. */
 export const SAME = 1e-6;
@@ -28,11 +29,11 @@ export type Candidate = { value: number; by: number | null };
 export function candidatesOf(input: SolveInput, hides: readonly number[], side: SideName): Candidate[] {
 	const list: Candidate[] = [{ value: input.least[side], by: null }];
 	for (const index of hides) {
-		const value = clearing(input.zones[index]!, side, input);
+		const value = clearing(nth(input.zones, index), side, input);
 		if (value > input.least[side] + SAME) list.push({ value, by: index });
 	}
 	list.sort((one, other) => one.value - other.value);
-	return list.filter(({ value }, index) => index === 0 || value > list[index - 1]!.value + SAME);
+	return list.filter(({ value }, index) => index === 0 || value > nth(list, index - 1).value + SAME);
 }
 
 /** The overlap at which each side clears a zone. */
@@ -41,7 +42,7 @@ export type Clearing = Sides & { index: number };
 /** Those of the zones that must be hidden, by the top that clears them, the least first. */
 export function clearingsOf(input: SolveInput, hides: readonly number[]): Clearing[] {
 	return hides
-		.map((index) => ({ index, ...mapSides((side) => clearing(input.zones[index]!, side, input)) }))
+		.map((index) => ({ index, ...mapSides((side) => clearing(nth(input.zones, index), side, input)) }))
 		.sort((one, other) => one.top - other.top);
 }
 

@@ -11,6 +11,7 @@ import { allowanceIn } from '../frame/frame.ts';
 import { smallestPack } from './fit.ts';
 import { houseSetback } from './mats.ts';
 import { overlapsOf } from './lift-room.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** Figures that differ by less than this are the same. */
 const SAME = 1e-6;
@@ -83,7 +84,7 @@ export const sizeRules: Rule[] = [
 			if (!window) return [];
 			if (window.mats.length === 0) return pieceTooLarge(context);
 			if (context.job.borders.way !== 'fit') return [];
-			const { border } = window.mats[0]!;
+			const { border } = nth(window.mats, 0);
 			const side = SIDES.reduce((least, next) => (border[next] < border[least] ? next : least));
 			if (border[side] >= house.fitBorderLeast - SAME) return [];
 			const larger = context.job.borders.pack
@@ -145,7 +146,7 @@ function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 		const across = axis === 'width' ? 'wide' : 'high';
 		return [
 			{
-				says: `The piece is ${showWithUnit(window!.pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room that it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
+				says: `The piece is ${showWithUnit(there(window, 'window').pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room that it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
 				where: `frame.allowance.${axis}`
 			}
 		];
@@ -167,7 +168,7 @@ function beyondPack({ opening, measure }: Sight, pack: Size): Sides {
 /** A border wider by that much; even and weighted borders move together, and a pack that is given leaves none to widen. */
 export function widerBorder(context: Context, side: SideName, by: number): Remedy[] {
 	const { borders, step } = context.job;
-	const [first] = context.plan.window!.mats;
+	const [first] = there(context.plan.window, 'window').mats;
 	if (borders.way === 'fit' || !first) return [];
 	// From the border as it is cut: what was asked for may have been rounded down to it.
 	const wider = receiveUp(first.border[side] + by, step);
@@ -183,13 +184,13 @@ export function widerBorder(context: Context, side: SideName, by: number): Remed
 
 /** The front border that leaves the strips of every lift a width. */
 function borderForLifts({ job, shop, plan }: Context): number {
-	const { mats } = plan.window!;
+	const { mats } = there(plan.window, 'window');
 	return Math.max(
 		0,
 		...job.mats.map((mat, index) => {
 			if (mat.lift === 0) return 0;
 			const setback = mat.setback ?? houseSetback(index, job, shop.house, overlapsOf(plan));
-			return setback + 2 * job.step - Math.min(...SIDES.map((side) => mats[index]!.border[side] - mats[0]!.border[side]));
+			return setback + 2 * job.step - Math.min(...SIDES.map((side) => nth(mats, index).border[side] - nth(mats, 0).border[side]));
 		})
 	);
 }

@@ -14,6 +14,7 @@ import {
 	type Clearing,
 	type SolveInput
 } from './sides-asked.ts';
+import { nth, there } from '../../units/there.ts';
 
 export type Solved = {
 	/** The sides that the zones gave, before the opening is cut down to the step. */
@@ -60,9 +61,9 @@ function remembering<T>(find: (input: SolveInput) => T): (input: SolveInput) => 
 		const key = JSON.stringify(input);
 		if (!known.has(key)) {
 			known.set(key, find(input));
-			if (known.size > MOST) known.delete(known.keys().next().value!);
+			if (known.size > MOST) known.delete(there(known.keys().next().value, 'value'));
 		}
-		return known.get(key)!;
+		return there(known.get(key), 'get');
 	};
 }
 
@@ -78,8 +79,8 @@ function solveFor(input: SolveInput, asks: number[]): Omit<Solved, 'giveUp'> | n
 	const most: Sides = { top: Infinity, right: Infinity, bottom: Infinity, left: Infinity };
 	const hides: number[] = [];
 	for (const index of asks) {
-		if (zones[index]!.kind === 'hide') hides.push(index);
-		else for (const side of SIDES) most[side] = Math.min(most[side], limitOf(zones[index]!, side, input));
+		if (nth(zones, index).kind === 'hide') hides.push(index);
+		else for (const side of SIDES) most[side] = Math.min(most[side], limitOf(nth(zones, index), side, input));
 	}
 	if (SIDES.some((side) => input.least[side] > most[side] + SAME)) return null;
 	const [lefts, rights, tops, bottoms] = (['left', 'right', 'top', 'bottom'] as const).map((side) =>
@@ -99,7 +100,7 @@ function solveFor(input: SolveInput, asks: number[]): Omit<Solved, 'giveUp'> | n
 			for (const [at, top] of tops.entries()) {
 				// Nor any that begins as low.
 				if (best && width * (usable.height - top.value - input.least.bottom) < best.area - SAME) break;
-				while (low > 0 && bottoms[low - 1]!.value >= needed[at]! - SAME) low -= 1;
+				while (low > 0 && nth(bottoms, low - 1).value >= nth(needed, at) - SAME) low -= 1;
 				const bottom = bottoms[low];
 				if (!bottom) continue;
 				const sides = { top: top.value, right: right.value, bottom: bottom.value, left: left.value };
@@ -125,7 +126,8 @@ function bottomsNeeded(open: readonly Clearing[], tops: readonly Candidate[]): F
 	let most = -Infinity;
 	let next = open.length - 1;
 	for (let at = tops.length - 1; at >= 0; at -= 1) {
-		for (; next >= 0 && open[next]!.top > tops[at]!.value + SAME; next -= 1) most = Math.max(most, open[next]!.bottom);
+		for (; next >= 0 && nth(open, next).top > nth(tops, at).value + SAME; next -= 1)
+			most = Math.max(most, nth(open, next).bottom);
 		needed[at] = most;
 	}
 	return needed;

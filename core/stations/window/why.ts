@@ -11,6 +11,7 @@ import { openingsOf, type PlacedOpening, type Window } from '../../figures/windo
 import type { Frame } from '../../figures/frame.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import { nth, there } from '../../units/there.ts';
 
 type Explain = ReturnType<typeof explainer>;
 
@@ -26,8 +27,8 @@ export function whyOpening(
 	limits: readonly Limit[]
 ): void {
 	const explain = explainer(why);
-	const opening = openingsOf(window)[index]!;
-	const { way } = job.windows[index]!;
+	const opening = nth(openingsOf(window), index);
+	const { way } = nth(job.windows, index);
 	if (job.mats.length === 0) return whyMatless(explain, window, job, frame);
 	if (way === 'float') whyFloat(explain, index, job, opening);
 	else if (way === 'reveal') whyReveal(explain, index, job);
@@ -50,7 +51,7 @@ export function whyOpening(
 		if (opening.tolerance) explain(`window.tolerance.${axis}`, leastOf(limits, axis, 'right'), 'window#tolerance');
 	});
 	for (const [at, { id }] of (opening.zones ?? []).entries()) {
-		const zone = job.pieces[index]!.zones.findIndex((one) => one.id === id);
+		const zone = nth(job.pieces, index).zones.findIndex((one) => one.id === id);
 		explain(`window.zones[${at}].margin`, `zoneMargin(job.piece.zones[${zone}], window.sees, job.window.shape)`, 'window#zones');
 	}
 }
@@ -63,7 +64,7 @@ function leastOf(limits: readonly Limit[], axis: keyof Size, which: 'free' | 'ri
 
 function whyCover(explain: Explain, index: number, job: Decided, opening: PlacedOpening): void {
 	const asked = opening.solved ? 'window.solved' : 'job.window.overlap';
-	const circle = job.windows[index]!.shape === 'circle';
+	const circle = nth(job.windows, index).shape === 'circle';
 	const cut = (axis: keyof Size) => {
 		const [one, other] = SIDES_OF[axis];
 		return `down(measure.usable.${axis} - ${asked}.${one} - ${asked}.${other}, job.step)`;
@@ -99,15 +100,19 @@ function whySolvedAxis(
 ): void {
 	const [one, other] = SIDES_OF[axis];
 	const rest = `measure.usable.${axis} - window.opening.${axis}`;
-	const taken = overlap![one] + overlap![other] - solved![one] - solved![other];
-	if (Math.abs(overlap![one] - solved![one] - taken / 2) < 1e-9) {
+	const taken =
+		there(overlap, 'overlap')[one] +
+		there(overlap, 'overlap')[other] -
+		there(solved, 'solved')[one] -
+		there(solved, 'solved')[other];
+	if (Math.abs(there(overlap, 'overlap')[one] - there(solved, 'solved')[one] - taken / 2) < 1e-9) {
 		const half = `(${rest} - window.solved.${one} - window.solved.${other}) / 2`;
 		for (const side of [one, other]) explain(`window.overlap.${side}`, `window.solved.${side} + ${half}`, 'window#solve');
 		return;
 	}
 	// The side whose zone bounds it moves less than its half.
-	const [bound, free] = overlap![one] - solved![one] < taken / 2 ? [one, other] : [other, one];
-	const shows = job.pieces[index]!.zones.flatMap((zone, at) =>
+	const [bound, free] = there(overlap, 'overlap')[one] - there(solved, 'solved')[one] < taken / 2 ? [one, other] : [other, one];
+	const shows = nth(job.pieces, index).zones.flatMap((zone, at) =>
 		zone.kind === 'show' ? [limitOf(`job.piece.zones[${at}]`, bound)] : []
 	);
 	explain(`window.overlap.${bound}`, `max(window.solved.${bound}, min(${shows.join(', ')}))`, 'window#solve');
@@ -120,10 +125,10 @@ function limitOf(zone: string, side: SideName): string {
 }
 
 function solvedSide(side: SideName, index: number, job: Decided, opening: PlacedOpening): string {
-	const by = opening.solvedBy![side];
-	const zone = job.pieces[index]!.zones.findIndex(({ id }) => id === by);
+	const by = there(opening.solvedBy, 'solved by')[side];
+	const zone = nth(job.pieces, index).zones.findIndex(({ id }) => id === by);
 	if (by !== null) return `${distance(`job.piece.zones[${zone}]`, side, 'far')} + shop.house.hideZoneMargin`;
-	const mat = job.mats.at(-1)!;
+	const mat = nth(job.mats, -1);
 	return hiddenByBevel(mat) > 0 ? `window.least.${side} + shop.boards[${mat.board.id}].thickness` : `window.least.${side}`;
 }
 
@@ -140,7 +145,7 @@ function whyReveal(explain: Explain, index: number, job: Decided): void {
 		const [one, other] = SIDES_OF[axis];
 		return `(job.piece.image.${axis} + job.window.reveal.${one} + job.window.reveal.${other})`;
 	};
-	const circle = job.windows[index]!.shape === 'circle';
+	const circle = nth(job.windows, index).shape === 'circle';
 	onAxes((axis) => {
 		const [one, other] = SIDES_OF[axis];
 		const nearest = (of: keyof Size) => `nearest(${asked(of)}, job.step)`;
@@ -161,7 +166,7 @@ function whyReveal(explain: Explain, index: number, job: Decided): void {
 
 function whyFloat(explain: Explain, index: number, job: Decided, { support }: PlacedOpening): void {
 	const free = (axis: keyof Size) => `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
-	const circle = job.windows[index]!.shape === 'circle';
+	const circle = nth(job.windows, index).shape === 'circle';
 	onAxes((axis) => {
 		explain(`window.opening.${axis}`, circle ? `max(${free('width')}, ${free('height')})` : free(axis), 'window#float');
 		explain(`window.sees.${BEFORE[axis]}`, `(measure.largest.${axis} - window.opening.${axis}) / 2`, 'window#float');
@@ -240,7 +245,7 @@ function placeOf(axis: keyof Size, at: number, openings: PlacedOpening[], job: D
 
 function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | null, index: number, house: House): void {
 	const at = `window.mats[${index}]`;
-	const mat = job.mats[index]!;
+	const mat = nth(job.mats, index);
 	const thickness = `shop.boards[${mat.board.id}].thickness`;
 	const reverse = mat.bevel === 'reverse';
 	const last = window.mats.length - 1;
@@ -251,7 +256,7 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 		const wider = reveals(one, index + 1, window.mats.length).concat(reveals(other, index + 1, window.mats.length));
 		explain(`${at}.opening.${axis}`, plus([`window.opening.${axis}`, ...wider]), 'window#mats');
 		explain(`${at}.blank.${axis}`, `window.pack.${axis}`, 'window#mats');
-		for (const [hole, planned] of (window.mats[index]!.holes ?? []).entries()) {
+		for (const [hole, planned] of (nth(window.mats, index).holes ?? []).entries()) {
 			const path = `${at}.holes[${hole}]`;
 			explain(`${path}.opening.${axis}`, plus([`window.openings[${hole}].opening.${axis}`, ...wider]), 'window#several');
 			explain(
@@ -275,7 +280,7 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 				);
 			if (planned.curve) whyCurve(explain, path, axis, planned.curve.radius !== undefined);
 		}
-		const { curve, print } = window.mats[index]!;
+		const { curve, print } = nth(window.mats, index);
 		if (curve) whyCurve(explain, at, axis, curve.radius !== undefined);
 		if (!print) return;
 		explain(`${at}.print.needs.${axis}`, printNeeds(axis, mat, frame), 'window#printed');
@@ -300,7 +305,7 @@ function whyMat(explain: Explain, window: Window, job: Decided, frame: Frame | n
 			);
 		}
 	}
-	if (window.mats[index]!.lift) whyLift(explain, at, index, window, job, house);
+	if (nth(window.mats, index).lift) whyLift(explain, at, index, window, job, house);
 }
 
 /** Past the blank's edge; hidden by the lip by as much as a lip must cover; or as large as the sight. */
@@ -328,7 +333,7 @@ function whyCurve(explain: Explain, path: string, axis: keyof Size, arch: boolea
 function whyLift(explain: Explain, at: string, index: number, window: Window, job: Decided, house: House): void {
 	const lift = `${at}.lift`;
 	explain(`${lift}.height`, `job.mats[${index}].lift`, 'window#lift');
-	const asked = job.mats[index]!.setback !== null;
+	const asked = nth(job.mats, index).setback !== null;
 	const covered = openingsOf(window).flatMap(({ overlap }, hole) =>
 		overlap ? SIDES.map((side) => named(window.openings ? hole + 1 : null, `window.overlap.${side}`)) : []
 	);
@@ -340,7 +345,7 @@ function whyLift(explain: Explain, at: string, index: number, window: Window, jo
 		'window#lift'
 	);
 	const { fitBorderLeast } = house;
-	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(window.mats[0]!.border)) < fitBorderLeast;
+	const tooSmall = job.borders.way === 'fit' && Math.min(...Object.values(nth(window.mats, 0).border)) < fitBorderLeast;
 	const wide = (side: SideName) =>
 		tooSmall ? `max(job.step, ${at}.border.${side} - ${lift}.setback)` : `${at}.border.${side} - ${lift}.setback`;
 	for (const side of ['left', 'right'] as const) {

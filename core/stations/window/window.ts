@@ -21,6 +21,7 @@ import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 export type WindowInput = {
 	measures: Measure[];
@@ -37,10 +38,10 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const openings: Opening[] = [];
 	for (const [index, choice] of job.windows.entries()) {
 		const opening = planOpening({
-			piece: job.pieces[index]!,
+			piece: nth(job.pieces, index),
 			choice,
-			measure: before.measures[index]!,
-			movement: before.movements[index]!,
+			measure: nth(before.measures, index),
+			movement: nth(before.movements, index),
 			mat: job.mats.at(-1) ?? null,
 			hangs: isHinge(job.hold.kind),
 			house: shop.house,
@@ -58,12 +59,12 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const layout = layOut({ openings: sizes, places: job.windows.map(({ at }) => at), grid: job.grid, step: job.step });
 	if (openings.length > 1) keepApart(layout, sizes, wider, job.grid !== null);
 	const outermost = grow(layout.block, wider);
-	if (job.mats.length === 0) return matlessWindow(job, openings[0]!, before.readyPack);
+	if (job.mats.length === 0) return matlessWindow(job, nth(openings, 0), before.readyPack);
 	const given = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
 	const asked = bordersOf(job, outermost, given, motifShift(job, openings));
 	const natural = given ?? tidySize(grow(outermost, asked));
 	// What is bought in pairs by size takes the next pair; what is there already takes what it is given.
-	const pack = given ?? (isBoughtInPairs(job) ? nextPair(natural, job.frame!.pairStep) : natural);
+	const pack = given ?? (isBoughtInPairs(job) ? nextPair(natural, there(job.frame, 'frame').pairStep) : natural);
 	const first = grownTo(asked, natural, pack, job.step);
 	const borders = eachBorder(first, reveals);
 	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
@@ -72,11 +73,11 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const mats = job.mats.map((_, index) => planMat(index, job, shop, { borders, reveals, pack, layout, sizes, overlaps }));
 	const placed = openings.map((opening, index) => ({
 		...opening,
-		at: layout.at[index]!,
-		placement: placementOf(opening, layout.at[index]!, borders.at(-1)!)
+		at: nth(layout.at, index),
+		placement: placementOf(opening, nth(layout.at, index), nth(borders, -1))
 	}));
 	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
-	const { at: _, ...only } = placed[0]!;
+	const { at: _, ...only } = nth(placed, 0);
 	return { ...only, mats, pack };
 }
 
@@ -99,8 +100,8 @@ export function seenThrough(window: Window, sight: Size): void {
 	const { pack, placement } = window;
 	window.opening = sight;
 	window.sees = {
-		left: tidy((pack.width - sight.width) / 2 - placement!.left),
-		top: tidy((pack.height - sight.height) / 2 - placement!.top),
+		left: tidy((pack.width - sight.width) / 2 - there(placement, 'placement').left),
+		top: tidy((pack.height - sight.height) / 2 - there(placement, 'placement').top),
 		...sight
 	};
 }
@@ -133,11 +134,11 @@ function checkArches(job: Decided, reveals: Sides[]): void {
 
 /** How far the motif's middle lies from the window's. */
 function motifShift(job: Decided, openings: Opening[]): Shift {
-	const { motif } = job.pieces[0]!;
+	const { motif } = nth(job.pieces, 0);
 	if (job.borders.centre !== 'motif') return { right: 0, down: 0 };
 	if (openings.length > 1) fail('borders.centre', 'Several windows have no one motif. Centre the windows.');
 	if (!motif) fail('borders.centre', 'Give the motif’s extremes on the piece (left, top, width, height), or centre the window.');
-	const { sees } = openings[0]!;
+	const { sees } = nth(openings, 0);
 	return {
 		right: motif.left + motif.width / 2 - (sees.left + sees.width / 2),
 		down: motif.top + motif.height / 2 - (sees.top + sees.height / 2)

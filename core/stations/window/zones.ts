@@ -11,6 +11,7 @@ import { isSolvable, openingFor, overlapFor, seenBy } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
 import { hasRoomForLift } from './lift-room.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
+import { nth, there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 
@@ -84,13 +85,17 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 	// Half a step may come back when the opening is cut down, so the next step below is tried too.
 	for (const more of [0, step]) {
 		const less = Object.fromEntries(
-			short.map((side) => [side, cutDown(opening.overlap![side] - (margin - room[side]) - more, step)])
+			short.map((side) => [side, cutDown(there(opening.overlap, 'overlap')[side] - (margin - room[side]) - more, step)])
 		) as Partial<Sides>;
 		const after = seesAfter(context, sight, less);
-		if (!after || short.some((side) => less[side]! < 0 || after.overlap[side] < opening.least![side] - SAME)) continue;
+		if (
+			!after ||
+			short.some((side) => there(less[side], 'less') < 0 || after.overlap[side] < there(opening.least, 'least')[side] - SAME)
+		)
+			continue;
 		if (!liesInside(zone, after.sees, choice.shape, margin)) continue;
 		return [
-			overlapRemedy(context, sight, `Overlap ${said(context, less[short[0]!]!)} ${atSides(short)}`, less),
+			overlapRemedy(context, sight, `Overlap ${said(context, there(less[nth(short, 0)], 'less'))} ${atSides(short)}`, less),
 			...solveRemedy(context, sight)
 		];
 	}
@@ -109,8 +114,8 @@ function otherWays(context: Context, sight: Sight): Remedy[] {
 function lessOverlap(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	const { opening, choice } = sight;
 	const { step } = context.job;
-	const least = Math.max(...SIDES.map((side) => opening.least![side]));
-	const from = cutDown(Math.min(...SIDES.map((side) => opening.overlap![side])) - step, step);
+	const least = Math.max(...SIDES.map((side) => there(opening.least, 'least')[side]));
+	const from = cutDown(Math.min(...SIDES.map((side) => there(opening.overlap, 'overlap')[side])) - step, step);
 	for (let overlap = from; overlap >= least - SAME; overlap -= step) {
 		const all = mapSides(() => cutDown(overlap, step));
 		const after = seesAfter(context, sight, all);
@@ -127,11 +132,11 @@ function widerReveal(context: Context, sight: Sight, short: SideName[], room: Si
 		short.map((side) => [side, receiveUp(sight.choice.reveal[side] + margin - room[side], context.job.step)])
 	) as Partial<Sides>;
 	if (!Object.values(wider).every(Number.isFinite)) return [];
-	const side = short[0]!;
+	const side = nth(short, 0);
 	return [
 		remedy(
 			context,
-			`Reveal ${said(context, wider[side]!)} ${atSides(short)}`,
+			`Reveal ${said(context, there(wider[side], 'wider'))} ${atSides(short)}`,
 			[...windowKeys(sight), 'reveal'],
 			sidesWith(sight.choice.reveal, wider)
 		)
@@ -160,7 +165,7 @@ function solveRemedy(context: Context, sight: Sight): Remedy[] {
 	const { opening, choice, piece, measure } = sight;
 	if (choice.way !== 'cover' || choice.shape !== 'rectangle' || !opening.least) return [];
 	const { job, shop } = context;
-	if (!isSolvable({ piece, measure, mat: job.mats.at(-1)!, house: shop.house, step: job.step }, opening.least)) return [];
+	if (!isSolvable({ piece, measure, mat: nth(job.mats, -1), house: shop.house, step: job.step }, opening.least)) return [];
 	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
 }
 
@@ -206,7 +211,7 @@ function leavesAllWell(context: Context, sight: Sight, after: After): boolean {
 		const [before, room] = [roomFor(zone, opening.sees, choice.shape), roomFor(zone, after.sees, choice.shape)];
 		return SIDES.every((side) => room[side] >= margin - SAME || room[side] >= before[side] - SAME);
 	});
-	const nearest = context.job.mats.at(-1)!;
+	const nearest = nth(context.job.mats, -1);
 	return shows && (nearest.lift === 0 || hasRoomForLift(context, context.job.mats.length - 1, [after.overlap]));
 }
 

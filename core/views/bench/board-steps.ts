@@ -8,6 +8,7 @@ import type { Cut } from '../../figures/cut.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Scene } from '../../figures/scene.ts';
 import { SPACER_NAMES } from '../../stations/guard/layers/spacer.ts';
+import { nth, there } from '../../units/there.ts';
 
 const BLADE = 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.';
 const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask.';
@@ -20,7 +21,7 @@ export function cutBoards(writer: Writer): Step | null {
 		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board')
 		.concat(sheetSpacers(writer));
 	if (blanks.length + small.length === 0) return null;
-	const mats = plan.window!.mats;
+	const mats = there(plan.window, 'window').mats;
 	const names = [...countedBy(blanks, lineName)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
 		id: 'cut-boards',
@@ -28,7 +29,7 @@ export function cutBoards(writer: Writer): Step | null {
 		does: [
 			...(blanks.length > 0
 				? [
-						`Blanks ${writer.size(plan.window!.pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
+						`Blanks ${writer.size(there(plan.window, 'window').pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
 					]
 				: []),
 			...mats.flatMap((_, index) => windowsOf(writer, index)),
@@ -54,8 +55,8 @@ export function cutBoards(writer: Writer): Step | null {
 /** Each window of a mat, as the stops are set with the mat's back up: left and right are those of the back. */
 export function windowsOf(writer: Writer, index: number): string[] {
 	const { plan, job } = writer;
-	const mat = plan.window!.mats[index]!;
-	const bevel = job.mats[index]!.bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
+	const mat = nth(there(plan.window, 'window').mats, index);
+	const bevel = nth(job.mats, index).bevel === 'reverse' ? 'reverse bevel' : 'normal bevel';
 	return (mat.holes ?? [mat]).map((hole, at) => {
 		const { top, right, bottom, left } = fromBack(hole.stop);
 		const which = mat.holes ? `, window ${at + 1}` : '';
@@ -63,7 +64,7 @@ export function windowsOf(writer: Writer, index: number): string[] {
 		if (hole.curve) {
 			const centre = centreFromBack(hole.curve, mat.blank.width);
 			const radius = hole.curve.radius === undefined ? '' : `, radius ${writer.mark(hole.curve.radius)}`;
-			return `Mat ${index + 1}${which}, ${bevel}, its back up: ${job.windows[at]!.shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
+			return `Mat ${index + 1}${which}, ${bevel}, its back up: ${nth(job.windows, at).shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
 		}
 		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, bottom ${writer.mark(bottom)}; ${measures}.`;
 	});
@@ -98,7 +99,7 @@ function hasFibre({ guard }: Decided): boolean {
 }
 
 function sentence(role: string): string {
-	return role[0]!.toUpperCase() + role.slice(1);
+	return nth(role, 0).toUpperCase() + role.slice(1);
 }
 
 export function cutGlazing(writer: Writer): Step | null {
@@ -113,7 +114,7 @@ export function cutGlazing(writer: Writer): Step | null {
 		does: [
 			lite
 				? `It follows the frame, not the square: top ${writer.cut(lite.top)}, right ${writer.cut(lite.right)}, bottom ${writer.cut(lite.bottom)}, left ${writer.cut(lite.left)}, the diagonal from the top left ${writer.cut(lite.d1)}, the other ${writer.cut(lite.d2)}; seen from the front, from a blank ${writer.size(lite.blank)}.`
-				: `${writer.size(plan.window!.pack)}.`,
+				: `${writer.size(there(plan.window, 'window').pack)}.`,
 			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
 		],
 		...(glass
@@ -131,7 +132,7 @@ export function glueLifts(writer: Writer): Step | null {
 	return {
 		id: 'glue-lifts',
 		title: 'Glue the lifts',
-		does: plan.window!.mats.flatMap(({ lift }, index) => {
+		does: there(plan.window, 'window').mats.flatMap(({ lift }, index) => {
 			if (!lift) return [];
 			const own = strips.filter(({ of }) => of === `mat ${index + 1}`);
 			const layers = own.filter(({ side }) => side === 'left').reduce((sum, { count }) => sum + count, 0);
@@ -142,7 +143,9 @@ export function glueLifts(writer: Writer): Step | null {
 		}),
 		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',
 		uses: strips,
-		pictures: plan.window!.mats.flatMap(({ lift }, index) => (lift ? (matBackScene(plan, job, index) ?? []) : []) as Scene[])
+		pictures: there(plan.window, 'window').mats.flatMap(
+			({ lift }, index) => (lift ? (matBackScene(plan, job, index) ?? []) : []) as Scene[]
+		)
 	};
 }
 
@@ -200,8 +203,8 @@ export function coverBoard(writer: Writer): Step | null {
 export function makeSpacers(writer: Writer): Step | null {
 	const strips = writer.parts('spacer');
 	if (strips.length === 0) return null;
-	const { lined, material } = writer.job.guard.spacer!;
-	const { seen } = writer.plan.pack!.spacer!;
+	const { lined, material } = there(writer.job.guard.spacer, 'spacer');
+	const { seen } = there(there(writer.plan.pack, 'pack').spacer, 'spacer');
 	const made = strips.some(({ from }) => from === 'sheet');
 	return {
 		id: 'make-spacers',

@@ -3,6 +3,7 @@ import { planHangers } from './hanger-steps.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
+import { known, there } from '../../units/there.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
 export function closeBack(writer: Writer): Step[] {
@@ -23,10 +24,10 @@ export function hangersBeforeClosing({ job }: Writer): boolean {
 
 function seal(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const tape = plan.back!.tape;
+	const tape = there(plan.back, 'back').tape;
 	if (!tape || writer.metal) return [];
-	const tapeOf = SEALS[job.back.seal!];
-	const heads = ['clips', 'offset-clips'].includes(plan.frame!.points.kind) ? '' : ', over the points’ heads';
+	const tapeOf = SEALS[there(job.back.seal, 'seal')];
+	const heads = ['clips', 'offset-clips'].includes(there(plan.frame, 'frame').points.kind) ? '' : ', over the points’ heads';
 	return [
 		{
 			id: 'seal',
@@ -44,16 +45,16 @@ function seal(writer: Writer): Step[] {
 
 function dustCover(writer: Writer): Step[] {
 	const { job, plan, shop } = writer;
-	const cover = plan.back!.dustCover;
+	const cover = there(plan.back, 'back').dustCover;
 	if (!cover) return [];
-	const { grammage } = shop.dustCovers[plan.back!.dustCoverPaper!]!;
+	const { grammage } = known(shop.dustCovers, there(there(plan.back, 'back').dustCoverPaper, 'dust cover paper'));
 	const hardware = job.schools['cover-order'] === 'hardware-first';
 	return [
 		{
 			id: 'dust-cover',
 			title: 'Dust cover',
 			does: [
-				`Paper of ${grammage} g/m², cut ${writer.size(plan.back!.dustCoverRough!)}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
+				`Paper of ${grammage} g/m², cut ${writer.size(there(there(plan.back, 'back').dustCoverRough, 'dust cover rough'))}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
 				'Position it first, bare the adhesive after.',
 				job.schools['dust-cover'] === 'wetted'
 					? 'Wetted so that it tightens: lightly, or the corners open.'
@@ -68,7 +69,7 @@ function dustCover(writer: Writer): Step[] {
 }
 
 function bumpers({ plan, job }: Writer): Step[] {
-	const count = plan.back!.bumpers;
+	const count = there(plan.back, 'back').bumpers;
 	if (count === 0) return [];
 	return [
 		{
@@ -92,7 +93,7 @@ export function label({ job }: Writer): Step {
 		label: null,
 		mat: job.mats.length > 0 ? 'The inscription goes on the mat, in pencil.' : null,
 		print: 'The inscription goes in the print’s margin, in pencil.'
-	}[job.schools['inscription']!];
+	}[known(job.schools, 'inscription')];
 	return {
 		id: 'label',
 		title: 'Label and papers',

@@ -6,10 +6,11 @@ import { staysFaceUp } from '../../stations/hold/as-laid.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
 import type { FrameKind } from '../../job/decide-frame.ts';
+import { there } from '../../units/there.ts';
 
 /** What holds the pack, counted: `18 rigid pins`, `10 spring clips`. */
 export function fasteners({ plan }: Writer): string {
-	const { kind, total } = plan.frame!.points;
+	const { kind, total } = there(plan.frame, 'frame').points;
 	const [one, many] = FASTENERS[kind];
 	return `${total} ${total === 1 ? one : many}`;
 }
@@ -26,26 +27,26 @@ const FASTENERS: Record<Points['kind'], readonly [string, string]> = {
 
 const MADE: Record<FrameKind, (writer: Writer) => Step[]> = {
 	wood: joinWood,
-	metal: (writer) => [writer.job.frame!.joined ? openMetal(writer) : joinMetal(writer)],
+	metal: (writer) => [there(writer.job.frame, 'frame').joined ? openMetal(writer) : joinMetal(writer)],
 	'ready-made': (writer) => [readyFrame(writer)]
 };
 
 export function makeFrame(writer: Writer): Step[] {
-	return [...MADE[writer.job.frame!.kind](writer), ...deepen(writer)];
+	return [...MADE[there(writer.job.frame, 'frame').kind](writer), ...deepen(writer)];
 }
 
 /** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */
 function joinWood(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { rails, stick, rabbet, diagonal } = plan.frame!;
-	const [across, down] = rails!;
-	const splined = job.frame!.corners === 'reinforced';
+	const { rails, stick, rabbet, diagonal } = there(plan.frame, 'frame');
+	const [across, down] = there(rails, 'rails');
+	const splined = there(job.frame, 'frame').corners === 'reinforced';
 	return [
 		{
 			id: 'cut-frame',
 			title: 'Cut the rails',
 			does: [
-				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(stick!)} of ${inSentence(job.frame!.name)}.`,
+				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}.`,
 				'Lay each pair back to back: they are the same length to a hair.'
 			],
 			because: 'A pair that differs opens the last corner.',
@@ -56,9 +57,11 @@ function joinWood(writer: Writer): Step[] {
 			id: 'join-frame',
 			title: 'Glue and clamp',
 			does: [
-				`The rabbet then measures ${writer.size(rabbet)}, ${writer.mark(diagonal!)} across both ways.`,
+				`The rabbet then measures ${writer.size(rabbet)}, ${writer.mark(there(diagonal, 'diagonal'))} across both ways.`,
 				splined ? 'When the glue holds, saw the slots and glue a spline into each corner.' : 'Corners glued and pinned.',
-				...(job.frame!.brace ? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.'] : [])
+				...(there(job.frame, 'frame').brace
+					? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.']
+					: [])
 			],
 			because: 'Both diagonals are equal, or the pack finds one corner closed.',
 			waitMinutes: 12 * 60,
@@ -80,15 +83,15 @@ function joinWood(writer: Writer): Step[] {
 }
 
 function joinMetal({ job, plan }: Writer): Step {
-	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
-	const [across, down] = plan.frame!.kit!;
+	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
+	const [across, down] = there(there(plan.frame, 'frame').kit, 'kit');
 	return {
 		id: 'join-metal',
 		title: 'Join three rails',
 		does: [
-			`Pairs for ${pairName(across!.size!, job.frame!.pairStep)} across and ${pairName(down!.size!, job.frame!.pairStep)} down; the ${closing} rail stays off, it closes the frame.`,
+			`Pairs for ${pairName(there(there(across, 'across').size, 'size'), there(job.frame, 'frame').pairStep)} across and ${pairName(there(there(down, 'down').size, 'size'), there(job.frame, 'frame').pairStep)} down; the ${closing} rail stays off, it closes the frame.`,
 			'A plain plate and one with screws in each of two corners; finger-tight, looked at from the front, then fully tightened.',
-			...(isDark(job.frame!.colour.said) ? ['Touch up the cut ends before they meet.'] : [])
+			...(isDark(there(job.frame, 'frame').colour.said) ? ['Touch up the cut ends before they meet.'] : [])
 		],
 		because: 'A corner that is tightened first stays open afterwards.',
 		uses: []
@@ -97,7 +100,7 @@ function joinMetal({ job, plan }: Writer): Step {
 
 /** A metal frame that is delivered joined is opened before it can be loaded. */
 function openMetal({ job, plan }: Writer): Step {
-	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
+	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
 	return {
 		id: 'open-metal',
 		title: 'Open the frame',
@@ -117,7 +120,7 @@ function isDark(colour: string): boolean {
 
 function readyFrame(writer: Writer): Step {
 	const { job, plan } = writer;
-	const { lite, cornersOut } = plan.frame!;
+	const { lite, cornersOut } = there(plan.frame, 'frame');
 	return {
 		id: 'ready-frame',
 		title: 'Make the frame ready',
@@ -126,7 +129,7 @@ function readyFrame(writer: Writer): Step {
 			job.schools['ready-glass'] === 'in-place'
 				? 'Glass that stays in it is cleaned in place.'
 				: 'Glass that was in it is lifted out.',
-			`The pack measures ${writer.size(plan.window!.pack)}: try one board in it before the others are cut.`,
+			`The pack measures ${writer.size(there(plan.window, 'window').pack)}: try one board in it before the others are cut.`,
 			...(cornersOut && !lite
 				? [
 						`It is out of true by up to ${writer.fine(Math.max(...cornersOut.map(Math.abs)))}: the straight lite must go in without pressing.`
@@ -142,14 +145,14 @@ function readyFrame(writer: Writer): Step {
 /** Strips on the back deepen a rabbet that is too shallow. */
 function deepen(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { deepen: by } = job.frame!;
+	const { deepen: by } = there(job.frame, 'frame');
 	if (by === 0) return [];
 	return [
 		{
 			id: 'deepen',
 			title: `Deepen the rabbet by ${writer.mark(by)}`,
 			does: [
-				`Strips ${writer.mark(by)} high, ${writer.mark(plan.frame!.section.face - plan.frame!.section.lip)} wide, glued to the frame’s back and painted; the whole is then ${writer.mark(plan.frame!.depthWithStrips!)} from the wall.`,
+				`Strips ${writer.mark(by)} high, ${writer.mark(there(plan.frame, 'frame').section.face - there(plan.frame, 'frame').section.lip)} wide, glued to the frame’s back and painted; the whole is then ${writer.mark(there(there(plan.frame, 'frame').depthWithStrips, 'depth with strips'))} from the wall.`,
 				'Wedge the joint tight, so that no light falls through it; else painted gummed tape over it.'
 			],
 			because: 'A pack that is proud is not pressed in: the frame is made deep enough.',
@@ -160,7 +163,7 @@ function deepen(writer: Writer): Step[] {
 }
 
 export function fit(writer: Writer): Step[] {
-	const { kind } = writer.plan.frame!.points;
+	const { kind } = there(writer.plan.frame, 'frame').points;
 	if (kind === 'clips') return fitMetal(writer);
 	return kind === 'offset-clips' ? fitClipped(writer) : fitPoints(writer);
 }
@@ -174,16 +177,16 @@ function turned(writer: Writer, what: string): string {
 
 function fitPoints(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { top, side, kind } = plan.frame!.points;
+	const { top, side, kind } = there(plan.frame, 'frame').points;
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
-	const clearance = plan.pack!.clearance!;
+	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
 	const run = (one: typeof top) =>
 		one.count === 0
 			? 'none'
 			: one.count === 1
-				? `one, ${writer.mark(one.first!)} in`
-				: `${one.count} each, first at ${writer.mark(one.first!)}, then every ${writer.mark(one.spacing!)}`;
+				? `one, ${writer.mark(there(one.first, 'first'))} in`
+				: `${one.count} each, first at ${writer.mark(there(one.first, 'first'))}, then every ${writer.mark(there(one.spacing, 'spacing'))}`;
 	return [
 		{
 			id: 'fit-first',
@@ -221,9 +224,9 @@ function shimmed(writer: Writer, clearance: number): string {
 
 function fitMetal(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { top, side } = plan.frame!.points;
-	const closing = closingRail(plan.frame!.outer, job.schools['closing-rail']);
-	const clearance = plan.pack!.clearance!;
+	const { top, side } = there(plan.frame, 'frame').points;
+	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
+	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
 	const shim = isShimmed(plan, writer.shop.house);
 	const tooDeep = clearance < 0 && !isNothing(clearance);
 	const glazed = job.guard.glazing.family !== 'none';
@@ -256,10 +259,10 @@ function fitMetal(writer: Writer): Step[] {
 
 function fitClipped(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { top, side } = plan.frame!.points;
-	const offset = plan.frame!.offset!;
+	const { top, side } = there(plan.frame, 'frame').points;
+	const offset = there(there(plan.frame, 'frame').offset, 'offset');
 	const glazed = job.guard.glazing.family !== 'none';
-	const what = plan.pack!.layers.length > 1 ? 'pack' : writer.piece;
+	const what = there(plan.pack, 'pack').layers.length > 1 ? 'pack' : writer.piece;
 	const step =
 		Math.abs(offset) < 0.5
 			? `flat clips: ${what} and frame end level`

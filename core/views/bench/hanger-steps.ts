@@ -2,6 +2,7 @@
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { known, there } from '../../units/there.ts';
 
 export function planHangers(writer: Writer): Step[] {
 	return [...stripAcross(writer), rings(writer)];
@@ -9,7 +10,7 @@ export function planHangers(writer: Writer): Step[] {
 
 /** Where the wood is too narrow for screws a strip takes them. */
 function stripAcross(writer: Writer): Step[] {
-	const { strip, drop } = writer.plan.hang!;
+	const { strip, drop } = there(writer.plan.hang, 'hang');
 	if (!strip) return [];
 	return [
 		{
@@ -28,7 +29,7 @@ function stripAcross(writer: Writer): Step[] {
 
 function rings(writer: Writer): Step {
 	const { job, plan } = writer;
-	const hang = plan.hang!;
+	const hang = there(plan.hang, 'hang');
 	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
 	const wire = hang.wire;
 	const { line, ringsTitle } = HANGERS[hang.by];
@@ -54,9 +55,9 @@ function rings(writer: Writer): Step {
 
 function ringsSay(writer: Writer): string {
 	const { plan, shop } = writer;
-	const hang = plan.hang!;
+	const hang = there(plan.hang, 'hang');
 	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
-	const ring = hang.ring === undefined ? null : shop.rings[hang.ring]!;
+	const ring = hang.ring === undefined ? null : known(shop.rings, hang.ring);
 	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.fine(hang.pilot)},`;
 	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
 	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
@@ -64,18 +65,18 @@ function ringsSay(writer: Writer): string {
 
 export function wall(writer: Writer): Step {
 	const { job, plan } = writer;
-	const { hooks } = plan.hang!;
+	const { hooks } = there(plan.hang, 'hang');
 	const [first] = hooks;
 	const nails =
 		hooks.length === 1
-			? `One nail on the centre line, ${writer.mark(first!.height)} above the floor.`
-			: `Two nails ${writer.mark(Math.abs(first!.x))} left and right of the centre line, ${writer.mark(first!.height)} above the floor.`;
+			? `One nail on the centre line, ${writer.mark(there(first, 'first').height)} above the floor.`
+			: `Two nails ${writer.mark(Math.abs(there(first, 'first').x))} left and right of the centre line, ${writer.mark(there(first, 'first').height)} above the floor.`;
 	return {
 		id: 'wall',
 		title: 'Hang it',
 		does: [
 			nails,
-			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * plan.mass!.kg) / hooks.length, job.reader)}.`
+			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * there(plan.mass, 'mass').kg) / hooks.length, job.reader)}.`
 		],
 		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []

@@ -10,6 +10,7 @@ import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
+import { known } from '../../units/there.ts';
 
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
 export function heldBy({ hold }: Decided, plan: Plan): string {
@@ -70,5 +71,5 @@ export function toOpen(job: Decided, plan: Plan, house: House): string {
 			.filter(Boolean)
 			.join(', ');
 	}
-	return [cover, tape, FASTENED[frame.points.kind]!(frame.points.total), edge].filter(Boolean).join('; ');
+	return [cover, tape, known(FASTENED, frame.points.kind)(frame.points.total), edge].filter(Boolean).join('; ');
 }

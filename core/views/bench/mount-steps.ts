@@ -7,6 +7,7 @@ import { joinSays } from './board-steps.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
+import { nth } from '../../units/there.ts';
 
 /** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
 export function mount(writer: Writer): Step[] {
@@ -146,7 +147,7 @@ export function prepareHold(writer: Writer): Step | null {
 		does: [
 			...parts.map(
 				(cut) =>
-					`${cut.role[0]!.toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
+					`${nth(cut.role, 0).toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
 			),
 			'Counted and laid ready.'
 		],

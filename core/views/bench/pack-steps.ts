@@ -2,6 +2,7 @@
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { layerName } from '../../stations/guard/layers/all.ts';
+import { there } from '../../units/there.ts';
 
 export function cleanGlazing({ job }: Writer): Step | null {
 	const { glazing } = job.guard;
@@ -35,7 +36,7 @@ export function dustFirst({ job }: Writer): Step {
 			bulb: 'Blow with a bulb',
 			compressor: 'Blow with filtered air at low pressure',
 			canned: 'Blow with canned air held upright'
-		}[job.schools.dust!] ?? 'Blow with a bulb';
+		}[there(job.schools.dust, 'dust')] ?? 'Blow with a bulb';
 	return {
 		id: 'dust-first',
 		title: 'Dust check, first',
@@ -53,7 +54,7 @@ export function dustFirst({ job }: Writer): Step {
 export function closePack(writer: Writer): Step | null {
 	const { job, plan, shop } = writer;
 	const { glazing, underMat, spacer } = job.guard;
-	const layers = plan.pack!.layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
+	const layers = there(plan.pack, 'pack').layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
 	const glazed = glazing.family !== 'none';
 	const behind = layers.map((layer) => {
 		const name = inSentence(layerName(layer, job, shop));
@@ -85,13 +86,13 @@ export function closePack(writer: Writer): Step | null {
 }
 
 export function edgeSeal(writer: Writer): Step | null {
-	const seal = writer.plan.back!.edgeSeal;
+	const seal = there(writer.plan.back, 'back').edgeSeal;
 	if (!seal) return null;
 	const { edgeSealOnFace, edgeSealOnBack } = writer.shop.house;
 	const glazed = writer.job.guard.glazing.family !== 'none';
 	return {
 		id: 'edge-seal',
-		title: `Edge seal, ${inSentence(writer.job.guard.edgeSeal!.name)}`,
+		title: `Edge seal, ${inSentence(there(writer.job.guard.edgeSeal, 'edge seal').name)}`,
 		does: [
 			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(edgeSealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
 		],
@@ -102,7 +103,7 @@ export function edgeSeal(writer: Writer): Step | null {
 
 export function centre(writer: Writer): Step | null {
 	const { plan, job } = writer;
-	const seen = plan.window!.mats[0]?.seen;
+	const seen = there(plan.window, 'window').mats[0]?.seen;
 	if (!seen) return null;
 	const targets = `left ${writer.mark(seen.left)}, right ${writer.mark(seen.right)}, top ${writer.mark(seen.top)}, bottom ${writer.mark(seen.bottom)}`;
 	return {

@@ -15,6 +15,7 @@ import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-ste
 import { Writer, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { known, there } from '../../units/there.ts';
 
 export type { Step } from '../../stations/step.ts';
 
@@ -88,9 +89,11 @@ function gather(writer: Writer): Step {
 		counts.set(role, (counts.get(role) ?? 0) + count);
 	}
 	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
-	const hang = plan.hang!;
-	const kit = plan.frame!.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
-	const ring = hang.ring === undefined ? HANGERS[hang.by].rings : inSentence(shop.rings[hang.ring]!.name);
+	const hang = there(plan.hang, 'hang');
+	const kit = there(plan.frame, 'frame')
+		.kit?.slice(2)
+		.map(({ part, count }) => `${count} × ${part}`);
+	const ring = hang.ring === undefined ? HANGERS[hang.by].rings : inSentence(known(shop.rings, hang.ring).name);
 	const shim = writer.metal && isShimmed(plan, shop.house);
 	// A kit holds its clips and hangers: they are counted there.
 	const held = kit ?? [
@@ -99,10 +102,10 @@ function gather(writer: Writer): Step {
 	];
 	const rest = [
 		`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`,
-		...(plan.back!.bumpers > 0 ? [`${plan.back!.bumpers} bumpers`] : [])
+		...(there(plan.back, 'back').bumpers > 0 ? [`${there(plan.back, 'back').bumpers} bumpers`] : [])
 	];
 	const widths =
-		(plan.back!.tape ?? plan.back!.edgeSeal)
+		(there(plan.back, 'back').tape ?? there(plan.back, 'back').edgeSeal)
 			? ` Tape widths in stock: ${shop.tapeWidths.map((width) => writer.cut(width)).join(', ')} ${job.reader.unit}.`
 			: '';
 	return {

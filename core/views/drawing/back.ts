@@ -16,6 +16,7 @@ import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** @returns the scene, or null while there is no frame */
 export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
@@ -23,7 +24,7 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	if (!plan.window || !plan.frame) return null;
 	const box = outside(plan);
 	// From the back, left and right change over.
-	const mirror = (x: number) => plan.window!.pack.width - x;
+	const mirror = (x: number) => there(plan.window, 'window').pack.width - x;
 	const hanger = hangers(plan, box);
 	const shapes = [
 		...boards(plan, job, house, box, mirror),
@@ -44,37 +45,44 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 }
 
 function rabbet(plan: Plan): Rect {
-	const { rabbet: size } = plan.frame!;
-	const { pack } = plan.window!;
+	const { rabbet: size } = there(plan.frame, 'frame');
+	const { pack } = there(plan.window, 'window');
 	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
 }
 
 function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: number) => number): Shape[] {
 	const hole = rabbet(plan);
-	const { pack } = plan.window!;
+	const { pack } = there(plan.window, 'window');
 	const outer = rectangle(box.left, box.top, box.width, box.height);
 	// A frame that was measured is drawn as it is, out of true where it is.
 	const centre = { x: pack.width / 2, y: pack.height / 2 };
 	const asMeasured = (outline: Point[]) => outline.map(({ x, y }) => ({ x: mirror(centre.x + x), y: centre.y + y }));
-	const skew = plan.frame!.cornersOut && job.rabbet;
-	const inner = skew ? asMeasured(rabbetOutline(job.rabbet!)) : rectangle(hole.left, hole.top, hole.width, hole.height);
+	const skew = there(plan.frame, 'frame').cornersOut && job.rabbet;
+	const inner = skew
+		? asMeasured(rabbetOutline(there(job.rabbet, 'rabbet')))
+		: rectangle(hole.left, hole.top, hole.width, hole.height);
 	const shapes: Shape[] = [
 		{
 			role: 'backing',
 			rings: [rectangle(0, 0, pack.width, pack.height)],
 			title: job.guard.backing?.name ?? 'No backing'
 		},
-		{ role: 'moulding', rings: ring(outer, inner), fill: job.frame!.colour.hex, title: job.frame!.name }
+		{
+			role: 'moulding',
+			rings: ring(outer, inner),
+			fill: there(job.frame, 'frame').colour.hex,
+			title: there(job.frame, 'frame').name
+		}
 	];
-	if (skew && plan.frame!.lite) {
-		const allowance = mapAxes((axis) => allowanceIn(axis, job, house, plan.frame!.rabbet));
+	if (skew && there(plan.frame, 'frame').lite) {
+		const allowance = mapAxes((axis) => allowanceIn(axis, job, house, there(plan.frame, 'frame').rabbet));
 		shapes.push({
 			role: 'pack',
-			rings: [asMeasured(liteOutline(job.rabbet!, allowance))],
+			rings: [asMeasured(liteOutline(there(job.rabbet, 'rabbet'), allowance))],
 			title: 'Glazing, cut to follow the frame'
 		});
 	}
-	if (job.frame!.deepen > 0)
+	if (there(job.frame, 'frame').deepen > 0)
 		shapes.push({
 			role: 'moulding',
 			rings: ring(outer, inner),
@@ -106,8 +114,8 @@ function tape(plan: Plan, job: Decided, house: House): Shape[] {
 /** Pins and tabs through the rabbet's wall, spring clips in the channel, offset clips screwed to the frame. */
 function points(plan: Plan): Shape[] {
 	const hole = rabbet(plan);
-	const { top, side, kind } = plan.frame!.points;
-	const { pack } = plan.window!;
+	const { top, side, kind } = there(plan.frame, 'frame').points;
+	const { pack } = there(plan.window, 'window');
 	const [right, bottom] = [hole.left + hole.width, hole.top + hole.height];
 	const across =
 		kind === 'offset-clips' ? placesOfPoints(top, pack.width) : placesOfPoints(top, hole.width).map((at) => hole.left + at);
@@ -148,12 +156,12 @@ function points(plan: Plan): Shape[] {
 
 function bumpers(plan: Plan, box: Rect): Shape[] {
 	// On the flat wood, as the rings.
-	const inset = plan.hang?.inset ?? plan.frame!.section.face / 2;
+	const inset = plan.hang?.inset ?? there(plan.frame, 'frame').section.face / 2;
 	const at = (x: number, y: number): Shape => ({ role: 'bumper', circle: { x, y, radius: Math.min(6, inset) }, title: 'Bumper' });
 	const [left, right] = [box.left + inset, box.left + box.width - inset];
 	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
 	const all = [at(left, bottom), at(right, bottom), at(left, top), at(right, top)];
-	return all.slice(0, plan.back!.bumpers);
+	return all.slice(0, there(plan.back, 'back').bumpers);
 }
 
 /** Rings, the wire as it stands when it hangs, and the hooks it hangs from. */
@@ -253,7 +261,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 		// Places count from the left seen from the front, so from the right here.
 		const stations = [0, ...hold.places].map((place) => mirror(sheet.left + pointOn(only.measure, 'top', place).x));
 		for (const [index, place] of hold.places.entries()) {
-			const [from, to] = [stations[index + 1]!, stations[index]!];
+			const [from, to] = [nth(stations, index + 1), nth(stations, index)];
 			list.push({
 				name: index === 0 ? 'first hinge from the sheet’s corner' : `hinge ${index} to hinge ${index + 1}`,
 				side: 'top',

@@ -9,6 +9,7 @@ import { CORE, PAPER } from '../../shop/colours.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** A mat with its back up: the window's cutting lines, and the stop from each edge. @returns null while there is no such mat */
 export function matBackScene(plan: Figures, job: Decided, index: number): Scene | null {
@@ -29,7 +30,7 @@ export function matBackScene(plan: Figures, job: Decided, index: number): Scene 
 			width: blank.width - stop.left - stop.right,
 			height: blank.height - stop.top - stop.bottom
 		};
-		shapes.push({ role: 'part-window', rings: [outlineOf(job.windows[at]!.shape, line)], title: 'Cutting line' });
+		shapes.push({ role: 'part-window', rings: [outlineOf(nth(job.windows, at).shape, line)], title: 'Cutting line' });
 		const of = mat.holes ? ` of window ${at + 1}` : '';
 		const { left, top, width, height } = line;
 		const stops: [string, Dimension['side'], number, number, number][] = [
@@ -83,7 +84,7 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 		{ name: 'from the left', side: 'bottom', from: 0, to: laid.left, value: laid.left, at: pack.height, look: 'mark' },
 		{ name: 'from the top', side: 'left', from: 0, to: laid.top, value: laid.top, at: 0, look: 'mark' }
 	];
-	const name = laid.board[0]!.toUpperCase() + laid.board.slice(1);
+	const name = nth(laid.board, 0).toUpperCase() + laid.board.slice(1);
 	return board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
 }
 
@@ -106,7 +107,7 @@ export function hingingScene(plan: Figures, job: Decided, index: number): Scene 
 		...tabs
 	];
 	const centres = hold.places
-		.map((place) => (backUp ? sight.piece.readings!.top - place : place))
+		.map((place) => (backUp ? there(sight.piece.readings, 'readings').top - place : place))
 		.sort((one, other) => one - other);
 	const dimensions = centres.map((centre, at): Dimension => ({
 		name: `hinge ${at + 1} from the left`,
@@ -117,14 +118,15 @@ export function hingingScene(plan: Figures, job: Decided, index: number): Scene 
 		at: largest.height,
 		look: 'mark'
 	}));
-	const stands = hold.kind === 't-hinge' ? hold.tab! : 0;
+	const stands = hold.kind === 't-hinge' ? there(hold.tab, 'tab') : 0;
 	const scene = board(`${which(sight)}${backUp ? 'The sheet, back up' : 'The sheet, face up'}`, largest, shapes, dimensions);
 	return { ...scene, box: { left: 0, top: -stands, width: largest.width, height: largest.height + stands } };
 }
 
 function tabRings({ hold, measure }: Sight): Point[][] {
-	const { size, tab, kind, places } = hold!;
-	const reach: [number, number] = kind === 't-hinge' ? [-tab!, size.height] : [0, Math.max(size.height, tab!)];
+	const { size, tab, kind, places } = there(hold, 'hold');
+	const reach: [number, number] =
+		kind === 't-hinge' ? [-there(tab, 'tab'), size.height] : [0, Math.max(size.height, there(tab, 'tab'))];
 	return places.map((place) =>
 		patchOn(measure, {
 			side: 'top',

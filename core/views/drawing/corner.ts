@@ -15,6 +15,7 @@ import { CORE, PAPER } from '../../shop/colours.ts';
 import { holeOf } from './front.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** How much of the front mat and of the window is shown beside what lies between, across and down. */
 const BEYOND = 9;
@@ -26,8 +27,8 @@ export function cornerScene(plan: Plan, job: Decided, index: number): Scene | nu
 	const sight = sightsOf(job, plan)[index];
 	if (!sight || job.mats.length === 0 || sight.choice.shape === 'oval' || sight.choice.shape === 'circle') return null;
 	const holes = job.mats.map((_, mat) => holeOf(plan, mat, index));
-	const [first, last] = [holes[0]!, holes.at(-1)!];
-	const lift = Math.max(0, ...plan.window!.mats.map((mat) => mat.lift?.setback ?? 0));
+	const [first, last] = [nth(holes, 0), nth(holes, -1)];
+	const lift = Math.max(0, ...there(plan.window, 'window').mats.map((mat) => mat.lift?.setback ?? 0));
 	const hidden = Math.max(0, sight.opening.overlap?.left ?? 0);
 	const back = Math.max(BEYOND, lift + 3, hidden - (last.left - first.left) + 3);
 	const inside = BEYOND + (sight.choice.way === 'float' ? sight.choice.gap : 0);
@@ -77,8 +78,8 @@ function faces(job: Decided, sight: Sight, holes: Rect[], loupe: Rect, move: (x:
 		{ role: 'sheet', rings: [cut(sheet)], fill: PAPER }
 	];
 	for (let index = job.mats.length - 1; index >= 0; index -= 1) {
-		const mat = job.mats[index]!;
-		const hole = holes[index]!;
+		const mat = nth(job.mats, index);
+		const hole = nth(holes, index);
 		const bevel = mat.bevel === 'normal' ? mat.board.thickness : 0;
 		const face = {
 			left: hole.left - bevel,
@@ -116,7 +117,7 @@ function section(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe: R
 	let y = loupe.height + BETWEEN_VIEWS;
 	const x = (at: number) => at - loupe.left;
 	for (const [index, mat] of job.mats.entries()) {
-		const edge = x(holes[index]!.left);
+		const edge = x(nth(holes, index).left);
 		const { thickness } = mat.board;
 		const [above, below] = mat.bevel === 'normal' ? [edge - thickness, edge] : [edge, edge - thickness];
 		shapes.push({
@@ -134,7 +135,7 @@ function section(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe: R
 			title: `Mat ${index + 1}`
 		});
 		y += thickness;
-		const { lift } = plan.window!.mats[index]!;
+		const { lift } = nth(there(plan.window, 'window').mats, index);
 		if (lift)
 			shapes.push({
 				role: 'layer',
@@ -150,7 +151,7 @@ function section(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe: R
 	const support = sight.choice.support;
 	const bottom = y + (support ? 0 : thick);
 	if (support) {
-		const inset = (sight.measure.largest.width - sight.opening.support!.width) / 2;
+		const inset = (sight.measure.largest.width - there(sight.opening.support, 'support').width) / 2;
 		shapes.push({
 			role: 'layer',
 			rings: [
@@ -187,16 +188,16 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 		list.push({
 			name: `reveal of mat ${index + 1}`,
 			side: 'top',
-			from: x(holes[index - 1]!.left),
-			to: x(holes[index]!.left),
-			value: holes[index]!.left - holes[index - 1]!.left,
+			from: x(nth(holes, index - 1).left),
+			to: x(nth(holes, index).left),
+			value: nth(holes, index).left - nth(holes, index - 1).left,
 			at: 0,
 			look: 'mark'
 		});
 	}
 	const { overlap } = sight.opening;
 	if (overlap && overlap.left > 0) {
-		const edge = x(holes.at(-1)!.left);
+		const edge = x(nth(holes, -1).left);
 		list.push({
 			name: 'overlap at the left',
 			path: sight.number === null ? 'window.overlap.left' : `window.openings[${sight.index}].overlap.left`,
@@ -208,9 +209,9 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 			look: 'mark'
 		});
 	}
-	for (const [index, mat] of plan.window!.mats.entries()) {
+	for (const [index, mat] of there(plan.window, 'window').mats.entries()) {
 		if (!mat.lift) continue;
-		const edge = x(holes[index]!.left);
+		const edge = x(nth(holes, index).left);
 		list.push({
 			name: `setback of lift ${index + 1}`,
 			path: `window.mats[${index}].lift.setback`,

@@ -7,6 +7,7 @@
  */
 import type { Rect } from '../../geometry/shapes.ts';
 import type { Dimension, DimensionSide, Scene } from '../../figures/scene.ts';
+import { nth } from '../../units/there.ts';
 
 export type PlacedDimension = Dimension & {
 	text: string;
@@ -135,7 +136,7 @@ function labelBox(side: DimensionSide, line: number, middle: number, width: numb
 export function placeCallouts(scene: Scene, textHeight: number): { row: number }[] {
 	const gap = textHeight * 1.45;
 	const rows = scene.callouts.map((callout) => callout.to.y);
-	for (let index = 1; index < rows.length; index += 1) rows[index] = Math.max(rows[index]!, rows[index - 1]! + gap);
+	for (let index = 1; index < rows.length; index += 1) rows[index] = Math.max(nth(rows, index), nth(rows, index - 1) + gap);
 	const middle = scene.callouts.reduce((sum, callout) => sum + callout.to.y, 0) / Math.max(1, rows.length);
 	const shift = middle - rows.reduce((sum, row) => sum + row, 0) / Math.max(1, rows.length);
 	return rows.map((row) => ({ row: row + shift }));

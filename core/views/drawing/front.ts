@@ -6,6 +6,7 @@ import { outlineOf } from '../../stations/window/shape.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** @returns the scene, or null while there is no window */
 export function frontScene(plan: Plan, job: Decided): Scene | null {
@@ -25,10 +26,10 @@ export function frontScene(plan: Plan, job: Decided): Scene | null {
 /** The frame's outside, or the pack's while there is no frame. */
 export function outside(plan: Plan): Rect {
 	const { frame, window } = plan;
-	if (!frame) return { left: 0, top: 0, ...window!.pack };
+	if (!frame) return { left: 0, top: 0, ...there(window, 'window').pack };
 	return {
-		left: -(frame.outer.width - window!.pack.width) / 2,
-		top: -(frame.outer.height - window!.pack.height) / 2,
+		left: -(frame.outer.width - there(window, 'window').pack.width) / 2,
+		top: -(frame.outer.height - there(window, 'window').pack.height) / 2,
 		...frame.outer
 	};
 }
@@ -48,9 +49,9 @@ export function sheetCorners({ opening, measure }: Sight): Point[] {
 
 /** A mat's window at the narrowest edge; without a mat what the frame leaves. */
 export function holeOf(plan: Plan, index: number, at: number): Rect {
-	const mat = plan.window!.mats[index];
+	const mat = there(plan.window, 'window').mats[index];
 	if (!mat) {
-		const { pack, opening } = plan.window!;
+		const { pack, opening } = there(plan.window, 'window');
 		return { left: (pack.width - opening.width) / 2, top: (pack.height - opening.height) / 2, ...opening };
 	}
 	const { border, opening } = mat.holes?.[at] ?? mat;
@@ -64,14 +65,14 @@ function widened({ left, top, width, height }: Rect, by: number): Rect {
 /** Seen round a float only. */
 function underMat(plan: Plan, job: Decided): Shape[] {
 	if (!job.windows.some(({ way }) => way === 'float')) return [];
-	const { pack } = plan.window!;
+	const { pack } = there(plan.window, 'window');
 	return [{ role: 'under-mat', rings: [rectangle(0, 0, pack.width, pack.height)], fill: CORE }];
 }
 
 function sheet(sight: Sight, plan: Plan, job: Decided): Shape[] {
 	const { picture } = sight.piece;
-	const last = plan.window!.mats.length - 1;
-	const clip = outlineOf(job.windows[sight.index]!.shape, holeOf(plan, last, sight.index));
+	const last = there(plan.window, 'window').mats.length - 1;
+	const clip = outlineOf(nth(job.windows, sight.index).shape, holeOf(plan, last, sight.index));
 	return [
 		{
 			role: 'sheet',
@@ -84,7 +85,7 @@ function sheet(sight: Sight, plan: Plan, job: Decided): Shape[] {
 
 /** From the back-most mat forward, so that each lies over the one behind it. */
 function mats(plan: Plan, job: Decided): Shape[] {
-	const pack = rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height);
+	const pack = rectangle(0, 0, there(plan.window, 'window').pack.width, there(plan.window, 'window').pack.height);
 	return job.mats
 		.map((mat, index): Shape[] => {
 			const bevel = mat.board.thickness;
@@ -96,12 +97,12 @@ function mats(plan: Plan, job: Decided): Shape[] {
 			if (mat.bevel === 'reverse') return [{ role: 'mat', rings: [pack, ...narrowest], fill: mat.colour.hex, title }];
 			const face = edges(bevel);
 			const core = mat.core?.hex ?? CORE;
-			const bevels = face.map((edge, at): Shape => ({ role: 'bevel', rings: ring(edge, narrowest[at]!), fill: core }));
+			const bevels = face.map((edge, at): Shape => ({ role: 'bevel', rings: ring(edge, nth(narrowest, at)), fill: core }));
 			const line = mat.bevelLine ? edges(bevel * 0.55) : [];
 			const lines = line.map((edge, at): Shape => ({
 				role: 'bevel-line',
-				rings: ring(face[at]!, edge),
-				fill: mat.bevelLine!.hex,
+				rings: ring(nth(face, at), edge),
+				fill: there(mat.bevelLine, 'bevel line').hex,
 				title: `Line on the bevel of mat ${index + 1}`
 			}));
 			return [...bevels, ...lines, { role: 'mat', rings: [pack, ...face], fill: mat.colour.hex, title }];
@@ -112,13 +113,31 @@ function mats(plan: Plan, job: Decided): Shape[] {
 
 function frame(plan: Plan, job: Decided): Shape[] {
 	const { frame: planned } = plan;
-	if (!planned) return [{ role: 'pack', rings: [rectangle(0, 0, plan.window!.pack.width, plan.window!.pack.height)] }];
+	if (!planned)
+		return [
+			{
+				role: 'pack',
+				rings: [rectangle(0, 0, there(plan.window, 'window').pack.width, there(plan.window, 'window').pack.height)]
+			}
+		];
 	const box = outside(plan);
 	const visible = planned.section.face;
 	const outer = rectangle(box.left, box.top, box.width, box.height);
 	const sight = rectangle(box.left + visible, box.top + visible, planned.sight.width, planned.sight.height);
-	const mitres = outer.map((corner, index): Shape => ({ role: 'moulding-edge', open: true, rings: [[corner, sight[index]!]] }));
-	return [{ role: 'moulding', rings: ring(outer, sight), fill: job.frame!.colour.hex, title: job.frame!.name }, ...mitres];
+	const mitres = outer.map((corner, index): Shape => ({
+		role: 'moulding-edge',
+		open: true,
+		rings: [[corner, nth(sight, index)]]
+	}));
+	return [
+		{
+			role: 'moulding',
+			rings: ring(outer, sight),
+			fill: there(job.frame, 'frame').colour.hex,
+			title: there(job.frame, 'frame').name
+		},
+		...mitres
+	];
 }
 
 function sheetEdge(sight: Sight): Shape[] {
@@ -172,7 +191,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect): Dimension[] {
 
 /** Each window's width once a column, its height once a row. */
 function windowDimensions(plan: Plan, sights: Sight[], right: number, bottom: number): Dimension[] {
-	const last = plan.window!.mats.length - 1;
+	const last = there(plan.window, 'window').mats.length - 1;
 	const seen = new Set<string>();
 	return sights.flatMap(({ index, number }): Dimension[] => {
 		const hole = holeOf(plan, last, index);
@@ -208,9 +227,9 @@ function windowDimensions(plan: Plan, sights: Sight[], right: number, bottom: nu
 
 /** The front mat's border as it is seen, or as it is cut while there is no frame. */
 function borderDimensions({ window }: Plan, right: number, bottom: number): Dimension[] {
-	const [first] = window!.mats;
+	const [first] = there(window, 'window').mats;
 	if (!first) return [];
-	const { width, height } = window!.pack;
+	const { width, height } = there(window, 'window').pack;
 	const shown: Sides = first.seen ?? first.border;
 	const word = first.seen ? 'seen border' : 'border';
 	const path = first.seen ? 'window.mats[0].seen' : 'window.mats[0].border';

@@ -11,6 +11,7 @@ import { holeOf, sheetBox } from './front.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import { there } from '../../units/there.ts';
 
 export type EdgeHandle = {
 	id: string;
@@ -94,8 +95,8 @@ function outward(side: SideName): 1 | -1 {
 
 function windowEdges(plan: Plan, sight: Sight): EdgeHandle[] {
 	const { choice } = sight;
-	if (choice.solve || plan.window!.mats.length === 0) return [];
-	const hole = holeOf(plan, plan.window!.mats.length - 1, sight.index);
+	if (choice.solve || there(plan.window, 'window').mats.length === 0) return [];
+	const hole = holeOf(plan, there(plan.window, 'window').mats.length - 1, sight.index);
 	const keys = windowKeys(sight);
 	const which = sight.number === null ? 'Window edge' : `Edge of window ${sight.number}`;
 	return SIDES.map((side) => {
@@ -154,9 +155,9 @@ function matEdges(plan: Plan, job: Decided, sight: Sight): EdgeHandle[] {
 /** The border's outer edge, as it is seen; a pack that is given has none to pull. */
 function borderEdges(plan: Plan, job: Decided): EdgeHandle[] {
 	const { borders } = job;
-	const [first] = plan.window!.mats;
+	const [first] = there(plan.window, 'window').mats;
 	if (borders.way === 'fit' || !first) return [];
-	const { width, height } = plan.window!.pack;
+	const { width, height } = there(plan.window, 'window').pack;
 	const lip = mapSides((side) => first.border[side] - (first.seen ?? first.border)[side]);
 	const seen = { left: lip.left, top: lip.top, width: width - lip.left - lip.right, height: height - lip.top - lip.bottom };
 	return SIDES.map((side) => ({
@@ -195,7 +196,7 @@ export function hingeHandles(plan: Plan, job: Decided, index: number): EdgeHandl
 	return hold.places.map((place, at): EdgeHandle => {
 		// From the sheet's own corner, along its own edge.
 		const at0 = pointOn(sight.measure, 'top', place);
-		const x = plan.window!.pack.width - box.left - at0.x;
+		const x = there(plan.window, 'window').pack.width - box.left - at0.x;
 		const least = (hold.places[at - 1] ?? half - apart) + apart;
 		const most = (hold.places[at + 1] ?? sight.measure.mean.width - half + apart) - apart;
 		return {

@@ -10,6 +10,7 @@ import { outlineOf } from '../../stations/window/shape.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Scene, type Shape } from '../../figures/scene.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** A part: its outer edge, what is cut out of it, and its name. */
 export type Part = { name: string; outline: Point[]; holes: Point[][]; count: number };
@@ -21,7 +22,7 @@ export function partsScene(plan: Plan, job: Decided): Scene | null {
 	const each = parts.flatMap((part) => Array.from({ length: part.count }, () => part));
 	const { places, box } = placeInRows(each.map(({ outline }) => sizeOf(outline)));
 	const shapes = each.flatMap((part, index): Shape[] => {
-		const at = places[index]!;
+		const at = nth(places, index);
 		const moved = (points: Point[]) => points.map(({ x, y }) => ({ x: x + at.left, y: y + at.top }));
 		return [
 			{ role: 'part', rings: [moved(part.outline)], title: part.name, layer: part.name },
@@ -57,17 +58,17 @@ function outlineOfCut({ role, width, height, sides }: Cut, plan: Plan): Point[] 
 		return [
 			{ x: 0, y: 0 },
 			{ x: width, y: 0 },
-			{ x: width - plan.frame!.section.face, y: height },
-			{ x: plan.frame!.section.face, y: height }
+			{ x: width - there(plan.frame, 'frame').section.face, y: height },
+			{ x: there(plan.frame, 'frame').section.face, y: height }
 		];
 	return rectangle(0, 0, width, height);
 }
 
 /** Narrowest openings of a mat, each in its shape. */
 function holesOf({ window }: Plan, job: Decided, index: number): Point[][] {
-	const mat = window!.mats[index]!;
+	const mat = nth(there(window, 'window').mats, index);
 	return (mat.holes ?? [mat]).map(({ border, opening }, at) =>
-		outlineOf(job.windows[at]!.shape, { left: border.left, top: border.top, ...opening })
+		outlineOf(nth(job.windows, at).shape, { left: border.left, top: border.top, ...opening })
 	);
 }
 

@@ -7,6 +7,7 @@ import { colourOf } from '../../shop/colours.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Role, type Shape, type Layout } from '../../figures/scene.ts';
 import { FRAMES } from '../../stations/frame/kinds/all.ts';
+import { there } from '../../units/there.ts';
 
 /** Wall of a metal section, as it is drawn. */
 export const METAL_WALL = 1.6;
@@ -15,7 +16,7 @@ const GROOVE_DEEP = 2.5;
 
 export function moulding(plan: Plan, job: Decided): Shape[] {
 	if (!plan.frame) return [];
-	const { kind, groove, deepen, name, colour } = job.frame!;
+	const { kind, groove, deepen, name, colour } = there(job.frame, 'frame');
 	const { face, lip, depth, rabbetDepth } = plan.frame.section;
 	const { clips, hatch } = FRAMES[kind];
 	if (clips) return [{ role: 'moulding', rings: [channel(plan.frame.section)], fill: colour.hex, hatch, title: name }];
@@ -72,7 +73,7 @@ function channel({ face, lip, depth, rabbetDepth }: { face: number; lip: number;
 
 export function edgeSeal(plan: Plan, { edgeSealOnFace, edgeSealOnBack }: House, { packLeft, top }: Layout): Shape[] {
 	if (!plan.back?.edgeSeal) return [];
-	const bottom = top + plan.pack!.thickness;
+	const bottom = top + there(plan.pack, 'pack').thickness;
 	const line: Point[] = [
 		{ x: packLeft + edgeSealOnFace, y: top },
 		{ x: packLeft, y: top },
@@ -87,9 +88,9 @@ export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top
 	if (!plan.frame) return [];
 	const { face, lip, rabbetDepth } = plan.frame.section;
 	const wall = face - lip;
-	const end = top + plan.pack!.thickness;
+	const end = top + there(plan.pack, 'pack').thickness;
 	const line = (role: Role, title: string, points: Point[]): Shape[] => [{ role, open: true, rings: [points], title }];
-	if (FRAMES[job.frame!.kind].clips) {
+	if (FRAMES[there(job.frame, 'frame').kind].clips) {
 		const flange = METAL_WALL + rabbetDepth;
 		if (isShimmed(plan, house)) return [];
 		// A bow from under the flange onto the pack, and up again.
@@ -116,10 +117,10 @@ export function fastener(plan: Plan, job: Decided, house: House, { packLeft, top
 
 export function tape(plan: Plan, job: Decided, house: House, { packLeft, top, back }: Layout): Shape[] {
 	const planned = plan.back?.tape;
-	if (!planned || !plan.frame || !FRAMES[job.frame!.kind].wood) return [];
+	if (!planned || !plan.frame || !FRAMES[there(job.frame, 'frame').kind].wood) return [];
 	const { face, lip } = plan.frame.section;
 	const wall = face - lip;
-	const backing = top + plan.pack!.thickness + 1.4;
+	const backing = top + there(plan.pack, 'pack').thickness + 1.4;
 	const line: Point[] = [
 		{ x: wall - planned.land, y: back },
 		{ x: wall, y: back },

@@ -7,6 +7,7 @@ import type { Decided } from '../../job/decided.ts';
 import { type Shape, type Layout } from '../../figures/scene.ts';
 import { LAYERS, whereOf } from '../../stations/guard/layers/all.ts';
 import { pieceStart } from '../../stations/guard/layers/section-rings.ts';
+import { nth, there } from '../../units/there.ts';
 
 export function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided, sight: Sight, layout: Layout): Shape[] {
 	const faulty = plan.findings.some((finding) => finding.severity === 'stop' && finding.where === whereOf(layer));
@@ -22,9 +23,9 @@ export function layerShapes(layer: Layer, top: number, plan: Plan, job: Decided,
 /** A strip folded round the sheet's left edge: on its face, and behind it. */
 export function foldedStrip(plan: Plan, job: Decided, house: House, sight: Sight, tops: number[], layout: Layout): Shape[] {
 	const strip = sight.hold?.strips?.find(({ side }) => side === 'left');
-	const index = plan.pack!.layers.findIndex(({ role }) => role === 'piece');
+	const index = there(plan.pack, 'pack').layers.findIndex(({ role }) => role === 'piece');
 	if (!strip || index < 0) return [];
-	const [top, bottom] = [tops[index]!, tops[index]! + plan.pack!.layers[index]!.thickness];
+	const [top, bottom] = [nth(tops, index), nth(tops, index) + nth(there(plan.pack, 'pack').layers, index).thickness];
 	const edge = pieceStart(sight, job, layout);
 	const line = [
 		{ x: edge + strip.reach, y: top },
@@ -44,6 +45,6 @@ export function layerTops(layers: Layer[], top: number): number[] {
 	});
 	// A float stands on the board behind it, inside the depth of the mats.
 	for (let index = layers.length - 2; index >= 0; index -= 1)
-		if (layers[index]!.inside) tops[index] = tops[index + 1]! - layers[index]!.thickness;
+		if (nth(layers, index).inside) tops[index] = nth(tops, index + 1) - nth(layers, index).thickness;
 	return tops;
 }

@@ -19,6 +19,7 @@ import type { Decided } from '../../job/decided.ts';
 import type { Callout, Dimension, Scene, Shape, Layout } from '../../figures/scene.ts';
 import { layerName, whereOf } from '../../stations/guard/layers/all.ts';
 import { FRAMES, frameKindOf } from '../../stations/frame/kinds/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;
@@ -30,13 +31,13 @@ export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene 
 	const shop = shopFor(shopAsItIs, job.cutIn);
 	const { house } = shop;
 	if (!plan.window || !plan.pack) return null;
-	const sight = sightsOf(job, plan)[0]!;
+	const sight = nth(sightsOf(job, plan), 0);
 	const matless = job.mats.length === 0;
 	const layout = matless ? matlessLayout(plan, job) : layoutOf(plan, job, sight);
 	const tops = layerTops(plan.pack.layers, layout.top);
 	const shapes = [
 		...moulding(plan, job),
-		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, tops[index]!, plan, job, sight, layout)),
+		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, nth(tops, index), plan, job, sight, layout)),
 		...foldedStrip(plan, job, house, sight, tops, layout),
 		...edgeSeal(plan, house, layout),
 		...fastener(plan, job, house, layout),
@@ -57,12 +58,12 @@ export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene 
 
 function frameEdges(plan: Plan, job: Decided): Pick<Layout, 'packLeft' | 'top' | 'back'> {
 	const { frame } = plan;
-	if (!frame) return { packLeft: 0, top: 0, back: plan.pack!.thickness };
+	if (!frame) return { packLeft: 0, top: 0, back: there(plan.pack, 'pack').thickness };
 	const { face, lip, depth, rabbetDepth } = frame.section;
 	return {
 		packLeft: face - lip + frame.allowance.width / 2,
-		top: FRAMES[job.frame!.kind].clips ? METAL_WALL : depth - rabbetDepth,
-		back: depth + job.frame!.deepen
+		top: FRAMES[there(job.frame, 'frame').kind].clips ? METAL_WALL : depth - rabbetDepth,
+		back: depth + there(job.frame, 'frame').deepen
 	};
 }
 
@@ -71,9 +72,9 @@ function layoutOf(plan: Plan, job: Decided, sight: Sight): Layout {
 	const edges = frameEdges(plan, job);
 	const breakFrom = edges.packLeft + BEFORE;
 	const breakTo = breakFrom + BREAK;
-	const reveals = window!.mats.at(-1)!.border.left - window!.mats[0]!.border.left;
+	const reveals = nth(there(window, 'window').mats, -1).border.left - nth(there(window, 'window').mats, 0).border.left;
 	// Enough of the window's edge that the outermost bevel, the sheet's edge and the end of a lift are seen.
-	const setback = Math.max(0, ...window!.mats.map((mat) => mat.lift?.setback ?? 0));
+	const setback = Math.max(0, ...there(window, 'window').mats.map((mat) => mat.lift?.setback ?? 0));
 	const toWindow = Math.max(reveals + 6, (sight.opening.overlap?.left ?? 0) + 8, setback + reveals + 6);
 	const at = breakTo + toWindow;
 	return {
@@ -88,13 +89,13 @@ function layoutOf(plan: Plan, job: Decided, sight: Sight): Layout {
 /** Without a mat nothing is shortened: from the frame over the air to the piece. */
 function matlessLayout(plan: Plan, job: Decided): Layout {
 	const edges = frameEdges(plan, job);
-	const piece = edges.packLeft + plan.window!.placement!.left;
+	const piece = edges.packLeft + there(there(plan.window, 'window').placement, 'placement').left;
 	const end = Math.max(piece, plan.frame?.section.face ?? 0) + 1.5 * INSIDE;
 	return { ...edges, breakFrom: end, breakTo: end, window: piece, end };
 }
 
 function breakLines(plan: Plan, { breakFrom, breakTo, top }: Layout): Shape[] {
-	const bottom = top + plan.pack!.thickness;
+	const bottom = top + there(plan.pack, 'pack').thickness;
 	const zigzag = (x: number): Point[] => {
 		const middle = (top + bottom) / 2;
 		return [
@@ -112,7 +113,7 @@ function breakLines(plan: Plan, { breakFrom, breakTo, top }: Layout): Shape[] {
 function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, height: number): Dimension[] {
 	const { frame, pack } = plan;
 	const list: Dimension[] = [];
-	const end = layout.top + pack!.thickness;
+	const end = layout.top + there(pack, 'pack').thickness;
 	const left = (name: string, path: string | null, from: number, to: number, value: number, look: Look): Dimension => ({
 		name,
 		...(path ? { path } : {}),
@@ -125,13 +126,13 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 	});
 	if (frame) {
 		const { face, lip, rabbetDepth } = frame.section;
-		const { deepen } = job.frame!;
+		const { deepen } = there(job.frame, 'frame');
 		const under = layout.top;
 		list.push(
 			{ name: 'face', path: 'frame.section.face', side: 'top', from: 0, to: face, value: face, at: 0, look: 'mark' },
 			{ name: 'lip', path: 'frame.section.lip', side: 'top', from: face - lip, to: face, value: lip, at: 0, look: 'mark' },
 			left(
-				`${FRAMES[job.frame!.kind].recess} depth`,
+				`${FRAMES[there(job.frame, 'frame').kind].recess} depth`,
 				'frame.section.rabbetDepth',
 				under,
 				under + rabbetDepth,
@@ -141,19 +142,19 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 		);
 		if (deepen > 0) list.push(left('strips on the back', null, under + rabbetDepth, layout.back, deepen, 'mark'));
 		const receives = under + rabbetDepth + deepen;
-		if (Math.abs(pack!.clearance!) > 0.05)
+		if (Math.abs(there(there(pack, 'pack').clearance, 'clearance')) > 0.05)
 			list.push(
 				left(
-					pack!.clearance! < 0 ? 'pack proud of the frame' : 'clearance',
+					there(there(pack, 'pack').clearance, 'clearance') < 0 ? 'pack proud of the frame' : 'clearance',
 					'pack.clearance',
 					Math.min(end, receives),
 					Math.max(end, receives),
-					Math.abs(pack!.clearance!),
+					Math.abs(there(there(pack, 'pack').clearance, 'clearance')),
 					'fine'
 				)
 			);
 	}
-	list.push(left('pack thickness', 'pack.thickness', layout.top, end, pack!.thickness, 'fine'));
+	list.push(left('pack thickness', 'pack.thickness', layout.top, end, there(pack, 'pack').thickness, 'fine'));
 	if (job.mats.length === 0) return list;
 	const { overlap, sees } = sight.opening;
 	if (overlap && overlap.left > 0)
@@ -182,15 +183,15 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 
 /** Every layer with its thickness, and the air over the piece where it stands. */
 function callouts(plan: Plan, job: Decided, shop: Shop, tops: number[], layout: Layout): Callout[] {
-	const { layers, gap } = plan.pack!;
-	const list = layers.map((layer, index) => callout(layer, index, tops[index]!, plan, job, shop, layout));
+	const { layers, gap } = there(plan.pack, 'pack');
+	const list = layers.map((layer, index) => callout(layer, index, nth(tops, index), plan, job, shop, layout));
 	const piece = layers.findIndex(({ role }) => role === 'piece');
 	if (gap <= 0 || job.guard.glazing.family === 'none') return list;
 	const air: Callout = {
 		name: 'Air over the piece',
 		path: 'pack.gap',
 		value: gap,
-		to: { x: layout.end - 2, y: tops[piece]! - gap / 2 }
+		to: { x: layout.end - 2, y: nth(tops, piece) - gap / 2 }
 	};
 	return [...list, air].sort((one, other) => one.to.y - other.to.y);
 }

@@ -4,6 +4,7 @@ import type { Piece } from '../../job/decide-piece.ts';
 import { PAPER } from '../../shop/colours.ts';
 import type { Measure } from '../../figures/measure.ts';
 import { rectangle, type Callout, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** How many times a lean is drawn when it is exaggerated. */
 export const EXAGGERATION = 10;
@@ -31,8 +32,8 @@ export function sheetScene({ piece, measure, path, exaggerated }: Input): Scene 
 				? { picture: { sum: piece.picture, place: { left: 0, top: 0, ...measure.largest }, clip: corners } }
 				: {})
 		},
-		{ role: 'diagonal', open: true, rings: [[corners[0]!, corners[2]!]], title: 'Diagonal, top-left to bottom-right' },
-		{ role: 'diagonal', open: true, rings: [[corners[1]!, corners[3]!]], title: 'Diagonal, top-right to bottom-left' },
+		{ role: 'diagonal', open: true, rings: [[nth(corners, 0), nth(corners, 2)]], title: 'Diagonal, top-left to bottom-right' },
+		{ role: 'diagonal', open: true, rings: [[nth(corners, 1), nth(corners, 3)]], title: 'Diagonal, top-right to bottom-left' },
 		{ role: 'sheet-edge', rings: [corners], title: 'Edge of the sheet' }
 	];
 	if (!exaggerated) {
@@ -76,11 +77,14 @@ function diagonals(
 	});
 	// The one that ends higher at the right stands first, so that leaders do not cross.
 	return (['d2', 'd1'] as const).map((name) => ({
-		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${readings![name] === undefined ? ', not read' : ''}`,
+		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${there(readings, 'readings')[name] === undefined ? ', not read' : ''}`,
 		path: `${path}.diagonals.${name}`,
-		value: readings![name] ?? measure.diagonals[name],
+		value: there(readings, 'readings')[name] ?? measure.diagonals[name],
 		look: 'mark' as const,
-		to: name === 'd1' ? at(topLeft!, bottomRight!, 0.8) : at(topRight!, bottomLeft!, 0.2)
+		to:
+			name === 'd1'
+				? at(there(topLeft, 'top left'), there(bottomRight, 'bottom right'), 0.8)
+				: at(there(topRight, 'top right'), there(bottomLeft, 'bottom left'), 0.2)
 	}));
 }
 
@@ -90,7 +94,7 @@ function cornersOf({ outline, mean }: Measure, times: number): Point[] {
 	const top = Math.min(...outline.map((corner) => corner.y));
 	const square = rectangle(-mean.width / 2, -mean.height / 2, mean.width, mean.height);
 	return outline.map((corner, index) => {
-		const at = square[index]!;
+		const at = nth(square, index);
 		return { x: at.x + (corner.x - at.x) * times - left, y: at.y + (corner.y - at.y) * times - top };
 	});
 }
@@ -103,13 +107,45 @@ function dimensions(
 	box: { left: number; top: number; width: number; height: number },
 	exaggerated: boolean
 ): Dimension[] {
-	const read = piece.readings!;
+	const read = there(piece.readings, 'readings');
 	const [right, bottom] = [box.left + box.width, box.top + box.height];
 	const list: Dimension[] = [
-		{ name: 'top', side: 'top', from: topLeft!.x, to: topRight!.x, value: read.top, at: box.top, look: 'mark' },
-		{ name: 'right', side: 'right', from: topRight!.y, to: bottomRight!.y, value: read.right, at: right, look: 'mark' },
-		{ name: 'bottom', side: 'bottom', from: bottomLeft!.x, to: bottomRight!.x, value: read.bottom, at: bottom, look: 'mark' },
-		{ name: 'left', side: 'left', from: topLeft!.y, to: bottomLeft!.y, value: read.left, at: box.left, look: 'mark' }
+		{
+			name: 'top',
+			side: 'top',
+			from: there(topLeft, 'top left').x,
+			to: there(topRight, 'top right').x,
+			value: read.top,
+			at: box.top,
+			look: 'mark'
+		},
+		{
+			name: 'right',
+			side: 'right',
+			from: there(topRight, 'top right').y,
+			to: there(bottomRight, 'bottom right').y,
+			value: read.right,
+			at: right,
+			look: 'mark'
+		},
+		{
+			name: 'bottom',
+			side: 'bottom',
+			from: there(bottomLeft, 'bottom left').x,
+			to: there(bottomRight, 'bottom right').x,
+			value: read.bottom,
+			at: bottom,
+			look: 'mark'
+		},
+		{
+			name: 'left',
+			side: 'left',
+			from: there(topLeft, 'top left').y,
+			to: there(bottomLeft, 'bottom left').y,
+			value: read.left,
+			at: box.left,
+			look: 'mark'
+		}
 	];
 	if (exaggerated) return list;
 	const { usable } = measure;

@@ -5,6 +5,7 @@ import type { Point } from '../../geometry/shapes.ts';
 import type { Unit } from '../../units/length.ts';
 import { showLength, type Reader } from '../../units/show.ts';
 import type { Callout, Dimension, Scene, Shape } from '../../figures/scene.ts';
+import { nth } from '../../units/there.ts';
 
 export type SvgOptions = {
 	reader: Unit | Reader;
@@ -30,7 +31,7 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 		...shapes(scene, options),
 		...placed.map((dimension) => dimensionSvg(dimension, options.textHeight)),
 		...scene.callouts.map((callout, index) => {
-			const { row } = rows[index]!;
+			const { row } = nth(rows, index);
 			const x = box.left + box.width + options.textHeight * 1.5;
 			const line = `<path d="M${round(callout.to.x)} ${round(callout.to.y)} L${round(x - options.textHeight * 0.5)} ${round(row)}" fill="none" stroke="${LOOKS.leader.stroke}" stroke-width="${options.textHeight * 0.06}"/>`;
 			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${calloutLength(callout, options.reader)}  ${callout.name}`)}</text>`;

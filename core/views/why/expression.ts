@@ -15,6 +15,7 @@ import { sagFlat } from '../../stations/sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../../units/round.ts';
 import { zoneMargin } from '../../stations/window/opening.ts';
 import { roomFor } from '../../stations/window/shape.ts';
+import { nth, there } from '../../units/there.ts';
 
 export type Token = { kind: 'number' | 'path' | 'name' | 'sign'; text: string };
 /** What a path holds: a number, a list to choose from, or a thing that a function reads. */
@@ -42,18 +43,18 @@ const FUNCTIONS: Record<string, Call> = {
 	next: (x: number, list: readonly number[]) => list.find((one) => one >= x) ?? Math.max(...list),
 	firstDiagonal: (readings: FourSides & Diagonals) => solveDiagonal(readings, readings) ?? Number.NaN,
 	otherDiagonal: (readings: FourSides, d1: number) => otherDiagonal(readings, d1),
-	cornerX: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.x,
-	cornerY: (readings: FourSides, d1: number, corner: number) => outlineFor(readings, d1)[corner]!.y,
+	cornerX: (readings: FourSides, d1: number, corner: number) => nth(outlineFor(readings, d1), corner).x,
+	cornerY: (readings: FourSides, d1: number, corner: number) => nth(outlineFor(readings, d1), corner).y,
 	usableAcross: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.width,
 	usableDown: (readings: Readings) => planMeasure({ readings, single: false }, '').usable.height,
-	cornerOut: (readings: Readings, corner: number) => cornersOut(readings)[corner]!,
+	cornerOut: (readings: Readings, corner: number) => nth(cornersOut(readings), corner),
 	liteArea: (top: number, right: number, bottom: number, left: number, d1: number, d2: number) =>
 		liteArea({ top, right, bottom, left, d1, d2 }),
 	lite: (readings: Readings, width: number, height: number, step: number, figure: number) => {
 		const allowance = { width, height };
 		const sides = liteOf(readings, allowance, step);
 		const blank = liteBlank(readings, allowance, step);
-		return [...LITE_FIGURES.map((one) => sides[one]), blank.width, blank.height][figure]!;
+		return nth([...LITE_FIGURES.map((one) => sides[one]), blank.width, blank.height], figure);
 	},
 	zoneMargin: (zone: Zone, window: Rect, shape: WindowShape) => zoneMargin(zone, window, shape),
 	roomAcross: (zone: Rect, window: Rect, shape: WindowShape) => {
@@ -82,7 +83,7 @@ export function tokens(expression: string): Token[] {
 		if (number !== undefined) found.push({ kind: 'number', text: number });
 		else if (path !== undefined) found.push({ kind: 'path', text: path });
 		else if (name !== undefined) found.push({ kind: 'name', text: name });
-		else found.push({ kind: 'sign', text: sign! });
+		else found.push({ kind: 'sign', text: there(sign, 'sign') });
 	}
 	return found;
 }
@@ -99,7 +100,7 @@ export function evaluate(expression: string, lookup: Lookup): number {
 	const sum = (): number => {
 		let value = product();
 		while (peek() === '+' || peek() === '-') {
-			const sign = list[at++]!.text;
+			const sign = nth(list, at++).text;
 			const right = product();
 			value = sign === '+' ? value + right : value - right;
 		}
@@ -108,7 +109,7 @@ export function evaluate(expression: string, lookup: Lookup): number {
 	const product = (): number => {
 		let value = atom() as number;
 		while (peek() === '*' || peek() === '/') {
-			const sign = list[at++]!.text;
+			const sign = nth(list, at++).text;
 			const right = atom() as number;
 			value = sign === '*' ? value * right : value / right;
 		}

@@ -9,6 +9,7 @@ import { HOUSE_NAMES } from '../../shop/house-names.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Decided } from '../../job/decided.ts';
 import { layerName } from '../../stations/guard/layers/all.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** What names are taken from; without it a material keeps its id. */
 export type Named = { plan: Plan; job: Decided; shop: Shop };
@@ -211,12 +212,12 @@ export function nameOf(path: string, of?: Named): string {
 	const layer = /^pack\.layers\[(\d+)\]\.thickness$/.exec(path);
 	if (layer && of) return layerOf(Number(layer[1]), of);
 	const part = /^mass\.parts\[(\d+)\]\.kg$/.exec(path);
-	if (part && of?.plan.mass) return of.plan.mass.parts[Number(part[1])]!.part;
+	if (part && of?.plan.mass) return nth(of.plan.mass.parts, Number(part[1])).part;
 	const numbers = [...path.matchAll(/\[(\d+)\]/g)].map(([, number]) => Number(number) + 1);
 	const plain = path
 		.replace(/\[\d+\]/g, '[#]')
 		.replace(/^job\.(pieces|windows)\[#\]/, (_, list: string) => `job.${list.slice(0, -1)}`);
-	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, plain.split('.').at(-1)!];
+	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, nth(plain.split('.'), -1)];
 	const name = table[plain] ?? table[plain.replace(/\.[^.]*$/, '.*')];
 	if (!name) return fallback(path);
 	return name.replace('#', String(numbers.at(-1) ?? '')).replace('*', WORDS[last] ?? spaced(last));
@@ -224,8 +225,9 @@ export function nameOf(path: string, of?: Named): string {
 
 /** `mat 1 (cotton museum board, 4-ply)`; what is named by itself stands alone. */
 function layerOf(index: number, { plan, job, shop }: Named): string {
-	const layer = plan.pack!.layers[index]!;
-	if (layer.role === 'mat') return `mat ${layer.index! + 1} (${inSentence(job.mats[layer.index!]!.board.name)})`;
+	const layer = nth(there(plan.pack, 'pack').layers, index);
+	if (layer.role === 'mat')
+		return `mat ${there(layer.index, 'index') + 1} (${inSentence(nth(job.mats, there(layer.index, 'index')).board.name)})`;
 	const name = inSentence(layerName(layer, job, shop));
 	return layer.role === 'under-mat' || layer.role === 'backing' ? `${layer.role} (${name})` : name;
 }
@@ -233,9 +235,9 @@ function layerOf(index: number, { plan, job, shop }: Named): string {
 function shopName(path: string, of?: Named): string {
 	const [, list, id, figure] = /^shop\.(\w+)(?:\[([\w-]+)\])?\.?(\w*)$/.exec(path) ?? [];
 	if (list === 'house') return `${HOUSE_NAMES[figure as keyof House]} (house)`;
-	if (id === undefined) return `the shop’s ${spaced(list!)}`;
+	if (id === undefined) return `the shop’s ${spaced(there(list, 'list'))}`;
 	const found = of && (of.shop[list as keyof Shop] as Record<string, { name?: string }> | undefined)?.[id];
-	return `${WORDS[figure!] ?? spaced(figure!)} of ${found?.name === undefined ? id : inSentence(found.name)}`;
+	return `${WORDS[there(figure, 'figure')] ?? spaced(there(figure, 'figure'))} of ${found?.name === undefined ? id : inSentence(found.name)}`;
 }
 
 function fallback(path: string): string {

@@ -1,6 +1,7 @@
 /** An explanation in words: the expression with each figure's name and number, and what each name holds. */
 import { evaluate, tokens, type Lookup, type Token } from './expression.ts';
 import { nameOf, type Named } from './names.ts';
+import { there } from '../../units/there.ts';
 
 export type Part = { path: string; name: string; value: number | null };
 
@@ -57,7 +58,7 @@ export function sayExpression(
 	}
 	const said = (token: Token): string => {
 		if (token.kind === 'path') {
-			const { name, value } = parts.get(token.text)!;
+			const { name, value } = there(parts.get(token.text), 'get');
 			return value === null ? name : `${name} ${write(value, token.text)}`;
 		}
 		if (token.kind === 'sign') return SIGNS[token.text] ?? token.text;

@@ -4,6 +4,7 @@
 	import { showNearest } from '$core/units/round.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = {
 		/** The sheet's bounding box in the scene. */
@@ -38,7 +39,7 @@
 	});
 
 	function at(event: PointerEvent) {
-		const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		const box = there((event.currentTarget as SVGElement).ownerSVGElement, 'owner s v g element').getBoundingClientRect();
 		return { x: event.clientX - box.left, y: event.clientY - box.top };
 	}
 

@@ -8,6 +8,7 @@
 	import Hatches from './Hatches.svelte';
 	import Shapes from './Shapes.svelte';
 	import type { Dimension, Scene } from '$core/figures/scene.ts';
+	import { nth } from '$core/units/there.ts';
 
 	type Props = {
 		scene: Scene;
@@ -197,7 +198,7 @@
 			{#if column > 0}
 				{#each scene.callouts as callout, index (index)}<path
 						class="leader"
-						d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {rows[index]!.row}"
+						d="M{callout.to.x} {callout.to.y} L{textX - fitted.textHeight * 0.4} {nth(rows, index).row}"
 					/>{/each}
 			{/if}
 		</g>
@@ -232,7 +233,7 @@
 		{#if column > 0}
 			{#each scene.callouts as callout, index (index)}
 				<text
-					transform="translate({onScreen(textX, rows[index]!.row + fitted.textHeight * 0.35)})"
+					transform="translate({onScreen(textX, nth(rows, index).row + fitted.textHeight * 0.35)})"
 					class:stop={callout.sign === 'stop'}
 					>{callout.sign === 'stop' ? '■ ' : ''}{calloutLength(callout, reader)} {callout.name}</text
 				>

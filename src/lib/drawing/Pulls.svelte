@@ -7,6 +7,7 @@
 	import { showNearest } from '$core/units/round.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = {
 		edges: EdgeHandle[];
@@ -73,7 +74,7 @@
 	function follow(event: PointerEvent) {
 		if (!pull) return;
 		const { from, move } = pull;
-		const svg = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		const svg = there((event.currentTarget as SVGElement).ownerSVGElement, 'owner s v g element').getBoundingClientRect();
 		pointed = { x: event.clientX - svg.left, y: event.clientY - svg.top };
 		const [across, down] = [(event.clientX - from.x) / scale, (event.clientY - from.y) / scale];
 		cancelAnimationFrame(frame);
@@ -101,7 +102,7 @@
 
 	/** Edges of two mats lie a few pixels apart: the one nearest to the hand is meant. */
 	function nearest(event: PointerEvent, pressed: EdgeHandle): EdgeHandle {
-		const svg = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		const svg = there((event.currentTarget as SVGElement).ownerSVGElement, 'owner s v g element').getBoundingClientRect();
 		const [x, y] = [event.clientX - svg.left, event.clientY - svg.top];
 		const away = (edge: EdgeHandle) => {
 			const at = place(edge.line[0].x, edge.line[0].y);

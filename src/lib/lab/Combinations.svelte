@@ -5,6 +5,7 @@
 	import { sayDays } from '$core/units/spans.ts';
 	import type { LabKeep } from './keep.svelte.ts';
 	import type { Lab } from './lab.svelte.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = { lab: Lab; keep: LabKeep; shown: string[]; onchoose: (id: string, on: boolean) => void };
 	const { lab, keep, shown, onchoose }: Props = $props();
@@ -66,7 +67,7 @@
 		</table>
 	</div>
 	{#if keep.results.length > 0}
-		<h3>Kept with {job!.number}</h3>
+		<h3>Kept with {there(job, 'job').number}</h3>
 		<ul>
 			{#each keep.results as one (one.at)}
 				{@const mine = one.result.results.find((result) => result.own)}

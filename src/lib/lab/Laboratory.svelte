@@ -26,6 +26,7 @@
 	import LoggerFile from './LoggerFile.svelte';
 	import { ROOM_HEIGHT, roomChart } from './room-chart.ts';
 	import { yearsChart } from './years-chart.ts';
+	import { known, there } from '$core/units/there.ts';
 
 	type Props = {
 		shop: WrittenShop;
@@ -44,7 +45,7 @@
 	let file = $state.raw<File | null>(null);
 	const MOST_DRAWN = 4;
 
-	const glazing = $derived(lab.shop.glazings[lab.glazing]!);
+	const glazing = $derived(known(lab.shop.glazings, lab.glazing));
 	const now = $derived(yearsToFade(lab.exposure, lab.fade, glazing));
 	const years = $derived(
 		yearsByGlazing(lab.exposure, [
@@ -86,7 +87,11 @@
 		combinations
 			.filter(({ id }) => shown.includes(id) && run.year?.inside[id])
 			.sort((one, other) => Number(other.own) - Number(one.own))
-			.map((one) => ({ name: nameOf(one), rh: run.year!.inside[one.id]!, hoursAbove65: results.get(one.id)!.hoursAbove65 }))
+			.map((one) => ({
+				name: nameOf(one),
+				rh: known(there(run.year, 'year').inside, one.id),
+				hoursAbove65: there(results.get(one.id), 'value').hoursAbove65
+			}))
 	);
 	const room = $derived(run.year?.room ?? []);
 	const span = $derived.by(() => {

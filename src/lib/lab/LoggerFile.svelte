@@ -7,6 +7,7 @@
 	import Working from '$lib/ui/Working.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import type { ClimateRun } from './climate-run.svelte.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = { file: File; run: ClimateRun; onread: (year: LoggerYear, name: string) => void; onclose: () => void };
 	const { file, run, onread, onclose }: Props = $props();
@@ -67,25 +68,39 @@
 	{#if says}<p class="fault" role="alert">{says}</p>{/if}
 	{#if columns}
 		<div class="columns">
-			<Pick label="Time, or date" value={String(columns.time)} {options} onchange={(value) => (columns!.time = Number(value))} />
+			<Pick
+				label="Time, or date"
+				value={String(columns.time)}
+				{options}
+				onchange={(value) => (there(columns, 'columns').time = Number(value))}
+			/>
 			<Pick
 				label="Clock, in a column of its own"
 				value={columns.clock === null ? '' : String(columns.clock)}
 				options={[none, ...options]}
-				onchange={(value) => (columns!.clock = value === '' ? null : Number(value))}
+				onchange={(value) => (there(columns, 'columns').clock = value === '' ? null : Number(value))}
 			/>
-			<Pick label="Humidity" value={String(columns.rh)} {options} onchange={(value) => (columns!.rh = Number(value))} />
+			<Pick
+				label="Humidity"
+				value={String(columns.rh)}
+				{options}
+				onchange={(value) => (there(columns, 'columns').rh = Number(value))}
+			/>
 			<Pick
 				label="Temperature"
 				value={columns.celsius === null ? '' : String(columns.celsius)}
 				options={[none, ...options]}
-				onchange={(value) => (columns!.celsius = value === '' ? null : Number(value))}
+				onchange={(value) => (there(columns, 'columns').celsius = value === '' ? null : Number(value))}
 			/>
 		</div>
 		<div class="flags">
-			<OnOff label="Temperature in °F" value={columns.fahrenheit} onchange={(on) => (columns!.fahrenheit = on)} />
-			<OnOff label="Decimal comma" value={columns.comma} onchange={(on) => (columns!.comma = on)} />
-			<OnOff label="Day before month" value={columns.dayFirst} onchange={(on) => (columns!.dayFirst = on)} />
+			<OnOff
+				label="Temperature in °F"
+				value={columns.fahrenheit}
+				onchange={(on) => (there(columns, 'columns').fahrenheit = on)}
+			/>
+			<OnOff label="Decimal comma" value={columns.comma} onchange={(on) => (there(columns, 'columns').comma = on)} />
+			<OnOff label="Day before month" value={columns.dayFirst} onchange={(on) => (there(columns, 'columns').dayFirst = on)} />
 		</div>
 		<table class="table">
 			<thead

@@ -2,6 +2,7 @@
 import type { Rotation } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
+import { nth } from '$core/units/there.ts';
 
 const MOST_SHARE = 1.2;
 
@@ -34,11 +35,11 @@ export function doseChart(rotations: readonly Rotation[], lifeYears: number): Dr
 				symbol: 'none',
 				data: cut(spent),
 				lineStyle: STROKES[index % STROKES.length],
-				itemStyle: { color: STROKES[index % STROKES.length]!.color },
+				itemStyle: { color: nth(STROKES, index % STROKES.length).color },
 				endLabel: {
 					show: true,
 					...TEXT,
-					color: STROKES[index % STROKES.length]!.color,
+					color: nth(STROKES, index % STROKES.length).color,
 					formatter: `${months === 12 ? 'all the year' : months === 1 ? 'one month' : `${months} months`}: ${sayYears(years)}`
 				},
 				labelLayout: { moveOverlap: 'shiftY' },
@@ -66,7 +67,7 @@ function cut(spent: number[]): [number, number][] {
 	const points = spent.map((share, year): [number, number] => [year, share]);
 	const out = points.findIndex(([, share]) => share > MOST_SHARE);
 	if (out < 0) return points;
-	const slope = spent[1]!;
+	const slope = nth(spent, 1);
 	return [...points.slice(0, out), [MOST_SHARE / slope, MOST_SHARE]];
 }
 

@@ -9,6 +9,7 @@ import { showNumber } from '$core/units/show.ts';
 import { readLightMeter } from '$lib/light/meter.ts';
 import type { ListedRoom } from '$lib/server/db/rooms.ts';
 import type { Lab, OwnRoom } from './lab.svelte.ts';
+import { known, nth, there } from '$core/units/there.ts';
 
 export type KeptResult = { rev: number; at: string; result: { room: string; results: (YearResult & Combination)[] } };
 type Answered = { faults?: { says: string }[]; id?: string };
@@ -78,7 +79,7 @@ export class LabKeep {
 		if (!answer) return;
 		this.#lab.ownRoom = { ...room, kept: true };
 		this.#lab.room = `kept ${answer.id}`;
-		this.rooms = [...this.rooms, { id: answer.id!, name, begins, hours: readings.length, gaps }];
+		this.rooms = [...this.rooms, { id: there(answer.id, 'id'), name, begins, hours: readings.length, gaps }];
 		this.said = `“${name}” is kept.`;
 	}
 
@@ -93,7 +94,7 @@ export class LabKeep {
 			seal,
 			tauDays,
 			halfDays,
-			...byId[id]!
+			...known(byId, id)
 		}));
 		if (!(await this.#send(`/api/jobs/${job.number}/climate`, 'POST', { rev: job.rev, room: roomName.slice(0, 80), results })))
 			return;
@@ -106,7 +107,7 @@ export class LabKeep {
 		const { job, exposure, placeName } = this.#lab;
 		if (!job) return;
 		const [first, ...others] = exposure.sources;
-		const light = others.length > 0 ? { sources: exposure.sources } : first!;
+		const light = others.length > 0 ? { sources: exposure.sources } : there(first, 'first');
 		const place = { room: 'other', name: placeName || 'its place', ...light, monthsPerYear: exposure.monthsPerYear } as const;
 		const next = patched(job.file, putLight(job.file, place));
 		const answer = await this.#send(`/api/jobs/${job.number}?reason=place`, 'PUT', next, { 'if-match': `"${job.rev}"` });
@@ -116,7 +117,7 @@ export class LabKeep {
 	/** The place among the shop's own; one of the same name is replaced. */
 	async keepPlace(): Promise<void> {
 		const { exposure, placeName } = this.#lab;
-		const place = { name: placeName.trim(), ...exposure.sources[0]!, monthsPerYear: exposure.monthsPerYear };
+		const place = { name: placeName.trim(), ...nth(exposure.sources, 0), monthsPerYear: exposure.monthsPerYear };
 		const response = await fetch('/api/shop/places').catch(() => null);
 		if (!response?.ok) return void (this.refused = 'The server cannot be reached. The place stays here until it answers.');
 		const { rev, places } = (await response.json()) as { rev: number; places: (typeof place)[] };
@@ -131,7 +132,7 @@ export class LabKeep {
 		const read = await readLightMeter(chosenPlace in ROOMS ? chosenPlace : 'living-room');
 		if (!read.ok) return void (this.refused = read.says);
 		this.#lab.placeName = `${placeName.replace(/, read$/, '')}, read`;
-		this.#lab.exposure = { ...exposure, sources: [{ ...exposure.sources[0]!, lux: read.lux, uv: read.uv }] };
+		this.#lab.exposure = { ...exposure, sources: [{ ...nth(exposure.sources, 0), lux: read.lux, uv: read.uv }] };
 		this.said = `Read: ${read.lux} lx, ${read.uv} µW/lm (simulated meter).`;
 	}
 

@@ -3,6 +3,7 @@ import { MOULD_RH } from '$core/stations/climate/year.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { showNumber } from '$core/units/show.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
+import { nth } from '$core/units/there.ts';
 
 export const ROOM_HEIGHT = 300;
 const [GRID_TOP, GRID_BOTTOM] = [14, 30];
@@ -71,7 +72,7 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 					sampling: 'lttb',
 					data: within.map(([hour, rh]) => [at(hour), rh]),
 					lineStyle: { color: '#9aa19d', width: 1 },
-					endLabel: { show: true, ...TEXT, color: QUIET, offset: [0, shifts[0]!], formatter: `room: ${sayHours(above)}` },
+					endLabel: { show: true, ...TEXT, color: QUIET, offset: [0, nth(shifts, 0)], formatter: `room: ${sayHours(above)}` },
 					markArea: {
 						silent: true,
 						itemStyle: { color: '#9c2f2b', opacity: 0.1 },
@@ -87,12 +88,12 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 					sampling: 'lttb',
 					data: within.map(([hour], offset) => [at(hour), rh[from + offset]]),
 					lineStyle: STROKES[index % STROKES.length],
-					itemStyle: { color: STROKES[index % STROKES.length]!.color },
+					itemStyle: { color: nth(STROKES, index % STROKES.length).color },
 					endLabel: {
 						show: true,
 						...TEXT,
-						color: STROKES[index % STROKES.length]!.color,
-						offset: [0, shifts[index + 1]!],
+						color: nth(STROKES, index % STROKES.length).color,
+						offset: [0, nth(shifts, index + 1)],
 						formatter: `${name}: ${sayHours(hoursAbove65)}`
 					}
 				}))
@@ -115,12 +116,12 @@ function hoursAbove(room: readonly Reading[]): number {
 
 /** How far each name moves so that none lies on another: from the top down, each at least a line below the one before. */
 function shiftsApart(places: readonly number[]): number[] {
-	const order = places.map((_, index) => index).sort((one, other) => places[one]! - places[other]!);
+	const order = places.map((_, index) => index).sort((one, other) => nth(places, one) - nth(places, other));
 	const shifts = new Array<number>(places.length).fill(0);
 	let before = -Infinity;
 	for (const index of order) {
-		const at = Math.max(places[index]!, before + LINE_PX);
-		shifts[index] = at - places[index]!;
+		const at = Math.max(nth(places, index), before + LINE_PX);
+		shifts[index] = at - nth(places, index);
 		before = at;
 	}
 	return shifts;

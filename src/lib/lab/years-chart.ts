@@ -2,6 +2,7 @@
 import type { YearsOfGlazing } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
 import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
+import { nth } from '$core/units/there.ts';
 
 const DAY = 1 / 365;
 /** Where the axis is named. */
@@ -25,7 +26,10 @@ export function yearsChart(rows: readonly YearsOfGlazing[], own: number | null, 
 	const owned =
 		own === null
 			? []
-			: rows.map(({ years }, row) => ({ value: [years[own - 1]!, row], label: { formatter: sayYears(years[own - 1]!) } }));
+			: rows.map(({ years }, row) => ({
+					value: [nth(years, own - 1), row],
+					label: { formatter: sayYears(nth(years, own - 1)) }
+				}));
 	return {
 		option: {
 			grid: { left: 252, right: 44, top: 26, bottom: 30 },
@@ -43,7 +47,7 @@ export function yearsChart(rows: readonly YearsOfGlazing[], own: number | null, 
 						sayMark(
 							marks.reduce(
 								(best, mark) => (Math.abs(Math.log(mark / value)) < Math.abs(Math.log(best / value)) ? mark : best),
-								marks[0]!
+								nth(marks, 0)
 							)
 						)
 				},

@@ -4,11 +4,12 @@
 	import { LITE_FIGURES } from '$core/stations/frame/lite.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
 	import type { Printed } from './planned.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { plan, job, text, withUnit }: Printed = $props();
-	const frame = $derived(plan.frame!);
-	const pack = $derived(plan.pack!);
-	const metal = $derived(job.frame!.kind === 'metal');
+	const frame = $derived(there(plan.frame, 'frame'));
+	const pack = $derived(there(plan.pack, 'pack'));
+	const metal = $derived(there(job.frame, 'frame').kind === 'metal');
 	const points = $derived(frame.points);
 	const FASTENERS = {
 		rigid: 'rigid pins',
@@ -17,13 +18,13 @@
 		'turn-buttons': 'turn buttons',
 		'offset-clips': 'offset clips'
 	} as const;
-	const fasteners = $derived(metal ? 'spring clips' : FASTENERS[job.frame!.points]);
+	const fasteners = $derived(metal ? 'spring clips' : FASTENERS[there(job.frame, 'frame').points]);
 	const placed = (side: 'top' | 'side') => {
 		const { count, first, spacing } = points[side];
 		const at = `frame.points.${side}`;
 		return first === undefined
 			? String(count)
-			: `${count}, first ${text(first, `${at}.first`)}, then every ${text(spacing!, `${at}.spacing`)}`;
+			: `${count}, first ${text(first, `${at}.first`)}, then every ${text(there(spacing, 'spacing'), `${at}.spacing`)}`;
 	};
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>
@@ -39,16 +40,16 @@
 			>
 			<tr
 				><th scope="row">stick needed; rabbet corner to corner</th><td
-					>{text(frame.stick!, 'frame.stick')}; {text(frame.diagonal!, 'frame.diagonal')}</td
+					>{text(there(frame.stick, 'stick'), 'frame.stick')}; {text(there(frame.diagonal, 'diagonal'), 'frame.diagonal')}</td
 				></tr
 			>
 		{/if}
 		{#if frame.kit}
 			<tr
 				><th scope="row">kit</th><td
-					>pairs for {pairName(frame.kit[0]!.size!, job.frame!.pairStep)} and {pairName(
-						frame.kit[1]!.size!,
-						job.frame!.pairStep
+					>pairs for {pairName(there(nth(frame.kit, 0).size, 'size'), there(job.frame, 'frame').pairStep)} and {pairName(
+						there(nth(frame.kit, 1).size, 'size'),
+						there(job.frame, 'frame').pairStep
 					)}; {frame.kit
 						.slice(2)
 						.map(({ part, count }) => `${count} × ${part}`)
@@ -61,12 +62,17 @@
 		<tr><th scope="row">sight; outer</th><td>{size(frame.sight, 'frame.sight')}; {size(frame.outer, 'frame.outer')}</td></tr>
 		<tr
 			><th scope="row"
-				>pack {text(pack.thickness, 'pack.thickness')}, {pack.clearance! < 0 ? 'proud of the frame by' : 'room behind it'}</th
-			><td>{text(Math.abs(pack.clearance!), 'pack.clearance')}</td></tr
+				>pack {text(pack.thickness, 'pack.thickness')}, {there(pack.clearance, 'clearance') < 0
+					? 'proud of the frame by'
+					: 'room behind it'}</th
+			><td>{text(Math.abs(there(pack.clearance, 'clearance')), 'pack.clearance')}</td></tr
 		>
 		{#if frame.depthWithStrips !== undefined}<tr
 				><th scope="row">strips on its back; then from the wall</th><td
-					>{text(job.frame!.deepen, 'job.frame.deepen')}; {text(frame.depthWithStrips, 'frame.depthWithStrips')}</td
+					>{text(there(job.frame, 'frame').deepen, 'job.frame.deepen')}; {text(
+						frame.depthWithStrips,
+						'frame.depthWithStrips'
+					)}</td
 				></tr
 			>{/if}
 		<tr><th scope="row">{fasteners}, {points.total}: top, bottom each</th><td>{placed('top')}</td></tr>
@@ -74,13 +80,13 @@
 		{#if frame.lite}<tr
 				><th scope="row"
 					>glazing follows it: {LITE_FIGURES.map((one) => (one.length === 2 ? `diagonal ${one[1]}` : one)).join(', ')}</th
-				><td>{LITE_FIGURES.map((one) => text(frame.lite![one], `frame.lite.${one}`)).join(', ')}</td></tr
+				><td>{LITE_FIGURES.map((one) => text(there(frame.lite, 'lite')[one], `frame.lite.${one}`)).join(', ')}</td></tr
 			>{/if}
 		{#if job.guard.glazing.family !== 'none'}<tr
 				><th scope="row">glazing lying flat sags by at most</th><td
 					>{text(pack.sag, 'pack.sag')}; air over the piece {text(pack.gap, 'pack.gap')}</td
 				></tr
 			>{/if}
-		<tr><th scope="row">it weighs</th><td>{withUnit(plan.mass!.kg, 'mass.kg')}</td></tr>
+		<tr><th scope="row">it weighs</th><td>{withUnit(there(plan.mass, 'mass').kg, 'mass.kg')}</td></tr>
 	</tbody>
 </table>

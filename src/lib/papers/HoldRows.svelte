@@ -7,10 +7,11 @@
 	import { showShare } from '$core/units/show.ts';
 	import type { Printed } from './planned.ts';
 	import { isHinge } from '$core/job/hold-kinds.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = Printed & { sight: Sight };
 	const { job, text, withUnit, sight }: Props = $props();
-	const hold = $derived(sight.hold!);
+	const hold = $derived(there(sight.hold, 'hold'));
 	const mark = (mm: number) => text(mm, 'hold.places');
 	const hinges = $derived(isHinge(hold.kind) ? hingesAsLaid(job, sight) : hold.places);
 	const lies = $derived(isHinge(hold.kind) && !staysFaceUp(job) ? 'back up' : 'face up');
@@ -40,7 +41,7 @@
 		{#if hold.cloth}<tr
 				><th scope="row">cloth; stitches, apart</th><td
 					>{text(hold.cloth.width, 'hold.cloth.width')} × {text(hold.cloth.height, 'hold.cloth.height')}; {hold.count}, {mark(
-						hold.stitchSpacing!
+						there(hold.stitchSpacing, 'stitch spacing')
 					)}</td
 				></tr
 			>{/if}

@@ -4,6 +4,7 @@
 	import Way from '$lib/ui/Way.svelte';
 	import Working from '$lib/ui/Working.svelte';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor, photograph } = useWorkspace();
 	const NAMES = ['top-left', 'top-right', 'bottom-right', 'bottom-left'];
@@ -12,7 +13,7 @@
 	let canvas = $state<HTMLCanvasElement>();
 	let held = $state<number | null>(null);
 
-	const preview = $derived(photograph.preview!);
+	const preview = $derived(there(photograph.preview, 'preview'));
 	const scale = $derived(Math.min((width - 24) / preview.width, (height - 24) / preview.height));
 	const shown = $derived({ width: Math.max(1, preview.width * scale), height: Math.max(1, preview.height * scale) });
 	const measure = $derived(editor.figures.measure);
@@ -30,7 +31,7 @@
 
 	function pull(event: PointerEvent, index: number) {
 		if (held !== index) return;
-		const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
+		const box = there((event.currentTarget as SVGElement).ownerSVGElement, 'owner s v g element').getBoundingClientRect();
 		place(index, (event.clientX - box.left) / shown.width, (event.clientY - box.top) / shown.height);
 	}
 
@@ -51,7 +52,7 @@
 		if (!move) return;
 		event.preventDefault();
 		event.stopPropagation();
-		const { x, y } = photograph.corners[index]!;
+		const { x, y } = nth(photograph.corners, index);
 		place(index, x + move[0] / shown.width, y + move[1] / shown.height);
 	}
 </script>
@@ -73,7 +74,7 @@
 				type="button"
 				class="btn preset-filled-brand"
 				disabled={!measure || busy}
-				onclick={() => photograph.square(measure!)}>Square it</button
+				onclick={() => photograph.square(there(measure, 'measure'))}>Square it</button
 			>
 			<button type="button" class="btn preset-outlined-brand" onclick={() => photograph.close()}
 				>{busy ? 'Stop' : 'Put it away'}</button

@@ -4,6 +4,7 @@ import type { Point } from '$core/geometry/shapes.ts';
 import type { Told } from './messages.ts';
 import SquareWorker from './square.worker.ts?worker';
 import type { Measure } from '$core/figures/measure.ts';
+import { there } from '$core/units/there.ts';
 
 export const LARGEST_MB = 60;
 const PICTURES = ['image/jpeg', 'image/png', 'image/webp', 'image/svg+xml'];
@@ -49,7 +50,7 @@ export class PhotographDesk {
 		this.refusal = '';
 		this.progress = 0;
 		this.state = 'squaring';
-		this.#worker!.postMessage({
+		there(this.#worker, 'worker').postMessage({
 			kind: 'square',
 			corners: $state.snapshot(this.corners),
 			outline: measure.outline.map(({ x, y }) => ({ x: x - left, y: y - top })),

@@ -1,6 +1,7 @@
 /** Opens a photograph and takes the sheet in it straight, away from the page, so that the page keeps answering. */
 import { perspectiveBetween, takeStraight, type Pixels } from '$core/geometry/perspective.ts';
 import type { Ask, Told } from './messages.ts';
+import { nth, there } from '$core/units/there.ts';
 
 /** What is shown while corners are pulled. */
 const PREVIEW_PX = 1800;
@@ -44,14 +45,17 @@ async function open(file: Blob): Promise<void> {
 
 function pixelsOf(bitmap: ImageBitmap, share: number): Pixels {
 	const [width, height] = [Math.max(1, Math.round(bitmap.width * share)), Math.max(1, Math.round(bitmap.height * share))];
-	const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })!;
+	const context = there(new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true }), 'get context');
 	context.drawImage(bitmap, 0, 0, width, height);
 	return context.getImageData(0, 0, width, height);
 }
 
 async function square({ corners, outline, size }: Ask & { kind: 'square' }): Promise<void> {
 	if (!photograph) return;
-	const shown = corners.map(({ x, y }) => ({ x: x * photograph!.width, y: y * photograph!.height }));
+	const shown = corners.map(({ x, y }) => ({
+		x: x * there(photograph, 'photograph').width,
+		y: y * there(photograph, 'photograph').height
+	}));
 	const perMm = pixelsPerMm(shown, outline, size);
 	const [width, height] = [Math.max(1, Math.round(size.width * perMm)), Math.max(1, Math.round(size.height * perMm))];
 	const perspective = perspectiveBetween(
@@ -61,7 +65,7 @@ async function square({ corners, outline, size }: Ask & { kind: 'square' }): Pro
 	if (!perspective)
 		return tell({ kind: 'refused', says: 'These corners cross each other. Pull each onto its own corner of the sheet.' });
 	const canvas = new OffscreenCanvas(width, height);
-	const context = canvas.getContext('2d')!;
+	const context = there(canvas.getContext('2d'), 'get context');
 	const picture = context.createImageData(width, height);
 	for (let row = 0; row < height; row += ROWS_AT_ONCE) {
 		takeStraight(photograph, picture, perspective, [row, Math.min(height, row + ROWS_AT_ONCE)]);
@@ -80,8 +84,8 @@ function pixelsPerMm(
 	const finest = Math.max(
 		...shown.map((corner, index) => {
 			const next = (index + 1) % 4;
-			const apart = Math.hypot(shown[next]!.x - corner.x, shown[next]!.y - corner.y);
-			return apart / Math.hypot(outline[next]!.x - outline[index]!.x, outline[next]!.y - outline[index]!.y);
+			const apart = Math.hypot(nth(shown, next).x - corner.x, nth(shown, next).y - corner.y);
+			return apart / Math.hypot(nth(outline, next).x - nth(outline, index).x, nth(outline, next).y - nth(outline, index).y);
 		})
 	);
 	return Math.min(finest, KEPT_PX / Math.max(size.width, size.height));

@@ -1,5 +1,6 @@
 /** The handbook's chapters, read into blocks that the page draws: no HTML is made from text. */
 import { marked, type Token, type Tokens } from 'marked';
+import { there } from '$core/units/there.ts';
 
 export type Inline = { kind: 'text' | 'strong' | 'em' | 'code'; text: string };
 export type Block =
@@ -31,8 +32,8 @@ export function chapterOf(id: string): Chapter | undefined {
 function blockOf(token: Token): Block[] {
 	switch (token.type) {
 		case 'heading': {
-			const [, text, id] = /^(.*?)(?:\s*\{#([^}]+)\})?$/.exec((token as Tokens.Heading).text)!;
-			return [{ kind: 'heading', level: (token as Tokens.Heading).depth, id: id ?? null, text: text! }];
+			const [, text, id] = there(/^(.*?)(?:\s*\{#([^}]+)\})?$/.exec((token as Tokens.Heading).text), 'exec');
+			return [{ kind: 'heading', level: (token as Tokens.Heading).depth, id: id ?? null, text: there(text, 'text') }];
 		}
 		case 'paragraph':
 			return [{ kind: 'paragraph', inlines: inlinesOf(token.tokens ?? []) }];

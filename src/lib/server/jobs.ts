@@ -25,6 +25,7 @@ import { factsOf, folded } from './facts.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { checkJobFile, EXTRA_KEYS_MOST } from './validation/job-file.ts';
+import { there } from '$core/units/there.ts';
 
 type Checked = { ok: true; job: JobFile } | { ok: false; answer: Answer };
 
@@ -86,7 +87,10 @@ export async function postJob(db: Database, body: unknown, { number, orEmpty }: 
 	});
 	if (kept.kind === 'taken')
 		return faults(409, [
-			{ path: 'number', says: `${showJobNumber(number!)} is taken already. Leave the number out for the next free one.` }
+			{
+				path: 'number',
+				says: `${showJobNumber(there(number, 'number'))} is taken already. Leave the number out for the next free one.`
+			}
 		]);
 	const shown = showJobNumber(kept.number);
 	return {

@@ -6,6 +6,7 @@ import { folded } from './facts.ts';
 import type { RackPiece } from './rack-piece.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
+import { nth, there } from '$core/units/there.ts';
 
 export type TodayPiece = RackPiece & { at: Date; state: State };
 
@@ -34,16 +35,16 @@ export async function todayPage(
 			reads
 		});
 		if (!done.ok) throw new Error('The pieces of Today could not be planned.');
-		for (const [index, piece] of done.gives.entries()) made.set(fresh[index]!.number, piece);
+		for (const [index, piece] of done.gives.entries()) made.set(nth(fresh, index).number, piece);
 	}
 	const pieces = jobs.map((job) => {
 		const key = keyOf(job);
-		const piece = made.get(job.number) ?? remembered.get(key)!;
+		const piece = made.get(job.number) ?? there(remembered.get(key), 'get');
 		// The longest unseen goes first.
 		remembered.delete(key);
 		remembered.set(key, piece);
 		return { ...piece, at: job.at, state: job.state };
 	});
-	while (remembered.size > MOST_REMEMBERED) remembered.delete(remembered.keys().next().value!);
+	while (remembered.size > MOST_REMEMBERED) remembered.delete(there(remembered.keys().next().value, 'value'));
 	return { pieces, next };
 }

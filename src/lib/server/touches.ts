@@ -9,6 +9,7 @@ import type { Database } from './db/database.ts';
 import { countOpen, selectUsing } from './db/jobs.ts';
 import { checkSent, shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
+import { nth } from '$core/units/there.ts';
 
 export type TouchedJob = { number: string; title: string } & Touched;
 
@@ -31,7 +32,7 @@ export async function touchesOf(db: Database, sent: unknown): Promise<Answer> {
 		const done = await inThread('touched', { files: some.map(({ spec }) => spec), before, after });
 		if (!done.ok) return done.answer;
 		for (const [index, touched] of done.gives.entries()) {
-			const { number, title } = some[index]!;
+			const { number, title } = nth(some, index);
 			if (touched) jobs.push({ number: showJobNumber(number), title: title || 'New piece', ...touched });
 		}
 	}

@@ -13,6 +13,7 @@ import { shopFrom } from '$core/shop/written.ts';
 import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
 import { sayDone } from '$lib/ui/toasts.ts';
 import type { TouchedJob } from '$lib/server/touches.ts';
+import { nth, there } from '$core/units/there.ts';
 
 export type Row = { material: Material; written: WrittenMaterial | null };
 export type Touches = { jobs: TouchedJob[]; looked: number; more: boolean };
@@ -56,7 +57,10 @@ export class CatalogueDesk {
 	/** A figure typed; what can't be read stays as a draft and changes nothing. */
 	type(kind: MaterialKind, material: Material, key: string, text: string | boolean): void {
 		const place = `${kind} ${material.id} ${key}`;
-		const column = KINDS[kind].columns.find((one) => one.key === key)!;
+		const column = there(
+			KINDS[kind].columns.find((one) => one.key === key),
+			'find'
+		);
 		this.touches = null;
 		if (text === '') {
 			delete this.drafts[place];
@@ -168,7 +172,7 @@ export class CatalogueDesk {
 		const known = this.list.find((one) => one.kind === kind && one.id === material.id);
 		if (known) return known;
 		this.list.push({ kind, id: material.id, name: material.name, figures: {}, sources: {} });
-		return this.list.at(-1)!;
+		return nth(this.list, -1);
 	}
 }
 

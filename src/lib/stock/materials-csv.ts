@@ -9,6 +9,7 @@ import {
 	type MaterialKind,
 	type WrittenMaterial
 } from '$core/shop/catalogue.ts';
+import { there } from '$core/units/there.ts';
 
 const FIXED = ['kind', 'id', 'name', 'withdrawn', 'sources'];
 const FIGURES = [...new Set(MATERIAL_KINDS.flatMap((kind) => KINDS[kind].columns.map((column) => column.key)))];
@@ -67,7 +68,7 @@ function rowOf(row: Record<string, string>): unknown {
 			.split(';')
 			.map((pair) => /^\s*(\w+)\s*:\s*(.+)$/.exec(pair))
 			.filter((pair) => pair !== null)
-			.map(([, key, source]) => [key, source!.trim()])
+			.map(([, key, source]) => [key, there(source, 'source').trim()])
 	);
 	return {
 		kind: row.kind?.trim(),

@@ -4,6 +4,7 @@
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import type { Scene } from '$core/figures/scene.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Piece = {
 		number: string;
@@ -17,7 +18,7 @@
 	/** Height of the tallest piece on the rack, px. */
 	const TALLEST = 200;
 	const drawn = $derived(pieces.filter((piece) => piece.scene !== null));
-	const scale = $derived(TALLEST / Math.max(300, ...drawn.map((piece) => piece.scene!.box.height)));
+	const scale = $derived(TALLEST / Math.max(300, ...drawn.map((piece) => there(piece.scene, 'scene').box.height)));
 </script>
 
 <section class="rack" aria-label="The rack">

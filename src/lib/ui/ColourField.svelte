@@ -2,6 +2,7 @@
 	/** A colour: one of the built-in ones, or the name and the code under which the shop or the maker has it; its value beside it. */
 	import { COLOURS, readColour, type Colour, type WrittenColour } from '$core/shop/colours.ts';
 	import Combo from './Combo.svelte';
+	import { there } from '$core/units/there.ts';
 
 	type Props = {
 		label: string;
@@ -25,12 +26,12 @@
 	const options = $derived([
 		...(none === undefined ? [] : [{ value: '', label: none }]),
 		...Object.entries(COLOURS).map(([name, swatch]) => ({ value: name, label: name, swatch })),
-		{ value: OWN, label: 'by name and code', ...(own ? { swatch: value!.hex } : {}) }
+		{ value: OWN, label: 'by name and code', ...(own ? { swatch: there(value, 'value').hex } : {}) }
 	]);
 
 	function choose(next: string) {
 		if (next === '') onnone?.();
-		else onchange(next === OWN ? { name: value?.said ?? '', hex: value?.hex ?? COLOURS.white! } : next);
+		else onchange(next === OWN ? { name: value?.said ?? '', hex: value?.hex ?? there(COLOURS.white, 'white') } : next);
 	}
 
 	/** What is left empty is left out. */

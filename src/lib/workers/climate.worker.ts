@@ -7,6 +7,7 @@ import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJob } from '$core/job/read.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+import { nth } from '$core/units/there.ts';
 
 export type Ask =
 	| {
@@ -45,7 +46,7 @@ self.onmessage = ({ data }: MessageEvent<Ask>) => (data.kind === 'year' ? year(d
 function year({ buffer, file, shop, room, wallCelsius, shown }: Extract<Ask, { kind: 'year' }>): void {
 	const started = performance.now();
 	const house = shopFrom(shop);
-	const readings = typeof room === 'string' ? yearOf(TYPICAL_ROOMS.find(({ id }) => id === room) ?? TYPICAL_ROOMS[0]!) : room;
+	const readings = typeof room === 'string' ? yearOf(TYPICAL_ROOMS.find(({ id }) => id === room) ?? nth(TYPICAL_ROOMS, 0)) : room;
 	const combinations = combinationsOf(buffer, house, file ? decide(readJob(file), house) : null);
 	const results: YearResult[] = [];
 	const inside: Record<string, number[]> = {};

@@ -9,6 +9,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 	import { sayYears } from '$core/units/spans.ts';
+	import { known, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const NAMES: Record<SlotName, string> = {
@@ -47,7 +48,7 @@
 
 	/** The row names the material already. */
 	function shortened({ fault, says, name }: ChoiceOutcome): string {
-		const text = (fault ?? says)!;
+		const text = there(fault ?? says, 'value');
 		return text.startsWith(`${name} `) || text.startsWith(`${name}: `) ? text.slice(name.length).replace(/^: |^ /, '') : text;
 	}
 
@@ -73,7 +74,7 @@
 			if (way.by === 'months')
 				return [`shown ${way.monthsPerYear === 1 ? 'one month' : `${way.monthsPerYear} months`} a year, ${sayYears(way.years)}`];
 			if (way.by === 'glazing')
-				return [`behind ${lowered(editor.shopIn(now.job.cutIn).glazings[way.glazing]!.name)}, ${sayYears(way.years)}`];
+				return [`behind ${lowered(known(editor.shopIn(now.job.cutIn).glazings, way.glazing).name)}, ${sayYears(way.years)}`];
 			return [];
 		});
 		const start = hardly

@@ -11,6 +11,7 @@
 	import { placeName } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
 	import type { Decided } from '$core/job/decided.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const second = $derived(editor.second);
@@ -32,16 +33,16 @@
 	type Row = [label: string, of: (plan: Plan, job: Decided) => string];
 	const ROWS: Row[] = [
 		['Outer', (plan, job) => (plan.frame ? showSize(plan.frame.outer, job.reader) : 'no frame')],
-		['Pack', (plan, job) => showSize(plan.window!.pack, job.reader)],
-		['Window', (plan, job) => showSize(plan.window!.opening, job.reader)],
+		['Pack', (plan, job) => showSize(there(plan.window, 'window').pack, job.reader)],
+		['Window', (plan, job) => showSize(there(plan.window, 'window').opening, job.reader)],
 		[
 			'Least border seen',
 			(plan, job) => {
-				const [first] = plan.window!.mats;
+				const [first] = there(plan.window, 'window').mats;
 				return first ? showLength(Math.min(...Object.values(first.seen ?? first.border)), job.reader, 'mark').text : 'no mat';
 			}
 		],
-		['Pack, thick', (plan, job) => showLength(plan.pack!.thickness, job.reader, 'fine').text],
+		['Pack, thick', (plan, job) => showLength(there(plan.pack, 'pack').thickness, job.reader, 'fine').text],
 		['Mass', (plan, job) => (plan.mass ? showMass(plan.mass.kg, job.reader) : 'no frame')],
 		['Grade so far', (plan) => gradeSaid(plan.grade)],
 		['Stops', (plan) => String(plan.findings.filter((finding) => finding.severity === 'stop').length)],

@@ -6,9 +6,10 @@
 	import type { Fault } from '$core/job/faults.ts';
 	import { placeName } from '$lib/ui/words.ts';
 	import { useWorkspace } from './context.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
-	const conflict = $derived(editor.conflict!);
+	const conflict = $derived(there(editor.conflict, 'conflict'));
 	const differs = $derived(differences(editor.file, conflict.theirs));
 	/** What was chosen by hand: true for mine. */
 	const mine = $state<Record<string, boolean>>({});

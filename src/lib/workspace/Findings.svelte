@@ -12,6 +12,7 @@
 	import { useWorkspace } from './context.ts';
 	import { takeStep } from './steps.ts';
 	import { stationOf, type StationId } from './stations.ts';
+	import { nth } from '$core/units/there.ts';
 
 	type Props = { onopen: (id: StationId) => void };
 	const { onopen }: Props = $props();
@@ -77,7 +78,7 @@
 	/** The pressed button goes with its finding: the focus moves on to the next fix, or to the list. */
 	async function fix(finding: Finding, index: number, event: MouseEvent) {
 		const place = buttons().indexOf(event.currentTarget as HTMLButtonElement);
-		takeStep(editor, `Done: ${finding.remedies[index]!.label}.`, finding.remedies[index]!.patch);
+		takeStep(editor, `Done: ${nth(finding.remedies, index).label}.`, nth(finding.remedies, index).patch);
 		await tick();
 		(buttons()[place] ?? buttons().at(-1) ?? list).focus({ preventScroll: true });
 	}
@@ -134,8 +135,8 @@
 				No change of materials alone reaches {NAMES[set.grade]}: {lowered(saidOf(set.barredBy)).replace(/\.$/, '')}.
 			</p>
 		{:else if grade.heldBy.length > 0 && !reachedAim}<p class="held">
-				What keeps it from {NAMES[grade.reached === null ? 'show' : GRADES[GRADES.indexOf(grade.reached) - 1]!]}: {lowered(
-					heldBy[0]!.replace(/\.$/, '')
+				What keeps it from {NAMES[grade.reached === null ? 'show' : nth(GRADES, GRADES.indexOf(grade.reached) - 1)]}: {lowered(
+					nth(heldBy, 0).replace(/\.$/, '')
 				)}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
 			</p>{/if}
 		{#if !editor.settled.plan.fits}<p class="held"><Sign of="stop" size={11} /> It does not fit yet.</p>{/if}

@@ -6,6 +6,7 @@
 	import { useWorkspace } from './context.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
 	import { frameKindOf } from '$core/stations/frame/kinds/all.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const { plan, job } = $derived(editor.settled);
@@ -34,7 +35,7 @@
 			<li class={clearanceSign}>
 				<span
 					>Clearance{#if clearanceSign}&nbsp;<Sign of={clearanceSign} size={11} />{/if}</span
-				><Figure path="pack.clearance" name="Clearance" value={plan.pack.clearance!} />
+				><Figure path="pack.clearance" name="Clearance" value={there(plan.pack.clearance, 'clearance')} />
 			</li>
 		{/if}
 		{#if job.guard.glazing.family !== 'none'}

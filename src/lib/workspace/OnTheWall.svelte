@@ -7,9 +7,10 @@
 	import { readColour, type WrittenColour } from '$core/shop/colours.ts';
 	import ColourField from '$lib/ui/ColourField.svelte';
 	import { useWorkspace } from './context.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
-	const scene = $derived(previewScene(editor.plan, editor.job)!);
+	const scene = $derived(there(previewScene(editor.plan, editor.job), 'value'));
 
 	function setMat(index: number, colour: WrittenColour) {
 		if (editor.file.mats) return editor.put(['mats', index, 'colour'], colour);

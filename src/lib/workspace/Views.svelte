@@ -24,6 +24,7 @@
 	import OnTheWall from './OnTheWall.svelte';
 	import { stable } from '$lib/ui/stable.svelte.ts';
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = { view: ViewName; zoning: boolean; onview: (view: ViewName) => void; onzoning: (on: boolean) => void };
 	const { view, zoning, onview, onzoning }: Props = $props();
@@ -79,7 +80,7 @@
 
 	/** By the keys: a zone in the middle, which the arrows then move. */
 	function putInMiddle() {
-		draw(middleZone(sight!.measure.mean));
+		draw(middleZone(there(sight, 'sight').measure.mean));
 		const at = editor.here.piece.zones.length - 1;
 		requestAnimationFrame(() => document.querySelectorAll<SVGElement>('.pulls .zone')[at]?.focus());
 	}

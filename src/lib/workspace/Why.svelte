@@ -8,6 +8,7 @@
 	import { nameOf } from '$core/views/why/names.ts';
 	import { sayExpression } from '$core/views/why/say.ts';
 	import { useWorkspace } from './context.ts';
+	import { there } from '$core/units/there.ts';
 
 	type Props = {
 		path: string;
@@ -73,11 +74,11 @@
 									{#if editor.plan.why[part.path]}<button
 											type="button"
 											class="ask"
-											aria-label="{part.name} {write(part.value!, part.path)}, say why"
-											onclick={() => onask(part.path)}>{write(part.value!, part.path)}</button
+											aria-label="{part.name} {write(there(part.value, 'value'), part.path)}, say why"
+											onclick={() => onask(part.path)}>{write(there(part.value, 'value'), part.path)}</button
 										>
 									{:else}<a class="anchor" href="/house/figures?find={part.path.split('.').at(-1)}"
-											>{write(part.value!, part.path)}</a
+											>{write(there(part.value, 'value'), part.path)}</a
 										>{/if}
 								</dd>
 							{/each}

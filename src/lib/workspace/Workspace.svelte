@@ -33,6 +33,7 @@
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
 	import Views from './Views.svelte';
 	import Why from './Why.svelte';
+	import { nth, there } from '$core/units/there.ts';
 
 	type Props = {
 		number: string;
@@ -144,9 +145,14 @@
 		const inField = (event.target as HTMLElement).closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
 		if (command || event.altKey || inField) return;
 		const index = '1234567890'.indexOf(event.key);
-		if (index >= 0) go({ station: STATIONS[index]!.id });
+		if (index >= 0) go({ station: nth(STATIONS, index).id });
 		else if (event.key === '[' || event.key === ']')
-			go({ view: VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length]! });
+			go({
+				view: there(
+					VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length],
+					'value'
+				)
+			});
 		else if (event.key.toLowerCase() === 'u') editor.read(editor.unit === 'mm' ? 'in' : 'mm');
 		else if (event.key.toLowerCase() === 'z' && editor.plan.window) {
 			event.preventDefault();

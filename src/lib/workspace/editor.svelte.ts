@@ -21,6 +21,7 @@ import { stable } from '$lib/ui/stable.svelte.ts';
 import { openingsOf } from '$core/figures/window.ts';
 import { pieceKeys, windowKeys } from '$core/job/keys.ts';
 import type { Decided } from '$core/job/decided.ts';
+import { nth } from '$core/units/there.ts';
 
 export type Draft = { text: string; says: string };
 /** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */
@@ -93,12 +94,12 @@ export class JobEditor {
 	readonly job: Decided = $derived(this.#planned(this.file, this.#reads).job);
 	readonly plan: Plan = $derived(this.#planned(this.file, this.#reads).plan);
 	/** The plan and its job as strip and findings show them: while somebody types, a frame after the drawing. */
-	settled = $state.raw<Planned>()!;
+	settled = $state.raw() as Planned;
 	/** The unit that is read and typed here. The job's own is `job.cutIn`. */
 	readonly unit: Unit = $derived(this.job.reader.unit);
 	readonly reader: Reader = $derived(this.job.reader);
 	/** Most strokes leave the piece as it is: then nothing that shows it is done again. */
-	readonly #piece = stable(() => this.job.pieces[Math.min(this.at, this.job.pieces.length - 1)]!);
+	readonly #piece = stable(() => nth(this.job.pieces, Math.min(this.at, this.job.pieces.length - 1)));
 	/** The piece and the window that the panels speak of, and where they stand in the file. */
 	readonly here = $derived.by(() => {
 		const index = Math.min(this.at, this.job.pieces.length - 1);
@@ -107,7 +108,7 @@ export class JobEditor {
 			index,
 			number,
 			piece: this.#piece(),
-			choice: this.job.windows[index]!,
+			choice: nth(this.job.windows, index),
 			windowKeys: windowKeys({ number }),
 			pieceKeys: (part: string): Key[] => [...pieceKeys(this.file, number, part), part]
 		};
@@ -207,7 +208,7 @@ export class JobEditor {
 	type(place: string, text: string, operations: readonly Operation[] | null, says = ''): void {
 		const faults = operations === null ? [{ path: place, says }] : this.apply(operations, place);
 		if (faults.length > 0) {
-			this.drafts[place] = { text, says: faults[0]!.says };
+			this.drafts[place] = { text, says: nth(faults, 0).says };
 			this.#takeBack(place);
 		} else delete this.drafts[place];
 		this.#store();

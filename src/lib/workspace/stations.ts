@@ -6,6 +6,7 @@ import type { Plan } from '$core/plan.ts';
 import { showLength, showMass, showSize } from '$core/units/show.ts';
 import { isHinge } from '$core/job/hold-kinds.ts';
 import type { Decided } from '$core/job/decided.ts';
+import { there } from '$core/units/there.ts';
 
 export type StationId =
 	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
@@ -81,7 +82,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 		id: 'frame',
 		name: 'Frame',
 		of: ['frame'],
-		summary: ({ frame }, job) => (frame ? `${showSize(frame.outer, job.reader)} · ${job.frame!.name}` : 'no moulding chosen')
+		summary: ({ frame }, job) =>
+			frame ? `${showSize(frame.outer, job.reader)} · ${there(job.frame, 'frame').name}` : 'no moulding chosen'
 	},
 	{
 		id: 'cut',
@@ -118,7 +120,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['hang', 'climate'],
 		summary: ({ hang, mass }, job) =>
 			hang
-				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : '2 hooks'} · ${showMass(mass!.kg, job.reader)}`
+				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : '2 hooks'} · ${showMass(there(mass, 'mass').kg, job.reader)}`
 				: 'waits for the frame'
 	},
 	{ id: 'record', name: 'Record', of: [], begins: true, summary: () => 'papers · revisions' }
@@ -151,5 +153,8 @@ export function findingsOf(station: StationOfStrip, plan: Plan): Finding[] {
 }
 
 export function stationOf(finding: Finding): StationOfStrip {
-	return STATIONS.find((station) => station.of.includes(finding.station))!;
+	return there(
+		STATIONS.find((station) => station.of.includes(finding.station)),
+		'find'
+	);
 }

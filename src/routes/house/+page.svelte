@@ -6,6 +6,7 @@
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
 	import { ShopList } from '$lib/house/shop-list.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
+	import { nth } from '$core/units/there.ts';
 
 	const { data }: PageProps = $props();
 	type Row = { name: string; width: string; height: string };
@@ -78,7 +79,7 @@
 						{/each}
 						<td class="figures is"
 							>{#if read.ok}
-								{@const size = read.sizes[index]!}
+								{@const size = nth(read.sizes, index)}
 								<span class="drawn"
 									><svg width={size.width * SCALE} height={size.height * SCALE} aria-hidden="true"
 										><rect width="100%" height="100%" /></svg

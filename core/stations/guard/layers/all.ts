@@ -13,6 +13,7 @@ import { piece } from './piece.ts';
 import { spacer } from './spacer.ts';
 import { support } from './support.ts';
 import { underMat } from './under-mat.ts';
+import { nth } from '../../../units/there.ts';
 
 export const LAYERS: LayerDefinitions = {
 	glazing,
@@ -35,7 +36,7 @@ export function layersInOrder(job: Decided): Walked[] {
 	const roles = Object.keys(LAYERS) as LayerRole[];
 	const walked: Walked[] = [];
 	while (roles.length > 0) {
-		const { each } = LAYERS[roles[0]!];
+		const { each } = LAYERS[nth(roles, 0)];
 		const apart = roles.findIndex((role) => LAYERS[role].each !== each);
 		const together = roles.splice(0, each === null ? 1 : apart < 0 ? roles.length : apart);
 		for (let index = 0; index < (each === null ? 1 : counts[each]); index += 1)

@@ -2,6 +2,7 @@
 import { areaM2 } from '../areas.ts';
 import { boardLayer } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
+import { known, there } from '../../../units/there.ts';
 
 export const barrier: LayerDefinition = {
 	...boardLayer,
@@ -9,7 +10,7 @@ export const barrier: LayerDefinition = {
 	found: ({ guard }) => (guard.barrier ? [{ material: guard.barrier.id, thickness: guard.barrier.thickness }] : []),
 	where: () => 'guard.barrier',
 	thickness: ({ material }) => `shop.barriers[${material}].thickness`,
-	name: ({ material }, _, shop) => shop.barriers[material!]!.name,
+	name: ({ material }, _, shop) => known(shop.barriers, there(material, 'material')).name,
 	look: () => ({ fill: '#b9bec2', hatch: 'film' }),
 	weighs: ({ job: { guard }, window }, _, add) => {
 		if (guard.barrier) add('barrier', areaM2(window.pack) * guard.barrier.massPerM2, guard.barrier.buffers);

@@ -2,6 +2,7 @@
 import type { LayerDefinition } from './layer.ts';
 import { BOARD_FILL, hatchOf } from './look.ts';
 import { wholePack } from './section-rings.ts';
+import { known, there } from '../../../units/there.ts';
 
 export const boardLayer: Pick<
 	LayerDefinition,
@@ -12,7 +13,7 @@ export const boardLayer: Pick<
 	faces: false,
 	touchesFloat: false,
 	thickness: ({ material }) => `shop.boards[${material}].thickness`,
-	name: ({ material }, _, shop) => shop.boards[material!]!.name,
-	look: ({ material }) => ({ fill: BOARD_FILL, hatch: hatchOf(material!) }),
+	name: ({ material }, _, shop) => known(shop.boards, there(material, 'material')).name,
+	look: ({ material }) => ({ fill: BOARD_FILL, hatch: hatchOf(there(material, 'material')) }),
 	drawn: wholePack
 };

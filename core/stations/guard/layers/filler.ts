@@ -5,13 +5,14 @@ import { areaM2 } from '../areas.ts';
 import { boardLayer } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 import { layersNearest } from './stacked.ts';
+import { known, nth } from '../../../units/there.ts';
 
 export const filler: LayerDefinition = {
 	...boardLayer,
 	each: 'fillers',
 	closes: false,
 	found: (job, shop, index) => {
-		const { board, thickness } = job.guard.fillers[index]!;
+		const { board, thickness } = nth(job.guard.fillers, index);
 		return [
 			{ material: board.id, thickness, made: fillerStack(thickness, fillerBoards(job, shop, index), shop.house.madeWithin) }
 		];
@@ -19,15 +20,15 @@ export const filler: LayerDefinition = {
 	where: (index) => `guard.fillers[${index}].board`,
 	thickness: ({ index }) => `job.guard.fillers[${index}].thickness`,
 	name: (layer, job, shop) => {
-		const made = layer.made?.map((one) => inSentence(shop.boards[one.board]!.name));
+		const made = layer.made?.map((one) => inSentence(known(shop.boards, one.board).name));
 		return `Filler, ${made?.join(' and ') ?? inSentence(boardLayer.name(layer, job, shop))}`;
 	},
 	weighs: ({ job, window }, index, add) => {
-		const { board, thickness } = job.guard.fillers[index]!;
+		const { board, thickness } = nth(job.guard.fillers, index);
 		add(`filler ${index + 1}`, (areaM2(window.pack) * board.massPerM2 * thickness) / board.thickness, board.buffers);
 	},
 	cut: ({ job: { guard }, plan, board }, index) => {
-		const { board: own, thickness } = guard.fillers[index]!;
+		const { board: own, thickness } = nth(guard.fillers, index);
 		const of = guard.fillers.length > 1 ? { of: `filler ${index + 1}` } : {};
 		const made = plan.pack?.layers.find((layer) => layer.role === 'filler' && layer.index === index)?.made ?? [
 			{ board: own.id, layers: layersNearest(thickness, own.thickness) }

@@ -6,6 +6,7 @@ import type { LayerDefinition } from './layer.ts';
 import { hatchOf } from './look.ts';
 import { afterBreak, beforeBreak, revealsInside } from './section-rings.ts';
 import { layersNearest } from './stacked.ts';
+import { nth, there } from '../../../units/there.ts';
 
 export const lift: LayerDefinition = {
 	side: 'over',
@@ -14,34 +15,34 @@ export const lift: LayerDefinition = {
 	closes: false,
 	touchesFloat: false,
 	found: (job, shop, index) => {
-		const { board, liftBoard, lift: height } = job.mats[index]!;
+		const { board, liftBoard, lift: height } = nth(job.mats, index);
 		if (height <= 0) return [];
 		const made = stackBeside(height, liftBoards(job, shop, index), job, shop.house.madeWithin);
 		return [{ material: (liftBoard ?? board).id, thickness: height, made }];
 	},
 	where: () => '',
 	thickness: ({ index }) => `job.mats[${index}].lift`,
-	name: ({ index }) => `Lift behind mat ${index! + 1}`,
-	look: ({ index }, { mats }) => ({ fill: CORE, hatch: hatchOf(mats[index!]!.board.id) }),
+	name: ({ index }) => `Lift behind mat ${there(index, 'index') + 1}`,
+	look: ({ index }, { mats }) => ({ fill: CORE, hatch: hatchOf(nth(mats, there(index, 'index')).board.id) }),
 	drawn: (of) => {
 		const { layer, plan, layout } = of;
-		const strips = plan.window!.mats[layer.index!]!.lift;
+		const strips = nth(there(plan.window, 'window').mats, there(layer.index, 'index')).lift;
 		// In a frame that is too small the strips have no room.
 		if (!strips) return [];
-		const end = layout.window - revealsInside(plan, layer.index!) - strips.setback;
+		const end = layout.window - revealsInside(plan, there(layer.index, 'index')) - strips.setback;
 		return end > layout.breakTo ? [beforeBreak(of), afterBreak(of, end)] : [beforeBreak(of)];
 	},
 	weighs: ({ job, window }, index, add) => {
-		const planned = window.mats[index]!.lift;
-		const { board, liftBoard, lift: height } = job.mats[index]!;
+		const planned = nth(window.mats, index).lift;
+		const { board, liftBoard, lift: height } = nth(job.mats, index);
 		const strips = liftBoard ?? board;
 		if (planned) add(`lift ${index + 1}`, (liftArea(planned) * strips.massPerM2 * height) / strips.thickness, 0);
 	},
 	// Each strip with its mat, its side, its layers.
 	cut: ({ job, plan }, index, add) => {
-		const planned = plan.window.mats[index]!.lift;
+		const planned = nth(plan.window.mats, index).lift;
 		if (!planned) return;
-		const { board } = job.mats[index]!;
+		const { board } = nth(job.mats, index);
 		const made = plan.pack?.layers.find((layer) => layer.role === 'lift' && layer.index === index)?.made ?? [
 			{ board: board.id, layers: layersNearest(planned.height, board.thickness) }
 		];

@@ -4,6 +4,7 @@ import { areaM2 } from '../areas.ts';
 import type { LayerDefinition } from './layer.ts';
 import { hatchOf } from './look.ts';
 import { beforeBreak, revealsInside } from './section-rings.ts';
+import { known, nth, there } from '../../../units/there.ts';
 
 export const mat: LayerDefinition = {
 	side: 'over',
@@ -11,16 +12,20 @@ export const mat: LayerDefinition = {
 	faces: true,
 	closes: false,
 	touchesFloat: false,
-	found: ({ mats }, _, index) => [{ material: mats[index]!.board.id, thickness: mats[index]!.board.thickness }],
+	found: ({ mats }, _, index) => [{ material: nth(mats, index).board.id, thickness: nth(mats, index).board.thickness }],
 	where: (index) => `mats[${index}].board`,
 	thickness: ({ material }) => `shop.boards[${material}].thickness`,
-	name: ({ material, index }, { mats }, shop) => `${shop.boards[material!]!.name}, ${mats[index!]!.colour.said}`,
-	look: ({ index }, { mats }) => ({ fill: mats[index!]!.colour.hex, hatch: hatchOf(mats[index!]!.board.id) }),
+	name: ({ material, index }, { mats }, shop) =>
+		`${known(shop.boards, there(material, 'material')).name}, ${nth(mats, there(index, 'index')).colour.said}`,
+	look: ({ index }, { mats }) => ({
+		fill: nth(mats, there(index, 'index')).colour.hex,
+		hatch: hatchOf(nth(mats, there(index, 'index')).board.id)
+	}),
 	drawn: (of) => {
 		const { layer, top, bottom, plan, job, layout } = of;
-		const edge = layout.window - revealsInside(plan, layer.index!);
+		const edge = layout.window - revealsInside(plan, there(layer.index, 'index'));
 		const bevel =
-			job.mats[layer.index!]!.bevel === 'normal'
+			nth(job.mats, there(layer.index, 'index')).bevel === 'normal'
 				? { top: edge - layer.thickness, bottom: edge }
 				: { top: edge, bottom: edge - layer.thickness };
 		const cut = [
@@ -32,17 +37,17 @@ export const mat: LayerDefinition = {
 		return [beforeBreak(of), { ring: cut }];
 	},
 	weighs: ({ job, window }, index, add) => {
-		const { board } = job.mats[index]!;
-		const { opening, holes } = window.mats[index]!;
+		const { board } = nth(job.mats, index);
+		const { opening, holes } = nth(window.mats, index);
 		// Without what its windows take.
 		const sizes = holes?.map((hole) => hole.opening) ?? [opening];
-		const out = sizes.reduce((sum, size, at) => sum + areaOf(job.windows[at]!.shape, size), 0) / 1e6;
+		const out = sizes.reduce((sum, size, at) => sum + areaOf(nth(job.windows, at).shape, size), 0) / 1e6;
 		add(`mat ${index + 1}`, (areaM2(window.pack) - out) * board.massPerM2, board.buffers);
 	},
 	cut: ({ job, plan }, index, add) => {
-		const planned = plan.window.mats[index]!;
+		const planned = nth(plan.window.mats, index);
 		const at = `window.mats[${index}]`;
-		const { board, colour } = job.mats[index]!;
+		const { board, colour } = nth(job.mats, index);
 		// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
 		const size = planned.print?.board ?? planned.blank;
 		const path = planned.print ? `${at}.print.board` : `${at}.blank`;

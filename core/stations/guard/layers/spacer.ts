@@ -4,6 +4,7 @@ import type { SpacerMaterial } from '../../../job/decided.ts';
 import { CORE } from '../../../shop/colours.ts';
 import { spacerBoards, stackBeside } from '../../pack/made.ts';
 import type { LayerDefinition } from './layer.ts';
+import { there } from '../../../units/there.ts';
 
 export const SPACER_NAMES: Record<SpacerMaterial, string> = {
 	cotton: 'Spacer, cotton board',
@@ -25,11 +26,11 @@ export const spacer: LayerDefinition = {
 	},
 	where: () => 'guard.spacer',
 	thickness: () => 'job.guard.spacer.thickness',
-	name: (_, { guard }) => SPACER_NAMES[guard.spacer!.material],
+	name: (_, { guard }) => SPACER_NAMES[there(guard.spacer, 'spacer').material],
 	look: () => ({ fill: CORE, hatch: 'board' }),
 	// Under the lip alone, where nobody sees it.
 	drawn: ({ plan, layout, top, layer }) => {
-		const { thick, covering } = plan.pack!.spacer!;
+		const { thick, covering } = there(there(plan.pack, 'pack').spacer, 'spacer');
 		return [{ ring: rectangle(layout.packLeft, top, thick + covering, layer.thickness) }];
 	},
 	weighs: () => {},
@@ -37,7 +38,7 @@ export const spacer: LayerDefinition = {
 	cut: ({ job, plan }, _, add) => {
 		const { layers, spacer: planned } = plan.pack ?? {};
 		if (!layers || !planned) return;
-		const { material } = job.guard.spacer!;
+		const { material } = there(job.guard.spacer, 'spacer');
 		const { lengths, thick, high } = planned;
 		const made = layers.find(({ role }) => role === 'spacer')?.made;
 		const parts = made ?? [{ board: material, layers: 1 }];

@@ -7,6 +7,7 @@ import { areaM2 } from '../areas.ts';
 import { boardLayer } from './board-layer.ts';
 import type { Found, LayerDefinition } from './layer.ts';
 import { pieceStart } from './section-rings.ts';
+import { known, nth, there } from '../../../units/there.ts';
 
 export const support: LayerDefinition = {
 	...boardLayer,
@@ -24,7 +25,9 @@ export const support: LayerDefinition = {
 	thickness: (layer, job) =>
 		layer.material === job.hold.adhesive.id ? 'shop.house.adhesiveBoardThick' : boardLayer.thickness(layer, job),
 	name: (layer, job, shop) =>
-		shop.boards[layer.material!] ? boardLayer.name(layer, job, shop) : shop.adhesives[layer.material!]!.name,
+		shop.boards[there(layer.material, 'material')]
+			? boardLayer.name(layer, job, shop)
+			: known(shop.adhesives, there(layer.material, 'material')).name,
 	drawn: ({ layer, top, bottom, job, sight, layout }) => {
 		// Board that comes with its adhesive on it is as large as the sheet.
 		if (!sight.opening.support) {
@@ -48,10 +51,10 @@ export const support: LayerDefinition = {
 	},
 	weighs: ({ job, window, sheetGrams, house }, _, add) => {
 		for (const [index, { support: size }] of openingsOf(window).entries()) {
-			const board = job.windows[index]!.support;
+			const board = nth(job.windows, index).support;
 			if (size && board) add(`support ${index + 1}`, areaM2(size) * board.massPerM2, board.buffers);
 		}
-		const sheets = sheetGrams.reduce((sum, grams, index) => sum + grams / job.pieces[index]!.grammage, 0);
+		const sheets = sheetGrams.reduce((sum, grams, index) => sum + grams / nth(job.pieces, index).grammage, 0);
 		if (hasOwnBoard(job)) add('adhesive board', sheets * house.adhesiveBoardKgM2, 1);
 	},
 	cut: ({ job, plan }, _, add) => {
@@ -60,7 +63,14 @@ export const support: LayerDefinition = {
 			const more = job.several ? { of: `window ${index + 1}` } : {};
 			if (size)
 				add(
-					{ role: 'support', material: job.windows[index]!.support!.id, ...size, count: 1, from: 'sheet', ...more },
+					{
+						role: 'support',
+						material: there(nth(job.windows, index).support, 'support').id,
+						...size,
+						count: 1,
+						from: 'sheet',
+						...more
+					},
 					`${path}.width`,
 					`${path}.height`
 				);

@@ -5,6 +5,7 @@ import { named, type Sight } from '../../../rule/sights.ts';
 import { edgeCounts, evenPlaces } from '../edge-points.ts';
 import { edgeContacts } from './hinged.ts';
 import { whose, type HoldDefinition } from './kind.ts';
+import { nth, there } from '../../../units/there.ts';
 
 export const clips: HoldDefinition = {
 	names: { choice: 'Clips at its edges', paper: 'Clips at its edges', label: 'clips' },
@@ -43,14 +44,14 @@ export const clips: HoldDefinition = {
 	explain: (explain, { hold, job }) => {
 		explain('hold.inset', '0', 'hold#hinges');
 		const adhesive = `shop.adhesives[${job.hold.adhesive.id}]`;
-		const counts = { width: hold.places.length, height: hold.others![0]!.places.length };
+		const counts = { width: hold.places.length, height: nth(there(hold.others, 'others'), 0).places.length };
 		explain('hold.count', `2 * (${counts.width} + ${counts.height})`, 'hold#panels');
 		const places = (path: string, axis: keyof Size) => {
 			for (let index = 0; index < counts[axis]; index += 1)
 				explain(`${path}[${index}]`, `measure.mean.${axis} * (${index} + 0.5) / ${counts[axis]}`, 'hold#panels');
 		};
 		places('hold.places', 'width');
-		for (const [at, { side }] of hold.others!.entries())
+		for (const [at, { side }] of there(hold.others, 'others').entries())
 			places(`hold.others[${at}].places`, side === 'bottom' ? 'width' : 'height');
 		const behind = hold.patchInside !== undefined;
 		explain('hold.size.width', behind ? 'shop.house.patch' : 'shop.house.hingeWidth', 'hold#panels');
@@ -84,21 +85,26 @@ export const clips: HoldDefinition = {
 		if (!writer.floats) return null;
 		const [{ hold }] = sights as [Sight];
 		const { family, name } = writer.job.hold.adhesive;
-		const sides = hold!.others![0]!.places;
-		const inside = writer.mark(hold!.patchInside!);
-		const what = `${name}, ${family === 'gummed' ? 'patches' : 'spots'} ${writer.size(hold!.size, 'mark')}`;
+		const sides = nth(there(there(hold, 'hold').others, 'others'), 0).places;
+		const inside = writer.mark(there(there(hold, 'hold').patchInside, 'patch inside'));
+		const what = `${name}, ${family === 'gummed' ? 'patches' : 'spots'} ${writer.size(there(hold, 'hold').size, 'mark')}`;
 		return {
 			id: 'fix-panel',
-			title: `Fix it to its support, ${hold!.count} places`,
+			title: `Fix it to its support, ${there(hold, 'hold').count} places`,
 			does: [
-				`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${hold!.places.length} each, sides ${sides.length} each; from the left ${hold!.places.map((one) => writer.mark(one)).join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
+				`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${there(hold, 'hold').places.length} each, sides ${sides.length} each; from the left ${there(
+					hold,
+					'hold'
+				)
+					.places.map((one) => writer.mark(one))
+					.join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
 				'Nothing at its edge and nothing on its face; weighted overnight.'
 			],
 			because: 'Six points or more carry it evenly, and in a float its edge is seen.',
-			waitMinutes: hold!.dryMinutes,
+			waitMinutes: there(hold, 'hold').dryMinutes,
 			uses: writer.parts('patch behind the piece')
 		};
 	},
 	turn: 'in-place-of-placing',
-	comesTo: ([hold]) => `${hold!.count} in all, moved by nothing but the wood`
+	comesTo: ([hold]) => `${there(hold, 'hold').count} in all, moved by nothing but the wood`
 };

@@ -5,6 +5,7 @@ import { hiddenLegExpression, pocketLeg } from '../corners.ts';
 import { cornerOn } from '../own-edges.ts';
 import { boardBehind, explainSlack, foldedParts, slackHold, slackSaid } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
+import { there } from '../../../units/there.ts';
 
 export const corners: HoldDefinition = {
 	names: { choice: 'Corner pockets', paper: 'Corner pockets', label: 'corner pockets' },
@@ -54,12 +55,12 @@ export const corners: HoldDefinition = {
 		does: [
 			...sights.map(
 				(sight) =>
-					`${which(sight)}Four pockets of alkaline paper, ${writer.mark(sight.hold!.size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
+					`${which(sight)}Four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
 			),
 			`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
 		],
 		because: 'Without adhesive the sheet comes out again by hand.',
 		uses: writer.parts('corner pocket')
 	}),
-	comesTo: ([hold], reader) => `legs of ${showWithUnit(hold!.size.width, reader, 'mark')}, nothing sticks`
+	comesTo: ([hold], reader) => `legs of ${showWithUnit(there(hold, 'hold').size.width, reader, 'mark')}, nothing sticks`
 };

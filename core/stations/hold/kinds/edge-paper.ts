@@ -8,6 +8,7 @@ import { whose, type HoldDefinition } from './kind.ts';
 import type { Held } from '../held.ts';
 import type { Strip } from '../../../figures/hold.ts';
 import type { HoldKind } from '../../../job/hold-kinds.ts';
+import { nth, there } from '../../../units/there.ts';
 
 export type PaperOf = {
 	kind: HoldKind;
@@ -26,18 +27,18 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 		...foldedParts(of.kind, of.holds),
 		plan: (shared, subject) => {
 			const { job, piece, shop, opening } = subject;
-			const strips = planStrips(job, shop.house, { readings: piece.readings!, opening });
+			const strips = planStrips(job, shop.house, { readings: there(piece.readings, 'readings'), opening });
 			return {
 				...slackHold(shared, subject),
 				count: strips.length,
-				size: { width: strips[0]!.length, height: strips[0]!.reach },
+				size: { width: nth(strips, 0).length, height: nth(strips, 0).reach },
 				strips
 			};
 		},
 		explain: (explain, { hold, job }) => {
 			explainSlack(explain, job);
 			explain('hold.count', '3', 'hold#strips');
-			for (const [index, { side }] of hold.strips!.entries()) {
+			for (const [index, { side }] of there(hold.strips, 'strips').entries()) {
 				const at = `hold.strips[${index}]`;
 				explain(
 					`${at}.length`,
@@ -51,13 +52,13 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 			explain('hold.size.height', 'hold.strips[0].reach', 'hold#strips');
 		},
 		contacts: ({ hold, measure }) =>
-			hold.strips!.map((strip) => ({
+			there(hold.strips, 'strips').map((strip) => ({
 				what: 'strip',
 				ring: patchOn(measure, { ...alongEdge(strip, measure), deepFrom: 0, deepTo: strip.reach })
 			})),
 		cut: (holds, job, house, add) => {
 			for (const [index, { strips }] of holds.entries())
-				for (const [at, strip] of strips!.entries()) {
+				for (const [at, strip] of there(strips, 'strips').entries()) {
 					const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${at}].${key}`);
 					add(
 						{
@@ -75,7 +76,7 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 				}
 		},
 		shapes: ({ sight, house, held }) =>
-			sight.hold.strips!.map((strip) =>
+			there(sight.hold.strips, 'strips').map((strip) =>
 				held(
 					patchOn(sight.measure, { ...alongEdge(strip, sight.measure), deepFrom: 0, deepTo: house.stripBehind }),
 					'Edge strip, behind the sheet'
@@ -86,7 +87,7 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 			title: of.title,
 			does: [
 				...sights.map((sight) => {
-					const each = sight.hold!.strips!.map(
+					const each = there(there(sight.hold, 'hold').strips, 'strips').map(
 						({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
 					);
 					return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slackSaid(sight, writer)}.`;
@@ -96,7 +97,7 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 			because: of.because(writer.piece),
 			uses: writer.parts('edge strip')
 		}),
-		comesTo: ([hold], reader) => `${showWithUnit(hold!.size.height, reader, 'mark')} onto it, nothing sticks`
+		comesTo: ([hold], reader) => `${showWithUnit(there(hold, 'hold').size.height, reader, 'mark')} onto it, nothing sticks`
 	};
 }
 

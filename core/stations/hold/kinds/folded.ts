@@ -9,6 +9,7 @@ import { receiveUp } from '../../../units/round.ts';
 import type { Writer } from '../../step.ts';
 import { noAdhesive, type HoldDefinition, type Shared, type Subject } from './kind.ts';
 import type { Decided } from '../../../job/decided.ts';
+import { there } from '../../../units/there.ts';
 
 /** Nothing is loaded and nothing dries. */
 export function slackHold(
@@ -47,7 +48,7 @@ export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition,
 }
 
 export function slackSaid({ hold }: Sight, writer: Writer): string {
-	return `${writer.mark(hold!.slack!.width)} of slack across and ${writer.mark(hold!.slack!.height)} up and down, both sides together`;
+	return `${writer.mark(there(there(hold, 'hold').slack, 'slack').width)} of slack across and ${writer.mark(there(there(hold, 'hold').slack, 'slack').height)} up and down, both sides together`;
 }
 
 /** What its tails are fixed to. */

@@ -12,6 +12,7 @@ import { patchOn } from '../own-edges.ts';
 import type { Writer } from '../../step.ts';
 import type { BackPen, Contact, Fitting, HoldDefinition } from './kind.ts';
 import type { Cut } from '../../../figures/cut.ts';
+import { nth, there } from '../../../units/there.ts';
 
 /** What a kind of hinge adds: its name before `hinges`, whether it stands above the sheet, how its tabs are fixed. */
 export type HingeOf = {
@@ -40,7 +41,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 		cut: (holds, job, house, add) => {
 			const material = job.hold.adhesive.id;
 			const path = (index: number, text: string) => named(job.several ? index + 1 : null, text);
-			const tabOf = ({ size, tab }: Hold): Size => ({ width: size.width, height: size.height + tab! });
+			const tabOf = ({ size, tab }: Hold): Size => ({ width: size.width, height: size.height + there(tab, 'tab') });
 			for (const { first, size, count, of: whichOf } of alike(holds, tabOf))
 				add(
 					{ role: 'hinge tab', ...whichOf, material, ...size, count, from: 'tissue' },
@@ -48,7 +49,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 					`${path(first, 'hold.size.height')} + ${path(first, 'hold.tab')}`
 				);
 			if (!of.stands) return;
-			for (const { first, size, count, of: whichOf } of alike(holds, ({ cross }) => cross!))
+			for (const { first, size, count, of: whichOf } of alike(holds, ({ cross }) => there(cross, 'cross')))
 				add(
 					{ role: 'cross-piece', ...whichOf, material, ...size, count, from: 'tissue' },
 					path(first, 'hold.cross.width'),
@@ -58,7 +59,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 		shapes: (pen) => shapes(pen, of.stands),
 		step: (sights, writer) => {
 			const { job, plan: made } = writer;
-			const holds = sights.map((sight) => sight.hold!);
+			const holds = sights.map((sight) => there(sight.hold, 'hold'));
 			const [hold] = holds as [Hold];
 			const count = holds.reduce((sum, one) => sum + one.count, 0);
 			const paste = job.hold.adhesive.family === 'paste';
@@ -82,10 +83,10 @@ export function hinged(of: HingeOf): HoldDefinition {
 						(sight) =>
 							`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
 								.map((one) => writer.mark(one))
-								.join(', ')} from its left corner, each holding it by ${writer.mark(sight.hold!.size.height)}.`
+								.join(', ')} from its left corner, each holding it by ${writer.mark(there(sight.hold, 'hold').size.height)}.`
 					),
 					...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
-					of.fixed(writer, { crosses, board: laidOn(made, job, sights[0]!).board, faceUp }),
+					of.fixed(writer, { crosses, board: laidOn(made, job, nth(sights, 0)).board, faceUp }),
 					...(!paste
 						? []
 						: faceUp
@@ -220,15 +221,15 @@ function edgesOf({ places, others }: Hold): EdgePlaces[] {
 function shapes({ sight, house, held }: BackPen, stands: boolean): Shape[] {
 	const { hold, measure } = sight;
 	const { size, cross } = hold;
-	const tab = hold.tab!;
+	const tab = there(hold.tab, 'tab');
 	return edgesOf(hold).flatMap(({ side, places }) =>
 		places.flatMap((place): Shape[] => {
 			const patch = (width: number, deepFrom: number, deepTo: number): Point[] =>
 				patchOn(measure, { side, from: place - width / 2, to: place + width / 2, deepFrom, deepTo });
 			const tabShape = held(stands ? patch(size.width, -tab, size.height) : patch(size.width, 0, tab), 'Hinge: tab');
 			if (!stands) return [tabShape];
-			const above = house.crossAbove + cross!.height;
-			return [tabShape, held(patch(cross!.width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')];
+			const above = house.crossAbove + there(cross, 'cross').height;
+			return [tabShape, held(patch(there(cross, 'cross').width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')];
 		})
 	);
 }
@@ -244,9 +245,9 @@ function alike(holds: Hold[], sizeOf: (hold: Hold) => Size): Alike[] {
 		groups.set(key, [...(groups.get(key) ?? []), index]);
 	}
 	return [...groups.values()].map((indexes) => ({
-		first: indexes[0]!,
-		size: sizeOf(holds[indexes[0]!]!),
-		count: indexes.reduce((sum, index) => sum + holds[index]!.count, 0),
+		first: nth(indexes, 0),
+		size: sizeOf(nth(holds, nth(indexes, 0))),
+		count: indexes.reduce((sum, index) => sum + nth(holds, index).count, 0),
 		of:
 			groups.size === 1
 				? {}

@@ -3,6 +3,7 @@ import { isStiff } from '../../../job/decide-piece.ts';
 import { onAxes } from '../../../rule/why.ts';
 import type { Size } from '../../../geometry/shapes.ts';
 import { noAdhesive, type HoldDefinition } from './kind.ts';
+import { there } from '../../../units/there.ts';
 
 export const stitching: HoldDefinition = {
 	names: { choice: 'Stitched on a covered board', paper: 'Stitched on a covered board', label: 'stitches' },
@@ -55,12 +56,12 @@ export const stitching: HoldDefinition = {
 		id: 'hinge',
 		title: 'Stitch it down',
 		does: sights.flatMap(({ hold }) => [
-			`About ${hold!.count} stitches, one each ${writer.mark(hold!.stitchSpacing!)} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
+			`About ${there(hold, 'hold').count} stitches, one each ${writer.mark(there(there(hold, 'hold').stitchSpacing, 'stitch spacing'))} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
 			'Between threads, never through them; no knot on the face, no pull.'
 		]),
 		because: 'Nothing sticks, and the stitches come out again.',
 		uses: []
 	}),
 	turn: 'after-placing',
-	comesTo: ([hold]) => `${hold!.count} stitches, nothing sticks`
+	comesTo: ([hold]) => `${there(hold, 'hold').count} stitches, nothing sticks`
 };

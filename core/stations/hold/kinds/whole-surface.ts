@@ -6,6 +6,7 @@ import { inSentence } from '../../../units/in-sentence.ts';
 import { ownCorners } from '../own-edges.ts';
 import { boardBehind } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
+import { nth, there } from '../../../units/there.ts';
 
 export const wholeSurface: HoldDefinition = {
 	names: { choice: 'Stuck down whole', paper: 'Stuck down whole', label: 'stuck down whole' },
@@ -77,7 +78,7 @@ export const wholeSurface: HoldDefinition = {
 			],
 			because: 'It cannot be removed: only for what can be printed again.',
 			...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
-			waitMinutes: sights[0]!.hold!.dryMinutes,
+			waitMinutes: there(nth(sights, 0).hold, 'hold').dryMinutes,
 			uses: writer.parts('adhesive board', 'adhesive sheet')
 		};
 	},

@@ -3,6 +3,7 @@ import type { JobFile } from '$core/job/definition.ts';
 import type { JobState } from '$core/job/state.ts';
 import type { Unit } from '$core/units/length.ts';
 import { announce, type Database, type Queries, type Transaction } from './database.ts';
+import { nth, there } from '$core/units/there.ts';
 
 /** A job's number as it counts; `showJobNumber` writes it. */
 export type JobRow = { number: number; rev: number; spec: JobFile };
@@ -111,7 +112,7 @@ export async function insertRevision(
 				[job.id, job.head_rev, from]
 			);
 			const at = (rev: number) => found.rows.find((row) => row.rev === rev)?.spec ?? null;
-			return { kind: 'conflict' as const, rev: job.head_rev, theirs: at(job.head_rev)!, base: at(from) };
+			return { kind: 'conflict' as const, rev: job.head_rev, theirs: there(at(job.head_rev), 'at'), base: at(from) };
 		}
 		const rev = from + 1;
 		await insertHead(tx, job.id, rev, spec, facts, reason);
@@ -230,7 +231,7 @@ export async function selectJobs(db: Queries, { find, after, state, order }: Ask
 	);
 	const jobs = rows.slice(0, PAGE);
 	const last = jobs.at(-1);
-	return { jobs, next: rows.length > PAGE ? { wanted: last!.wanted, number: last!.number } : null };
+	return { jobs, next: rows.length > PAGE ? { wanted: there(last, 'last').wanted, number: there(last, 'last').number } : null };
 }
 
 /** Signs of a pattern are letters here. */
@@ -278,5 +279,5 @@ export async function selectHead(db: Queries, number: number): Promise<{ rev: nu
 /** How many are open. */
 export async function countOpen(db: Queries): Promise<number> {
 	const { rows } = await db.query<{ count: number }>("SELECT count(*) AS count FROM job WHERE state = 'open'");
-	return rows[0]!.count;
+	return nth(rows, 0).count;
 }

@@ -2,6 +2,7 @@
 import { existsSync, linkSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { nth } from '$core/units/there.ts';
 
 export class LockedError extends Error {
 	constructor(folder: string, pid: number) {
@@ -104,8 +105,8 @@ const KILL_PENDING = 1n << 8n;
 /** What the kernel knows of a process; null where it does not say, or the process has gone. */
 function seenInKernel(pid: number): { start: string; isDead: boolean; isEnding: boolean } | null {
 	try {
-		const stat = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)!.split(' ');
-		const [state, flags, start] = [stat[0]!, Number(stat[6]), stat[19] ?? ''];
+		const stat = nth(readFileSync(`/proc/${pid}/stat`, 'utf8').split(') '), -1).split(' ');
+		const [state, flags, start] = [nth(stat, 0), Number(stat[6]), stat[19] ?? ''];
 		const isGone = state === 'Z' || state === 'X';
 		// A zombie is only waited for by its parent, unless a thread of it still runs and may write.
 		const isDead = isGone && readdirSync(`/proc/${pid}/task`).length <= 1;

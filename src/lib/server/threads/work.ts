@@ -14,6 +14,7 @@ import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf } from '../facts.ts';
 import { pieceOf, type RackPiece } from '../rack-piece.ts';
 import type { Facts } from '../db/jobs.ts';
+import { there } from '$core/units/there.ts';
 
 /** One piece of work and its answer, by name. */
 export type Work = {
@@ -69,6 +70,6 @@ function shopOf(written: WrittenShop): Shop {
 	const key = JSON.stringify(written);
 	const known = shops.get(key) ?? shopFrom(written);
 	shops.set(key, known);
-	if (shops.size > MOST_SHOPS) shops.delete(shops.keys().next().value!);
+	if (shops.size > MOST_SHOPS) shops.delete(there(shops.keys().next().value, 'value'));
 	return known;
 }

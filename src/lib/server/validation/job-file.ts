@@ -7,6 +7,7 @@ import type { Field, Fields } from '$core/job/field.ts';
 import { readField } from '$core/job/read.ts';
 import { SIDES } from '$core/geometry/shapes.ts';
 import type { Unit } from '$core/units/length.ts';
+import { nth, there } from '$core/units/there.ts';
 
 /** Keys that are kept untouched may be this large in all. */
 export const EXTRA_KEYS_MOST = 100_000;
@@ -49,8 +50,11 @@ function joiOf(field: Field): Joi.Schema {
 		case 'lengthOrWord':
 			return Joi.any().when(Joi.object(), { then: group(sideFields(field)), otherwise: leaf(field) });
 		case 'either': {
-			const shaped = field.of.find((one) => one.kind === 'group')!;
-			return Joi.any().when(Joi.object(), { then: joiOf(shaped), otherwise: leaf(field.of[0]!) });
+			const shaped = there(
+				field.of.find((one) => one.kind === 'group'),
+				'find'
+			);
+			return Joi.any().when(Joi.object(), { then: joiOf(shaped), otherwise: leaf(nth(field.of, 0)) });
 		}
 		default:
 			return leaf(field);
@@ -62,7 +66,7 @@ function leaf(field: Field): Joi.Schema {
 	return Joi.any().custom((value: unknown, helpers) => {
 		const faults: Fault[] = [];
 		readField(field, value, '', (helpers.prefs.context?.unit ?? 'mm') as Unit, faults);
-		return faults.length === 0 ? value : helpers.message({ custom: escapeTemplate(faults[0]!.says) });
+		return faults.length === 0 ? value : helpers.message({ custom: escapeTemplate(nth(faults, 0).says) });
 	});
 }
 

@@ -9,6 +9,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
 	import ImageFields from './ImageFields.svelte';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const borders = $derived(editor.job.borders);
@@ -62,11 +63,12 @@
 	function setWay(next: 'even' | 'weighted' | 'own' | 'fit') {
 		const { asked: sides, width, centre } = borders;
 		const kept = centre === 'motif' ? { centre } : {};
-		const seen = way === 'fit' ? editor.plan.window!.mats[0]!.border : sides;
+		const seen = way === 'fit' ? nth(there(editor.plan.window, 'window').mats, 0).border : sides;
 		if (next === 'own') return editor.put(['borders'], { way: next, ...seen, ...kept });
 		if (next === 'fit') {
 			const size =
-				smallestAround(editor.shopIn(editor.job.cutIn).packSizes, editor.plan.window!.pack) ?? editor.plan.window!.pack;
+				smallestAround(editor.shopIn(editor.job.cutIn).packSizes, there(editor.plan.window, 'window').pack) ??
+				there(editor.plan.window, 'window').pack;
 			return editor.put(['borders'], {
 				way: next,
 				pack: { width: size.width, height: size.height },
@@ -104,8 +106,8 @@
 	{:else if way === 'fit'}
 		{#if !ready}
 			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
-			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack!.width} />
-			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack!.height} />
+			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={there(borders.pack, 'pack').width} />
+			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={there(borders.pack, 'pack').height} />
 			<p class="quiet">
 				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="anchor" href="/house"
 					>The shop’s sizes</a

@@ -9,6 +9,7 @@
 	import { unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const plan = $derived(editor.settled.plan);
@@ -70,7 +71,7 @@
 					>
 				</div>{/if}
 		</div>
-		{#each plan.window!.mats as mat, index (index)}
+		{#each there(plan.window, 'window').mats as mat, index (index)}
 			{@const board = matBackScene(plan, job, index)}
 			<div class="group">
 				<h2>Mat {index + 1}, its back up</h2>

@@ -6,6 +6,7 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import { sayDone } from '$lib/ui/toasts.ts';
 	import { useWorkspace } from '../context.ts';
+	import { nth } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const OPTIONS = JOB_STATES.map((value) => ({ value, label: JOB_STATE_NAMES[value] }));
@@ -32,7 +33,7 @@
 				headers: { 'content-type': 'application/json' }
 			});
 			if (response.ok) return true;
-			trouble = ((await response.json()) as { faults: { says: string }[] }).faults[0]!.says;
+			trouble = nth(((await response.json()) as { faults: { says: string }[] }).faults, 0).says;
 		} catch {
 			trouble = 'The server does not answer. Nothing was changed; try again in a moment.';
 		}

@@ -12,6 +12,7 @@
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import Shelf from './Shelf.svelte';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.plan.frame);
@@ -32,7 +33,7 @@
 	];
 	/** Somewhere behind the pack, until it is measured. */
 	function addGroove() {
-		const { rabbetDepth } = editor.job.frame!.section;
+		const { rabbetDepth } = there(editor.job.frame, 'frame').section;
 		editor.apply(put(editor.file, ['frame', 'groove'], { from: Math.round(rabbetDepth / 2), width: 3 }));
 	}
 	/** Own counts of points or clips; left empty, the house spaces them. */
@@ -93,7 +94,7 @@
 					/>
 				</dd>
 				<dt>Depth less pack: {standing}</dt>
-				<dd><Figure path="pack.clearance" name="Clearance" value={pack.clearance!} /></dd>
+				<dd><Figure path="pack.clearance" name="Clearance" value={there(pack.clearance, 'clearance')} /></dd>
 				{#if frame.depthWithStrips !== undefined}
 					<dt>From the wall, with its strips</dt>
 					<dd><Figure path="frame.depthWithStrips" name="Depth with strips" value={frame.depthWithStrips} /></dd>
@@ -109,17 +110,21 @@
 			{#if !metal}<LengthField
 					label="Strips glued to its back"
 					keys={['frame', 'deepen']}
-					value={editor.job.frame!.deepen}
+					value={there(editor.job.frame, 'frame').deepen}
 					zero
 				/>
-				{#if editor.job.frame!.groove}
+				{#if there(editor.job.frame, 'frame').groove}
 					<LengthField
 						label="Groove in the rabbet, from the lip’s underside"
 						keys={['frame', 'groove', 'from']}
-						value={editor.job.frame!.groove.from}
+						value={there(editor.job.frame?.groove, 'groove').from}
 						zero
 					/>
-					<LengthField label="Width of the groove" keys={['frame', 'groove', 'width']} value={editor.job.frame!.groove.width} />
+					<LengthField
+						label="Width of the groove"
+						keys={['frame', 'groove', 'width']}
+						value={there(editor.job.frame?.groove, 'groove').width}
+					/>
 					<div>
 						<button
 							type="button"
@@ -149,8 +154,8 @@
 								<Figure
 									path="frame.kit[{index}].count"
 									name="Count of {part}"
-									value={frame.kit[index]!.count}
-									text={String(frame.kit[index]!.count)}
+									value={nth(frame.kit, index).count}
+									text={String(nth(frame.kit, index).count)}
 								/>
 							</li>
 						{/each}
@@ -179,33 +184,33 @@
 							/>
 						</dd>
 						<dt>Stick needed</dt>
-						<dd><Figure path="frame.stick" name="Stick" value={frame.stick!} /></dd>
+						<dd><Figure path="frame.stick" name="Stick" value={there(frame.stick, 'stick')} /></dd>
 						<dt>Rabbet across its corners, both ways</dt>
-						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={frame.diagonal!} /></dd>
+						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={there(frame.diagonal, 'diagonal')} /></dd>
 					</dl>
 					<span class="quiet">Corners</span>
 					<Choice
 						label="Corners"
-						value={editor.job.frame!.corners}
+						value={there(editor.job.frame, 'frame').corners}
 						options={CORNERS}
 						onchange={(value) => editor.put(['frame', 'corners'], value)}
 					/>
 				{/if}
 				<Flag
 					label="A cross-brace behind"
-					value={editor.job.frame!.brace}
+					value={there(editor.job.frame, 'frame').brace}
 					onchange={(on) => editor.put(['frame', 'brace'], on)}
 				/>
 				<Pick
 					label="Points"
-					value={editor.job.frame!.points}
+					value={there(editor.job.frame, 'frame').points}
 					options={POINTS}
 					onchange={(value) => editor.put(['frame', 'points'], value)}
 				/>
 				{#if frame.points.kind !== 'offset-clips'}<LengthField
 						label="First from the corner, where the tool stops"
 						keys={['frame', 'pointFirst']}
-						value={editor.job.frame!.pointFirst}
+						value={there(editor.job.frame, 'frame').pointFirst}
 						optional
 					/>{/if}
 				{@render ownCounts(frame.points.kind === 'offset-clips' ? 'Clips' : 'Points')}
@@ -218,8 +223,16 @@
 						<dt>{label}, each: first at, then apart</dt>
 						<dd>
 							{frame.points[side].count} ×
-							<Figure path="frame.points.{side}.first" name="First point, {label}" value={frame.points[side].first!} />,
-							<Figure path="frame.points.{side}.spacing" name="Spacing, {label}" value={frame.points[side].spacing!} />
+							<Figure
+								path="frame.points.{side}.first"
+								name="First point, {label}"
+								value={there(frame.points[side].first, 'first')}
+							/>,
+							<Figure
+								path="frame.points.{side}.spacing"
+								name="Spacing, {label}"
+								value={there(frame.points[side].spacing, 'spacing')}
+							/>
 						</dd>
 					{/each}
 					{#if frame.offset !== undefined}
@@ -232,12 +245,12 @@
 		<div class="group">
 			<h2>Mass</h2>
 			<dl class="rows">
-				{#each mass!.parts as { part, kg }, index (index)}
+				{#each there(mass, 'mass').parts as { part, kg }, index (index)}
 					<dt class="part">{part}</dt>
 					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} /></dd>
 				{/each}
 				<dt><strong>The whole</strong></dt>
-				<dd><Figure path="mass.kg" name="Mass" value={mass!.kg} /></dd>
+				<dd><Figure path="mass.kg" name="Mass" value={there(mass, 'mass').kg} /></dd>
 			</dl>
 		</div>
 		<div class="group">

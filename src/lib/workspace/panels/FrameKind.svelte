@@ -11,6 +11,7 @@
 	import { useWorkspace } from '../context.ts';
 	import { mouldingOption } from '../options.ts';
 	import FrameOpening from './FrameOpening.svelte';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.job.frame);
@@ -55,9 +56,10 @@
 	function setKind(next: 'wood' | 'metal' | 'ready-made', joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
-		const first = Object.values(editor.shopIn(editor.job.cutIn).mouldings).find(
-			(one) => (one.metal !== undefined) === (next === 'metal')
-		)!;
+		const first = there(
+			Object.values(editor.shopIn(editor.job.cutIn).mouldings).find((one) => (one.metal !== undefined) === (next === 'metal')),
+			'value'
+		);
 		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;
 		const { rabbet } = editor.plan.frame ?? {};
 		const opening = rabbet ?? editor.plan.window?.pack ?? { width: 400, height: 500 };
@@ -83,7 +85,7 @@
 		if (value === ENTERED) {
 			editor.apply([
 				...drop(editor.file, ['frame', 'moulding']),
-				...put(editor.file, ['frame', 'section'], sectionOf(section ?? stocked[0]!))
+				...put(editor.file, ['frame', 'section'], sectionOf(section ?? nth(stocked, 0)))
 			]);
 		} else if (value !== '')
 			editor.apply([...drop(editor.file, ['frame', 'section']), ...put(editor.file, ['frame', 'moulding'], value)]);

@@ -5,6 +5,7 @@
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { nth } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const opening = $derived(editor.file.frame?.opening ?? {});
@@ -69,8 +70,8 @@
 			{#each CORNERS as corner, index (corner)}
 				<dt class="corner">{corner.replace('-', ' ')} corner</dt>
 				<dd>
-					{frame.cornersOut[index]! >= 0 ? 'open by' : 'closed by'}
-					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(frame.cornersOut[index]!)} />
+					{nth(frame.cornersOut, index) >= 0 ? 'open by' : 'closed by'}
+					<Figure path="frame.cornersOut[{index}]" name="Corner {corner}" value={Math.abs(nth(frame.cornersOut, index))} />
 				</dd>
 			{/each}
 		</dl>

@@ -16,6 +16,7 @@
 	import Schools from './Schools.svelte';
 	import type { Layer } from '$core/figures/pack.ts';
 	import { SPACER_NAMES } from '$core/stations/guard/layers/spacer.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);
@@ -66,7 +67,7 @@
 			'edge-seal': job.guard.edgeSeal?.name
 		}[slot.name as string];
 		const many = slot.name === 'mat' ? job.mats.length > 1 : job.guard.fillers.length > 1;
-		const name = `${slot.name[0]!.toUpperCase()}${slot.name.slice(1).replace('-', ' ')}`.replace('Under mat', 'Under-mat');
+		const name = `${nth(slot.name, 0).toUpperCase()}${slot.name.slice(1).replace('-', ' ')}`.replace('Under mat', 'Under-mat');
 		return {
 			slot,
 			name: many && slot.index !== undefined ? `${name} ${index + 1}` : name,
@@ -108,13 +109,13 @@
 	}
 
 	function putSpacer(next: { thickness?: number | string; lined?: boolean }) {
-		const { material, thickness, lined } = guard.spacer!;
+		const { material, thickness, lined } = there(guard.spacer, 'spacer');
 		return put(editor.file, ['guard', 'spacer'], { material, thickness, lined, ...next });
 	}
 
 	function addFiller() {
 		const { 'foam-free': foam } = editor.shopIn(editor.job.cutIn).boards;
-		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: foam!.thickness }]);
+		editor.put(['guard', 'fillers'], [...fillers, { board: 'foam-free', thickness: there(foam, 'foam').thickness }]);
 		open({ name: 'filler', index: fillers.length - 1 });
 	}
 </script>
@@ -129,7 +130,7 @@
 						type="button"
 						aria-pressed={isOpen(row.slot)}
 						aria-label="{row.name}: {row.material}{row.beside ? `, ${row.beside} the piece` : ''}"
-						onclick={() => open(row.slot!)}
+						onclick={() => open(there(row.slot, 'slot'))}
 					>
 						<strong>{row.name}</strong>
 						<span class="material">{row.material}</span>
@@ -150,12 +151,15 @@
 			{#if isOpen(row.slot) && row.slot?.name === 'filler'}
 				<li class="fields">
 					<LengthField
-						label="Thickness of filler {row.slot.index! + 1}"
-						keys={['guard', 'fillers', row.slot.index!, 'thickness']}
-						value={guard.fillers[row.slot.index!]?.thickness ?? 0}
+						label="Thickness of filler {there(row.slot.index, 'index') + 1}"
+						keys={['guard', 'fillers', there(row.slot.index, 'index'), 'thickness']}
+						value={guard.fillers[there(row.slot.index, 'index')]?.thickness ?? 0}
 					/>
-					<button type="button" class="btn btn-sm preset-quiet" onclick={() => removeFiller(row.slot!.index!)}
-						>remove filler {row.slot.index! + 1}</button
+					<button
+						type="button"
+						class="btn btn-sm preset-quiet"
+						onclick={() => removeFiller(there(there(row.slot, 'slot').index, 'index'))}
+						>remove filler {there(row.slot.index, 'index') + 1}</button
 					>
 				</li>
 			{:else if isOpen(row.slot) && row.slot?.name === 'spacer' && guard.spacer}

@@ -17,6 +17,7 @@
 	import Schools from './Schools.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import { isFolded, isHinge } from '$core/job/hold-kinds.ts';
+	import { known, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const hold = $derived(editor.figures.hold);
@@ -40,7 +41,10 @@
 		{ value: 'along-width', label: 'Across' },
 		{ value: 'along-height', label: 'Down' }
 	] as const;
-	const COCKLE = SCHOOLS.find(({ id }) => id === 'cockle')!;
+	const COCKLE = there(
+		SCHOOLS.find(({ id }) => id === 'cockle'),
+		'value'
+	);
 	const isSheet = $derived(['paper', 'photograph', 'vellum'].includes(editor.here.piece.kind));
 
 	/** A count puts hinges that were set by hand back in their even places. */
@@ -56,8 +60,8 @@
 		<HoldKinds />
 		{#if editor.here.piece.cockle > 0 && isSheet && editor.here.piece.kind !== 'vellum'}
 			<p class="quiet">
-				A sheet that cockles. Let it move: {lowered(COCKLE.because['let-move']!)} Stick it down: {lowered(
-					COCKLE.because['stick-down']!
+				A sheet that cockles. Let it move: {lowered(known(COCKLE.because, 'let-move'))} Stick it down: {lowered(
+					known(COCKLE.because, 'stick-down')
 				)}
 			</p>
 		{/if}

@@ -2,6 +2,7 @@
 	/** What the house chose where the job says nothing; taking it is a decision of its own, and only then is the station ticked. */
 	import type { Assumed } from '$core/job/material.ts';
 	import { useWorkspace } from '../context.ts';
+	import { nth } from '$core/units/there.ts';
 
 	type Station = 'intake' | 'window' | 'guard' | 'hold' | 'frame' | 'back' | 'wall';
 	type Props = { at: Station };
@@ -18,18 +19,16 @@
 		back: ['back'],
 		wall: ['hang']
 	};
-	const here = $derived(editor.settled.job.assumed.filter(({ path }) => PLACES[at].includes(path.split(/[.[]/)[0]!)));
+	const here = $derived(editor.settled.job.assumed.filter(({ path }) => PLACES[at].includes(nth(path.split(/[.[]/), 0))));
 	const isAnswered = $derived(editor.settled.job.answered.has(at));
 
 	/** `guard.underMat` → `Under mat`, `window.overlap` → `Overlap`. */
 	function nameOf({ path }: Assumed): string {
-		const words = path
-			.split('.')
-			.at(-1)!
+		const words = nth(path.split('.'), -1)
 			.replace(/\[\d+\]/g, '')
 			.replace(/([a-z])([A-Z])/g, '$1 $2')
 			.toLowerCase();
-		return words[0]!.toUpperCase() + words.slice(1);
+		return nth(words, 0).toUpperCase() + words.slice(1);
 	}
 
 	function take() {

@@ -13,6 +13,7 @@
 	import { useWorkspace } from '../context.ts';
 	import { takeStep } from '../steps.ts';
 	import { boardOption } from '../options.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	/** More than six are not stacked in front of a piece. */
@@ -57,7 +58,7 @@
 
 	/** As large as it must be, until it is measured. */
 	function print(index: number) {
-		const { width, height } = editor.plan.window!.pack;
+		const { width, height } = there(editor.plan.window, 'window').pack;
 		set(index, 'print', { width: width + 20, height: height + 20 });
 	}
 
@@ -100,7 +101,9 @@
 						<span class="swatch" style:background={mat.colour.hex}></span>
 						<span class="name">{mat.board.name}, {mat.colour.said}</span>
 						<span class="quiet figures"
-							>{editor.settled.plan.window ? showSize(editor.settled.plan.window.mats[index]!.opening, editor.reader) : ''}</span
+							>{editor.settled.plan.window
+								? showSize(nth(editor.settled.plan.window.mats, index).opening, editor.reader)
+								: ''}</span
 						>
 					{/snippet}
 					<div class="fields">
@@ -194,7 +197,7 @@
 						{#if mat.lift > 0 && editor.settled.plan.window?.mats[index]?.lift}<LengthField
 								label="Set back, lift of mat {index + 1}"
 								keys={['mats', index, 'setback']}
-								value={editor.settled.plan.window.mats[index].lift!.setback}
+								value={there(editor.settled.plan.window.mats[index].lift, 'lift').setback}
 								zero
 								write={(length) => change(index, 'setback', length)}
 							/>{/if}

@@ -9,6 +9,7 @@
 	import Panel from './Panel.svelte';
 	import Photograph from './Photograph.svelte';
 	import WindowPick from './WindowPick.svelte';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const keys = $derived(editor.here.pieceKeys('readings'));
@@ -131,9 +132,9 @@
 				<dt>Lean at the bottom{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
 				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} /></dd>
 				<dt>It can move across by</dt>
-				<dd><Figure path={path('movement.width')} name="Movement across" value={movement!.width} /></dd>
+				<dd><Figure path={path('movement.width')} name="Movement across" value={there(movement, 'movement').width} /></dd>
 				<dt>and down by</dt>
-				<dd><Figure path={path('movement.height')} name="Movement down" value={movement!.height} /></dd>
+				<dd><Figure path={path('movement.height')} name="Movement down" value={there(movement, 'movement').height} /></dd>
 			</dl>
 		</div>
 	{/if}

@@ -5,6 +5,7 @@
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const choice = $derived(editor.here.choice);
@@ -20,7 +21,7 @@
 
 	/** What the program found becomes the decision, side by side. */
 	function keepSolved() {
-		const sides = opening!.overlap!;
+		const sides = there(there(opening, 'opening').overlap, 'overlap');
 		editor.put(keys, Object.fromEntries(SIDES.map((side) => [side, Math.round(sides[side] * 1000) / 1000])));
 	}
 </script>
@@ -36,7 +37,9 @@
 			<dl class="rows">
 				{#each SIDES as side (side)}
 					<dt>{side}{opening.solvedBy?.[side] ? `, by “${opening.solvedBy[side]}”` : ', the least overlap'}</dt>
-					<dd><Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={opening.overlap![side]} /></dd>
+					<dd>
+						<Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={there(opening.overlap, 'overlap')[side]} />
+					</dd>
 				{/each}
 			</dl>
 		{/if}

@@ -12,6 +12,7 @@
 	import { useWorkspace } from '../context.ts';
 	import { takeStep } from '../steps.ts';
 	import { placeOptions } from '../options.ts';
+	import { nth } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const place = $derived(editor.file.place ?? {});
@@ -112,9 +113,15 @@
 			options={[{ value: '', label: 'as the place has it' }, ...sources]}
 			onchange={(value) => set('source', value)}
 		/>
-		<TextField label="Light at the picture" unit="lx" keys={['place', 'lux']} value={String(exposure.sources[0]!.lux)} number />
-		<TextField label="Hours a day" keys={['place', 'hoursPerDay']} value={String(exposure.sources[0]!.hoursPerDay)} number />
-		<TextField label="UV in it" unit="µW/lm" keys={['place', 'uv']} value={String(exposure.sources[0]!.uv)} number />
+		<TextField
+			label="Light at the picture"
+			unit="lx"
+			keys={['place', 'lux']}
+			value={String(nth(exposure.sources, 0).lux)}
+			number
+		/>
+		<TextField label="Hours a day" keys={['place', 'hoursPerDay']} value={String(nth(exposure.sources, 0).hoursPerDay)} number />
+		<TextField label="UV in it" unit="µW/lm" keys={['place', 'uv']} value={String(nth(exposure.sources, 0).uv)} number />
 	{/if}
 	<TextField label="Months a year" keys={['place', 'monthsPerYear']} value={showNumber(exposure.monthsPerYear, 1)} number />
 	<div class="presses">

@@ -3,12 +3,18 @@
 	import { optionName, SCHOOLS } from '$core/job/schools.ts';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { known, there } from '$core/units/there.ts';
 
 	type Props = { id: string };
 	const { id }: Props = $props();
 	const { editor } = useWorkspace();
-	const school = $derived(SCHOOLS.find((one) => one.id === id)!);
-	const value = $derived(editor.job.schools[id]!);
+	const school = $derived(
+		there(
+			SCHOOLS.find((one) => one.id === id),
+			'value'
+		)
+	);
+	const value = $derived(known(editor.job.schools, id));
 </script>
 
 <div class="school">

@@ -7,6 +7,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { takeStep } from '../steps.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	type Opening = NonNullable<NonNullable<JobFile['window']>['openings']>[number];
@@ -39,7 +40,7 @@
 	}
 
 	function add() {
-		const last = openings.at(-1)!;
+		const last = nth(openings, -1);
 		const place = grid
 			? {}
 			: { at: { left: (editor.plan.window?.opening.width ?? 0) + editor.shopIn(editor.job.cutIn).house.gutter, top: 0 } };
@@ -71,7 +72,7 @@
 
 	function setLayout(layout: 'grid' | 'free') {
 		if (layout === 'grid') {
-			const { grid: _, ...window } = editor.file.window!;
+			const { grid: _, ...window } = there(editor.file.window, 'window');
 			const without = openings.map(({ at: __, ...opening }) => opening);
 			const across = Math.ceil(Math.sqrt(openings.length));
 			editor.put(['window'], {
@@ -88,7 +89,11 @@
 
 	function setColumns(value: string) {
 		const across = Number(value);
-		editor.put(['window', 'grid'], { ...editor.file.window!.grid, columns: across, rows: Math.ceil(openings.length / across) });
+		editor.put(['window', 'grid'], {
+			...there(editor.file.window, 'window').grid,
+			columns: across,
+			rows: Math.ceil(openings.length / across)
+		});
 	}
 </script>
 

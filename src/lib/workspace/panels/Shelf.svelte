@@ -4,6 +4,7 @@
 	import { readShelf } from '$core/shop/shelf.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	let open = $state(false);
@@ -40,7 +41,7 @@
 							type="button"
 							class="btn btn-sm preset-quiet"
 							aria-label="take it: {one.item.name}"
-							onclick={() => editor.apply(one.patch!)}>take it</button
+							onclick={() => editor.apply(there(one.patch, 'patch'))}>take it</button
 						>{/if}
 				</li>
 			{/each}

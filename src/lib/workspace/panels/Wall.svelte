@@ -13,6 +13,7 @@
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
+	import { known, nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const hang = $derived(editor.settled.plan.hang);
@@ -95,7 +96,7 @@
 	{#if hang}
 		<div class="group">
 			<h2>On the frame</h2>
-			{#if hang.ring}<p>2 × {shop.rings[hang.ring]!.name.toLowerCase()}</p>{/if}
+			{#if hang.ring}<p>2 × {known(shop.rings, hang.ring).name.toLowerCase()}</p>{/if}
 			<dl class="rows">
 				<dt>Rings from the top</dt>
 				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} /></dd>
@@ -140,9 +141,9 @@
 					</dd>
 				{/each}
 				<dt>{hang.hooks.length === 1 ? 'Nail' : 'Nails'} above the floor</dt>
-				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={hang.hooks[0]!.height} /></dd>
+				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={nth(hang.hooks, 0).height} /></dd>
 				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={editor.settled.plan.mass!.kg} /></dd>
+				<dd><Figure path="mass.kg" name="Mass" value={there(editor.settled.plan.mass, 'mass').kg} /></dd>
 			</dl>
 		</div>
 	{:else}

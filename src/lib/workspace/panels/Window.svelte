@@ -20,6 +20,7 @@
 	import SeveralWindows from './SeveralWindows.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import Zones from './Zones.svelte';
+	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const choice = $derived(editor.here.choice);
@@ -121,7 +122,7 @@
 				<h2>Paper left behind the mat</h2>
 				<dl class="rows">
 					{#each SIDES as side (side)}
-						<dt>{side}, least {showLength(opening.least![side], editor.reader, 'least').text}</dt>
+						<dt>{side}, least {showLength(there(opening.least, 'least')[side], editor.reader, 'least').text}</dt>
 						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} /></dd>
 					{/each}
 				</dl>
@@ -150,7 +151,7 @@
 				<Combo
 					label="Board of the support"
 					value={choice.support.id}
-					options={supports.some((one) => one.value === choice.support!.id)
+					options={supports.some((one) => one.value === there(choice.support, 'support').id)
 						? supports
 						: [...supports, { value: choice.support.id, label: choice.support.name }]}
 					onchange={(value) => editor.put(['window', 'support'], value)}

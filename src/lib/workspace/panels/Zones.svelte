@@ -9,6 +9,7 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { takeStep } from '../steps.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	type FileZone = NonNullable<NonNullable<JobFile['piece']>['zones']>[number];
 	const { editor } = useWorkspace();
@@ -29,7 +30,7 @@
 	}
 
 	function add() {
-		editor.apply(addZone(editor.file, editor.here.number, 'show', middleZone(measure!.mean)));
+		editor.apply(addZone(editor.file, editor.here.number, 'show', middleZone(there(measure, 'measure').mean)));
 	}
 </script>
 
@@ -66,7 +67,7 @@
 					><Figure
 						path={editor.figures.path(`window.zones[${at}].margin`)}
 						name="From {zone.id} to the window’s edge"
-						value={margins[at]!.margin}
+						value={nth(margins, at).margin}
 					/></span
 				>{/if}
 		</div>

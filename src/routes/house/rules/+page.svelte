@@ -11,6 +11,7 @@
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
+	import { there } from '$core/units/there.ts';
 
 	const NAMES: Record<Station, string> = {
 		intake: 'Intake',
@@ -87,7 +88,7 @@
 									>{/if}</th
 							>
 							<td>
-								<p>{capital(whens.get(rule.id)!)}.</p>
+								<p>{capital(there(whens.get(rule.id), 'value'))}.</p>
 								<p class="quiet">{rule.why}</p>
 								{#if rule.school}<p class="quiet">
 										Practitioners differ: <a class="anchor" href="/handbook/schools#{rule.school}">{schoolOf(rule.school)}</a>.

@@ -14,6 +14,7 @@
 	import Bar from '$lib/ui/Bar.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
+	import { nth } from '$core/units/there.ts';
 
 	const { data }: PageProps = $props();
 	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
@@ -23,7 +24,7 @@
 	let open = $state('cotton-4');
 	let fileFaults = $state<string[]>([]);
 	const rows = $derived(desk.rows(kind));
-	const row = $derived(rows.find(({ material }) => material.id === open) ?? rows[0]!);
+	const row = $derived(rows.find(({ material }) => material.id === open) ?? nth(rows, 0));
 	const SHORT: Record<MaterialKind, string[]> = {
 		board: ['thickness', 'massPerM2', 'touch', 'backing', 'pricePerM2'],
 		glazing: ['thickness', 'uvStoppedPercent', 'lightPassedPercent', 'pricePerM2'],
@@ -65,7 +66,7 @@
 
 	function choose(next: MaterialKind) {
 		kind = next;
-		open = desk.rows(next)[0]!.material.id;
+		open = nth(desk.rows(next), 0).material.id;
 	}
 
 	async function importFile(file: File) {

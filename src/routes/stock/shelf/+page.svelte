@@ -9,6 +9,7 @@
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import { mouldingName } from '$core/shop/mouldings.ts';
 	import Bar from '$lib/ui/Bar.svelte';
+	import { nth } from '$core/units/there.ts';
 
 	const { data }: PageProps = $props();
 	type Row = Record<string, string>;
@@ -49,14 +50,14 @@
 
 	function itemAt(index: number): ShelfItem | null {
 		const one = readShelf([rows[index]]);
-		return one.ok ? one.items[0]! : null;
+		return one.ok ? nth(one.items, 0) : null;
 	}
 
 	function add(kind: 'frame' | 'stick') {
 		const fresh: Row =
 			kind === 'frame'
 				? { kind, name: '', place: '', width: '', height: '', rabbetDepth: '', face: '', lip: '', depth: '', colour: 'ash' }
-				: { kind, name: '', place: '', moulding: woods[0]!.id, length: '' };
+				: { kind, name: '', place: '', moulding: nth(woods, 0).id, length: '' };
 		rows.push(fresh);
 		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${rows.length - 1}"] input`)?.focus());
 	}

@@ -4,6 +4,7 @@ import { call, revisionNamed, route } from '$lib/server/answer.ts';
 import { deleteJob, getJob, putJob } from '$lib/server/jobs.ts';
 import { json } from '$lib/server/validation/body.ts';
 import { revision } from '$lib/server/validation/query.ts';
+import { there } from '$core/units/there.ts';
 
 const which = Joi.object<{ rev: number | null }>({ rev: revision.default(null) });
 const why = Joi.object<{ reason: string }>({
@@ -11,14 +12,22 @@ const why = Joi.object<{ reason: string }>({
 });
 
 export const { GET, PUT, DELETE, fallback } = route({
-	GET: call({ query: which, answer: ({ db, params, query }) => getJob(db, readJobNumber(params.number!)!, query.rev) }),
+	GET: call({
+		query: which,
+		answer: ({ db, params, query }) =>
+			getJob(db, there(readJobNumber(there(params.number, 'number')), 'read job number'), query.rev)
+	}),
 	PUT: call({
 		query: why,
 		body: json(),
 		answer: ({ db, params, query, body, headers }) => {
 			const on = revisionNamed(headers, 7);
-			return on.ok ? putJob(db, readJobNumber(params.number!)!, body, on.value, query.reason) : on.answer;
+			return on.ok
+				? putJob(db, there(readJobNumber(there(params.number, 'number')), 'read job number'), body, on.value, query.reason)
+				: on.answer;
 		}
 	}),
-	DELETE: call({ answer: ({ db, params }) => deleteJob(db, readJobNumber(params.number!)!) })
+	DELETE: call({
+		answer: ({ db, params }) => deleteJob(db, there(readJobNumber(there(params.number, 'number')), 'read job number'))
+	})
 });

@@ -24,6 +24,7 @@
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
+	import { known, nth, there } from '$core/units/there.ts';
 
 	const { data }: PageProps = $props();
 	const printed = $derived(plannedForPaper(data));
@@ -139,11 +140,12 @@
 								{@const stop = fromBack(hole.stop)}
 								<tr
 									><th scope="row"
-										>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {job.mats[index]!.colour.said}, {job.mats[index]!.bevel} bevel</th
+										>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {nth(job.mats, index).colour.said}, {nth(job.mats, index)
+											.bevel} bevel</th
 									>{#if hole.curve}{@const centre = centreFromBack(hole.curve, mat.blank.width)}<td colspan="4"
-											>{job.windows[at]!.shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top; {hole
-												.curve.radius === undefined
-												? `diameters ${size(hole.curve.diameters!, 'window.opening')}`
+											>{nth(job.windows, at).shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top;
+											{hole.curve.radius === undefined
+												? `diameters ${size(there(hole.curve.diameters, 'diameters'), 'window.opening')}`
 												: `radius ${mark(hole.curve.radius)}`}</td
 										>{:else}{#each [stop.left, stop.right, stop.top, stop.bottom] as value, place (place)}<td>{mark(value)}</td
 											>{/each}{/if}<td>{size(hole.opening, 'window.opening')}</td></tr
@@ -224,7 +226,7 @@
 									>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
 								></tr
 							>
-							{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{shop.rings[plan.hang.ring]!.name}</td></tr>{/if}
+							{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, plan.hang.ring).name}</td></tr>{/if}
 							{#if plan.hang.strip}<tr
 									><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
 								>{/if}
@@ -246,7 +248,7 @@
 									></tr
 								>
 							{/if}
-							<tr><th scope="row">nails above the floor</th><td>{text(plan.hang.hooks[0]!.height, 'hang.hooks')}</td></tr>
+							<tr><th scope="row">nails above the floor</th><td>{text(nth(plan.hang.hooks, 0).height, 'hang.hooks')}</td></tr>
 							<tr
 								><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
 								></tr

@@ -1,11 +1,17 @@
 import { readJobNumber } from '$core/job/number.ts';
 import { call, file, route } from '$lib/server/answer.ts';
 import { drawingOf, type Sheet } from '$lib/server/drawings.ts';
+import { there } from '$core/units/there.ts';
 
 export const { GET, fallback } = route({
 	GET: call({
 		answer: async ({ db, params }) => {
-			const drawn = await drawingOf(db, readJobNumber(params.number!)!, params.sheet as Sheet, 'dxf');
+			const drawn = await drawingOf(
+				db,
+				there(readJobNumber(there(params.number, 'number')), 'read job number'),
+				params.sheet as Sheet,
+				'dxf'
+			);
 			if (!drawn.ok) return drawn.answer;
 			return file(drawn.text, 'image/vnd.dxf', `${params.number}-${params.sheet}.dxf`);
 		}
