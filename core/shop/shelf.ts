@@ -3,7 +3,6 @@ import type { Fault } from '../job/faults.ts';
 import type { Field, Fields } from '../job/field.ts';
 import { readField } from '../job/read.ts';
 import type { Section } from './mouldings.ts';
-import { there } from '../units/there.ts';
 
 export type ShelfFrame = {
 	kind: 'frame';
@@ -44,6 +43,17 @@ const STICK: Fields = {
 	moulding: text('a moulding of the shop'),
 	length: length('its length')
 };
+/** As it was read; what is missing is a fault already. */
+type Read = Partial<Section> & {
+	name?: string;
+	place?: string;
+	moulding?: string;
+	length?: number;
+	width?: number;
+	height?: number;
+	colour?: string;
+} & Record<string, unknown>;
+
 const NEEDED = {
 	frame: ['name', 'width', 'height', 'face', 'lip', 'depth', 'rabbetDepth'],
 	stick: ['name', 'moulding', 'length']
@@ -70,7 +80,7 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 			return { kind: 'stick', name: '', place: '', moulding: '', length: 0 };
 		}
 		const fields: Field = { kind: 'group', fields: kind === 'frame' ? FRAME : STICK, says: 'a frame or stick on the shelf' };
-		const read = readField(fields, given, at, 'mm', faults) as Record<string, never> & { name?: string; place?: string };
+		const read = readField(fields, given, at, 'mm', faults) as Read;
 		const said = faults.length;
 		for (const key of NEEDED[kind]) {
 			const missing = read[key] === undefined || String(read[key]).trim() === '';
@@ -81,16 +91,15 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each its own name.` });
 		names.add(name);
 		const place = String(read.place ?? '').trim();
-		if (kind === 'stick')
-			return { kind, name, place, moulding: there(read.moulding, 'moulding'), length: there(read.length, 'length') };
-		const { face, lip, depth, rabbetDepth } = read as unknown as Section;
+		if (kind === 'stick') return { kind, name, place, moulding: read.moulding ?? '', length: read.length ?? 0 };
+		const { face, lip, depth, rabbetDepth } = read as Section;
 		if (faults.length === said) faults.push(...impossible({ face, lip, depth, rabbetDepth }, at));
 		return {
 			kind,
 			name,
 			place,
-			width: there(read.width, 'width'),
-			height: there(read.height, 'height'),
+			width: read.width ?? 0,
+			height: read.height ?? 0,
 			section: { face, lip, depth, rabbetDepth, density: USUAL_DENSITY },
 			colour: String(read.colour ?? 'ash')
 		};

@@ -6,7 +6,7 @@ import type { Unit } from './length.ts';
 import type { Look, Reader } from './show.ts';
 import { sayDays, sayYears } from './spans.ts';
 import { showForce, showGrams, showLength, showMass, showMinutes, showNumber, showStrength } from './show.ts';
-import { nth, there } from './there.ts';
+import { lastOf, nth, there } from './there.ts';
 
 export type FigureUnit =
 	| Look
@@ -241,7 +241,7 @@ export function unitOf(path: string, houseUnit: (name: string) => FigureUnit): F
 		.replace(/\[[^\]]*\]/g, '')
 		.replace(/^job\.(pieces|windows)\b/, (_, list: string) => `job.${list.slice(0, -1)}`);
 	if (plain.startsWith('shop.house.')) return houseUnit(plain.slice('shop.house.'.length));
-	if (plain.startsWith('shop.')) return SHOP[nth(plain.split('.'), -1)] ?? 'fine';
+	if (plain.startsWith('shop.')) return SHOP[lastOf(plain.split('.'))] ?? 'fine';
 	const table = plain.startsWith('job') ? JOB : PLAN;
 	for (let part = plain; part !== ''; part = part.slice(0, Math.max(0, part.lastIndexOf('.')))) {
 		const unit = table[part];

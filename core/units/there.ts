@@ -9,11 +9,16 @@ export function there<T>(value: T, name: string): NonNullable<T> {
 	return value;
 }
 
-/** @returns the one at a place of a list, from 0; −1 is the last. @throws RangeError beyond its ends */
+/** @returns the one at a place of a list, from 0. @throws RangeError beyond its ends: −1, what was not found, is no place */
 export function nth<T>(list: ArrayLike<T>, index: number): NonNullable<T> {
-	const value = list[index < 0 ? list.length + index : index];
+	const value = list[index];
 	if (value === null || value === undefined) throw new RangeError(`Place ${index} of a list of ${list.length} is empty.`);
 	return value;
+}
+
+/** @returns the last of a list. @throws RangeError for an empty one */
+export function lastOf<T>(list: ArrayLike<T>): NonNullable<T> {
+	return nth(list, list.length - 1);
 }
 
 /** @returns what a list by id has under an id. @throws RangeError for an id that it does not have */

@@ -3,7 +3,7 @@
  * The file is never held: a million rows take as little room as a thousand.
  */
 import type { Reading } from './rooms.ts';
-import { nth } from '../../units/there.ts';
+import { lastOf, nth } from '../../units/there.ts';
 
 export type Columns = {
 	/** Index of the column that holds the time, or the date when the time stands in one of its own. */
@@ -235,7 +235,7 @@ function filled(
 		const [rh, celsius] = [held.rh / held.count, held.celsius / held.count];
 		const missing = hour - before - 1;
 		if (readings.length > 0 && missing > 0) {
-			const [, rhBefore, celsiusBefore] = nth(readings, -1);
+			const [, rhBefore, celsiusBefore] = lastOf(readings);
 			for (let step = 1; step <= missing; step += 1) {
 				const share = step / (missing + 1);
 				readings.push([before + step, rhBefore + (rh - rhBefore) * share, celsiusBefore + (celsius - celsiusBefore) * share]);

@@ -14,7 +14,7 @@ import { showWithUnit, type Reader } from '../../units/show.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { EdgePlaces, TopHold, Hinges } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
-import { nth } from '../../units/there.ts';
+import { lastOf, nth } from '../../units/there.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';
@@ -102,6 +102,6 @@ function checkPlaces(places: number[], tab: number, width: number, reader: Reade
 
 /** The lightest tissue of at least a tenth of the sheet's weight, and never above half of it: the hinge must tear before the sheet. */
 export function tissueFor(grammage: number, tissues: readonly number[]): number | null {
-	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? nth(tissues, -1);
+	const chosen = tissues.find((weight) => weight >= grammage / 10) ?? lastOf(tissues);
 	return chosen <= grammage / 2 ? chosen : null;
 }

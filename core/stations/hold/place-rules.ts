@@ -20,7 +20,7 @@ import { topHold } from './hinges.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
 import { hiddenReach } from './strips.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
-import { known, nth, there } from '../../units/there.ts';
+import { known, lastOf, nth, there } from '../../units/there.ts';
 
 const WORDS: Record<Contact['what'], string> = {
 	hinge: 'A hinge',
@@ -125,7 +125,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 		];
 	}
 	const half = (hold.kind === 't-hinge' ? there(hold.cross, 'cross').width : hold.size.width) / 2;
-	const [first, last] = [nth(hold.places, 0), nth(hold.places, -1)];
+	const [first, last] = [nth(hold.places, 0), lastOf(hold.places)];
 	const beyond = Math.max(
 		half - first - opening.placement.left,
 		opening.placement.left + last + half - there(plan.window, 'window').pack.width

@@ -9,7 +9,7 @@ import { showWithUnit } from '../../units/show.ts';
 import type { Layout } from './layout.ts';
 import type { Curve, Hole, MatPlan } from '../../figures/window.ts';
 import type { Decided } from '../../job/decided.ts';
-import { nth } from '../../units/there.ts';
+import { lastOf, nth } from '../../units/there.ts';
 
 export type Laid = {
 	borders: Sides[];
@@ -64,7 +64,7 @@ function holeOf(at: number, shape: WindowShape, index: number, job: Decided, lai
 	const more = mapSides((side) => wider.reduce((sum, reveal) => sum + reveal[side], 0));
 	const place = nth(laid.layout.at, at);
 	const size = nth(laid.sizes, at);
-	const last = nth(laid.borders, -1);
+	const last = lastOf(laid.borders);
 	const left = last.left + place.left - more.left;
 	const top = last.top + place.top - more.top;
 	const opening = { width: tidy(size.width + more.left + more.right), height: tidy(size.height + more.top + more.bottom) };

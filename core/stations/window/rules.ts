@@ -11,7 +11,7 @@ import { hiddenByBevel } from './opening.ts';
 import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
 import { overlapsOf } from './lift-room.ts';
 import { windowKeys } from '../../job/keys.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 /** Figures that differ by less than this are the same. */
 const SAME = 1e-6;
@@ -195,7 +195,7 @@ function sights({ job, plan }: Context): Sight[] {
 /** More overlap on each side that has less than the sheet's movement asks for. */
 function thinCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
-	const bevel = hiddenByBevel(nth(context.job.mats, -1));
+	const bevel = hiddenByBevel(lastOf(context.job.mats));
 	const thin = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
 	if (thin.length === 0) return [];
 	const wider = Object.fromEntries(
@@ -216,7 +216,7 @@ function thinCase(context: Context, sight: Sight): Case[] {
 /** A smaller reveal, as far as there is paper. */
 function noPaperCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
-	const bevel = hiddenByBevel(nth(context.job.mats, -1));
+	const bevel = hiddenByBevel(lastOf(context.job.mats));
 	const short = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
 	if (short.length === 0) return [];
 	const side = short.reduce((worst, next) =>

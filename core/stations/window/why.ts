@@ -11,7 +11,7 @@ import { openingsOf, type PlacedOpening, type Window } from '../../figures/windo
 import type { Frame } from '../../figures/frame.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 type Explain = ReturnType<typeof explainer>;
 
@@ -128,7 +128,7 @@ function solvedSide(side: SideName, index: number, job: Decided, opening: Placed
 	const by = there(opening.solvedBy, 'solved by')[side];
 	const zone = nth(job.pieces, index).zones.findIndex(({ id }) => id === by);
 	if (by !== null) return `${distance(`job.piece.zones[${zone}]`, side, 'far')} + shop.house.hideZoneMargin`;
-	const mat = nth(job.mats, -1);
+	const mat = lastOf(job.mats);
 	return hiddenByBevel(mat) > 0 ? `window.least.${side} + shop.boards[${mat.board.id}].thickness` : `window.least.${side}`;
 }
 

@@ -21,7 +21,7 @@ import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 export type WindowInput = {
 	measures: Measure[];
@@ -74,7 +74,7 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const placed = openings.map((opening, index) => ({
 		...opening,
 		at: nth(layout.at, index),
-		placement: placementOf(opening, nth(layout.at, index), nth(borders, -1))
+		placement: placementOf(opening, nth(layout.at, index), lastOf(borders))
 	}));
 	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
 	const { at: _, ...only } = nth(placed, 0);

@@ -11,7 +11,7 @@ import { isSolvable, openingFor, overlapFor, seenBy } from './opening.ts';
 import { liesInside, liesOutside, roomFor } from './shape.ts';
 import { hasRoomForLift } from './lift-room.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 const SAME = 1e-6;
 
@@ -165,7 +165,7 @@ function solveRemedy(context: Context, sight: Sight): Remedy[] {
 	const { opening, choice, piece, measure } = sight;
 	if (choice.way !== 'cover' || choice.shape !== 'rectangle' || !opening.least) return [];
 	const { job, shop } = context;
-	if (!isSolvable({ piece, measure, mat: nth(job.mats, -1), house: shop.house, step: job.step }, opening.least)) return [];
+	if (!isSolvable({ piece, measure, mat: lastOf(job.mats), house: shop.house, step: job.step }, opening.least)) return [];
 	return [remedy(context, 'Find the largest window', [...windowKeys(sight), 'overlap'], 'solve')];
 }
 
@@ -211,7 +211,7 @@ function leavesAllWell(context: Context, sight: Sight, after: After): boolean {
 		const [before, room] = [roomFor(zone, opening.sees, choice.shape), roomFor(zone, after.sees, choice.shape)];
 		return SIDES.every((side) => room[side] >= margin - SAME || room[side] >= before[side] - SAME);
 	});
-	const nearest = nth(context.job.mats, -1);
+	const nearest = lastOf(context.job.mats);
 	return shows && (nearest.lift === 0 || hasRoomForLift(context, context.job.mats.length - 1, [after.overlap]));
 }
 

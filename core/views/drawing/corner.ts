@@ -15,7 +15,7 @@ import { CORE, PAPER } from '../../shop/colours.ts';
 import { holeOf } from './front.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 /** How much of the front mat and of the window is shown beside what lies between, across and down. */
 const BEYOND = 9;
@@ -27,7 +27,7 @@ export function cornerScene(plan: Plan, job: Decided, index: number): Scene | nu
 	const sight = sightsOf(job, plan)[index];
 	if (!sight || job.mats.length === 0 || sight.choice.shape === 'oval' || sight.choice.shape === 'circle') return null;
 	const holes = job.mats.map((_, mat) => holeOf(plan, mat, index));
-	const [first, last] = [nth(holes, 0), nth(holes, -1)];
+	const [first, last] = [nth(holes, 0), lastOf(holes)];
 	const lift = Math.max(0, ...there(plan.window, 'window').mats.map((mat) => mat.lift?.setback ?? 0));
 	const hidden = Math.max(0, sight.opening.overlap?.left ?? 0);
 	const back = Math.max(BEYOND, lift + 3, hidden - (last.left - first.left) + 3);
@@ -197,7 +197,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe
 	}
 	const { overlap } = sight.opening;
 	if (overlap && overlap.left > 0) {
-		const edge = x(nth(holes, -1).left);
+		const edge = x(lastOf(holes).left);
 		list.push({
 			name: 'overlap at the left',
 			path: sight.number === null ? 'window.overlap.left' : `window.openings[${sight.index}].overlap.left`,

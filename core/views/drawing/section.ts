@@ -19,7 +19,7 @@ import type { Decided } from '../../job/decided.ts';
 import type { Callout, Dimension, Scene, Shape, Layout } from '../../figures/scene.ts';
 import { layerName, whereOf } from '../../stations/guard/layers/all.ts';
 import { FRAMES, frameKindOf } from '../../stations/frame/kinds/all.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 /** Pack shown before the break, the break itself, and the piece shown inside the window. */
 const BEFORE = 20;
@@ -72,7 +72,7 @@ function layoutOf(plan: Plan, job: Decided, sight: Sight): Layout {
 	const edges = frameEdges(plan, job);
 	const breakFrom = edges.packLeft + BEFORE;
 	const breakTo = breakFrom + BREAK;
-	const reveals = nth(there(window, 'window').mats, -1).border.left - nth(there(window, 'window').mats, 0).border.left;
+	const reveals = lastOf(there(window, 'window').mats).border.left - nth(there(window, 'window').mats, 0).border.left;
 	// Enough of the window's edge that the outermost bevel, the sheet's edge and the end of a lift are seen.
 	const setback = Math.max(0, ...there(window, 'window').mats.map((mat) => mat.lift?.setback ?? 0));
 	const toWindow = Math.max(reveals + 6, (sight.opening.overlap?.left ?? 0) + 8, setback + reveals + 6);

@@ -9,7 +9,7 @@ import { HOUSE_NAMES } from '../../shop/house-names.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Decided } from '../../job/decided.ts';
 import { layerName } from '../../stations/guard/layers/all.ts';
-import { nth, there } from '../../units/there.ts';
+import { lastOf, nth, there } from '../../units/there.ts';
 
 /** What names are taken from; without it a material keeps its id. */
 export type Named = { plan: Plan; job: Decided; shop: Shop };
@@ -217,7 +217,7 @@ export function nameOf(path: string, of?: Named): string {
 	const plain = path
 		.replace(/\[\d+\]/g, '[#]')
 		.replace(/^job\.(pieces|windows)\[#\]/, (_, list: string) => `job.${list.slice(0, -1)}`);
-	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, nth(plain.split('.'), -1)];
+	const [table, last] = [plain.startsWith('job') ? JOB : PLAN, lastOf(plain.split('.'))];
 	const name = table[plain] ?? table[plain.replace(/\.[^.]*$/, '.*')];
 	if (!name) return fallback(path);
 	return name.replace('#', String(numbers.at(-1) ?? '')).replace('*', WORDS[last] ?? spaced(last));

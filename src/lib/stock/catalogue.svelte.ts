@@ -13,7 +13,7 @@ import { shopFrom } from '$core/shop/written.ts';
 import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
 import { sayDone } from '$lib/ui/toasts.ts';
 import type { TouchedJob } from '$lib/server/touches.ts';
-import { nth, there } from '$core/units/there.ts';
+import { lastOf, there } from '$core/units/there.ts';
 
 export type Row = { material: Material; written: WrittenMaterial | null };
 export type Touches = { jobs: TouchedJob[]; looked: number; more: boolean };
@@ -172,7 +172,7 @@ export class CatalogueDesk {
 		const known = this.list.find((one) => one.kind === kind && one.id === material.id);
 		if (known) return known;
 		this.list.push({ kind, id: material.id, name: material.name, figures: {}, sources: {} });
-		return nth(this.list, -1);
+		return lastOf(this.list);
 	}
 }
 

@@ -5,7 +5,7 @@ import { rectangle } from '../../../figures/scene.ts';
 import type { Decided } from '../../../job/decided.ts';
 import type { Sight } from '../../../rule/sights.ts';
 import type { Drawn, SectionOf } from './layer.ts';
-import { nth, there } from '../../../units/there.ts';
+import { lastOf, nth, there } from '../../../units/there.ts';
 
 /** From the pack's edge to the break. */
 export function beforeBreak({ layout, top, layer }: SectionOf): Drawn {
@@ -36,5 +36,5 @@ function edgeOf({ opening, measure }: Sight): number {
 
 /** How much wider a mat opens than the window, at the left. */
 export function revealsInside({ window }: Figures, index: number): number {
-	return nth(there(window, 'window').mats, -1).border.left - nth(there(window, 'window').mats, index).border.left;
+	return lastOf(there(window, 'window').mats).border.left - nth(there(window, 'window').mats, index).border.left;
 }

@@ -5,7 +5,7 @@ import pictures from './migrations/0002_pictures.sql?raw';
 import shop from './migrations/0003_shop.sql?raw';
 import climate from './migrations/0004_climate.sql?raw';
 import ground from './migrations/0005_ground.sql?raw';
-import { nth } from '$core/units/there.ts';
+import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
 	{ id: 1, name: 'jobs', sql: jobs },
@@ -27,7 +27,7 @@ export async function migrate(db: Database, last = Infinity): Promise<void> {
 		);
 		const done = await migrationsDone(tx);
 		const unknown = Math.max(...done, 0);
-		if (unknown > nth(MIGRATIONS, -1).id) throw new NewerDataError(unknown);
+		if (unknown > lastOf(MIGRATIONS).id) throw new NewerDataError(unknown);
 		for (const { id, name, sql } of MIGRATIONS) {
 			if (done.includes(id) || id > last) continue;
 			await tx.script(sql);

@@ -2,7 +2,7 @@
 	/** What the house chose where the job says nothing; taking it is a decision of its own, and only then is the station ticked. */
 	import type { Assumed } from '$core/job/material.ts';
 	import { useWorkspace } from '../context.ts';
-	import { nth } from '$core/units/there.ts';
+	import { lastOf, nth } from '$core/units/there.ts';
 
 	type Station = 'intake' | 'window' | 'guard' | 'hold' | 'frame' | 'back' | 'wall';
 	type Props = { at: Station };
@@ -24,7 +24,7 @@
 
 	/** `guard.underMat` → `Under mat`, `window.overlap` → `Overlap`. */
 	function nameOf({ path }: Assumed): string {
-		const words = nth(path.split('.'), -1)
+		const words = lastOf(path.split('.'))
 			.replace(/\[\d+\]/g, '')
 			.replace(/([a-z])([A-Z])/g, '$1 $2')
 			.toLowerCase();

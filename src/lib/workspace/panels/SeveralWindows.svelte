@@ -7,7 +7,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { takeStep } from '../steps.ts';
-	import { nth, there } from '$core/units/there.ts';
+	import { lastOf, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	type Opening = NonNullable<NonNullable<JobFile['window']>['openings']>[number];
@@ -40,7 +40,7 @@
 	}
 
 	function add() {
-		const last = nth(openings, -1);
+		const last = lastOf(openings);
 		const place = grid
 			? {}
 			: { at: { left: (editor.plan.window?.opening.width ?? 0) + editor.shopIn(editor.job.cutIn).house.gutter, top: 0 } };
