@@ -1,69 +1,30 @@
 /**
- * npm run mutate -- core/units core/stations/hold: changes one constant or operator at a time, runs the tests, and lists what no test noticed.
- * `--every 5` takes every fifth change only, for a first look. Survivors that have a reason stand in tests/survivors.json.
+ * npm run mutate -- core/units core/stations/hold: changes one constant or operator at a time, runs the core's tests, and lists what no
+ * test noticed. `--every 5` takes every fifth change only, for a first look. Survivors that have a reason stand in tests/survivors.json.
+ *
+ * A file is compiled once with every change in it, each behind its number; a process that has loaded the tests runs them with one change
+ * after the other. What comes to no end is killed, and counts as noticed.
  */
-import { spawn } from 'node:child_process';
+import { fork } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { dirname, join, relative } from 'node:path';
 import { installPackages, root, testsIn } from './setup.js';
+import { changesIn, withChanges } from './mutants.js';
 
 installPackages();
 const { build } = await import('esbuild');
-const { default: ts } = await import('typescript');
 
 const args = process.argv.slice(2);
 const everyAt = args.indexOf('--every');
 const every = everyAt < 0 ? 1 : Number(args.splice(everyAt, 2)[1]);
 const targets = args.length > 0 ? args : ['core/units', 'core/stations/window', 'core/stations/hold', 'core/stations/hang'];
-const known = existsSync(join(root, 'tests/survivors.json'))
-	? JSON.parse(readFileSync(join(root, 'tests/survivors.json'), 'utf8'))
-	: {};
+const REASONS = join(root, 'tests/survivors.json');
+const reasons = existsSync(REASONS) ? JSON.parse(readFileSync(REASONS, 'utf8')) : {};
 const work = join(root, 'node_modules', '.cache', 'rare-keep', `mutants-${process.pid}`);
-/** A change that never comes to an end is noticed too. */
-const MOST_MS = 90_000;
-
-const OPERATORS = {
-	'<': ['<='],
-	'<=': ['<'],
-	'>': ['>='],
-	'>=': ['>'],
-	'+': ['-'],
-	'-': ['+'],
-	'*': ['/'],
-	'/': ['*'],
-	'&&': ['||'],
-	'||': ['&&'],
-	'===': ['!=='],
-	'!==': ['===']
-};
-
-/** Every change of a file: where, and by what it is replaced. */
-function changesIn(file) {
-	const text = readFileSync(join(root, file), 'utf8');
-	const source = ts.createSourceFile(file, text, ts.ScriptTarget.ES2023, true);
-	const changes = [];
-	const add = (node, by) =>
-		changes.push({
-			file,
-			start: node.getStart(source),
-			end: node.end,
-			by,
-			line: source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1,
-			was: node.getText(source)
-		});
-	const walk = (node) => {
-		if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isTypeAliasDeclaration(node)) return;
-		if (ts.isNumericLiteral(node)) add(node, String(Number(node.text) === 0 ? 1 : Number(node.text) * 1.1 + 0.1));
-		else if (ts.isBinaryExpression(node))
-			for (const by of OPERATORS[node.operatorToken.getText(source)] ?? []) add(node.operatorToken, by);
-		else if (ts.isPropertyAccessExpression(node) && ['Math.min', 'Math.max'].includes(node.getText(source)))
-			add(node, node.name.text === 'min' ? 'Math.max' : 'Math.min');
-		ts.forEachChild(node, walk);
-	};
-	walk(source);
-	return { text, changes };
-}
+/** What runs longer than all tests together do comes to no end. */
+const MOST_MS = 120_000;
+const tests = testsIn('core').map((path) => relative(root, path));
 
 /** Files of the program below a folder, or the file itself. */
 function filesIn(path) {
@@ -73,19 +34,17 @@ function filesIn(path) {
 		.filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'));
 }
 
-/** @returns whether the tests notice the change */
-async function isNoticed({ file, start, end, by }, text, tests, name) {
-	const path = join(root, file);
-	const changed = {
-		name: 'change',
-		setup: (plugins) =>
-			plugins.onLoad({ filter: /\.ts$/ }, ({ path: loaded }) =>
-				loaded === path ? { contents: text.slice(0, start) + by + text.slice(end), loader: 'ts' } : undefined
-			)
-	};
+/** One program of all tests, those beside the file first, with every change of it. @returns its path */
+async function compile(file, text, changes) {
+	const near = tests.filter((test) => dirname(test) === dirname(file));
+	const name = file.replace(/\W+/g, '-');
 	const entry = join(work, `${name}.ts`);
 	const out = join(work, `${name}.mjs`);
-	writeFileSync(entry, tests.map((test) => `import ${JSON.stringify(test)};\n`).join(''));
+	const ordered = [...near, ...tests.filter((test) => !near.includes(test))];
+	writeFileSync(
+		entry,
+		`import ${JSON.stringify(join(root, 'scripts/mutant-runner.js'))};\n${ordered.map((test) => `import ${JSON.stringify(join(root, test))};\n`).join('')}`
+	);
 	await build({
 		absWorkingDir: root,
 		entryPoints: [entry],
@@ -95,51 +54,106 @@ async function isNoticed({ file, start, end, by }, text, tests, name) {
 		format: 'esm',
 		platform: 'node',
 		target: 'node20',
-		logLevel: 'silent',
-		plugins: [changed]
+		logLevel: 'error',
+		alias: { 'node:test': join(root, 'scripts/mutant-tests.js') },
+		plugins: [
+			{
+				name: 'changes',
+				setup: (plugins) =>
+					plugins.onLoad({ filter: /\.ts$/ }, ({ path }) =>
+						path === join(root, file) ? { contents: withChanges(file, text, changes), loader: 'ts' } : undefined
+					)
+			}
+		]
 	});
-	return new Promise((resolve) => {
-		const child = spawn(process.execPath, ['--no-warnings', out], { cwd: root, stdio: 'ignore' });
-		const late = setTimeout(() => child.kill('SIGKILL'), MOST_MS);
-		child.once('exit', (code) => {
-			clearTimeout(late);
-			resolve(code !== 0);
+	return out;
+}
+
+/** A process that has the tests loaded; it is started anew after one that came to no end. */
+function runner(program) {
+	let child = null;
+	const start = (change) =>
+		fork(program, [], {
+			env: { ...process.env, CHANGE: String(change) },
+			cwd: root,
+			execArgv: ['--no-warnings'],
+			stdio: ['ignore', 'ignore', 'ignore', 'ipc']
 		});
-	});
+	/** @param number of the change; 0 is none @param atLoad it is there when the program is loaded @returns whether a test failed */
+	const isNoticed = (number, atLoad = false) =>
+		new Promise((resolve) => {
+			if (atLoad || !child?.connected) {
+				child?.kill();
+				child = start(atLoad ? number : 0);
+			}
+			const end = (noticed) => {
+				clearTimeout(late);
+				child?.removeAllListeners();
+				resolve(noticed);
+			};
+			const late = setTimeout(() => {
+				child?.kill('SIGKILL');
+				child = null;
+				end(true);
+			}, MOST_MS);
+			child.once('exit', () => {
+				child = null;
+				end(true);
+			});
+			child.once('message', ({ noticed, spoiled }) => {
+				// Something keeps what the change gave: the next one begins from a clean slate.
+				if (spoiled || atLoad) {
+					child.removeAllListeners();
+					child.kill();
+					child = null;
+				}
+				end(noticed);
+			});
+			child.send(number);
+		});
+	return { isNoticed, stop: () => child?.kill() };
 }
 
 mkdirSync(work, { recursive: true });
-const allTests = testsIn('core');
-const queue = targets.flatMap(filesIn).flatMap((file) => {
-	const { text, changes } = changesIn(file);
-	return changes.filter((_, index) => index % every === 0).map((change) => ({ change, text }));
+const files = targets.flatMap(filesIn).map((file) => {
+	const text = readFileSync(join(root, file), 'utf8');
+	return { file, text, changes: changesIn(file, text) };
 });
+const count = files.reduce((sum, { changes }) => sum + Math.ceil(changes.length / every), 0);
+const queue = files.filter(({ changes }) => changes.length > 0);
 const survivors = [];
+const used = new Set();
 let done = 0;
-async function worker(number) {
+
+async function worker() {
 	for (let next = queue.shift(); next; next = queue.shift()) {
-		const { change, text } = next;
-		const near = allTests.filter((test) => dirname(relative(root, test)) === dirname(change.file));
-		const noticed =
-			(near.length > 0 && (await isNoticed(change, text, near, `near-${number}`))) ||
-			(await isNoticed(change, text, allTests, `all-${number}`));
-		done += 1;
-		const id = `${change.file}: ${change.was} → ${change.by}, line ${change.line}`;
-		const reason =
-			known[
-				`${change.file} ${text
-					.slice(change.start - 30, change.end + 30)
-					.replace(/\s+/g, ' ')
-					.trim()}`
-			];
-		if (!noticed && !reason) {
-			survivors.push(id);
-			console.log(`not noticed: ${id}`);
+		const { file, text, changes } = next;
+		const { isNoticed, stop } = runner(await compile(file, text, changes));
+		if (await isNoticed(0)) throw new Error(`The tests fail on ${file} as it is.`);
+		for (const [index, change] of changes.entries()) {
+			if (index % every !== 0) continue;
+			const place = text
+				.slice(Math.max(0, change.start - 30), change.end + 30)
+				.replace(/\s+/g, ' ')
+				.trim();
+			const key = `${file}: ${change.was} → ${change.by}: ${place}`;
+			if (!(await isNoticed(index + 1, change.atLoad))) {
+				if (reasons[key]) used.add(key);
+				else {
+					survivors.push(key);
+					console.log(`not noticed, line ${change.line}: ${key}`);
+				}
+			}
+			done += 1;
+			if (done % 100 === 0) console.error(`${done} of ${count}`);
 		}
-		if (done % 25 === 0) console.error(`${done} done, ${queue.length} to go`);
+		stop();
 	}
 }
-await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, (_, number) => worker(number)));
+await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, worker));
 rmSync(work, { recursive: true, force: true });
-console.log(`${done} changes, ${survivors.length} not noticed.`);
-process.exitCode = survivors.length > 0 ? 1 : 0;
+const looked = new Set(files.map(({ file }) => file));
+const idle = every > 1 ? [] : Object.keys(reasons).filter((key) => looked.has(key.split(':')[0]) && !used.has(key));
+for (const key of idle) console.log(`a reason without its survivor: ${key}`);
+console.log(`${done} changes, ${survivors.length} not noticed, ${used.size} with a reason.`);
+process.exit(survivors.length + idle.length > 0 ? 1 : 0);
