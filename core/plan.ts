@@ -7,7 +7,6 @@
  */
 import { inSentence } from './units/in-sentence.ts';
 import { planBack } from './stations/back/back.ts';
-import { whyBack } from './stations/back/why.ts';
 import { planCut, whyCut } from './stations/cut/cut.ts';
 import { judge, type Verdict } from './judge/judge.ts';
 import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
@@ -16,7 +15,6 @@ import { axisOf, mapSides, type Size } from './geometry/shapes.ts';
 import { planLayers } from './stations/guard/guard.ts';
 import { planHang } from './stations/hang/hang.ts';
 import { planMass } from './stations/hang/mass.ts';
-import { whyHang, whyMass } from './stations/hang/why.ts';
 import { planHold } from './stations/hold/hold.ts';
 import { whyHold } from './stations/hold/why.ts';
 import { decide } from './decide.ts';
@@ -29,7 +27,6 @@ import { patched } from './job/patch.ts';
 import { showWithUnit, type Reader } from './units/show.ts';
 import type { Unit } from './units/length.ts';
 import { planClimate } from './stations/climate/climate.ts';
-import { whyClimate } from './stations/climate/why.ts';
 import { whyLight } from './stations/light/why.ts';
 import { planLight } from './stations/light/light.ts';
 import type { Assumed } from './job/material.ts';
@@ -38,13 +35,13 @@ import { readJob } from './job/read.ts';
 import { longestOf, planMeasure } from './stations/measure/measure.ts';
 import { planMovement } from './stations/measure/movement.ts';
 import { whyMeasure } from './stations/measure/why.ts';
-import { planPack } from './stations/pack/pack.ts';
+import { clearanceOf, planPack } from './stations/pack/pack.ts';
 import { planSpacer } from './stations/pack/spacer.ts';
-import { whyPack } from './stations/pack/why.ts';
 import { each, oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './rule/sights.ts';
 import { tidy } from './units/round.ts';
+import { openBook, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
 import { printNeeds } from './stations/window/mats.ts';
 import { limitsOf, rangeOf, type Limit } from './stations/window/ranges.ts';
@@ -80,7 +77,8 @@ export function plan(file: unknown, shop: Shop, reads?: Unit): Plan {
 /** As `plan`, for a caller that has read and decided the job already. */
 export function planDecided(file: JobFile, job: Decided, shopAsItIs: Shop): Plan {
 	const shop = shopFor(shopAsItIs, job.cutIn);
-	const figures = planFigures(job, shop);
+	const book = openBook();
+	const figures = planFigures(job, shop, book.figure);
 	const verdict = withBetterRemedies(judge({ file, job, shop, plan: figures, grade: job.aim }), file, job.reader.unit, shop);
 	let why: Why | undefined;
 	return {
@@ -90,7 +88,7 @@ export function planDecided(file: JobFile, job: Decided, shopAsItIs: Shop): Plan
 		assumed: job.assumed,
 		// Made when first asked for: a drag plans sixty times a second and asks for none.
 		get why() {
-			return (why ??= explain(figures, job, shop));
+			return (why ??= book.explain(explain(figures, job, shop)));
 		}
 	};
 }
@@ -181,7 +179,7 @@ function isLess(one: readonly number[], other: readonly number[]): boolean {
 }
 
 /** Figures alone, without findings and explanations. @throws FaultError when there is no such window, pack or frame */
-export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
+export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unwritten): Figures {
 	const shop = shopFor(shopAsItIs, job.cutIn);
 	const figures: Figures = { open: [] };
 	const light = planLight(job, shop);
@@ -223,12 +221,12 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 			Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
 	}
 	const layers = planLayers(job, shop);
-	const pack = planPack(job, shop, { layers, pack: window.pack, longest });
+	const pack = planPack(job, shop, { layers, pack: window.pack, longest }, figure);
 	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet });
 	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
-		pack.clearance = tidy(frame.section.rabbetDepth + there(job.frame, 'frame').deepen - pack.thickness);
+		pack.clearance = clearanceOf(job, pack, frame, figure);
 		for (const [index, mat] of window.mats.entries())
 			if (mat.print) mat.print.needs = printNeeds(nth(job.mats, index).printEnds, mat.print.needs, frame.sight, shop.house);
 		const [first] = window.mats;
@@ -237,12 +235,13 @@ export function planFigures(job: Decided, shopAsItIs: Shop): Figures {
 	} else {
 		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a profile that you enter' });
 	}
-	if (job.guard.spacer) pack.spacer = planSpacer(job, shop, window.pack, frame);
-	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame });
-	figures.climate = planClimate(job, shop, { window, sheetGrams: holds.map((hold) => hold.sheetGrams) });
+	if (job.guard.spacer) pack.spacer = planSpacer(job, shop, window.pack, frame, figure);
+	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame }, figure);
+	const sheetGrams = holds.map((hold) => hold.sheetGrams);
+	figures.climate = planClimate(job, shop, { window, sheetGrams }, figure);
 	if (frame) {
-		figures.mass = planMass(job, shop, { window, frame, sheetGrams: holds.map((hold) => hold.sheetGrams) });
-		figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg });
+		figures.mass = planMass(job, shop, { window, frame, sheetGrams }, figure);
+		figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg }, figure);
 	} else {
 		figures.open.push({ station: 'hang', needs: 'a frame, since its mass and size decide' });
 	}
@@ -296,7 +295,7 @@ function readingsPath(job: Decided, index: number): string {
 /** Expressions for every figure there is. Those of one of several windows are the single one's, under its own name. */
 function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const why: Why = {};
-	const { window, pack, frame, back, mass, hang } = figures;
+	const { window, frame } = figures;
 	const measures = each(figures.measure);
 	if (figures.light) whyLight(why, figures.light, job);
 	if (measures.length === 0) return why;
@@ -315,19 +314,7 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	}
 	if (!window) return why;
 	whyWindow(why, window, job, frame ?? null, shop.house);
-	if (pack) whyPack(why, pack, job, longestOf(measures), frame ?? null, shop.house);
 	if (frame) whyFrame(why, frame, job, window.pack, shop.house);
-	if (figures.climate)
-		whyClimate(
-			why,
-			job,
-			window,
-			holds.map((hold) => hold.sheetGrams),
-			shop.house
-		);
-	if (back) whyBack(why, back, job);
-	if (mass) whyMass(why, mass, job, window, there(frame, 'frame'));
-	if (hang) whyHang(why, hang, job);
 	whyCut(why, job, shop, figures);
 	return why;
 }

@@ -11,6 +11,7 @@ import { insideOf, prepareRoom, summaryOf, type InsideYear } from '../stations/c
 import type { Window } from '../figures/window.ts';
 import type { Climate, Seal } from '../figures/climate.ts';
 import type { Decided } from '../job/decided.ts';
+import { plain } from '../rule/term.ts';
 import { nth } from '../units/there.ts';
 
 /** What of a pack stays, whichever back closes it. */
@@ -45,7 +46,7 @@ export type YearResult = Omit<InsideYear, 'inside'> & {
 export function bufferOf(job: Decided, window: Window, sheetGrams: readonly number[], house: House): Buffer {
 	const parts = packParts(job, window, sheetGrams, house).filter(({ part }) => part !== 'backing');
 	return {
-		kg: parts.reduce((sum, { kg, buffers }) => sum + kg * buffers, 0),
+		kg: parts.reduce((sum, { kg, buffers }) => sum + kg.value * buffers, 0),
 		withoutBack: true,
 		size: window.pack,
 		before: [
@@ -60,6 +61,7 @@ export function combinationsOf(buffer: Buffer, shop: Shop, job: Decided | null):
 	const ownBack = job?.guard.backing?.id;
 	const backs = offered(shop.boards, ownBack).filter((board) => board.backing !== 'never');
 	const areaM2 = (buffer.size.width * buffer.size.height) / 1e6;
+	const size = { width: plain(buffer.size.width), height: plain(buffer.size.height) };
 	return backs.flatMap((back) =>
 		SEALS.map((seal): Combination => {
 			const kg = buffer.kg + (buffer.withoutBack ? areaM2 * back.massPerM2 * back.buffers : 0);
@@ -69,7 +71,10 @@ export function combinationsOf(buffer: Buffer, shop: Shop, job: Decided | null):
 				backName: back.name,
 				seal,
 				own: back.id === ownBack && job !== null && seal === sealOf(job),
-				...climateOf(kg * shop.house.waterPerKg, exchangeOf(buffer.size, [...buffer.before, back.permeance], seal, shop.house))
+				...climateOf(
+					kg * shop.house.waterPerKg,
+					exchangeOf(size, [...buffer.before, back.permeance].map(plain), seal, shop.house).value
+				)
 			};
 		})
 	);

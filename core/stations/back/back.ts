@@ -2,26 +2,61 @@
 import type { Size } from '../../geometry/shapes.ts';
 import { dustCoverFor } from '../../shop/papers.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { countUp, tidy } from '../../units/round.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Back } from '../../figures/back.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
+import {
+	apart,
+	at,
+	counted,
+	houseTerms,
+	largest,
+	less,
+	nextOf,
+	over,
+	plain,
+	smallest,
+	sum,
+	tidied,
+	times,
+	twice,
+	type Term
+} from '../../rule/term.ts';
 import { there } from '../../units/there.ts';
 
-export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickness: number; frame: Frame | null }): Back {
-	const { pack, thickness, frame } = before;
-	const { house, tapeWidths } = shop;
-	const back: Back = { bumpers: job.back.bumpers };
+export function planBack(
+	job: Decided,
+	shop: Shop,
+	before: { pack: Size; thickness: number; frame: Frame | null },
+	figure: Figure
+): Back {
+	const { pack, frame } = before;
+	const house = houseTerms(shop.house);
+	const thickness = at('pack.thickness', before.thickness);
+	const back: Back = { bumpers: figure('back.bumpers', at('job.back.bumpers', job.back.bumpers), 'back#bumpers').value };
 	if (job.guard.edgeSeal) {
-		const width = house.edgeSealOnFace + thickness + house.edgeSealOnBack;
-		back.edgeSeal = { width, stock: stockWidth(width, tapeWidths), length: 2 * (pack.width + pack.height) * house.tapeSpare };
+		const width = figure(
+			'back.edgeSeal.width',
+			sum(house('edgeSealOnFace'), thickness, house('edgeSealOnBack')),
+			'back#edge-seal'
+		);
+		const round = twice(sum(at('window.pack.width', pack.width), at('window.pack.height', pack.height)));
+		back.edgeSeal = {
+			width: width.value,
+			stock: figure('back.edgeSeal.stock', nextOf(width, shop.tapeWidths, 'shop.tapeWidths'), 'back#edge-seal').value,
+			length: figure('back.edgeSeal.length', times(round, house('tapeSpare')), 'back#edge-seal').value
+		};
 	}
-	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, job, shop);
+	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, job, shop, figure);
 	if (frame && job.back.dustCover) {
-		const sized = (by: number): Size => ({ width: tidy(frame.outer.width + by), height: tidy(frame.outer.height + by) });
-		back.dustCover = sized(-2 * house.dustCoverInside);
-		back.dustCoverRough = sized(2 * house.dustCoverRough);
-		back.dustCoverPaper = dustCoverFor(Math.max(frame.outer.width, frame.outer.height), house.dustCoverHeavyFrom);
+		const sized = (path: string, by: (outer: Term) => Term): Size => ({
+			width: figure(`${path}.width`, tidied(by(at('frame.outer.width', frame.outer.width))), 'back#dust-cover').value,
+			height: figure(`${path}.height`, tidied(by(at('frame.outer.height', frame.outer.height))), 'back#dust-cover').value
+		});
+		back.dustCover = sized('back.dustCover', (outer) => less(outer, twice(house('dustCoverInside'))));
+		back.dustCoverRough = sized('back.dustCoverRough', (outer) => sum(outer, twice(house('dustCoverRough'))));
+		back.dustCoverPaper = dustCoverFor(Math.max(frame.outer.width, frame.outer.height), shop.house.dustCoverHeavyFrom);
 	}
 	return back;
 }
@@ -29,19 +64,32 @@ export function planBack(job: Decided, shop: Shop, before: { pack: Size; thickne
 /** The land is what the flat wood leaves once 2 mm of it stay bare at the outer edge. */
 function tapeOf(
 	{ section, rabbet }: Frame,
-	thickness: number,
+	thickness: Term,
 	job: Decided,
-	{ house, tapeWidths }: Shop
+	shop: Shop,
+	figure: Figure
 ): NonNullable<Back['tape']> {
-	const land = Math.max(0, Math.min(house.land, section.face - section.lip - house.bareWood));
-	const recess = Math.abs(section.rabbetDepth + there(job.frame, 'frame').deepen - thickness);
-	const width = land + recess + Math.max(house.tapeOnBacking, house.pointHead + house.pointHeadCover);
-	const stock = stockWidth(width, tapeWidths);
-	const [across, down] = [rabbet.width + 2 * land, rabbet.height + 2 * land];
-	return { land, recess, width, stock, strips: [across, down, across, down], passes: countUp(width / stock) };
-}
-
-/** The next width in stock, or the widest there is. */
-export function stockWidth(width: number, stocked: readonly number[]): number {
-	return stocked.find((stock) => stock >= width) ?? Math.max(...stocked);
+	const house = houseTerms(shop.house);
+	const write = (name: string, term: Term) => figure(`back.tape.${name}`, term, 'back#tape');
+	const flat = less(at('frame.section.face', section.face), at('frame.section.lip', section.lip), house('bareWood'));
+	const land = write('land', largest(plain(0), smallest(house('land'), flat)));
+	const { deepen } = there(job.frame, 'frame');
+	const depth = sum(
+		at('frame.section.rabbetDepth', section.rabbetDepth),
+		...(deepen > 0 ? [at('job.frame.deepen', deepen)] : [])
+	);
+	const recess = write('recess', apart(depth, thickness));
+	const onBacking = largest(house('tapeOnBacking'), sum(house('pointHead'), house('pointHeadCover')));
+	const width = write('width', sum(land, recess, onBacking));
+	const stock = write('stock', nextOf(width, shop.tapeWidths, 'shop.tapeWidths'));
+	const strip = (index: number, axis: keyof Size) =>
+		write(`strips[${index}]`, sum(at(`frame.rabbet.${axis}`, rabbet[axis]), twice(land))).value;
+	return {
+		land: land.value,
+		recess: recess.value,
+		width: width.value,
+		stock: stock.value,
+		strips: [strip(0, 'width'), strip(1, 'height'), strip(2, 'width'), strip(3, 'height')],
+		passes: write('passes', counted(over(width, stock))).value
+	};
 }

@@ -6,6 +6,7 @@ import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import { bufferOf, combinationsOf, looseBuffer, yearsOf } from '../../advice/combinations.ts';
 import { builtInShop } from '../../shop/shop.ts';
+import { plain } from '../../rule/term.ts';
 import { climateOf, exchangeOf, SEALS } from './climate.ts';
 import { dewPoint, wettingRh } from './dew-point.ts';
 import { HOURS_OF_YEAR, TYPICAL_ROOMS, yearOf, type Reading } from './rooms.ts';
@@ -17,7 +18,9 @@ const near = (value: number, wanted: number, within: number) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 const { boards, house } = builtInShop;
 const PACK = { width: 500, height: 700 };
-const tau = (permeance: number, seal: Seal) => climateOf(0.7, exchangeOf(PACK, [permeance], seal, house)).tauDays;
+const exchange = (permeances: number[], seal: Seal) =>
+	exchangeOf({ width: plain(PACK.width), height: plain(PACK.height) }, permeances.map(plain), seal, house).value;
+const tau = (permeance: number, seal: Seal) => climateOf(0.7, exchange([permeance], seal)).tauDays;
 const loft = yearOf(TYPICAL_ROOMS[0]!);
 
 test('reference: time constants by back and seal', () => {
@@ -32,10 +35,10 @@ test('reference: time constants by back and seal', () => {
 });
 
 test('layers in series: the reciprocals of the permeances add; metal lets nothing through', () => {
-	const one = exchangeOf(PACK, [1e-7], 'edge', house);
-	const two = exchangeOf(PACK, [2e-7, 2e-7], 'edge', house);
+	const one = exchange([1e-7], 'edge');
+	const two = exchange([2e-7, 2e-7], 'edge');
 	near(one, two, 1e-12);
-	const joints = exchangeOf(PACK, [0], 'edge', house);
+	const joints = exchange([0], 'edge');
 	near(joints, (6e-8 * 2.4 * 23.4 * 86_400) / 100, 1e-9);
 });
 

@@ -2,45 +2,68 @@
  * How a pack buffers and breathes (handbook climate#pack). Its boards take up water, the back and the joints let it through; the glazing
  * side is left out. Estimates for comparing choices.
  */
-import type { Size } from '../../geometry/shapes.ts';
 import { packParts, type PackPart } from '../guard/pack-parts.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Window } from '../../figures/window.ts';
 import type { Seal, Climate } from '../../figures/climate.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, houseTerms, over, plain, sum, times, twice, type Term } from '../../rule/term.ts';
 
 export const SEALS: readonly Seal[] = ['none', 'tape', 'edge'];
+type TermSize = { width: Term; height: Term };
 
-export function planClimate(job: Decided, shop: Shop, before: { window: Window; sheetGrams: number[] }): Climate {
+export function planClimate(
+	job: Decided,
+	shop: Shop,
+	before: { window: Window; sheetGrams: readonly number[] },
+	figure: Figure
+): Climate {
 	const { house } = shop;
-	const capacity = capacityOf(packParts(job, before.window, before.sheetGrams, house), house);
-	const exchange = exchangeOf(before.window.pack, backPermeances(job, house), sealOf(job), house);
-	return climateOf(capacity, exchange);
+	const { pack } = before.window;
+	const write = (name: keyof Climate, term: Term) => figure(`climate.${name}`, term, 'climate#pack');
+	const size = { width: at('window.pack.width', pack.width), height: at('window.pack.height', pack.height) };
+	const capacity = write('capacity', capacityOf(packParts(job, before.window, before.sheetGrams, house), house));
+	const exchange = write('exchange', exchangeOf(size, backPermeances(job, house), sealOf(job), house));
+	const tau = write('tauDays', tauOf(capacity, exchange));
+	return {
+		capacity: capacity.value,
+		exchange: exchange.value,
+		tauDays: tau.value,
+		halfDays: write('halfDays', halfOf(tau)).value
+	};
 }
 
 /** τ = C/G; a pack that nothing passes never follows. */
+function tauOf(capacity: Term, exchange: Term): Term {
+	const tau = over(capacity, exchange);
+	return exchange.value > 0 ? tau : { ...tau, value: Infinity };
+}
+
+const halfOf = (tau: Term): Term => times(tau, plain(Math.LN2));
+
+/** As `planClimate`, for a capacity and an exchange from elsewhere. */
 export function climateOf(capacity: number, exchange: number): Climate {
-	const tauDays = exchange > 0 ? capacity / exchange : Infinity;
-	return { capacity, exchange, tauDays, halfDays: tauDays * Math.LN2 };
+	const tau = tauOf(plain(capacity), plain(exchange));
+	return { capacity, exchange, tauDays: tau.value, halfDays: halfOf(tau).value };
 }
 
 /** A gram for each kilogram of paper, board and cotton; each part by its share. */
-export function capacityOf(parts: readonly PackPart[], house: House): number {
-	return parts.reduce((sum, { kg, buffers }) => sum + kg * buffers * house.waterPerKg, 0);
+function capacityOf(parts: readonly PackPart[], house: House): Term {
+	const wet = parts.flatMap(({ kg, buffers }) => (buffers === 0 ? [] : [buffers === 1 ? kg : times(kg, plain(buffers))]));
+	return times(sum(...wet), houseTerms(house)('waterPerKg'));
 }
 
 /** G = (permeance × area + joints × perimeter) × 23.4 Pa for each % RH × 86 400 s. Layers in series: the reciprocals add. */
-export function exchangeOf(pack: Size, permeances: readonly number[], seal: Seal, house: House): number {
-	const [areaM2, perimeterM] = [(pack.width * pack.height) / 1e6, (2 * (pack.width + pack.height)) / 1000];
-	const resistance = permeances.reduce((sum, permeance) => sum + 1 / permeance, 0);
-	const through = areaM2 / resistance;
-	const joints = house.jointPermeance * jointShare(seal, house) * perimeterM;
-	return (through + joints) * house.pascalPerRh * 86_400;
-}
-
-function jointShare(seal: Seal, house: House): number {
-	return { none: 1, tape: house.jointTaped, edge: house.jointEdgeSealed }[seal];
+export function exchangeOf({ width, height }: TermSize, permeances: readonly Term[], seal: Seal, of: House): Term {
+	const house = houseTerms(of);
+	const areaM2 = over(times(width, height), plain(1e6));
+	const perimeterM = over(twice(sum(width, height)), plain(1000));
+	const resistance = sum(...permeances.map((permeance) => over(plain(1), permeance)));
+	const shares = { none: [], tape: [house('jointTaped')], edge: [house('jointEdgeSealed')] };
+	const joints = times(house('jointPermeance'), ...shares[seal], perimeterM);
+	return times(sum(over(areaM2, resistance), joints), house('pascalPerRh'), plain(86_400));
 }
 
 /** With both, the edge seal counts. */
@@ -49,12 +72,13 @@ export function sealOf(job: Decided): Seal {
 }
 
 /** Fillers, barrier, backing; where there is none of them the under-mat, or nothing but paper, closes the back. */
-function backPermeances({ guard }: Decided, house: House): number[] {
+function backPermeances({ guard }: Decided, house: House): Term[] {
+	const board = ({ id, permeance }: { id: string; permeance: number }) => at(`shop.boards[${id}].permeance`, permeance);
 	const behind = [
-		...guard.fillers.map(({ board }) => board.permeance),
-		...(guard.barrier ? [guard.barrier.permeance] : []),
-		...(guard.backing ? [guard.backing.permeance] : [])
+		...guard.fillers.map((filler) => board(filler.board)),
+		...(guard.barrier ? [at(`shop.barriers[${guard.barrier.id}].permeance`, guard.barrier.permeance)] : []),
+		...(guard.backing ? [board(guard.backing)] : [])
 	];
 	if (behind.length > 0) return behind;
-	return [guard.underMat?.permeance ?? house.openBackPermeance];
+	return [guard.underMat ? board(guard.underMat) : houseTerms(house)('openBackPermeance')];
 }

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { planBack, stockWidth } from '../back/back.ts';
+import { planBack } from '../back/back.ts';
+import { unwritten } from '../../rule/book.ts';
+import { nextOf, plain } from '../../rule/term.ts';
 import { planFrame } from '../frame/frame.ts';
 import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
@@ -21,7 +23,7 @@ function hung(outer: { width: number; height: number }, face: number, kg: number
 		builtInShop
 	);
 	const pack = { width: outer.width - 2 * (face - 6), height: outer.height - 2 * (face - 6) };
-	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack, thickness: 15, ready: null })!, kg });
+	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack, thickness: 15, ready: null })!, kg }, unwritten);
 }
 
 test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
@@ -113,13 +115,16 @@ test('back tape: land, recess and what holds on the backing; strips; two passes 
 	near(back!.tape!.width, 10 + 16 - pack!.thickness + 15, 1e-9);
 	assert.equal(back!.tape!.stock, 38);
 	assert.deepEqual(back!.tape!.strips, [565, 724, 565, 724]);
-	assert.equal(stockWidth(38.1, [25, 38, 50, 75]), 50);
+	assert.equal(nextOf(plain(38.1), [25, 38, 50, 75], 'shop.tapeWidths').value, 50);
 	const job = decide(
 		readJob(workedJob({ frame: { section: { face: 22, lip: 6, depth: 120, rabbetDepth: 100, density: 680 } } })),
 		builtInShop
 	);
 	const frame = planFrame(job, builtInShop, { ready: null, thickness: 15, pack: { width: 542, height: 701 } });
-	assert.equal(planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }).tape!.passes, 2);
+	assert.equal(
+		planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }, unwritten).tape!.passes,
+		2
+	);
 });
 
 test('edge seal and dust cover', () => {

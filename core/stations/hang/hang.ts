@@ -10,70 +10,113 @@ import { fail } from '../../job/faults.ts';
 import type { Ring } from '../../shop/hangers.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { cutDown, tidy } from '../../units/round.ts';
 import { showWithUnit } from '../../units/show.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
+import {
+	angleOf,
+	at,
+	cosine,
+	down,
+	half,
+	houseTerms,
+	largest,
+	less,
+	negative,
+	nextOf,
+	over,
+	plain,
+	root,
+	sine,
+	smallest,
+	sum,
+	tangent,
+	tidied,
+	times,
+	twice,
+	type Term
+} from '../../rule/term.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
 import { FRAMES } from '../frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
 
-type Line = { hookCount: 1 | 2; spacing: number; rise: number; run: number; widened?: true };
+type Line = { hookCount: 1 | 2; spacing: Term; rise: Term; run: Term; widened?: true };
+type Write = (name: string, term: Term, anchor: string) => Term;
 
-export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: number }): Hang {
-	const { frame, kg } = before;
-	const { house } = shop;
-	const drop = dropOf(job, frame);
-	const inset = insetOf(job, frame, house);
-	const span = frame.outer.width - 2 * inset;
-	const fixed = { drop, inset, span, ...(job.hang.strip ? { strip: stripOf(frame, house, job.step) } : {}) };
-	const line = byRings(job, house, kg) ? null : wireLine(frame.outer.width, span, drop, job.hang.hooks, house);
-	if (!line) return withRing({ ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: false }, job, shop, frame);
-	const angleRad = Math.atan(line.rise / line.run);
-	const pullN = (kg * house.gravity) / (2 * Math.sin(angleRad));
-	const wireWantedKg = (house.wireSafety * pullN) / house.gravity;
+export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: number }, figure: Figure): Hang {
+	const { frame } = before;
+	const kg = at('mass.kg', before.kg);
+	const write: Write = (name, term, anchor) => figure(`hang.${name}`, term, `hang#${anchor}`);
+	const house = houseTerms(shop.house);
+	const drop = write('drop', dropOf(job, frame), 'drop');
+	const inset = write('inset', insetOf(job, frame, shop.house), 'inset');
+	const span = write('span', less(outer(frame, 'width'), twice(inset)), 'inset');
+	const strip = job.hang.strip ? { strip: stripOf(frame, shop.house, job.step, write) } : {};
+	const fixed = { drop: drop.value, inset: inset.value, span: span.value, ...strip };
+	const onHooks = (noWire: boolean) =>
+		withRing({ ...fixed, ...ringsOnHooks(job, frame, { span, drop, kg }, shop.house, write), noWire }, job, shop, frame, write);
+	const line = byRings(job, shop.house, kg.value)
+		? null
+		: wireLine(outer(frame, 'width'), span, drop, job.hang.hooks, shop.house);
+	if (!line) return onHooks(false);
+	// What the wire must bear decides whether there is one: nothing is written down before.
+	const angle = angleOf(over(line.rise, line.run));
+	const pull = (of: Term) => over(times(kg, house('gravity')), twice(sine(of)));
+	const wanted = (of: Term) => over(times(house('wireSafety'), of), house('gravity'));
 	const { by, line: asked } = lineAsked(job);
-	const breakingKg = asked.strengths(shop).find((strength) => strength >= wireWantedKg);
-	if (breakingKg === undefined)
-		return withRing({ ...fixed, ...ringsOnHooks(job, frame, span, drop, kg, house), noWire: true }, job, shop, frame);
-	const height = job.hang.centreHeight + frame.outer.height / 2 - (drop - line.rise) + house.hookOffset;
+	const strengths = asked.strengths(shop);
+	if (!strengths.some((strength) => strength >= wanted(pull(angle)).value)) return onHooks(true);
+	const spacing = write('spacing', line.spacing, 'low-frames');
+	const rise = write('rise', line.rise, 'rise');
+	const written = write('angle', angleOf(over(rise, line.run)), 'rise');
+	const pullN = write('pullN', pull(written), 'pull');
+	const wireWantedKg = write('wireWantedKg', wanted(pullN), 'wire');
+	const length = sum(spacing, twice(root(sum(times(line.run, line.run), times(rise, rise)))), twice(house('wireEnd')));
 	const hang = {
 		by,
 		...fixed,
-		hookCount: line.hookCount,
-		spacing: line.spacing,
-		rise: line.rise,
-		angle: (angleRad * 180) / Math.PI,
-		pullN,
-		sidewaysN: pullN * Math.cos(angleRad),
-		ringWantedKg: (house.hangerSafety * pullN) / house.gravity,
-		wireWantedKg,
-		wire: { breakingKg, length: line.spacing + 2 * Math.hypot(line.run, line.rise) + 2 * house.wireEnd },
+		hookCount: write('hookCount', plain(line.hookCount), 'hooks').value as 1 | 2,
+		spacing: spacing.value,
+		rise: rise.value,
+		angle: written.value,
+		pullN: pullN.value,
+		sidewaysN: write('sidewaysN', times(pullN, cosine(written)), 'pull').value,
+		ringWantedKg: write('ringWantedKg', over(times(house('hangerSafety'), pullN), house('gravity')), 'rings').value,
+		wireWantedKg: wireWantedKg.value,
+		wire: {
+			breakingKg: write('wire.breakingKg', nextOf(wireWantedKg, strengths, asked.from), 'wire').value,
+			length: write('wire.length', length, 'wire').value
+		},
 		widened: line.widened ?? false,
 		noWire: false,
-		hooks: line.hookCount === 1 ? [{ x: 0, height }] : [-1, 1].map((side) => ({ x: (side * line.spacing) / 2, height }))
+		hooks: hooksOf(job, frame, { spacing, drop, rise }, line.hookCount, shop.house, write)
 	} satisfies Hang;
-	return withRing(hang, job, shop, frame);
+	return withRing(hang, job, shop, frame, write);
+}
+
+function outer({ outer: size }: Frame, axis: keyof Size): Term {
+	return at(`frame.outer.${axis}`, size[axis]);
 }
 
 /** A share of the height, or as the framer measures it. @throws FaultError for one below the frame */
-function dropOf(job: Decided, { outer }: Frame): number {
+function dropOf(job: Decided, frame: Frame): Term {
 	const { drop, dropShare } = job.hang;
-	if (drop === null) return outer.height * dropShare;
-	if (drop >= outer.height)
+	if (drop === null) return times(outer(frame, 'height'), at('job.hang.dropShare', dropShare));
+	if (drop >= frame.outer.height)
 		fail(
 			'hang.drop',
-			`The frame is ${showWithUnit(outer.height, job.reader)} high: rings ${showWithUnit(drop, job.reader, 'mark')} down would hang below it.`
+			`The frame is ${showWithUnit(frame.outer.height, job.reader)} high: rings ${showWithUnit(drop, job.reader, 'mark')} down would hang below it.`
 		);
-	return drop;
+	return at('job.hang.drop', drop);
 }
 
 /** The middle of the flat wood at the back; of a strip across it, its screw where the strip is; of a metal channel the middle of its face. */
-function insetOf(job: Decided, { section }: Frame, { woodForScrew }: House): number {
+function insetOf(job: Decided, { section }: Frame, house: House): Term {
 	const { inset, flatWood: wood } = FRAMES[there(job.frame, 'frame').kind];
 	const middle = inset(section);
-	return job.hang.strip && wood(section) !== null ? Math.max(middle, woodForScrew) : middle;
+	return job.hang.strip && wood(section) !== null ? largest(middle, houseTerms(house)('woodForScrew')) : middle;
 }
 
 /** Flat wood at the back that a hanger's plate stands on, mm; none in a metal channel. */
@@ -83,8 +126,31 @@ export function flatWood(job: Decided, { section }: Frame, { backStripWidth }: H
 }
 
 /** From rail to rail, the bare edge of each left free. */
-function stripOf({ outer }: Frame, { bareWood, backStripWidth }: House, step: number): Size {
-	return { width: cutDown(outer.width - 2 * bareWood, step), height: backStripWidth };
+function stripOf(frame: Frame, of: House, step: number, write: Write): Size {
+	const house = houseTerms(of);
+	const width = down(less(outer(frame, 'width'), twice(house('bareWood'))), at('job.step', step));
+	return {
+		width: write('strip.width', width, 'strip').value,
+		height: write('strip.height', house('backStripWidth'), 'strip').value
+	};
+}
+
+/** From the middle of the wall's place, and above the floor: the centre's height, less what the wire lets the picture down. */
+function hooksOf(
+	job: Decided,
+	frame: Frame,
+	{ spacing, drop, rise }: { spacing: Term; drop: Term; rise: Term },
+	count: 1 | 2,
+	house: House,
+	write: Write
+): Hang['hooks'] {
+	const top = sum(at('job.hang.centreHeight', job.hang.centreHeight), half(outer(frame, 'height')));
+	const height = sum(less(top, less(drop, rise)), houseTerms(house)('hookOffset'));
+	const places = count === 1 ? [plain(0)] : [negative(half(spacing)), half(spacing)];
+	return places.map((x, index) => ({
+		x: write(`hooks[${index}].x`, x, 'nails').value,
+		height: write(`hooks[${index}].height`, height, 'nails').value
+	}));
 }
 
 /** Rings of the shop that this wood takes and that bear enough: none whose plate stands out past it. */
@@ -95,11 +161,13 @@ export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ring
 	);
 }
 
-function withRing(hang: Hang, job: Decided, shop: Shop, frame: Frame): Hang {
+function withRing(hang: Hang, job: Decided, shop: Shop, frame: Frame, write: Write): Hang {
 	const wood = flatWood(job, frame, shop.house);
 	if (wood === null) return hang;
 	const ring = job.hang.ring ?? ringsFor(shop, wood, hang)[0];
-	return ring ? { ...hang, ring: ring.id, pilot: tidy(ring.screw * shop.house.pilotShare) } : hang;
+	if (!ring) return hang;
+	const pilot = times(at(`shop.rings[${ring.id}].screw`, ring.screw), houseTerms(shop.house)('pilotShare'));
+	return { ...hang, ring: ring.id, pilot: write('pilot', tidied(pilot), 'inset').value };
 }
 
 function byRings(job: Decided, house: House, kg: number): boolean {
@@ -107,50 +175,55 @@ function byRings(job: Decided, house: House, kg: number): boolean {
 }
 
 /** The wire's line, or null where the frame is too low for one: one hook, then two, then two farther apart. */
-function wireLine(outerWidth: number, span: number, drop: number, asked: 1 | 2 | null, house: House): Line | null {
-	const hidden = drop - house.wireHidden;
-	const two = asked ? asked === 2 : outerWidth > house.twoHooksAbove;
-	const one: Line = { hookCount: 1, spacing: 0, run: span / 2, rise: Math.min((span / 2) * tan(house.wireAngle), hidden) };
-	if (!two && steepEnough(one, house)) return one;
-	const spacing = Math.min(Math.max(span * house.hookSpacingShare, house.hookSpacingLeast), span - house.hookSpacingFree);
-	if (spacing > 0) {
-		const run = (span - spacing) / 2;
-		const pair: Line = { hookCount: 2, spacing, run, rise: Math.min(run * tan(house.wireAngle), hidden) };
-		if (steepEnough(pair, house)) return pair;
-	} else if (steepEnough(one, house)) return one;
+function wireLine(outerWidth: Term, span: Term, drop: Term, asked: 1 | 2 | null, of: House): Line | null {
+	const house = houseTerms(of);
+	const hidden = less(drop, house('wireHidden'));
+	const two = asked ? asked === 2 : outerWidth.value > of.twoHooksAbove;
+	const steep = (run: Term) => smallest(times(run, tangent(house('wireAngle'))), hidden);
+	const one: Line = { hookCount: 1, spacing: plain(0), run: half(span), rise: steep(half(span)) };
+	if (!two && steepEnough(one, of)) return one;
+	const spacing = smallest(
+		largest(times(span, house('hookSpacingShare')), house('hookSpacingLeast')),
+		less(span, house('hookSpacingFree'))
+	);
+	const between = at('hang.spacing', spacing.value);
+	if (spacing.value > 0) {
+		const run = half(less(span, between));
+		const pair: Line = { hookCount: 2, spacing, run, rise: steep(run) };
+		if (steepEnough(pair, of)) return pair;
+	} else if (steepEnough(one, of)) return one;
 	// Low frame: hooks so far apart that the wire stands at its wanted angle again.
-	const run = hidden / tan(house.wireAngle);
-	if (hidden < house.lowFrameLeast || run < house.runLeast || span - 2 * run <= 0) return null;
-	return { hookCount: 2, spacing: span - 2 * run, run, rise: hidden, widened: true };
+	const run = over(hidden, tangent(house('wireAngle')));
+	const wide = less(span, twice(run));
+	if (hidden.value < of.lowFrameLeast || run.value < of.runLeast || wide.value <= 0) return null;
+	return { hookCount: 2, spacing: wide, run: half(less(span, at('hang.spacing', wide.value))), rise: hidden, widened: true };
 }
 
-function steepEnough(line: Line, house: House): boolean {
-	return line.rise > 0 && line.rise / line.run >= tan(house.wireAngleLeast) - 1e-9;
+function steepEnough({ rise, run }: Line, house: House): boolean {
+	return rise.value > 0 && rise.value / run.value >= tangent(plain(house.wireAngleLeast)).value - 1e-9;
 }
 
+/** Nothing stretches: each ring bears half. */
 function ringsOnHooks(
 	job: Decided,
 	frame: Frame,
-	span: number,
-	drop: number,
-	kg: number,
-	house: House
+	{ span, drop, kg }: { span: Term; drop: Term; kg: Term },
+	of: House,
+	write: Write
 ): Omit<Hang, 'drop' | 'inset' | 'span' | 'noWire' | 'strip'> {
-	const height = job.hang.centreHeight + frame.outer.height / 2 - drop + house.hookOffset;
+	const house = houseTerms(of);
+	const spacing = write('spacing', span, 'rings');
+	const rise = write('rise', plain(0), 'rings');
 	return {
 		by: 'rings',
-		hookCount: 2,
+		hookCount: write('hookCount', plain(2), 'hooks').value as 2,
 		widened: false,
-		spacing: span,
-		rise: 0,
-		angle: 90,
-		pullN: (kg * house.gravity) / 2,
-		sidewaysN: 0,
-		ringWantedKg: house.hangerSafety * kg,
-		hooks: [-1, 1].map((side) => ({ x: (side * span) / 2, height }))
+		spacing: spacing.value,
+		rise: rise.value,
+		angle: write('angle', plain(90), 'rings').value,
+		pullN: write('pullN', half(times(kg, house('gravity'))), 'rings').value,
+		sidewaysN: write('sidewaysN', plain(0), 'rings').value,
+		ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'rings').value,
+		hooks: hooksOf(job, frame, { spacing, drop, rise }, 2, of, write)
 	};
-}
-
-function tan(degrees: number): number {
-	return Math.tan((degrees * Math.PI) / 180);
 }

@@ -6,31 +6,70 @@ import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { isStiff } from '../../job/decide-piece.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
+import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, houseTerms, less, named, over, plain, sine, sum, tidied, times, type Term } from '../../rule/term.ts';
+import { nth, there } from '../../units/there.ts';
+import { LAYERS } from '../guard/layers/all.ts';
 
-export function planPack(job: Decided, shop: Shop, before: { layers: Layer[]; pack: Size; longest: number }): Pack {
+export function planPack(
+	job: Decided,
+	shop: Shop,
+	before: { layers: Layer[]; pack: Size; longest: number },
+	figure: Figure
+): Pack {
 	const { layers } = before;
-	const { house } = shop;
+	const house = houseTerms(shop.house);
 	const { glazing } = job.guard;
-	const sag = sagFlat(glazing, before.pack, house.gravity);
+	const thick = layers.map((layer, index) =>
+		figure(`pack.layers[${index}].thickness`, LAYERS[layer.role].thickness(layer, job, shop.house), 'pack#thickness')
+	);
+	for (const [index, { made }] of layers.entries())
+		for (const [which, { layers: count }] of (made ?? []).entries())
+			figure(`pack.layers[${index}].made[${which}].layers`, plain(count), 'pack#made');
+	const together = (chosen: (layer: Layer) => boolean) => sum(...thick.filter((_, index) => chosen(nth(layers, index))));
+	const inside = layers.some((layer) => layer.inside) ? [together((layer) => layer.inside === true)] : [];
+	const sag = figure(
+		'pack.sag',
+		named('sag', sagFlat(glazing, before.pack, shop.house.gravity), [
+			at(`shop.glazings[${glazing.id}]`, Number.NaN),
+			at('window.pack', Number.NaN),
+			house('gravity')
+		]),
+		'pack#sag'
+	);
+	const stiffness = at(`shop.glazings[${glazing.id}].stiffnessGPa`, glazing.stiffnessGPa);
 	return {
 		layers,
-		thickness: sumOf(layers.filter(({ inside }) => !inside)),
-		gap: sumOf(layers.filter(isOverPiece)) - sumOf(layers.filter(({ inside }) => inside)),
-		gapNeed: gapNeed(job, house, job.aim, before.longest),
-		sag,
-		sagWeeks: glazing.family === 'acrylic' ? (sag * glazing.stiffnessGPa) / house.acrylicCreepGPa : sag,
-		sagCarried: sag * Math.sin((house.carriedLean * Math.PI) / 180)
+		thickness: figure(
+			'pack.thickness',
+			together((layer) => !layer.inside),
+			'pack#thickness'
+		).value,
+		gap: figure('pack.gap', less(together(isOverPiece), ...inside), 'pack#gap').value,
+		gapNeed: figure('pack.gapNeed', gapNeed(job, shop.house, job.aim, before.longest), 'pack#gap').value,
+		sag: sag.value,
+		sagWeeks: figure(
+			'pack.sagWeeks',
+			glazing.family === 'acrylic' ? over(times(sag, stiffness), house('acrylicCreepGPa')) : sag,
+			'pack#sag'
+		).value,
+		sagCarried: figure('pack.sagCarried', times(sag, sine(house('carriedLean'))), 'pack#sag').value
 	};
+}
+
+/** What the frame's rabbet leaves behind the pack. */
+export function clearanceOf(job: Decided, { thickness }: Pack, { section }: Frame, figure: Figure): number {
+	const { deepen } = there(job.frame, 'frame');
+	const rabbet = at('frame.section.rabbetDepth', section.rabbetDepth);
+	const depth = deepen > 0 ? sum(rabbet, at('job.frame.deepen', deepen)) : rabbet;
+	return figure('pack.clearance', tidied(less(depth, at('pack.thickness', thickness))), 'pack#clearance').value;
 }
 
 /** What lies between the glazing and the piece's face. */
 export function isOverPiece(layer: Layer): boolean {
 	return layer.role === 'mat' || layer.role === 'lift' || layer.role === 'spacer';
-}
-
-function sumOf(layers: Layer[]): number {
-	return layers.reduce((sum, layer) => sum + layer.thickness, 0);
 }
 
 export type GapReason = 'gapFlat' | 'gapSticky' | 'gapFriable';
@@ -44,8 +83,9 @@ export function gapReason(job: Decided, grade: Grade): GapReason {
 }
 
 /** Need of air over the piece at a grade, mm: its reason's figure + the cockle + what stands above its face + 1 for a large sheet. */
-export function gapNeed(job: Decided, house: House, grade: Grade, longest: number): number {
-	return (
-		house[gapReason(job, grade)] + job.piece.cockle + job.piece.relief + (longest > house.gapLargeFrom ? house.gapLargeExtra : 0)
-	);
+export function gapNeed(job: Decided, of: House, grade: Grade, longest: number): Term {
+	const house = houseTerms(of);
+	const { cockle, relief } = job.piece;
+	const large = longest > of.gapLargeFrom ? [house('gapLargeExtra')] : [];
+	return sum(house(gapReason(job, grade)), at('job.piece.cockle', cockle), at('job.piece.relief', relief), ...large);
 }

@@ -29,7 +29,7 @@ export const packRules: Rule[] = [
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || pack.gap > 0 || context.job.guard.glazing.family === 'none') return [];
-			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure)));
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure))).value;
 			return [
 				{ says: 'The piece lies against the glazing.', where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }
 			];
@@ -46,7 +46,7 @@ export const packRules: Rule[] = [
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
-			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure)));
+			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure))).value;
 			if (pack.gap >= need - SAME) return [];
 			return [
 				{

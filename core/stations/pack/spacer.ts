@@ -6,57 +6,44 @@
  *   ▐███▌ high │          seen: what stands out past the lip, where a lip is too short for any strip
  */
 import type { Size } from '../../geometry/shapes.ts';
-import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { cutDown, tidy } from '../../units/round.ts';
-import type { Explain } from '../../rule/why.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, down, half, houseTerms, largest, less, plain, sum, tidied, twice, type Term } from '../../rule/term.ts';
 import type { Spacer } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
 import { there } from '../../units/there.ts';
 
-export function planSpacer(job: Decided, { house }: Shop, pack: Size, frame: Frame | null): Spacer {
+export function planSpacer(job: Decided, shop: Shop, pack: Size, frame: Frame | null, figure: Figure): Spacer {
 	const { thickness, lined } = there(job.guard.spacer, 'spacer');
-	const covering = lined ? house.liningThick : 0;
-	const hidden = frame ? frame.section.lip - frame.allowance[wider(frame)] / 2 : Infinity;
-	const thick = thickOf(hidden - covering, house, job.step);
-	const whole = thick + covering;
+	const house = houseTerms(shop.house);
+	const step = at('job.step', job.step);
+	const write = (name: string, term: Term) => figure(`pack.spacer.${name}`, term, 'guard#spacers');
+	const covering = write('covering', lined ? house('liningThick') : plain(0));
+	const hidden = frame && hiddenBy(frame);
+	const thick = write('thick', thickOf(hidden && less(hidden, covering), house('spacerWidth'), step));
+	const whole = sum(thick, covering);
 	return {
-		lengths: { across: pack.width, down: cutDown(pack.height - 2 * whole, job.step) },
-		high: thickness,
-		thick,
-		covering,
-		seen: Math.max(0, tidy(whole - hidden))
+		lengths: {
+			across: write('lengths.across', at('window.pack.width', pack.width)).value,
+			down: write('lengths.down', down(less(at('window.pack.height', pack.height), twice(whole)), step)).value
+		},
+		high: write('high', at('job.guard.spacer.thickness', thickness)).value,
+		thick: thick.value,
+		covering: covering.value,
+		seen: write('seen', hidden ? largest(plain(0), tidied(less(whole, hidden))) : plain(0)).value
 	};
 }
 
+/** What the lip surely covers, where the pack lies as far off as its allowance lets it. */
+function hiddenBy({ section, allowance }: Frame): Term {
+	const wider = allowance.width >= allowance.height ? 'width' : 'height';
+	return less(at('frame.section.lip', section.lip), half(at(`frame.allowance.${wider}`, allowance[wider])));
+}
+
 /** No thicker than what the lip surely hides; where it hides nothing, the usual strip, which is seen. */
-function thickOf(hidden: number, house: House, step: number): number {
-	const narrower = cutDown(Math.min(hidden, house.spacerWidth), step);
-	return hidden < house.spacerWidth && narrower > 0 ? narrower : house.spacerWidth;
-}
-
-function wider({ allowance }: Frame): keyof Size {
-	return allowance.width >= allowance.height ? 'width' : 'height';
-}
-
-export function whySpacer(explain: Explain, job: Decided, frame: Frame | null, house: House): void {
-	const { lined } = there(job.guard.spacer, 'spacer');
-	explain('pack.spacer.high', 'job.guard.spacer.thickness', 'guard#spacers');
-	explain('pack.spacer.covering', lined ? 'shop.house.liningThick' : '0', 'guard#spacers');
-	explain('pack.spacer.lengths.across', 'window.pack.width', 'guard#spacers');
-	explain(
-		'pack.spacer.lengths.down',
-		'down(window.pack.height - 2 * (pack.spacer.thick + pack.spacer.covering), job.step)',
-		'guard#spacers'
-	);
-	const hidden = frame && `(frame.section.lip - frame.allowance.${wider(frame)} / 2)`;
-	const room = frame ? frame.section.lip - frame.allowance[wider(frame)] / 2 - (lined ? house.liningThick : 0) : Infinity;
-	const usual = thickOf(room, house, job.step) === house.spacerWidth;
-	explain(
-		'pack.spacer.thick',
-		usual ? 'shop.house.spacerWidth' : `down(${hidden} - pack.spacer.covering, job.step)`,
-		'guard#spacers'
-	);
-	explain('pack.spacer.seen', hidden ? `max(0, pack.spacer.thick + pack.spacer.covering - ${hidden})` : '0', 'guard#spacers');
+function thickOf(room: Term | null, usual: Term, step: Term): Term {
+	if (!room || room.value >= usual.value) return usual;
+	const narrower = down(room, step);
+	return narrower.value > 0 ? narrower : usual;
 }

@@ -3,6 +3,7 @@ import type { Frame } from '../../../figures/frame.ts';
 import type { Hatch } from '../../../figures/scene.ts';
 import type { FrameKind } from '../../../job/decide-frame.ts';
 import type { House } from '../../../shop/house.ts';
+import type { Term } from '../../../rule/term.ts';
 import type { Section } from '../../../shop/mouldings.ts';
 
 export type FrameDefinition = {
@@ -19,15 +20,10 @@ export type FrameDefinition = {
 	wood: boolean;
 	/** Flat wood at its back for tape and screws; null where hangers slide in a channel. */
 	flatWood(section: Section): number | null;
-	/** From the outer edge to where a hanger stands, and the same as an expression. */
-	inset(section: Section): number;
-	insetSays: string;
-	/** Mass of its rails, and the same as an expression. */
-	kg(frame: Frame, house: House): number;
-	kgSays: string;
+	/** From the outer edge to where a hanger stands. */
+	inset(section: Section): Term;
+	/** Mass of its rails. */
+	kg(frame: Frame, house: House): Term;
 };
 
 export type FrameDefinitions = Record<FrameKind, FrameDefinition>;
-
-/** The length of all rails at the middle of their width, as an expression. */
-export const RAILS = '(2 * (frame.outer.width + frame.outer.height) - 4 * frame.section.face)';

@@ -1,6 +1,7 @@
 /** Metal sections: bought in pairs with their kit, or delivered joined. A section weighs by the metre, whatever its shape. */
 import { railLength } from '../weight.ts';
-import { RAILS, type FrameDefinition } from './frame-kind.ts';
+import { at, half, houseTerms, over, plain, times } from '../../../rule/term.ts';
+import type { FrameDefinition } from './frame-kind.ts';
 
 export const metal: FrameDefinition = {
 	recess: 'channel',
@@ -10,8 +11,7 @@ export const metal: FrameDefinition = {
 	clips: true,
 	wood: false,
 	flatWood: () => null,
-	inset: ({ face }) => face / 2,
-	insetSays: 'frame.section.face / 2',
-	kg: ({ section, outer }, { metalKgPerM }) => (railLength(section.face, outer) * metalKgPerM) / 1000,
-	kgSays: `${RAILS} * shop.house.metalKgPerM / 1000`
+	inset: ({ face }) => half(at('frame.section.face', face)),
+	kg: ({ section, outer }, house) =>
+		over(times(railLength(at('frame.section.face', section.face), outer), houseTerms(house)('metalKgPerM')), plain(1000))
 };

@@ -1,6 +1,7 @@
 /** Wood moulding from the stick: sawn, joined and finished in the shop. */
 import { mouldingKg } from '../weight.ts';
-import { RAILS, type FrameDefinition } from './frame-kind.ts';
+import { at, half, less } from '../../../rule/term.ts';
+import type { FrameDefinition } from './frame-kind.ts';
 
 export const wood: FrameDefinition = {
 	recess: 'rabbet',
@@ -10,8 +11,6 @@ export const wood: FrameDefinition = {
 	clips: false,
 	wood: true,
 	flatWood: ({ face, lip }) => face - lip,
-	inset: ({ face, lip }) => (face - lip) / 2,
-	insetSays: '(frame.section.face - frame.section.lip) / 2',
-	kg: mouldingKg,
-	kgSays: `(frame.section.face * frame.section.depth - frame.section.lip * frame.section.rabbetDepth) * ${RAILS} * frame.section.density / 1000000000`
+	inset: ({ face, lip }) => half(less(at('frame.section.face', face), at('frame.section.lip', lip))),
+	kg: mouldingKg
 };

@@ -1,4 +1,5 @@
 /** A barrier: film or foil that keeps what lies behind it from the piece. */
+import { at, times } from '../../../rule/term.ts';
 import { areaM2 } from '../areas.ts';
 import { boardLayer } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
@@ -9,11 +10,13 @@ export const barrier: LayerDefinition = {
 	closes: true,
 	found: ({ guard }) => (guard.barrier ? [{ material: guard.barrier.id, thickness: guard.barrier.thickness }] : []),
 	where: () => 'guard.barrier',
-	thickness: ({ material }) => `shop.barriers[${material}].thickness`,
+	thickness: ({ material, thickness }) => at(`shop.barriers[${material}].thickness`, thickness),
 	name: ({ material }, _, shop) => known(shop.barriers, there(material, 'material')).name,
 	look: () => ({ fill: '#b9bec2', hatch: 'film' }),
 	weighs: ({ job: { guard }, window }, _, add) => {
-		if (guard.barrier) add('barrier', areaM2(window.pack) * guard.barrier.massPerM2, guard.barrier.buffers);
+		if (!guard.barrier) return;
+		const mass = at(`shop.barriers[${guard.barrier.id}].massPerM2`, guard.barrier.massPerM2);
+		add('barrier', times(areaM2('window.pack', window.pack), mass), guard.barrier.buffers);
 	},
 	cut: ({ job: { guard }, board }) => {
 		if (guard.barrier) board('barrier', guard.barrier.id);

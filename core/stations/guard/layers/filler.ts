@@ -2,7 +2,8 @@
 import { inSentence } from '../../../units/in-sentence.ts';
 import { fillerBoards, fillerStack } from '../../pack/made.ts';
 import { areaM2 } from '../areas.ts';
-import { boardLayer } from './board-layer.ts';
+import { at, over, times } from '../../../rule/term.ts';
+import { boardLayer, massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 import { layersNearest } from './stacked.ts';
 import { known, nth } from '../../../units/there.ts';
@@ -18,14 +19,15 @@ export const filler: LayerDefinition = {
 		];
 	},
 	where: (index) => `guard.fillers[${index}].board`,
-	thickness: ({ index }) => `job.guard.fillers[${index}].thickness`,
+	thickness: ({ index, thickness }) => at(`job.guard.fillers[${index}].thickness`, thickness),
 	name: (layer, job, shop) => {
 		const made = layer.made?.map((one) => inSentence(known(shop.boards, one.board).name));
 		return `Filler, ${made?.join(' and ') ?? inSentence(boardLayer.name(layer, job, shop))}`;
 	},
 	weighs: ({ job, window }, index, add) => {
 		const { board, thickness } = nth(job.guard.fillers, index);
-		add(`filler ${index + 1}`, (areaM2(window.pack) * board.massPerM2 * thickness) / board.thickness, board.buffers);
+		const mass = times(areaM2('window.pack', window.pack), massOf(board), at(`job.guard.fillers[${index}].thickness`, thickness));
+		add(`filler ${index + 1}`, over(mass, at(`shop.boards[${board.id}].thickness`, board.thickness)), board.buffers);
 	},
 	cut: ({ job: { guard }, plan, board }, index) => {
 		const { board: own, thickness } = nth(guard.fillers, index);

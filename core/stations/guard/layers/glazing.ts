@@ -1,5 +1,7 @@
 /** Glazing: a lite as large as the pack, or one that follows a frame that is out of true. */
-import { liteArea } from '../../frame/lite.ts';
+import type { Lite } from '../../../figures/frame.ts';
+import { at, named, over, plain, times, type Term } from '../../../rule/term.ts';
+import { LITE_FIGURES, liteArea } from '../../frame/lite.ts';
 import { areaM2 } from '../areas.ts';
 import type { LayerDefinition } from './layer.ts';
 import { wholePack } from './section-rings.ts';
@@ -13,15 +15,17 @@ export const glazing: LayerDefinition = {
 	found: ({ guard }) =>
 		guard.glazing.family === 'none' ? [] : [{ material: guard.glazing.id, thickness: guard.glazing.thickness }],
 	where: () => 'guard.glazing',
-	thickness: ({ material }) => `shop.glazings[${material}].thickness`,
+	thickness: ({ material, thickness }) => at(`shop.glazings[${material}].thickness`, thickness),
 	name: (_, { guard }) => guard.glazing.name,
 	look: (_, { guard }) => ({ fill: '#cfe0e6', hatch: guard.glazing.family === 'acrylic' ? 'acrylic' : 'glass' }),
 	drawn: wholePack,
 	weighs: ({ job, window, lite }, _, add) => {
 		const { glazing: pane } = job.guard;
+		if (pane.family === 'none') return;
 		// A lite that follows a frame weighs what it measures.
-		const area = lite ? liteArea(lite) / 1e6 : areaM2(window.pack);
-		if (pane.family !== 'none') add('glazing', (area * pane.thickness * pane.densityKgM3) / 1000, 0);
+		const area = lite ? areaOfLite(lite) : areaM2('window.pack', window.pack);
+		const of = (figure: 'thickness' | 'densityKgM3') => at(`shop.glazings[${pane.id}].${figure}`, pane[figure]);
+		add('glazing', over(times(area, of('thickness'), of('densityKgM3')), plain(1000)), 0);
 	},
 	cut: ({ job, plan, board }, _, add) => {
 		const { glazing: pane } = job.guard;
@@ -36,3 +40,9 @@ export const glazing: LayerDefinition = {
 		);
 	}
 };
+
+/** m². */
+function areaOfLite(lite: Lite): Term {
+	const figures = LITE_FIGURES.map((figure) => at(`frame.lite.${figure}`, lite[figure]));
+	return over(named('liteArea', liteArea(lite), figures), plain(1_000_000));
+}

@@ -8,6 +8,7 @@ import type { Window } from '../../../figures/window.ts';
 import type { Point } from '../../../geometry/shapes.ts';
 import type { Decided } from '../../../job/decided.ts';
 import type { Sight } from '../../../rule/sights.ts';
+import type { Term } from '../../../rule/term.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
 
@@ -24,7 +25,7 @@ export type CutOf = {
 export type AddBoard = (role: string, material: string, more?: Partial<Cut>) => void;
 
 /** @param buffers share of its mass that takes up water: 1 for paper and board, 0 for glass, plastic, metal and lifts */
-export type AddPart = (part: string, kg: number, buffers: number) => void;
+export type AddPart = (part: string, kg: Term, buffers: number) => void;
 export type WeighOf = {
 	job: Decided;
 	window: Window;
@@ -52,8 +53,8 @@ export type LayerDefinition = {
 	found(job: Decided, shop: Shop, index: number): Found[];
 	/** Where findings about it say they are. */
 	where(index: number): string;
-	/** Of its thickness, as an expression. */
-	thickness(layer: Layer, job: Decided): string;
+	/** Its thickness, by what gives it. */
+	thickness(layer: Layer, job: Decided, house: House): Term;
 	/** As it is said: "cotton museum board, 4-ply, shell". */
 	name(layer: Layer, job: Decided, shop: Shop): string;
 	look(layer: Layer, job: Decided): { fill: string; hatch?: Hatch };

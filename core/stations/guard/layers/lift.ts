@@ -1,7 +1,9 @@
 /** A lift: strips of board behind a mat, so that it stands off what lies behind it. */
 import { CORE } from '../../../shop/colours.ts';
 import { liftBoards, stackBeside } from '../../pack/made.ts';
+import { at, over, times } from '../../../rule/term.ts';
 import { liftArea } from '../areas.ts';
+import { massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 import { hatchOf } from './look.ts';
 import { afterBreak, beforeBreak, revealsInside } from './section-rings.ts';
@@ -21,7 +23,7 @@ export const lift: LayerDefinition = {
 		return [{ material: (liftBoard ?? board).id, thickness: height, made }];
 	},
 	where: () => '',
-	thickness: ({ index }) => `job.mats[${index}].lift`,
+	thickness: ({ index, thickness }) => at(`job.mats[${index}].lift`, thickness),
 	name: ({ index }) => `Lift behind mat ${there(index, 'index') + 1}`,
 	look: ({ index }, { mats }) => ({ fill: CORE, hatch: hatchOf(nth(mats, there(index, 'index')).board.id) }),
 	drawn: (of) => {
@@ -34,9 +36,12 @@ export const lift: LayerDefinition = {
 	},
 	weighs: ({ job, window }, index, add) => {
 		const planned = nth(window.mats, index).lift;
-		const { board, liftBoard, lift: height } = nth(job.mats, index);
+		if (!planned) return;
+		const { board, liftBoard } = nth(job.mats, index);
 		const strips = liftBoard ?? board;
-		if (planned) add(`lift ${index + 1}`, (liftArea(planned) * strips.massPerM2 * height) / strips.thickness, 0);
+		const path = `window.mats[${index}].lift`;
+		const mass = times(liftArea(path, planned), massOf(strips), at(`${path}.height`, planned.height));
+		add(`lift ${index + 1}`, over(mass, at(`shop.boards[${strips.id}].thickness`, strips.thickness)), 0);
 	},
 	// Each strip with its mat, its side, its layers.
 	cut: ({ job, plan }, index, add) => {

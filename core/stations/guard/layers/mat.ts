@@ -1,6 +1,7 @@
 /** A window mat: a blank of board with its window, bevelled. */
-import { areaOf } from '../../window/shape.ts';
-import { areaM2 } from '../areas.ts';
+import { at, times } from '../../../rule/term.ts';
+import { matArea } from '../areas.ts';
+import { massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 import { hatchOf } from './look.ts';
 import { beforeBreak, revealsInside } from './section-rings.ts';
@@ -14,7 +15,7 @@ export const mat: LayerDefinition = {
 	touchesFloat: false,
 	found: ({ mats }, _, index) => [{ material: nth(mats, index).board.id, thickness: nth(mats, index).board.thickness }],
 	where: (index) => `mats[${index}].board`,
-	thickness: ({ material }) => `shop.boards[${material}].thickness`,
+	thickness: ({ material, thickness }) => at(`shop.boards[${material}].thickness`, thickness),
 	name: ({ material, index }, { mats }, shop) =>
 		`${known(shop.boards, there(material, 'material')).name}, ${nth(mats, there(index, 'index')).colour.said}`,
 	look: ({ index }, { mats }) => ({
@@ -39,10 +40,12 @@ export const mat: LayerDefinition = {
 	weighs: ({ job, window }, index, add) => {
 		const { board } = nth(job.mats, index);
 		const { opening, holes } = nth(window.mats, index);
-		// Without what its windows take.
-		const sizes = holes?.map((hole) => hole.opening) ?? [opening];
-		const out = sizes.reduce((sum, size, at) => sum + areaOf(nth(job.windows, at).shape, size), 0) / 1e6;
-		add(`mat ${index + 1}`, (areaM2(window.pack) - out) * board.massPerM2, board.buffers);
+		const path = `window.mats[${index}]`;
+		const sizes = holes
+			? holes.map((hole, which) => ({ path: `${path}.holes[${which}].opening`, size: hole.opening }))
+			: [{ path: `${path}.opening`, size: opening }];
+		const openings = sizes.map((one, which) => ({ ...one, shape: nth(job.windows, which).shape }));
+		add(`mat ${index + 1}`, times(matArea('window.pack', window.pack, openings), massOf(board)), board.buffers);
 	},
 	cut: ({ job, plan }, index, add) => {
 		const planned = nth(plan.window.mats, index);

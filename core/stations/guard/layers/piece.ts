@@ -1,6 +1,9 @@
 /** The piece itself. */
 import { rectangle } from '../../../figures/scene.ts';
-import type { PieceKind } from '../../../job/decide-piece.ts';
+import type { Piece, PieceKind } from '../../../job/decide-piece.ts';
+import { named } from '../../../rule/sights.ts';
+import { at, houseTerms, largest, over, plain, type Term } from '../../../rule/term.ts';
+import type { House } from '../../../shop/house.ts';
 import { PAPER } from '../../../shop/colours.ts';
 import type { LayerDefinition } from './layer.ts';
 import { pieceStart } from './section-rings.ts';
@@ -25,12 +28,12 @@ export const piece: LayerDefinition = {
 	found: ({ piece: of, windows }, { house }) => [
 		{
 			material: null,
-			thickness: Math.max(of.thickness, house.thinnestSheet),
+			thickness: thicknessOf(of, house).value,
 			...(windows.some(({ way }) => way === 'float') ? { inside: true as const } : {})
 		}
 	],
 	where: () => '',
-	thickness: () => 'max(job.piece.thickness, shop.house.thinnestSheet)',
+	thickness: (_, { piece: of }, house) => thicknessOf(of, house),
 	name: (_, { piece: of }) => NAMES[of.kind],
 	look: () => ({ fill: PAPER, hatch: 'paper' }),
 	drawn: ({ layer, top, job, sight, layout }) => {
@@ -43,7 +46,14 @@ export const piece: LayerDefinition = {
 			: [sheet];
 	},
 	weighs: ({ job, sheetGrams }, _, add) => {
-		for (const [index, grams] of sheetGrams.entries()) add(job.several ? `piece ${index + 1}` : 'piece', grams / 1000, 1);
+		for (const [index, grams] of sheetGrams.entries()) {
+			const sheet = at(named(job.several ? index + 1 : null, 'hold.sheetGrams'), grams);
+			add(job.several ? `piece ${index + 1}` : 'piece', over(sheet, plain(1000)), 1);
+		}
 	},
 	cut: () => {}
 };
+
+function thicknessOf({ thickness }: Piece, house: House): Term {
+	return largest(at('job.piece.thickness', thickness), houseTerms(house)('thinnestSheet'));
+}

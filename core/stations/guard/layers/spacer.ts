@@ -1,6 +1,7 @@
 /** A spacer: strips under the lip that hold the glazing off the piece (handbook pack#spacer). */
 import { rectangle } from '../../../figures/scene.ts';
 import type { SpacerMaterial } from '../../../job/decided.ts';
+import { at } from '../../../rule/term.ts';
 import { CORE } from '../../../shop/colours.ts';
 import { spacerBoards, stackBeside } from '../../pack/made.ts';
 import type { LayerDefinition } from './layer.ts';
@@ -25,7 +26,7 @@ export const spacer: LayerDefinition = {
 		return [{ material, thickness, made }];
 	},
 	where: () => 'guard.spacer',
-	thickness: () => 'job.guard.spacer.thickness',
+	thickness: ({ thickness }) => at('job.guard.spacer.thickness', thickness),
 	name: (_, { guard }) => SPACER_NAMES[there(guard.spacer, 'spacer').material],
 	look: () => ({ fill: CORE, hatch: 'board' }),
 	// Under the lip alone, where nobody sees it.

@@ -2,9 +2,10 @@
 import { rectangle } from '../../../figures/scene.ts';
 import { openingsOf } from '../../../figures/window.ts';
 import type { Decided } from '../../../job/decided.ts';
-import { named } from '../../../rule/sights.ts';
+import { named as sightPath } from '../../../rule/sights.ts';
+import { at, houseTerms, over, sum, times } from '../../../rule/term.ts';
 import { areaM2 } from '../areas.ts';
-import { boardLayer } from './board-layer.ts';
+import { boardLayer, massOf } from './board-layer.ts';
 import type { Found, LayerDefinition } from './layer.ts';
 import { pieceStart } from './section-rings.ts';
 import { known, nth, there } from '../../../units/there.ts';
@@ -22,8 +23,8 @@ export const support: LayerDefinition = {
 		];
 	},
 	where: () => 'window.support',
-	thickness: (layer, job) =>
-		layer.material === job.hold.adhesive.id ? 'shop.house.adhesiveBoardThick' : boardLayer.thickness(layer, job),
+	thickness: (layer, job, house) =>
+		layer.material === job.hold.adhesive.id ? houseTerms(house)('adhesiveBoardThick') : boardLayer.thickness(layer, job, house),
 	name: (layer, job, shop) =>
 		shop.boards[there(layer.material, 'material')]
 			? boardLayer.name(layer, job, shop)
@@ -52,14 +53,20 @@ export const support: LayerDefinition = {
 	weighs: ({ job, window, sheetGrams, house }, _, add) => {
 		for (const [index, { support: size }] of openingsOf(window).entries()) {
 			const board = nth(job.windows, index).support;
-			if (size && board) add(`support ${index + 1}`, areaM2(size) * board.massPerM2, board.buffers);
+			const path = sightPath(job.several ? index + 1 : null, 'window.support');
+			if (size && board) add(`support ${index + 1}`, times(areaM2(path, size), massOf(board)), board.buffers);
 		}
-		const sheets = sheetGrams.reduce((sum, grams, index) => sum + grams / nth(job.pieces, index).grammage, 0);
-		if (hasOwnBoard(job)) add('adhesive board', sheets * house.adhesiveBoardKgM2, 1);
+		if (!hasOwnBoard(job)) return;
+		// As large as the sheets, whose grams say how large they are.
+		const sheets = sheetGrams.map((grams, index) => {
+			const under = (path: string, value: number) => at(sightPath(job.several ? index + 1 : null, path), value);
+			return over(under('hold.sheetGrams', grams), under('job.piece.grammage', nth(job.pieces, index).grammage));
+		});
+		add('adhesive board', times(sum(...sheets), houseTerms(house)('adhesiveBoardKgM2')), 1);
 	},
 	cut: ({ job, plan }, _, add) => {
 		for (const [index, { support: size }] of openingsOf(plan.window).entries()) {
-			const path = named(job.several ? index + 1 : null, 'window.support');
+			const path = sightPath(job.several ? index + 1 : null, 'window.support');
 			const more = job.several ? { of: `window ${index + 1}` } : {};
 			if (size)
 				add(

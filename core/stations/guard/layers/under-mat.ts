@@ -1,8 +1,11 @@
 /** The under-mat: the board that the piece is held on; covered with cloth where it is lined. */
 import { tidy } from '../../../units/round.ts';
-import { plus } from '../../../rule/why.ts';
+import { at, houseTerms, sum, times, type Term } from '../../../rule/term.ts';
+import type { Board } from '../../../shop/boards.ts';
+import type { House } from '../../../shop/house.ts';
+import { there } from '../../../units/there.ts';
 import { areaM2 } from '../areas.ts';
-import { boardLayer } from './board-layer.ts';
+import { boardLayer, massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 
 export const underMat: LayerDefinition = {
@@ -11,13 +14,12 @@ export const underMat: LayerDefinition = {
 	// What carries a float lies against it.
 	touchesFloat: true,
 	found: ({ guard }, { house }) =>
-		guard.underMat
-			? [{ material: guard.underMat.id, thickness: guard.underMat.thickness + (guard.lining ? house.liningThick : 0) }]
-			: [],
+		guard.underMat ? [{ material: guard.underMat.id, thickness: thicknessOf(guard.underMat, guard.lining, house).value }] : [],
 	where: () => 'guard.underMat',
-	thickness: (layer, job) => plus([boardLayer.thickness(layer, job), ...(job.guard.lining ? ['shop.house.liningThick'] : [])]),
+	thickness: (_, { guard }, house) => thicknessOf(there(guard.underMat, 'under-mat'), guard.lining, house),
 	weighs: ({ job: { guard }, window }, _, add) => {
-		if (guard.underMat) add('under-mat', areaM2(window.pack) * guard.underMat.massPerM2, guard.underMat.buffers);
+		if (guard.underMat)
+			add('under-mat', times(areaM2('window.pack', window.pack), massOf(guard.underMat)), guard.underMat.buffers);
 	},
 	cut: ({ job: { guard }, house, plan, board }, _, add) => {
 		if (guard.underMat) board('under-mat', guard.underMat.id);
@@ -28,3 +30,8 @@ export const underMat: LayerDefinition = {
 		add({ role: 'cloth over the board', material: 'undyed-cloth', ...size, count: 1, from: 'cloth' }, of('width'), of('height'));
 	}
 };
+
+function thicknessOf({ id, thickness }: Board, isLined: boolean, house: House): Term {
+	const bare = at(`shop.boards[${id}].thickness`, thickness);
+	return isLined ? sum(bare, houseTerms(house)('liningThick')) : bare;
+}

@@ -1,0 +1,35 @@
+/** Where stations write their figures down: each once, with the term that gives it and its paragraph of the handbook. */
+import { houseUnit, type House } from '../shop/house.ts';
+import { unitOf } from '../units/figures.ts';
+import { at, type Term } from './term.ts';
+import type { Why } from './why.ts';
+
+/** @returns the figure under its path, so that what follows from it names it */
+export type Figure = (path: string, term: Term, source: string) => Term;
+
+export type Book = {
+	figure: Figure;
+	/** Adds the expressions of all that was written down. */
+	explain: (why: Why) => Why;
+};
+
+/** For who wants the figures alone. */
+export const unwritten: Figure = (path, term) => at(path, term.value);
+
+export function openBook(): Book {
+	const entries: { path: string; term: Term; source: string }[] = [];
+	return {
+		figure: (path, term, source) => {
+			entries.push({ path, term, source });
+			return at(path, term.value);
+		},
+		explain: (why) => {
+			for (const { path, term, source } of entries) why[path] = { of: term.of(), source, unit: unitOf(path, houseUnitOf) };
+			return why;
+		}
+	};
+}
+
+function houseUnitOf(name: string) {
+	return houseUnit(name as keyof House);
+}
