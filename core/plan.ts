@@ -10,8 +10,7 @@ import { planBack } from './stations/back/back.ts';
 import { planCut, whyCut } from './stations/cut/cut.ts';
 import { judge, type Verdict } from './judge/judge.ts';
 import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
-import { whyFrame } from './stations/frame/why.ts';
-import { axisOf, mapSides, type Size } from './geometry/shapes.ts';
+import { axisOf, mapAxes, mapSides, type Size } from './geometry/shapes.ts';
 import { planLayers } from './stations/guard/guard.ts';
 import { planHang } from './stations/hang/hang.ts';
 import { planMass } from './stations/hang/mass.ts';
@@ -27,21 +26,19 @@ import { patched } from './job/patch.ts';
 import { showWithUnit, type Reader } from './units/show.ts';
 import type { Unit } from './units/length.ts';
 import { planClimate } from './stations/climate/climate.ts';
-import { whyLight } from './stations/light/why.ts';
 import { planLight } from './stations/light/light.ts';
 import type { Assumed } from './job/material.ts';
 import type { JobFile } from './job/definition.ts';
 import { readJob } from './job/read.ts';
 import { longestOf, planMeasure } from './stations/measure/measure.ts';
 import { planMovement } from './stations/measure/movement.ts';
-import { whyMeasure } from './stations/measure/why.ts';
 import { clearanceOf, planPack } from './stations/pack/pack.ts';
 import { planSpacer } from './stations/pack/spacer.ts';
 import { each, oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './rule/sights.ts';
 import { tidy } from './units/round.ts';
-import { openBook, unwritten, type Figure } from './rule/book.ts';
+import { openBook, renamed, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
 import { printNeeds } from './stations/window/mats.ts';
 import { limitsOf, rangeOf, type Limit } from './stations/window/ranges.ts';
@@ -182,24 +179,32 @@ function isLess(one: readonly number[], other: readonly number[]): boolean {
 export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unwritten): Figures {
 	const shop = shopFor(shopAsItIs, job.cutIn);
 	const figures: Figures = { open: [] };
-	const light = planLight(job, shop);
+	const light = planLight(job, shop, figure);
 	if (light) figures.light = light;
 	const measures: Measure[] = [];
+	const ofSight = (index: number) => (job.several ? renamed(figure, (text) => named(index + 1, text)) : figure);
 	for (const [index, piece] of job.pieces.entries()) {
 		const of = job.several ? ` of piece ${index + 1}` : '';
 		if (!piece.readings)
 			figures.open.push({ station: 'measure', needs: `one width and one height of the sheet${of}, or its four sides` });
 		else {
-			const measure = planMeasure({ readings: piece.readings, single: piece.single }, readingsPath(job, index));
+			const measure = planMeasure(
+				{ readings: piece.readings, single: piece.single },
+				readingsPath(job, index),
+				'sheet',
+				ofSight(index)
+			);
 			checkZones(piece.zones, measure.largest, zonesPath(job, index), job.reader);
 			measures.push(measure);
 		}
 	}
 	if (measures.length < job.pieces.length) return figures;
-	const movements = measures.map((measure, index) => planMovement(nth(job.pieces, index), shop.house, measure));
+	const movements = measures.map((measure, index) => planMovement(nth(job.pieces, index), shop.house, measure, ofSight(index)));
 	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
 	const rabbet = readyRabbet(job);
-	const window = planWindow(job, shop, { measures, movements, readyPack: rabbet && readyPack(job, shop.house, rabbet) });
+	const ready = rabbet && readyPack(job, shop.house, rabbet);
+	const readySize = ready && mapAxes((axis) => ready[axis].value);
+	const window = planWindow(job, shop, { measures, movements, readyPack: readySize });
 	if (!window) {
 		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
 		return figures;
@@ -222,7 +227,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	}
 	const layers = planLayers(job, shop);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest }, figure);
-	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet });
+	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet }, figure);
 	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
 	if (frame) {
 		figures.frame = frame;
@@ -297,13 +302,11 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const why: Why = {};
 	const { window, frame } = figures;
 	const measures = each(figures.measure);
-	if (figures.light) whyLight(why, figures.light, job);
 	if (measures.length === 0) return why;
 	const holds = each(figures.hold);
 	for (const [index, measure] of measures.entries()) {
 		const number = job.several ? index + 1 : null;
 		const own: Why = {};
-		whyMeasure(own, measure, nth(job.pieces, index));
 		if (window && holds[index]) {
 			const limits = limitsFor(job, shop, index, { measure, opening: nth(openingsOf(window), index), hold: holds[index] });
 			whyOpening(own, index, window, job, frame ?? null, limits);
@@ -313,8 +316,8 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 			why[named(number, path)] = { of: named(number, of), source, unit };
 	}
 	if (!window) return why;
-	whyWindow(why, window, job, frame ?? null, shop.house);
-	if (frame) whyFrame(why, frame, job, window.pack, shop.house);
+	const rabbet = readyRabbet(job);
+	whyWindow(why, window, job, frame ?? null, shop.house, rabbet && readyPack(job, shop.house, rabbet));
 	whyCut(why, job, shop, figures);
 	return why;
 }

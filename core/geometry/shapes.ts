@@ -20,6 +20,11 @@ export function mapSides(make: (side: SideName) => number): Sides {
 	return { top: make('top'), right: make('right'), bottom: make('bottom'), left: make('left') };
 }
 
+/** The same for the width and the height. */
+export function mapAxes<T>(make: (axis: keyof Size) => T): { width: T; height: T } {
+	return { width: make('width'), height: make('height') };
+}
+
 /** The axis that a side's border is measured along. */
 export function axisOf(side: SideName): 'width' | 'height' {
 	return side === 'left' || side === 'right' ? 'width' : 'height';

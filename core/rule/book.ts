@@ -16,6 +16,14 @@ export type Book = {
 /** For who wants the figures alone. */
 export const unwritten: Figure = (path, term) => at(path, term.value);
 
+/** Figures that are written for a single window, under the names of one of several. */
+export function renamed(figure: Figure, rename: (text: string) => string): Figure {
+	return (path, term, source) => {
+		figure(rename(path), { ...term, of: () => rename(term.of()) }, source);
+		return at(path, term.value);
+	};
+}
+
 export function openBook(): Book {
 	const entries: { path: string; term: Term; source: string }[] = [];
 	return {

@@ -18,6 +18,13 @@ export function at(path: string, value: number): Term {
 	return { value, binds: 'alone', of: () => path };
 }
 
+export type TermSize = { readonly width: Term; readonly height: Term };
+
+/** A size that stands under a path. */
+export function sizeTerms(path: string, { width, height }: { width: number; height: number }): TermSize {
+	return { width: at(`${path}.width`, width), height: at(`${path}.height`, height) };
+}
+
 /** A plain number. */
 export function plain(value: number): Term {
 	return { value, binds: value < 0 ? 'sum' : 'alone', of: () => String(value) };
@@ -58,8 +65,8 @@ export function times(...factors: readonly Term[]): Term {
 	return {
 		value: others.reduce((value, term) => value * term.value, first.value),
 		binds: 'product',
-		of: () =>
-			factors.map((term, index) => (index === 0 && term.binds === 'product' ? term.of() : bracketed(term, 'product'))).join(' * ')
+		// A quotient among the factors needs no brackets: a × (b ÷ c) is a × b ÷ c.
+		of: () => factors.map((term) => (term.binds === 'product' ? term.of() : bracketed(term, 'product'))).join(' * ')
 	};
 }
 

@@ -10,6 +10,8 @@ import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { closingRail } from './kit.ts';
 import { cornersOut, isOutOfTrue, liteOf, liteOutline } from './lite.ts';
+import { unwritten } from '../../rule/book.ts';
+import { sizeTerms } from '../../rule/term.ts';
 import { placesOfPoints, planPoints, pointsOf } from './points.ts';
 import { runs } from '../../../tests/thorough.ts';
 
@@ -61,14 +63,15 @@ test('spring clips: each long side max(2, 1 + floor(side/250)), each short one m
 	const frame = { kind: 'metal', points: 'rigid', pointFirst: null, pointCount } as Parameters<typeof planPoints>[0];
 	for (let width = 100; width <= 1600; width += 12.5)
 		for (const height of [100, 249.9, 250, 499.9, 500, 750, 1000]) {
-			const rabbet = { width, height };
-			const { top, side, total } = planPoints(frame, rabbet, rabbet, 'every-side', house);
+			const size = sizeTerms('frame.rabbet', { width, height });
+			const sizes = { rabbet: size, pack: size };
+			const { top, side, total } = planPoints(frame, sizes, 'every-side', house, unwritten);
 			const long = (length: number) => Math.max(2, 1 + Math.floor(length / 250));
 			const short = (length: number) => Math.max(1, Math.floor(length / 250));
 			assert.equal(top.count, width >= height ? long(width) : short(width), `${width} × ${height}`);
 			assert.equal(side.count, height > width ? long(height) : short(height), `${width} × ${height}`);
 			assert.equal(total, 2 * (top.count + side.count));
-			assert.equal(planPoints(frame, rabbet, rabbet, 'four', house).total, 4);
+			assert.equal(planPoints(frame, sizes, 'four', house, unwritten).total, 4);
 		}
 	assert.deepEqual(placesOfPoints({ count: 2 }, 400), [100, 300]);
 });

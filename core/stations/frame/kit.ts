@@ -6,17 +6,23 @@ import { showNearest } from '../../units/round.ts';
 import { showWithUnit } from '../../units/show.ts';
 import type { Pack } from '../../figures/pack.ts';
 import type { Points, KitPart } from '../../figures/frame.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, plain, type Term, type TermSize } from '../../rule/term.ts';
 
 /** One pair for the width, one for the height; each corner takes a plain plate and one with screws. */
-export function kitOf(pack: Size, points: Points): KitPart[] {
-	return [
-		{ part: 'pair of rails, across', count: 1, size: pack.width },
-		{ part: 'pair of rails, down', count: 1, size: pack.height },
-		{ part: 'corner plate, plain', count: 4 },
-		{ part: 'corner plate, with screws', count: 4 },
-		{ part: 'spring clip', count: points.total },
-		{ part: 'hanger', count: 2 }
+export function kitOf(pack: TermSize, points: Points, figure: Figure): KitPart[] {
+	const parts: { part: string; count: Term; size?: Term }[] = [
+		{ part: 'pair of rails, across', count: plain(1), size: pack.width },
+		{ part: 'pair of rails, down', count: plain(1), size: pack.height },
+		{ part: 'corner plate, plain', count: plain(4) },
+		{ part: 'corner plate, with screws', count: plain(4) },
+		{ part: 'spring clip', count: at('frame.points.total', points.total) },
+		{ part: 'hanger', count: plain(2) }
 	];
+	return parts.map(({ part, count, size }, index) => {
+		const write = (name: string, term: Term) => figure(`frame.kit[${index}].${name}`, term, 'frame#metal').value;
+		return { part, count: write('count', count), ...(size ? { size: write('size', size) } : {}) };
+	});
 }
 
 /** A pair by the name that it is sold under: `22 in`, `27½ in`, `520 mm`. */

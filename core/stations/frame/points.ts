@@ -3,8 +3,24 @@ import type { Size } from '../../geometry/shapes.ts';
 import { edgeCounts } from '../hold/edge-points.ts';
 import type { FrameChoice } from '../../job/decide-frame.ts';
 import type { House } from '../../shop/house.ts';
-import { countUp } from '../../units/round.ts';
 import type { PointsOfSide, Points } from '../../figures/frame.ts';
+import type { Figure } from '../../rule/book.ts';
+import {
+	at,
+	counted,
+	down,
+	half,
+	houseTerms,
+	largest,
+	less,
+	over,
+	plain,
+	smallest,
+	sum,
+	twice,
+	type Term,
+	type TermSize
+} from '../../rule/term.ts';
 import { FRAMES } from './kinds/all.ts';
 import { there } from '../../units/there.ts';
 
@@ -15,18 +31,42 @@ const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButt
 	'turn-buttons': 'pointsTurnButton'
 };
 
-/** The house figure that spaces this kind of point. */
-export function pointSpacing(kind: string): 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton' {
-	return SPACING[kind] ?? 'pointsRigid';
-}
+type Sizes = { /** Of what lies in the frame. */ rabbet: TermSize; pack: TermSize };
+type Side = 'top' | 'side';
+type Write = (name: string, term: Term, anchor: string) => Term;
+/** Along its top and along one side; as many stand opposite. */
+const AXIS: Record<Side, keyof Size> = { top: 'width', side: 'height' };
 
-export function planPoints(frame: FrameChoice, rabbet: Size, pack: Size, clipsSchool: string | undefined, house: House): Points {
-	const { pointCount } = frame;
-	if (FRAMES[frame.kind].clips) return counted(clips(rabbet, clipsSchool === 'four', house), pointCount);
-	if (frame.points === 'offset-clips') return offsetClips(pack, pointCount, house);
-	const top = pointsOf(rabbet.width, frame.points, house, frame.pointFirst, pointCount.top);
-	const side = pointsOf(rabbet.height, frame.points, house, frame.pointFirst, pointCount.side);
-	return { kind: frame.points, top, side, total: 2 * (top.count + side.count) };
+export function planPoints(
+	frame: FrameChoice,
+	sizes: Sizes,
+	clipsSchool: string | undefined,
+	house: House,
+	figure: Figure
+): Points {
+	const writer =
+		(side: Side): Write =>
+		(name, term, anchor) =>
+			figure(`frame.points.${side}.${name}`, term, `frame#${anchor}`);
+	const kind = FRAMES[frame.kind].clips ? 'clips' : frame.points;
+	const own = (side: Side) => {
+		const count = frame.pointCount[side];
+		return count === null ? null : at(`job.frame.pointCount.${side}`, count);
+	};
+	const along = (side: Side): PointsOfSide => {
+		const write = writer(side);
+		if (kind === 'clips')
+			return { count: write('count', own(side) ?? clips(sizes.rabbet, AXIS[side], clipsSchool, house), 'metal').value };
+		if (kind === 'offset-clips') {
+			const usual = plain(edgeCounts({ width: sizes.pack.width.value, height: sizes.pack.height.value }, house)[side]);
+			return offsetClips(sizes.pack[AXIS[side]], own(side) ?? usual, write);
+		}
+		const first = frame.pointFirst === null ? null : at('job.frame.pointFirst', frame.pointFirst);
+		return pins(sizes.rabbet[AXIS[side]], kind, house, { first, count: own(side) }, write);
+	};
+	const [top, side] = [along('top'), along('side')];
+	const both = sum(at('frame.points.top.count', top.count), at('frame.points.side.count', side.count));
+	return { kind, top, side, total: figure('frame.points.total', twice(both), 'frame#points').value };
 }
 
 /** Points along one side of the rabbet: the first near each corner, the others equally between. */
@@ -37,41 +77,55 @@ export function pointsOf(
 	given: number | null = null,
 	asked: number | null = null
 ): Required<PointsOfSide> {
-	if (asked === 0) return { first: 0, count: 0, spacing: 0 };
-	if (asked === 1 || (asked === null && side < house.pointAlone)) return { first: side / 2, count: 1, spacing: 0 };
-	const first = Math.min(given ?? house.pointFirst, side / 4);
-	const count = asked ?? countUp((side - 2 * first) / house[pointSpacing(kind)]) + 1;
-	return { first, count, spacing: (side - 2 * first) / (count - 1) };
+	const own = { first: given === null ? null : plain(given), count: asked === null ? null : plain(asked) };
+	return pins(plain(side), kind, house, own, (_, term) => term);
 }
 
-/** Clips slide: an own count changes nothing else. */
-function counted(points: Points, { top, side }: FrameChoice['pointCount']): Points {
-	const [across, down] = [top ?? points.top.count, side ?? points.side.count];
-	return { ...points, top: { count: across }, side: { count: down }, total: 2 * (across + down) };
+function pins(
+	side: Term,
+	kind: string,
+	of: House,
+	own: { first: Term | null; count: Term | null },
+	write: Write
+): Required<PointsOfSide> {
+	const house = houseTerms(of);
+	const points = (terms: { first: Term; count: Term; spacing: Term }) => ({
+		first: terms.first.value,
+		count: terms.count.value,
+		spacing: terms.spacing.value
+	});
+	const none = plain(0);
+	if (own.count?.value === 0) {
+		const nothing = (name: string) => write(name, none, 'points');
+		return points({ first: nothing('first'), count: nothing('count'), spacing: nothing('spacing') });
+	}
+	const isAlone = own.count?.value === 1 || (own.count === null && side.value < of.pointAlone);
+	const first = write('first', isAlone ? half(side) : smallest(own.first ?? house('pointFirst'), over(side, plain(4))), 'points');
+	const between = less(side, twice(first));
+	const spaced = isAlone ? plain(1) : sum(counted(over(between, house(SPACING[kind] ?? 'pointsRigid'))), plain(1));
+	const count = write('count', own.count ?? spaced, 'points');
+	const spacing = write('spacing', isAlone ? none : over(between, less(count, plain(1))), 'points');
+	return points({ first, count, spacing });
 }
 
 /** Each long side max(2, 1 + floor(side/250)), each short side max(1, floor(side/250)); by the other school four in all. */
-function clips(rabbet: Size, four: boolean, house: House): Points {
-	const isLong = (axis: keyof Size) => (axis === 'width' ? rabbet.width >= rabbet.height : rabbet.height > rabbet.width);
-	const along = (axis: keyof Size) => {
-		if (four) return isLong(axis) ? 2 : 0;
-		const each = Math.floor(rabbet[axis] / house.clipEach + 1e-9);
-		return isLong(axis) ? Math.max(2, 1 + each) : Math.max(1, each);
-	};
-	const [top, side] = [along('width'), along('height')];
-	return { kind: 'clips', top: { count: top }, side: { count: side }, total: 2 * (top + side) };
+function clips(rabbet: TermSize, axis: keyof Size, school: string | undefined, house: House): Term {
+	const [width, height] = [rabbet.width.value, rabbet.height.value];
+	const isLong = axis === 'width' ? width >= height : height > width;
+	if (school === 'four') return plain(isLong ? 2 : 0);
+	const each = down(over(rabbet[axis], houseTerms(house)('clipEach')), plain(1));
+	return isLong ? largest(plain(2), sum(plain(1), each)) : largest(plain(1), each);
 }
 
 /** Screwed to the frame's back over a panel's edges. */
-function offsetClips(pack: Size, own: FrameChoice['pointCount'], house: House): Points {
-	const counts = edgeCounts(pack, house);
-	const along = (length: number, count: number) => ({
-		first: count === 0 ? 0 : length / (2 * count),
-		count,
-		spacing: count < 2 ? 0 : length / count
-	});
-	const [top, side] = [along(pack.width, own.top ?? counts.top), along(pack.height, own.side ?? counts.side)];
-	return { kind: 'offset-clips', top, side, total: 2 * (top.count + side.count) };
+function offsetClips(length: Term, asked: Term, write: Write): PointsOfSide {
+	const count = write('count', asked, 'offset-clips');
+	const first = count.value === 0 ? plain(0) : over(length, twice(count));
+	return {
+		first: write('first', first, 'offset-clips').value,
+		count: count.value,
+		spacing: write('spacing', count.value < 2 ? plain(0) : over(length, count), 'offset-clips').value
+	};
 }
 
 /** Where they stand along a side of the rabbet, from its left or top end. */

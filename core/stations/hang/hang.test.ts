@@ -23,7 +23,12 @@ function hung(outer: { width: number; height: number }, face: number, kg: number
 		builtInShop
 	);
 	const pack = { width: outer.width - 2 * (face - 6), height: outer.height - 2 * (face - 6) };
-	return planHang(job, builtInShop, { frame: planFrame(job, builtInShop, { pack, thickness: 15, ready: null })!, kg }, unwritten);
+	return planHang(
+		job,
+		builtInShop,
+		{ frame: planFrame(job, builtInShop, { pack, thickness: 15, ready: null }, unwritten)!, kg },
+		unwritten
+	);
 }
 
 test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
@@ -120,7 +125,7 @@ test('back tape: land, recess and what holds on the backing; strips; two passes 
 		readJob(workedJob({ frame: { section: { face: 22, lip: 6, depth: 120, rabbetDepth: 100, density: 680 } } })),
 		builtInShop
 	);
-	const frame = planFrame(job, builtInShop, { ready: null, thickness: 15, pack: { width: 542, height: 701 } });
+	const frame = planFrame(job, builtInShop, { ready: null, thickness: 15, pack: { width: 542, height: 701 } }, unwritten);
 	assert.equal(
 		planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }, unwritten).tape!.passes,
 		2

@@ -1,56 +1,86 @@
 /** Light at the place: years to a fade for this glazing, for every other, and the smallest changes that double them (handbook light). */
 import type { Glazing } from '../../shop/glazing.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { ROOMS, exposureIn, type Exposure, type RoomId } from '../../shop/places.ts';
-import { uvShare, yearsToFade } from './years.ts';
-import type { Doubling, Light } from '../../figures/light.ts';
+import { ROOMS, exposureIn, type RoomId } from '../../shop/places.ts';
+import { budgetOf, doseOf, filterTerms, lightTerms, uvShare, yearlyOf, yearsOf } from './years.ts';
+import type { Doubling, Faded, Light } from '../../figures/light.ts';
 import type { Decided } from '../../job/decided.ts';
-import { there } from '../../units/there.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, half, named, over, plain, times, twice, type Term } from '../../rule/term.ts';
 
 /** Null while neither a medium nor a class is known. */
-export function planLight(job: Decided, shop: Shop): Light | null {
-	const { fade } = job.piece;
-	if (fade === null) return null;
+export function planLight(job: Decided, shop: Shop, figure: Figure): Light | null {
+	if (job.piece.fade === null) return null;
 	const { exposure } = job.place;
+	const fade = figure('light.fade', plain(job.piece.fade), 'light#classes');
 	const offered = Object.values(shop.glazings).filter((glazing) => !glazing.withdrawn || glazing.id === job.guard.glazing.id);
-	const own = yearsToFade(exposure, fade, job.guard.glazing);
+	const light = lightTerms(exposure, EXPOSURE);
+	const behind = (path: string, glazing: Glazing): Faded => {
+		const filter = filterTerms(glazing, `shop.glazings[${glazing.id}]`);
+		const yearly = figure(`${path}.yearly`, yearlyOf(light, filter), 'light#years');
+		const all = yearsOf(light, fade, filter);
+		const years = all && figure(`${path}.years`, all, 'light#years');
+		return {
+			yearly: yearly.value,
+			doseMlxh: figure(`${path}.doseMlxh`, doseOf(yearly, years, fade), 'light#classes').value,
+			years: years?.value ?? null,
+			budget: figure(`${path}.budget`, budgetOf(yearly, fade), 'light#budget').value
+		};
+	};
+	const own = behind('light', job.guard.glazing);
+	const byGlazing = offered.map((glazing, index) => ({
+		glazing: glazing.id,
+		...behind(`light.byGlazing[${index}]`, glazing)
+	}));
+	const share = named('uvShare', uvShare(exposure, fade.value), [at(EXPOSURE, Number.NaN), fade]);
 	return {
 		...own,
-		fade,
-		byGlazing: offered.map((glazing) => ({ glazing: glazing.id, ...yearsToFade(exposure, fade, glazing) })),
-		uvShare: uvShare(exposure, fade),
-		doubling: doublingOf(exposure, fade, job.guard.glazing, offered)
+		fade: fade.value,
+		byGlazing,
+		uvShare: figure('light.uvShare', share, 'light#uv').value,
+		doubling: own.years === null ? [] : doublingOf(job, fade, at('light.years', own.years), byGlazing, figure)
 	};
 }
 
+const EXPOSURE = 'job.place.exposure';
+
 /** Glazing changes nothing in the room, so it comes first; hours and light are the room's own. */
-export function doublingOf(exposure: Exposure, fade: number, glazing: Glazing, offered: readonly Glazing[]): Doubling[] {
-	const now = yearsToFade(exposure, fade, glazing).years;
-	if (now === null) return [];
-	const wanted = 2 * now * (1 - 1e-9);
+function doublingOf(job: Decided, fade: Term, now: Term, byGlazing: Light['byGlazing'], figure: Figure): Doubling[] {
+	const { exposure } = job.place;
+	const wanted = 2 * now.value * (1 - 1e-9);
 	const found: Doubling[] = [];
-	const least = <T>(options: readonly T[], yearsOf: (option: T) => number | null) => {
-		const good = options
-			.map((option) => ({ option, years: yearsOf(option) }))
-			.filter(({ years }) => years !== null && years >= wanted);
-		return good.sort((one, other) => there(one.years, 'years') - there(other.years, 'years'))[0] as
-			{ option: T; years: number } | undefined;
-	};
-	const other = least(offered, (one) => yearsToFade(exposure, fade, one).years);
-	if (other) found.push({ by: 'glazing', glazing: other.option.id, years: other.years });
-	const rooms = Object.keys(ROOMS) as RoomId[];
-	const room = least(
-		rooms,
-		(one) => yearsToFade({ ...exposureIn(one), monthsPerYear: exposure.monthsPerYear }, fade, glazing).years
+	const write = (name: string, term: Term) => figure(`light.doubling[${found.length}].${name}`, term, 'light#doubling').value;
+	/** Of what is enough the one that does least. */
+	const least = <T>(options: readonly { option: T; years: Term | null }[]) =>
+		options
+			.filter((one): one is { option: T; years: Term } => one.years !== null && one.years.value >= wanted)
+			.sort((one, other) => one.years.value - other.years.value)[0];
+	const other = least(
+		byGlazing.map(({ glazing, years }, index) => ({
+			option: glazing,
+			years: years === null ? null : at(`light.byGlazing[${index}].years`, years)
+		}))
 	);
-	if (room) found.push({ by: 'place', room: room.option, years: room.years });
-	const months = Math.floor(exposure.monthsPerYear / 2);
-	if (months >= 1)
-		found.push({
-			by: 'months',
-			monthsPerYear: months,
-			years: there(yearsToFade({ ...exposure, monthsPerYear: months }, fade, glazing).years, 'years')
-		});
+	if (other) found.push({ by: 'glazing', glazing: other.option, years: write('years', other.years) });
+	const filter = filterTerms(job.guard.glazing, `shop.glazings[${job.guard.glazing.id}]`);
+	const room = least(
+		(Object.keys(ROOMS) as RoomId[]).map((option) => ({
+			option,
+			years: yearsOf(
+				lightTerms({ ...exposureIn(option), monthsPerYear: exposure.monthsPerYear }, undefined, EXPOSURE),
+				fade,
+				filter
+			)
+		}))
+	);
+	if (room) found.push({ by: 'place', room: room.option, years: write('years', room.years) });
+	const months = plain(Math.floor(exposure.monthsPerYear / 2));
+	if (months.value >= 1) {
+		const years = over(times(now, at(`${EXPOSURE}.monthsPerYear`, exposure.monthsPerYear)), months);
+		found.push({ by: 'months', monthsPerYear: write('monthsPerYear', months), years: write('years', years) });
+	}
 	// Years go with one over hours and one over light: half of either doubles them.
-	return [...found, { by: 'hours', share: 0.5, years: 2 * now }, { by: 'lux', share: 0.5, years: 2 * now }];
+	for (const by of ['hours', 'lux'] as const)
+		found.push({ by, share: write('share', half(plain(1))), years: write('years', twice(now)) });
+	return found;
 }

@@ -1,5 +1,5 @@
 import { axisOf, SIDES, type SideName, type Size } from '../../geometry/shapes.ts';
-import { allowance } from '../frame/why.ts';
+import type { TermSize } from '../../rule/term.ts';
 import type { House } from '../../shop/house.ts';
 import type { MatChoice } from '../../job/decide-window.ts';
 import { named } from '../../rule/sights.ts';
@@ -193,22 +193,29 @@ function whyMatless(explain: Explain, window: Window, job: Decided, frame: Frame
 }
 
 /** The pack of a piece without a mat, before any frame. */
-function packMatless(axis: keyof Size, job: Decided): string {
+function packMatless(axis: keyof Size, job: Decided, ready: TermSize | null): string {
 	if (job.window.way !== 'float') return `up(measure.largest.${axis}, job.step)`;
-	return job.rabbet ? packGiven(axis, job) : `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
+	return ready ? packGiven(axis, job, ready) : `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
 }
 
 /** Explains what all windows share: where they lie, mats, borders, the pack. The first mat's seen border needs the frame. */
-export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame | null, house: House): void {
+export function whyWindow(
+	why: Why,
+	window: Window,
+	job: Decided,
+	frame: Frame | null,
+	house: House,
+	ready: TermSize | null
+): void {
 	const explain = explainer(why);
 	onAxes((axis) => {
 		const [one, other] = SIDES_OF[axis];
-		if (window.mats.length === 0) explain(`window.pack.${axis}`, packMatless(axis, job), 'window#matless');
+		if (window.mats.length === 0) explain(`window.pack.${axis}`, packMatless(axis, job, ready), 'window#matless');
 		else
 			explain(
 				`window.pack.${axis}`,
 				job.borders.way === 'fit'
-					? packGiven(axis, job)
+					? packGiven(axis, job, ready)
 					: `window.mats[0].opening.${axis} + window.mats[0].border.${one} + window.mats[0].border.${other}`,
 				job.borders.way === 'fit' ? 'window#fit' : 'window#mats'
 			);
@@ -221,11 +228,8 @@ export function whyWindow(why: Why, window: Window, job: Decided, frame: Frame |
 	for (const index of window.mats.keys()) whyMat(explain, window, job, frame, index, house);
 }
 
-function packGiven(axis: keyof Size, job: Decided): string {
-	if (job.borders.pack) return `job.borders.pack.${axis}`;
-	const rabbet = `down(${axis === 'width' ? 'usableAcross' : 'usableDown'}(job.rabbet), job.step)`;
-	if (job.frame?.allowance !== null && job.frame !== null) return `down(${rabbet} - job.frame.allowance, job.step)`;
-	return `down(${rabbet} - ${allowance(axis, job).replaceAll(`window.pack.${axis}`, rabbet)}, job.step)`;
+function packGiven(axis: keyof Size, job: Decided, ready: TermSize | null): string {
+	return job.borders.pack ? `job.borders.pack.${axis}` : there(ready, 'rabbet')[axis].of();
 }
 
 /** A free place is what was asked for, counted from the outermost; in a grid the cells before it and half of what its own leaves. */

@@ -1,5 +1,6 @@
 /** The back, as it lies on the bench: mirrored. Tape, points, rings, wire, bumpers, and the hinges where they really are. */
 import type { Point, Rect } from '../../geometry/shapes.ts';
+import { mapAxes } from '../../geometry/shapes.ts';
 import type { Plan } from '../../plan.ts';
 import { colourOf } from '../../shop/colours.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
@@ -90,10 +91,6 @@ function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: n
 			title: 'Strips glued to the frame’s back'
 		});
 	return shapes;
-}
-
-function mapAxes(make: (axis: 'width' | 'height') => number) {
-	return { width: make('width'), height: make('height') };
 }
 
 function tape(plan: Plan, job: Decided, house: House): Shape[] {
