@@ -74,8 +74,7 @@ export function plan(file: unknown, shop: Shop, reads?: Unit): Plan {
 /** As `plan`, for a caller that has read and decided the job already. */
 export function planDecided(file: JobFile, job: Decided, shopAsItIs: Shop): Plan {
 	const shop = shopFor(shopAsItIs, job.cutIn);
-	const book = openBook();
-	const figures = planFigures(job, shop, book.figure);
+	const figures = planFigures(job, shop);
 	const verdict = withBetterRemedies(judge({ file, job, shop, plan: figures, grade: job.aim }), file, job.reader.unit, shop);
 	let why: Why | undefined;
 	return {
@@ -83,9 +82,9 @@ export function planDecided(file: JobFile, job: Decided, shopAsItIs: Shop): Plan
 		...verdict,
 		cut: planCut(job, shop, figures),
 		assumed: job.assumed,
-		// Made when first asked for: a drag plans sixty times a second and asks for none.
+		// Made when first asked for, with the figures once more: a drag plans sixty times a second and asks for none.
 		get why() {
-			return (why ??= book.explain(explain(figures, job, shop)));
+			return (why ??= explain(figures, job, shop));
 		}
 	};
 }
@@ -299,7 +298,9 @@ function readingsPath(job: Decided, index: number): string {
 
 /** Expressions for every figure there is. Those of one of several windows are the single one's, under its own name. */
 function explain(figures: Figures, job: Decided, shop: Shop): Why {
-	const why: Why = {};
+	const book = openBook();
+	planFigures(job, shop, book.figure);
+	const why = book.explain({});
 	const { window, frame } = figures;
 	const measures = each(figures.measure);
 	if (measures.length === 0) return why;

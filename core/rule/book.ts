@@ -1,7 +1,8 @@
 /** Where stations write their figures down: each once, with the term that gives it and its paragraph of the handbook. */
 import { houseUnit, type House } from '../shop/house.ts';
 import { unitOf } from '../units/figures.ts';
-import { at, type Term } from './term.ts';
+import { nth } from '../units/there.ts';
+import { at, expressionOf, underNames, type Term } from './term.ts';
 import type { Why } from './why.ts';
 
 /** @returns the figure under its path, so that what follows from it names it */
@@ -19,20 +20,23 @@ export const unwritten: Figure = (path, term) => at(path, term.value);
 /** Figures that are written for a single window, under the names of one of several. */
 export function renamed(figure: Figure, rename: (text: string) => string): Figure {
 	return (path, term, source) => {
-		figure(rename(path), { ...term, of: () => rename(term.of()) }, source);
+		figure(rename(path), underNames(term, rename), source);
 		return at(path, term.value);
 	};
 }
 
 export function openBook(): Book {
-	const entries: { path: string; term: Term; source: string }[] = [];
+	const [paths, terms, sources]: [string[], Term[], string[]] = [[], [], []];
 	return {
 		figure: (path, term, source) => {
-			entries.push({ path, term, source });
+			paths.push(path);
+			terms.push(term);
+			sources.push(source);
 			return at(path, term.value);
 		},
 		explain: (why) => {
-			for (const { path, term, source } of entries) why[path] = { of: term.of(), source, unit: unitOf(path, houseUnitOf) };
+			for (const [index, path] of paths.entries())
+				why[path] = { of: expressionOf(nth(terms, index)), source: nth(sources, index), unit: unitOf(path, houseUnitOf) };
 			return why;
 		}
 	};

@@ -8,6 +8,7 @@ import {
 	apart,
 	at,
 	down,
+	expressionOf,
 	half,
 	houseTerms,
 	largest,
@@ -28,17 +29,17 @@ const FIGURES: Record<string, number> = { 'plan.a': 7, 'plan.b': 3, 'plan.c': 0.
 const [a, b, c] = Object.entries(FIGURES).map(([path, value]) => at(path, value)) as [Term, Term, Term];
 
 test('an expression is bracketed where it must be, and nowhere else', () => {
-	assert.equal(sum(a, times(b, c)).of(), 'plan.a + plan.b * plan.c');
-	assert.equal(times(sum(a, b), c).of(), '(plan.a + plan.b) * plan.c');
-	assert.equal(less(a, sum(b, c)).of(), 'plan.a - (plan.b + plan.c)');
-	assert.equal(less(a, times(b, c)).of(), 'plan.a - plan.b * plan.c');
-	assert.equal(over(times(a, b), c).of(), 'plan.a * plan.b / plan.c');
-	assert.equal(over(a, times(b, c)).of(), 'plan.a / (plan.b * plan.c)');
-	assert.equal(negative(half(a)).of(), '-(plan.a / 2)');
-	assert.equal(largest(plain(0), less(a, b)).of(), 'max(0, plan.a - plan.b)');
-	assert.equal(sum().of(), '0');
+	assert.equal(expressionOf(sum(a, times(b, c))), 'plan.a + plan.b * plan.c');
+	assert.equal(expressionOf(times(sum(a, b), c)), '(plan.a + plan.b) * plan.c');
+	assert.equal(expressionOf(less(a, sum(b, c))), 'plan.a - (plan.b + plan.c)');
+	assert.equal(expressionOf(less(a, times(b, c))), 'plan.a - plan.b * plan.c');
+	assert.equal(expressionOf(over(times(a, b), c)), 'plan.a * plan.b / plan.c');
+	assert.equal(expressionOf(over(a, times(b, c))), 'plan.a / (plan.b * plan.c)');
+	assert.equal(expressionOf(negative(half(a))), '-(plan.a / 2)');
+	assert.equal(expressionOf(largest(plain(0), less(a, b))), 'max(0, plan.a - plan.b)');
+	assert.equal(expressionOf(sum()), '0');
 	assert.equal(sum(a), a);
-	assert.equal(houseTerms(builtInShop.house)('land').of(), 'shop.house.land');
+	assert.equal(expressionOf(houseTerms(builtInShop.house)('land')), 'shop.house.land');
 	assert.equal(nextOf(plain(38.1), [25, 38, 50], 'shop.tapeWidths').value, 50);
 	assert.equal(nextOf(plain(80), [25, 38, 50], 'shop.tapeWidths').value, 50);
 });
@@ -62,11 +63,11 @@ test('property: whatever is put together, the expression gives the value', () =>
 	}));
 	fc.assert(
 		fc.property(term, (made) => {
-			const value = evaluate(made.of(), (path) => FIGURES[path]);
+			const value = evaluate(expressionOf(made), (path) => FIGURES[path]);
 			assert.ok(
 				Math.abs(value - made.value) <= 1e-9 * Math.max(1, Math.abs(made.value)) ||
 					(Number.isNaN(value) && Number.isNaN(made.value)),
-				`${made.of()} is ${value}, not ${made.value}`
+				`${expressionOf(made)} is ${value}, not ${made.value}`
 			);
 		}),
 		{ numRuns: 2000 }

@@ -4,18 +4,79 @@
  * The expression is written only when somebody asks: a drag plans sixty times a second and asks for none.
  */
 import type { House } from '../shop/house.ts';
+import { there } from '../units/there.ts';
 import { countUp, cutDown, receiveUp, showNearest, tidy } from '../units/round.ts';
 
-/** How tightly an expression holds together: a sum is put in brackets inside a product, what stands alone never. */
-type Binding = 'sum' | 'product' | 'alone';
+type Kind = 'place' | 'plain' | 'sum' | 'less' | 'product' | 'quotient' | 'call' | 'negative' | 'again';
 
-export type Term = { readonly value: number; readonly binds: Binding; readonly of: () => string };
+/** One plain object a term, all of one shape, and nothing written before it is asked for: a plan makes a thousand of them. */
+export type Term = {
+	readonly value: number;
+	readonly kind: Kind;
+	/** Path of a place, name of a call. */
+	readonly text: string;
+	readonly terms: readonly Term[];
+	/** Writes the same under other names. */
+	readonly rename: ((text: string) => string) | null;
+};
 
-const DEGREES = 180 / Math.PI;
+const NONE: readonly Term[] = [];
+
+function make(value: number, kind: Kind, text: string, terms: readonly Term[]): Term {
+	return { value, kind, text, terms, rename: null };
+}
+
+/** The expression of a term: numbers, paths into plan, job and shop, + − × ÷ and a few named functions. */
+export function expressionOf(term: Term): string {
+	const { kind, text, terms } = term;
+	const [first, second] = terms;
+	switch (kind) {
+		case 'place':
+			return text;
+		case 'plain':
+			return String(term.value);
+		case 'sum':
+			return terms.map(expressionOf).join(' + ');
+		case 'less':
+			return terms.map((one, index) => (index === 0 || !isSum(one) ? expressionOf(one) : `(${expressionOf(one)})`)).join(' - ');
+		case 'product':
+			// A quotient among the factors needs no brackets: a × (b ÷ c) is a × b ÷ c.
+			return terms.map(asFactor).join(' * ');
+		case 'quotient':
+			return `${asFactor(there(first, 'dividend'))} / ${asDivisor(there(second, 'divisor'))}`;
+		case 'call':
+			return `${text}(${terms.map(expressionOf).join(', ')})`;
+		case 'negative':
+			return `-(${expressionOf(there(first, 'term'))})`;
+		case 'again': {
+			const written = expressionOf(there(first, 'term'));
+			return term.rename ? term.rename(written) : written;
+		}
+	}
+}
+
+function asFactor(term: Term): string {
+	return isSum(term) ? `(${expressionOf(term)})` : expressionOf(term);
+}
+
+function asDivisor(term: Term): string {
+	return isSum(term) || isProduct(term) ? `(${expressionOf(term)})` : expressionOf(term);
+}
+
+/** It falls apart inside a product. */
+function isSum({ kind, value, terms }: Term): boolean {
+	if (kind === 'again') return isSum(there(terms[0], 'term'));
+	return kind === 'sum' || kind === 'less' || kind === 'negative' || (kind === 'plain' && value < 0);
+}
+
+function isProduct({ kind, terms }: Term): boolean {
+	if (kind === 'again') return isProduct(there(terms[0], 'term'));
+	return kind === 'product' || kind === 'quotient';
+}
 
 /** A figure that stands somewhere in plan, job or shop. */
 export function at(path: string, value: number): Term {
-	return { value, binds: 'alone', of: () => path };
+	return make(value, 'place', path, NONE);
 }
 
 export type TermSize = { readonly width: Term; readonly height: Term };
@@ -27,7 +88,7 @@ export function sizeTerms(path: string, { width, height }: { width: number; heig
 
 /** A plain number. */
 export function plain(value: number): Term {
-	return { value, binds: value < 0 ? 'sum' : 'alone', of: () => String(value) };
+	return make(value, 'plain', '', NONE);
 }
 
 /** House figures by their name. */
@@ -39,54 +100,55 @@ type NumberedHouse = { [Name in keyof House]: House[Name] extends number ? Name 
 
 /** What they come to together; 0 of none. */
 export function sum(...terms: readonly Term[]): Term {
-	const [first, ...others] = terms;
+	const [first] = terms;
 	if (!first) return plain(0);
-	if (others.length === 0) return first;
-	return {
-		value: others.reduce((value, term) => value + term.value, first.value),
-		binds: 'sum',
-		of: () => terms.map((term) => term.of()).join(' + ')
-	};
+	if (terms.length === 1) return first;
+	let value = 0;
+	for (const term of terms) value += term.value;
+	return make(value, 'sum', '', terms);
 }
 
 /** The first without the others. */
 export function less(from: Term, ...others: readonly Term[]): Term {
 	if (others.length === 0) return from;
-	return {
-		value: others.reduce((value, term) => value - term.value, from.value),
-		binds: 'sum',
-		of: () => [from.of(), ...others.map((term) => bracketed(term, 'sum'))].join(' - ')
-	};
+	let { value } = from;
+	for (const other of others) value -= other.value;
+	return make(value, 'less', '', [from, ...others]);
 }
 
 export function times(...factors: readonly Term[]): Term {
-	const [first, ...others] = factors;
-	if (!first || others.length === 0) return first ?? plain(1);
-	return {
-		value: others.reduce((value, term) => value * term.value, first.value),
-		binds: 'product',
-		// A quotient among the factors needs no brackets: a × (b ÷ c) is a × b ÷ c.
-		of: () => factors.map((term) => (term.binds === 'product' ? term.of() : bracketed(term, 'product'))).join(' * ')
-	};
+	let value = 1;
+	for (const factor of factors) value *= factor.value;
+	const [first] = factors;
+	return first && factors.length === 1 ? first : make(value, 'product', '', factors);
 }
 
 export function over(part: Term, whole: Term): Term {
-	return {
-		value: part.value / whole.value,
-		binds: 'product',
-		of: () => `${part.binds === 'product' ? part.of() : bracketed(part, 'product')} / ${bracketed(whole, 'product')}`
-	};
+	return make(part.value / whole.value, 'quotient', '', [part, whole]);
 }
 
 export function negative(term: Term): Term {
-	return { value: 0 - term.value, binds: 'sum', of: () => `-(${term.of()})` };
+	return make(0 - term.value, 'negative', '', [term]);
 }
 
-export const half = (term: Term): Term => over(term, plain(2));
-export const twice = (term: Term): Term => times(plain(2), term);
+const TWO = plain(2);
+const DEGREES = 180 / Math.PI;
 
-export const smallest = (...terms: readonly Term[]): Term => named('min', Math.min(...terms.map(valueOf)), terms);
-export const largest = (...terms: readonly Term[]): Term => named('max', Math.max(...terms.map(valueOf)), terms);
+export const half = (term: Term): Term => over(term, TWO);
+export const twice = (term: Term): Term => times(TWO, term);
+
+export function smallest(...terms: readonly Term[]): Term {
+	let value = Infinity;
+	for (const term of terms) value = Math.min(value, term.value);
+	return named('min', value, terms);
+}
+
+export function largest(...terms: readonly Term[]): Term {
+	let value = -Infinity;
+	for (const term of terms) value = Math.max(value, term.value);
+	return named('max', value, terms);
+}
+
 export const apart = (one: Term, other: Term): Term => named('abs', Math.abs(one.value - other.value), [less(one, other)]);
 export const root = (term: Term): Term => named('sqrt', Math.sqrt(term.value), [term]);
 
@@ -108,17 +170,17 @@ export const nextOf = (term: Term, list: readonly number[], path: string): Term 
 
 /** A function of the expressions by its name (views/why/expression.ts), its value computed by the caller. */
 export function named(name: string, value: number, terms: readonly Term[]): Term {
-	return { value, binds: 'alone', of: () => `${name}(${terms.map((term) => term.of()).join(', ')})` };
+	return make(value, 'call', name, terms);
 }
 
 /** Without the last digits that only reckoning in binary brings. */
-export const tidied = (term: Term): Term => ({ ...term, value: tidy(term.value) });
+export const tidied = (term: Term): Term => make(tidy(term.value), 'again', '', [term]);
 
-function bracketed(term: Term, inside: 'sum' | 'product'): string {
-	const holds = term.binds === 'alone' || (inside === 'sum' && term.binds === 'product');
-	return holds ? term.of() : `(${term.of()})`;
-}
+/** With a value that the expression alone does not give, as where nothing is divided by. */
+export const settled = (term: Term, value: number): Term => make(value, 'again', '', [term]);
 
-function valueOf(term: Term): number {
-	return term.value;
-}
+/** The same under other names. */
+export const underNames = (term: Term, rename: (text: string) => string): Term => ({
+	...make(term.value, 'again', '', [term]),
+	rename
+});

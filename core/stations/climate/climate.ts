@@ -9,7 +9,7 @@ import type { Window } from '../../figures/window.ts';
 import type { Seal, Climate } from '../../figures/climate.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Figure } from '../../rule/book.ts';
-import { at, houseTerms, over, plain, sum, times, twice, type Term } from '../../rule/term.ts';
+import { at, houseTerms, over, plain, settled, sum, times, twice, type Term } from '../../rule/term.ts';
 
 export const SEALS: readonly Seal[] = ['none', 'tape', 'edge'];
 type TermSize = { width: Term; height: Term };
@@ -38,7 +38,7 @@ export function planClimate(
 /** τ = C/G; a pack that nothing passes never follows. */
 function tauOf(capacity: Term, exchange: Term): Term {
 	const tau = over(capacity, exchange);
-	return exchange.value > 0 ? tau : { ...tau, value: Infinity };
+	return exchange.value > 0 ? tau : settled(tau, Infinity);
 }
 
 const halfOf = (tau: Term): Term => times(tau, plain(Math.LN2));

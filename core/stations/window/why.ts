@@ -1,5 +1,5 @@
 import { axisOf, SIDES, type SideName, type Size } from '../../geometry/shapes.ts';
-import type { TermSize } from '../../rule/term.ts';
+import { expressionOf, type TermSize } from '../../rule/term.ts';
 import type { House } from '../../shop/house.ts';
 import type { MatChoice } from '../../job/decide-window.ts';
 import { named } from '../../rule/sights.ts';
@@ -229,7 +229,7 @@ export function whyWindow(
 }
 
 function packGiven(axis: keyof Size, job: Decided, ready: TermSize | null): string {
-	return job.borders.pack ? `job.borders.pack.${axis}` : there(ready, 'rabbet')[axis].of();
+	return job.borders.pack ? `job.borders.pack.${axis}` : expressionOf(there(ready, 'rabbet')[axis]);
 }
 
 /** A free place is what was asked for, counted from the outermost; in a grid the cells before it and half of what its own leaves. */
