@@ -15,7 +15,6 @@ import { planLayers } from './stations/guard/guard.ts';
 import { planHang } from './stations/hang/hang.ts';
 import { planMass } from './stations/hang/mass.ts';
 import { planHold } from './stations/hold/hold.ts';
-import { whyHold } from './stations/hold/why.ts';
 import { decide } from './decide.ts';
 import type { Zone } from './job/decide-piece.ts';
 import type { Finding, Remedy, Severity } from './rule/rule.ts';
@@ -210,13 +209,19 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	}
 	const openings = openingsOf(window);
 	const holds = measures.map((measure, index) =>
-		planHold(job, nth(job.pieces, index), shop, {
-			measure,
-			movement: nth(movements, index),
-			opening: nth(openings, index),
-			choice: nth(job.windows, index),
-			pack: window.pack
-		})
+		planHold(
+			job,
+			nth(job.pieces, index),
+			shop,
+			{
+				measure,
+				movement: nth(movements, index),
+				opening: nth(openings, index),
+				choice: nth(job.windows, index),
+				pack: window.pack
+			},
+			ofSight(index)
+		)
 	);
 	const longest = longestOf(measures);
 	for (const [index, opening] of openings.entries()) {
@@ -311,7 +316,6 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 		if (window && holds[index]) {
 			const limits = limitsFor(job, shop, index, { measure, opening: nth(openingsOf(window), index), hold: holds[index] });
 			whyOpening(own, index, window, job, frame ?? null, limits);
-			whyHold(own, holds[index], job, nth(job.windows, index), measure, shop.house);
 		}
 		for (const [path, { of, source, unit }] of Object.entries(own))
 			why[named(number, path)] = { of: named(number, of), source, unit };

@@ -5,32 +5,52 @@
  *   │    ╱                sides that meet here add up to the leg or more.
  *   leg╱
  */
-import type { Size } from '../../geometry/shapes.ts';
+import type { SideName, Size } from '../../geometry/shapes.ts';
 import type { WindowChoice } from '../../job/decide-window.ts';
 import type { House } from '../../shop/house.ts';
 import type { Opening } from '../../figures/window.ts';
+import {
+	at,
+	half,
+	houseTerms,
+	largest,
+	less,
+	over,
+	plain,
+	root,
+	sizeTerms,
+	smallest,
+	sum,
+	times,
+	type Term
+} from '../../rule/term.ts';
 
 /** The longest leg that the window hides at every corner, mm; 0 where none is. Under an oval the corners of the sheet lie farther off. */
-export function hiddenLeg(opening: Opening, shape: WindowChoice['shape'], sheet: Size): number {
+export function hiddenLegOf(opening: Opening, shape: WindowChoice['shape'], sheet: Size): Term {
 	const { overlap } = opening;
-	if (!overlap) return 0;
+	if (!overlap) return plain(0);
 	if (shape === 'oval' || shape === 'circle') {
-		const [a, b] = [opening.opening.width / 2, opening.opening.height / 2];
-		return Math.max(0, (sheet.width + sheet.height) / 2 - Math.hypot(a, b));
+		const { width, height } = sizeTerms('window.opening', opening.opening);
+		const mean = sizeTerms('measure.mean', sheet);
+		const [a, b] = [half(width), half(height)];
+		return largest(plain(0), less(half(sum(mean.width, mean.height)), root(sum(times(a, a), times(b, b)))));
 	}
-	return Math.min(overlap.top, overlap.bottom) + Math.min(overlap.left, overlap.right);
+	const side = (name: SideName) => at(`window.overlap.${name}`, overlap[name]);
+	return sum(smallest(side('top'), side('bottom')), smallest(side('left'), side('right')));
 }
 
-/** The same, written out. */
-export function hiddenLegExpression(shape: WindowChoice['shape']): string {
-	if (shape !== 'oval' && shape !== 'circle')
-		return 'min(window.overlap.top, window.overlap.bottom) + min(window.overlap.left, window.overlap.right)';
-	const [across, down] = ['window.opening.width / 2', 'window.opening.height / 2'];
-	return `max(0, (measure.mean.width + measure.mean.height) / 2 - sqrt(${across} * ${across} + ${down} * ${down}))`;
+export function hiddenLeg(opening: Opening, shape: WindowChoice['shape'], sheet: Size): number {
+	return hiddenLegOf(opening, shape, sheet).value;
 }
 
 /** min(40, short side/6, hidden − 1), never below 0. */
+export function pocketLegOf(opening: Opening, shape: WindowChoice['shape'], sheet: Size, of: House): Term {
+	const house = houseTerms(of);
+	const mean = sizeTerms('measure.mean', sheet);
+	const hidden = less(hiddenLegOf(opening, shape, sheet), house('pocketBehind'));
+	return largest(plain(0), smallest(house('pocketMost'), over(smallest(mean.width, mean.height), plain(6)), hidden));
+}
+
 export function pocketLeg(opening: Opening, shape: WindowChoice['shape'], sheet: Size, house: House): number {
-	const hidden = hiddenLeg(opening, shape, sheet) - house.pocketBehind;
-	return Math.max(0, Math.min(house.pocketMost, Math.min(sheet.width, sheet.height) / 6, hidden));
+	return pocketLegOf(opening, shape, sheet, house).value;
 }

@@ -2,6 +2,7 @@
 import type { Size } from '../../geometry/shapes.ts';
 import type { House } from '../../shop/house.ts';
 import { countUp } from '../../units/round.ts';
+import { over, plain, sum, times, type Term } from '../../rule/term.ts';
 
 /** How many stand at the top, as many at the bottom; how many at one side, as many at the other. */
 export type EdgeCounts = { top: number; side: number };
@@ -15,6 +16,6 @@ export function edgeCounts({ width, height }: Size, house: House): EdgeCounts {
 }
 
 /** Places along a side, each in the middle of its share. */
-export function evenPlaces(length: number, count: number): number[] {
-	return Array.from({ length: count }, (_, index) => (length * (index + 0.5)) / count);
+export function evenPlaces(length: Term, count: number): Term[] {
+	return Array.from({ length: count }, (_, index) => over(times(length, sum(plain(index), plain(0.5))), plain(count)));
 }

@@ -5,16 +5,33 @@
  *   ─┴──┴──────┴──┴──────┴──┴─
  *   │← inset →│       the sheet's back, seen through from the front
  */
-import type { SideName, Size } from '../../geometry/shapes.ts';
+import type { SideName } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { countUp } from '../../units/round.ts';
 import { showWithUnit, type Reader } from '../../units/show.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { EdgePlaces, TopHold, Hinges } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
+import {
+	at,
+	counted,
+	half,
+	houseTerms,
+	largest,
+	less,
+	over,
+	plain,
+	sizeTerms,
+	smallest,
+	sum,
+	times,
+	twice,
+	type Term,
+	type TermSize
+} from '../../rule/term.ts';
 import { lastOf, nth } from '../../units/there.ts';
+import type { Write } from './kinds/kind.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';
@@ -29,60 +46,85 @@ export function planHinges(
 	job: Decided,
 	shop: Shop,
 	measure: Measure,
-	{ above, stands }: { above: number; stands: boolean }
+	{ above, stands }: { above: number; stands: boolean },
+	write: Write
 ): Hinges {
-	const { house } = shop;
-	const { width } = measure.mean;
-	const how = topHold(job, measure, house);
+	const house = houseTerms(shop.house);
+	const sheet = sizeTerms('measure.mean', measure.mean);
+	const how = topHold(job, measure, shop.house);
+	const asked = job.hold.width;
+	const narrow = smallest(house('hingeWidth'), times(house('hingeWidthShare'), sheet.width));
+	const wide = asked === null ? narrow : at('job.hold.width', asked);
 	const size = {
-		width: how === 'strip' ? width : (job.hold.width ?? Math.min(house.hingeWidth, house.hingeWidthShare * width)),
-		height: job.hold.contact
+		width: write('size.width', how === 'strip' ? sheet.width : wide, 'size'),
+		height: write('size.height', at('job.hold.contact', job.hold.contact), 'size')
 	};
-	const inset = insetOf(width, house);
-	const places = job.hold.places ?? (how === 'tabs' ? placesAlong(width, job.hold.count, house) : [width / 2]);
-	if (job.hold.places) checkPlaces(job.hold.places, size.width, width, job.reader);
+	const inset = write('inset', insetOf(sheet.width, shop.house), 'hinges');
+	const own = job.hold.places?.map((place, index) => at(`job.hold.places[${index}]`, place));
+	const count = job.hold.count === null ? null : at('job.hold.count', job.hold.count);
+	const along = how === 'tabs' ? placesAlong(sheet.width, inset, count, shop.house) : null;
+	const laid = own ?? along?.places ?? [half(sheet.width)];
+	const others = otherEdges(job, sheet, shop.house, write);
+	const top = own || !along ? plain(laid.length) : along.count;
+	const beside = others.reduce((all, { places }) => all + places.length, 0);
+	write('count', beside > 0 ? sum(top, plain(beside)) : top, 'hinges');
+	const places = laid.map((place, index) => write(`places[${index}]`, place, 'hinges'));
+	if (job.hold.places) checkPlaces(job.hold.places, size.width.value, measure.mean.width, job.reader);
+	const board = at('window.placement.top', above);
+	const tab = stands ? shortened(house('hingeTab'), less(board, house('tabInside'))) : house('hingeTab');
 	return {
-		inset,
-		places,
-		size,
-		tab: stands ? shortened(house.hingeTab, above - house.tabInside) : house.hingeTab,
-		cross: crossOf(places, size.width, above, house, how),
-		others: otherEdges(job, measure, house)
+		inset: inset.value,
+		places: places.map(({ value }) => value),
+		size: { width: size.width.value, height: size.height.value },
+		tab: write('tab', tab, 'off-board').value,
+		cross: {
+			width: write('cross.width', crossWidth(places, size.width, shop.house, how), 'size').value,
+			height: write('cross.height', shortened(house('crossHeight'), less(board, house('crossInside'))), 'off-board').value
+		},
+		others
 	};
 }
 
-export function insetOf(length: number, house: House): number {
-	return Math.min(house.hingeInset, length / 5);
+function insetOf(length: Term, house: House): Term {
+	return smallest(houseTerms(house)('hingeInset'), over(length, plain(5)));
 }
 
 /** Inset = min(50, length/5); max(2, ceil((length − 2 × inset)/300) + 1) hinges, equally apart. */
-export function placesAlong(length: number, asked: number | null, house: House): number[] {
-	const inset = insetOf(length, house);
-	const span = length - 2 * inset;
-	const count = asked ?? Math.max(2, countUp(span / house.hingeEach) + 1);
-	return count === 1 ? [length / 2] : Array.from({ length: count }, (_, index) => inset + (span * index) / (count - 1));
+function placesAlong(length: Term, inset: Term, asked: Term | null, house: House): { count: Term; places: Term[] } {
+	const span = less(length, twice(inset));
+	const spaced = sum(counted(over(span, houseTerms(house)('hingeEach'))), plain(1));
+	const count = asked ?? largest(plain(2), spaced);
+	if (count.value === 1) return { count, places: [half(length)] };
+	const place = (index: number) => sum(inset, over(times(span, plain(index)), less(plain(count.value), plain(1))));
+	return { count, places: Array.from({ length: count.value }, (_, index) => place(index)) };
 }
 
 /** As long as there is board for it; where there is hardly any, hold.off-board speaks. */
-function shortened(usual: number, room: number): number {
-	return Math.min(usual, Math.max(1, room));
+function shortened(usual: Term, room: Term): Term {
+	return smallest(usual, largest(plain(1), room));
 }
 
-/** Narrower where two would meet, as on a sheet of 90 mm, and lower where little board lies above; never narrower than its tab. */
-function crossOf(places: number[], tab: number, above: number, house: House, how: TopHold): Size {
-	const apart = Math.min(...places.slice(1).map((place, index) => place - nth(places, index)));
-	const width = how === 'strip' ? tab : Math.max(tab, Math.min(house.crossWidth, apart - house.crossApart));
-	return { width, height: shortened(house.crossHeight, above - house.crossInside) };
+/** Narrower where two would meet, as on a sheet of 90 mm; never narrower than its tab. */
+function crossWidth(places: readonly Term[], tab: Term, of: House, how: TopHold): Term {
+	const house = houseTerms(of);
+	if (how === 'strip') return tab;
+	const between = places.slice(1).map((place, index) => less(place, nth(places, index)));
+	const room = less(smallest(...between), house('crossApart'));
+	return largest(tab, between.length > 0 ? smallest(house('crossWidth'), room) : house('crossWidth'));
 }
 
 /** Schools: all four edges fixed, or a print that counts as big held at its bottom too. */
-function otherEdges(job: Decided, { mean }: Measure, house: House): EdgePlaces[] {
+function otherEdges(job: Decided, sheet: TermSize, house: House, write: Write): EdgePlaces[] {
 	const all = job.schools['fixed-edges'] === 'all';
 	const sides: SideName[] = all ? ['right', 'bottom', 'left'] : job.schools['big-prints'] === 'bottom-too' ? ['bottom'] : [];
-	return sides.map((side) => ({
-		side,
-		places: placesAlong(side === 'bottom' ? mean.width : mean.height, null, house)
-	}));
+	return sides.map((side, edge) => {
+		const length = side === 'bottom' ? sheet.width : sheet.height;
+		const { places } = placesAlong(length, insetOf(length, house), null, house);
+		return {
+			side,
+			places: places.map((place, index) => write(`others[${edge}].places[${index}]`, place, 'edges').value)
+		};
+	});
 }
 
 /** @throws FaultError for a hinge that hangs beside the sheet, or lies over the one before it */

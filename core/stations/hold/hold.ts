@@ -6,32 +6,32 @@ import type { Measure } from '../../figures/measure.ts';
 import type { Hold } from '../../figures/hold.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
+import { at, less, over, plain, root, sizeTerms, times, type Term } from '../../rule/term.ts';
 import { HOLDS } from './kinds/all.ts';
-import type { HoldInput, Shared } from './kinds/kind.ts';
+import type { HoldInput, Shared, Write } from './kinds/kind.ts';
 
 /** @throws FaultError for places that do not lie on the sheet, or meet */
-export function planHold(job: Decided, piece: Piece, shop: Shop, before: HoldInput): Hold {
-	const hold = planKind(job, piece, shop, before);
-	const bulge = bulgeOf(hold, before);
-	return bulge ? { ...hold, bulge } : hold;
-}
-
-function planKind(job: Decided, piece: Piece, shop: Shop, before: HoldInput): Hold {
+export function planHold(job: Decided, piece: Piece, shop: Shop, before: HoldInput, figure: Figure): Hold {
+	const write: Write = (name, term, anchor) => figure(`hold.${name}`, term, `hold#${anchor}`);
 	const { kind } = job.hold;
 	const shared: Shared = {
 		kind,
 		inset: 0,
 		tissue: null,
-		sheetGrams: gramsOf(before.measure, piece),
+		sheetGrams: write('sheetGrams', gramsOf(before.measure, piece), 'load').value,
 		loadKPa: 0,
 		workingKPa: 0,
 		dryMinutes: 0
 	};
-	return HOLDS[kind].plan(shared, { ...before, job, piece, shop });
+	const hold = HOLDS[kind].plan(shared, { ...before, job, piece, shop }, write);
+	const bulge = bulgeOf(hold, before, write);
+	return bulge ? { ...hold, bulge } : hold;
 }
 
-function gramsOf({ mean }: Measure, piece: Piece): number {
-	return (mean.width * mean.height * piece.grammage) / 1e6;
+function gramsOf({ mean }: Measure, { grammage }: Piece): Term {
+	const { width, height } = sizeTerms('measure.mean', mean);
+	return over(times(width, height, at('job.piece.grammage', grammage)), plain(1_000_000));
 }
 
 /** Axes along which the sheet is held at both ends by what can't give, and by how much it is short of room. */
@@ -50,9 +50,14 @@ export function heldShort(hold: Pick<Hold, 'kind' | 'fixed' | 'slack'>, movement
 }
 
 /** h = (2/π) √(m L): a sheet held on opposite sides that wants to grow by m over its length L (handbook hold#bulge). */
-function bulgeOf(hold: Hold, { measure, movement }: HoldInput): Partial<Size> | null {
-	const short = heldShort(hold, movement);
-	const entries = Object.entries(short) as [keyof Size, number][];
-	if (entries.length === 0) return null;
-	return Object.fromEntries(entries.map(([axis, by]) => [axis, (2 / Math.PI) * Math.sqrt(by * measure.mean[axis])]));
+function bulgeOf(hold: Hold, { measure, movement }: HoldInput, write: Write): Partial<Size> | null {
+	const axes = Object.keys(heldShort(hold, movement)) as (keyof Size)[];
+	if (axes.length === 0) return null;
+	const bulge = (axis: keyof Size) => {
+		const grows = at(`movement.${axis}`, movement[axis]);
+		const short = hold.slack ? less(grows, at(`hold.slack.${axis}`, hold.slack[axis])) : grows;
+		const length = at(`measure.mean.${axis}`, measure.mean[axis]);
+		return write(`bulge.${axis}`, times(over(plain(2), plain(Math.PI)), root(times(short, length))), 'bulge').value;
+	};
+	return Object.fromEntries(axes.map((axis) => [axis, bulge(axis)]));
 }

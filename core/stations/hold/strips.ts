@@ -8,21 +8,38 @@ import type { House } from '../../shop/house.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Strip } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
+import { at, houseTerms, largest, less, plain, smallest, times, type Term } from '../../rule/term.ts';
+import type { Write } from './kinds/kind.ts';
 
 /** How far a strip may reach at a side and stay hidden: overlap − 1. */
-export function hiddenReach({ overlap }: Opening, side: SideName, house: House): number {
-	return Math.max(0, (overlap?.[side] ?? 0) - house.pocketBehind);
+function hiddenReachOf({ overlap }: Opening, side: SideName, house: House): Term {
+	const covered = overlap ? at(`window.overlap.${side}`, overlap[side]) : plain(0);
+	return largest(plain(0), less(covered, houseTerms(house)('pocketBehind')));
+}
+
+export function hiddenReach(opening: Opening, side: SideName, house: House): number {
+	return hiddenReachOf(opening, side, house).value;
 }
 
 /** @param readings the sheet's own sides: a strip is as long as the edge that it lies on */
-export function planStrips(job: Decided, house: House, { readings, opening }: { readings: Readings; opening: Opening }): Strip[] {
-	const share = job.hold.kind === 'sling' ? house.slingShare : 1;
-	const reach = (side: SideName) => job.hold.reach ?? Math.min(house.stripReach, hiddenReach(opening, side, house));
-	return [
-		{ side: 'bottom', length: readings.bottom, reach: reach('bottom') },
-		{ side: 'left', length: readings.left * share, reach: reach('left') },
-		{ side: 'right', length: readings.right * share, reach: reach('right') }
-	];
+export function planStrips(
+	job: Decided,
+	of: House,
+	{ readings, opening }: { readings: Readings; opening: Opening },
+	write: Write
+): Strip[] {
+	const house = houseTerms(of);
+	const asked = job.hold.reach;
+	return (['bottom', 'left', 'right'] as const).map((side, index): Strip => {
+		const edge = at(`job.piece.readings.${side}`, readings[side]);
+		const length = side !== 'bottom' && job.hold.kind === 'sling' ? times(edge, house('slingShare')) : edge;
+		const reach = asked === null ? smallest(house('stripReach'), hiddenReachOf(opening, side, of)) : at('job.hold.reach', asked);
+		return {
+			side,
+			length: write(`strips[${index}].length`, length, 'strips').value,
+			reach: write(`strips[${index}].reach`, reach, 'strips').value
+		};
+	});
 }
 
 /** Each is folded from a strip as wide as its reach and what lies behind the sheet. */

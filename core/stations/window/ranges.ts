@@ -3,7 +3,8 @@
  * the bench is told (handbook window#free-range, window#tolerance). Each limit carries its value and what gives it.
  */
 import { axisOf, type SideName, type Size } from '../../geometry/shapes.ts';
-import { hiddenLeg, hiddenLegExpression } from '../hold/corners.ts';
+import { expressionOf } from '../../rule/term.ts';
+import { hiddenLegOf } from '../hold/corners.ts';
 import type { Piece } from '../../job/decide-piece.ts';
 import type { MatChoice, WindowChoice } from '../../job/decide-window.ts';
 import type { House } from '../../shop/house.ts';
@@ -104,10 +105,8 @@ function imageLimits(axis: keyof Size, { piece, choice, opening }: Subject): Lim
 /** Pockets and strips are hidden as far as the overlap reaches past them. */
 function holdLimits(axis: keyof Size, { opening, choice, measure, hold }: Subject): Limit[] {
 	if (hold.kind === 'corners') {
-		const spare = {
-			mm: hiddenLeg(opening, choice.shape, measure.mean) - hold.size.width,
-			of: `${hiddenLegExpression(choice.shape)} - hold.size.width`
-		};
+		const hidden = hiddenLegOf(opening, choice.shape, measure.mean);
+		const spare = { mm: hidden.value - hold.size.width, of: `${expressionOf(hidden)} - hold.size.width` };
 		return [{ axis, by: { hold: 'pocket' }, free: spare, right: spare }];
 	}
 	return (hold.strips ?? []).flatMap(({ side, reach }, index): Limit[] => {

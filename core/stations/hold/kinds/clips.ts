@@ -2,9 +2,10 @@
 import { isStiff } from '../../../job/decide-piece.ts';
 import type { Size } from '../../../geometry/shapes.ts';
 import { named, type Sight } from '../../../rule/sights.ts';
+import { at, houseTerms, largest, plain, sum, twice } from '../../../rule/term.ts';
 import { edgeCounts, evenPlaces } from '../edge-points.ts';
 import { edgeContacts } from './hinged.ts';
-import { whose, type HoldDefinition } from './kind.ts';
+import { nothing, whose, type HoldDefinition } from './kind.ts';
 import { nth, there } from '../../../units/there.ts';
 
 export const clips: HoldDefinition = {
@@ -20,50 +21,36 @@ export const clips: HoldDefinition = {
 			return !float && family !== 'none' ? 'Clips at the frame hold without adhesive. Choose none.' : null;
 		}
 	},
-	plan: (shared, { job, shop: { house }, measure: { mean }, choice }) => {
-		const counts = edgeCounts(mean, house);
-		const sides = evenPlaces(mean.height, counts.side);
+	plan: (shared, { job, shop, measure: { mean }, choice }, write) => {
+		const house = houseTerms(shop.house);
+		const counts = edgeCounts(mean, shop.house);
 		const behind = choice.way === 'float';
-		const { adhesive } = job.hold;
+		const { id, loadKPa, dryMinutes } = job.hold.adhesive;
+		const along = (name: string, axis: keyof Size) =>
+			evenPlaces(at(`measure.mean.${axis}`, mean[axis]), axis === 'width' ? counts.top : counts.side).map(
+				(place, index) => write(`${name}[${index}]`, place, 'panels').value
+			);
+		nothing(write, ['inset'], 'hinges');
+		nothing(write, ['loadKPa'], 'panels');
+		const dries = at(`shop.adhesives[${id}].dryMinutes`, dryMinutes);
 		return {
 			...shared,
-			count: 2 * (counts.top + counts.side),
-			places: evenPlaces(mean.width, counts.top),
-			size: behind ? { width: house.patch, height: house.patch } : { width: house.hingeWidth, height: house.hingeContact },
-			...(behind ? { patchInside: house.patchInside } : {}),
-			workingKPa: adhesive.loadKPa,
-			dryMinutes: behind ? Math.max(adhesive.dryMinutes, house.supportDryMinutes) : adhesive.dryMinutes,
+			count: write('count', twice(sum(plain(counts.top), plain(counts.side))), 'panels').value,
+			places: along('places', 'width'),
+			size: {
+				width: write('size.width', house(behind ? 'patch' : 'hingeWidth'), 'panels').value,
+				height: write('size.height', house(behind ? 'patch' : 'hingeContact'), 'panels').value
+			},
+			...(behind ? { patchInside: write('patchInside', house('patchInside'), 'panels').value } : {}),
+			workingKPa: write('workingKPa', at(`shop.adhesives[${id}].loadKPa`, loadKPa), 'panels').value,
+			dryMinutes: write('dryMinutes', behind ? largest(dries, house('supportDryMinutes')) : dries, 'drying').value,
 			fixed: [],
 			others: [
-				{ side: 'right', places: sides },
-				{ side: 'bottom', places: evenPlaces(mean.width, counts.top) },
-				{ side: 'left', places: sides }
+				{ side: 'right', places: along('others[0].places', 'height') },
+				{ side: 'bottom', places: along('others[1].places', 'width') },
+				{ side: 'left', places: along('others[2].places', 'height') }
 			]
 		};
-	},
-	explain: (explain, { hold, job }) => {
-		explain('hold.inset', '0', 'hold#hinges');
-		const adhesive = `shop.adhesives[${job.hold.adhesive.id}]`;
-		const counts = { width: hold.places.length, height: nth(there(hold.others, 'others'), 0).places.length };
-		explain('hold.count', `2 * (${counts.width} + ${counts.height})`, 'hold#panels');
-		const places = (path: string, axis: keyof Size) => {
-			for (let index = 0; index < counts[axis]; index += 1)
-				explain(`${path}[${index}]`, `measure.mean.${axis} * (${index} + 0.5) / ${counts[axis]}`, 'hold#panels');
-		};
-		places('hold.places', 'width');
-		for (const [at, { side }] of there(hold.others, 'others').entries())
-			places(`hold.others[${at}].places`, side === 'bottom' ? 'width' : 'height');
-		const behind = hold.patchInside !== undefined;
-		explain('hold.size.width', behind ? 'shop.house.patch' : 'shop.house.hingeWidth', 'hold#panels');
-		explain('hold.size.height', behind ? 'shop.house.patch' : 'shop.house.hingeContact', 'hold#panels');
-		if (behind) explain('hold.patchInside', 'shop.house.patchInside', 'hold#panels');
-		explain('hold.loadKPa', '0', 'hold#panels');
-		explain('hold.workingKPa', `${adhesive}.loadKPa`, 'hold#panels');
-		explain(
-			'hold.dryMinutes',
-			behind ? `max(${adhesive}.dryMinutes, shop.house.supportDryMinutes)` : `${adhesive}.dryMinutes`,
-			'hold#drying'
-		);
 	},
 	contacts: (of) => edgeContacts(of.choice.way === 'float' ? 'patch' : 'point')(of),
 	// Clips are hardware; behind a panel in a float lie patches of tape. Glue is not cut.

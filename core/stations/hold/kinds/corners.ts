@@ -1,27 +1,26 @@
 /** Corner pockets: four folded pockets of alkaline paper behind the mat (handbook hold#corners). */
 import { named, which } from '../../../rule/sights.ts';
 import { showWithUnit } from '../../../units/show.ts';
-import { hiddenLegExpression, pocketLeg } from '../corners.ts';
+import { mapAxes } from '../../../geometry/shapes.ts';
+import { at, plain } from '../../../rule/term.ts';
+import { pocketLegOf } from '../corners.ts';
 import { cornerOn } from '../own-edges.ts';
-import { boardBehind, explainSlack, foldedParts, slackHold, slackSaid } from './folded.ts';
+import { boardBehind, foldedParts, slackHold, slackSaid } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
 import { there } from '../../../units/there.ts';
 
 export const corners: HoldDefinition = {
 	names: { choice: 'Corner pockets', paper: 'Corner pockets', label: 'corner pockets' },
 	...foldedParts('corners', 'Corner pockets hold'),
-	plan: (shared, subject) => {
+	plan: (shared, subject, write) => {
 		const { job, opening, choice, measure, shop } = subject;
-		const leg = job.hold.width ?? pocketLeg(opening, choice.shape, measure.mean, shop.house);
-		return { ...slackHold(shared, subject), count: 4, size: { width: leg, height: leg } };
-	},
-	explain: (explain, { job, choice }) => {
-		explainSlack(explain, job);
-		explain('hold.count', '4', 'hold#corners');
-		const hidden = hiddenLegExpression(choice.shape);
-		const leg = `max(0, min(shop.house.pocketMost, min(measure.mean.width, measure.mean.height) / 6, max(0, ${hidden}) - shop.house.pocketBehind))`;
-		for (const axis of ['width', 'height'])
-			explain(`hold.size.${axis}`, job.hold.width === null ? leg : 'job.hold.width', 'hold#corners');
+		const asked = job.hold.width;
+		const leg = asked === null ? pocketLegOf(opening, choice.shape, measure.mean, shop.house) : at('job.hold.width', asked);
+		return {
+			...slackHold(shared, subject, write),
+			count: write('count', plain(4), 'corners').value,
+			size: mapAxes((axis) => write(`size.${axis}`, leg, 'corners').value)
+		};
 	},
 	contacts: ({ hold, measure }) =>
 		hold.size.width > 0

@@ -1,9 +1,10 @@
 /** What edge strips and a sling share: folded strips at the bottom and the sides (handbook hold#strips). */
 import { named, which } from '../../../rule/sights.ts';
 import { showWithUnit } from '../../../units/show.ts';
+import { at, plain } from '../../../rule/term.ts';
 import { edgeLength, patchOn } from '../own-edges.ts';
 import { planStrips, stripBlank } from '../strips.ts';
-import { boardBehind, explainSlack, foldedParts, slackHold, slackSaid } from './folded.ts';
+import { boardBehind, foldedParts, slackHold, slackSaid } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
 import type { Held } from '../held.ts';
 import type { Strip } from '../../../figures/hold.ts';
@@ -17,39 +18,25 @@ export type PaperOf = {
 	holds: string;
 	title: string;
 	because(piece: string): string;
-	/** What the length of a side strip is multiplied by, as an expression. */
-	share: string;
 };
 
 export function edgePaper(of: PaperOf): HoldDefinition {
 	return {
 		names: of.names,
 		...foldedParts(of.kind, of.holds),
-		plan: (shared, subject) => {
+		plan: (shared, subject, write) => {
 			const { job, piece, shop, opening } = subject;
-			const strips = planStrips(job, shop.house, { readings: there(piece.readings, 'readings'), opening });
+			const strips = planStrips(job, shop.house, { readings: there(piece.readings, 'readings'), opening }, write);
+			const { length, reach } = nth(strips, 0);
 			return {
-				...slackHold(shared, subject),
-				count: strips.length,
-				size: { width: nth(strips, 0).length, height: nth(strips, 0).reach },
+				...slackHold(shared, subject, write),
+				count: write('count', plain(strips.length), 'strips').value,
+				size: {
+					width: write('size.width', at('hold.strips[0].length', length), 'strips').value,
+					height: write('size.height', at('hold.strips[0].reach', reach), 'strips').value
+				},
 				strips
 			};
-		},
-		explain: (explain, { hold, job }) => {
-			explainSlack(explain, job);
-			explain('hold.count', '3', 'hold#strips');
-			for (const [index, { side }] of there(hold.strips, 'strips').entries()) {
-				const at = `hold.strips[${index}]`;
-				explain(
-					`${at}.length`,
-					side === 'bottom' ? 'job.piece.readings.bottom' : `job.piece.readings.${side}${of.share}`,
-					'hold#strips'
-				);
-				const hidden = `min(shop.house.stripReach, max(0, window.overlap.${side} - shop.house.pocketBehind))`;
-				explain(`${at}.reach`, job.hold.reach === null ? hidden : 'job.hold.reach', 'hold#strips');
-			}
-			explain('hold.size.width', 'hold.strips[0].length', 'hold#strips');
-			explain('hold.size.height', 'hold.strips[0].reach', 'hold#strips');
 		},
 		contacts: ({ hold, measure }) =>
 			there(hold.strips, 'strips').map((strip) => ({
@@ -58,8 +45,8 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 			})),
 		cut: (holds, job, house, add) => {
 			for (const [index, { strips }] of holds.entries())
-				for (const [at, strip] of there(strips, 'strips').entries()) {
-					const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${at}].${key}`);
+				for (const [which, strip] of there(strips, 'strips').entries()) {
+					const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${which}].${key}`);
 					add(
 						{
 							role: 'edge strip',

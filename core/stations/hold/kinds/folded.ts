@@ -1,35 +1,29 @@
 /** What pockets, strips and a sling share: folded paper that touches the sheet and sticks to nothing of it (handbook hold#slack). */
 import type { Hold } from '../../../figures/hold.ts';
-import type { Size } from '../../../geometry/shapes.ts';
+import { mapAxes } from '../../../geometry/shapes.ts';
 import type { HoldKind } from '../../../job/hold-kinds.ts';
 import { isStiff } from '../../../job/decide-piece.ts';
 import type { Sight } from '../../../rule/sights.ts';
-import { onAxes, type Explain } from '../../../rule/why.ts';
-import { receiveUp } from '../../../units/round.ts';
+import { at, up } from '../../../rule/term.ts';
 import type { Writer } from '../../step.ts';
-import { noAdhesive, type HoldDefinition, type Shared, type Subject } from './kind.ts';
-import type { Decided } from '../../../job/decided.ts';
+import { noAdhesive, nothing, type HoldDefinition, type Shared, type Subject, type Write } from './kind.ts';
 import { there } from '../../../units/there.ts';
 
-/** Nothing is loaded and nothing dries. */
+/** Nothing is loaded and nothing dries; there is as much room as the sheet moves. */
 export function slackHold(
 	shared: Shared,
-	{ job, movement }: Subject
+	{ job, movement }: Subject,
+	write: Write
 ): Shared & Required<Pick<Hold, 'places' | 'fixed' | 'slack'>> {
-	const room = (axis: keyof Size) => job.hold.slack[axis] ?? receiveUp(movement[axis], job.step);
-	return { ...shared, places: [], fixed: [], slack: { width: room('width'), height: room('height') } };
-}
-
-export function explainSlack(explain: Explain, job: Decided): void {
-	onAxes((axis) =>
-		explain(
-			`hold.slack.${axis}`,
-			job.hold.slack[axis] === undefined ? `up(movement.${axis}, job.step)` : `job.hold.slack.${axis}`,
-			'hold#slack'
-		)
-	);
-	explain('hold.inset', '0', 'hold#hinges');
-	for (const figure of ['loadKPa', 'workingKPa', 'dryMinutes']) explain(`hold.${figure}`, '0', 'hold#corners');
+	const step = at('job.step', job.step);
+	const slack = mapAxes((axis) => {
+		const asked = job.hold.slack[axis];
+		const room = asked === undefined ? up(at(`movement.${axis}`, movement[axis]), step) : at(`job.hold.slack.${axis}`, asked);
+		return write(`slack.${axis}`, room, 'slack').value;
+	});
+	nothing(write, ['inset'], 'hinges');
+	nothing(write, ['loadKPa', 'workingKPa', 'dryMinutes'], 'corners');
+	return { ...shared, places: [], fixed: [], slack };
 }
 
 /** What suits, and what is decided alike. */

@@ -7,10 +7,12 @@ import { named, which } from '../../../rule/sights.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { showShare } from '../../../units/show.ts';
 import { hingesAsLaid, laidOn, staysFaceUp } from '../as-laid.ts';
-import { planHinges, tissueFor, topHold } from '../hinges.ts';
+import { at, houseTerms, nextOf, over, plain, sizeTerms, times } from '../../../rule/term.ts';
+import type { Adhesive } from '../../../shop/holds.ts';
+import { planHinges, tissueFor } from '../hinges.ts';
 import { patchOn } from '../own-edges.ts';
 import type { Writer } from '../../step.ts';
-import type { BackPen, Contact, Fitting, HoldDefinition } from './kind.ts';
+import type { BackPen, Contact, Fitting, HoldDefinition, Write } from './kind.ts';
 import type { Cut } from '../../../figures/cut.ts';
 import { nth, there } from '../../../units/there.ts';
 
@@ -36,7 +38,6 @@ export function hinged(of: HingeOf): HoldDefinition {
 			refuses: (family) => (family === 'none' ? 'A hinge holds by an adhesive. Choose one, such as starch-paste.' : null)
 		},
 		plan: planFor(of.stands),
-		explain: explainHinges(of.stands),
 		contacts: edgeContacts('hinge'),
 		cut: (holds, job, house, add) => {
 			const material = job.hold.adhesive.id;
@@ -120,78 +121,35 @@ function refuses({ piece }: Fitting): string | null {
 
 const planFor =
 	(stands: boolean): HoldDefinition['plan'] =>
-	(shared, { job, piece, shop, measure, opening }) => {
+	(shared, { job, piece, shop, measure, opening }, write) => {
 		const { adhesive } = job.hold;
-		const { others, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands });
+		const { others, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands }, write);
 		const carrying = top.places.length;
+		const tissue = adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null;
+		const tenth = over(at('job.piece.grammage', piece.grammage), plain(10));
+		if (tissue !== null) write('tissue', nextOf(tenth, shop.tissues, 'shop.tissues'), 'tissue');
+		// Grams × gravity are millinewtons; over mm² they are kilopascals. Those of the other edges carry nothing.
+		const weight = times(at('hold.sheetGrams', shared.sheetGrams), houseTerms(shop.house)('gravity'));
+		const size = sizeTerms('hold.size', top.size);
 		return {
 			...shared,
 			...top,
 			count: carrying + others.reduce((sum, { places }) => sum + places.length, 0),
-			tissue: adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null,
-			// Grams × gravity are millinewtons; over mm² they are kilopascals. Those of the other edges carry nothing.
-			loadKPa: (shared.sheetGrams * shop.house.gravity) / (carrying * top.size.width * top.size.height),
-			workingKPa: adhesive.loadKPa,
-			dryMinutes: adhesive.dryMinutes,
+			tissue,
+			loadKPa: write('loadKPa', over(weight, times(plain(carrying), size.width, size.height)), 'load').value,
+			...stickTerms(adhesive, write),
 			fixed: ['top', ...others.map(({ side }) => side)],
 			...(others.length > 0 ? { others } : {})
 		};
 	};
 
-const explainHinges =
-	(stands: boolean): HoldDefinition['explain'] =>
-	(explain, { hold, job, measure, house }) => {
-		const how = topHold(job, measure, house);
-		const asked = job.hold.places ? null : job.hold.count;
-		explain('hold.inset', 'min(shop.house.hingeInset, measure.mean.width / 5)', 'hold#hinges');
-		const others = (hold.others ?? []).reduce((sum, { places }) => sum + places.length, 0);
-		const carrying = hold.places.length;
-		const evenly = (length: string, inset: string) => `max(2, count((${length} - 2 * ${inset}) / shop.house.hingeEach) + 1)`;
-		const top =
-			job.hold.places || how !== 'tabs'
-				? String(carrying)
-				: asked === null
-					? evenly('measure.mean.width', 'hold.inset')
-					: 'job.hold.count';
-		explain('hold.count', others > 0 ? `${top} + ${others}` : top, 'hold#hinges');
-		for (const index of hold.places.keys()) {
-			const even = `hold.inset + (measure.mean.width - 2 * hold.inset) * ${index} / (${carrying} - 1)`;
-			explain(
-				`hold.places[${index}]`,
-				job.hold.places ? `job.hold.places[${index}]` : carrying === 1 ? 'measure.mean.width / 2' : even,
-				'hold#hinges'
-			);
-		}
-		for (const [at, { side, places }] of (hold.others ?? []).entries()) {
-			const length = `measure.mean.${side === 'bottom' ? 'width' : 'height'}`;
-			const inset = `min(shop.house.hingeInset, ${length} / 5)`;
-			for (const index of places.keys())
-				explain(
-					`hold.others[${at}].places[${index}]`,
-					`${inset} + (${length} - 2 * ${inset}) * ${index} / (${places.length} - 1)`,
-					'hold#edges'
-				);
-		}
-		const width =
-			job.hold.width === null ? 'min(shop.house.hingeWidth, shop.house.hingeWidthShare * measure.mean.width)' : 'job.hold.width';
-		explain('hold.size.width', how === 'strip' ? 'measure.mean.width' : width, 'hold#size');
-		explain('hold.size.height', 'job.hold.contact', 'hold#size');
-		const apart = hold.places.slice(1).map((_, index) => `hold.places[${index + 1}] - hold.places[${index}]`);
-		const least =
-			apart.length > 0 ? `min(shop.house.crossWidth, min(${apart.join(', ')}) - shop.house.crossApart)` : 'shop.house.crossWidth';
-		explain('hold.cross.width', how === 'strip' ? 'hold.size.width' : `max(hold.size.width, ${least})`, 'hold#size');
-		const above = (usual: string, less: string) => `min(shop.house.${usual}, max(1, window.placement.top - shop.house.${less}))`;
-		explain('hold.cross.height', above('crossHeight', 'crossInside'), 'hold#off-board');
-		explain('hold.tab', stands ? above('hingeTab', 'tabInside') : 'shop.house.hingeTab', 'hold#off-board');
-		if (hold.tissue !== null) explain('hold.tissue', 'next(job.piece.grammage / 10, shop.tissues)', 'hold#tissue');
-		explain(
-			'hold.loadKPa',
-			`hold.sheetGrams * shop.house.gravity / (${carrying} * hold.size.width * hold.size.height)`,
-			'hold#load'
-		);
-		explain('hold.workingKPa', `shop.adhesives[${job.hold.adhesive.id}].loadKPa`, 'hold#load');
-		explain('hold.dryMinutes', `shop.adhesives[${job.hold.adhesive.id}].dryMinutes`, 'hold#drying');
+/** What an adhesive bears, and how long it dries. */
+function stickTerms({ id, loadKPa, dryMinutes }: Adhesive, write: Write): Pick<Hold, 'workingKPa' | 'dryMinutes'> {
+	return {
+		workingKPa: write('workingKPa', at(`shop.adhesives[${id}].loadKPa`, loadKPa), 'load').value,
+		dryMinutes: write('dryMinutes', at(`shop.adhesives[${id}].dryMinutes`, dryMinutes), 'drying').value
 	};
+}
 
 /** Patches along the top edge, and along others where it is held there too. */
 export function edgeContacts(what: Contact['what']): HoldDefinition['contacts'] {

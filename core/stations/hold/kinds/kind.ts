@@ -10,7 +10,7 @@ import type { Piece } from '../../../job/decide-piece.ts';
 import type { WindowChoice } from '../../../job/decide-window.ts';
 import type { HoldKind } from '../../../job/hold-kinds.ts';
 import type { Sight } from '../../../rule/sights.ts';
-import type { Explain } from '../../../rule/why.ts';
+import { plain, type Term } from '../../../rule/term.ts';
 import type { Adhesive } from '../../../shop/holds.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
@@ -27,6 +27,14 @@ export type Shared = Pick<Hold, 'kind' | 'inset' | 'tissue' | 'sheetGrams' | 'lo
 /** What a hold is planned from. */
 export type HoldInput = { measure: Measure; movement: Size; opening: PlacedOpening; choice: WindowChoice; pack: Size };
 export type Subject = HoldInput & { job: Decided; piece: Piece; shop: Shop };
+
+/** Writes a figure of the hold down. @param anchor its paragraph of the handbook's hold @returns the figure under its path */
+export type Write = (name: string, term: Term, anchor: string) => Term;
+
+/** Figures that this kind has none of. */
+export function nothing(write: Write, names: readonly string[], anchor: string): void {
+	for (const name of names) write(name, plain(0), anchor);
+}
 
 export type Contact = {
 	what: 'hinge' | 'pocket' | 'strip' | 'point' | 'patch';
@@ -57,10 +65,8 @@ export type HoldDefinition = {
 		/** Why a family does not go with it; null where it does. */
 		refuses(family: Adhesive['family'], float: boolean): string | null;
 	};
-	/** Its figures. @throws FaultError for places that do not lie on the sheet, or meet */
-	plan(shared: Shared, subject: Subject): Hold;
-	/** The expressions of its figures, beside `plan`. */
-	explain(explain: Explain, of: { hold: Hold; job: Decided; choice: WindowChoice; measure: Measure; house: House }): void;
+	/** Its figures, each written down. @throws FaultError for places that do not lie on the sheet, or meet */
+	plan(shared: Shared, subject: Subject, write: Write): Hold;
 	/** Where it touches the piece. */
 	contacts(of: Pick<Held, 'hold' | 'measure' | 'choice'>): Contact[];
 	/** What is cut, torn or folded for it. */

@@ -6,6 +6,5 @@ export const sling = edgePaper({
 	names: { choice: 'Sling', paper: 'Sling', label: 'a sling' },
 	holds: 'A sling holds',
 	title: 'A sling',
-	because: (piece) => `The ${piece} rests in it, and nothing hangs by an adhesive.`,
-	share: ' * shop.house.slingShare'
+	because: (piece) => `The ${piece} rests in it, and nothing hangs by an adhesive.`
 });

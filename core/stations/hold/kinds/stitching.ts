@@ -1,8 +1,8 @@
 /** Stitching: sewn along its edges to a board covered with cloth (handbook hold#stitching). */
 import { isStiff } from '../../../job/decide-piece.ts';
-import { onAxes } from '../../../rule/why.ts';
-import type { Size } from '../../../geometry/shapes.ts';
-import { noAdhesive, type HoldDefinition } from './kind.ts';
+import { counted, houseTerms, largest, over, plain, sizeTerms, sum, twice, type Term } from '../../../rule/term.ts';
+import { mapAxes } from '../../../geometry/shapes.ts';
+import { noAdhesive, nothing, type HoldDefinition } from './kind.ts';
 import { there } from '../../../units/there.ts';
 
 export const stitching: HoldDefinition = {
@@ -15,28 +15,22 @@ export const stitching: HoldDefinition = {
 	},
 	offered: () => true,
 	adhesive: noAdhesive('Thread holds it, nothing sticks to it.'),
-	plan: (shared, { shop: { house }, measure, pack }) => {
-		const along = (length: number) => Math.max(2, Math.ceil(length / house.stitchEach - 1e-9));
-		const turn = 2 * house.clothTurn;
+	plan: (shared, { shop, measure, pack }, write) => {
+		const house = houseTerms(shop.house);
+		const sheet = sizeTerms('measure.mean', measure.mean);
+		const sides = sizeTerms('window.pack', pack);
+		const along = (length: Term) => largest(plain(2), counted(over(length, house('stitchEach'))));
+		nothing(write, ['inset'], 'hinges');
+		nothing(write, ['size.height', 'loadKPa', 'workingKPa', 'dryMinutes'], 'stitching');
 		return {
 			...shared,
-			count: 2 * (along(measure.mean.width) + along(measure.mean.height)),
+			count: write('count', twice(sum(along(sheet.width), along(sheet.height))), 'stitching').value,
 			places: [],
-			size: { width: house.stitchLong, height: 0 },
+			size: { width: write('size.width', house('stitchLong'), 'stitching').value, height: 0 },
 			fixed: ['top', 'right', 'bottom', 'left'],
-			cloth: { width: pack.width + turn, height: pack.height + turn },
-			stitchSpacing: house.stitchEach
+			cloth: mapAxes((axis) => write(`cloth.${axis}`, sum(sides[axis], twice(house('clothTurn'))), 'stitching').value),
+			stitchSpacing: write('stitchSpacing', house('stitchEach'), 'stitching').value
 		};
-	},
-	explain: (explain) => {
-		explain('hold.inset', '0', 'hold#hinges');
-		const along = (axis: keyof Size) => `max(2, count(measure.mean.${axis} / shop.house.stitchEach))`;
-		explain('hold.count', `2 * (${along('width')} + ${along('height')})`, 'hold#stitching');
-		explain('hold.size.width', 'shop.house.stitchLong', 'hold#stitching');
-		explain('hold.size.height', '0', 'hold#stitching');
-		explain('hold.stitchSpacing', 'shop.house.stitchEach', 'hold#stitching');
-		onAxes((axis) => explain(`hold.cloth.${axis}`, `window.pack.${axis} + 2 * shop.house.clothTurn`, 'hold#stitching'));
-		for (const figure of ['loadKPa', 'workingKPa', 'dryMinutes']) explain(`hold.${figure}`, '0', 'hold#stitching');
 	},
 	// Stitches go round a zone that is kept off.
 	contacts: () => [],

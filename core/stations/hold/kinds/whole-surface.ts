@@ -1,11 +1,12 @@
 /** Stuck down whole: its whole back sticks, for what can be made again (handbook hold#whole-surface). */
 import { isStiff } from '../../../job/decide-piece.ts';
 import { named } from '../../../rule/sights.ts';
-import { onAxes } from '../../../rule/why.ts';
+import { at, houseTerms, largest, over, plain, sizeTerms, times } from '../../../rule/term.ts';
+import { mapAxes } from '../../../geometry/shapes.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { ownCorners } from '../own-edges.ts';
 import { boardBehind } from './folded.ts';
-import { whose, type HoldDefinition } from './kind.ts';
+import { nothing, whose, type HoldDefinition } from './kind.ts';
 import { nth, there } from '../../../units/there.ts';
 
 export const wholeSurface: HoldDefinition = {
@@ -22,27 +23,23 @@ export const wholeSurface: HoldDefinition = {
 				? null
 				: 'What sticks the whole surface is adhesive-board, dry-mount, spray or reversible-glue. Choose one of them.'
 	},
-	plan: (shared, { job, shop: { house }, measure: { mean } }) => {
-		const { adhesive } = job.hold;
+	plan: (shared, { job, shop, measure: { mean } }, write) => {
+		const house = houseTerms(shop.house);
+		const { id, loadKPa, dryMinutes } = job.hold.adhesive;
+		const sheet = sizeTerms('measure.mean', mean);
+		const weight = times(at('hold.sheetGrams', shared.sheetGrams), house('gravity'));
+		const dries = at(`shop.adhesives[${id}].dryMinutes`, dryMinutes);
+		nothing(write, ['inset'], 'hinges');
 		return {
 			...shared,
-			count: 1,
+			count: write('count', plain(1), 'whole-surface').value,
 			places: [],
-			size: { ...mean },
-			loadKPa: (shared.sheetGrams * house.gravity) / (mean.width * mean.height),
-			workingKPa: adhesive.loadKPa,
-			dryMinutes: Math.max(adhesive.dryMinutes, house.boardDryMinutes),
+			size: mapAxes((axis) => write(`size.${axis}`, sheet[axis], 'whole-surface').value),
+			loadKPa: write('loadKPa', over(weight, times(sheet.width, sheet.height)), 'load').value,
+			workingKPa: write('workingKPa', at(`shop.adhesives[${id}].loadKPa`, loadKPa), 'load').value,
+			dryMinutes: write('dryMinutes', largest(dries, house('boardDryMinutes')), 'drying').value,
 			fixed: ['top', 'right', 'bottom', 'left']
 		};
-	},
-	explain: (explain, { job }) => {
-		explain('hold.inset', '0', 'hold#hinges');
-		const adhesive = `shop.adhesives[${job.hold.adhesive.id}]`;
-		explain('hold.count', '1', 'hold#whole-surface');
-		onAxes((axis) => explain(`hold.size.${axis}`, `measure.mean.${axis}`, 'hold#whole-surface'));
-		explain('hold.loadKPa', 'hold.sheetGrams * shop.house.gravity / (measure.mean.width * measure.mean.height)', 'hold#load');
-		explain('hold.workingKPa', `${adhesive}.loadKPa`, 'hold#load');
-		explain('hold.dryMinutes', `max(${adhesive}.dryMinutes, shop.house.boardDryMinutes)`, 'hold#drying');
 	},
 	contacts: () => [],
 	// Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not.
