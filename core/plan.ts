@@ -202,7 +202,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	const rabbet = readyRabbet(job);
 	const ready = rabbet && readyPack(job, shop.house, rabbet);
 	const readySize = ready && mapAxes((axis) => ready[axis].value);
-	const window = planWindow(job, shop, { measures, movements, readyPack: readySize });
+	const window = planWindow(job, shop, { measures, movements, readyPack: readySize, ofSight });
 	if (!window) {
 		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
 		return figures;

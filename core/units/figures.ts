@@ -123,6 +123,7 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'window.openings.tolerance': 'most',
 	'window.openings.opening': 'cut',
 	'window.openings.support': 'cut',
+	'window.openings.zones': 'cut',
 	pack: 'fine',
 	'pack.layers.made.layers': 'count',
 	'pack.spacer': 'mark',

@@ -1,17 +1,38 @@
 /** One window over one piece: what it shows of the sheet, and how far the sheet may be off (handbook window#ways). */
-import { axisOf, mapSides, type Place, type Rect, type SideName, type Sides, type Size } from '../../geometry/shapes.ts';
+import { axisOf, mapAxes, mapSides, type Place, type Rect, type SideName, type Sides, type Size } from '../../geometry/shapes.ts';
 import type { Piece, Zone } from '../../job/decide-piece.ts';
 import type { MatChoice, WindowChoice, WindowShape } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
-import { cutDown, receiveUp, showNearest, tidy } from '../../units/round.ts';
+import { tidy } from '../../units/round.ts';
 import { showSize, showWithUnit, type Reader } from '../../units/show.ts';
 import { roomFor } from './shape.ts';
 import type { SolveInput } from './sides-asked.ts';
 import { canSolve, solveWindow, type Solved } from './solve.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening } from '../../figures/window.ts';
-import { nth } from '../../units/there.ts';
+import type { Figure } from '../../rule/book.ts';
+import {
+	at,
+	down,
+	half,
+	houseTerms,
+	largest,
+	less,
+	named,
+	nearest,
+	plain,
+	settled,
+	sizeTerms,
+	smallest,
+	sum,
+	tidied,
+	twice,
+	up,
+	type Term,
+	type TermSize
+} from '../../rule/term.ts';
+import { nth, there } from '../../units/there.ts';
 
 export type OpeningInput = {
 	piece: Piece;
@@ -26,7 +47,9 @@ export type OpeningInput = {
 	step: number;
 	reader: Reader;
 	/** Path of the window in the job file, for a fault. */
-	at: string;
+	place: string;
+	/** Writes its figures down, as a single window's. */
+	figure: Figure;
 };
 
 /**
@@ -41,7 +64,7 @@ export function planOpening(input: OpeningInput): Opening | null {
 	if (!found) return null;
 	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
 		fail(
-			`${input.at}.shape`,
+			`${input.place}.shape`,
 			`An arch ${showSize(found.opening, input.reader)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and bottom.`
 		);
 	return withZones(found, input);
@@ -50,10 +73,18 @@ export function planOpening(input: OpeningInput): Opening | null {
 type Found = Opening & { overlap: Sides };
 
 /** Every zone's margin to the window is a figure, before anything fails. */
-function withZones<T extends Opening>(found: T, { piece, choice }: OpeningInput): T {
-	const zones = piece.zones.flatMap((zone) =>
-		zone.kind === 'keep-off' ? [] : [{ id: zone.id, kind: zone.kind, margin: zoneMargin(zone, found.sees, choice.shape) }]
-	);
+function withZones<T extends Opening>(found: T, { piece, choice, figure }: OpeningInput): T {
+	const zones: NonNullable<Opening['zones']> = [];
+	for (const [index, zone] of piece.zones.entries()) {
+		if (zone.kind === 'keep-off') continue;
+		const of = [at(`job.piece.zones[${index}]`, NaN), at('window.sees', NaN), at('job.window.shape', NaN)];
+		const margin = named('zoneMargin', zoneMargin(zone, found.sees, choice.shape), of);
+		zones.push({
+			id: zone.id,
+			kind: zone.kind,
+			margin: figure(`window.zones[${zones.length}].margin`, margin, 'window#zones').value
+		});
+	}
 	return zones.length > 0 ? { ...found, zones } : found;
 }
 
@@ -95,33 +126,159 @@ function beyondCurve(zone: Rect, sees: Rect, shape: WindowShape): number {
 	return tidy(does * distance);
 }
 
+const usableTerms = ({ usable }: Measure) => ({
+	...sizeTerms('measure.usable', usable),
+	left: at('measure.usable.left', usable.left),
+	top: at('measure.usable.top', usable.top)
+});
+
+function sideTerms(path: string, sides: Sides): Record<SideName, Term> {
+	const side = (name: SideName) => at(`${path}.${name}`, sides[name]);
+	return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
+}
+
+/** Sides along an axis, the first where its window begins. */
+const ENDS: Record<keyof Size, readonly ['left' | 'top', 'right' | 'bottom']> = {
+	width: ['left', 'right'],
+	height: ['top', 'bottom']
+};
+
+type TermSides = Record<SideName, Term>;
+const valuesOf = (sides: TermSides): Sides => mapSides((side) => sides[side].value);
+
+/** Writes the opening, and what of the sheet is seen through it. */
+function written(
+	{ figure }: OpeningInput,
+	opening: TermSize,
+	sees: (opening: TermSize) => { left: Term; top: Term },
+	anchor: string,
+	seesAnchor = anchor
+): { opening: Size; sees: Rect; terms: TermSize } {
+	const terms = mapAxes((axis) => figure(`window.opening.${axis}`, opening[axis], `window#${anchor}`));
+	const place = sees(terms);
+	const [left, top] = (['left', 'top'] as const).map((side) =>
+		figure(`window.sees.${side}`, place[side], `window#${seesAnchor}`)
+	) as [Term, Term];
+	const size = mapAxes((axis) => figure(`window.sees.${axis}`, terms[axis], 'window#opening').value);
+	return { opening: size, sees: { left: left.value, top: top.value, ...size }, terms };
+}
+
+function writeSides(figure: Figure, name: string, sides: TermSides, anchor: string): TermSides {
+	const side = (of: SideName) => figure(`window.${name}.${of}`, sides[of], `window#${anchor}`);
+	return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
+}
+
 function cover(input: OpeningInput): Found {
-	const { choice, measure } = input;
-	const opening = openingFor(choice.overlap, measure.usable, input.step, choice.shape === 'circle');
-	if (opening.width <= 0 || opening.height <= 0) noWindow(input);
-	const overlap = overlapFor(choice.overlap, measure.usable, opening);
-	return { opening, overlap, least: leastOverlap(input), sees: seenBy(overlap, opening, measure.usable) };
+	const { choice, measure, step, figure } = input;
+	const usable = usableTerms(measure);
+	const asked = sideTerms('job.window.overlap', choice.overlap);
+	const round = choice.shape === 'circle';
+	const opening = openingOf(asked, usable, at('job.step', step), round);
+	if (opening.width.value <= 0 || opening.height.value <= 0) noWindow(input);
+	let overlap: TermSides | null = null;
+	const found = written(
+		input,
+		opening,
+		(cut) => {
+			overlap = writeSides(figure, 'overlap', overlapOf(asked, usable, cut), 'overlap');
+			return { left: sum(usable.left, overlap.left), top: sum(usable.top, overlap.top) };
+		},
+		round ? 'shapes' : 'opening',
+		'opening'
+	);
+	return { opening: found.opening, overlap: valuesOf(there(overlap, 'overlap')), least: leastOverlap(input), sees: found.sees };
 }
 
 function solved(input: OpeningInput): Found {
-	const { piece, measure, step } = input;
+	const { piece, measure, step, figure } = input;
 	const least = leastOverlap(input);
 	const found = solvedFrom(input, least);
 	if (!found) noWindow(input);
-	const { overlap, sides } = found;
-	const opening = {
-		width: cutDown(measure.usable.width - sides.left - sides.right, step),
-		height: cutDown(measure.usable.height - sides.top - sides.bottom, step)
-	};
+	const by = zonesBy(found.by, piece);
+	const usable = usableTerms(measure);
+	const sides = writeSides(
+		figure,
+		'solved',
+		sidesOf((side) => solvedSide(side, found, input)),
+		'solve'
+	);
+	let overlap: TermSides | null = null;
+	const cut = written(
+		input,
+		openingOf(sides, usable, at('job.step', step), false),
+		(opening) => {
+			overlap = writeSides(figure, 'overlap', solvedOverlap(found, sides, usable, opening, input), 'solve');
+			return { left: sum(usable.left, overlap.left), top: sum(usable.top, overlap.top) };
+		},
+		'opening'
+	);
 	return {
-		opening,
-		overlap,
+		opening: cut.opening,
+		overlap: found.overlap,
 		least,
-		sees: seenBy(overlap, opening, measure.usable),
-		solved: sides,
-		solvedBy: zonesBy(found.by, piece),
+		sees: cut.sees,
+		solved: found.sides,
+		solvedBy: by,
 		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => nth(piece.zones, index).id)) } : {})
 	};
+}
+
+function sidesOf(make: (side: SideName) => Term): TermSides {
+	return { top: make('top'), right: make('right'), bottom: make('bottom'), left: make('left') };
+}
+
+/** Where a zone asks for a side, as far as clears it; else the least overlap, a reverse bevel on top. */
+function solvedSide(side: SideName, found: Solved, { piece, measure, mat, house }: OpeningInput): Term {
+	const by = found.by[side];
+	if (by !== null)
+		return settled(
+			sum(distance(by, nth(piece.zones, by), side, 'far', measure), houseTerms(house)('hideZoneMargin')),
+			found.sides[side]
+		);
+	const least = at(`window.least.${side}`, found.sides[side]);
+	if (!mat || hiddenByBevel(mat) === 0) return least;
+	return settled(sum(least, at(`shop.boards[${mat.board.id}].thickness`, mat.board.thickness)), found.sides[side]);
+}
+
+/** What rounding takes is shared, unless that would bring the mat over what must show: then one side stands at its limit. */
+function solvedOverlap(
+	{ sides: from, overlap }: Solved,
+	sides: TermSides,
+	usable: TermSize,
+	opening: TermSize,
+	{ piece, measure, house }: OpeningInput
+): TermSides {
+	const along = (axis: keyof Size): [Term, Term] => {
+		const [one, other] = ENDS[axis];
+		const rest = less(usable[axis], opening[axis]);
+		const taken = overlap[one] + overlap[other] - from[one] - from[other];
+		if (Math.abs(overlap[one] - from[one] - taken / 2) < 1e-9) {
+			const share = half(less(rest, sides[one], sides[other]));
+			return [settled(sum(sides[one], share), overlap[one]), settled(sum(sides[other], share), overlap[other])];
+		}
+		// The side whose zone bounds it moves less than its half.
+		const [bound, free] = overlap[one] - from[one] < taken / 2 ? [one, other] : [other, one];
+		const limits = piece.zones.flatMap((zone, index) =>
+			zone.kind === 'show' ? [less(distance(index, zone, bound, 'near', measure), houseTerms(house)('showZoneMargin'))] : []
+		);
+		const stands = settled(largest(sides[bound], smallest(...limits)), overlap[bound]);
+		const left = settled(less(rest, at(`window.overlap.${bound}`, overlap[bound])), overlap[free]);
+		return bound === one ? [stands, left] : [left, stands];
+	};
+	const [left, right] = along('width');
+	const [top, bottom] = along('height');
+	return { top, right, bottom, left };
+}
+
+/** From the usable edge of a side to a zone's nearer or farther edge. */
+function distance(index: number, zone: Zone, side: SideName, edge: 'near' | 'far', measure: Measure): Term {
+	const axis = axisOf(side);
+	const [before] = ENDS[axis];
+	const usable = usableTerms(measure);
+	const start = at(`job.piece.zones[${index}].${before}`, zone[before]);
+	const size = at(`job.piece.zones[${index}].${axis}`, zone[axis]);
+	if (side === before) return less(edge === 'far' ? sum(start, size) : start, usable[before]);
+	return less(sum(usable[before], usable[axis]), start, ...(edge === 'near' ? [size] : []));
 }
 
 type SolveSubject = Pick<OpeningInput, 'piece' | 'measure' | 'mat' | 'house' | 'step'>;
@@ -159,93 +316,148 @@ function zonesBy(by: Solved['by'], { zones }: Piece): Record<SideName, string | 
 
 /** The image and its margin, rounded to the nearest; the difference is shared by both sides, and the paper beyond is hidden. */
 function reveal(input: OpeningInput): Found | null {
-	const { piece, choice, measure, step } = input;
+	const { piece, choice, measure, step, figure } = input;
 	const { image } = piece;
 	if (!image) return null;
-	const asked = {
-		width: image.width + choice.reveal.left + choice.reveal.right,
-		height: image.height + choice.reveal.top + choice.reveal.bottom
-	};
-	const nearest = { width: showNearest(asked.width, step), height: showNearest(asked.height, step) };
-	const opening = choice.shape === 'circle' ? evenSize(Math.max(nearest.width, nearest.height)) : nearest;
+	const margin = sideTerms('job.window.reveal', choice.reveal);
+	const usable = usableTerms(measure);
+	const start = { left: at('job.piece.image.left', image.left), top: at('job.piece.image.top', image.top) };
+	const size = sizeTerms('job.piece.image', image);
+	const asked = mapAxes((axis) => sum(size[axis], margin[ENDS[axis][0]], margin[ENDS[axis][1]]));
+	const rounded = mapAxes((axis) => nearest(asked[axis], at('job.step', step)));
+	const circle = largest(rounded.width, rounded.height);
+	const opening = choice.shape === 'circle' ? { width: circle, height: circle } : rounded;
+	const found = written(
+		input,
+		opening,
+		(cut) => {
+			const from = (axis: keyof Size) => {
+				const [one] = ENDS[axis];
+				return tidied(less(start[one], margin[one], half(less(cut[axis], asked[axis]))));
+			};
+			return { left: from('width'), top: from('height') };
+		},
+		'reveal'
+	);
 	const sees = {
-		left: tidy(image.left - choice.reveal.left - (opening.width - asked.width) / 2),
-		top: tidy(image.top - choice.reveal.top - (opening.height - asked.height) / 2),
-		...opening
+		...sizeTerms('window.sees', found.sees),
+		left: at('window.sees.left', found.sees.left),
+		top: at('window.sees.top', found.sees.top)
 	};
-	const { usable } = measure;
-	const overlap = {
-		left: tidy(sees.left - usable.left),
-		top: tidy(sees.top - usable.top),
-		right: tidy(usable.left + usable.width - sees.left - sees.width),
-		bottom: tidy(usable.top + usable.height - sees.top - sees.height)
+	const overlap = sidesOf((side) => {
+		const axis = axisOf(side);
+		const [one] = ENDS[axis];
+		if (side === one) return tidied(less(sees[one], usable[one]));
+		return tidied(less(sum(usable[one], usable[axis]), sees[one], sees[axis]));
+	});
+	return {
+		opening: found.opening,
+		overlap: valuesOf(writeSides(figure, 'overlap', overlap, 'reveal')),
+		least: leastOverlap(input),
+		sees: found.sees
 	};
-	return { opening, overlap, least: leastOverlap(input), sees };
 }
 
 /** All that the frame takes: the piece itself, or a float with the air round it. What is seen of it comes with the frame. */
 function matless(input: OpeningInput): Opening {
-	const { choice, measure, step } = input;
-	const { largest } = measure;
-	const air = choice.way === 'float' ? choice.gap : 0;
-	const opening = { width: receiveUp(largest.width + 2 * air, step), height: receiveUp(largest.height + 2 * air, step) };
-	return { opening, sees: centredOn(largest, opening), ...(choice.support ? { support: supportOf(input) } : {}) };
+	const { choice } = input;
+	const opening = packOfPiece(input);
+	const size = mapAxes((axis) => opening[axis].value);
+	return {
+		opening: size,
+		sees: centredOn(input.measure.largest, size),
+		...(choice.support ? { support: supportOf(input) } : {})
+	};
 }
 
-function centredOn(largest: Size, opening: Size): Rect {
-	return { left: tidy((largest.width - opening.width) / 2), top: tidy((largest.height - opening.height) / 2), ...opening };
+/** The piece, and in a float the air round it, rounded up. */
+export function packOfPiece({ choice, measure, step }: Pick<OpeningInput, 'choice' | 'measure' | 'step'>): TermSize {
+	const size = sizeTerms('measure.largest', measure.largest);
+	const air = choice.way === 'float' ? [twice(at('job.window.gap', choice.gap))] : [];
+	return mapAxes((axis) => up(sum(size[axis], ...air), at('job.step', step)));
+}
+
+function centredOn(largestSize: Size, opening: Size): Rect {
+	return {
+		left: tidy((largestSize.width - opening.width) / 2),
+		top: tidy((largestSize.height - opening.height) / 2),
+		...opening
+	};
 }
 
 /** Wider than the sheet by the gap on every side; the support stays inside the piece. */
 function float(input: OpeningInput): Opening {
-	const { choice, measure, step } = input;
-	const { largest } = measure;
-	const free = {
-		width: receiveUp(largest.width + 2 * choice.gap, step),
-		height: receiveUp(largest.height + 2 * choice.gap, step)
-	};
-	const opening = choice.shape === 'circle' ? evenSize(Math.max(free.width, free.height)) : free;
-	return { opening, sees: centredOn(largest, opening), ...(choice.support ? { support: supportOf(input) } : {}) };
+	const { choice, measure } = input;
+	const size = sizeTerms('measure.largest', measure.largest);
+	const free = packOfPiece(input);
+	const circle = largest(free.width, free.height);
+	const opening = choice.shape === 'circle' ? { width: circle, height: circle } : free;
+	const found = written(
+		input,
+		opening,
+		(cut) => {
+			const centred = (axis: keyof Size) => tidied(half(less(size[axis], cut[axis])));
+			return { left: centred('width'), top: centred('height') };
+		},
+		'float'
+	);
+	return { opening: found.opening, sees: found.sees, ...(choice.support ? { support: supportOf(input) } : {}) };
 }
 
 function supportOf(input: OpeningInput): Size {
-	const { choice, step } = input;
-	const { usable } = input.measure;
-	const support = {
-		width: cutDown(usable.width - 2 * choice.setBack, step),
-		height: cutDown(usable.height - 2 * choice.setBack, step)
-	};
+	const { choice, step, measure, figure } = input;
+	const usable = sizeTerms('measure.usable', measure.usable);
+	const back = twice(at('job.window.setBack', choice.setBack));
+	const support = mapAxes(
+		(axis) => figure(`window.support.${axis}`, down(less(usable[axis], back), at('job.step', step)), 'window#float').value
+	);
 	if (support.width <= 0 || support.height <= 0)
 		fail(
-			`${input.at}.setBack`,
+			`${input.place}.setBack`,
 			`A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side has no size left. Set it back less.`
 		);
 	return support;
 }
 
-function noWindow({ at, measure, reader }: OpeningInput): never {
+function noWindow({ place, measure, reader }: OpeningInput): never {
 	fail(
-		`${at}.overlap`,
+		`${place}.overlap`,
 		`This overlap leaves no window on a sheet of ${showSize(measure.usable, reader, 'mark')} ${reader.unit}. Make it smaller.`
 	);
 }
 
 /** The opening that an overlap asked for leaves, cut down to the step; it may be nothing. */
 export function openingFor(asked: Sides, usable: Size, step: number, round = false): Size {
-	const opening = {
-		width: cutDown(usable.width - asked.left - asked.right, step),
-		height: cutDown(usable.height - asked.top - asked.bottom, step)
-	};
-	return round ? evenSize(Math.min(opening.width, opening.height)) : opening;
+	const sides = sidesOf((side) => plain(asked[side]));
+	const opening = openingOf(sides, { width: plain(usable.width), height: plain(usable.height) }, plain(step), round);
+	return mapAxes((axis) => opening[axis].value);
+}
+
+function openingOf(asked: TermSides, usable: TermSize, step: Term, round: boolean): TermSize {
+	const opening = mapAxes((axis) => down(less(usable[axis], asked[ENDS[axis][0]], asked[ENDS[axis][1]]), step));
+	const circle = smallest(opening.width, opening.height);
+	return round ? { width: circle, height: circle } : opening;
 }
 
 /** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
 export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
-	return mapSides((side) => {
+	const terms = (size: Size) => ({ width: plain(size.width), height: plain(size.height) });
+	return valuesOf(
+		overlapOf(
+			sidesOf((side) => plain(asked[side])),
+			terms(usable),
+			terms(opening)
+		)
+	);
+}
+
+function overlapOf(asked: TermSides, usable: TermSize, opening: TermSize): TermSides {
+	return sidesOf((side) => {
 		const axis = axisOf(side);
-		const difference = axis === 'width' ? asked.left - asked.right : asked.top - asked.bottom;
-		const half = (usable[axis] - opening[axis]) / 2;
-		return side === 'left' || side === 'top' ? half + difference / 2 : half - difference / 2;
+		const [one, other] = ENDS[axis];
+		const rest = half(less(usable[axis], opening[axis]));
+		const difference = half(less(asked[one], asked[other]));
+		return side === one ? sum(rest, difference) : less(rest, difference);
 	});
 }
 
@@ -260,12 +472,15 @@ export function hiddenByBevel(mat: MatChoice): number {
 }
 
 /** A sheet hung from the top moves by the whole of its movement at the bottom, half of it at each side; one held otherwise by half everywhere. */
-function leastOverlap({ house, movement, hangs }: OpeningInput): Sides {
-	const side = Math.max(house.leastOverlap, movement.width / 2 + 1);
-	const bottom = Math.max(house.leastOverlap, (hangs ? movement.height : movement.height / 2) + 1);
-	return { top: hangs ? house.leastOverlap : bottom, right: side, bottom, left: side };
-}
-
-function evenSize(length: number): Size {
-	return { width: length, height: length };
+function leastOverlap({ house: of, movement, hangs, figure }: OpeningInput): Sides {
+	const house = houseTerms(of)('leastOverlap');
+	const moves = sizeTerms('movement', movement);
+	const sharedBy = (axis: keyof Size) => largest(house, sum(half(moves[axis]), plain(1)));
+	const least = {
+		top: hangs ? house : sharedBy('height'),
+		right: sharedBy('width'),
+		bottom: hangs ? largest(house, sum(moves.height, plain(1))) : sharedBy('height'),
+		left: sharedBy('width')
+	};
+	return valuesOf(writeSides(figure, 'least', least, 'least-overlap'));
 }

@@ -4,14 +4,12 @@ import type { House } from '../../shop/house.ts';
 import type { MatChoice } from '../../job/decide-window.ts';
 import { named } from '../../rule/sights.ts';
 import { explainer, onAxes, plus, SIDES_OF, type Why } from '../../rule/why.ts';
-import { hiddenByBevel } from './opening.ts';
 import type { Limit } from './ranges.ts';
 import { isBoughtInPairs } from './window.ts';
 import { openingsOf, type PlacedOpening, type Window } from '../../figures/window.ts';
 import type { Frame } from '../../figures/frame.ts';
-import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
-import { lastOf, nth, there } from '../../units/there.ts';
+import { nth, there } from '../../units/there.ts';
 
 type Explain = ReturnType<typeof explainer>;
 
@@ -28,32 +26,15 @@ export function whyOpening(
 ): void {
 	const explain = explainer(why);
 	const opening = nth(openingsOf(window), index);
-	const { way } = nth(job.windows, index);
 	if (job.mats.length === 0) return whyMatless(explain, window, job, frame);
-	if (way === 'float') whyFloat(explain, index, job, opening);
-	else if (way === 'reveal') whyReveal(explain, index, job);
-	else whyCover(explain, index, job, opening);
-	if (opening.least) {
-		const hangs = isHinge(job.hold.kind);
-		const half = 'max(shop.house.leastOverlap, movement.height / 2 + 1)';
-		explain('window.least.top', hangs ? 'shop.house.leastOverlap' : half, 'window#least-overlap');
-		explain('window.least.bottom', hangs ? 'max(shop.house.leastOverlap, movement.height + 1)' : half, 'window#least-overlap');
-		for (const side of ['left', 'right'])
-			explain(`window.least.${side}`, 'max(shop.house.leastOverlap, movement.width / 2 + 1)', 'window#least-overlap');
-	}
 	const last = `window.mats[${window.mats.length - 1}].border`;
 	onAxes((axis) => {
 		const before = BEFORE[axis];
 		const at = window.openings ? ` + window.openings[${index}].at.${before}` : '';
 		explain(`window.placement.${before}`, `${last}.${before}${at} - window.sees.${before}`, 'window#placement');
-		explain(`window.sees.${axis}`, `window.opening.${axis}`, 'window#opening');
 		if (opening.free) explain(`window.free.${axis}`, leastOf(limits, axis, 'free'), 'window#free-range');
 		if (opening.tolerance) explain(`window.tolerance.${axis}`, leastOf(limits, axis, 'right'), 'window#tolerance');
 	});
-	for (const [at, { id }] of (opening.zones ?? []).entries()) {
-		const zone = nth(job.pieces, index).zones.findIndex((one) => one.id === id);
-		explain(`window.zones[${at}].margin`, `zoneMargin(job.piece.zones[${zone}], window.sees, job.window.shape)`, 'window#zones');
-	}
 }
 
 /** The least of an axis' limits, never below 0. */
@@ -61,120 +42,6 @@ function leastOf(limits: readonly Limit[], axis: keyof Size, which: 'free' | 'ri
 	const own = limits.filter((limit) => limit.axis === axis).map((limit) => limit[which].of);
 	return `max(0, min(${own.join(', ')}))`;
 }
-
-function whyCover(explain: Explain, index: number, job: Decided, opening: PlacedOpening): void {
-	const asked = opening.solved ? 'window.solved' : 'job.window.overlap';
-	const circle = nth(job.windows, index).shape === 'circle';
-	const cut = (axis: keyof Size) => {
-		const [one, other] = SIDES_OF[axis];
-		return `down(measure.usable.${axis} - ${asked}.${one} - ${asked}.${other}, job.step)`;
-	};
-	onAxes((axis) => {
-		const [one, other] = SIDES_OF[axis];
-		explain(
-			`window.opening.${axis}`,
-			circle ? `min(${cut('width')}, ${cut('height')})` : cut(axis),
-			circle ? 'window#shapes' : 'window#opening'
-		);
-		explain(`window.sees.${one}`, `measure.usable.${one} + window.overlap.${one}`, 'window#opening');
-		const rest = `(measure.usable.${axis} - window.opening.${axis}`;
-		if (!opening.solved) {
-			const difference = `(${asked}.${one} - ${asked}.${other}) / 2`;
-			explain(`window.overlap.${one}`, `${rest}) / 2 + ${difference}`, 'window#overlap');
-			explain(`window.overlap.${other}`, `${rest}) / 2 - ${difference}`, 'window#overlap');
-			return;
-		}
-		whySolvedAxis(explain, axis, index, job, opening);
-	});
-	if (opening.solved)
-		for (const side of SIDES) explain(`window.solved.${side}`, solvedSide(side, index, job, opening), 'window#solve');
-}
-
-/** What rounding takes is shared, unless that would bring the mat over what must show: then one side stands at its limit. */
-function whySolvedAxis(
-	explain: Explain,
-	axis: keyof Size,
-	index: number,
-	job: Decided,
-	{ solved, overlap }: PlacedOpening
-): void {
-	const [one, other] = SIDES_OF[axis];
-	const rest = `measure.usable.${axis} - window.opening.${axis}`;
-	const taken =
-		there(overlap, 'overlap')[one] +
-		there(overlap, 'overlap')[other] -
-		there(solved, 'solved')[one] -
-		there(solved, 'solved')[other];
-	if (Math.abs(there(overlap, 'overlap')[one] - there(solved, 'solved')[one] - taken / 2) < 1e-9) {
-		const half = `(${rest} - window.solved.${one} - window.solved.${other}) / 2`;
-		for (const side of [one, other]) explain(`window.overlap.${side}`, `window.solved.${side} + ${half}`, 'window#solve');
-		return;
-	}
-	// The side whose zone bounds it moves less than its half.
-	const [bound, free] = there(overlap, 'overlap')[one] - there(solved, 'solved')[one] < taken / 2 ? [one, other] : [other, one];
-	const shows = nth(job.pieces, index).zones.flatMap((zone, at) =>
-		zone.kind === 'show' ? [limitOf(`job.piece.zones[${at}]`, bound)] : []
-	);
-	explain(`window.overlap.${bound}`, `max(window.solved.${bound}, min(${shows.join(', ')}))`, 'window#solve');
-	explain(`window.overlap.${free}`, `${rest} - window.overlap.${bound}`, 'window#solve');
-}
-
-/** The most overlap that leaves a zone in sight. */
-function limitOf(zone: string, side: SideName): string {
-	return `${distance(zone, side, 'near')} - shop.house.showZoneMargin`;
-}
-
-function solvedSide(side: SideName, index: number, job: Decided, opening: PlacedOpening): string {
-	const by = there(opening.solvedBy, 'solved by')[side];
-	const zone = nth(job.pieces, index).zones.findIndex(({ id }) => id === by);
-	if (by !== null) return `${distance(`job.piece.zones[${zone}]`, side, 'far')} + shop.house.hideZoneMargin`;
-	const mat = lastOf(job.mats);
-	return hiddenByBevel(mat) > 0 ? `window.least.${side} + shop.boards[${mat.board.id}].thickness` : `window.least.${side}`;
-}
-
-/** From the usable edge of a side to a zone's nearer or farther edge. */
-function distance(zone: string, side: SideName, edge: 'near' | 'far'): string {
-	const axis = axisOf(side);
-	const before = BEFORE[axis];
-	if (side === before) return `${zone}.${before}${edge === 'far' ? ` + ${zone}.${axis}` : ''} - measure.usable.${before}`;
-	return `measure.usable.${before} + measure.usable.${axis} - ${zone}.${before}${edge === 'near' ? ` - ${zone}.${axis}` : ''}`;
-}
-
-function whyReveal(explain: Explain, index: number, job: Decided): void {
-	const asked = (axis: keyof Size) => {
-		const [one, other] = SIDES_OF[axis];
-		return `(job.piece.image.${axis} + job.window.reveal.${one} + job.window.reveal.${other})`;
-	};
-	const circle = nth(job.windows, index).shape === 'circle';
-	onAxes((axis) => {
-		const [one, other] = SIDES_OF[axis];
-		const nearest = (of: keyof Size) => `nearest(${asked(of)}, job.step)`;
-		explain(`window.opening.${axis}`, circle ? `max(${nearest('width')}, ${nearest('height')})` : nearest(axis), 'window#reveal');
-		explain(
-			`window.sees.${one}`,
-			`job.piece.image.${one} - job.window.reveal.${one} - (window.opening.${axis} - ${asked(axis)}) / 2`,
-			'window#reveal'
-		);
-		explain(`window.overlap.${one}`, `window.sees.${one} - measure.usable.${one}`, 'window#reveal');
-		explain(
-			`window.overlap.${other}`,
-			`measure.usable.${one} + measure.usable.${axis} - window.sees.${one} - window.sees.${axis}`,
-			'window#reveal'
-		);
-	});
-}
-
-function whyFloat(explain: Explain, index: number, job: Decided, { support }: PlacedOpening): void {
-	const free = (axis: keyof Size) => `up(measure.largest.${axis} + 2 * job.window.gap, job.step)`;
-	const circle = nth(job.windows, index).shape === 'circle';
-	onAxes((axis) => {
-		explain(`window.opening.${axis}`, circle ? `max(${free('width')}, ${free('height')})` : free(axis), 'window#float');
-		explain(`window.sees.${BEFORE[axis]}`, `(measure.largest.${axis} - window.opening.${axis}) / 2`, 'window#float');
-		if (support) explain(`window.support.${axis}`, SUPPORT(axis), 'window#float');
-	});
-}
-
-const SUPPORT = (axis: keyof Size) => `down(measure.usable.${axis} - 2 * job.window.setBack, job.step)`;
 
 /** Without a mat: the pack is the piece with its air, and what is seen is what the lip leaves. */
 function whyMatless(explain: Explain, window: Window, job: Decided, frame: Frame | null): void {
@@ -188,7 +55,6 @@ function whyMatless(explain: Explain, window: Window, job: Decided, frame: Frame
 			`(window.pack.${axis} - window.opening.${axis}) / 2 - window.placement.${before}`,
 			'window#matless'
 		);
-		if (window.support) explain(`window.support.${axis}`, SUPPORT(axis), 'window#float');
 	});
 }
 

@@ -20,6 +20,7 @@ import type { Measure } from '../../figures/measure.ts';
 import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { Figure } from '../../rule/book.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
 import { lastOf, nth, there } from '../../units/there.ts';
 
@@ -28,6 +29,8 @@ export type WindowInput = {
 	movements: Size[];
 	/** The pack that a ready-made frame takes, when borders fit and none is given. */
 	readyPack: Size | null;
+	/** Writes the figures of one window down, as a single window's. */
+	ofSight: (index: number) => Figure;
 };
 
 /**
@@ -47,7 +50,8 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 			house: shop.house,
 			step: job.step,
 			reader: job.reader,
-			at: job.several ? `window.openings[${index}]` : 'window'
+			place: job.several ? `window.openings[${index}]` : 'window',
+			figure: before.ofSight(index)
 		});
 		if (!opening) return null;
 		openings.push(opening);
