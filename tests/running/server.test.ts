@@ -224,7 +224,8 @@ test('bad input: a clear fault at its path, nothing stored, still answering', as
 });
 
 test('a second start on the same folder is refused in one sentence', async () => {
-	await assert.rejects(startServer(folder), (error: Error & { code?: number }) => {
+	const second = startServer(folder).then((started) => started.stop());
+	await assert.rejects(second, (error: Error & { code?: number }) => {
 		assert.equal(error.code, 1);
 		assert.match(error.message, new RegExp(`^The data folder \\S+ is in use by process ${server.process.pid}\\. .+\\.$`));
 		return true;

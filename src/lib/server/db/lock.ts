@@ -2,7 +2,7 @@
 import { existsSync, linkSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { nth } from '$core/units/there.ts';
+import { lastOf } from '$core/units/there.ts';
 
 export class LockedError extends Error {
 	constructor(folder: string, pid: number) {
@@ -104,18 +104,25 @@ const KILL_PENDING = 1n << 8n;
 
 /** What the kernel knows of a process; null where it does not say, or the process has gone. */
 function seenInKernel(pid: number): { start: string; isDead: boolean; isEnding: boolean } | null {
+	let [stat, status, threads] = ['', '', 0];
 	try {
-		const stat = nth(readFileSync(`/proc/${pid}/stat`, 'utf8').split(') '), -1).split(' ');
-		const [state, flags, start] = [nth(stat, 0), Number(stat[6]), stat[19] ?? ''];
-		const isGone = state === 'Z' || state === 'X';
-		// A zombie is only waited for by its parent, unless a thread of it still runs and may write.
-		const isDead = isGone && readdirSync(`/proc/${pid}/task`).length <= 1;
-		const pending = /^ShdPnd:\s*([0-9a-f]+)/m.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? '0';
-		const isKilled = (BigInt(`0x${pending}`) & KILL_PENDING) !== 0n;
-		return { start, isDead, isEnding: isGone || isKilled || (flags & EXITING) !== 0 };
+		stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+		status = readFileSync(`/proc/${pid}/status`, 'utf8');
+		threads = readdirSync(`/proc/${pid}/task`).length;
 	} catch {
 		return existsSync('/proc/self/stat') ? { start: 'gone', isDead: true, isEnding: true } : null;
 	}
+	// Its name stands in brackets and may hold anything: what counts comes after the last of them.
+	const fields = lastOf(stat.split(') ')).split(' ');
+	const isGone = fields[0] === 'Z' || fields[0] === 'X';
+	const pending = /^ShdPnd:\s*([0-9a-f]+)/m.exec(status)?.[1] ?? '0';
+	const isKilled = (BigInt(`0x${pending}`) & KILL_PENDING) !== 0n;
+	return {
+		start: fields[19] ?? '',
+		// A zombie is only waited for by its parent, unless a thread of it still runs and may write.
+		isDead: isGone && threads <= 1,
+		isEnding: isGone || isKilled || (Number(fields[6]) & EXITING) !== 0
+	};
 }
 
 /** When a process started, in the kernel's ticks; empty where the system does not say. */
