@@ -8,6 +8,9 @@ import type { Why } from './why.ts';
 /** @returns the figure under its path, so that what follows from it names it */
 export type Figure = (path: string, term: Term, source: string) => Term;
 
+/** `Figure` for one station: its name and its paragraph without what all of them begin with. */
+export type Write = (name: string, term: Term, anchor: string) => Term;
+
 export type Book = {
 	figure: Figure;
 	/** Adds the expressions of all that was written down. */

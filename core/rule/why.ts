@@ -1,5 +1,5 @@
 /** `why` maps a plan path to the expression that gives it and to the paragraph of the handbook that it comes from. */
-import type { Sides, Size } from '../geometry/shapes.ts';
+import type { Size } from '../geometry/shapes.ts';
 import { houseUnit, type House } from '../shop/house.ts';
 import { unitOf, type FigureUnit } from '../units/figures.ts';
 
@@ -27,4 +27,7 @@ export function plus(terms: string[]): string {
 }
 
 /** The two sides that lie along an axis. */
-export const SIDES_OF: Record<keyof Size, [keyof Sides, keyof Sides]> = { width: ['left', 'right'], height: ['top', 'bottom'] };
+export const SIDES_OF: Record<keyof Size, readonly ['left' | 'top', 'right' | 'bottom']> = {
+	width: ['left', 'right'],
+	height: ['top', 'bottom']
+};

@@ -4,7 +4,7 @@ import { edgeCounts } from '../hold/edge-points.ts';
 import type { FrameChoice } from '../../job/decide-frame.ts';
 import type { House } from '../../shop/house.ts';
 import type { PointsOfSide, Points } from '../../figures/frame.ts';
-import type { Figure } from '../../rule/book.ts';
+import type { Figure, Write } from '../../rule/book.ts';
 import {
 	at,
 	counted,
@@ -33,7 +33,6 @@ const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButt
 
 type Sizes = { /** Of what lies in the frame. */ rabbet: TermSize; pack: TermSize };
 type Side = 'top' | 'side';
-type Write = (name: string, term: Term, anchor: string) => Term;
 /** Along its top and along one side; as many stand opposite. */
 const AXIS: Record<Side, keyof Size> = { top: 'width', side: 'height' };
 

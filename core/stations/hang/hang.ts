@@ -14,7 +14,7 @@ import { showWithUnit } from '../../units/show.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Hang } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
-import type { Figure } from '../../rule/book.ts';
+import type { Figure, Write } from '../../rule/book.ts';
 import {
 	angleOf,
 	at,
@@ -43,7 +43,6 @@ import { FRAMES } from '../frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
 
 type Line = { hookCount: 1 | 2; spacing: Term; rise: Term; run: Term; widened?: true };
-type Write = (name: string, term: Term, anchor: string) => Term;
 
 export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: number }, figure: Figure): Hang {
 	const { frame } = before;

@@ -5,6 +5,7 @@
  *   ─┴──┴──────┴──┴──────┴──┴─
  *   │← inset →│       the sheet's back, seen through from the front
  */
+import type { Write } from '../../rule/book.ts';
 import type { SideName } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
@@ -31,7 +32,6 @@ import {
 	type TermSize
 } from '../../rule/term.ts';
 import { lastOf, nth } from '../../units/there.ts';
-import type { Write } from './kinds/kind.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';

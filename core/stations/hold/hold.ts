@@ -6,10 +6,10 @@ import type { Measure } from '../../figures/measure.ts';
 import type { Hold } from '../../figures/hold.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
-import type { Figure } from '../../rule/book.ts';
+import type { Figure, Write } from '../../rule/book.ts';
 import { at, less, over, plain, root, sizeTerms, times, type Term } from '../../rule/term.ts';
 import { HOLDS } from './kinds/all.ts';
-import type { HoldInput, Shared, Write } from './kinds/kind.ts';
+import type { HoldInput, Shared } from './kinds/kind.ts';
 
 /** @throws FaultError for places that do not lie on the sheet, or meet */
 export function planHold(job: Decided, piece: Piece, shop: Shop, before: HoldInput, figure: Figure): Hold {

@@ -2,6 +2,7 @@
  * Edge strips and slings: folded paper along the sheet's edges, no adhesive on it. They touch, they don't press (handbook hold#strips).
  * Strips run along the bottom and both sides; a sling carries the bottom, and a third of both sides keeps the sheet from sliding out.
  */
+import type { Write } from '../../rule/book.ts';
 import type { SideName, Size } from '../../geometry/shapes.ts';
 import type { Readings } from '../../job/decide-piece.ts';
 import type { House } from '../../shop/house.ts';
@@ -9,7 +10,6 @@ import type { Opening } from '../../figures/window.ts';
 import type { Strip } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
 import { at, houseTerms, largest, less, plain, smallest, times, type Term } from '../../rule/term.ts';
-import type { Write } from './kinds/kind.ts';
 
 /** How far a strip may reach at a side and stay hidden: overlap − 1. */
 function hiddenReachOf({ overlap }: Opening, side: SideName, house: House): Term {

@@ -1,17 +1,18 @@
 /** One window over one piece: what it shows of the sheet, and how far the sheet may be off (handbook window#ways). */
 import { axisOf, mapAxes, mapSides, type Place, type Rect, type SideName, type Sides, type Size } from '../../geometry/shapes.ts';
 import type { Piece, Zone } from '../../job/decide-piece.ts';
-import type { MatChoice, WindowChoice, WindowShape } from '../../job/decide-window.ts';
+import type { MatChoice, WindowChoice } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
 import { tidy } from '../../units/round.ts';
 import { showSize, showWithUnit, type Reader } from '../../units/show.ts';
-import { roomFor } from './shape.ts';
+import { zoneMargin } from './zone-margin.ts';
 import type { SolveInput } from './sides-asked.ts';
 import { canSolve, solveWindow, type Solved } from './solve.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Figure } from '../../rule/book.ts';
+import { SIDES_OF } from '../../rule/why.ts';
 import {
 	at,
 	down,
@@ -88,44 +89,6 @@ function withZones<T extends Opening>(found: T, { piece, choice, figure }: Openi
 	return zones.length > 0 ? { ...found, zones } : found;
 }
 
-/** Inside the window by so much on its nearest side, or outside it. */
-export function zoneMargin(
-	zone: Pick<Zone, 'kind' | 'left' | 'top' | 'width' | 'height'>,
-	sees: Rect,
-	shape: WindowShape
-): number {
-	if (zone.kind === 'show') {
-		const margin = Math.min(...Object.values(roomFor(zone, sees, shape)));
-		return Number.isFinite(margin) ? margin : -beyondCurve(zone, sees, shape);
-	}
-	const room = roomFor(zone, sees, 'rectangle');
-	return Math.max(
-		...(Object.keys(room) as SideName[]).map((side) => -(room[side] + (axisOf(side) === 'width' ? zone.width : zone.height)))
-	);
-}
-
-/** Where a curve is past it on both sides of an axis: how far a zone would have to move toward the window's middle to show whole. */
-function beyondCurve(zone: Rect, sees: Rect, shape: WindowShape): number {
-	const away = {
-		x: sees.left + sees.width / 2 - zone.left - zone.width / 2,
-		y: sees.top + sees.height / 2 - zone.top - zone.height / 2
-	};
-	const showsAt = (share: number) => {
-		const moved = { ...zone, left: zone.left + share * away.x, top: zone.top + share * away.y };
-		return Math.min(...Object.values(roomFor(moved, sees, shape))) >= 0;
-	};
-	const distance = Math.hypot(away.x, away.y);
-	// Larger than the window itself.
-	if (!showsAt(1)) return distance + Math.max(zone.width, zone.height);
-	let [not, does] = [0, 1];
-	for (let halved = 0; halved < 40; halved += 1) {
-		const middle = (not + does) / 2;
-		if (showsAt(middle)) does = middle;
-		else not = middle;
-	}
-	return tidy(does * distance);
-}
-
 const usableTerms = ({ usable }: Measure) => ({
 	...sizeTerms('measure.usable', usable),
 	left: at('measure.usable.left', usable.left),
@@ -136,12 +99,6 @@ function sideTerms(path: string, sides: Sides): Record<SideName, Term> {
 	const side = (name: SideName) => at(`${path}.${name}`, sides[name]);
 	return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
 }
-
-/** Sides along an axis, the first where its window begins. */
-const ENDS: Record<keyof Size, readonly ['left' | 'top', 'right' | 'bottom']> = {
-	width: ['left', 'right'],
-	height: ['top', 'bottom']
-};
 
 type TermSides = Record<SideName, Term>;
 const valuesOf = (sides: TermSides): Sides => mapSides((side) => sides[side].value);
@@ -249,7 +206,7 @@ function solvedOverlap(
 	{ piece, measure, house }: OpeningInput
 ): TermSides {
 	const along = (axis: keyof Size): [Term, Term] => {
-		const [one, other] = ENDS[axis];
+		const [one, other] = SIDES_OF[axis];
 		const rest = less(usable[axis], opening[axis]);
 		const taken = overlap[one] + overlap[other] - from[one] - from[other];
 		if (Math.abs(overlap[one] - from[one] - taken / 2) < 1e-9) {
@@ -273,7 +230,7 @@ function solvedOverlap(
 /** From the usable edge of a side to a zone's nearer or farther edge. */
 function distance(index: number, zone: Zone, side: SideName, edge: 'near' | 'far', measure: Measure): Term {
 	const axis = axisOf(side);
-	const [before] = ENDS[axis];
+	const [before] = SIDES_OF[axis];
 	const usable = usableTerms(measure);
 	const start = at(`job.piece.zones[${index}].${before}`, zone[before]);
 	const size = at(`job.piece.zones[${index}].${axis}`, zone[axis]);
@@ -323,7 +280,7 @@ function reveal(input: OpeningInput): Found | null {
 	const usable = usableTerms(measure);
 	const start = { left: at('job.piece.image.left', image.left), top: at('job.piece.image.top', image.top) };
 	const size = sizeTerms('job.piece.image', image);
-	const asked = mapAxes((axis) => sum(size[axis], margin[ENDS[axis][0]], margin[ENDS[axis][1]]));
+	const asked = mapAxes((axis) => sum(size[axis], margin[SIDES_OF[axis][0]], margin[SIDES_OF[axis][1]]));
 	const rounded = mapAxes((axis) => nearest(asked[axis], at('job.step', step)));
 	const circle = largest(rounded.width, rounded.height);
 	const opening = choice.shape === 'circle' ? { width: circle, height: circle } : rounded;
@@ -332,7 +289,7 @@ function reveal(input: OpeningInput): Found | null {
 		opening,
 		(cut) => {
 			const from = (axis: keyof Size) => {
-				const [one] = ENDS[axis];
+				const [one] = SIDES_OF[axis];
 				return tidied(less(start[one], margin[one], half(less(cut[axis], asked[axis]))));
 			};
 			return { left: from('width'), top: from('height') };
@@ -346,7 +303,7 @@ function reveal(input: OpeningInput): Found | null {
 	};
 	const overlap = sidesOf((side) => {
 		const axis = axisOf(side);
-		const [one] = ENDS[axis];
+		const [one] = SIDES_OF[axis];
 		if (side === one) return tidied(less(sees[one], usable[one]));
 		return tidied(less(sum(usable[one], usable[axis]), sees[one], sees[axis]));
 	});
@@ -434,7 +391,7 @@ export function openingFor(asked: Sides, usable: Size, step: number, round = fal
 }
 
 function openingOf(asked: TermSides, usable: TermSize, step: Term, round: boolean): TermSize {
-	const opening = mapAxes((axis) => down(less(usable[axis], asked[ENDS[axis][0]], asked[ENDS[axis][1]]), step));
+	const opening = mapAxes((axis) => down(less(usable[axis], asked[SIDES_OF[axis][0]], asked[SIDES_OF[axis][1]]), step));
 	const circle = smallest(opening.width, opening.height);
 	return round ? { width: circle, height: circle } : opening;
 }
@@ -454,7 +411,7 @@ export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
 function overlapOf(asked: TermSides, usable: TermSize, opening: TermSize): TermSides {
 	return sidesOf((side) => {
 		const axis = axisOf(side);
-		const [one, other] = ENDS[axis];
+		const [one, other] = SIDES_OF[axis];
 		const rest = half(less(usable[axis], opening[axis]));
 		const difference = half(less(asked[one], asked[other]));
 		return side === one ? sum(rest, difference) : less(rest, difference);

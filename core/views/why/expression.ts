@@ -13,7 +13,7 @@ import { uvShare } from '../../stations/light/years.ts';
 import { planMeasure } from '../../stations/measure/measure.ts';
 import { sagFlat } from '../../stations/sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../../units/round.ts';
-import { zoneMargin } from '../../stations/window/opening.ts';
+import { zoneMargin } from '../../stations/window/zone-margin.ts';
 import { roomFor } from '../../stations/window/shape.ts';
 import { nth, there } from '../../units/there.ts';
 

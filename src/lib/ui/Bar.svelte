@@ -1,7 +1,8 @@
 <script lang="ts">
 	/** The dark bar on top of every screen. */
-	import { AppBar, Navigation } from '@skeletonlabs/skeleton-svelte';
+	import { AppBar } from '@skeletonlabs/skeleton-svelte';
 	import type { Snippet } from 'svelte';
+	import Links from './Links.svelte';
 
 	type Props = { here?: string; children?: Snippet };
 	const { here = '', children }: Props = $props();
@@ -17,14 +18,7 @@
 <AppBar class="bar">
 	<AppBar.Toolbar>
 		<AppBar.Lead><a class="brand" href="/">Rare Keep</a></AppBar.Lead>
-		<Navigation layout="bar" role="navigation" aria-label="Places">
-			<Navigation.Menu>
-				{#each PLACES as place (place.href)}<Navigation.TriggerAnchor
-						href={place.href}
-						aria-current={here === place.name ? 'page' : undefined}>{place.name}</Navigation.TriggerAnchor
-					>{/each}
-			</Navigation.Menu>
-		</Navigation>
+		<Links name="Places" places={PLACES} {here} />
 		{@render children?.()}
 	</AppBar.Toolbar>
 </AppBar>

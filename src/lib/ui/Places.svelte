@@ -1,18 +1,9 @@
 <script lang="ts">
-	/** The places of one part of the shop, side by side. */
-	import { Navigation } from '@skeletonlabs/skeleton-svelte';
+	/** The places of one part of the shop, under the bar. */
+	import Links from './Links.svelte';
 
 	type Props = { name: string; places: readonly { href: string; name: string }[]; here: string };
-	const { name, places, here }: Props = $props();
+	const props: Props = $props();
 </script>
 
-<div class="places">
-	<Navigation layout="bar" role="navigation" aria-label={name}>
-		<Navigation.Menu>
-			{#each places as place (place.href)}<Navigation.TriggerAnchor
-					href={place.href}
-					aria-current={here === place.name ? 'page' : undefined}>{place.name}</Navigation.TriggerAnchor
-				>{/each}
-		</Navigation.Menu>
-	</Navigation>
-</div>
+<div class="places"><Links {...props} /></div>

@@ -1,4 +1,5 @@
 /** What pockets, strips and a sling share: folded paper that touches the sheet and sticks to nothing of it (handbook hold#slack). */
+import type { Write } from '../../../rule/book.ts';
 import type { Hold } from '../../../figures/hold.ts';
 import { mapAxes } from '../../../geometry/shapes.ts';
 import type { HoldKind } from '../../../job/hold-kinds.ts';
@@ -6,7 +7,7 @@ import { isStiff } from '../../../job/decide-piece.ts';
 import type { Sight } from '../../../rule/sights.ts';
 import { at, up } from '../../../rule/term.ts';
 import type { Writer } from '../../step.ts';
-import { noAdhesive, nothing, type HoldDefinition, type Shared, type Subject, type Write } from './kind.ts';
+import { noAdhesive, nothing, type HoldDefinition, type Shared, type Subject } from './kind.ts';
 import { there } from '../../../units/there.ts';
 
 /** Nothing is loaded and nothing dries; there is as much room as the sheet moves. */

@@ -1,4 +1,5 @@
 /** What the three hinges share: tabs of tissue or tape that stick to the sheet at its edges (handbook hold#hinges). */
+import type { Write } from '../../../rule/book.ts';
 import type { Hold, EdgePlaces } from '../../../figures/hold.ts';
 import type { Shape } from '../../../figures/scene.ts';
 import type { Point, Size } from '../../../geometry/shapes.ts';
@@ -12,7 +13,7 @@ import type { Adhesive } from '../../../shop/holds.ts';
 import { planHinges, tissueFor } from '../hinges.ts';
 import { patchOn } from '../own-edges.ts';
 import type { Writer } from '../../step.ts';
-import type { BackPen, Contact, Fitting, HoldDefinition, Write } from './kind.ts';
+import type { BackPen, Contact, Fitting, HoldDefinition } from './kind.ts';
 import type { Cut } from '../../../figures/cut.ts';
 import { nth, there } from '../../../units/there.ts';
 

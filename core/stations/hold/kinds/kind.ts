@@ -10,7 +10,8 @@ import type { Piece } from '../../../job/decide-piece.ts';
 import type { WindowChoice } from '../../../job/decide-window.ts';
 import type { HoldKind } from '../../../job/hold-kinds.ts';
 import type { Sight } from '../../../rule/sights.ts';
-import { plain, type Term } from '../../../rule/term.ts';
+import type { Write } from '../../../rule/book.ts';
+import { plain } from '../../../rule/term.ts';
 import type { Adhesive } from '../../../shop/holds.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
@@ -27,9 +28,6 @@ export type Shared = Pick<Hold, 'kind' | 'inset' | 'tissue' | 'sheetGrams' | 'lo
 /** What a hold is planned from. */
 export type HoldInput = { measure: Measure; movement: Size; opening: PlacedOpening; choice: WindowChoice; pack: Size };
 export type Subject = HoldInput & { job: Decided; piece: Piece; shop: Shop };
-
-/** Writes a figure of the hold down. @param anchor its paragraph of the handbook's hold @returns the figure under its path */
-export type Write = (name: string, term: Term, anchor: string) => Term;
 
 /** Figures that this kind has none of. */
 export function nothing(write: Write, names: readonly string[], anchor: string): void {
