@@ -10,7 +10,7 @@ import { planBack } from './stations/back/back.ts';
 import { planCut, whyCut } from './stations/cut/cut.ts';
 import { judge, type Verdict } from './judge/judge.ts';
 import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
-import { axisOf, mapAxes, mapSides, type Size } from './geometry/shapes.ts';
+import type { Size } from './geometry/shapes.ts';
 import { planLayers } from './stations/guard/guard.ts';
 import { planHang } from './stations/hang/hang.ts';
 import { planMass } from './stations/hang/mass.ts';
@@ -33,19 +33,16 @@ import { longestOf, planMeasure } from './stations/measure/measure.ts';
 import { planMovement } from './stations/measure/movement.ts';
 import { clearanceOf, planPack } from './stations/pack/pack.ts';
 import { planSpacer } from './stations/pack/spacer.ts';
-import { each, oneOrEach } from './units/one-or-each.ts';
+import { oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './rule/sights.ts';
-import { tidy } from './units/round.ts';
 import { openBook, renamed, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
-import { printNeeds } from './stations/window/mats.ts';
-import { limitsOf, rangeOf, type Limit } from './stations/window/ranges.ts';
-import { planWindow, seenThrough } from './stations/window/window.ts';
-import { whyOpening, whyWindow } from './stations/window/why.ts';
+import { limitsOf, rangesOf } from './stations/window/ranges.ts';
+import { seeThrough } from './stations/window/through-frame.ts';
+import { planWindow } from './stations/window/window.ts';
 import type { Measure } from './figures/measure.ts';
 import { openingsOf, type PlacedOpening, type Window } from './figures/window.ts';
-import type { Hold } from './figures/hold.ts';
 import type { Cut } from './figures/cut.ts';
 import type { Figures } from './figures.ts';
 import type { Decided } from './job/decided.ts';
@@ -201,8 +198,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
 	const rabbet = readyRabbet(job);
 	const ready = rabbet && readyPack(job, shop.house, rabbet);
-	const readySize = ready && mapAxes((axis) => ready[axis].value);
-	const window = planWindow(job, shop, { measures, movements, readyPack: readySize, ofSight });
+	const window = planWindow(job, shop, { measures, movements, readyPack: ready, figure, ofSight });
 	if (!window) {
 		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
 		return figures;
@@ -225,9 +221,16 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	);
 	const longest = longestOf(measures);
 	for (const [index, opening] of openings.entries()) {
-		const limits = limitsFor(job, shop, index, { measure: nth(measures, index), opening, hold: nth(holds, index) });
-		if (limits.length > 0)
-			Object.assign(ownOf(window, index), { free: rangeOf(limits, 'free'), tolerance: rangeOf(limits, 'right') });
+		const limits = limitsOf({
+			piece: nth(job.pieces, index),
+			choice: nth(job.windows, index),
+			measure: nth(measures, index),
+			opening,
+			hold: nth(holds, index),
+			mat: job.mats.at(-1) ?? null,
+			house: shop.house
+		});
+		Object.assign(ownOf(window, index), rangesOf(limits, ofSight(index)));
 	}
 	const layers = planLayers(job, shop);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest }, figure);
@@ -236,14 +239,10 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	if (frame) {
 		figures.frame = frame;
 		pack.clearance = clearanceOf(job, pack, frame, figure);
-		for (const [index, mat] of window.mats.entries())
-			if (mat.print) mat.print.needs = printNeeds(nth(job.mats, index).printEnds, mat.print.needs, frame.sight, shop.house);
-		const [first] = window.mats;
-		if (first) first.seen = mapSides((side) => tidy(first.border[side] - frame.section.lip + frame.allowance[axisOf(side)] / 2));
-		else seenThrough(window, frame.sight);
 	} else {
 		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a profile that you enter' });
 	}
+	seeThrough(window, job, shop.house, frame, figure);
 	if (job.guard.spacer) pack.spacer = planSpacer(job, shop, window.pack, frame, figure);
 	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame }, figure);
 	const sheetGrams = holds.map((hold) => hold.sheetGrams);
@@ -260,21 +259,6 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 /** A window's own figures: in the list of several, or the window itself. */
 function ownOf(window: Window, index: number): Partial<PlacedOpening> {
 	return window.openings ? nth(window.openings, index) : window;
-}
-
-function limitsFor(
-	job: Decided,
-	shop: Shop,
-	index: number,
-	of: { measure: Measure; opening: PlacedOpening; hold: Hold }
-): Limit[] {
-	return limitsOf({
-		...of,
-		piece: nth(job.pieces, index),
-		choice: nth(job.windows, index),
-		mat: job.mats.at(-1) ?? null,
-		house: shop.house
-	});
 }
 
 /** @throws FaultError for a zone that lies wholly beside the sheet: it was measured from elsewhere, or on another */
@@ -306,23 +290,6 @@ function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const book = openBook();
 	planFigures(job, shop, book.figure);
 	const why = book.explain({});
-	const { window, frame } = figures;
-	const measures = each(figures.measure);
-	if (measures.length === 0) return why;
-	const holds = each(figures.hold);
-	for (const [index, measure] of measures.entries()) {
-		const number = job.several ? index + 1 : null;
-		const own: Why = {};
-		if (window && holds[index]) {
-			const limits = limitsFor(job, shop, index, { measure, opening: nth(openingsOf(window), index), hold: holds[index] });
-			whyOpening(own, index, window, job, frame ?? null, limits);
-		}
-		for (const [path, { of, source, unit }] of Object.entries(own))
-			why[named(number, path)] = { of: named(number, of), source, unit };
-	}
-	if (!window) return why;
-	const rabbet = readyRabbet(job);
-	whyWindow(why, window, job, frame ?? null, shop.house, rabbet && readyPack(job, shop.house, rabbet));
 	whyCut(why, job, shop, figures);
 	return why;
 }

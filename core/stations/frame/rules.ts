@@ -6,6 +6,8 @@ import { put } from '../../job/patch.ts';
 import { CORNERS } from './lite.ts';
 import { mouldingRemedy } from './other-mouldings.ts';
 import { nextPair } from '../window/borders.ts';
+import { sizeValues } from '../../rule/side-terms.ts';
+import { plain, sizeTerms } from '../../rule/term.ts';
 import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
 import { frameKindOf } from './kinds/all.ts';
@@ -139,7 +141,7 @@ export const frameRules: Rule[] = [
 			const { frame, window } = context.plan;
 			if (!frame?.kit || !window) return [];
 			const { pairStep } = there(context.job.frame, 'frame');
-			const next = nextPair(window.pack, pairStep);
+			const next = sizeValues(nextPair(sizeTerms('window.pack', window.pack), plain(pairStep)));
 			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
 			return [
 				{

@@ -1,25 +1,31 @@
 /** The outermost mat's borders: as asked for, fitted to a pack that is given, or shifted so that the motif stands in the middle. */
-import { mapSides, type Sides, type Size } from '../../geometry/shapes.ts';
-import { fail } from '../../job/faults.ts';
-import { receiveUp, showNearest, tidy } from '../../units/round.ts';
+import { mapAxes, type SideName, type Size } from '../../geometry/shapes.ts';
 import type { Decided } from '../../job/decided.ts';
+import { fail } from '../../job/faults.ts';
+import { SIDES_OF, sidesOf, sideValues, type TermSides } from '../../rule/side-terms.ts';
+import { at, half, less, nearest, sum, tidied, up, type Term, type TermSize } from '../../rule/term.ts';
 
 /** How far the motif's middle lies from the window's, + to the right and down. */
-export type Shift = { right: number; down: number };
+export type Shift = TermSize;
 
 /**
  * @param outermost opening of the front mat, all windows together
  * @param pack the size that `fit` must give
+ * @param shift null where the window stands in the middle
  * @throws FaultError when the motif can't be brought to the middle
  */
-export function bordersOf(job: Decided, outermost: Size, pack: Size | null, shift: Shift): Sides {
-	const asked = pack ? fitted(job, outermost, pack) : mapSides((side) => showNearest(job.borders.asked[side], job.step));
-	if (shift.right === 0 && shift.down === 0) return asked;
+export function bordersOf(job: Decided, outermost: TermSize, pack: TermSize | null, shift: Shift | null): TermSides {
+	const step = at('job.step', job.step);
+	const asked = pack ? fitted(job, outermost, pack) : sidesOf((side) => nearest(askedFor(side, job), step));
+	if (!shift) return asked;
 	// The pack stays as large: what one side gives the other gets.
-	const left = showNearest(asked.left - shift.right, job.step);
-	const top = showNearest(asked.top - shift.down, job.step);
-	const moved = { left, top, right: tidy(asked.left + asked.right - left), bottom: tidy(asked.top + asked.bottom - top) };
-	if (Math.min(...Object.values(moved)) <= 0)
+	const moved = alongAxes((axis) => {
+		const [one, other] = SIDES_OF[axis];
+		const first = nearest(less(asked[one], shift[axis]), step);
+		return [first, tidied(less(sum(asked[one], asked[other]), first))];
+	});
+	const isMoved = shift.width.value !== 0 || shift.height.value !== 0;
+	if (isMoved && Math.min(...Object.values(sideValues(moved))) <= 0)
 		fail(
 			'borders.centre',
 			'The motif is too far off centre to be centred in these borders. Make them wider, or centre the window.'
@@ -27,31 +33,45 @@ export function bordersOf(job: Decided, outermost: Size, pack: Size | null, shif
 	return moved;
 }
 
+function askedFor(side: SideName, { borders }: Decided): Term {
+	if (borders.way === 'own') return at(`job.borders.asked.${side}`, borders.asked[side]);
+	const width = at('job.borders.width', borders.width);
+	return side === 'bottom' ? sum(width, at('job.borders.weight', borders.weight)) : width;
+}
+
 /** Left and top are rounded to the nearest, right and bottom take the rest, so that the pack comes out as given. */
-export function fitted(job: Decided, outermost: Size, pack: Size): Sides {
-	const left = showNearest((pack.width - outermost.width) / 2, job.step);
-	const top = showNearest((pack.height - outermost.height - job.borders.weight) / 2, job.step);
-	return {
-		left,
-		top,
-		right: tidy(pack.width - outermost.width - left),
-		bottom: tidy(pack.height - outermost.height - top)
-	};
+export function fitted({ borders, step }: Decided, outermost: TermSize, pack: TermSize): TermSides {
+	const weight = { width: [], height: [at('job.borders.weight', borders.weight)] };
+	return alongAxes((axis) => {
+		const first = nearest(half(less(pack[axis], outermost[axis], ...weight[axis])), at('job.step', step));
+		return [first, tidied(less(pack[axis], outermost[axis], first))];
+	});
 }
 
 /** Metal sections come in pairs by size: the next of their list on each axis. */
-export function nextPair(pack: Size, step: number): Size {
-	return { width: receiveUp(pack.width, step), height: receiveUp(pack.height, step) };
+export function nextPair(pack: TermSize, step: Term): TermSize {
+	return mapAxes((axis) => up(pack[axis], step));
 }
 
-/** Borders that grow with the pack: half of it at the left and top, rounded, the rest at the right and bottom. */
-export function grownTo(borders: Sides, from: Size, to: Size, step: number): Sides {
-	const left = showNearest((to.width - from.width) / 2, step);
-	const top = showNearest((to.height - from.height) / 2, step);
-	return {
-		left: tidy(borders.left + left),
-		top: tidy(borders.top + top),
-		right: tidy(borders.right + to.width - from.width - left),
-		bottom: tidy(borders.bottom + to.height - from.height - top)
-	};
+/** Borders that grow with the pack to the next pair: half of it at the left and top, rounded, the rest at the right and bottom. */
+export function grownToPair(borders: TermSides, outermost: TermSize, pairStep: Term, step: Term): TermSides {
+	const natural = packOf(outermost, borders);
+	const pair = nextPair(natural, pairStep);
+	return alongAxes((axis) => {
+		const [one, other] = SIDES_OF[axis];
+		const more = less(pair[axis], natural[axis]);
+		const first = nearest(half(more), step);
+		return [tidied(sum(borders[one], first)), tidied(less(sum(borders[other], more), first))];
+	});
+}
+
+/** What a mat with these borders measures. */
+export function packOf(outermost: TermSize, borders: TermSides): TermSize {
+	return mapAxes((axis) => tidied(sum(outermost[axis], borders[SIDES_OF[axis][0]], borders[SIDES_OF[axis][1]])));
+}
+
+function alongAxes(make: (axis: keyof Size) => [Term, Term]): TermSides {
+	const [left, right] = make('width');
+	const [top, bottom] = make('height');
+	return { top, right, bottom, left };
 }

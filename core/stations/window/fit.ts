@@ -2,6 +2,8 @@
 import type { Context } from '../../rule/rule.ts';
 import type { Size } from '../../geometry/shapes.ts';
 import { fitted } from './borders.ts';
+import { sideValues } from '../../rule/side-terms.ts';
+import { sizeTerms } from '../../rule/term.ts';
 import type { PackSize } from '../../shop/pack-sizes.ts';
 import { MM_PER_INCH } from '../../units/length.ts';
 import { nth, there } from '../../units/there.ts';
@@ -11,10 +13,10 @@ export type Fitting = { name: string; pack: Size };
 
 /** The size of smallest area in either list, turned to suit, that leaves every border at `least` or more; null when none does. */
 export function smallestPack({ plan, job, shop }: Context, least: number): Fitting | null {
-	const outermost = nth(there(plan.window, 'window').mats, 0).opening;
+	const outermost = sizeTerms('window.mats[0].opening', nth(there(plan.window, 'window').mats, 0).opening);
 	// By the very rounding that the borders will have.
 	const fitting = turnedEachWay(shop.packSizes).filter(
-		({ pack }) => Math.min(...Object.values(fitted(job, outermost, pack))) >= least
+		({ pack }) => Math.min(...Object.values(sideValues(fitted(job, outermost, sizeTerms('window.pack', pack))))) >= least
 	);
 	fitting.sort((one, other) => one.pack.width * one.pack.height - other.pack.width * other.pack.height);
 	return fitting[0] ?? null;

@@ -1,66 +1,76 @@
 /** Several windows in one mat: where each lies, from the top-left of all of them (handbook window#several). */
-import type { Place, Rect, Sides, Size } from '../../geometry/shapes.ts';
+import { mapAxes, type Place, type Rect, type Sides, type Size } from '../../geometry/shapes.ts';
+import type { Decided } from '../../job/decided.ts';
 import type { Grid } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
-import { showNearest, tidy } from '../../units/round.ts';
-import { nth } from '../../units/there.ts';
+import type { Figure } from '../../rule/book.ts';
+import { SIDES_OF } from '../../rule/side-terms.ts';
+import { at, half, largest, less, nearest, plain, smallest, sum, tidied, type Term, type TermSize } from '../../rule/term.ts';
+import { nth, there } from '../../units/there.ts';
+
+type TermPlace = Record<keyof Place, Term>;
 
 export type Layout = {
-	/** Places of the narrowest edges of the mat nearest the piece. */ at: Place[];
-	/** All windows together. */ block: Size;
+	/** Places of the narrowest edges of the mat nearest the piece. */ at: TermPlace[];
+	/** All windows together. */ block: TermSize;
 };
 
-type LayoutInput = { openings: Size[]; places: (Place | null)[]; grid: Grid | null; step: number };
-
-export function layOut({ openings, places, grid, step }: LayoutInput): Layout {
-	if (openings.length === 1) return { at: [{ left: 0, top: 0 }], block: nth(openings, 0) };
-	const at = grid ? inGrid(openings, grid, step) : freely(places as Place[], step);
-	const end = (one: 'left' | 'top', size: 'width' | 'height') =>
-		tidy(Math.max(...at.map((place, index) => place[one] + nth(openings, index)[size])));
-	return { at, block: { width: end('left', 'width'), height: end('top', 'height') } };
+/** Writes the places of several; one alone lies at 0. */
+export function layOut(openings: readonly TermSize[], job: Decided, figure: Figure): Layout {
+	if (!job.several) return { at: [{ left: plain(0), top: plain(0) }], block: nth(openings, 0) };
+	const places = job.grid ? inGrid(openings, job.grid, job.step) : freely(job);
+	const written = places.map((place, index): TermPlace => {
+		const write = (side: keyof Place) => figure(`window.openings[${index}].at.${side}`, tidied(place[side]), 'window#several');
+		return { left: write('left'), top: write('top') };
+	});
+	const end = (axis: keyof Size) =>
+		largest(...written.map((place, index) => sum(place[SIDES_OF[axis][0]], nth(openings, index)[axis])));
+	return { at: written, block: mapAxes((axis) => figure(`window.opening.${axis}`, tidied(end(axis)), 'window#several')) };
 }
 
 /** The first window's corner need not be the outermost: places are counted from the outermost of all. */
-function freely(places: Place[], step: number): Place[] {
-	const left = Math.min(...places.map((place) => place.left));
-	const top = Math.min(...places.map((place) => place.top));
-	return places.map((place) => ({ left: showNearest(place.left - left, step), top: showNearest(place.top - top, step) }));
+function freely({ windows, step }: Decided): TermPlace[] {
+	const asked = (side: keyof Place) =>
+		windows.map((choice, index) => at(`job.windows[${index}].at.${side}`, there(choice.at, 'place')[side]));
+	const counted = (side: keyof Place) => {
+		const all = asked(side);
+		return all.map((one) => nearest(less(one, smallest(...all)), at('job.step', step)));
+	};
+	const [lefts, tops] = [counted('left'), counted('top')];
+	return lefts.map((left, index) => ({ left, top: nth(tops, index) }));
 }
 
 /** A column as wide as its widest window, a row as high as its highest, each window in the middle of its cell. */
-function inGrid(openings: Size[], grid: Grid, step: number): Place[] {
-	const cell = (index: number) => ({ column: index % grid.columns, row: Math.floor(index / grid.columns) });
-	const largest = (of: 'column' | 'row', axis: 'width' | 'height', count: number) =>
-		Array.from({ length: count }, (_, line) =>
-			Math.max(0, ...openings.filter((__, index) => cell(index)[of] === line).map((opening) => opening[axis]))
+function inGrid(openings: readonly TermSize[], { columns, rows, gutter }: Grid, step: number): TermPlace[] {
+	const steps = at('job.step', step);
+	const between = nearest(at('job.grid.gutter', gutter), steps);
+	const alongAxis = (axis: keyof Size, lines: number, lineOf: (index: number) => number): Term[] => {
+		const cells = Array.from({ length: lines }, (_, line) =>
+			largest(plain(0), ...openings.filter((__, index) => lineOf(index) === line).map((opening) => opening[axis]))
 		);
-	const gutter = showNearest(grid.gutter, step);
-	const starts = (sizes: number[]) =>
-		sizes.map((_, index) => sizes.slice(0, index).reduce((sum, size) => sum + size + gutter, 0));
-	const widths = largest('column', 'width', grid.columns);
-	const heights = largest('row', 'height', grid.rows);
-	const [lefts, tops] = [starts(widths), starts(heights)];
-	return openings.map((opening, index) => {
-		const { column, row } = cell(index);
-		return {
-			left: tidy(nth(lefts, column) + showNearest((nth(widths, column) - opening.width) / 2, step)),
-			top: tidy(nth(tops, row) + showNearest((nth(heights, row) - opening.height) / 2, step))
-		};
-	});
+		return openings.map((opening, index) => {
+			const line = lineOf(index);
+			const before = cells.slice(0, line).flatMap((cell) => [cell, between]);
+			return sum(...before, nearest(half(less(nth(cells, line), opening[axis])), steps));
+		});
+	};
+	const lefts = alongAxis('width', columns, (index) => index % columns);
+	const tops = alongAxis('height', rows, (index) => Math.floor(index / columns));
+	return lefts.map((left, index) => ({ left, top: nth(tops, index) }));
 }
 
 /**
  * Between two windows of the front mat, which opens widest, board must stand.
  * @throws FaultError naming the two
  */
-export function keepApart(layout: Layout, openings: Size[], wider: Sides, grid: boolean): void {
-	const holes = openings.map((opening, index): Rect => {
-		const place = nth(layout.at, index);
+export function keepApart(layout: Layout, openings: readonly TermSize[], wider: Sides, grid: boolean): void {
+	const holes = openings.map(({ width, height }, index): Rect => {
+		const { left, top } = nth(layout.at, index);
 		return {
-			left: place.left - wider.left,
-			top: place.top - wider.top,
-			width: opening.width + wider.left + wider.right,
-			height: opening.height + wider.top + wider.bottom
+			left: left.value - wider.left,
+			top: top.value - wider.top,
+			width: width.value + wider.left + wider.right,
+			height: height.value + wider.top + wider.bottom
 		};
 	});
 	for (const [index, one] of holes.entries()) {

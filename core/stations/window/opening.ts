@@ -11,8 +11,8 @@ import type { SolveInput } from './sides-asked.ts';
 import { canSolve, solveWindow, type Solved } from './solve.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening } from '../../figures/window.ts';
-import type { Figure } from '../../rule/book.ts';
-import { SIDES_OF } from '../../rule/why.ts';
+import type { Figure, Write } from '../../rule/book.ts';
+import { SIDES_OF, sidesOf, sideTerms, sideValues, sizeValues, writeSides, type TermSides } from '../../rule/side-terms.ts';
 import {
 	at,
 	down,
@@ -95,14 +95,6 @@ const usableTerms = ({ usable }: Measure) => ({
 	top: at('measure.usable.top', usable.top)
 });
 
-function sideTerms(path: string, sides: Sides): Record<SideName, Term> {
-	const side = (name: SideName) => at(`${path}.${name}`, sides[name]);
-	return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
-}
-
-type TermSides = Record<SideName, Term>;
-const valuesOf = (sides: TermSides): Sides => mapSides((side) => sides[side].value);
-
 /** Writes the opening, and what of the sheet is seen through it. */
 function written(
 	{ figure }: OpeningInput,
@@ -120,10 +112,10 @@ function written(
 	return { opening: size, sees: { left: left.value, top: top.value, ...size }, terms };
 }
 
-function writeSides(figure: Figure, name: string, sides: TermSides, anchor: string): TermSides {
-	const side = (of: SideName) => figure(`window.${name}.${of}`, sides[of], `window#${anchor}`);
-	return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
-}
+const writer =
+	(figure: Figure): Write =>
+	(name, term, anchor) =>
+		figure(`window.${name}`, term, `window#${anchor}`);
 
 function cover(input: OpeningInput): Found {
 	const { choice, measure, step, figure } = input;
@@ -137,13 +129,13 @@ function cover(input: OpeningInput): Found {
 		input,
 		opening,
 		(cut) => {
-			overlap = writeSides(figure, 'overlap', overlapOf(asked, usable, cut), 'overlap');
+			overlap = writeSides(writer(figure), 'overlap', overlapOf(asked, usable, cut), 'overlap');
 			return { left: sum(usable.left, overlap.left), top: sum(usable.top, overlap.top) };
 		},
 		round ? 'shapes' : 'opening',
 		'opening'
 	);
-	return { opening: found.opening, overlap: valuesOf(there(overlap, 'overlap')), least: leastOverlap(input), sees: found.sees };
+	return { opening: found.opening, overlap: sideValues(there(overlap, 'overlap')), least: leastOverlap(input), sees: found.sees };
 }
 
 function solved(input: OpeningInput): Found {
@@ -154,7 +146,7 @@ function solved(input: OpeningInput): Found {
 	const by = zonesBy(found.by, piece);
 	const usable = usableTerms(measure);
 	const sides = writeSides(
-		figure,
+		writer(figure),
 		'solved',
 		sidesOf((side) => solvedSide(side, found, input)),
 		'solve'
@@ -164,7 +156,7 @@ function solved(input: OpeningInput): Found {
 		input,
 		openingOf(sides, usable, at('job.step', step), false),
 		(opening) => {
-			overlap = writeSides(figure, 'overlap', solvedOverlap(found, sides, usable, opening, input), 'solve');
+			overlap = writeSides(writer(figure), 'overlap', solvedOverlap(found, sides, usable, opening, input), 'solve');
 			return { left: sum(usable.left, overlap.left), top: sum(usable.top, overlap.top) };
 		},
 		'opening'
@@ -178,10 +170,6 @@ function solved(input: OpeningInput): Found {
 		solvedBy: by,
 		...(found.giveUp.length > 0 ? { giveUp: found.giveUp.map((set) => set.map((index) => nth(piece.zones, index).id)) } : {})
 	};
-}
-
-function sidesOf(make: (side: SideName) => Term): TermSides {
-	return { top: make('top'), right: make('right'), bottom: make('bottom'), left: make('left') };
 }
 
 /** Where a zone asks for a side, as far as clears it; else the least overlap, a reverse bevel on top. */
@@ -309,7 +297,7 @@ function reveal(input: OpeningInput): Found | null {
 	});
 	return {
 		opening: found.opening,
-		overlap: valuesOf(writeSides(figure, 'overlap', overlap, 'reveal')),
+		overlap: sideValues(writeSides(writer(figure), 'overlap', overlap, 'reveal')),
 		least: leastOverlap(input),
 		sees: found.sees
 	};
@@ -319,7 +307,7 @@ function reveal(input: OpeningInput): Found | null {
 function matless(input: OpeningInput): Opening {
 	const { choice } = input;
 	const opening = packOfPiece(input);
-	const size = mapAxes((axis) => opening[axis].value);
+	const size = sizeValues(opening);
 	return {
 		opening: size,
 		sees: centredOn(input.measure.largest, size),
@@ -387,7 +375,7 @@ function noWindow({ place, measure, reader }: OpeningInput): never {
 export function openingFor(asked: Sides, usable: Size, step: number, round = false): Size {
 	const sides = sidesOf((side) => plain(asked[side]));
 	const opening = openingOf(sides, { width: plain(usable.width), height: plain(usable.height) }, plain(step), round);
-	return mapAxes((axis) => opening[axis].value);
+	return sizeValues(opening);
 }
 
 function openingOf(asked: TermSides, usable: TermSize, step: Term, round: boolean): TermSize {
@@ -399,7 +387,7 @@ function openingOf(asked: TermSides, usable: TermSize, step: Term, round: boolea
 /** Computed from the rounded opening: half of what remains, plus half the difference that was asked for between the two sides. */
 export function overlapFor(asked: Sides, usable: Size, opening: Size): Sides {
 	const terms = (size: Size) => ({ width: plain(size.width), height: plain(size.height) });
-	return valuesOf(
+	return sideValues(
 		overlapOf(
 			sidesOf((side) => plain(asked[side])),
 			terms(usable),
@@ -439,5 +427,5 @@ function leastOverlap({ house: of, movement, hangs, figure }: OpeningInput): Sid
 		bottom: hangs ? largest(house, sum(moves.height, plain(1))) : sharedBy('height'),
 		left: sharedBy('width')
 	};
-	return valuesOf(writeSides(figure, 'least', least, 'least-overlap'));
+	return sideValues(writeSides(writer(figure), 'least', least, 'least-overlap'));
 }

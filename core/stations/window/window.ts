@@ -6,21 +6,32 @@
  *   ███ mat 1 ███████████
  *                    ├─────── sheet, hidden by the overlap ──── …
  */
-import { evenSides, grow, mapSides, type Place, type Sides, type Size } from '../../geometry/shapes.ts';
+import { evenSides, mapAxes, mapSides, type Place, type Sides, type Size } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { LONGEST_MM } from '../../units/length.ts';
-import { showNearest, tidy } from '../../units/round.ts';
 import { showSize } from '../../units/show.ts';
-import { bordersOf, grownTo, nextPair, type Shift } from './borders.ts';
+import { bordersOf, grownToPair, packOf, type Shift } from './borders.ts';
 import { keepApart, layOut } from './layout.ts';
-import { planMat } from './mats.ts';
-import { planOpening } from './opening.ts';
+import { planMat, widened } from './mats.ts';
+import { packOfPiece, planOpening } from './opening.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Figure } from '../../rule/book.ts';
+import { named } from '../../rule/sights.ts';
+import {
+	SIDES_OF,
+	sidesOf,
+	sideTerms,
+	sideValues,
+	sizeValues,
+	writeSides,
+	writeSize,
+	type TermSides
+} from '../../rule/side-terms.ts';
+import { at, half, less, nearest, sizeTerms, sum, tidied, type Term, type TermSize } from '../../rule/term.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
 import { lastOf, nth, there } from '../../units/there.ts';
 
@@ -28,7 +39,8 @@ export type WindowInput = {
 	measures: Measure[];
 	movements: Size[];
 	/** The pack that a ready-made frame takes, when borders fit and none is given. */
-	readyPack: Size | null;
+	readyPack: TermSize | null;
+	figure: Figure;
 	/** Writes the figures of one window down, as a single window's. */
 	ofSight: (index: number) => Figure;
 };
@@ -38,6 +50,7 @@ export type WindowInput = {
  * @throws FaultError when no window is left, windows run into each other, or the pack grows past 5 m
  */
 export function planWindow(job: Decided, shop: Shop, before: WindowInput): Window | null {
+	const { figure } = before;
 	const openings: Opening[] = [];
 	for (const [index, choice] of job.windows.entries()) {
 		const opening = planOpening({
@@ -56,33 +69,71 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 		if (!opening) return null;
 		openings.push(opening);
 	}
-	const reveals = job.mats.map((mat) => mapSides((side) => showNearest(mat.reveal[side], job.step)));
-	const wider = reveals.reduce(addSides, evenSides(0));
-	checkArches(job, reveals);
-	const sizes = openings.map(({ opening }) => opening);
-	const layout = layOut({ openings: sizes, places: job.windows.map(({ at }) => at), grid: job.grid, step: job.step });
-	if (openings.length > 1) keepApart(layout, sizes, wider, job.grid !== null);
-	const outermost = grow(layout.block, wider);
-	if (job.mats.length === 0) return matlessWindow(job, nth(openings, 0), before.readyPack);
-	const given = job.borders.way === 'fit' ? (job.borders.pack ?? before.readyPack) : null;
+	if (job.mats.length === 0) return matlessWindow(job, nth(openings, 0), before);
+	const step = at('job.step', job.step);
+	const reveals = job.mats.map((mat, index) =>
+		sidesOf((side) => nearest(at(`job.mats[${index}].reveal.${side}`, mat.reveal[side]), step))
+	);
+	checkArches(job, reveals.map(sideValues));
+	const nameOf = (index: number) => (job.several ? index + 1 : null);
+	const sizes = openings.map(({ opening }, index) => sizeTerms(named(nameOf(index), 'window.opening'), opening));
+	const layout = layOut(sizes, job, figure);
+	if (openings.length > 1) keepApart(layout, sizes, widest(reveals), job.grid !== null);
+	const writeMat = (index: number) => (name: string, term: Term, anchor: string) =>
+		figure(`window.mats[${index}].${name}`, term, `window#${anchor}`);
+	const matOpenings = job.mats.map((_, index) =>
+		writeSize(
+			writeMat(index),
+			'opening',
+			mapAxes((axis) => tidied(widened(layout.block, axis, index, reveals))),
+			'mats'
+		)
+	);
+	const outermost = nth(matOpenings, 0);
+	const writePack = (size: TermSize, anchor: string) =>
+		writeSize((name, term) => figure(`window.${name}`, term, `window#${anchor}`), 'pack', size, anchor);
+	const given = job.borders.way === 'fit' ? writePack(packGiven(job, before.readyPack), 'fit') : null;
 	const asked = bordersOf(job, outermost, given, motifShift(job, openings));
-	const natural = given ?? tidySize(grow(outermost, asked));
 	// What is bought in pairs by size takes the next pair; what is there already takes what it is given.
-	const pack = given ?? (isBoughtInPairs(job) ? nextPair(natural, there(job.frame, 'frame').pairStep) : natural);
-	const first = grownTo(asked, natural, pack, job.step);
-	const borders = eachBorder(first, reveals);
-	if (Math.max(pack.width, pack.height) >= LONGEST_MM)
-		fail('borders', `These borders make a pack of ${showSize(pack, job.reader)} ${job.reader.unit}. A pack stays under 5 m.`);
-	const overlaps = openings.map(({ overlap }) => overlap).filter((overlap) => overlap !== undefined);
-	const mats = job.mats.map((_, index) => planMat(index, job, shop, { borders, reveals, pack, layout, sizes, overlaps }));
-	const placed = openings.map((opening, index) => ({
-		...opening,
-		at: nth(layout.at, index),
-		placement: placementOf(opening, nth(layout.at, index), lastOf(borders))
-	}));
-	if (job.several) return { opening: layout.block, mats, pack, openings: placed };
+	const first =
+		given || !isBoughtInPairs(job)
+			? asked
+			: grownToPair(asked, outermost, at('job.frame.pairStep', there(job.frame, 'frame').pairStep), step);
+	const source = job.borders.centre === 'motif' ? 'motif' : given ? 'fit' : 'borders';
+	const borders: TermSides[] = [writeSides(writeMat(0), 'border', first, source)];
+	// Every mat has the pack's size, so each border behind the first grows by its reveal.
+	for (const [index, reveal] of reveals.entries())
+		if (index > 0) {
+			const before = lastOf(borders);
+			borders.push(
+				writeSides(
+					writeMat(index),
+					'border',
+					sidesOf((side) => tidied(sum(before[side], reveal[side]))),
+					'mats'
+				)
+			);
+		}
+	const pack = given ?? writePack(packOf(outermost, nth(borders, 0)), 'mats');
+	const packSize = sizeValues(pack);
+	if (Math.max(packSize.width, packSize.height) >= LONGEST_MM)
+		fail('borders', `These borders make a pack of ${showSize(packSize, job.reader)} ${job.reader.unit}. A pack stays under 5 m.`);
+	const overlaps = openings.flatMap(({ overlap }, index) =>
+		overlap ? [sideTerms(named(nameOf(index), 'window.overlap'), overlap)] : []
+	);
+	const laid = { openings: matOpenings, borders, reveals, pack, layout, sizes, overlaps };
+	const mats = job.mats.map((_, index) => planMat(index, job, shop, laid, figure));
+	const placed = openings.map((opening, index) => {
+		const place = nth(layout.at, index);
+		return {
+			...opening,
+			at: { left: place.left.value, top: place.top.value },
+			placement: placementOf(opening, job.several ? place : null, lastOf(borders), before.ofSight(index))
+		};
+	});
+	if (job.several) return { opening: sizeValues(layout.block), mats, pack: packSize, openings: placed };
 	const { at: _, ...only } = nth(placed, 0);
-	return { ...only, mats, pack };
+	return { ...only, mats, pack: packSize };
 }
 
 /** A metal section that is not joined yet. */
@@ -90,39 +141,44 @@ export function isBoughtInPairs(job: Decided): boolean {
 	return frameKindOf(job)?.inPairs === true && job.rabbet === null;
 }
 
-/** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */
-function matlessWindow(job: Decided, opening: Opening, readyPack: Size | null): Window {
-	const pack = job.window.way === 'float' && readyPack ? readyPack : opening.opening;
-	const { sees } = opening;
-	const piece = { width: sees.width + 2 * sees.left, height: sees.height + 2 * sees.top };
-	const placement = { left: tidy((pack.width - piece.width) / 2), top: tidy((pack.height - piece.height) / 2) };
-	return { ...opening, opening: pack, sees: { left: -placement.left, top: -placement.top, ...pack }, mats: [], pack, placement };
+function packGiven({ borders }: Decided, readyPack: TermSize | null): TermSize {
+	return borders.pack ? sizeTerms('job.borders.pack', borders.pack) : there(readyPack, 'rabbet');
 }
 
-/** Once a frame is chosen, what shows of a piece without a mat is what its lip leaves. */
-export function seenThrough(window: Window, sight: Size): void {
-	const { pack, placement } = window;
-	window.opening = sight;
-	window.sees = {
-		left: tidy((pack.width - sight.width) / 2 - there(placement, 'placement').left),
-		top: tidy((pack.height - sight.height) / 2 - there(placement, 'placement').top),
-		...sight
+/** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */
+function matlessWindow(job: Decided, opening: Opening, { measures, readyPack, figure }: WindowInput): Window {
+	const measure = nth(measures, 0);
+	const choice = nth(job.windows, 0);
+	const wanted = choice.way === 'float' && readyPack ? readyPack : packOfPiece({ choice, measure, step: job.step });
+	const write = (name: string, term: Term) => figure(`window.${name}`, term, 'window#matless');
+	const pack = writeSize(write, 'pack', wanted, 'matless');
+	const piece = sizeTerms('measure.largest', measure.largest);
+	const placed = (axis: keyof Size) => write(`placement.${SIDES_OF[axis][0]}`, tidied(half(less(pack[axis], piece[axis])))).value;
+	const placement = { left: placed('width'), top: placed('height') };
+	const size = sizeValues(pack);
+	return {
+		...opening,
+		opening: size,
+		sees: { left: -placement.left, top: -placement.top, ...size },
+		mats: [],
+		pack: size,
+		placement
 	};
 }
 
-/** Every mat has the pack's size, so each border behind the first grows by the reveals up to it. */
-function eachBorder(first: Sides, reveals: Sides[]): Sides[] {
-	let border = first;
-	return reveals.map((reveal) => (border = addSides(border, reveal)));
-}
-
-function addSides(one: Sides, other: Sides): Sides {
-	return mapSides((side) => tidy(one[side] + other[side]));
+/** By how much the front mat opens wider than the last. */
+function widest(reveals: readonly TermSides[]): Sides {
+	return reveals.reduce((wider, reveal) => mapSides((side) => wider[side] + reveal[side].value), evenSides(0));
 }
 
 /** The corner of the sheet's bounding box: as far up and left of the window's edge as the window lies inside the sheet. */
-function placementOf({ sees }: Opening, at: Place, border: Sides): Place {
-	return { left: tidy(border.left + at.left - sees.left), top: tidy(border.top + at.top - sees.top) };
+function placementOf({ sees }: Opening, place: Record<keyof Place, Term> | null, border: TermSides, figure: Figure): Place {
+	const placed = (side: keyof Place) => {
+		const corner = place ? sum(border[side], place[side]) : border[side];
+		const from = less(corner, at(`window.sees.${side}`, sees[side]));
+		return figure(`window.placement.${side}`, tidied(from), 'window#placement').value;
+	};
+	return { left: placed('left'), top: placed('top') };
 }
 
 /** @throws FaultError when reveals would pull an arch out of its round */
@@ -136,19 +192,17 @@ function checkArches(job: Decided, reveals: Sides[]): void {
 		);
 }
 
-/** How far the motif's middle lies from the window's. */
-function motifShift(job: Decided, openings: Opening[]): Shift {
+/** How far the motif's middle lies from the window's; null where the window stands in the middle. */
+function motifShift(job: Decided, openings: Opening[]): Shift | null {
 	const { motif } = nth(job.pieces, 0);
-	if (job.borders.centre !== 'motif') return { right: 0, down: 0 };
+	if (job.borders.centre !== 'motif') return null;
 	if (openings.length > 1) fail('borders.centre', 'Several windows have no one motif. Centre the windows.');
 	if (!motif) fail('borders.centre', 'Give the motif’s extremes on the piece (left, top, width, height), or centre the window.');
 	const { sees } = nth(openings, 0);
-	return {
-		right: motif.left + motif.width / 2 - (sees.left + sees.width / 2),
-		down: motif.top + motif.height / 2 - (sees.top + sees.height / 2)
+	const middle = (path: string, axis: keyof Size, of: Place & Size) => {
+		const [one] = SIDES_OF[axis];
+		const under = named(job.several ? 1 : null, path);
+		return sum(at(`${under}.${one}`, of[one]), half(at(`${under}.${axis}`, of[axis])));
 	};
-}
-
-function tidySize(size: Size): Size {
-	return { width: tidy(size.width), height: tidy(size.height) };
+	return mapAxes((axis) => less(middle('job.piece.motif', axis, motif), middle('window.sees', axis, sees)));
 }
