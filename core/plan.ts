@@ -7,7 +7,7 @@
  */
 import { inSentence } from './units/in-sentence.ts';
 import { planBack } from './stations/back/back.ts';
-import { planCut, whyCut } from './stations/cut/cut.ts';
+import { planCut } from './stations/cut/cut.ts';
 import { judge, type Verdict } from './judge/judge.ts';
 import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
 import type { Size } from './geometry/shapes.ts';
@@ -285,11 +285,10 @@ function readingsPath(job: Decided, index: number): string {
 	return job.several ? `window.openings[${index}].piece.readings` : 'piece.readings';
 }
 
-/** Expressions for every figure there is. Those of one of several windows are the single one's, under its own name. */
+/** Expressions for every figure there is, from the same code as the figures. */
 function explain(figures: Figures, job: Decided, shop: Shop): Why {
 	const book = openBook();
 	planFigures(job, shop, book.figure);
-	const why = book.explain({});
-	whyCut(why, job, shop, figures);
-	return why;
+	planCut(job, shop, figures, book.figure);
+	return book.explain({});
 }

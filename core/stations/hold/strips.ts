@@ -3,13 +3,13 @@
  * Strips run along the bottom and both sides; a sling carries the bottom, and a third of both sides keeps the sheet from sliding out.
  */
 import type { Write } from '../../rule/book.ts';
-import type { SideName, Size } from '../../geometry/shapes.ts';
+import type { SideName } from '../../geometry/shapes.ts';
 import type { Readings } from '../../job/decide-piece.ts';
 import type { House } from '../../shop/house.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Strip } from '../../figures/hold.ts';
 import type { Decided } from '../../job/decided.ts';
-import { at, houseTerms, largest, less, plain, smallest, times, type Term } from '../../rule/term.ts';
+import { at, houseTerms, largest, less, plain, smallest, sum, times, type Term, type TermSize } from '../../rule/term.ts';
 
 /** How far a strip may reach at a side and stay hidden: overlap − 1. */
 function hiddenReachOf({ overlap }: Opening, side: SideName, house: House): Term {
@@ -43,6 +43,6 @@ export function planStrips(
 }
 
 /** Each is folded from a strip as wide as its reach and what lies behind the sheet. */
-export function stripBlank({ length, reach }: Strip, house: House): Size {
-	return { width: length, height: reach + house.stripBehind };
+export function stripBlank(path: string, { length, reach }: Strip, house: House): TermSize {
+	return { width: at(`${path}.length`, length), height: sum(at(`${path}.reach`, reach), houseTerms(house)('stripBehind')) };
 }

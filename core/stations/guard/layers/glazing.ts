@@ -1,6 +1,6 @@
 /** Glazing: a lite as large as the pack, or one that follows a frame that is out of true. */
 import type { Lite } from '../../../figures/frame.ts';
-import { at, named, over, plain, times, type Term } from '../../../rule/term.ts';
+import { at, named, over, plain, sizeTerms, times, type Term } from '../../../rule/term.ts';
 import { LITE_FIGURES, liteArea } from '../../frame/lite.ts';
 import { areaM2 } from '../areas.ts';
 import type { LayerDefinition } from './layer.ts';
@@ -33,11 +33,7 @@ export const glazing: LayerDefinition = {
 		const lite = plan.frame?.lite;
 		if (!lite) return board('glazing', pane.id);
 		const { blank, ...sides } = lite;
-		add(
-			{ role: 'glazing', material: pane.id, ...blank, count: 1, from: 'sheet', sides },
-			'frame.lite.blank.width',
-			'frame.lite.blank.height'
-		);
+		add({ role: 'glazing', material: pane.id, ...sizeTerms('frame.lite.blank', blank), count: 1, from: 'sheet', sides });
 	}
 };
 

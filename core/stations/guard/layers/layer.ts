@@ -1,6 +1,5 @@
 /** What a layer of the pack is: one file gives all of it, and a part that is missing does not compile. */
 import type { Figures } from '../../../figures.ts';
-import type { Cut } from '../../../figures/cut.ts';
 import type { Lite } from '../../../figures/frame.ts';
 import type { Layer, LayerRole, Made } from '../../../figures/pack.ts';
 import type { Hatch, Layout } from '../../../figures/scene.ts';
@@ -11,18 +10,18 @@ import type { Sight } from '../../../rule/sights.ts';
 import type { Term } from '../../../rule/term.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
+import type { AddCut, CutPart } from '../../cut-part.ts';
 
 /** One that there is, before it is known what it touches. */
 export type Found = { material: string | null; thickness: number; inside?: true; made?: Made | null };
 
-export type AddCut = (cut: Cut, width: string, height: string, more?: { opening?: string; high?: string }) => void;
 export type CutOf = {
 	job: Decided;
 	house: House;
 	plan: Figures & { window: Window };
 	/** A board as large as the pack. */ board: AddBoard;
 };
-export type AddBoard = (role: string, material: string, more?: Partial<Cut>) => void;
+export type AddBoard = (role: string, material: string, more?: Partial<Pick<CutPart, 'count' | 'layers' | 'of'>>) => void;
 
 /** @param buffers share of its mass that takes up water: 1 for paper and board, 0 for glass, plastic, metal and lifts */
 export type AddPart = (part: string, kg: Term, buffers: number) => void;

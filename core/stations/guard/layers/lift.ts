@@ -1,7 +1,7 @@
 /** A lift: strips of board behind a mat, so that it stands off what lies behind it. */
 import { CORE } from '../../../shop/colours.ts';
 import { liftBoards, stackBeside } from '../../pack/made.ts';
-import { at, over, times } from '../../../rule/term.ts';
+import { at, over, sizeTerms, times } from '../../../rule/term.ts';
 import { liftArea } from '../areas.ts';
 import { massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
@@ -59,21 +59,16 @@ export const lift: LayerDefinition = {
 		] as const;
 		for (const { board: id, layers: count } of made)
 			for (const [path, side, size] of strips)
-				add(
-					{
-						role: 'lift',
-						material: id,
-						...size,
-						high: planned.height,
-						count,
-						from: 'sheet',
-						of: `mat ${index + 1}`,
-						side,
-						...(count > 1 ? { layers: count } : {})
-					},
-					`window.mats[${index}].lift.${path}.width`,
-					`window.mats[${index}].lift.${path}.height`,
-					{ high: `window.mats[${index}].lift.height` }
-				);
+				add({
+					role: 'lift',
+					material: id,
+					...sizeTerms(`window.mats[${index}].lift.${path}`, size),
+					high: at(`window.mats[${index}].lift.height`, planned.height),
+					count,
+					from: 'sheet',
+					of: `mat ${index + 1}`,
+					side,
+					...(count > 1 ? { layers: count } : {})
+				});
 	}
 };

@@ -1,5 +1,5 @@
 /** A window mat: a blank of board with its window, bevelled. */
-import { at, times } from '../../../rule/term.ts';
+import { at, sizeTerms, times } from '../../../rule/term.ts';
 import { matArea } from '../areas.ts';
 import { massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
@@ -52,22 +52,16 @@ export const mat: LayerDefinition = {
 		const at = `window.mats[${index}]`;
 		const { board, colour } = nth(job.mats, index);
 		// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
-		const size = planned.print?.board ?? planned.blank;
-		const path = planned.print ? `${at}.print.board` : `${at}.blank`;
-		add(
-			{
-				role: 'mat',
-				material: board.id,
-				...size,
-				count: 1,
-				from: 'sheet',
-				of: `mat ${index + 1}`,
-				colour: colour.said,
-				opening: planned.opening
-			},
-			`${path}.width`,
-			`${path}.height`,
-			{ opening: `${at}.opening` }
-		);
+		const size = planned.print ? sizeTerms(`${at}.print.board`, planned.print.board) : sizeTerms(`${at}.blank`, planned.blank);
+		add({
+			role: 'mat',
+			material: board.id,
+			...size,
+			count: 1,
+			from: 'sheet',
+			of: `mat ${index + 1}`,
+			colour: colour.said,
+			opening: sizeTerms(`${at}.opening`, planned.opening)
+		});
 	}
 };

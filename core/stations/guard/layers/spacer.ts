@@ -48,21 +48,16 @@ export const spacer: LayerDefinition = {
 				['across', 'top and bottom'],
 				['down', 'left and right']
 			] as const)
-				add(
-					{
-						role: 'spacer',
-						material: board,
-						width: lengths[axis],
-						height: thick,
-						high,
-						count: 2 * count,
-						from: made ? 'sheet' : 'stick',
-						of: sides,
-						...(count > 1 ? { layers: count } : {})
-					},
-					`pack.spacer.lengths.${axis}`,
-					'pack.spacer.thick',
-					{ high: 'pack.spacer.high' }
-				);
+				add({
+					role: 'spacer',
+					material: board,
+					width: at(`pack.spacer.lengths.${axis}`, lengths[axis]),
+					height: at('pack.spacer.thick', thick),
+					high: at('pack.spacer.high', high),
+					count: 2 * count,
+					from: made ? 'sheet' : 'stick',
+					of: sides,
+					...(count > 1 ? { layers: count } : {})
+				});
 	}
 };

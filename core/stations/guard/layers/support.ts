@@ -3,7 +3,7 @@ import { rectangle } from '../../../figures/scene.ts';
 import { openingsOf } from '../../../figures/window.ts';
 import type { Decided } from '../../../job/decided.ts';
 import { named as sightPath } from '../../../rule/sights.ts';
-import { at, houseTerms, over, sum, times } from '../../../rule/term.ts';
+import { at, houseTerms, over, sizeTerms, sum, times } from '../../../rule/term.ts';
 import { areaM2 } from '../areas.ts';
 import { boardLayer, massOf } from './board-layer.ts';
 import type { Found, LayerDefinition } from './layer.ts';
@@ -69,18 +69,14 @@ export const support: LayerDefinition = {
 			const path = sightPath(job.several ? index + 1 : null, 'window.support');
 			const more = job.several ? { of: `window ${index + 1}` } : {};
 			if (size)
-				add(
-					{
-						role: 'support',
-						material: there(nth(job.windows, index).support, 'support').id,
-						...size,
-						count: 1,
-						from: 'sheet',
-						...more
-					},
-					`${path}.width`,
-					`${path}.height`
-				);
+				add({
+					role: 'support',
+					material: there(nth(job.windows, index).support, 'support').id,
+					...sizeTerms(path, size),
+					count: 1,
+					from: 'sheet',
+					...more
+				});
 		}
 	}
 };

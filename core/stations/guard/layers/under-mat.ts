@@ -1,6 +1,6 @@
 /** The under-mat: the board that the piece is held on; covered with cloth where it is lined. */
-import { tidy } from '../../../units/round.ts';
-import { at, houseTerms, sum, times, type Term } from '../../../rule/term.ts';
+import { mapAxes } from '../../../geometry/shapes.ts';
+import { at, houseTerms, sizeTerms, sum, tidied, times, twice, type Term } from '../../../rule/term.ts';
 import type { Board } from '../../../shop/boards.ts';
 import type { House } from '../../../shop/house.ts';
 import { there } from '../../../units/there.ts';
@@ -24,10 +24,9 @@ export const underMat: LayerDefinition = {
 	cut: ({ job: { guard }, house, plan, board }, _, add) => {
 		if (guard.underMat) board('under-mat', guard.underMat.id);
 		if (!guard.lining) return;
-		const turned = (side: number) => tidy(side + 2 * house.clothTurn);
-		const size = { width: turned(plan.window.pack.width), height: turned(plan.window.pack.height) };
-		const of = (axis: string) => `window.pack.${axis} + 2 * shop.house.clothTurn`;
-		add({ role: 'cloth over the board', material: 'undyed-cloth', ...size, count: 1, from: 'cloth' }, of('width'), of('height'));
+		const pack = sizeTerms('window.pack', plan.window.pack);
+		const turned = mapAxes((axis) => tidied(sum(pack[axis], twice(houseTerms(house)('clothTurn')))));
+		add({ role: 'cloth over the board', material: 'undyed-cloth', ...turned, count: 1, from: 'cloth' });
 	}
 };
 

@@ -2,7 +2,7 @@
 import { isStiff } from '../../../job/decide-piece.ts';
 import type { Size } from '../../../geometry/shapes.ts';
 import { named, type Sight } from '../../../rule/sights.ts';
-import { at, houseTerms, largest, plain, sum, twice } from '../../../rule/term.ts';
+import { at, houseTerms, largest, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
 import { edgeCounts, evenPlaces } from '../edge-points.ts';
 import { edgeContacts } from './hinged.ts';
 import { nothing, whose, type HoldDefinition } from './kind.ts';
@@ -57,12 +57,15 @@ export const clips: HoldDefinition = {
 	cut: (holds, job, _, add) => {
 		if (job.hold.adhesive.family !== 'gummed') return;
 		for (const [index, { size, count }] of holds.entries()) {
-			const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
-			add(
-				{ role: 'patch behind the piece', material: job.hold.adhesive.id, ...size, count, from: 'tissue', ...whose(job, index) },
-				path('width'),
-				path('height')
-			);
+			const path = named(job.several ? index + 1 : null, 'hold.size');
+			add({
+				role: 'patch behind the piece',
+				material: job.hold.adhesive.id,
+				...sizeTerms(path, size),
+				count,
+				from: 'tissue',
+				...whose(job, index)
+			});
 		}
 	},
 	// At the frame the clips are the frame's own.

@@ -2,7 +2,7 @@
 import { named, which } from '../../../rule/sights.ts';
 import { showWithUnit } from '../../../units/show.ts';
 import { mapAxes } from '../../../geometry/shapes.ts';
-import { at, plain } from '../../../rule/term.ts';
+import { at, over, plain, root, times } from '../../../rule/term.ts';
 import { pocketLegOf } from '../corners.ts';
 import { cornerOn } from '../own-edges.ts';
 import { boardBehind, foldedParts, slackHold, slackSaid } from './folded.ts';
@@ -29,22 +29,17 @@ export const corners: HoldDefinition = {
 	// A pocket is folded from a strip as high as the triangle over its fold, and four times as long.
 	cut: (holds, job, _, add) => {
 		for (const [index, { size }] of holds.entries()) {
-			const height = size.width / Math.SQRT2;
-			const of = named(job.several ? index + 1 : null, 'hold.size.width / sqrt(2)');
-			if (height > 0)
-				add(
-					{
-						role: 'corner pocket',
-						material: 'alkaline-paper',
-						width: 4 * height,
-						height,
-						count: 4,
-						from: 'roll',
-						...whose(job, index)
-					},
-					`4 * (${of})`,
-					of
-				);
+			const height = over(at(named(job.several ? index + 1 : null, 'hold.size.width'), size.width), root(plain(2)));
+			if (height.value > 0)
+				add({
+					role: 'corner pocket',
+					material: 'alkaline-paper',
+					width: times(plain(4), height),
+					height,
+					count: 4,
+					from: 'roll',
+					...whose(job, index)
+				});
 		}
 	},
 	shapes: ({ sight, held }) => corners.contacts(sight).map(({ ring }) => held(ring, 'Corner pocket')),

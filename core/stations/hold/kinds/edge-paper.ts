@@ -46,20 +46,16 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 		cut: (holds, job, house, add) => {
 			for (const [index, { strips }] of holds.entries())
 				for (const [which, strip] of there(strips, 'strips').entries()) {
-					const path = (key: string) => named(job.several ? index + 1 : null, `hold.strips[${which}].${key}`);
-					add(
-						{
-							role: 'edge strip',
-							material: 'alkaline-paper',
-							...stripBlank(strip, house),
-							count: 1,
-							from: 'roll',
-							side: strip.side,
-							...whose(job, index)
-						},
-						path('length'),
-						`${path('reach')} + shop.house.stripBehind`
-					);
+					const path = named(job.several ? index + 1 : null, `hold.strips[${which}]`);
+					add({
+						role: 'edge strip',
+						material: 'alkaline-paper',
+						...stripBlank(path, strip, house),
+						count: 1,
+						from: 'roll',
+						side: strip.side,
+						...whose(job, index)
+					});
 				}
 		},
 		shapes: ({ sight, house, held }) =>

@@ -2,13 +2,13 @@
 import type { Write } from '../../../rule/book.ts';
 import type { Hold, EdgePlaces } from '../../../figures/hold.ts';
 import type { Shape } from '../../../figures/scene.ts';
-import type { Point, Size } from '../../../geometry/shapes.ts';
+import type { Point } from '../../../geometry/shapes.ts';
 import { isStiff } from '../../../job/decide-piece.ts';
 import { named, which } from '../../../rule/sights.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { showShare } from '../../../units/show.ts';
 import { hingesAsLaid, laidOn, staysFaceUp } from '../as-laid.ts';
-import { at, houseTerms, nextOf, over, plain, sizeTerms, times } from '../../../rule/term.ts';
+import { at, houseTerms, nextOf, over, plain, sizeTerms, sum, times, type TermSize } from '../../../rule/term.ts';
 import type { Adhesive } from '../../../shop/holds.ts';
 import { planHinges, tissueFor } from '../hinges.ts';
 import { patchOn } from '../own-edges.ts';
@@ -43,20 +43,16 @@ export function hinged(of: HingeOf): HoldDefinition {
 		cut: (holds, job, house, add) => {
 			const material = job.hold.adhesive.id;
 			const path = (index: number, text: string) => named(job.several ? index + 1 : null, text);
-			const tabOf = ({ size, tab }: Hold): Size => ({ width: size.width, height: size.height + there(tab, 'tab') });
-			for (const { first, size, count, of: whichOf } of alike(holds, tabOf))
-				add(
-					{ role: 'hinge tab', ...whichOf, material, ...size, count, from: 'tissue' },
-					path(first, 'hold.size.width'),
-					`${path(first, 'hold.size.height')} + ${path(first, 'hold.tab')}`
-				);
+			const tabOf = ({ size, tab }: Hold, index: number): TermSize => ({
+				width: at(path(index, 'hold.size.width'), size.width),
+				height: sum(at(path(index, 'hold.size.height'), size.height), at(path(index, 'hold.tab'), there(tab, 'tab')))
+			});
+			for (const { size, count, of: whichOf } of alike(holds, tabOf))
+				add({ role: 'hinge tab', ...whichOf, material, ...size, count, from: 'tissue' });
 			if (!of.stands) return;
-			for (const { first, size, count, of: whichOf } of alike(holds, ({ cross }) => there(cross, 'cross')))
-				add(
-					{ role: 'cross-piece', ...whichOf, material, ...size, count, from: 'tissue' },
-					path(first, 'hold.cross.width'),
-					path(first, 'hold.cross.height')
-				);
+			const crossOf = ({ cross }: Hold, index: number) => sizeTerms(path(index, 'hold.cross'), there(cross, 'cross'));
+			for (const { size, count, of: whichOf } of alike(holds, crossOf))
+				add({ role: 'cross-piece', ...whichOf, material, ...size, count, from: 'tissue' });
 		},
 		shapes: (pen) => shapes(pen, of.stands),
 		step: (sights, writer) => {
@@ -193,19 +189,18 @@ function shapes({ sight, house, held }: BackPen, stands: boolean): Shape[] {
 	);
 }
 
-type Alike = { /** Index of the first sheet that has them. */ first: number; size: Size; count: number; of: Pick<Cut, 'of'> };
+type Alike = { size: TermSize; count: number; of: Pick<Cut, 'of'> };
 
 /** Parts of one size are torn together, whichever sheet they hold; where sheets differ, each says of which windows it is. */
-function alike(holds: Hold[], sizeOf: (hold: Hold) => Size): Alike[] {
+function alike(holds: Hold[], sizeOf: (hold: Hold, index: number) => TermSize): Alike[] {
 	const groups = new Map<string, number[]>();
 	for (const [index, hold] of holds.entries()) {
-		const { width, height } = sizeOf(hold);
-		const key = `${width} ${height}`;
+		const { width, height } = sizeOf(hold, index);
+		const key = `${width.value} ${height.value}`;
 		groups.set(key, [...(groups.get(key) ?? []), index]);
 	}
 	return [...groups.values()].map((indexes) => ({
-		first: nth(indexes, 0),
-		size: sizeOf(nth(holds, nth(indexes, 0))),
+		size: sizeOf(nth(holds, nth(indexes, 0)), nth(indexes, 0)),
 		count: indexes.reduce((sum, index) => sum + nth(holds, index).count, 0),
 		of:
 			groups.size === 1

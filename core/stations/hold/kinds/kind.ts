@@ -17,6 +17,7 @@ import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
 import type { Reader } from '../../../units/show.ts';
 import type { Held } from '../held.ts';
+import type { AddCut } from '../../cut-part.ts';
 import type { Step, Writer } from '../../step.ts';
 
 /** What a hold has to suit: the piece, and whether it floats or has no mat before it. */
@@ -38,9 +39,6 @@ export type Contact = {
 	what: 'hinge' | 'pocket' | 'strip' | 'point' | 'patch';
 	/** Convex, from the bounding box's corner. */ ring: Point[];
 };
-
-/** Adds a line to the cut list, with the expressions of its two sides. */
-export type AddCut = (cut: Cut, width: string, height: string) => void;
 
 /** Draws on the back, left and right changed over. */
 export type BackPen = {
@@ -87,6 +85,6 @@ export function noAdhesive(says: string): HoldDefinition['adhesive'] {
 }
 
 /** Of several sheets each part says which it holds. */
-export function whose(job: Decided, index: number): Partial<Cut> {
+export function whose(job: Decided, index: number): Pick<Cut, 'of'> {
 	return job.several ? { of: `window ${index + 1}` } : {};
 }

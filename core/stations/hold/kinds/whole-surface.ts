@@ -47,19 +47,15 @@ export const wholeSurface: HoldDefinition = {
 		const { adhesive } = job.hold;
 		if (adhesive.family !== 'whole-surface' || adhesive.id === 'spray') return;
 		for (const [index, { size }] of holds.entries()) {
-			const path = (axis: string) => named(job.several ? index + 1 : null, `hold.size.${axis}`);
-			add(
-				{
-					role: adhesive.ownBoard ? 'adhesive board' : 'adhesive sheet',
-					material: adhesive.id,
-					...size,
-					count: 1,
-					from: 'sheet',
-					...whose(job, index)
-				},
-				path('width'),
-				path('height')
-			);
+			const path = named(job.several ? index + 1 : null, 'hold.size');
+			add({
+				role: adhesive.ownBoard ? 'adhesive board' : 'adhesive sheet',
+				material: adhesive.id,
+				...sizeTerms(path, size),
+				count: 1,
+				from: 'sheet',
+				...whose(job, index)
+			});
 		}
 	},
 	shapes: ({ sight, held }) => [held(ownCorners(sight.measure), 'Stuck down on its whole surface')],

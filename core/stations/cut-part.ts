@@ -1,0 +1,6 @@
+/** A part to be cut, its size with what gives it: layers and holds say theirs, the cut list puts them together. */
+import type { Cut } from '../figures/cut.ts';
+import type { Term, TermSize } from '../rule/term.ts';
+
+export type CutPart = Omit<Cut, 'width' | 'height' | 'high' | 'opening'> & TermSize & { high?: Term; opening?: TermSize };
+export type AddCut = (part: CutPart) => void;
