@@ -1,4 +1,7 @@
-/** Runs the collected tests with one change at a time, as the parent process asks; stops at the first that fails. */
+/**
+ * Runs the collected tests with one change at a time, as the parent process asks; stops at the first that fails. Once, without a change,
+ * it keeps which tests come by which change: only those are run for it.
+ */
 const APPLY = {
 	'<': (a, b) => a < b,
 	'<=': (a, b) => a <= b,
@@ -11,27 +14,47 @@ const APPLY = {
 	'===': (a, b) => a === b,
 	'!==': (a, b) => a !== b
 };
-globalThis.change = Number(process.env.CHANGE);
-globalThis.either = (number, left, right, operator, by) => APPLY[globalThis.change === number ? by : operator](left, right);
+/** Number of the change that is there; 0 is none. */
+let present = Number(process.env.CHANGE);
+/** By change: the tests that come by it; null before they are known. */
+const reached = new Map();
+let running = null;
+globalThis.isChanged = (number) => {
+	if (running) reached.set(number, (reached.get(number) ?? new Set()).add(running));
+	return present === number;
+};
+globalThis.either = (number, left, right, operator, by) => APPLY[globalThis.isChanged(number) ? by : operator](left, right);
 globalThis.other = (left, right, by) => (by === '&&' ? left() && right() : left() || right());
 
-async function failing() {
-	for (const test of globalThis.collected) {
+async function failing(tests) {
+	for (const test of tests) {
+		if (present === 0) running = test;
 		const began = performance.now();
 		try {
 			await test.run({ diagnostic: () => {} });
 		} catch {
 			return test;
+		} finally {
+			running = null;
 		}
 		test.took ??= performance.now() - began;
 	}
 	return null;
 }
 
+/** What stands outside of every function runs before the first test: all tests are run for it. */
+const isAtLoad = present !== 0;
+let looked = null;
+
 process.on('message', async (number) => {
-	globalThis.change = number;
-	const failed = await failing();
-	globalThis.change = 0;
+	let failed = isAtLoad ? null : await (looked ??= failing(globalThis.collected));
+	if (number > 0) {
+		present = number;
+		failed = await failing(
+			isAtLoad ? globalThis.collected : globalThis.collected.filter((test) => reached.get(number)?.has(test))
+		);
+		present = 0;
+	}
 	let spoiled = false;
 	// A test that still fails without the change: something has kept what it gave.
 	if (failed) await Promise.resolve(failed.run({ diagnostic: () => {} })).catch(() => (spoiled = true));

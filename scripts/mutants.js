@@ -62,7 +62,7 @@ export function changesIn(file, text) {
 	return changes;
 }
 
-/** The file with every change in it: change 17 is what runs while `globalThis.change` is 17. */
+/** The file with every change in it: change 17 is what runs while `globalThis.isChanged(17)`. */
 export function withChanges(file, text) {
 	const source = ts.createSourceFile(file, text, ts.ScriptTarget.ES2023, true);
 	let number = 0;
@@ -72,12 +72,12 @@ export function withChanges(file, text) {
 		if (!change) return inside(node);
 		number += 1;
 		const mine = number;
-		if (!ts.isBinaryExpression(node)) return `(globalThis.change === ${mine} ? ${change.by} : ${node.getText(source)})`;
+		if (!ts.isBinaryExpression(node)) return `(globalThis.isChanged(${mine}) ? ${change.by} : ${node.getText(source)})`;
 		const operator = node.operatorToken.getText(source);
 		const [left, right] = [written(node.left), written(node.right)];
 		if (SHORT.has(operator)) {
 			// Written out, so that what the left side has ruled out stays ruled out on the right.
-			return `(globalThis.change === ${mine} ? globalThis.other(() => ${left}, () => ${right}, '${change.by}') : (${left} ${operator} ${right}))`;
+			return `(globalThis.isChanged(${mine}) ? globalThis.other(() => ${left}, () => ${right}, '${change.by}') : (${left} ${operator} ${right}))`;
 		}
 		return `globalThis.either(${mine}, ${left}, ${right}, '${operator}', '${change.by}')`;
 	};

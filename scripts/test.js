@@ -14,7 +14,7 @@ const checks = ['lint', 'types'].map((name) =>
 );
 await Promise.all(checks);
 buildIfStale();
-process.env.THOROUGH = '1';
+process.env.CASES = 'all';
 const status = await runTests('core', 'src', 'tests');
 if (status !== 0) failed.push('tests');
 if (failed.length > 0) console.error(`Failed: ${failed.join(', ')}.`);
