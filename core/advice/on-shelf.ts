@@ -14,6 +14,7 @@ import { showSize, showWithUnit } from '../units/show.ts';
 import { allowanceFor } from '../stations/frame/frame.ts';
 import type { Decided } from '../job/decided.ts';
 import { nth, there } from '../units/there.ts';
+import { isAbove, isAtMost } from '../units/compare.ts';
 
 export type OnShelf = {
 	item: ShelfItem;
@@ -25,7 +26,6 @@ export type OnShelf = {
 };
 
 type Now = { job: Decided; plan: Plan };
-const SAME = 1e-6;
 /** Borders that move by less are the same to the eye. */
 const UNSEEN = 1.5;
 /** A piece without a mat may lie this loosely, shimmed, more than its allowance. */
@@ -87,7 +87,7 @@ function shortOf({ job, plan }: Now, shop: Shop, rabbet: Size): string | null {
 	if (loose)
 		return `Its rabbet of ${showSize(rabbet, job.reader)} is ${showWithUnit(-short(loose), job.reader, 'mark')} too ${loose === 'width' ? 'wide' : 'high'}: without a mat nothing fills it.`;
 	const parts = (['width', 'height'] as const).flatMap((axis) =>
-		short(axis) > SAME ? [`${showWithUnit(short(axis), job.reader, 'mark')} too ${axis === 'width' ? 'narrow' : 'low'}`] : []
+		isAbove(short(axis), 0) ? [`${showWithUnit(short(axis), job.reader, 'mark')} too ${axis === 'width' ? 'narrow' : 'low'}`] : []
 	);
 	return parts.length === 0 ? null : `Its rabbet of ${showSize(rabbet, job.reader)} is ${parts.join(' and ')}.`;
 }
@@ -103,7 +103,7 @@ function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): On
 	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
 	const needs = there(there(planned.frame, 'frame').stick, 'stick');
 	const stop = stopOf(planned);
-	if (needs <= item.length + SAME)
+	if (isAtMost(needs, item.length))
 		return stop
 			? { item, fits: 'no', says: stop, patch: null }
 			: { item, fits: 'as-is', says: `Four rails need ${showWithUnit(needs, reader, 'mark')} of it.`, patch };
@@ -128,7 +128,7 @@ function narrower(
 	if (Math.min(width, width + borders.weight) < shop.house.fitBorderLeast) return no;
 	const patch = [...tried.patch, ...put(patched(file, tried.patch), ['borders', 'width'], width)];
 	const planned = tryPlan(file, patch, shop, reader.unit);
-	if (typeof planned === 'string' || stopOf(planned) || there(there(planned.frame, 'frame').stick, 'stick') > item.length + SAME)
+	if (typeof planned === 'string' || stopOf(planned) || isAbove(there(there(planned.frame, 'frame').stick, 'stick'), item.length))
 		return no;
 	return {
 		item,

@@ -3,8 +3,7 @@ import { leastSaid, remedy, saidBoth } from '../../rule/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
-
-const SAME = 1e-6;
+import { isAtLeast } from '../../units/compare.ts';
 
 export const backRules: Rule[] = [
 	{
@@ -42,7 +41,7 @@ export const backRules: Rule[] = [
 		find: (context) => {
 			const tape = context.plan.back?.tape;
 			const { landLeast, bareWood } = context.shop.house;
-			if (frameKindOf(context.job)?.wood === false || !tape || tape.land >= landLeast - SAME) return [];
+			if (frameKindOf(context.job)?.wood === false || !tape || isAtLeast(tape.land, landLeast)) return [];
 			const says =
 				tape.land === 0
 					? `No wood is left for the tape; it needs ${leastSaid(context, landLeast)}.`

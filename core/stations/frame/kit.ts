@@ -8,6 +8,7 @@ import type { Pack } from '../../figures/pack.ts';
 import type { Points, KitPart } from '../../figures/frame.ts';
 import type { Figure } from '../../rule/book.ts';
 import { at, plain, type Term, type TermSize } from '../../rule/term.ts';
+import { isSame } from '../../units/compare.ts';
 
 /** One pair for the width, one for the height; each corner takes a plain plate and one with screws. */
 export function kitOf(pack: TermSize, points: Points, figure: Figure): KitPart[] {
@@ -28,7 +29,7 @@ export function kitOf(pack: TermSize, points: Points, figure: Figure): KitPart[]
 /** A pair by the name that it is sold under: `22 in`, `27½ in`, `520 mm`. */
 export function pairName(size: number, pairStep: number): string {
 	const halves = (2 * pairStep) / MM_PER_INCH;
-	const byInches = Math.abs(halves - showNearest(halves, 1)) < 1e-6;
+	const byInches = isSame(halves, showNearest(halves, 1));
 	return showWithUnit(size, byInches ? 'in' : 'mm', 'mark');
 }
 

@@ -8,6 +8,7 @@ import type { Readings } from '../../job/decide-piece.ts';
 import { cutDown } from '../../units/round.ts';
 import type { Lite } from '../../figures/frame.ts';
 import { nth, there } from '../../units/there.ts';
+import { isAbove } from '../../units/compare.ts';
 
 export const LITE_FIGURES = ['top', 'right', 'bottom', 'left', 'd1', 'd2'] as const;
 
@@ -82,7 +83,7 @@ export function cornersOut(readings: Readings): [number, number, number, number]
 export function isOutOfTrue(readings: Readings): boolean {
 	const d1 = solveDiagonal(readings, readings);
 	if (d1 === null) return false;
-	const differs = (one: number, other: number) => Math.abs(one - other) > 0.5 + 1e-9;
+	const differs = (one: number, other: number) => isAbove(Math.abs(one - other), 0.5);
 	return (
 		differs(readings.top, readings.bottom) || differs(readings.left, readings.right) || differs(d1, otherDiagonal(readings, d1))
 	);

@@ -12,8 +12,7 @@ import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
 import { frameKindOf } from './kinds/all.ts';
 import { nth, there } from '../../units/there.ts';
-
-const SAME = 1e-6;
+import { isAbove, isAtLeast, isBelow, isSame } from '../../units/compare.ts';
 
 export const frameRules: Rule[] = [
 	{
@@ -70,7 +69,7 @@ export const frameRules: Rule[] = [
 			const grows = Math.max(
 				...(['width', 'height'] as const).map((axis) => growthOf(axis, job, shop.house, there(plan.window, 'window').pack))
 			);
-			if (allowance >= grows - SAME && allowance > 0) return [];
+			if (isAtLeast(allowance, grows) && allowance > 0) return [];
 			const has = allowance === 0 ? 'There is no allowance' : `The allowance is ${saidFine(context, allowance)}`;
 			return [
 				{
@@ -142,7 +141,7 @@ export const frameRules: Rule[] = [
 			if (!frame?.kit || !window) return [];
 			const { pairStep } = there(context.job.frame, 'frame');
 			const next = sizeValues(nextPair(sizeTerms('window.pack', window.pack), plain(pairStep)));
-			if (next.width - window.pack.width < SAME && next.height - window.pack.height < SAME) return [];
+			if (isSame(next.width, window.pack.width) && isSame(next.height, window.pack.height)) return [];
 			return [
 				{
 					says: `Pairs are sold in steps of ${said(context, pairStep)}; the pack measures ${showSize(window.pack, context.job.reader, 'mark')}.`,
@@ -210,7 +209,7 @@ function misfits(context: Context): Misfit[] {
 	}));
 	const words = { width: ['wide', 'narrow'], height: ['high', 'low'] } as const;
 	return found.flatMap(({ axis, over }): Misfit[] => {
-		if (over > SAME)
+		if (isAbove(over, 0))
 			return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
 		if (-over > SLIDES)
 			return [
@@ -222,8 +221,10 @@ function misfits(context: Context): Misfit[] {
 
 function lipCovers({ job, shop }: Context, lip: number, allowance: number): boolean {
 	const { house } = shop;
-	if (lip - allowance / 2 < house.lipCover - SAME) return false;
-	return !job.guard.edgeSeal || (lip - allowance / 2 >= house.lipCoverSealed - SAME && lip - allowance >= house.lipCover - SAME);
+	if (isBelow(lip - allowance / 2, house.lipCover)) return false;
+	return (
+		!job.guard.edgeSeal || (isAtLeast(lip - allowance / 2, house.lipCoverSealed) && isAtLeast(lip - allowance, house.lipCover))
+	);
 }
 
 /** A moulding of the shop whose lip covers and whose rabbet still takes the pack. */

@@ -41,6 +41,7 @@ import {
 import { HANGERS, lineAsked } from './kinds/all.ts';
 import { FRAMES } from '../frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
+import { isAtLeast } from '../../units/compare.ts';
 
 type Line = { hookCount: 1 | 2; spacing: Term; rise: Term; run: Term; widened?: true };
 
@@ -199,7 +200,7 @@ function wireLine(outerWidth: Term, span: Term, drop: Term, asked: 1 | 2 | null,
 }
 
 function steepEnough({ rise, run }: Line, house: House): boolean {
-	return rise.value > 0 && rise.value / run.value >= tangent(plain(house.wireAngleLeast)).value - 1e-9;
+	return rise.value > 0 && isAtLeast(rise.value / run.value, tangent(plain(house.wireAngleLeast)).value);
 }
 
 /** Nothing stretches: each ring bears half. */

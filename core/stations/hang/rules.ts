@@ -5,8 +5,7 @@ import { showStrength } from '../../units/show.ts';
 import { flatWood, ringsFor } from './hang.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
 import { there } from '../../units/there.ts';
-
-const SAME = 1e-6;
+import { isAtLeast, isBelow } from '../../units/compare.ts';
 
 export const hangRules: Rule[] = [
 	{
@@ -21,12 +20,12 @@ export const hangRules: Rule[] = [
 			const { job, plan, shop } = context;
 			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
 			const { woodForScrew, woodForScrewLeast } = shop.house;
-			if (!plan.hang || wood === undefined || wood === null || wood >= woodForScrew - SAME) return [];
+			if (!plan.hang || wood === undefined || wood === null || isAtLeast(wood, woodForScrew)) return [];
 			const [has, needs] = saidBoth(context, wood, woodForScrew);
 			return [
 				{
 					says: `${has} of flat wood at the back; the hangers’ screws need ${needs}.`,
-					...(wood < woodForScrewLeast - SAME ? { severity: 'stop' as const } : {}),
+					...(isBelow(wood, woodForScrewLeast) ? { severity: 'stop' as const } : {}),
 					where: 'hang.inset',
 					remedies: [stripAcross(context), ...moreWood(context, woodForScrew)]
 				}
@@ -46,7 +45,7 @@ export const hangRules: Rule[] = [
 			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
 			const { hang } = plan;
 			// Too little wood has its own finding.
-			if (!hang || wood === undefined || wood === null || wood < shop.house.woodForScrew - SAME) return [];
+			if (!hang || wood === undefined || wood === null || isBelow(wood, shop.house.woodForScrew)) return [];
 			const fitting = ringsFor(shop, wood, hang);
 			const chosen = job.hang.ring;
 			if (chosen ? fitting.some(({ id }) => id === chosen.id) : fitting.length > 0) return [];

@@ -2,11 +2,10 @@
 import { cutDown, receiveUp, tidy } from '../../units/round.ts';
 import type { Held } from './held.ts';
 import { pointOn } from './own-edges.ts';
+import { isAtLeast, isAtMost } from '../../units/compare.ts';
 
 /** A hinge keeps this far from a zone, and its neighbour, mm. */
 const AIR = 1;
-const SAME = 1e-6;
-
 /** @returns centres from the left, or null where the edge has no room for as many */
 export function clearPlaces({ hold, measure, piece }: Held, step: number): number[] | null {
 	const half = hold.size.width / 2;
@@ -21,7 +20,7 @@ export function clearPlaces({ hold, measure, piece }: Held, step: number): numbe
 	const isFree = (place: number, taken: number[]) =>
 		place >= half &&
 		place <= width - half &&
-		blocked.every(([from, to]) => place <= from + SAME || place >= to - SAME) &&
+		blocked.every(([from, to]) => isAtMost(place, from) || isAtLeast(place, to)) &&
 		taken.every((other) => Math.abs(other - place) >= hold.size.width + AIR);
 	const placed: number[] = [];
 	for (const [index, place] of hold.places.entries()) {

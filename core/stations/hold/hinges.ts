@@ -32,6 +32,7 @@ import {
 	type TermSize
 } from '../../rule/term.ts';
 import { lastOf, nth } from '../../units/there.ts';
+import { isAbove, isBelow } from '../../units/compare.ts';
 
 export function topHold(job: Decided, { mean }: Measure, house: House): TopHold {
 	if (job.schools['top-hold'] !== 'strip-or-one' || job.hold.count !== null) return 'tabs';
@@ -132,12 +133,12 @@ function checkPlaces(places: number[], tab: number, width: number, reader: Reade
 	const said = (mm: number) => showWithUnit(mm, reader, 'mark');
 	for (const [index, place] of places.entries()) {
 		const at = `hold.places[${index}]`;
-		if (place - tab / 2 < -1e-6 || place + tab / 2 > width + 1e-6)
+		if (isBelow(place - tab / 2, 0) || isAbove(place + tab / 2, width))
 			fail(
 				at,
 				`A hinge ${said(tab)} wide has its centre between ${said(tab / 2)} and ${said(width - tab / 2)} from the left of this sheet.`
 			);
-		if (index > 0 && place - nth(places, index - 1) < tab - 1e-6)
+		if (index > 0 && isBelow(place - nth(places, index - 1), tab))
 			fail(at, `This hinge lies over the one before it: set them ${said(tab)} apart or more.`);
 	}
 }

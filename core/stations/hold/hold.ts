@@ -10,6 +10,7 @@ import type { Figure, Write } from '../../rule/book.ts';
 import { at, less, over, plain, root, sizeTerms, times, type Term } from '../../rule/term.ts';
 import { HOLDS } from './kinds/all.ts';
 import type { HoldInput, Shared } from './kinds/kind.ts';
+import { isAbove } from '../../units/compare.ts';
 
 /** @throws FaultError for places that do not lie on the sheet, or meet */
 export function planHold(job: Decided, piece: Piece, shop: Shop, before: HoldInput, figure: Figure): Hold {
@@ -44,7 +45,7 @@ export function heldShort(hold: Pick<Hold, 'kind' | 'fixed' | 'slack'>, movement
 		const by = hold.slack ? movement[axis] - hold.slack[axis] : movement[axis];
 		// Stitches give with the cloth, and what is stuck down whole moves with its board.
 		const held = hold.slack || (isHinge(hold.kind) && hold.fixed.includes(one) && hold.fixed.includes(other));
-		if (held && by > 1e-6) short[axis] = by;
+		if (held && isAbove(by, 0)) short[axis] = by;
 	}
 	return short;
 }

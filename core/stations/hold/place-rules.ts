@@ -21,6 +21,7 @@ import { inFolded, kindPatch } from './other-kinds.ts';
 import { hiddenReach } from './strips.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { known, lastOf, nth, there } from '../../units/there.ts';
+import { isAbove, isAtLeast, isBelow, isSame } from '../../units/compare.ts';
 
 const WORDS: Record<Contact['what'], string> = {
 	hinge: 'A hinge',
@@ -112,8 +113,8 @@ function offBoard(context: Context, sight: Held): Case[] {
 		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
 	}
 	// A sheet that reaches past its boards has that finding.
-	if (opening.placement.top < -SAME) return [];
-	if (hold.kind === 't-hinge' && opening.placement.top < shop.house.boardAboveLeast - SAME) {
+	if (isBelow(opening.placement.top, 0)) return [];
+	if (hold.kind === 't-hinge' && isBelow(opening.placement.top, shop.house.boardAboveLeast)) {
 		const { top } = opening.placement;
 		const [above, least] = saidBoth(context, Math.max(0, top), shop.house.boardAboveLeast);
 		return [
@@ -130,7 +131,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 		half - first - opening.placement.left,
 		opening.placement.left + last + half - there(plan.window, 'window').pack.width
 	);
-	if (beyond > SAME)
+	if (isAbove(beyond, 0))
 		return [
 			{
 				says: `${which(sight)}An outer hinge reaches ${saidFine(context, beyond)} past the side of its board.`,
@@ -139,7 +140,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 			}
 		];
 	const apart = Math.min(Infinity, ...hold.places.slice(1).map((place, index) => place - nth(hold.places, index)));
-	if (apart >= hold.size.width - SAME) return [];
+	if (isAtLeast(apart, hold.size.width)) return [];
 	const count = Math.max(1, Math.floor((last - first) / (hold.size.width + shop.house.crossApart)) + 1);
 	return [
 		{
@@ -154,8 +155,6 @@ function offBoard(context: Context, sight: Held): Case[] {
 		}
 	];
 }
-
-const SAME = 1e-6;
 
 /** The board that hinges lie on: the window mat, the under-mat, a float's support, or in a flat float whatever closes the back. */
 function isThere(job: Context['job'], float: boolean): boolean {
@@ -172,7 +171,7 @@ function movedOff(context: Context, sight: Held): Remedy[] {
 	if (sight.number !== null || sight.hold.others) return [];
 	const places = clearPlaces(sight, context.job.step);
 	if (!places) return [];
-	const moved = sight.hold.places.filter((place, index) => Math.abs(place - nth(places, index)) > 1e-6).length;
+	const moved = sight.hold.places.filter((place, index) => !isSame(place, nth(places, index))).length;
 	return [
 		{
 			label: moved === 1 ? 'Move that hinge beside it' : `Move ${moved} hinges beside it`,
@@ -295,7 +294,7 @@ function cornerCase(context: Context, sight: Held): Case[] {
 	const hidden = hiddenLeg(sight.opening, sight.choice.shape, sight.measure.mean);
 	const where = named(sight.number, 'hold.size');
 	const strips = inFolded(context).filter(({ label }) => label === 'Edge strips');
-	if (leg > hidden + 1e-9) {
+	if (isAbove(leg, hidden)) {
 		const fits = pocketLeg(sight.opening, sight.choice.shape, sight.measure.mean, house) >= house.pocketLeast;
 		const shorter = { label: 'Pockets as long as the overlap hides', patch: drop(context.file, ['hold', 'width']) };
 		return [
@@ -306,7 +305,7 @@ function cornerCase(context: Context, sight: Held): Case[] {
 			}
 		];
 	}
-	if (leg >= house.pocketLeast - 1e-9) return [];
+	if (isAtLeast(leg, house.pocketLeast)) return [];
 	return [
 		{ says: tooShortSays(context, sight, leg), where, remedies: [...widerOverlap(context, sight), ...strips, hinges(context)] }
 	];
@@ -354,7 +353,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 		const hidden = hiddenReach(sight.opening, side, house);
 		const where = named(sight.number, `hold.strips[${index}].reach`);
 		const word = `at the ${side}`;
-		if (reach > hidden + 1e-9) {
+		if (isAbove(reach, hidden)) {
 			const shorter = { label: 'Strips as long as the overlap hides', patch: drop(context.file, ['hold', 'contact']) };
 			return [
 				{
@@ -364,7 +363,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 				}
 			];
 		}
-		if (reach >= house.stripLeast - 1e-9) return [];
+		if (isAtLeast(reach, house.stripLeast)) return [];
 		return [
 			{
 				says: `${which(sight)}A strip of ${saidFine(context, reach)} ${word} holds nothing: ${leastSaid(context, house.stripLeast)} is the least.`,

@@ -6,8 +6,8 @@ import { drop } from '../../job/patch.ts';
 import { cutDown, isNothing, receiveUp } from '../../units/round.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
 import { known, nth, there } from '../../units/there.ts';
+import { isAbove, isAtLeast, isAtMost, isBelow } from '../../units/compare.ts';
 
-const SAME = 1e-6;
 /** A filler thinner than this is left out instead. */
 const THINNEST_FILLER = 0.8;
 
@@ -23,7 +23,7 @@ export const depthRules: Rule[] = [
 			'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
-			if (clearance === undefined || clearance >= -mayStandProud(context) - SAME) return [];
+			if (clearance === undefined || isAtLeast(clearance, -mayStandProud(context))) return [];
 			return [
 				{
 					says: `The pack is ${saidFine(context, -clearance)} proud of the ${frameKindOf(context.job)?.recess}.`,
@@ -44,7 +44,8 @@ export const depthRules: Rule[] = [
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
-			if (!hasPoints(context) || clearance === undefined || clearance < -SAME || clearance >= roomForPoints - SAME) return [];
+			if (!hasPoints(context) || clearance === undefined || isBelow(clearance, 0) || isAtLeast(clearance, roomForPoints))
+				return [];
 			const [has, needs] = saidBoth(context, clearance, roomForPoints);
 			return [
 				{
@@ -70,7 +71,7 @@ export const depthRules: Rule[] = [
 				thickness === undefined ||
 				!groove ||
 				!hasPoints(context) ||
-				there(there(context.plan.pack, 'pack').clearance, 'clearance') < -SAME
+				isBelow(there(there(context.plan.pack, 'pack').clearance, 'clearance'), 0)
 			)
 				return [];
 			const end = groove.from + groove.width;
@@ -101,7 +102,7 @@ export const depthRules: Rule[] = [
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { house } = context.shop;
-			if (!hasPoints(context) || clearance === undefined || clearance <= house.recessedFrom + SAME) return [];
+			if (!hasPoints(context) || clearance === undefined || isAtMost(clearance, house.recessedFrom)) return [];
 			const thickness = stockedFiller(
 				context,
 				Math.max(0.5, clearance - house.recessedFrom),
@@ -128,8 +129,8 @@ export const depthRules: Rule[] = [
 		find: (context): Case[] => {
 			const clearance = context.plan.pack?.clearance;
 			const { clipLeast, clipMost } = context.shop.house;
-			if (context.job.frame?.kind !== 'metal' || clearance === undefined || clearance < -SAME) return [];
-			if (clearance >= clipLeast - SAME && clearance <= clipMost + SAME) return [];
+			if (context.job.frame?.kind !== 'metal' || clearance === undefined || isBelow(clearance, 0)) return [];
+			if (isAtLeast(clearance, clipLeast) && isAtMost(clearance, clipMost)) return [];
 			const found = { where: 'pack.clearance' };
 			if (clearance > clipMost) {
 				const thickness = stockedFiller(context, clearance - clipMost, clearance - clipLeast, 'least');
@@ -181,7 +182,7 @@ function stockedFiller(context: Context, least: number, most: number, take: 'lea
 		layers * board.thickness,
 		...thin.flatMap(({ thickness }) => [1, 2, 3].map((more) => layers * board.thickness + more * thickness))
 	]);
-	const found = heights.filter((height) => height > SAME && height >= least - SAME && height <= most + SAME);
+	const found = heights.filter((height) => isAbove(height, 0) && isAtLeast(height, least) && isAtMost(height, most));
 	if (found.length === 0) return null;
 	return take === 'least' ? Math.min(...found) : Math.max(...found);
 }
@@ -200,7 +201,7 @@ function depthRemedies(context: Context, missing: number): Remedy[] {
 
 function thinnerFiller(context: Context, missing: number): Remedy[] {
 	const fillers = context.job.guard.fillers;
-	const index = fillers.findIndex((filler) => filler.thickness >= missing - SAME);
+	const index = fillers.findIndex((filler) => isAtLeast(filler.thickness, missing));
 	if (index < 0) return [];
 	// What is left is whole layers of it.
 	const { board, thickness } = nth(fillers, index);
@@ -234,10 +235,10 @@ function deepened(context: Context, missing: number): Remedy[] {
 
 function deeperMoulding(context: Context, missing: number): Remedy[] {
 	const { section } = there(context.job.frame, 'frame');
-	const wanted = section.rabbetDepth + missing - SAME;
+	const wanted = section.rabbetDepth + missing;
 	return mouldingRemedy(
 		context,
-		(moulding) => moulding.rabbetDepth >= wanted && moulding.lip >= section.lip,
+		(moulding) => isAtLeast(moulding.rabbetDepth, wanted) && moulding.lip >= section.lip,
 		(one, other) => one.rabbetDepth - other.rabbetDepth
 	);
 }

@@ -6,6 +6,7 @@ import type { Board } from '../../shop/boards.ts';
 import { offered } from '../../shop/catalogue.ts';
 import { reaches, type Grade } from '../../shop/grades.ts';
 import type { Shop } from '../../shop/shop.ts';
+import { isAtMost, isBelow } from '../../units/compare.ts';
 import { receiveUp, tidy } from '../../units/round.ts';
 import type { Made } from '../../figures/pack.ts';
 import type { Decided } from '../../job/decided.ts';
@@ -18,9 +19,9 @@ const MOST_LAYERS = 24;
 export function stackOf(height: number, boards: readonly Board[], within: number): Made | null {
 	const unlike = oneOfEachThickness(boards);
 	const thinnest = Math.min(...unlike.map(({ thickness }) => thickness));
-	for (let layers = 1; layers <= MOST_LAYERS && layers * thinnest <= height + within + 1e-9; layers += 1) {
+	for (let layers = 1; layers <= MOST_LAYERS && isAtMost(layers * thinnest, height + within); layers += 1) {
 		const best = nearestOf(height, unlike, layers);
-		if (best && best.off <= within + 1e-9) return best.made;
+		if (best && isAtMost(best.off, within)) return best.made;
 	}
 	return null;
 }
@@ -31,7 +32,7 @@ export function nearestHeight(height: number, boards: readonly Board[]): { heigh
 	const unlike = oneOfEachThickness(boards);
 	for (let layers = 1; layers <= MOST_LAYERS; layers += 1) {
 		const found = nearestOf(height, unlike, layers);
-		if (found && (!best || found.off < best.off - 1e-9)) best = found;
+		if (found && (!best || isBelow(found.off, best.off))) best = found;
 	}
 	return best;
 }
@@ -61,7 +62,7 @@ function nearestOf(height: number, boards: readonly Board[], layers: number): { 
 	let best: { off: number; made: Made; height: number } | null = null;
 	const consider = (made: Made, sum: number) => {
 		const off = Math.abs(sum - height);
-		if (!best || off < best.off - 1e-9) best = { off, made, height: tidy(sum) };
+		if (!best || isBelow(off, best.off)) best = { off, made, height: tidy(sum) };
 	};
 	for (const [index, one] of boards.entries()) {
 		consider([{ board: one.id, layers }], layers * one.thickness);

@@ -10,8 +10,8 @@ import { sagFlat } from '../sag/sag.ts';
 import { gapNeed } from './pack.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
 import { there } from '../../units/there.ts';
+import { isAtLeast } from '../../units/compare.ts';
 
-const SAME = 1e-6;
 /** Strips of board can build a lift up to here; more wants a spacer. */
 const HIGHEST_LIFT = 12;
 const THICKEST_SPACER = 25;
@@ -47,7 +47,7 @@ export const packRules: Rule[] = [
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
 			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure))).value;
-			if (pack.gap >= need - SAME) return [];
+			if (isAtLeast(pack.gap, need)) return [];
 			return [
 				{
 					says: `${saidBoth(context, pack.gap, need)[0]} of air over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,

@@ -11,8 +11,9 @@
  *          └────────────────┘
  */
 import { mapSides, SIDES, type Sides } from '../../geometry/shapes.ts';
-import { candidatesOf, clearingsOf, limitOf, SAME, sharedOverlap, type Clearing, type SolveInput } from './sides-asked.ts';
+import { candidatesOf, clearingsOf, limitOf, sharedOverlap, type Clearing, type SolveInput } from './sides-asked.ts';
 import { nth } from '../../units/there.ts';
+import { isAbove, isAtLeast, isAtMost, isBelow } from '../../units/compare.ts';
 
 /** The largest windows are enough to choose from. */
 const MOST_SETS = 8;
@@ -34,14 +35,16 @@ export function fewestGivenUp(input: SolveInput, asks: readonly number[]): numbe
 	const best = new Sets();
 	const losses = new Int32Array((tops.length + 1) * (bottoms.length + 1));
 	// The places in the table from which on a side covers or clears.
-	const covers = limits.map(({ top, bottom }) => [firstPast(tops, top + SAME), firstPast(bottoms, bottom + SAME)] as const);
-	const clears = hides.map(({ top, bottom }) => [firstPast(tops, top - SAME), firstPast(bottoms, bottom - SAME)] as const);
+	const place = (is: (candidate: number, side: number) => boolean, { top, bottom }: Sides) =>
+		[firstThat(tops, (one) => is(one, top)), firstThat(bottoms, (one) => is(one, bottom))] as const;
+	const covers = limits.map((limit) => place(isAbove, limit));
+	const clears = hides.map((hide) => place(isAtLeast, hide));
 	for (const left of lefts) {
 		for (const right of rights) {
 			const width = usable.width - left - right;
 			if (width <= 0) break;
-			const shows = limits.flatMap((limit, at) => (left <= limit.left + SAME && right <= limit.right + SAME ? [at] : []));
-			const open = hides.flatMap((hide, at) => (left < hide.left - SAME && right < hide.right - SAME ? [at] : []));
+			const shows = limits.flatMap((limit, at) => (isAtMost(left, limit.left) && isAtMost(right, limit.right) ? [at] : []));
+			const open = hides.flatMap((hide, at) => (isBelow(left, hide.left) && isBelow(right, hide.right) ? [at] : []));
 			if (limits.length - shows.length > best.least) continue;
 			losses.fill(0);
 			for (const at of shows) mark(losses, nth(covers, at), bottoms.length, -1);
@@ -63,9 +66,9 @@ export function fewestGivenUp(input: SolveInput, asks: readonly number[]): numbe
 	return best.sets();
 }
 
-/** The place of the first candidate beyond a value. */
-function firstPast(candidates: readonly number[], value: number): number {
-	const at = candidates.findIndex((candidate) => candidate > value);
+/** The place of the first candidate of that kind; after the last where there is none. */
+function firstThat(candidates: readonly number[], is: (candidate: number) => boolean): number {
+	const at = candidates.findIndex(is);
 	return at < 0 ? candidates.length : at;
 }
 
@@ -89,7 +92,7 @@ function sumFromTheFarCorner(table: Int32Array, rows: number, columns: number): 
 }
 
 function covered(limit: Limit, { top, right, bottom, left }: Sides): boolean {
-	return left > limit.left + SAME || right > limit.right + SAME || top > limit.top + SAME || bottom > limit.bottom + SAME;
+	return isAbove(left, limit.left) || isAbove(right, limit.right) || isAbove(top, limit.top) || isAbove(bottom, limit.bottom);
 }
 
 /** How far the sides may go for the zones that still show. */
@@ -103,7 +106,7 @@ function mostOf(limits: readonly Limit[], sides: Sides): Sides {
 }
 
 function givenUp(limits: readonly Limit[], hides: readonly Clearing[], sides: Sides): number[] {
-	const inSight = hides.filter((hide) => SIDES.every((side) => sides[side] < hide[side] - SAME));
+	const inSight = hides.filter((hide) => SIDES.every((side) => isBelow(sides[side], hide[side])));
 	return [...limits.filter((limit) => covered(limit, sides)), ...inSight]
 		.map(({ index }) => index)
 		.sort((one, other) => one - other);

@@ -7,6 +7,7 @@ import type { Figure } from '../../rule/book.ts';
 import { SIDES_OF } from '../../rule/side-terms.ts';
 import { at, half, largest, less, nearest, plain, smallest, sum, tidied, type Term, type TermSize } from '../../rule/term.ts';
 import { nth, there } from '../../units/there.ts';
+import { isAbove } from '../../units/compare.ts';
 
 type TermPlace = Record<keyof Place, Term>;
 
@@ -75,7 +76,7 @@ export function keepApart(layout: Layout, openings: readonly TermSize[], wider: 
 	});
 	for (const [index, one] of holes.entries()) {
 		for (let next = index + 1; next < holes.length; next += 1) {
-			if (between(one, nth(holes, next)) > 1e-6) continue;
+			if (isAbove(between(one, nth(holes, next)), 0)) continue;
 			fail(
 				grid ? 'window.grid.gutter' : `window.openings[${next}].at`,
 				`Window ${index + 1} and window ${next + 1} run into each other in the front mat. Set them farther apart${wider.left > 0 ? ', or make the reveals smaller' : ''}.`

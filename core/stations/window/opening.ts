@@ -34,6 +34,7 @@ import {
 	type TermSize
 } from '../../rule/term.ts';
 import { nth, there } from '../../units/there.ts';
+import { isSame } from '../../units/compare.ts';
 
 export type OpeningInput = {
 	piece: Piece;
@@ -197,7 +198,7 @@ function solvedOverlap(
 		const [one, other] = SIDES_OF[axis];
 		const rest = less(usable[axis], opening[axis]);
 		const taken = overlap[one] + overlap[other] - from[one] - from[other];
-		if (Math.abs(overlap[one] - from[one] - taken / 2) < 1e-9) {
+		if (isSame(overlap[one] - from[one], taken / 2)) {
 			const share = half(less(rest, sides[one], sides[other]));
 			return [settled(sum(sides[one], share), overlap[one]), settled(sum(sides[other], share), overlap[other])];
 		}

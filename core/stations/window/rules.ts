@@ -12,10 +12,9 @@ import { coveredCase, exposedCase, overlapRemedy, zonesOf } from './zones.ts';
 import { overlapsOf } from './lift-room.ts';
 import { windowKeys } from '../../job/keys.ts';
 import { lastOf, nth, there } from '../../units/there.ts';
+import { isAtLeast, isAtMost, isBelow, isSame } from '../../units/compare.ts';
 
 /** Figures that differ by less than this are the same. */
-const SAME = 1e-6;
-
 export const windowRules: Rule[] = [
 	{
 		id: 'window.overlap-thin',
@@ -77,7 +76,7 @@ export const windowRules: Rule[] = [
 				// As cut: a reveal is rounded to the step.
 				const cut = revealOf(context, index);
 				const least = share * cut;
-				const thin = index > 0 && mat.bevel === 'normal' && least <= mat.board.thickness + SAME;
+				const thin = index > 0 && mat.bevel === 'normal' && isAtMost(least, mat.board.thickness);
 				if (!thin) return [];
 				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));
 				return [
@@ -140,7 +139,8 @@ export const windowRules: Rule[] = [
 		find: (context) =>
 			sights(context)
 				.filter(
-					({ choice }) => choice.way === 'float' && choice.support !== null && choice.setBack <= SAME && !choice.bevelledSupport
+					({ choice }) =>
+						choice.way === 'float' && choice.support !== null && isAtMost(choice.setBack, 0) && !choice.bevelledSupport
 				)
 				.map((sight) => ({
 					says: `${which(sight)}The support is as large as the piece.`,
@@ -168,12 +168,12 @@ export const windowRules: Rule[] = [
 				const printed = nth(context.job.mats, index).print;
 				if (!mat.print || !printed) return [];
 				const { needs } = mat.print;
-				if (printed.width >= needs.width - SAME && printed.height >= needs.height - SAME) return [];
+				if (isAtLeast(printed.width, needs.width) && isAtLeast(printed.height, needs.height)) return [];
 				const larger = { width: Math.max(needs.width, printed.width), height: Math.max(needs.height, printed.height) };
 				return [
 					{
 						says: `The print of mat ${index + 1} measures ${showSize(printed, context.job.reader, 'mark')}; it needs ${showSize(needs, context.job.reader, 'mark')}.`,
-						where: `window.mats[${index}].print.needs.${printed.width < needs.width - SAME ? 'width' : 'height'}`,
+						where: `window.mats[${index}].print.needs.${isBelow(printed.width, needs.width) ? 'width' : 'height'}`,
 						remedies: [remedyOfMat(context, `Print ${showSize(larger, context.job.reader, 'mark')}`, index, { print: larger })]
 					}
 				];
@@ -196,7 +196,7 @@ function sights({ job, plan }: Context): Sight[] {
 function thinCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
 	const bevel = hiddenByBevel(lastOf(context.job.mats));
-	const thin = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
+	const thin = SIDES.filter((side) => isBelow(there(overlap, 'overlap')[side] - bevel, there(least, 'least')[side]));
 	if (thin.length === 0) return [];
 	const wider = Object.fromEntries(
 		thin.map((side) => [side, receiveUp(there(least, 'least')[side] + bevel, context.job.step)])
@@ -217,7 +217,7 @@ function thinCase(context: Context, sight: Sight): Case[] {
 function noPaperCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
 	const bevel = hiddenByBevel(lastOf(context.job.mats));
-	const short = SIDES.filter((side) => there(overlap, 'overlap')[side] - bevel < there(least, 'least')[side] - SAME);
+	const short = SIDES.filter((side) => isBelow(there(overlap, 'overlap')[side] - bevel, there(least, 'least')[side]));
 	if (short.length === 0) return [];
 	const side = short.reduce((worst, next) =>
 		there(overlap, 'overlap')[next] - there(least, 'least')[next] <
@@ -267,7 +267,7 @@ function sheetsOverlap(context: Context): Case[] {
 	const all = sights(context).map((sight) => ({ sight, box: { ...sight.opening.placement, ...sight.measure.largest } }));
 	const worst = all
 		.flatMap((one, index) => all.slice(index + 1).map((other) => ({ one, other, apart: between(one.box, other.box) })))
-		.filter(({ apart }) => apart < -SAME)
+		.filter(({ apart }) => isBelow(apart, 0))
 		.sort((first, second) => first.apart - second.apart)[0];
 	if (!worst) return [];
 	const { grid, step } = context.job;
@@ -293,7 +293,7 @@ function setbackCase(context: Context, index: number): Case[] {
 	const covered = overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap));
 	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
 	const least = Math.max(house.setbackLeast, beyondSheet);
-	if (lift.setback >= least - SAME && lift.setback <= house.setbackMost + SAME) return [];
+	if (isAtLeast(lift.setback, least) && isAtMost(lift.setback, house.setbackMost)) return [];
 	// A setback that nobody typed is not to blame: so wide an overlap leaves a lift no place.
 	if (nth(context.job.mats, index).setback === null)
 		return [
@@ -317,7 +317,7 @@ function setbackCase(context: Context, index: number): Case[] {
 /** `3 mm`, or `3 to 4 mm` where sides ask for different ones. */
 function rangeOf(context: Context, lengths: number[]): string {
 	const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
-	return most - least < SAME
+	return isSame(most, least)
 		? said(context, least)
 		: `${showLength(least, context.job.reader, 'mark').text} to ${said(context, most)}`;
 }

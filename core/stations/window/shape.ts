@@ -4,6 +4,7 @@
  */
 import type { Point, Rect, Sides } from '../../geometry/shapes.ts';
 import type { WindowShape } from '../../job/decide-window.ts';
+import { isAtLeast, isAtMost } from '../../units/compare.ts';
 
 /** Corners of a curve's polygon, enough that its sagitta stays under 0.1 mm on a metre. */
 const STEPS = 96;
@@ -65,7 +66,7 @@ export function roomFor(zone: Rect, window: Rect, shape: WindowShape): Sides {
 /** Whether a zone that must show, grown by `margin`, lies wholly inside. */
 export function liesInside(zone: Rect, window: Rect, shape: WindowShape, margin: number): boolean {
 	const room = roomFor(grown(zone, margin), window, shape);
-	return Math.min(room.top, room.right, room.bottom, room.left) >= -1e-6;
+	return isAtLeast(Math.min(room.top, room.right, room.bottom, room.left), 0);
 }
 
 /** Whether a zone that must be hidden, grown by `margin`, lies wholly outside. */
@@ -73,16 +74,16 @@ export function liesOutside(zone: Rect, window: Rect, shape: WindowShape, margin
 	const { left, top, width, height } = grown(zone, margin);
 	const near = (from: number, to: number, at: number) => Math.min(Math.max(at, from), to);
 	const apart = (other: Rect) =>
-		left + width <= other.left + 1e-6 ||
-		left >= other.left + other.width - 1e-6 ||
-		top + height <= other.top + 1e-6 ||
-		top >= other.top + other.height - 1e-6;
+		isAtMost(left + width, other.left) ||
+		isAtLeast(left, other.left + other.width) ||
+		isAtMost(top + height, other.top) ||
+		isAtLeast(top, other.top + other.height);
 	if (shape === 'rectangle' || apart(window)) return apart(window);
 	const radius = window.width / 2;
 	const middle = window.left + radius;
 	const beyond = (centreY: number, halfHeight: number, bottom: number) => {
 		const [x, y] = [near(left, left + width, middle), near(top, Math.max(top, bottom), centreY)];
-		return ((x - middle) / radius) ** 2 + ((y - centreY) / halfHeight) ** 2 >= 1 - 1e-9;
+		return isAtLeast(((x - middle) / radius) ** 2 + ((y - centreY) / halfHeight) ** 2, 1);
 	};
 	if (shape === 'arch') {
 		const spring = window.top + radius;

@@ -6,9 +6,7 @@ import { mapSides, type Rect, type SideName, type Sides } from '../../geometry/s
 import type { Zone } from '../../job/decide-piece.ts';
 import { cutDown } from '../../units/round.ts';
 import { nth } from '../../units/there.ts';
-
-/** Lengths that differ by less than this are the same. */
-export const SAME = 1e-6;
+import { isAbove, isBelow } from '../../units/compare.ts';
 
 export type SolveInput = {
 	/** From the bounding box's corner, as zones are. */
@@ -30,10 +28,10 @@ export function candidatesOf(input: SolveInput, hides: readonly number[], side: 
 	const list: Candidate[] = [{ value: input.least[side], by: null }];
 	for (const index of hides) {
 		const value = clearing(nth(input.zones, index), side, input);
-		if (value > input.least[side] + SAME) list.push({ value, by: index });
+		if (isAbove(value, input.least[side])) list.push({ value, by: index });
 	}
 	list.sort((one, other) => one.value - other.value);
-	return list.filter(({ value }, index) => index === 0 || value > nth(list, index - 1).value + SAME);
+	return list.filter(({ value }, index) => index === 0 || isAbove(value, nth(list, index - 1).value));
 }
 
 /** The overlap at which each side clears a zone. */
@@ -75,7 +73,7 @@ export function sharedOverlap(sides: Sides, most: Sides, { usable, step }: Solve
 		if (opening <= 0) return null;
 		const rest = length - opening - sides[one] - sides[other];
 		const first = Math.min(Math.max(rest / 2, rest - (most[other] - sides[other])), most[one] - sides[one]);
-		return first < -SAME || rest - first > most[other] - sides[other] + SAME
+		return isBelow(first, 0) || isAbove(rest - first, most[other] - sides[other])
 			? null
 			: [sides[one] + first, sides[other] + rest - first];
 	};

@@ -12,10 +12,9 @@ import { smallestPack } from './fit.ts';
 import { houseSetback } from './mats.ts';
 import { overlapsOf } from './lift-room.ts';
 import { nth, there } from '../../units/there.ts';
+import { isAtLeast, isAtMost } from '../../units/compare.ts';
 
 /** Figures that differ by less than this are the same. */
-const SAME = 1e-6;
-
 export const sizeRules: Rule[] = [
 	{
 		id: 'window.border-thin',
@@ -86,7 +85,7 @@ export const sizeRules: Rule[] = [
 			if (context.job.borders.way !== 'fit') return [];
 			const { border } = nth(window.mats, 0);
 			const side = SIDES.reduce((least, next) => (border[next] < border[least] ? next : least));
-			if (border[side] >= house.fitBorderLeast - SAME) return [];
+			if (isAtLeast(border[side], house.fitBorderLeast)) return [];
 			const larger = context.job.borders.pack
 				? smallestPack(context, Math.max(house.fitBorderLeast, borderForLifts(context)))
 				: null;
@@ -113,7 +112,7 @@ export const sizeRules: Rule[] = [
 			return sightsOf(context.job, context.plan).flatMap((sight): Case[] => {
 				const beyond = beyondPack(sight, window.pack);
 				const side = SIDES.reduce((worst, next) => (beyond[next] > beyond[worst] ? next : worst));
-				if (beyond[side] <= SAME || isNothing(beyond[side])) return [];
+				if (isAtMost(beyond[side], 0) || isNothing(beyond[side])) return [];
 				return [
 					{
 						says: `${which(sight)}The sheet reaches ${said(context, beyond[side])} past the boards at the ${side}.`,
@@ -142,7 +141,7 @@ function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 	if (!frame || !job.rabbet) return [];
 	return (['width', 'height'] as const).flatMap((axis): Case[] => {
 		const short = allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis];
-		if (short <= SAME) return [];
+		if (isAtMost(short, 0)) return [];
 		const across = axis === 'width' ? 'wide' : 'high';
 		return [
 			{

@@ -8,13 +8,13 @@ import {
 	candidatesOf,
 	clearingsOf,
 	limitOf,
-	SAME,
 	sharedOverlap,
 	type Candidate,
 	type Clearing,
 	type SolveInput
 } from './sides-asked.ts';
 import { nth, there } from '../../units/there.ts';
+import { isAbove, isAtLeast, isAtMost, isBelow, isSame } from '../../units/compare.ts';
 
 export type Solved = {
 	/** The sides that the zones gave, before the opening is cut down to the step. */
@@ -82,9 +82,9 @@ function solveFor(input: SolveInput, asks: number[]): Omit<Solved, 'giveUp'> | n
 		if (nth(zones, index).kind === 'hide') hides.push(index);
 		else for (const side of SIDES) most[side] = Math.min(most[side], limitOf(nth(zones, index), side, input));
 	}
-	if (SIDES.some((side) => input.least[side] > most[side] + SAME)) return null;
+	if (SIDES.some((side) => isAbove(input.least[side], most[side]))) return null;
 	const [lefts, rights, tops, bottoms] = (['left', 'right', 'top', 'bottom'] as const).map((side) =>
-		candidatesOf(input, hides, side).filter(({ value }) => value <= most[side] + SAME)
+		candidatesOf(input, hides, side).filter(({ value }) => isAtMost(value, most[side]))
 	) as [Candidate[], Candidate[], Candidate[], Candidate[]];
 	const byTop = clearingsOf(input, hides);
 	let best: (Omit<Solved, 'giveUp'> & { area: number; off: number }) | null = null;
@@ -92,15 +92,15 @@ function solveFor(input: SolveInput, asks: number[]): Omit<Solved, 'giveUp'> | n
 		for (const right of rights) {
 			const width = usable.width - left.value - right.value;
 			// No window of this width can be larger than the best.
-			if (width <= 0 || (best && width * (usable.height - input.least.top - input.least.bottom) < best.area - SAME)) break;
-			const open = byTop.filter((hide) => left.value < hide.left - SAME && right.value < hide.right - SAME);
+			if (width <= 0 || (best && isBelow(width * (usable.height - input.least.top - input.least.bottom), best.area))) break;
+			const open = byTop.filter((hide) => isBelow(left.value, hide.left) && isBelow(right.value, hide.right));
 			const needed = bottomsNeeded(open, tops);
 			// The lower the top, the less is left for the bottom to clear.
 			let low = bottoms.length;
 			for (const [at, top] of tops.entries()) {
 				// Nor any that begins as low.
-				if (best && width * (usable.height - top.value - input.least.bottom) < best.area - SAME) break;
-				while (low > 0 && nth(bottoms, low - 1).value >= nth(needed, at) - SAME) low -= 1;
+				if (best && isBelow(width * (usable.height - top.value - input.least.bottom), best.area)) break;
+				while (low > 0 && isAtLeast(nth(bottoms, low - 1).value, nth(needed, at))) low -= 1;
 				const bottom = bottoms[low];
 				if (!bottom) continue;
 				const sides = { top: top.value, right: right.value, bottom: bottom.value, left: left.value };
@@ -126,7 +126,7 @@ function bottomsNeeded(open: readonly Clearing[], tops: readonly Candidate[]): F
 	let most = -Infinity;
 	let next = open.length - 1;
 	for (let at = tops.length - 1; at >= 0; at -= 1) {
-		for (; next >= 0 && nth(open, next).top > nth(tops, at).value + SAME; next -= 1)
+		for (; next >= 0 && isAbove(nth(open, next).top, nth(tops, at).value); next -= 1)
 			most = Math.max(most, nth(open, next).bottom);
 		needed[at] = most;
 	}
@@ -136,9 +136,9 @@ function bottomsNeeded(open: readonly Clearing[], tops: readonly Candidate[]): F
 /** The larger, then the more central, then the one that moves the left side, the right, the top, the bottom. */
 function isBetter(one: { area: number; off: number; sides: Sides }, other: { area: number; off: number; sides: Sides }): boolean {
 	if (Math.abs(one.area - other.area) > 1e-3) return one.area > other.area;
-	if (Math.abs(one.off - other.off) > SAME) return one.off < other.off;
+	if (!isSame(one.off, other.off)) return one.off < other.off;
 	for (const side of ['left', 'right', 'top', 'bottom'] as const)
-		if (Math.abs(one.sides[side] - other.sides[side]) > SAME) return one.sides[side] > other.sides[side];
+		if (!isSame(one.sides[side], other.sides[side])) return one.sides[side] > other.sides[side];
 	return false;
 }
 

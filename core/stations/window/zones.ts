@@ -12,8 +12,7 @@ import { liesInside, liesOutside, roomFor } from './shape.ts';
 import { hasRoomForLift } from './lift-room.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
 import { lastOf, nth, there } from '../../units/there.ts';
-
-const SAME = 1e-6;
+import { isAtLeast, isBelow } from '../../units/compare.ts';
 
 export function zonesOf(sight: Sight, kind: Zone['kind']): Zone[] {
 	return sight.piece.zones.filter((zone) => zone.kind === kind);
@@ -25,7 +24,7 @@ export function coveredCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const margin = context.shop.house.showZoneMargin;
 	if (liesInside(zone, opening.sees, choice.shape, margin)) return [];
 	const room = roomFor(zone, opening.sees, choice.shape);
-	const short = SIDES.filter((side) => room[side] < margin - SAME);
+	const short = SIDES.filter((side) => isBelow(room[side], margin));
 	const side = short.reduce((worst, next) => (room[next] < room[worst] ? next : worst), short[0] ?? 'left');
 	const curved = choice.shape !== 'rectangle';
 	const says = curved
@@ -90,7 +89,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 		const after = seesAfter(context, sight, less);
 		if (
 			!after ||
-			short.some((side) => there(less[side], 'less') < 0 || after.overlap[side] < there(opening.least, 'least')[side] - SAME)
+			short.some((side) => there(less[side], 'less') < 0 || isBelow(after.overlap[side], there(opening.least, 'least')[side]))
 		)
 			continue;
 		if (!liesInside(zone, after.sees, choice.shape, margin)) continue;
@@ -116,7 +115,7 @@ function lessOverlap(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	const { step } = context.job;
 	const least = Math.max(...SIDES.map((side) => there(opening.least, 'least')[side]));
 	const from = cutDown(Math.min(...SIDES.map((side) => there(opening.overlap, 'overlap')[side])) - step, step);
-	for (let overlap = from; overlap >= least - SAME; overlap -= step) {
+	for (let overlap = from; isAtLeast(overlap, least); overlap -= step) {
 		const all = mapSides(() => cutDown(overlap, step));
 		const after = seesAfter(context, sight, all);
 		if (after && liesInside(zone, after.sees, choice.shape, context.shop.house.showZoneMargin))
@@ -209,7 +208,7 @@ function leavesAllWell(context: Context, sight: Sight, after: After): boolean {
 	const margin = context.shop.house.showZoneMargin;
 	const shows = zonesOf(sight, 'show').every((zone) => {
 		const [before, room] = [roomFor(zone, opening.sees, choice.shape), roomFor(zone, after.sees, choice.shape)];
-		return SIDES.every((side) => room[side] >= margin - SAME || room[side] >= before[side] - SAME);
+		return SIDES.every((side) => isAtLeast(room[side], margin) || isAtLeast(room[side], before[side]));
 	});
 	const nearest = lastOf(context.job.mats);
 	return shows && (nearest.lift === 0 || hasRoomForLift(context, context.job.mats.length - 1, [after.overlap]));

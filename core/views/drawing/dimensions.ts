@@ -8,6 +8,7 @@
 import type { Rect } from '../../geometry/shapes.ts';
 import type { Dimension, DimensionSide, Scene } from '../../figures/scene.ts';
 import { nth } from '../../units/there.ts';
+import { isAtMost } from '../../units/compare.ts';
 
 export type PlacedDimension = Dimension & {
 	text: string;
@@ -114,7 +115,7 @@ function meet(one: Rect, other: Rect): boolean {
 /** Two spans that share an end may stand in one lane, as a chain does. */
 function touching(one: [number, number], other: [number, number], textHeight: number): boolean {
 	const overlap = Math.min(one[1], other[1]) - Math.max(one[0], other[0]);
-	return overlap <= textHeight * 0.4 + 1e-6;
+	return isAtMost(overlap, textHeight * 0.4);
 }
 
 function edges({ box }: Scene): { left: number; top: number; right: number; bottom: number } {
