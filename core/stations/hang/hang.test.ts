@@ -9,30 +9,13 @@ import { readJob } from '../../job/read.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { has, fixed, planned, severityOf, workedJob } from '../../../tests/jobs.ts';
-import { planHang } from './hang.ts';
+import { hung } from '../../../tests/hung.ts';
 
 const near = (value: number, wanted: number, within = 0.05) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
 
-/** A frame of a given outer size and face, hung with a given mass. */
-function hung(outer: { width: number; height: number }, face: number, kg: number, changes: Partial<JobFile> = {}) {
-	const job = decide(
-		readJob(
-			workedJob({ frame: { section: { face, lip: 6, depth: 30, rabbetDepth: 16, density: 680 }, allowance: 0 }, ...changes })
-		),
-		builtInShop
-	);
-	const pack = { width: outer.width - 2 * (face - 6), height: outer.height - 2 * (face - 6) };
-	return planHang(
-		job,
-		builtInShop,
-		{ frame: planFrame(job, builtInShop, { pack, thickness: 15, ready: null }, unwritten)!, kg },
-		unwritten
-	);
-}
-
 test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
-	const hang = hung({ width: 577, height: 736 }, 22, 3.2);
+	const hang = hung({});
 	near(hang.drop, 245.3);
 	assert.equal(hang.inset, 8, 'the middle of the flat wood, 22 − 6');
 	assert.equal(hang.span, 561);
@@ -52,7 +35,7 @@ test('two hooks: 577 × 736, face 22, 3.2 kg', () => {
 });
 
 test('one hook: 280 × 360, face 20, 1.2 kg', () => {
-	const hang = hung({ width: 280, height: 360 }, 20, 1.2);
+	const hang = hung({ width: 280, height: 360, face: 20, kg: 1.2 });
 	assert.equal(hang.hookCount, 1);
 	near(hang.rise, 70);
 	near(hang.angle, 27.8);
@@ -62,12 +45,12 @@ test('one hook: 280 × 360, face 20, 1.2 kg', () => {
 });
 
 test('a low frame: hooks farther apart, then rings straight on hooks', () => {
-	const low = hung({ width: 700, height: 260 }, 20, 1.5);
+	const low = hung({ width: 700, height: 260, face: 20, kg: 1.5 });
 	assert.equal(low.by, 'wire');
 	assert.ok(low.widened);
 	near(low.angle, 30);
 	near(low.rise, 260 / 3 - 50);
-	const lower = hung({ width: 700, height: 190 }, 20, 1.5);
+	const lower = hung({ width: 700, height: 190, face: 20, kg: 1.5 });
 	assert.equal(lower.by, 'rings');
 	assert.deepEqual(
 		lower.hooks.map((hook) => hook.x),
@@ -77,8 +60,8 @@ test('a low frame: hooks farther apart, then rings straight on hooks', () => {
 });
 
 test('by mass: above 12 kg rings, and a wire asked for all the same is a caution', () => {
-	assert.equal(hung({ width: 577, height: 736 }, 22, 13).by, 'rings');
-	const between = hung({ width: 577, height: 736 }, 22, 11);
+	assert.equal(hung({ kg: 13 }).by, 'rings');
+	const between = hung({ kg: 11 });
 	assert.ok(between.noWire && between.by === 'rings');
 	const heavy: Partial<JobFile> = {
 		guard: { ...workedJob().guard!, glazing: 'laminated', backing: 'aluminium-composite' },

@@ -91,7 +91,7 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 		},
 		widened: line.widened ?? false,
 		noWire: false,
-		hooks: hooksOf(job, frame, { spacing, drop, rise }, line.hookCount, shop.house, write)
+		hooks: hooksOf(job, frame, { drop, rise }, line.hookCount === 1 ? [plain(0)] : apartBy(spacing), shop.house, write)
 	} satisfies Hang;
 	return withRing(hang, job, shop, frame, write);
 }
@@ -139,18 +139,22 @@ function stripOf(frame: Frame, of: House, step: number, write: Write): Size {
 function hooksOf(
 	job: Decided,
 	frame: Frame,
-	{ spacing, drop, rise }: { spacing: Term; drop: Term; rise: Term },
-	count: 1 | 2,
+	{ drop, rise }: { drop: Term; rise: Term },
+	places: readonly Term[],
 	house: House,
 	write: Write
 ): Hang['hooks'] {
 	const top = sum(at('job.hang.centreHeight', job.hang.centreHeight), half(outer(frame, 'height')));
 	const height = sum(less(top, less(drop, rise)), houseTerms(house)('hookOffset'));
-	const places = count === 1 ? [plain(0)] : [negative(half(spacing)), half(spacing)];
 	return places.map((x, index) => ({
 		x: write(`hooks[${index}].x`, x, 'nails').value,
 		height: write(`hooks[${index}].height`, height, 'nails').value
 	}));
+}
+
+/** Two of them, as far to the left of the middle as to the right. */
+function apartBy(spacing: Term): Term[] {
+	return [negative(half(spacing)), half(spacing)];
 }
 
 /** Rings of the shop that this wood takes and that bear enough: none whose plate stands out past it. */
@@ -200,7 +204,7 @@ function wireLine(outerWidth: Term, span: Term, drop: Term, asked: 1 | 2 | null,
 }
 
 function steepEnough({ rise, run }: Line, house: House): boolean {
-	return rise.value > 0 && isAtLeast(rise.value / run.value, tangent(plain(house.wireAngleLeast)).value);
+	return isAtLeast(rise.value / run.value, tangent(plain(house.wireAngleLeast)).value);
 }
 
 /** Nothing stretches: each ring bears half. */
@@ -224,6 +228,6 @@ function ringsOnHooks(
 		pullN: write('pullN', half(times(kg, house('gravity'))), 'rings').value,
 		sidewaysN: write('sidewaysN', plain(0), 'rings').value,
 		ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'rings').value,
-		hooks: hooksOf(job, frame, { spacing, drop, rise }, 2, of, write)
+		hooks: hooksOf(job, frame, { drop, rise }, apartBy(spacing), of, write)
 	};
 }

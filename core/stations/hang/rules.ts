@@ -18,9 +18,10 @@ export const hangRules: Rule[] = [
 		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
 		find: (context) => {
 			const { job, plan, shop } = context;
-			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
+			if (!plan.hang) return [];
+			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			const { woodForScrew, woodForScrewLeast } = shop.house;
-			if (!plan.hang || wood === undefined || wood === null || isAtLeast(wood, woodForScrew)) return [];
+			if (wood === null || isAtLeast(wood, woodForScrew)) return [];
 			const [has, needs] = saidBoth(context, wood, woodForScrew);
 			return [
 				{
@@ -42,20 +43,22 @@ export const hangRules: Rule[] = [
 		fixes: 'A strip across the back, which takes any ring; a ring that the wood takes.',
 		find: (context) => {
 			const { job, plan, shop } = context;
-			const wood = plan.frame && flatWood(job, plan.frame, shop.house);
 			const { hang } = plan;
+			if (!hang) return [];
+			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			// Too little wood has its own finding.
-			if (!hang || wood === undefined || wood === null || isBelow(wood, shop.house.woodForScrew)) return [];
+			if (wood === null || isBelow(wood, shop.house.woodForScrew)) return [];
 			const fitting = ringsFor(shop, wood, hang);
 			const chosen = job.hang.ring;
-			if (chosen ? fitting.some(({ id }) => id === chosen.id) : fitting.length > 0) return [];
+			const [first] = fitting;
+			if (chosen ? fitting.some(({ id }) => id === chosen.id) : first) return [];
 			const bears = showStrength(hang.ringWantedKg, job.reader);
 			const says = !chosen
 				? `No ring that fits on ${saidFine(context, wood)} of wood bears ${bears}.`
 				: chosen.plate > wood
 					? `${chosen.name}: its plate is wider than the wood.`
 					: `${chosen.name} bears ${showStrength(chosen.workingKg, job.reader)}; ${bears} is wanted.`;
-			const instead = chosen && fitting[0] ? [remedy(context, fitting[0].name, ['hang', 'ring'], fitting[0].id)] : [];
+			const instead = first ? [remedy(context, first.name, ['hang', 'ring'], first.id)] : [];
 			return [{ says, where: 'hang.ring', remedies: [...instead, ...(job.hang.strip ? [] : [stripAcross(context)])] }];
 		}
 	},
@@ -140,7 +143,7 @@ export const hangRules: Rule[] = [
 		find: (context) => {
 			const { mass } = context.plan;
 			const { house } = context.shop;
-			if (!mass || !context.plan.hang) return [];
+			if (!mass) return [];
 			const wire = context.job.hang.wireAsked && mass.kg > house.wireMostKg;
 			if (!wire && mass.kg <= house.cleatFromKg) return [];
 			const heavy = massSaid(context, mass.kg);
