@@ -8,7 +8,6 @@ import { showLength, showSize, showWithUnit, type Look } from '../units/show.ts'
 import type { Cut } from '../figures/cut.ts';
 import type { Decided } from '../job/decided.ts';
 import type { Scene } from '../figures/scene.ts';
-import { frameKindOf } from './frame/kinds/all.ts';
 
 export type Step = {
 	id: string;
@@ -33,11 +32,14 @@ export class Writer {
 	readonly job: Decided;
 	readonly plan: Made;
 	readonly shop: Shop;
+	/** Its frame is of metal, not of wood. */
+	readonly metal: boolean;
 
-	constructor(job: Decided, plan: Made, shop: Shop) {
+	constructor(job: Decided, plan: Made, shop: Shop, metal: boolean) {
 		this.job = job;
 		this.plan = plan;
 		this.shop = shop;
+		this.metal = metal;
 	}
 
 	/** A length that is cut. */
@@ -89,10 +91,6 @@ export class Writer {
 
 	get floats(): boolean {
 		return this.job.windows.some(({ way }) => way === 'float');
-	}
-
-	get metal(): boolean {
-		return frameKindOf(this.job)?.wood === false;
 	}
 }
 

@@ -2,7 +2,7 @@
 import { cutDown, receiveUp, tidy } from '../../units/round.ts';
 import type { Held } from './held.ts';
 import { pointOn } from './own-edges.ts';
-import { isAtLeast, isAtMost } from '../../units/compare.ts';
+import { isAtLeast, isAtMost, isBelow } from '../../units/compare.ts';
 
 /** A hinge keeps this far from a zone, and its neighbour, mm. */
 const AIR = 1;
@@ -15,7 +15,7 @@ export function clearPlaces({ hold, measure, piece }: Held, step: number): numbe
 	const { x: corner } = pointOn(measure, 'top', 0);
 	const slope = Math.abs(pointOn(measure, 'top', width).y - pointOn(measure, 'top', 0).y);
 	const blocked = piece.zones
-		.filter((zone) => zone.kind === 'keep-off' && zone.top < reach + slope)
+		.filter((zone) => zone.kind === 'keep-off' && isBelow(zone.top, reach + slope))
 		.map((zone) => [zone.left - corner - half - AIR, zone.left - corner + zone.width + half + AIR] as const);
 	const isFree = (place: number, taken: number[]) =>
 		place >= half &&

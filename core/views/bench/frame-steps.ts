@@ -1,145 +1,32 @@
 /** Steps that make the frame and fit the pack into it: joined wood, a metal section, the customer's frame (handbook frame, order of the work). */
-import { closingRail, isShimmed, pairName } from '../../stations/frame/kit.ts';
-import { inSentence } from '../../units/in-sentence.ts';
+import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { isNothing } from '../../units/round.ts';
 import { staysFaceUp } from '../../stations/hold/as-laid.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
-import type { FrameKind } from '../../job/decide-frame.ts';
+import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
+
+/** What may hold a pack: as it is said of one and of many, and the steps that fit by it. */
+type Fitting = { one: string; many: string; fit: (writer: Writer) => Step[] };
+
+const FITTINGS: Record<Points['kind'], Fitting> = {
+	rigid: { one: 'rigid pin', many: 'rigid pins', fit: fitPoints },
+	flexible: { one: 'flexible tab', many: 'flexible tabs', fit: fitPoints },
+	hand: { one: 'hand-pushed point', many: 'hand-pushed points', fit: fitPoints },
+	'turn-buttons': { one: 'turn button with its screw', many: 'turn buttons with their screws', fit: fitPoints },
+	'offset-clips': { one: 'offset clip with its screw', many: 'offset clips with their screws', fit: fitClipped },
+	clips: { one: 'spring clip', many: 'spring clips', fit: fitMetal }
+};
 
 /** What holds the pack, counted: `18 rigid pins`, `10 spring clips`. */
 export function fasteners({ plan }: Writer): string {
 	const { kind, total } = there(plan.frame, 'frame').points;
-	const [one, many] = FASTENERS[kind];
-	return `${total} ${total === 1 ? one : many}`;
+	return `${total} ${total === 1 ? FITTINGS[kind].one : FITTINGS[kind].many}`;
 }
-
-/** Each kind as it is said of one and of many. */
-const FASTENERS: Record<Points['kind'], readonly [string, string]> = {
-	rigid: ['rigid pin', 'rigid pins'],
-	flexible: ['flexible tab', 'flexible tabs'],
-	hand: ['hand-pushed point', 'hand-pushed points'],
-	'turn-buttons': ['turn button with its screw', 'turn buttons with their screws'],
-	'offset-clips': ['offset clip with its screw', 'offset clips with their screws'],
-	clips: ['spring clip', 'spring clips']
-};
-
-const MADE: Record<FrameKind, (writer: Writer) => Step[]> = {
-	wood: joinWood,
-	metal: (writer) => [there(writer.job.frame, 'frame').joined ? openMetal(writer) : joinMetal(writer)],
-	'ready-made': (writer) => [readyFrame(writer)]
-};
 
 export function makeFrame(writer: Writer): Step[] {
-	return [...MADE[there(writer.job.frame, 'frame').kind](writer), ...deepen(writer)];
-}
-
-/** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */
-function joinWood(writer: Writer): Step[] {
-	const { job, plan } = writer;
-	const { rails, stick, rabbet, diagonal } = there(plan.frame, 'frame');
-	const [across, down] = there(rails, 'rails');
-	const splined = there(job.frame, 'frame').corners === 'reinforced';
-	return [
-		{
-			id: 'cut-frame',
-			title: 'Cut the rails',
-			does: [
-				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}.`,
-				'Lay each pair back to back: they are the same length to a hair.'
-			],
-			because: 'A pair that differs opens the last corner.',
-			caution: 'Saw, guillotine, underpinner: guards on, one person, eyes and ears covered.',
-			uses: writer.parts('rail, top and bottom', 'rail, left and right')
-		},
-		{
-			id: 'join-frame',
-			title: 'Glue and clamp',
-			does: [
-				`The rabbet then measures ${writer.size(rabbet)}, ${writer.mark(there(diagonal, 'diagonal'))} across both ways.`,
-				splined ? 'When the glue holds, saw the slots and glue a spline into each corner.' : 'Corners glued and pinned.',
-				...(there(job.frame, 'frame').brace
-					? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.']
-					: [])
-			],
-			because: 'Both diagonals are equal, or the pack finds one corner closed.',
-			waitMinutes: 12 * 60,
-			uses: []
-		},
-		{
-			id: 'finish-frame',
-			title: 'Mask, colour, pare',
-			does: [
-				'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
-				`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`
-			],
-			because: 'Paint, oil and wax are dry before the pack is near them.',
-			caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
-			waitMinutes: 12 * 60,
-			uses: []
-		}
-	];
-}
-
-function joinMetal({ job, plan }: Writer): Step {
-	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
-	const [across, down] = there(there(plan.frame, 'frame').kit, 'kit');
-	return {
-		id: 'join-metal',
-		title: 'Join three rails',
-		does: [
-			`Pairs for ${pairName(there(there(across, 'across').size, 'size'), there(job.frame, 'frame').pairStep)} across and ${pairName(there(there(down, 'down').size, 'size'), there(job.frame, 'frame').pairStep)} down; the ${closing} rail stays off, it closes the frame.`,
-			'A plain plate and one with screws in each of two corners; finger-tight, looked at from the front, then fully tightened.',
-			...(isDark(there(job.frame, 'frame').colour.said) ? ['Touch up the cut ends before they meet.'] : [])
-		],
-		because: 'A corner that is tightened first stays open afterwards.',
-		uses: []
-	};
-}
-
-/** A metal frame that is delivered joined is opened before it can be loaded. */
-function openMetal({ job, plan }: Writer): Step {
-	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
-	return {
-		id: 'open-metal',
-		title: 'Open the frame',
-		does: [
-			'Lay it face down on the padded surface. Lift out the spring clips that hold its backing, and what is in it.',
-			`Loosen the two screws at the ends of the ${closing} rail; slide that rail off with its corner plates. Screws and clips into a dish.`
-		],
-		because: 'It was joined to be sent; the pack goes in by an open side, as into any metal frame.',
-		caution: 'A clip that slips flies: eyes covered, the hand behind it.',
-		uses: []
-	};
-}
-
-function isDark(colour: string): boolean {
-	return ['charcoal', 'ink', 'bark', 'dusk', 'walnut'].includes(colour);
-}
-
-function readyFrame(writer: Writer): Step {
-	const { job, plan } = writer;
-	const { lite, cornersOut } = there(plan.frame, 'frame');
-	return {
-		id: 'ready-frame',
-		title: 'Make the frame ready',
-		does: [
-			'Blow out the sawdust; its wood-fibre back and its paper insert leave. Measure the rabbet again, four sides and both diagonals.',
-			job.schools['ready-glass'] === 'in-place'
-				? 'Glass that stays in it is cleaned in place.'
-				: 'Glass that was in it is lifted out.',
-			`The pack measures ${writer.size(there(plan.window, 'window').pack)}: try one board in it before the others are cut.`,
-			...(cornersOut && !lite
-				? [
-						`It is out of true by up to ${writer.fine(Math.max(...cornersOut.map(Math.abs)))}: the straight lite must go in without pressing.`
-					]
-				: [])
-		],
-		because: 'A bought or old frame is seldom what its label says, and seldom square.',
-		caution: 'Lift old points and tabs with a tool, never with a finger.',
-		uses: []
-	};
+	return [...there(frameKindOf(writer.job), 'frame').made(writer), ...deepen(writer)];
 }
 
 /** Strips on the back deepen a rabbet that is too shallow. */
@@ -163,9 +50,7 @@ function deepen(writer: Writer): Step[] {
 }
 
 export function fit(writer: Writer): Step[] {
-	const { kind } = there(writer.plan.frame, 'frame').points;
-	if (kind === 'clips') return fitMetal(writer);
-	return kind === 'offset-clips' ? fitClipped(writer) : fitPoints(writer);
+	return FITTINGS[there(writer.plan.frame, 'frame').points.kind].fit(writer);
 }
 
 /** What sheds is not turned face down: the pack is stood on edge. */

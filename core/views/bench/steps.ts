@@ -2,6 +2,7 @@
  * The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). Every
  * line of the cut list is used by a step, and no step names what is not there.
  */
+import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
@@ -22,7 +23,7 @@ export type { Step } from '../../stations/step.ts';
 /** @returns the steps, none while the plan is open at the window or the frame */
 export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
 	if (!plan.window || !plan.frame || !plan.hang || !plan.hold || !plan.pack || !plan.back) return [];
-	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn));
+	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
 	return [
 		ready,
 		gather,

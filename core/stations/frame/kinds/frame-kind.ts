@@ -4,6 +4,7 @@ import type { Hatch } from '../../../figures/scene.ts';
 import type { FrameKind } from '../../../job/decide-frame.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Term } from '../../../rule/term.ts';
+import type { Step, Writer } from '../../step.ts';
 import type { Section } from '../../../shop/mouldings.ts';
 
 export type FrameDefinition = {
@@ -24,6 +25,8 @@ export type FrameDefinition = {
 	inset(section: Section): Term;
 	/** Mass of its rails. */
 	kg(frame: Frame, house: House): Term;
+	/** The steps that make it, or make it ready. */
+	made(writer: Writer): Step[];
 };
 
 export type FrameDefinitions = Record<FrameKind, FrameDefinition>;

@@ -1,6 +1,9 @@
 /** Wood moulding from the stick: sawn, joined and finished in the shop. */
 import { mouldingKg } from '../weight.ts';
 import { at, half, less } from '../../../rule/term.ts';
+import { inSentence } from '../../../units/in-sentence.ts';
+import { there } from '../../../units/there.ts';
+import type { Step, Writer } from '../../step.ts';
 import type { FrameDefinition } from './frame-kind.ts';
 
 export const wood: FrameDefinition = {
@@ -12,5 +15,53 @@ export const wood: FrameDefinition = {
 	wood: true,
 	flatWood: ({ face, lip }) => face - lip,
 	inset: ({ face, lip }) => half(less(at('frame.section.face', face), at('frame.section.lip', lip))),
-	kg: mouldingKg
+	kg: mouldingKg,
+	made: joinWood
 };
+
+/** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */
+function joinWood(writer: Writer): Step[] {
+	const { job, plan } = writer;
+	const { rails, stick, rabbet, diagonal } = there(plan.frame, 'frame');
+	const [across, down] = there(rails, 'rails');
+	const splined = there(job.frame, 'frame').corners === 'reinforced';
+	return [
+		{
+			id: 'cut-frame',
+			title: 'Cut the rails',
+			does: [
+				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}.`,
+				'Lay each pair back to back: they are the same length to a hair.'
+			],
+			because: 'A pair that differs opens the last corner.',
+			caution: 'Saw, guillotine, underpinner: guards on, one person, eyes and ears covered.',
+			uses: writer.parts('rail, top and bottom', 'rail, left and right')
+		},
+		{
+			id: 'join-frame',
+			title: 'Glue and clamp',
+			does: [
+				`The rabbet then measures ${writer.size(rabbet)}, ${writer.mark(there(diagonal, 'diagonal'))} across both ways.`,
+				splined ? 'When the glue holds, saw the slots and glue a spline into each corner.' : 'Corners glued and pinned.',
+				...(there(job.frame, 'frame').brace
+					? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.']
+					: [])
+			],
+			because: 'Both diagonals are equal, or the pack finds one corner closed.',
+			waitMinutes: 12 * 60,
+			uses: []
+		},
+		{
+			id: 'finish-frame',
+			title: 'Mask, colour, pare',
+			does: [
+				'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
+				`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`
+			],
+			because: 'Paint, oil and wax are dry before the pack is near them.',
+			caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
+			waitMinutes: 12 * 60,
+			uses: []
+		}
+	];
+}
