@@ -188,6 +188,16 @@ test('a moulding that is offered for its wood has enough of it, and as much lip 
 	}
 });
 
+test('10 mm of flat wood are enough in a moulding that is offered, 9.9 are not', () => {
+	const own = (face: number) => ({
+		...builtInShop,
+		mouldings: { own: { ...MOULDINGS.find(({ id }) => id === 'pine-18')!, id: 'own', face, lip: 6, rabbetDepth: 16 } }
+	});
+	const offers = (face: number) =>
+		findingOf(plan(workedJob(wood(12)), own(face)), 'hang.wood-thin')!.remedies.some(({ label }) => label.startsWith('Moulding'));
+	assert.deepEqual([offers(16), offers(15.9)], [true, false]);
+});
+
 test('strips on the back are weighed where there are any', () => {
 	const parts = (deepen?: number) =>
 		planned({ frame: { moulding: 'ash-22', ...(deepen ? { deepen } : {}) } }).mass!.parts.map(({ part }) => part);
