@@ -14,7 +14,6 @@ import { windowKeys } from '../../job/keys.ts';
 import { lastOf, nth, there } from '../../units/there.ts';
 import { isAtLeast, isAtMost, isBelow, isSame } from '../../units/compare.ts';
 
-/** Figures that differ by less than this are the same. */
 export const windowRules: Rule[] = [
 	{
 		id: 'window.overlap-thin',

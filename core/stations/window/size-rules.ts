@@ -14,7 +14,6 @@ import { overlapsOf } from './lift-room.ts';
 import { nth, there } from '../../units/there.ts';
 import { isAtLeast, isAtMost } from '../../units/compare.ts';
 
-/** Figures that differ by less than this are the same. */
 export const sizeRules: Rule[] = [
 	{
 		id: 'window.border-thin',
