@@ -58,7 +58,7 @@ test('window.frame-too-small: from 15 mm of border on it is large enough', () =>
 	);
 	assert.match(says(planned(fit(390, 700)), 'window.frame-too-small'), /leaves no border at the right/);
 	assert.match(says(planned(fit(380, 700)), 'window.frame-too-small'), /is 5 mm too small for the window at the right/);
-	assert.deepEqual(fixesOf(planned(fit(400, 700)), 'window.frame-too-small'), ['Pack 18 × 24 in']);
+	assert.deepEqual(fixesOf(planned(fit(400, 700)), 'window.frame-too-small'), ['Pack A2']);
 });
 
 test('a size that is offered leaves the strips of a lift their width', () => {
