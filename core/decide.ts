@@ -2,6 +2,7 @@
  * Fills a job with what the house decides where the job says nothing, so that stations read definite values alone.
  * What this version does not plan yet is a fault here: it is never silently planned as something else.
  */
+import type { BackSeal } from './job/kinds.ts';
 import type { Grade } from './shop/grades.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { type Unit, cuttingStep } from './units/length.ts';
@@ -62,7 +63,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 			// The hangers of a metal section slide in the channel that a tape would close.
 			seal: metal
 				? house(job.back?.seal, 'back.seal', 'frame', null)
-				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as 'gummed' | 'self-adhesive'),
+				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as BackSeal),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
 			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2),
 			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight

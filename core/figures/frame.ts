@@ -1,5 +1,5 @@
 /** Figures of Frame: rabbet, outer size, what keeps the pack in. */
-import type { PointKind } from '../job/decide-frame.ts';
+import type { PointKind } from '../job/kinds.ts';
 import type { Size } from '../geometry/shapes.ts';
 import type { Section } from '../shop/mouldings.ts';
 

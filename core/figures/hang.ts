@@ -1,10 +1,11 @@
 /** Figures of Wall: how heavy it is, and by what it hangs. */
+import type { HangerKind } from '../job/kinds.ts';
 import type { Size } from '../geometry/shapes.ts';
 
 export type Mass = { kg: number; parts: { part: string; kg: number }[] };
 
 export type Hang = {
-	by: 'wire' | 'cord' | 'rings';
+	by: HangerKind;
 	/** From the frame's top to where the wire or hook bears in the ring. */
 	drop: number;
 	/** From the frame's side to the ring's screw: the middle of the flat wood at the back, or of a metal channel. */

@@ -7,10 +7,8 @@ import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
 import type { Fault } from './faults.ts';
+import type { FrameKind, PointKind } from './kinds.ts';
 import { material, type FromHouse } from './material.ts';
-
-export type FrameKind = 'wood' | 'metal' | 'ready-made';
-export type PointKind = 'rigid' | 'flexible' | 'hand' | 'turn-buttons' | 'offset-clips';
 
 export type FrameChoice = {
 	kind: FrameKind;

@@ -1,4 +1,5 @@
 /** The pieces of a job, with what follows from their media; several windows hold one each. */
+import type { BoneKind, PieceKind } from './kinds.ts';
 import type { Rect } from '../geometry/shapes.ts';
 import type { Medium } from '../shop/media.ts';
 import type { House } from '../shop/house.ts';
@@ -10,9 +11,6 @@ import type { FromHouse } from './material.ts';
 export type Readings = { top: number; right: number; bottom: number; left: number; d1?: number; d2?: number };
 export type Zone = { id: string; kind: 'show' | 'hide' | 'keep-off'; left: number; top: number; width: number; height: number };
 
-export type PieceKind = 'paper' | 'photograph' | 'panel' | 'canvas' | 'textile' | 'vellum' | 'bone' | 'object';
-
-export type BoneKind = 'bone' | 'ivory' | 'horn' | 'tortoiseshell';
 /** Trade and transport of these are regulated by law. */
 export const PROTECTED: readonly BoneKind[] = ['ivory', 'horn', 'tortoiseshell'];
 export type Piece = {

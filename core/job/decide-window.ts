@@ -6,14 +6,13 @@ import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
+import type { WindowShape, WindowWay } from './kinds.ts';
 import { type Piece, isStiff } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
 import { there } from '../units/there.ts';
 
-export type WindowShape = 'rectangle' | 'oval' | 'circle' | 'arch';
-
 export type WindowChoice = {
-	way: 'cover' | 'reveal' | 'float';
+	way: WindowWay;
 	shape: WindowShape;
 	/** Cover: as asked for; with `solve` the program finds it. */
 	overlap: Sides;

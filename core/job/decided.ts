@@ -1,4 +1,5 @@
 /** A job as it was decided: every choice made, the house’s where the file makes none. */
+import type { BackSeal, HangerKind, SpacerMaterial } from './kinds.ts';
 import type { Barrier, Board } from '../shop/boards.ts';
 import type { Glazing } from '../shop/glazing.ts';
 import type { Grade } from '../shop/grades.ts';
@@ -12,8 +13,6 @@ import type { Borders, Grid, MatChoice, WindowChoice } from './decide-window.ts'
 import type { PlaceChoice } from './decide-place.ts';
 import type { Assumed } from './material.ts';
 import type { HoldChoice } from './hold-choice.ts';
-
-export type SpacerMaterial = 'cotton' | 'acrylic' | 'wood-lined';
 
 /** Its `thickness` is its height: the air that it gives. */
 export type Spacer = { material: SpacerMaterial; thickness: number; lined: boolean };
@@ -59,9 +58,9 @@ export type Decided = {
 	frame: FrameChoice | null;
 	/** Readings of a ready-made frame's rabbet. */
 	rabbet: Readings | null;
-	back: { seal: 'gummed' | 'self-adhesive' | null; dustCover: boolean; bumpers: number; bumperHeight: number };
+	back: { seal: BackSeal | null; dustCover: boolean; bumpers: number; bumperHeight: number };
 	hang: {
-		by: 'wire' | 'cord' | 'rings' | 'by-mass';
+		by: HangerKind | 'by-mass';
 		wireAsked: boolean;
 		hooks: 1 | 2 | null;
 		/** As measured; null where a share of the height decides. */

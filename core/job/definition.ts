@@ -1,4 +1,15 @@
 /** What a job file may hold (docs/job-file.md). Names are a contract: adding is free, changing a meaning needs a new version. */
+import {
+	BACK_SEALS,
+	BONE_KINDS,
+	FRAME_KINDS,
+	HANGERS_PLANNED,
+	PIECE_KINDS,
+	POINT_KINDS,
+	SPACER_MATERIALS,
+	WINDOW_SHAPES,
+	WINDOW_WAYS
+} from './kinds.ts';
 import type { Field, Fields, InFile, Read } from './field.ts';
 import { SCHOOLS } from './schools.ts';
 import { HOLD_KINDS } from './hold-kinds.ts';
@@ -71,12 +82,12 @@ const piece = {
 		owner: text('whose it is'),
 		kind: {
 			kind: 'choice',
-			of: ['paper', 'photograph', 'panel', 'canvas', 'textile', 'vellum', 'bone', 'object'],
+			of: PIECE_KINDS,
 			says: 'what the image sits on'
 		},
 		material: {
 			kind: 'choice',
-			of: ['bone', 'ivory', 'horn', 'tortoiseshell'],
+			of: BONE_KINDS,
 			says: 'what a piece of kind bone is; ivory, horn and tortoiseshell are regulated by law'
 		},
 		medium: { kind: 'list', of: text('a medium of the shop’s list', 60), most: MOST, says: 'what the image is made of' },
@@ -137,8 +148,8 @@ const piece = {
 } as const satisfies Field;
 
 const windowFields = {
-	way: { kind: 'choice', of: ['cover', 'reveal', 'float'], says: 'how the piece shows in the window' },
-	shape: { kind: 'choice', of: ['rectangle', 'oval', 'circle', 'arch'], says: 'shape of the window' },
+	way: { kind: 'choice', of: WINDOW_WAYS, says: 'how the piece shows in the window' },
+	shape: { kind: 'choice', of: WINDOW_SHAPES, says: 'shape of the window' },
 	overlap: {
 		kind: 'lengthOrWord',
 		words: ['solve'],
@@ -285,7 +296,7 @@ export const jobDefinition = {
 								kind: 'group',
 								says: 'a spacer',
 								fields: {
-									material: { kind: 'choice', of: ['cotton', 'acrylic', 'wood-lined'], says: 'what it is made of' },
+									material: { kind: 'choice', of: SPACER_MATERIALS, says: 'what it is made of' },
 									thickness: length('its height: the air that it gives'),
 									lined: flag('covered with paper or cloth')
 								}
@@ -333,7 +344,7 @@ export const jobDefinition = {
 			kind: 'group',
 			says: 'the frame',
 			fields: {
-				kind: { kind: 'choice', of: ['wood', 'metal', 'ready-made'], says: 'kind of frame' },
+				kind: { kind: 'choice', of: FRAME_KINDS, says: 'kind of frame' },
 				moulding: id('a moulding of the shop'),
 				section: {
 					kind: 'group',
@@ -354,7 +365,7 @@ export const jobDefinition = {
 				pairStep: length('step of the list that a metal section’s pairs are sold by, such as 25.4 or 10'),
 				points: {
 					kind: 'choice',
-					of: ['rigid', 'flexible', 'hand', 'turn-buttons', 'offset-clips'],
+					of: POINT_KINDS,
 					says: 'what holds the pack in a wood frame'
 				},
 				pointFirst: length('first point from the corner, where the tool has a fixed stop'),
@@ -381,7 +392,7 @@ export const jobDefinition = {
 			fields: {
 				seal: {
 					kind: 'none',
-					or: { kind: 'choice', of: ['gummed', 'self-adhesive'], says: 'a tape' },
+					or: { kind: 'choice', of: BACK_SEALS, says: 'a tape' },
 					says: 'tape over the joint'
 				},
 				dustCover: flag('paper over the whole back'),
@@ -395,7 +406,7 @@ export const jobDefinition = {
 			fields: {
 				by: {
 					kind: 'choice',
-					of: ['wire', 'cord', 'rings', 'cleat', 'sawtooth', 'centre-hanger', 'security'],
+					of: [...HANGERS_PLANNED, 'cleat', 'sawtooth', 'centre-hanger', 'security'],
 					says: 'what it hangs by'
 				},
 				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },

@@ -1,13 +1,14 @@
 /** What a job file may say and this version does not plan yet. Each is a fault that says so; nothing is planned as something else. */
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
+import { HANGERS_PLANNED } from './kinds.ts';
 
 type Rule = [path: string, asked: (job: Job) => unknown, says: string];
 
 const RULES: readonly Rule[] = [
 	[
 		'hang.by',
-		(job) => job.hang?.by !== undefined && !['wire', 'cord', 'rings'].includes(job.hang.by),
+		(job) => job.hang?.by !== undefined && !HANGERS_PLANNED.some((kind) => kind === job.hang?.by),
 		'Wire, cord and rings are planned so far; other hangers are not.'
 	]
 ];

@@ -1,5 +1,5 @@
 /** Another kind of piece: what was decided for the old kind and can't be for the new one is left to the house again. */
-import type { PieceKind } from './decide-piece.ts';
+import type { PieceKind } from './kinds.ts';
 import type { JobFile } from './definition.ts';
 import { drop, put, type Operation } from './patch.ts';
 

@@ -1,5 +1,7 @@
 /** Where practitioners differ: each question a house rule, its first option the default (handbook schools). */
 
+import { BACK_SEALS } from './kinds.ts';
+
 export type School = {
 	id: string;
 	/** Where it is chosen. */
@@ -110,7 +112,7 @@ export const SCHOOLS: readonly School[] = [
 		id: 'back-seal',
 		at: 'back',
 		question: 'what closes the back',
-		options: ['gummed', 'self-adhesive'],
+		options: BACK_SEALS,
 		because: { gummed: 'Wetted, it opens again.', 'self-adhesive': 'Quick and dry.' }
 	},
 	{

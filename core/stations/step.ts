@@ -1,7 +1,7 @@
 /** A step of the bench, and what writes its sentences: each figure in the words that a tape has for it. */
+import type { PieceKind } from '../job/kinds.ts';
 import { lineSize } from './cut/material-name.ts';
 import type { Size } from '../geometry/shapes.ts';
-import type { PieceKind } from '../job/decide-piece.ts';
 import type { Figures } from '../figures.ts';
 import type { Shop } from '../shop/shop.ts';
 import { showLength, showSize, showWithUnit, type Look } from '../units/show.ts';

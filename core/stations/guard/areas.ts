@@ -1,7 +1,7 @@
 /** Areas of the pack’s parts, m². */
+import type { WindowShape } from '../../job/kinds.ts';
 import type { MatPlan } from '../../figures/window.ts';
 import type { Size } from '../../geometry/shapes.ts';
-import type { WindowShape } from '../../job/decide-window.ts';
 import { at, less, over, plain, sum, times, half, type Term } from '../../rule/term.ts';
 
 const SQUARE_MM = plain(1_000_000);

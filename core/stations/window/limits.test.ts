@@ -3,7 +3,6 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../job/definition.ts';
 import { plan, type Plan } from '../../plan.ts';
-import { HOUSE_MM } from '../../shop/house.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { faultsOf, has, planned, workedJob } from '../../../tests/jobs.ts';
 

@@ -1,6 +1,7 @@
 /** One mat: its openings, borders, guide stops and curves, and the strips that lift it (handbook window#mats, #guide-stops, #lift). */
+import type { WindowShape } from '../../job/kinds.ts';
 import { mapAxes, SIDES, type SideName, type Sides } from '../../geometry/shapes.ts';
-import type { MatChoice, WindowShape } from '../../job/decide-window.ts';
+import type { MatChoice } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';

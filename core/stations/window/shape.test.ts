@@ -1,7 +1,7 @@
+import type { WindowShape } from '../../job/kinds.ts';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import type { WindowShape } from '../../job/decide-window.ts';
 import { planSingle, workedJob } from '../../../tests/jobs.ts';
 import { areaOf, liesInside, liesOutside, outlineOf, roomFor } from './shape.ts';
 

@@ -2,8 +2,8 @@
  * Rectangle, oval, circle and arch: what of a line the window lets through, and whether a zone lies in it (handbook window#shapes).
  * A circle is an oval of two equal diameters. An arch is a rectangle with half a disc on it: radius w/2, spring line w/2 below the top.
  */
+import type { WindowShape } from '../../job/kinds.ts';
 import type { Point, Rect, Sides } from '../../geometry/shapes.ts';
-import type { WindowShape } from '../../job/decide-window.ts';
 import { isAtLeast, isAtMost } from '../../units/compare.ts';
 
 /** Corners of a curve's polygon, enough that its sagitta stays under 0.1 mm on a metre. */

@@ -1,7 +1,7 @@
 /** How far a zone lies inside or outside a window (handbook window#zones). */
+import type { WindowShape } from '../../job/kinds.ts';
 import { axisOf, type Rect, type SideName } from '../../geometry/shapes.ts';
 import type { Zone } from '../../job/decide-piece.ts';
-import type { WindowShape } from '../../job/decide-window.ts';
 import { tidy } from '../../units/round.ts';
 import { roomFor } from './shape.ts';
 

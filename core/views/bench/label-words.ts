@@ -1,8 +1,8 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import type { PieceKind } from '../../job/kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
-import type { PieceKind } from '../../job/decide-piece.ts';
 import type { Plan } from '../../plan.ts';
 import { each } from '../../units/one-or-each.ts';
 import type { House } from '../../shop/house.ts';

@@ -1,6 +1,6 @@
 /** Steps that hold the piece: hinges, pockets, strips, stitches, patches behind a panel, stuck down (handbook hold, order of the work). */
+import type { PieceKind } from '../../job/kinds.ts';
 import { hingingScene, placingScene } from '../drawing/board.ts';
-import type { PieceKind } from '../../job/decide-piece.ts';
 import { sightsOf, which, type Sight } from '../../rule/sights.ts';
 import { laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
 import { joinSays } from './board-steps.ts';

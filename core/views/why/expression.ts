@@ -2,11 +2,11 @@
  * The expressions that explain figures: numbers, paths into plan, job and shop, + − × ÷ and a few named functions. Written as
  * `frame.rabbet.width + 2 * (frame.section.face - frame.section.lip)`. Angles are degrees.
  */
+import type { WindowShape } from '../../job/kinds.ts';
 import { cornersOut, LITE_FIGURES, liteArea, liteBlank, liteOf } from '../../stations/frame/lite.ts';
 import { solveDiagonal, outlineFor, otherDiagonal, type Diagonals, type FourSides } from '../../geometry/quadrilateral.ts';
 import type { Rect } from '../../geometry/shapes.ts';
 import type { Readings, Zone } from '../../job/decide-piece.ts';
-import type { WindowShape } from '../../job/decide-window.ts';
 import { fadeRate, yearlyBudget } from '../../shop/fade.ts';
 import type { Exposure } from '../../shop/places.ts';
 import { uvShare } from '../../stations/light/years.ts';

@@ -1,7 +1,5 @@
 /** A tape that closes the back: one file gives all of it, and a part that is missing does not compile. */
-import type { Decided } from '../../../job/decided.ts';
-
-export type BackSeal = NonNullable<Decided['back']['seal']>;
+import type { BackSeal } from '../../../job/kinds.ts';
 
 export type SealDefinition = {
 	/** Before “tape”. */

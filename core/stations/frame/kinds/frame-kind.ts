@@ -1,7 +1,7 @@
 /** What a kind of frame is: one file gives all of it, and a part that is missing does not compile. */
+import type { FrameKind } from '../../../job/kinds.ts';
 import type { Frame } from '../../../figures/frame.ts';
 import type { Hatch } from '../../../figures/scene.ts';
-import type { FrameKind } from '../../../job/decide-frame.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Term } from '../../../rule/term.ts';
 import type { Step, Writer } from '../../step.ts';

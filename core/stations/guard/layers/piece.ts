@@ -1,6 +1,7 @@
 /** The piece itself. */
+import type { PieceKind } from '../../../job/kinds.ts';
 import { rectangle } from '../../../figures/scene.ts';
-import type { Piece, PieceKind } from '../../../job/decide-piece.ts';
+import type { Piece } from '../../../job/decide-piece.ts';
 import { named } from '../../../rule/sights.ts';
 import { at, houseTerms, largest, over, plain, type Term } from '../../../rule/term.ts';
 import type { House } from '../../../shop/house.ts';

@@ -1,6 +1,6 @@
 /** A spacer: strips under the lip that hold the glazing off the piece (handbook pack#spacer). */
+import type { SpacerMaterial } from '../../../job/kinds.ts';
 import { rectangle } from '../../../figures/scene.ts';
-import type { SpacerMaterial } from '../../../job/decided.ts';
 import { at } from '../../../rule/term.ts';
 import { CORE } from '../../../shop/colours.ts';
 import { spacerBoards, stackBeside } from '../../pack/made.ts';

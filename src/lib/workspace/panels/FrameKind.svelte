@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { FrameKind } from '$core/job/kinds.ts';
 	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
@@ -53,7 +54,7 @@
 	];
 
 	/** What belongs to one kind goes with it; a frame that is there gives the size, so the borders follow or are free again. */
-	function setKind(next: 'wood' | 'metal' | 'ready-made', joined = false) {
+	function setKind(next: FrameKind, joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
 		const first = there(

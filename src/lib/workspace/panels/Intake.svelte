@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { BoneKind, PieceKind } from '$core/job/decide-piece.ts';
+	import type { BoneKind, PieceKind } from '$core/job/kinds.ts';
 	import { putPieceKind } from '$core/job/piece-kind.ts';
 	import { suggestAim } from '$core/job/suggest-aim.ts';
 	import { drop } from '$core/job/patch.ts';

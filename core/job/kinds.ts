@@ -1,0 +1,34 @@
+/**
+ * The kinds that a job file chooses from, each list once: what is read, what is decided and the record of what each is and does (its
+ * stations' `kinds`, `layers`, `seals`) follow from it. Kinds of hold stand with their families in hold-kinds.ts.
+ */
+export const PIECE_KINDS = ['paper', 'photograph', 'panel', 'canvas', 'textile', 'vellum', 'bone', 'object'] as const;
+export type PieceKind = (typeof PIECE_KINDS)[number];
+
+/** What a piece of kind bone is. */
+export const BONE_KINDS = ['bone', 'ivory', 'horn', 'tortoiseshell'] as const;
+export type BoneKind = (typeof BONE_KINDS)[number];
+
+export const WINDOW_WAYS = ['cover', 'reveal', 'float'] as const;
+export type WindowWay = (typeof WINDOW_WAYS)[number];
+
+export const WINDOW_SHAPES = ['rectangle', 'oval', 'circle', 'arch'] as const;
+export type WindowShape = (typeof WINDOW_SHAPES)[number];
+
+export const SPACER_MATERIALS = ['cotton', 'acrylic', 'wood-lined'] as const;
+export type SpacerMaterial = (typeof SPACER_MATERIALS)[number];
+
+export const FRAME_KINDS = ['wood', 'metal', 'ready-made'] as const;
+export type FrameKind = (typeof FRAME_KINDS)[number];
+
+/** What holds the pack in a frame of wood. */
+export const POINT_KINDS = ['rigid', 'flexible', 'hand', 'turn-buttons', 'offset-clips'] as const;
+export type PointKind = (typeof POINT_KINDS)[number];
+
+/** Tapes that close a back. */
+export const BACK_SEALS = ['gummed', 'self-adhesive'] as const;
+export type BackSeal = (typeof BACK_SEALS)[number];
+
+/** What is planned; a file may name others, which are refused until they are. */
+export const HANGERS_PLANNED = ['wire', 'cord', 'rings'] as const;
+export type HangerKind = (typeof HANGERS_PLANNED)[number];
