@@ -1,6 +1,7 @@
 /**
  * npm run mutate -- core/units core/stations/hold: changes one constant or operator at a time, runs the core's tests, and lists what no
- * test noticed. `--every 5` takes every fifth change only, for a first look. Survivors that have a reason stand in tests/survivors.json.
+ * test noticed. `--every 5` takes every fifth change only, for a first look; `--again log.txt` those alone that an earlier run has listed.
+ * Survivors that have a reason stand in tests/survivors.json.
  *
  * Properties try few cases here: a change is to be noticed by a case that is written down. A file is compiled once with every change in it, each behind its number; a process that has loaded the tests runs them with one change
  * after the other. What comes to no end is killed, and counts as noticed.
@@ -16,8 +17,15 @@ installPackages();
 const { build } = await import('esbuild');
 
 const args = process.argv.slice(2);
-const everyAt = args.indexOf('--every');
-const every = everyAt < 0 ? 1 : Number(args.splice(everyAt, 2)[1]);
+const option = (name) => {
+	const at = args.indexOf(name);
+	return at < 0 ? null : args.splice(at, 2)[1];
+};
+const every = Number(option('--every') ?? 1);
+const log = option('--again');
+/** Keys of the changes that an earlier run has listed. */
+const again =
+	log === null ? null : new Set([...readFileSync(log, 'utf8').matchAll(/^not noticed, line \d+: (.*)$/gm)].map(([, key]) => key));
 const targets = args.length > 0 ? args : ['core/units', 'core/stations/window', 'core/stations/hold', 'core/stations/hang'];
 const REASONS = join(root, 'tests/survivors.json');
 const reasons = existsSync(REASONS) ? JSON.parse(readFileSync(REASONS, 'utf8')) : {};
@@ -38,7 +46,7 @@ function filesIn(path) {
 }
 
 /** One program of all tests, those beside the file first, with every change of it. @returns its path */
-async function compile(file, text, changes) {
+async function compile(file, text) {
 	const near = tests.filter((test) => dirname(test) === dirname(file));
 	const name = file.replace(/\W+/g, '-');
 	const entry = join(work, `${name}.ts`);
@@ -64,7 +72,7 @@ async function compile(file, text, changes) {
 				name: 'changes',
 				setup: (plugins) =>
 					plugins.onLoad({ filter: /\.ts$/ }, ({ path }) =>
-						path === join(root, file) ? { contents: withChanges(file, text, changes), loader: 'ts' } : undefined
+						path === join(root, file) ? { contents: withChanges(file, text), loader: 'ts' } : undefined
 					)
 			}
 		]
@@ -118,33 +126,41 @@ function runner(program) {
 }
 
 mkdirSync(work, { recursive: true });
+/** What names a change, wherever the lines around it move. */
+function keyOf(file, text, { start, end, was, by }) {
+	const place = text
+		.slice(Math.max(0, start - 30), end + 30)
+		.replace(/\s+/g, ' ')
+		.trim();
+	return `${file}: ${was} → ${by}: ${place}`;
+}
+
 const files = targets.flatMap(filesIn).map((file) => {
 	const text = readFileSync(join(root, file), 'utf8');
-	return { file, text, changes: changesIn(file, text) };
+	const changes = changesIn(file, text).map((change, index) => ({
+		...change,
+		number: index + 1,
+		key: keyOf(file, text, change)
+	}));
+	return { file, text, tried: changes.filter(({ key }, index) => (again ? again.has(key) : index % every === 0)) };
 });
-const count = files.reduce((sum, { changes }) => sum + Math.ceil(changes.length / every), 0);
-const queue = files.filter(({ changes }) => changes.length > 0);
+const count = files.reduce((sum, { tried }) => sum + tried.length, 0);
+const queue = files.filter(({ tried }) => tried.length > 0);
 const survivors = [];
 const used = new Set();
 let done = 0;
 
 async function worker() {
 	for (let next = queue.shift(); next; next = queue.shift()) {
-		const { file, text, changes } = next;
-		const { isNoticed, stop } = runner(await compile(file, text, changes));
+		const { file, text, tried } = next;
+		const { isNoticed, stop } = runner(await compile(file, text));
 		if (await isNoticed(0)) throw new Error(`The tests fail on ${file} as it is.`);
-		for (const [index, change] of changes.entries()) {
-			if (index % every !== 0) continue;
-			const place = text
-				.slice(Math.max(0, change.start - 30), change.end + 30)
-				.replace(/\s+/g, ' ')
-				.trim();
-			const key = `${file}: ${change.was} → ${change.by}: ${place}`;
-			if (!(await isNoticed(index + 1, change.atLoad))) {
+		for (const { number, key, line, atLoad } of tried) {
+			if (!(await isNoticed(number, atLoad))) {
 				if (reasons[key]) used.add(key);
 				else {
 					survivors.push(key);
-					console.log(`not noticed, line ${change.line}: ${key}`);
+					console.log(`not noticed, line ${line}: ${key}`);
 				}
 			}
 			done += 1;
@@ -156,7 +172,7 @@ async function worker() {
 await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, worker));
 rmSync(work, { recursive: true, force: true });
 const looked = new Set(files.map(({ file }) => file));
-const idle = every > 1 ? [] : Object.keys(reasons).filter((key) => looked.has(key.split(':')[0]) && !used.has(key));
+const idle = every > 1 || again ? [] : Object.keys(reasons).filter((key) => looked.has(key.split(':')[0]) && !used.has(key));
 for (const key of idle) console.log(`a reason without its survivor: ${key}`);
 console.log(`${done} changes, ${survivors.length} not noticed, ${used.size} with a reason.`);
 process.exit(survivors.length + idle.length > 0 ? 1 : 0);
