@@ -77,7 +77,7 @@ export function withChanges(file, text) {
 		const [left, right] = [written(node.left), written(node.right)];
 		if (SHORT.has(operator)) {
 			// Written out, so that what the left side has ruled out stays ruled out on the right.
-			return `(globalThis.isChanged(${mine}) ? globalThis.other(() => ${left}, () => ${right}, '${change.by}') : (${left} ${operator} ${right}))`;
+			return `(globalThis.isChanged(${mine}) ? globalThis.other(() => (${left}), () => (${right}), '${change.by}') : (${left} ${operator} ${right}))`;
 		}
 		return `globalThis.either(${mine}, ${left}, ${right}, '${operator}', '${change.by}')`;
 	};
