@@ -2,13 +2,15 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { decide } from './decide.ts';
-import { plan } from './plan.ts';
+import { plan, planDecided } from './plan.ts';
 import { readJob } from './job/read.ts';
 import { patched } from './job/patch.ts';
 import { builtInShop, shopFor } from './shop/shop.ts';
 import { anyWindowJob, planned, workedJob, planSingle } from '../tests/jobs.ts';
 import { evaluate, lookIn } from './views/why/expression.ts';
+import { KNOWN } from '../tests/known/sums.ts';
 import { runs } from '../tests/thorough.ts';
+import { there } from './units/there.ts';
 
 const near = (value: number, wanted: number, within = 0.005) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -97,6 +99,16 @@ test('every figure can say why, and every explanation comes out at its figure', 
 		}),
 		{ numRuns: runs(150) }
 	);
+});
+
+test('every figure of the known jobs comes out at its explanation', () => {
+	for (const [name, file] of Object.entries(KNOWN)) {
+		const job = decide(readJob(file), builtInShop);
+		const result = planDecided(file, job, builtInShop);
+		const lookup = lookIn({ plan: result, job, shop: shopFor(builtInShop, job.cutIn) });
+		for (const [path, value] of figures(result))
+			near(evaluate(there(result.why[path], `${name}: ${path}`).of, lookup), value, 1e-6);
+	}
 });
 
 test('a remedy changes the file only, and undo is the file before', () => {

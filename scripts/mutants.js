@@ -24,7 +24,9 @@ const SHORT = new Set(['&&', '||']);
 function changeOf(node, source) {
 	if (ts.isNumericLiteral(node)) {
 		const named = ts.isPropertyAssignment(node.parent) && node.parent.name === node;
-		return named ? null : { at: node, by: String(Number(node.text) === 0 ? 1 : Number(node.text) * 1.1 + 0.1) };
+		const value = Number(node.text);
+		// A count becomes the next one: what takes whole numbers would not see a fraction.
+		return named ? null : { at: node, by: String(Number.isInteger(value) ? value + 1 : value * 1.1 + 0.1) };
 	}
 	if (ts.isBinaryExpression(node)) {
 		const by = OPERATORS[node.operatorToken.getText(source)];

@@ -18,9 +18,13 @@ export const KNOWN = jobs as unknown as Record<string, JobFile>;
 
 const STATIONS = ['measure', 'window', 'hold', 'pack', 'frame', 'back', 'climate', 'mass', 'hang', 'cut', 'grade'] as const;
 
-/** Digits that only reckoning in binary brings are left out. */
-function rounded(_: string, value: unknown): unknown {
-	return typeof value === 'number' ? Math.round(value * 1e5) / 1e5 + 0 : value;
+/** As text: without digits that only reckoning in binary brings, and in an order of its own. */
+function text(of: unknown): string {
+	return JSON.stringify(of, (_, value: unknown) => {
+		if (typeof value === 'number') return Math.round(value * 1e5) / 1e5 + 0;
+		if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+		return Object.fromEntries(Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1)));
+	});
 }
 
 /** What a job comes to, station by station, as text. Of what was put together by chance the fixes are left out: each is a plan more. */
@@ -31,18 +35,18 @@ export function outcomeOf(name: string): Record<string, string> {
 	const findings = made.findings.map(({ rule, severity, says, where, remedies: fixes }) =>
 		name.includes('by chance') ? { rule, severity, says, where } : { rule, severity, says, where, fixes }
 	);
-	const stations = STATIONS.map((station) => [station, JSON.stringify(made[station] ?? null, rounded)] as const);
+	const stations = STATIONS.map((station) => [station, text(made[station] ?? null)] as const);
 	const views = VIEWS.map((view) => sceneOf(view, made, job, builtInShop));
 	return Object.fromEntries([
 		...stations,
-		['findings', JSON.stringify(findings, rounded)],
-		['reasons', JSON.stringify(made.why)],
-		['steps', JSON.stringify(planSteps(job, made, builtInShop), rounded)],
-		['drawings', JSON.stringify(views, rounded)]
+		['findings', text(findings)],
+		['reasons', text(made.why)],
+		['steps', text(planSteps(job, made, builtInShop))],
+		['drawings', text(views)]
 	]);
 }
 
 export function sumsOf(name: string): Record<string, string> {
-	const short = (text: string) => createHash('sha256').update(text).digest('hex').slice(0, 6);
-	return Object.fromEntries(Object.entries(outcomeOf(name)).map(([station, text]) => [station, short(text)]));
+	const short = (whole: string) => createHash('sha256').update(whole).digest('hex').slice(0, 6);
+	return Object.fromEntries(Object.entries(outcomeOf(name)).map(([station, whole]) => [station, short(whole)]));
 }

@@ -7,6 +7,7 @@ import { unwritten, type Figure } from '../../rule/book.ts';
 import { at, less, plain, sizeTerms, tidied, type Term } from '../../rule/term.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Figures } from '../../figures.ts';
+import { mapLite } from '../frame/lite.ts';
 import type { Decided } from '../../job/decided.ts';
 import { layersInOrder } from '../guard/layers/all.ts';
 import type { AddBoard } from '../guard/layers/layer.ts';
@@ -18,7 +19,7 @@ const PAIRS = ['top and bottom', 'left and right'] as const;
 
 /** The cut list; each figure with what gives it. */
 export function planCut(job: Decided, shop: Shop, plan: Figures, figure: Figure = unwritten): Cut[] {
-	return partsOf(job, shop, plan).map(({ width, height, high, opening, ...part }, index) => {
+	return partsOf(job, shop, plan).map(({ width, height, high, opening, sides, ...part }, index) => {
 		const write = (name: string, term: Term, source = 'cut#list') => figure(`cut[${index}].${name}`, term, source).value;
 		write('count', plain(part.count));
 		if (part.layers !== undefined) write('layers', plain(part.layers), 'pack#made');
@@ -27,6 +28,7 @@ export function planCut(job: Decided, shop: Shop, plan: Figures, figure: Figure 
 			width: write('width', width),
 			height: write('height', height),
 			...(high ? { high: write('high', high) } : {}),
+			...(sides ? { sides: mapLite((side) => write(`sides.${side}`, sides[side])) } : {}),
 			...(opening
 				? { opening: { width: write('opening.width', opening.width), height: write('opening.height', opening.height) } }
 				: {})

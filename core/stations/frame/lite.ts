@@ -12,6 +12,11 @@ import { isAbove } from '../../units/compare.ts';
 
 export const LITE_FIGURES = ['top', 'right', 'bottom', 'left', 'd1', 'd2'] as const;
 
+/** One of each figure of a lite. */
+export function mapLite<T>(make: (figure: keyof Lite) => T): Record<keyof Lite, T> {
+	return Object.fromEntries(LITE_FIGURES.map((figure) => [figure, make(figure)])) as Record<keyof Lite, T>;
+}
+
 export const CORNERS = ['top-left', 'top-right', 'bottom-right', 'bottom-left'] as const;
 export type Corner = (typeof CORNERS)[number];
 

@@ -74,3 +74,22 @@ test('the shop’s own list decides what is offered; without one that is large e
 	assert.deepEqual(offered([{ name: 'Loft', width: 600, height: 440 }]), ['Pack Loft, turned']);
 	assert.deepEqual(offered([{ name: 'Small', width: 300, height: 400 }]), []);
 });
+
+test('a pack as large as a size of the list goes into it, turned too', () => {
+	assert.deepEqual(smallestAround(PACK_SIZES, { width: 210, height: 297 }), { width: 210, height: 297 });
+	assert.deepEqual(smallestAround(PACK_SIZES, { width: 297, height: 210 }), { width: 297, height: 210 });
+	assert.notDeepEqual(smallestAround(PACK_SIZES, { width: 210.5, height: 297 }), { width: 210, height: 297 });
+	assert.notDeepEqual(smallestAround(PACK_SIZES, { width: 210, height: 297.5 }), { width: 210, height: 297 });
+});
+
+test('whole inches: the next up, and one more on each side', () => {
+	const sizes = wholeInches({ width: 508, height: 254.1 }).map(({ width, height }) =>
+		[width / 25.4, height / 25.4].map(Math.round)
+	);
+	assert.deepEqual(sizes, [
+		[20, 11],
+		[21, 11],
+		[20, 12],
+		[21, 12]
+	]);
+});

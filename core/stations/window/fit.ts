@@ -1,11 +1,12 @@
 /** Sizes that a pack may be fitted to, and the smallest that leaves every border wide enough (handbook window#fit). */
 import type { Context } from '../../rule/rule.ts';
-import type { Size } from '../../geometry/shapes.ts';
+import { mapAxes, type Size } from '../../geometry/shapes.ts';
 import { fitted } from './borders.ts';
 import { sideValues } from '../../rule/side-terms.ts';
 import { sizeTerms } from '../../rule/term.ts';
 import type { PackSize } from '../../shop/pack-sizes.ts';
 import { MM_PER_INCH } from '../../units/length.ts';
+import { receiveUp } from '../../units/round.ts';
 import { nth, there } from '../../units/there.ts';
 
 /** A size of the shop's lists, turned to suit. */
@@ -49,11 +50,7 @@ export function smallestAround(sizes: readonly PackSize[], pack: Size): Size | n
 
 /** Metal sections are sold by whole inches: the next size up, and the one after it, for each axis. */
 export function wholeInches(pack: Size): Size[] {
-	const [across, down] = [Math.ceil(pack.width / MM_PER_INCH - 1e-9), Math.ceil(pack.height / MM_PER_INCH - 1e-9)];
-	return [
-		[across, down],
-		[across + 1, down],
-		[across, down + 1],
-		[across + 1, down + 1]
-	].map(([width, height]) => ({ width: there(width, 'width') * MM_PER_INCH, height: there(height, 'height') * MM_PER_INCH }));
+	const next = mapAxes((axis) => receiveUp(pack[axis], MM_PER_INCH));
+	const after = mapAxes((axis) => next[axis] + MM_PER_INCH);
+	return [next, { width: after.width, height: next.height }, { width: next.width, height: after.height }, after];
 }

@@ -16,9 +16,9 @@ export type Layout = {
 	/** All windows together. */ block: TermSize;
 };
 
-/** Writes the places of several; one alone lies at 0. */
+/** Writes the places of several; one alone needs none. */
 export function layOut(openings: readonly TermSize[], job: Decided, figure: Figure): Layout {
-	if (!job.several) return { at: [{ left: plain(0), top: plain(0) }], block: nth(openings, 0) };
+	if (!job.several) return { at: [], block: nth(openings, 0) };
 	const places = job.grid ? inGrid(openings, job.grid, job.step) : freely(job);
 	const written = places.map((place, index): TermPlace => {
 		const write = (side: keyof Place) => figure(`window.openings[${index}].at.${side}`, tidied(place[side]), 'window#several');
@@ -68,8 +68,9 @@ export function keepApart(layout: Layout, openings: readonly TermSize[], wider: 
 	const holes = openings.map(({ width, height }, index): Rect => {
 		const { left, top } = nth(layout.at, index);
 		return {
-			left: left.value - wider.left,
-			top: top.value - wider.top,
+			// Each begins as much farther to the left and up: how far they are apart stays the same.
+			left: left.value,
+			top: top.value,
 			width: width.value + wider.left + wider.right,
 			height: height.value + wider.top + wider.bottom
 		};

@@ -3,7 +3,12 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../job/definition.ts';
 import { plan, type Plan } from '../../plan.ts';
+import { decide } from '../../decide.ts';
+import { readJob } from '../../job/read.ts';
+import { plain } from '../../rule/term.ts';
 import { builtInShop } from '../../shop/shop.ts';
+import { hasRoomForLift } from './lift-room.ts';
+import { decidingLimit } from './ranges.ts';
 import { faultsOf, has, planned, workedJob } from '../../../tests/jobs.ts';
 
 const sheet = (width: number, height: number, more: JobFile['piece'] = {}): Partial<JobFile> => ({
@@ -20,6 +25,12 @@ const fit = (width: number, height: number, more: Partial<JobFile> = {}): Partia
 	...one,
 	borders: { way: 'fit', pack: { width, height }, weight: 0 },
 	...more
+});
+
+/** A shop whose 8-ply board is as thick as that. */
+const thickOf = (thickness: number) => ({
+	...builtInShop,
+	boards: { ...builtInShop.boards, 'cotton-8': { ...builtInShop.boards['cotton-8']!, thickness } }
 });
 
 test('window.border-thin: from 300 mm of sheet on, under 40 mm of border, and not where nothing of it is left', () => {
@@ -136,11 +147,14 @@ test('window.reveal-thin: a reveal as wide as the board is thick shows no flat s
 	});
 	assert.deepEqual(found('window.reveal-thin', reveal(3), reveal(3.5), reveal(3, 'rectangle', 'reverse')), [true, false, false]);
 	assert.deepEqual(found('window.reveal-thin', reveal(3.5, 'oval'), reveal(3, 'oval')), [false, true]);
+	// 3.3 mm of reveal are cut as 3.5: nine tenths of it are just more than the board.
+	const round = (shape: 'oval' | 'circle') => plan(workedJob(reveal(3.5, shape)), thickOf(3.2));
+	assert.ok(has(round('oval'), 'window.reveal-thin') && has(round('circle'), 'window.reveal-thin'));
+	assert.ok(!has(plan(workedJob(reveal(3.5)), thickOf(3.2)), 'window.reveal-thin'));
+	assert.deepEqual(fixesOf(plan(workedJob(reveal(3.5, 'oval')), thickOf(5)), 'window.reveal-thin'), ['Reveal 9 mm']);
 	assert.deepEqual(fixesOf(planned(reveal(3)), 'window.reveal-thin'), ['Reveal 6 mm']);
 	// Three more than its board is thick, where that is more than the house's.
-	const thick = { ...builtInShop.boards['cotton-8']!, thickness: 5 };
-	const made = plan(workedJob(reveal(3)), { ...builtInShop, boards: { ...builtInShop.boards, 'cotton-8': thick } });
-	assert.deepEqual(fixesOf(made, 'window.reveal-thin'), ['Reveal 8 mm']);
+	assert.deepEqual(fixesOf(plan(workedJob(reveal(3)), thickOf(5)), 'window.reveal-thin'), ['Reveal 8 mm']);
 	assert.equal(
 		says(planned(reveal(3)), 'window.reveal-thin'),
 		'Mat 2 shows no flat strip: its reveal is 3 mm, its board 3 mm thick.'
@@ -219,7 +233,9 @@ test('float.support-shows: a support as large as the piece, unless it is bevelle
 	assert.deepEqual(found('float.support-shows', float(0), float(0.1), float(0, 'bevelled')), [true, false, false]);
 	assert.deepEqual(fixesOf(planned(float(0)), 'float.support-shows'), ['Set it back 6 mm']);
 	assert.match(faultsOf({ ...float(201) })[0]!, /window\.setBack: A support set back 201 mm on every side has no size left/);
-	assert.deepEqual(faultsOf({ ...float(200) }), []);
+	// A millimetre of support is one, on either side.
+	assert.deepEqual([faultsOf(float(200.5)), faultsOf({ ...float(200.5), ...sheet(551, 402) })], [[], []]);
+	assert.match(faultsOf({ ...float(201), ...sheet(551, 402) })[0]!, /has no size left/);
 });
 
 test('window.deckle-hidden: under a mat, not in a float and not without one', () => {
@@ -276,4 +292,78 @@ test('an overlap that leaves no window is refused', () => {
 	const lying = (overlap: number) => faultsOf({ ...sheet(140, 100), window: { overlap } });
 	assert.deepEqual(lying(49.5), []);
 	assert.match(lying(50)[0]!, /leaves no window/);
+});
+
+test('windows run into each other where no board stands between them in the front mat, which opens wider by every reveal', () => {
+	const reveal = { top: 2, right: 5, bottom: 7, left: 4 };
+	const faults = (left: number, top: number, mats: JobFile['mats'] = [{ board: 'cotton-4' }, { board: 'cotton-4', reveal }]) =>
+		faultsOf({
+			piece: {},
+			mats,
+			window: {
+				overlap: 6,
+				openings: [
+					{ piece: { readings: { width: 162, height: 212 } }, at: { left: 0, top: 0 } },
+					{ piece: { readings: { width: 162, height: 212 } }, at: { left, top } }
+				]
+			}
+		});
+	// Openings of 150 × 200 are 159 × 209 in the front mat.
+	assert.deepEqual([faults(159.5, 0), faults(0, 209.5), faults(159.5, 100)], [[], [], []]);
+	assert.match(
+		faults(159, 0)[0]!,
+		/^window\.openings\[1\]\.at: Window 1 and window 2 run into each other .* or make the reveals smaller\.$/
+	);
+	assert.match(faults(100, 209)[0]!, /run into each other/);
+	assert.deepEqual(faults(150.5, 0, [{ board: 'cotton-4' }]), []);
+	assert.match(faults(150, 0, [{ board: 'cotton-4' }])[0]!, /Set them farther apart\.$/);
+	const above = { ...reveal, left: 0 };
+	assert.match(faults(150, 0, [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: above }])[0]!, /Set them farther apart\.$/);
+	const grid = faultsOf({
+		piece: {},
+		mats: [{ board: 'cotton-4' }],
+		window: {
+			overlap: 6,
+			openings: [1, 2, 3].map(() => ({ piece: { readings: { width: 162, height: 212 } } })),
+			grid: { columns: 2, gutter: 0 }
+		}
+	});
+	assert.match(grid[0]!, /^window\.grid\.gutter: Window 1 and window 2/);
+});
+
+test('a lift in borders that fit: under 15 mm its strips are the narrowest there are, from there on a setback must leave room', () => {
+	const fitted = (width: number, setback: number) => ({
+		mats: [{ board: 'cotton-4', lift: 3, setback }],
+		borders: { way: 'fit' as const, pack: { width, height: 700 }, weight: 0 }
+	});
+	assert.match(faultsOf(fitted(420, 15))[0]!, /mats\[0\]\.setback: A setback of 15 mm leaves no room/);
+	assert.deepEqual(faultsOf(fitted(419, 15)), []);
+	assert.equal(planned(fitted(419, 15)).window!.mats[0]!.lift!.uprights.left.width, 0.5);
+});
+
+test('strips have room where the border is more than the setback and a step', () => {
+	const file = workedJob({ mats: [{ board: 'cotton-4', lift: 3, setback: 20 }] });
+	const made = plan(file, builtInShop);
+	const room = (width: number) => {
+		const border = { top: 70, right: 70, bottom: 70, left: width };
+		const [mat] = made.window!.mats;
+		const window = { ...made.window!, mats: [{ ...mat!, border }] };
+		const job = decide(readJob(file), builtInShop);
+		return hasRoomForLift({ file, job, shop: builtInShop, plan: { ...made, window }, grade: 'keep' }, 0);
+	};
+	assert.deepEqual([room(21), room(20.5), room(20)], [true, false, false]);
+});
+
+test('of two limits alike the first decides, and a reverse bevel takes its board’s thickness from the tolerance', () => {
+	const tolerance = (board: string, bevel: 'normal' | 'reverse') =>
+		planned({ mats: [{ board, bevel }] }).window!.tolerance!.width;
+	assert.ok(Math.abs(tolerance('cotton-2', 'normal') - tolerance('cotton-2', 'reverse') - 0.8) < 1e-9);
+	const even = (value: number) => ({ axis: 'width' as const, free: plain(value), right: plain(value) });
+	const limits = [
+		{ ...even(3), by: { edge: 'left' as const } },
+		{ ...even(3), by: { edge: 'right' as const } }
+	];
+	assert.deepEqual(decidingLimit(limits, 'width', 'right')!.by, { edge: 'left' });
+	assert.deepEqual(decidingLimit([{ ...even(4), by: { edge: 'left' } }, limits[1]!], 'width', 'free')!.by, { edge: 'right' });
+	assert.equal(decidingLimit(limits, 'height', 'free'), undefined);
 });

@@ -81,7 +81,7 @@ function holeOf(hole: number, shape: WindowShape, index: number, mat: MatChoice,
 		'several'
 	);
 	const before = (side: 'left' | 'top') =>
-		tidied(less(sum(last[side], place[side]), ...laid.reveals.slice(index + 1).map((reveal) => reveal[side])));
+		tidied(less(sum(last[side], place[side]), ...behind(index, laid.reveals).map((reveal) => reveal[side])));
 	const side = (name: SideName, term: Term) => write(`border.${name}`, term, 'several');
 	const [left, top] = [side('left', before('left')), side('top', before('top'))];
 	const border = {
@@ -101,8 +101,13 @@ function holeOf(hole: number, shape: WindowShape, index: number, mat: MatChoice,
 /** An opening of the last mat as it is in this one: wider by the reveals of the mats behind. */
 export function widened(opening: TermSize, axis: 'width' | 'height', index: number, reveals: readonly TermSides[]): Term {
 	const [one, other] = SIDES_OF[axis];
-	const behind = reveals.slice(index + 1);
-	return sum(opening[axis], ...behind.map((reveal) => reveal[one]), ...behind.map((reveal) => reveal[other]));
+	const of = behind(index, reveals);
+	return sum(opening[axis], ...of.map((reveal) => reveal[one]), ...of.map((reveal) => reveal[other]));
+}
+
+/** Reveals of the mats behind one. */
+function behind(index: number, reveals: readonly TermSides[]): readonly TermSides[] {
+	return reveals.filter((_, other) => other > index);
 }
 
 function curveOf(shape: WindowShape, border: TermSides, opening: TermSize, write: Write): Curve {

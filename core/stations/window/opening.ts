@@ -4,7 +4,6 @@ import type { Piece, Zone } from '../../job/decide-piece.ts';
 import type { MatChoice, WindowChoice } from '../../job/decide-window.ts';
 import { fail } from '../../job/faults.ts';
 import type { House } from '../../shop/house.ts';
-import { tidy } from '../../units/round.ts';
 import { showSize, showWithUnit, type Reader } from '../../units/show.ts';
 import { zoneMargin } from './zone-margin.ts';
 import type { SolveInput } from './sides-asked.ts';
@@ -41,8 +40,8 @@ export type OpeningInput = {
 	choice: WindowChoice;
 	measure: Measure;
 	movement: Size;
-	/** The mat nearest the piece; none where the frame's lip is all that stands before it. */
-	mat: MatChoice | null;
+	/** The mat nearest the piece. */
+	mat: MatChoice;
 	/** It hangs from its top edge, so that all of its movement comes at the bottom. */
 	hangs: boolean;
 	house: House;
@@ -60,7 +59,6 @@ export type OpeningInput = {
  */
 export function planOpening(input: OpeningInput): Opening | null {
 	const { choice } = input;
-	if (!input.mat) return matless(input);
 	if (choice.way === 'float') return withZones(float(input), input);
 	const found = choice.way === 'reveal' ? reveal(input) : choice.solve ? solved(input) : cover(input);
 	if (!found) return null;
@@ -182,7 +180,7 @@ function solvedSide(side: SideName, found: Solved, { piece, measure, mat, house 
 			found.sides[side]
 		);
 	const least = at(`window.least.${side}`, found.sides[side]);
-	if (!mat || hiddenByBevel(mat) === 0) return least;
+	if (hiddenByBevel(mat) === 0) return least;
 	return settled(sum(least, at(`shop.boards[${mat.board.id}].thickness`, mat.board.thickness)), found.sides[side]);
 }
 
@@ -244,7 +242,7 @@ export function isSolvable(subject: SolveSubject, least: Sides): boolean {
 }
 
 function solveInput({ piece, measure, mat, house, step }: SolveSubject, least: Sides): SolveInput {
-	const bevel = mat ? hiddenByBevel(mat) : 0;
+	const bevel = hiddenByBevel(mat);
 	return {
 		usable: measure.usable,
 		least: mapSides((side) => least[side] + bevel),
@@ -304,31 +302,11 @@ function reveal(input: OpeningInput): Found | null {
 	};
 }
 
-/** All that the frame takes: the piece itself, or a float with the air round it. What is seen of it comes with the frame. */
-function matless(input: OpeningInput): Opening {
-	const { choice } = input;
-	const opening = packOfPiece(input);
-	const size = sizeValues(opening);
-	return {
-		opening: size,
-		sees: centredOn(input.measure.largest, size),
-		...(choice.support ? { support: supportOf(input) } : {})
-	};
-}
-
 /** The piece, and in a float the air round it, rounded up. */
 export function packOfPiece({ choice, measure, step }: Pick<OpeningInput, 'choice' | 'measure' | 'step'>): TermSize {
 	const size = sizeTerms('measure.largest', measure.largest);
 	const air = choice.way === 'float' ? [twice(at('job.window.gap', choice.gap))] : [];
 	return mapAxes((axis) => up(sum(size[axis], ...air), at('job.step', step)));
-}
-
-function centredOn(largestSize: Size, opening: Size): Rect {
-	return {
-		left: tidy((largestSize.width - opening.width) / 2),
-		top: tidy((largestSize.height - opening.height) / 2),
-		...opening
-	};
 }
 
 /** Wider than the sheet by the gap on every side; the support stays inside the piece. */
@@ -347,11 +325,14 @@ function float(input: OpeningInput): Opening {
 		},
 		'float'
 	);
-	return { opening: found.opening, sees: found.sees, ...(choice.support ? { support: supportOf(input) } : {}) };
+	const support = supportOf(input);
+	return { opening: found.opening, sees: found.sees, ...(support ? { support } : {}) };
 }
 
-function supportOf(input: OpeningInput): Size {
+/** A float's support; null where there is none. @throws FaultError for one that has no size left */
+export function supportOf(input: Pick<OpeningInput, 'choice' | 'step' | 'measure' | 'figure' | 'place' | 'reader'>): Size | null {
 	const { choice, step, measure, figure } = input;
+	if (!choice.support) return null;
 	const usable = sizeTerms('measure.usable', measure.usable);
 	const back = twice(at('job.window.setBack', choice.setBack));
 	const support = mapAxes(

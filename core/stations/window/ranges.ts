@@ -37,8 +37,8 @@ type Subject = {
 
 /** @returns none in a float, and without a mat */
 export function limitsOf(subject: Subject): Limit[] {
-	const { opening, mat } = subject;
-	if (!opening.overlap || !opening.least || !mat) return [];
+	const { opening } = subject;
+	if (!opening.overlap) return [];
 	return (['width', 'height'] as const).flatMap((axis) => [
 		...SIDES_OF[axis].map((side) => edgeLimit(axis, side, subject)),
 		...zoneLimits(axis, subject),

@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { planSingle, workedJob } from '../../../tests/jobs.ts';
-import { areaOf, liesInside, liesOutside, outlineOf, roomFor } from './shape.ts';
+import { areaOf, liesInside, liesOutside, outlineOf, roomFor, spanAcross, spanDown } from './shape.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
 	assert.ok(Math.abs(value - wanted) <= within, `${value} is not ${wanted}`);
@@ -137,4 +137,30 @@ test('what must show in an oval: its corners with 2 mm to spare; fixed by less o
 		['A rectangle instead']
 	);
 	assert.ok(!sheet(inCorner, 6, 'rectangle').findings.some(({ rule }) => rule === 'window.zone-covered'));
+});
+
+test('an arch is open down to its bottom, and from its spring line on as wide as it is', () => {
+	// Radius 100, spring line at 120, bottom at 320.
+	assert.deepEqual(spanAcross('arch', window, 320), [10, 210]);
+	assert.equal(spanAcross('arch', window, 320.1), null);
+	assert.deepEqual(spanAcross('arch', window, 120), [10, 210]);
+	assert.deepEqual(spanAcross('arch', window, 20), [110, 110]);
+	assert.equal(spanAcross('arch', window, 19.9), null);
+	assert.deepEqual(spanDown('arch', window, 110), [20, 320]);
+	assert.deepEqual(spanDown('oval', window, 110), [20, 320]);
+	assert.equal(spanDown('oval', window, 210.1), null);
+});
+
+test('a spot beside a curve is outside of it from the curve on', () => {
+	// The oval’s half axes are 100 and 150, its middle at 110, 170: at 45° it ends 70.71 and 106.07 from it.
+	const spot = (off: number) => ({ left: 110 + 70.72 + off, top: 170 + 106.07 + off, width: 4, height: 4 });
+	assert.deepEqual(
+		[spot(0), spot(-0.1), spot(10)].map((zone) => liesOutside(zone, window, 'oval', 0)),
+		[true, false, true]
+	);
+	const over = (off: number) => ({ left: 110 - 70.72 - 4 - off, top: 120 - 70.72 - 4 - off, width: 4, height: 4 });
+	assert.deepEqual(
+		[over(0), over(-0.1), over(5)].map((zone) => liesOutside(zone, window, 'arch', 0)),
+		[true, false, true]
+	);
 });

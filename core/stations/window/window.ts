@@ -14,7 +14,7 @@ import { showSize } from '../../units/show.ts';
 import { bordersOf, grownToPair, packOf, type Shift } from './borders.ts';
 import { keepApart, layOut } from './layout.ts';
 import { planMat, widened } from './mats.ts';
-import { packOfPiece, planOpening } from './opening.ts';
+import { packOfPiece, planOpening, supportOf } from './opening.ts';
 import type { Measure } from '../../figures/measure.ts';
 import type { Opening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
@@ -51,6 +51,8 @@ export type WindowInput = {
  */
 export function planWindow(job: Decided, shop: Shop, before: WindowInput): Window | null {
 	const { figure } = before;
+	const mat = job.mats.at(-1);
+	if (!mat) return matlessWindow(job, before);
 	const openings: Opening[] = [];
 	for (const [index, choice] of job.windows.entries()) {
 		const opening = planOpening({
@@ -58,7 +60,7 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 			choice,
 			measure: nth(before.measures, index),
 			movement: nth(before.movements, index),
-			mat: job.mats.at(-1) ?? null,
+			mat,
 			hangs: isHinge(job.hold.kind),
 			house: shop.house,
 			step: job.step,
@@ -69,7 +71,6 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 		if (!opening) return null;
 		openings.push(opening);
 	}
-	if (job.mats.length === 0) return matlessWindow(job, nth(openings, 0), before);
 	const step = at('job.step', job.step);
 	const reveals = job.mats.map((mat, index) =>
 		sidesOf((side) => nearest(at(`job.mats[${index}].reveal.${side}`, mat.reveal[side]), step))
@@ -123,17 +124,16 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	);
 	const laid = { openings: matOpenings, borders, reveals, pack, layout, sizes, overlaps };
 	const mats = job.mats.map((_, index) => planMat(index, job, shop, laid, figure));
-	const placed = openings.map((opening, index) => {
-		const place = nth(layout.at, index);
-		return {
-			...opening,
-			at: { left: place.left.value, top: place.top.value },
-			placement: placementOf(opening, job.several ? place : null, lastOf(borders), before.ofSight(index))
-		};
+	const placed = openings.map((opening, index) => ({
+		...opening,
+		placement: placementOf(opening, layout.at[index] ?? null, lastOf(borders), before.ofSight(index))
+	}));
+	if (!job.several) return { ...nth(placed, 0), mats, pack: packSize };
+	const several = placed.map((opening, index) => {
+		const { left, top } = nth(layout.at, index);
+		return { ...opening, at: { left: left.value, top: top.value } };
 	});
-	if (job.several) return { opening: sizeValues(layout.block), mats, pack: packSize, openings: placed };
-	const { at: _, ...only } = nth(placed, 0);
-	return { ...only, mats, pack: packSize };
+	return { opening: sizeValues(layout.block), mats, pack: packSize, openings: several };
 }
 
 /** A metal section that is not joined yet. */
@@ -146,7 +146,7 @@ function packGiven({ borders }: Decided, readyPack: TermSize | null): TermSize {
 }
 
 /** The piece, or the board that it floats on, is the pack; in a frame that exists a float has as much air as that gives. */
-function matlessWindow(job: Decided, opening: Opening, { measures, readyPack, figure }: WindowInput): Window {
+function matlessWindow(job: Decided, { measures, readyPack, figure }: WindowInput): Window {
 	const measure = nth(measures, 0);
 	const choice = nth(job.windows, 0);
 	const wanted = choice.way === 'float' && readyPack ? readyPack : packOfPiece({ choice, measure, step: job.step });
@@ -156,8 +156,9 @@ function matlessWindow(job: Decided, opening: Opening, { measures, readyPack, fi
 	const placed = (axis: keyof Size) => write(`placement.${SIDES_OF[axis][0]}`, tidied(half(less(pack[axis], piece[axis])))).value;
 	const placement = { left: placed('width'), top: placed('height') };
 	const size = sizeValues(pack);
+	const support = supportOf({ choice, measure, step: job.step, reader: job.reader, place: 'window', figure });
 	return {
-		...opening,
+		...(support ? { support } : {}),
 		opening: size,
 		sees: { left: -placement.left, top: -placement.top, ...size },
 		mats: [],

@@ -188,6 +188,9 @@ const PLAN: Readonly<Record<string, string>> = {
 	'cut[#].width': 'width of line #',
 	'cut[#].height': 'height of line #',
 	'cut[#].count': 'count of line #',
+	'cut[#].sides.d1': 'line # from the top left corner across',
+	'cut[#].sides.d2': 'line # from the top right corner across',
+	'cut[#].sides.*': '* of line #',
 	'cut[#].layers': 'layers of line #',
 	'cut[#].high': 'height that line # makes',
 	'cut[#].opening.*': 'opening * of line #'

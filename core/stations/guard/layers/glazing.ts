@@ -1,7 +1,7 @@
 /** Glazing: a lite as large as the pack, or one that follows a frame that is out of true. */
 import type { Lite } from '../../../figures/frame.ts';
 import { at, named, over, plain, sizeTerms, times, type Term } from '../../../rule/term.ts';
-import { LITE_FIGURES, liteArea } from '../../frame/lite.ts';
+import { LITE_FIGURES, liteArea, mapLite } from '../../frame/lite.ts';
 import { areaM2 } from '../areas.ts';
 import type { LayerDefinition } from './layer.ts';
 import { wholePack } from './section-rings.ts';
@@ -32,7 +32,8 @@ export const glazing: LayerDefinition = {
 		if (pane.family === 'none') return;
 		const lite = plan.frame?.lite;
 		if (!lite) return board('glazing', pane.id);
-		const { blank, ...sides } = lite;
+		const { blank } = lite;
+		const sides = mapLite((side) => at(`frame.lite.${side}`, lite[side]));
 		add({ role: 'glazing', material: pane.id, ...sizeTerms('frame.lite.blank', blank), count: 1, from: 'sheet', sides });
 	}
 };

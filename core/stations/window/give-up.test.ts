@@ -1,0 +1,86 @@
+/** Which zones are given up where all of them cannot be satisfied, beside every set that could be. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { Zone } from '../../job/decide-piece.ts';
+import { fewestGivenUp } from './give-up.ts';
+import type { SolveInput } from './sides-asked.ts';
+import { solveWindow } from './solve.ts';
+
+const input = (zones: readonly Omit<Zone, 'id'>[]): SolveInput => ({
+	usable: { left: 0, top: 0, width: 97, height: 83 },
+	least: { top: 2, right: 3, bottom: 4, left: 2.5 },
+	zones: zones.map((zone, index) => ({ ...zone, id: `zone ${index}` })),
+	showMargin: 1,
+	hideMargin: 1,
+	step: 0.5
+});
+
+/** A spot that must show and that must be hidden: one of both is given up. */
+const contrary = (left: number, top: number, width = 3, height = 2): Omit<Zone, 'id'>[] => [
+	{ kind: 'show', left, top, width, height },
+	{ kind: 'hide', left, top, width, height }
+];
+
+/** Every set of the least size without which there is a window, that of the largest window first. */
+function everySet(asked: SolveInput): number[][] {
+	const found = Array.from({ length: 1 << asked.zones.length }, (_, mask) => {
+		const set = asked.zones.flatMap((_, index) => ((mask & (1 << index)) === 0 ? [] : [index]));
+		const left = solveWindow({ ...asked, zones: asked.zones.filter((_, index) => !set.includes(index)) });
+		if (!left || left.giveUp.length > 0) return null;
+		const { top, right, bottom, left: side } = left.sides;
+		return { set, area: (97 - side - right) * (83 - top - bottom) };
+	}).filter((one) => one !== null);
+	const least = Math.min(...found.map(({ set }) => set.length));
+	return found
+		.filter(({ set }) => set.length === least)
+		.sort((one, other) => other.area - one.area)
+		.map(({ set }) => set);
+}
+
+test('of fourteen sets the eight of the largest windows are named, the largest first', () => {
+	const asked = input([...contrary(11, 13), ...contrary(70, 17), ...contrary(23, 61), ...contrary(59, 47)]);
+	const every = everySet(asked);
+	assert.equal(every.length, 14, 'two of the sixteen leave no window');
+	assert.deepEqual(fewestGivenUp(asked, [0, 1, 2, 3, 4, 5, 6, 7]), every.slice(0, 8));
+});
+
+test('fewer than eight are all named', () => {
+	for (const zones of [
+		[...contrary(11, 13), ...contrary(70, 17)],
+		[...contrary(41, 33)],
+		[...contrary(6, 60), { kind: 'hide' as const, left: 0, top: 20, width: 9, height: 5 }],
+		[...contrary(50, 40), { kind: 'show' as const, left: 90, top: 5, width: 3, height: 3 }],
+		[...contrary(5, 5), ...contrary(88, 74), { kind: 'hide' as const, left: 30, top: 30, width: 2, height: 2 }]
+	]) {
+		const asked = input(zones);
+		const every = everySet(asked);
+		assert.ok(every.length > 0 && every.length <= 8, String(every.length));
+		assert.deepEqual(
+			fewestGivenUp(
+				asked,
+				zones.map((_, index) => index)
+			),
+			every,
+			JSON.stringify(zones)
+		);
+	}
+});
+
+test('only what is asked about is given up; a zone that is kept off asks for nothing', () => {
+	const zones = [...contrary(11, 13), { kind: 'keep-off' as const, left: 11, top: 13, width: 9, height: 9 }, ...contrary(70, 17)];
+	const asked = input(zones);
+	assert.deepEqual(
+		fewestGivenUp(asked, [0, 1]).map((set) => set.length),
+		[1, 1]
+	);
+	for (const set of solveWindow(asked)!.giveUp) assert.ok(set.length === 2 && !set.includes(2));
+});
+
+test('a sheet that the least overlap covers has no window, whatever is given up', () => {
+	const asked = { ...input(contrary(11, 13)), least: { top: 40, right: 50, bottom: 43, left: 47 } };
+	assert.deepEqual(fewestGivenUp(asked, [0, 1]), []);
+	assert.equal(solveWindow(asked), null);
+	// Half a millimetre is one.
+	const narrow = { ...input(contrary(11, 13)), least: { top: 40, right: 50, bottom: 42.5, left: 46.5 } };
+	assert.ok(solveWindow(narrow));
+});
