@@ -37,13 +37,17 @@ test('only what must not be touched is kept clear, as far down as a tab reaches'
 });
 
 test('where the top edge slopes, a zone is reached as much sooner', () => {
-	const readings = { ...SHEET, right: 510, d1: Math.hypot(400, 505) };
-	const measure = planMeasure({ readings, single: false }, '');
-	const slope = Math.abs(pointOn(measure, 'top', 400).y - pointOn(measure, 'top', 0).y);
-	assert.ok(slope > 1, String(slope));
-	const at = (top: number) => cleared([120], { zones: [[100, 50, top]], readings });
-	assert.notDeepEqual(at(8 + slope - 0.002), [120]);
-	assert.deepEqual(at(8 + slope + 0.002), [120]);
+	for (const readings of [
+		{ ...SHEET, right: 510, d1: Math.hypot(400, 505) },
+		{ ...SHEET, left: 510, d1: Math.hypot(400, 500) }
+	]) {
+		const measure = planMeasure({ readings, single: false }, '');
+		const slope = Math.abs(pointOn(measure, 'top', 400).y - pointOn(measure, 'top', 0).y);
+		assert.ok(slope > 1, String(slope));
+		const at = (top: number) => cleared([120], { zones: [[100, 50, top]], readings });
+		assert.notDeepEqual(at(8 + slope - 0.002), [120]);
+		assert.deepEqual(at(8 + slope + 0.002), [120]);
+	}
 });
 
 test('of a sheet that leans, zones count from the corner of its box, places from its own', () => {
@@ -52,6 +56,8 @@ test('of a sheet that leans, zones count from the corner of its box, places from
 	assert.ok(corner > 1, String(corner));
 	const [place] = cleared([120 - corner], { zones: [[100, 50]], readings })!;
 	assert.equal(place, Math.floor((84 - corner) * 2) / 2);
+	const [right] = cleared([140 - corner], { zones: [[100, 50]], readings })!;
+	assert.equal(right, Math.ceil((166 - corner) * 2) / 2);
 });
 
 test('a tab stays on the sheet, up to its very end', () => {

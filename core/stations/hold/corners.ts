@@ -8,6 +8,7 @@
 import type { SideName, Size } from '../../geometry/shapes.ts';
 import type { WindowChoice } from '../../job/decide-window.ts';
 import type { House } from '../../shop/house.ts';
+import { there } from '../../units/there.ts';
 import type { Opening } from '../../figures/window.ts';
 import {
 	at,
@@ -27,8 +28,7 @@ import {
 
 /** The longest leg that the window hides at every corner, mm; 0 where none is. Under an oval the corners of the sheet lie farther off. */
 export function hiddenLegOf(opening: Opening, shape: WindowChoice['shape'], sheet: Size): Term {
-	const { overlap } = opening;
-	if (!overlap) return plain(0);
+	const overlap = there(opening.overlap, 'overlap');
 	if (shape === 'oval' || shape === 'circle') {
 		const { width, height } = sizeTerms('window.opening', opening.opening);
 		const mean = sizeTerms('measure.mean', sheet);

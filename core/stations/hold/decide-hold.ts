@@ -35,7 +35,7 @@ export function decideHold(
 	const unfit = adhesive && HOLDS[kind].adhesive.refuses(adhesive.family, float);
 	if (unfit) faults.push({ path: 'hold.adhesive', says: unfit });
 	const places = given.places ?? null;
-	if (places) checkPlaces(places, kind, given.count, job, faults);
+	if (places) checkPlaces(places, kind, given.count, before.windows.length, faults);
 	return {
 		kind,
 		adhesive,
@@ -69,18 +69,18 @@ function usualKind(
 	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 
-function checkPlaces(places: number[], kind: HoldKind, count: number | undefined, job: Job, faults: Fault[]): void {
+function checkPlaces(places: number[], kind: HoldKind, count: number | undefined, windows: number, faults: Fault[]): void {
 	if (!isHinge(kind))
 		faults.push({ path: 'hold.places', says: 'Only hinges have places at the top edge. Remove them, or choose hinges.' });
-	if ((job.window?.openings?.length ?? 0) > 1)
+	if (windows > 1)
 		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Remove them.' });
 	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Give at least one place, or leave them out.' });
-	const back = places.findIndex((place, index) => index > 0 && place <= nth(places, index - 1));
-	if (back > 0)
-		faults.push({
-			path: `hold.places[${back}]`,
-			says: 'Places go from left to right; this one does not lie right of the one before it.'
-		});
+	for (const [index, place] of places.entries())
+		if (index > 0 && place <= nth(places, index - 1))
+			faults.push({
+				path: `hold.places[${index}]`,
+				says: 'Places go from left to right; this one does not lie right of the one before it.'
+			});
 	if (count !== undefined && count !== places.length)
 		faults.push({
 			path: 'hold.count',

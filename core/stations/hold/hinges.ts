@@ -68,7 +68,7 @@ export function planHinges(
 	const others = otherEdges(job, sheet, shop.house, write);
 	const top = own || !along ? plain(laid.length) : along.count;
 	const beside = others.reduce((all, { places }) => all + places.length, 0);
-	write('count', beside > 0 ? sum(top, plain(beside)) : top, 'hinges');
+	write('count', others.length > 0 ? sum(top, plain(beside)) : top, 'hinges');
 	const places = laid.map((place, index) => write(`places[${index}]`, place, 'hinges'));
 	if (job.hold.places) checkPlaces(job.hold.places, size.width.value, measure.mean.width, job.reader);
 	const board = at('window.placement.top', above);

@@ -5,7 +5,14 @@ import type { JobFile } from '../../job/definition.ts';
 import { plan, type Plan } from '../../plan.ts';
 import { HOUSE_MM, type House } from '../../shop/house.ts';
 import { builtInShop } from '../../shop/shop.ts';
-import { faultsOf, has, planned, workedJob } from '../../../tests/jobs.ts';
+import { faultsOf, has, planned, workedJob, type SinglePlan } from '../../../tests/jobs.ts';
+import { decide } from '../../decide.ts';
+import { patched } from '../../job/patch.ts';
+import { readJob } from '../../job/read.ts';
+import { contactsOf } from './contacts.ts';
+import { HOLDS } from './kinds/all.ts';
+import { inFolded, kindPatch } from './other-kinds.ts';
+import { pointOn } from './own-edges.ts';
 import { edgeCounts, evenPlaces } from './edge-points.ts';
 import { heldShort } from './hold.ts';
 import { plain } from '../../rule/term.ts';
@@ -173,4 +180,153 @@ test('hold.off-board: a T-hinge needs its board above the sheet; what stands pas
 	const wide = (width: number) => planned({ hold: { kind: 'v-hinge', width, count: 3 }, window: { way: 'float', gap: 12 } });
 	const apart = wide(30).hold!.places[1]! - wide(30).hold!.places[0]!;
 	assert.ok(!has(wide(apart), 'hold.off-board') && has(wide(apart + 0.1), 'hold.off-board'));
+});
+
+test('pockets as small as the overlap lets them be are cut and lie in their corners; where it hides none there is none', () => {
+	const made = (overlap: number) => planned({ hold: { kind: 'corners' }, window: { overlap } });
+	const pockets = (overlap: number) => made(overlap).cut.filter(({ role }) => role === 'corner pocket').length;
+	// An overlap of 1 hides a leg of 2, a millimetre of it behind the mat.
+	assert.deepEqual([made(1).hold!.size.width, pockets(1), made(0.5).hold!.size.width, pockets(0.5)], [1, 1, 0, 0]);
+	const contacts = (overlap: number) => {
+		const { hold, measure } = made(overlap);
+		return contactsOf({ hold: hold!, measure: measure!, choice: decide(readJob(workedJob()), builtInShop).window });
+	};
+	assert.deepEqual([contacts(1).length, contacts(0.5).length], [4, 0]);
+});
+
+test('tabs and strips touch the sheet from its edge on, as far as they reach', () => {
+	const ringsOf = (changes: Partial<JobFile>) => {
+		const { hold, measure } = planned(changes);
+		return contactsOf({ hold: hold!, measure: measure!, choice: decide(readJob(workedJob(changes)), builtInShop).window }).map(
+			({ ring }) => ring.map(({ x, y }) => [x, y].map((mm) => Math.round(mm * 100) / 100))
+		);
+	};
+	assert.deepEqual(ringsOf({ hold: { kind: 't-hinge', places: [100, 300], width: 30, contact: 6 } })[0], [
+		[85, 0],
+		[115, 0],
+		[115, 6],
+		[85, 6]
+	]);
+	const [bottom, left] = ringsOf({ hold: { kind: 'strips', contact: 5 }, window: { overlap: 8 } });
+	assert.deepEqual(bottom, [
+		[0, 551],
+		[402, 551],
+		[402, 546],
+		[0, 546]
+	]);
+	assert.deepEqual(left, [
+		[0, 0],
+		[0, 551],
+		[5, 551],
+		[5, 0]
+	]);
+});
+
+test('a place on an edge that slopes', () => {
+	const { measure } = planned({ piece: { readings: { top: 400, bottom: 400, left: 510, right: 500, d1: 640 } } });
+	const [start, end] = [pointOn(measure!, 'top', 0), pointOn(measure!, 'top', 400)];
+	assert.ok(Math.abs(end.y - start.y) > 1, `${start.y} ${end.y}`);
+	const middle = pointOn(measure!, 'top', 200);
+	assert.ok(Math.abs(middle.x - (start.x + end.x) / 2) < 1e-9 && Math.abs(middle.y - (start.y + end.y) / 2) < 1e-9);
+});
+
+test('what a hold comes to, in the strip of stations: of several sheets the heaviest load', () => {
+	const { reader } = decide(readJob(workedJob()), builtInShop);
+	const hold = { ...planned().hold!, count: 3, workingKPa: 10 };
+	const says = (...loads: number[]) =>
+		HOLDS['t-hinge'].comesTo(
+			loads.map((loadKPa) => ({ ...hold, loadKPa })),
+			reader
+		);
+	assert.equal(says(2), '3 in all, each at 20 % of what it may carry');
+	assert.equal(says(2, 5, 3), '3 in all, each at 50 % of what it may carry');
+	assert.equal(HOLDS['t-hinge'].comesTo([{ ...hold, workingKPa: 0 }], reader), '');
+	assert.notEqual(HOLDS['t-hinge'].comesTo([{ ...hold, workingKPa: 1 }], reader), '');
+});
+
+test('neither bone nor vellum is stuck down whole', () => {
+	const offered = (piece: 'paper' | 'bone' | 'vellum') => HOLDS['whole-surface'].offered({ piece, float: false, bare: false });
+	assert.deepEqual([offered('paper'), offered('bone'), offered('vellum')], [true, false, false]);
+});
+
+test('another kind keeps what belongs to it, and nothing else', () => {
+	const file = workedJob({
+		hold: { kind: 't-hinge', adhesive: 'starch-paste', count: 2, places: [50, 300], width: 30, slack: { width: 2 } }
+	});
+	const after = (kind: 'v-hinge' | 'corners' | 'clips') => patched(file, kindPatch(file, kind, 'none')).hold;
+	assert.deepEqual(after('v-hinge'), { kind: 'v-hinge', adhesive: 'none', count: 2, places: [50, 300] });
+	assert.deepEqual(after('corners'), { kind: 'corners', adhesive: 'none', slack: { width: 2 } });
+	assert.deepEqual(after('clips'), { kind: 'clips', adhesive: 'none' });
+	const bare = workedJob({ hold: { kind: 't-hinge' } });
+	assert.deepEqual(patched(bare, kindPatch(bare, 'pass-through', 'starch-paste')).hold, {
+		kind: 'pass-through',
+		adhesive: 'starch-paste'
+	});
+});
+
+test('folded paper is offered under one mat too, and never without one or in a float', () => {
+	const offered = (changes: Partial<JobFile>) =>
+		fixesOf(planned({ ...sheet(402, 551, { bothSides: true }), window: { overlap: 7 }, ...changes }), 'hold.both-sides');
+	assert.deepEqual(offered({ mats: [{ board: 'cotton-4' }] }), ['Corner pockets', 'Edge strips']);
+	const context = (changes: Partial<JobFile>) => {
+		const file = workedJob(changes);
+		return {
+			file,
+			job: decide(readJob(file), builtInShop),
+			shop: builtInShop,
+			plan: plan(file, builtInShop),
+			grade: 'keep' as const
+		};
+	};
+	assert.equal(inFolded(context({ mats: [{ board: 'cotton-4' }], window: { overlap: 7 } })).length, 2);
+	assert.deepEqual(
+		inFolded(context({ mats: [], hold: { kind: 'clips' }, ...sheet(402, 551, { kind: 'panel', thickness: 6 }) })),
+		[]
+	);
+	assert.deepEqual(inFolded(context({ window: { way: 'float', gap: 12 }, mats: [{ board: 'cotton-8', lift: 6 }] })), []);
+});
+
+test('hold.off-board: by how much, and how many hinges have room', () => {
+	const own = (sides: { top?: number; left?: number; right?: number }, hold: JobFile['hold'] = {}) =>
+		planned({ borders: { way: 'own', top: 60, right: 60, bottom: 60, left: 60, ...sides }, mats: [{ board: 'cotton-4' }], hold });
+	assert.match(
+		findingOf(own({ top: 6.5 }), 'hold.off-board')!.says,
+		/^0\.5 mm of board lie above the sheet; a T-hinge needs 12 mm\.$/
+	);
+	assert.match(findingOf(own({ top: 6 }), 'hold.off-board')!.says, /^No board lies above the sheet/);
+	// The cross-piece is 60 mm wide: 30 of them stand left of the first hinge, and 1 mm of board.
+	const places = { kind: 't-hinge' as const, places: [28.5, 200] };
+	assert.match(findingOf(own({ left: 7 }, places), 'hold.off-board')!.says, /An outer hinge reaches 0\.5 mm past the side/);
+	assert.equal(findingOf(own({ left: 7.5 }, places), 'hold.off-board'), undefined);
+	const wide = (width: number, count: number, wideSheet = 402) =>
+		fixesOf(
+			planned({ ...sheet(wideSheet, 150), hold: { kind: 'v-hinge', width, count }, window: { way: 'float', gap: 12 } }),
+			'hold.off-board'
+		)[0];
+	// 302 mm from the first to the last: 100 and 5 mm apart leave room for two more.
+	assert.equal(wide(100, 5), '3 hinges');
+	assert.equal(wide(150, 2, 200), 'One hinge');
+});
+
+test('hold.corner-shows: what is offered holds, and says how much overlap would do', () => {
+	const labels = (overlap: number) =>
+		fixesOf(planned({ hold: { kind: 'corners', width: 30 }, window: { overlap } }), 'hold.corner-shows');
+	assert.equal(labels(6.5)[0], 'Pockets as long as the overlap hides', '12 mm of them hold');
+	assert.notEqual(labels(6)[0], 'Pockets as long as the overlap hides');
+	const small = (width: number) =>
+		findingOf(planned({ ...sheet(width, 300), hold: { kind: 'corners' }, window: { overlap: 6 } }), 'hold.corner-shows')!.says;
+	assert.match(small(72), /An overlap of 6\.5 mm on every side would do/);
+	assert.match(small(71.5), /The sheet is too small for pockets/);
+});
+
+test('hold.load: an adhesive that may bear 1 kPa is held against it too', () => {
+	const paste = { ...builtInShop.adhesives['starch-paste']!, loadKPa: 1 };
+	const made = plan(
+		workedJob({ ...sheet(900, 1200, { grammage: 400 }), hold: { kind: 't-hinge', count: 2, width: 5, contact: 2 } }),
+		{
+			...builtInShop,
+			adhesives: { ...builtInShop.adhesives, 'starch-paste': paste }
+		}
+	) as SinglePlan;
+	assert.ok(made.hold!.loadKPa > 1 && has(made, 'hold.load'));
 });

@@ -60,6 +60,6 @@ function edgeOf(measure: Pick<Measure, 'outline'>, side: SideName): { start: Poi
 	const { from, to } = endsOf(measure, side);
 	const length = Math.hypot(to.x - from.x, to.y - from.y);
 	const along = { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
-	const turn = side === 'top' || side === 'right' ? 1 : -1;
-	return { start: from, along, inward: { x: -along.y * turn, y: along.x * turn } };
+	const clockwise = side === 'top' || side === 'right';
+	return { start: from, along, inward: clockwise ? { x: -along.y, y: along.x } : { x: along.y, y: -along.x } };
 }

@@ -39,7 +39,7 @@ export const placeRules: Rule[] = [
 		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
 		why: 'What lies there must not meet moisture or pull.',
-		fixes: 'The hinge moved along the edge until it clears the zone; else another count, whose places miss it.',
+		fixes: 'The hinge moved along the edge until it clears the zone; else the two outer ones alone.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) => {
 				const contacts = contactsOf(sight);
@@ -50,7 +50,7 @@ export const placeRules: Rule[] = [
 						{
 							says: `${which(sight)}${WORDS[contact.what]} falls on “${zone.id}”.`,
 							where: named(sight.number, 'hold.places'),
-							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), ...otherCount(context)] : []
+							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), ...outerTwo(context)] : []
 						}
 					];
 				});
@@ -116,7 +116,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 	if (isBelow(opening.placement.top, 0)) return [];
 	if (hold.kind === 't-hinge' && isBelow(opening.placement.top, shop.house.boardAboveLeast)) {
 		const { top } = opening.placement;
-		const [above, least] = saidBoth(context, Math.max(0, top), shop.house.boardAboveLeast);
+		const [above, least] = saidBoth(context, top, shop.house.boardAboveLeast);
 		return [
 			{
 				says: `${which(sight)}${isNothing(top) ? 'No board lies' : `${above} of board lie`} above the sheet; a T-hinge needs ${least}.`,
@@ -180,27 +180,17 @@ function movedOff(context: Context, sight: Held): Remedy[] {
 	];
 }
 
-/** The first other count whose places miss every keep-off zone, on every sheet. */
-function otherCount(context: Context): Remedy[] {
-	const sights = heldSights(context);
-	for (const count of [2, 3, 4, 5, 6, 7, 8]) {
-		const clear = sights.every((sight) => {
-			const { hold, measure } = sight;
-			const span = measure.mean.width - 2 * hold.inset;
-			const places = Array.from({ length: count }, (_, index) => hold.inset + (span * index) / (count - 1));
-			return contactsOf({ ...sight, hold: { ...hold, places } }).every((contact) =>
-				keepOffs(sight).every((zone) => !touches(contact, zone))
-			);
-		});
-		if (!clear) continue;
-		return [
-			{
-				label: `${count} hinges`,
-				patch: [...drop(context.file, ['hold', 'places']), ...put(context.file, ['hold', 'count'], count)]
-			}
-		];
-	}
-	return [];
+/** The two outer ones alone, where they miss every keep-off zone on every sheet: whatever the count, they stay where they are. */
+function outerTwo(context: Context): Remedy[] {
+	const clear = heldSights(context).every((sight) => {
+		const { hold, measure } = sight;
+		const places = [hold.inset, measure.mean.width - hold.inset];
+		return contactsOf({ ...sight, hold: { ...hold, places } }).every((contact) =>
+			keepOffs(sight).every((zone) => !touches(contact, zone))
+		);
+	});
+	if (!clear) return [];
+	return [{ label: '2 hinges', patch: [...drop(context.file, ['hold', 'places']), ...put(context.file, ['hold', 'count'], 2)] }];
 }
 
 function tooMuch(context: Context, sight: Held): Case[] {
@@ -209,21 +199,24 @@ function tooMuch(context: Context, sight: Held): Case[] {
 
 /** What a sheet would do that can't grow, as far as the air in the pack leaves it: an estimate. */
 function bulges(context: Context, { hold }: Held): string {
-	const most = Math.max(0, ...Object.values(hold.bulge ?? {}));
-	const gap = context.plan.pack?.gap ?? 0;
+	if (!hold.bulge) return '';
+	const most = Math.max(...Object.values(hold.bulge));
+	const { gap } = there(context.plan.pack, 'pack');
 	const glazed = context.job.guard.glazing.family !== 'none';
-	if (most === 0) return '';
 	if (glazed && most >= gap)
 		return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
 	return ` In damp it would bulge by some ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} of air` : ''}.`;
 }
+
+/** Beside its top. */
+const OTHER_EDGES = 3;
 
 function tooMuchAdhesive(context: Context, sight: Held): Case[] {
 	const { hold, measure } = sight;
 	const where = named(sight.number, 'hold.count');
 	const school = (id: string, safer: string, label: string) => [remedy(context, label, ['schools', id], safer)];
 	const held = hold.others?.length ?? 0;
-	if (held > 1)
+	if (held === OTHER_EDGES)
 		return [
 			{
 				says: `${which(sight)}Adhesive holds the sheet on all four sides.${bulges(context, sight)}`,

@@ -10,8 +10,6 @@ import { placeRules } from './place-rules.ts';
 import { isStiff } from '../../job/decide-piece.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 
-const MOST_HINGES = 50;
-
 export const holdRules: Rule[] = [
 	{
 		id: 'hold.tape-on-piece',
@@ -78,7 +76,7 @@ export const holdRules: Rule[] = [
 					{
 						says: `${which(sight)}Each hinge bears ${showShare(hold.loadKPa, hold.workingKPa)} of what it may for years.`,
 						where: named(sight.number, 'hold.loadKPa'),
-						remedies: [...(count <= MOST_HINGES ? [more] : []), ...inFolded(context)]
+						remedies: [more, ...inFolded(context)]
 					}
 				];
 			});

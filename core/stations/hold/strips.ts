@@ -5,6 +5,7 @@
 import type { Write } from '../../rule/book.ts';
 import type { SideName } from '../../geometry/shapes.ts';
 import type { Readings } from '../../job/decide-piece.ts';
+import { there } from '../../units/there.ts';
 import type { House } from '../../shop/house.ts';
 import type { Opening } from '../../figures/window.ts';
 import type { Strip } from '../../figures/hold.ts';
@@ -13,7 +14,7 @@ import { at, houseTerms, largest, less, plain, smallest, sum, times, type Term, 
 
 /** How far a strip may reach at a side and stay hidden: overlap − 1. */
 function hiddenReachOf({ overlap }: Opening, side: SideName, house: House): Term {
-	const covered = overlap ? at(`window.overlap.${side}`, overlap[side]) : plain(0);
+	const covered = at(`window.overlap.${side}`, there(overlap, 'overlap')[side]);
 	return largest(plain(0), less(covered, houseTerms(house)('pocketBehind')));
 }
 
