@@ -15,10 +15,10 @@ export function floated(context: Context): Remedy[] {
 	const index = job.mats.length - 1;
 	const support = known(shop.boards, job.aim === 'show' ? 'foam-free' : 'cotton-8');
 	const depth = job.mats.reduce((sum, mat) => sum + mat.board.thickness + mat.lift, 0);
-	// It keeps the air that it has.
+	// It keeps the air that it has, which is all the depth of the mats: sheet and support come on top.
 	const air = Math.max(there(context.plan.pack, 'pack').gapNeed, there(context.plan.pack, 'pack').gap);
 	const needs = support.thickness + Math.max(job.piece.thickness, shop.house.thinnestSheet) + air;
-	const least = nth(job.mats, index).lift + Math.max(0, needs - depth);
+	const least = nth(job.mats, index).lift + needs - depth;
 	const boards = liftBoards(job, shop, index);
 	const lift = firstMakeable(least, least + DEEPER, job.step, boards, shop.house.madeWithin) ?? receiveUp(least, job.step);
 	const lifted = remedyOfMat(context, '', index, { lift }).patch;

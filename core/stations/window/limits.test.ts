@@ -7,6 +7,8 @@ import { decide } from '../../decide.ts';
 import { readJob } from '../../job/read.ts';
 import { plain } from '../../rule/term.ts';
 import { builtInShop } from '../../shop/shop.ts';
+import { patched } from '../../job/patch.ts';
+import { floated } from './float-it.ts';
 import { hasRoomForLift } from './lift-room.ts';
 import { decidingLimit } from './ranges.ts';
 import { faultsOf, has, planned, workedJob } from '../../../tests/jobs.ts';
@@ -319,6 +321,21 @@ test('windows run into each other where no board stands between them in the fron
 	assert.match(faults(150, 0, [{ board: 'cotton-4' }])[0]!, /Set them farther apart\.$/);
 	const above = { ...reveal, left: 0 };
 	assert.match(faults(150, 0, [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: above }])[0]!, /Set them farther apart\.$/);
+	const barely = { ...reveal, left: 0.5 };
+	assert.match(
+		faults(150, 0, [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: barely }])[0]!,
+		/or make the reveals smaller\.$/
+	);
+	// The first and the third, with the second far from both.
+	const three = faultsOf({
+		piece: {},
+		mats: [{ board: 'cotton-4' }],
+		window: {
+			overlap: 6,
+			openings: [0, 400, 100].map((left) => ({ piece: { readings: { width: 162, height: 212 } }, at: { left, top: 0 } }))
+		}
+	});
+	assert.match(three[0]!, /^window\.openings\[2\]\.at: Window 1 and window 3 run into each other/);
 	const grid = faultsOf({
 		piece: {},
 		mats: [{ board: 'cotton-4' }],
@@ -366,4 +383,36 @@ test('of two limits alike the first decides, and a reverse bevel takes its board
 	assert.deepEqual(decidingLimit(limits, 'width', 'right')!.by, { edge: 'left' });
 	assert.deepEqual(decidingLimit([{ ...even(4), by: { edge: 'left' } }, limits[1]!], 'width', 'free')!.by, { edge: 'right' });
 	assert.equal(decidingLimit(limits, 'height', 'free'), undefined);
+});
+
+test('a sheet that is floated instead: the nearest mat is lifted as far as sheet, support and air need', () => {
+	const liftOf = (changes: Partial<JobFile>, thickness = 3) => {
+		const file = workedJob({ ...sheet(402, 551, { thickness: 1 }), ...changes });
+		const job = decide(readJob(file), builtInShop);
+		const after = patched(
+			file,
+			floated({ file, job, shop: thickOf(thickness), plan: plan(file, builtInShop), grade: 'keep' })[0]!.patch
+		);
+		assert.equal(after.window!.way, 'float');
+		return after.mats!.at(-1)!.lift;
+	};
+	// Support 3, sheet 1, and the 3 mm of air that the mats give now: 4 mm more than they are thick.
+	assert.equal(liftOf({}), 4);
+	const front = {
+		mats: [
+			{ board: 'cotton-4', lift: 3 },
+			{ board: 'cotton-4', reveal: 6 }
+		]
+	};
+	assert.equal(liftOf(front), 4, 'with 6 mm of depth there are 6 of air');
+	// A lift that is there grows by as much: 4.5 and 4.
+	const deep = {
+		mats: [
+			{ board: 'cotton-4', lift: 12 },
+			{ board: 'cotton-4', reveal: 6, lift: 4.5 }
+		]
+	};
+	assert.equal(liftOf(deep), 8.5);
+	// A support of 20 mm.
+	assert.equal(liftOf({}, 20), 21);
 });
