@@ -58,7 +58,7 @@ export function fewestGivenUp(input: SolveInput, asks: readonly number[]): numbe
 					const height = usable.height - sides.top - sides.bottom;
 					if (height <= 0) break;
 					if (!best.wants(loss, width * height)) continue;
-					if (sharedOverlap(sides, mostOf(limits, sides), input)) best.add(loss, width * height, givenUp(limits, hides, sides));
+					for (const set of setsAt(sides, limits, hides, input)) best.add(width * height, set);
 				}
 			}
 		}
@@ -95,6 +95,28 @@ function covered(limit: Limit, { top, right, bottom, left }: Sides): boolean {
 	return isAbove(left, limit.left) || isAbove(right, limit.right) || isAbove(top, limit.top) || isAbove(bottom, limit.bottom);
 }
 
+/**
+ * What is given up at these sides. Where rounding the opening down would bring the mat over what still shows, one of that is given up too:
+ * each that is enough.
+ */
+function setsAt(sides: Sides, limits: readonly Limit[], hides: readonly Clearing[], input: SolveInput): number[][] {
+	const without = givenUp(limits, hides, sides);
+	if (sharedOverlap(sides, mostOf(limits, sides), input)) return [without];
+	const shown = limits.filter((limit) => !covered(limit, sides));
+	return shown
+		.filter((one) =>
+			sharedOverlap(
+				sides,
+				mostOf(
+					shown.filter((limit) => limit !== one),
+					sides
+				),
+				input
+			)
+		)
+		.map(({ index }) => ascending([...without, index]));
+}
+
 /** How far the sides may go for the zones that still show. */
 function mostOf(limits: readonly Limit[], sides: Sides): Sides {
 	const most: Sides = { top: Infinity, right: Infinity, bottom: Infinity, left: Infinity };
@@ -107,9 +129,11 @@ function mostOf(limits: readonly Limit[], sides: Sides): Sides {
 
 function givenUp(limits: readonly Limit[], hides: readonly Clearing[], sides: Sides): number[] {
 	const inSight = hides.filter((hide) => SIDES.every((side) => isBelow(sides[side], hide[side])));
-	return [...limits.filter((limit) => covered(limit, sides)), ...inSight]
-		.map(({ index }) => index)
-		.sort((one, other) => one - other);
+	return ascending([...limits.filter((limit) => covered(limit, sides)), ...inSight].map(({ index }) => index));
+}
+
+function ascending(set: readonly number[]): number[] {
+	return [...set].sort((one, other) => one - other);
 }
 
 /** The smallest sets found so far, with the largest window of each. */
@@ -123,7 +147,9 @@ class Sets {
 		return loss < this.least || this.#found.size < MOST_SETS || area > this.#smallest;
 	}
 
-	add(loss: number, area: number, set: number[]): void {
+	add(area: number, set: number[]): void {
+		const loss = set.length;
+		if (!this.wants(loss, area)) return;
 		if (loss < this.least) this.#found.clear();
 		this.least = loss;
 		const key = set.join();

@@ -68,9 +68,34 @@ test('window.frame-too-small: from 15 mm of border on it is large enough', () =>
 		says(planned(fit(400, 700)), 'window.frame-too-small'),
 		/leaves 5 mm of border at the right; 15 mm of border is the least/
 	);
+	assert.match(says(planned(fit(391, 700)), 'window.frame-too-small'), /leaves 0\.5 mm of border at the right/);
 	assert.match(says(planned(fit(390, 700)), 'window.frame-too-small'), /leaves no border at the right/);
 	assert.match(says(planned(fit(380, 700)), 'window.frame-too-small'), /is 5 mm too small for the window at the right/);
 	assert.deepEqual(fixesOf(planned(fit(400, 700)), 'window.frame-too-small'), ['Pack A2']);
+});
+
+test('a size that is offered leaves every lift’s strips two steps of width', () => {
+	const sizes = [16.5, 17, 20.5, 21, 30].map((border) => ({
+		name: String(border),
+		width: 390 + 2 * border,
+		height: 539 + 2 * border
+	}));
+	const offered = (mats: JobFile['mats'], outer = 0) =>
+		fixesOf(
+			plan(workedJob(fit(400 + outer, 700, { mats })), {
+				...builtInShop,
+				packSizes: sizes.map(({ name, width, height }) => ({ name, width: width + outer, height: height + outer }))
+			}),
+			'window.frame-too-small'
+		)[0];
+	assert.equal(offered([{ board: 'cotton-4', lift: 3, setback: 20 }]), 'Pack 21');
+	// Behind the second mat the border is wider by its reveal, by 4 mm at its narrowest.
+	const second = (reveal: number | { top: number; right: number; bottom: number; left: number }) => [
+		{ board: 'cotton-4' },
+		{ board: 'cotton-4', reveal, lift: 3, setback: 20 }
+	];
+	assert.equal(offered(second(4), 8), 'Pack 17');
+	assert.equal(offered(second({ top: 4, right: 8, bottom: 8, left: 4 }), 12), 'Pack 17');
 });
 
 test('a size that is offered leaves the strips of a lift their width', () => {
@@ -155,6 +180,8 @@ test('window.reveal-thin: a reveal as wide as the board is thick shows no flat s
 	assert.ok(!has(plan(workedJob(reveal(3.5)), thickOf(3.2)), 'window.reveal-thin'));
 	assert.deepEqual(fixesOf(plan(workedJob(reveal(3.5, 'oval')), thickOf(5)), 'window.reveal-thin'), ['Reveal 9 mm']);
 	assert.deepEqual(fixesOf(planned(reveal(3)), 'window.reveal-thin'), ['Reveal 6 mm']);
+	const uneven = { mats: [{ board: 'cotton-4' }, { board: 'cotton-8', reveal: { top: 6, right: 6, bottom: 6, left: 3 } }] };
+	assert.ok(has(planned(uneven), 'window.reveal-thin'), 'its narrowest side');
 	// Three more than its board is thick, where that is more than the house's.
 	assert.deepEqual(fixesOf(plan(workedJob(reveal(3)), thickOf(5)), 'window.reveal-thin'), ['Reveal 8 mm']);
 	assert.equal(
@@ -174,6 +201,11 @@ test('window.lift-setback: 6 to 25 mm; over the under-mat 2 mm past the sheet', 
 	const last = (setback: number, overlap = 6) => ({ mats: [{ board: 'cotton-4', lift: 3, setback }], window: { overlap } });
 	assert.deepEqual(found('window.lift-setback', last(8), last(7.9), last(10, 8), last(9.9, 8)), [false, true, false, true]);
 	assert.deepEqual(fixesOf(planned(front(5)), 'window.lift-setback'), ['Set back 8 mm']);
+	const behind = { mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6, lift: 3, setback: 5 }] };
+	assert.match(
+		says(planned(behind), 'window.lift-setback'),
+		/^The lift behind mat 2 is set back 5 mm; 8 mm to 25 mm is right here\.$/
+	);
 	assert.deepEqual(fixesOf(planned(last(5, 8)), 'window.lift-setback'), ['Set back 10 mm']);
 	// The narrowest border leaves it no place, or a sheet that is covered too far.
 	const narrow = (width: number) => planned({ ...last(5), borders: { way: 'even', width } });
@@ -234,6 +266,8 @@ test('float.support-shows: a support as large as the piece, unless it is bevelle
 	});
 	assert.deepEqual(found('float.support-shows', float(0), float(0.1), float(0, 'bevelled')), [true, false, false]);
 	assert.deepEqual(fixesOf(planned(float(0)), 'float.support-shows'), ['Set it back 6 mm']);
+	const flat = { ...float(0), window: { ...float(0).window, support: null } };
+	assert.ok(!has(planned(flat), 'float.support-shows'), 'it has none');
 	assert.match(faultsOf({ ...float(201) })[0]!, /window\.setBack: A support set back 201 mm on every side has no size left/);
 	// A millimetre of support is one, on either side.
 	assert.deepEqual([faultsOf(float(200.5)), faultsOf({ ...float(200.5), ...sheet(551, 402) })], [[], []]);
@@ -415,4 +449,94 @@ test('a sheet that is floated instead: the nearest mat is lifted as far as sheet
 	assert.equal(liftOf(deep), 8.5);
 	// A support of 20 mm.
 	assert.equal(liftOf({}, 20), 21);
+});
+
+test('window.no-paper-left: what is left behind the mat, and the reveal that leaves enough', () => {
+	const made = (left: number, more: { image?: number; bevel?: 'normal' | 'reverse'; top?: number } = {}) => {
+		const { image = 20, bevel = 'normal', top = 10 } = more;
+		return planned({
+			...sheet(402, 551, { image: { left: image, top: 20, width: 362, height: 500 } }),
+			mats: [{ board: 'cotton-4', bevel }],
+			window: { way: 'reveal', reveal: { top, right: 10, bottom: 10, left } }
+		});
+	};
+	const rule = 'window.no-paper-left';
+	assert.ok(!has(made(17), rule), '3 mm are left, and 3 are the least');
+	assert.match(says(made(17.5), rule), /^Only 2\.5 mm of paper is left behind the mat at the left; 3 mm is the least\.$/);
+	assert.match(says(made(19.5), rule), /^Only 0\.5 mm of paper/);
+	assert.match(says(made(20), rule), /^No paper is left behind the mat at the left/);
+	assert.match(says(made(22), rule), /^The paper ends 2 mm inside the window at the left/);
+	assert.deepEqual(fixesOf(made(17.5), rule), ['Reveal 16.5 mm at the left']);
+	// A reverse bevel takes its board’s 1.5 mm.
+	const reverse = (left: number) => made(left, { bevel: 'reverse' });
+	assert.ok(!has(reverse(15.5), rule));
+	assert.match(says(reverse(16), rule), /^Only 2\.5 mm of paper/);
+	assert.match(says(reverse(19), rule), /^No paper is left/);
+	assert.deepEqual(fixesOf(reverse(16), rule), ['Reveal 15 mm at the left']);
+	// Of two sides alike the first is named, and both are mended; else the worse one.
+	assert.match(says(made(17.5, { top: 17.5 }), rule), /at the top; 3 mm/);
+	assert.match(says(made(18.5, { top: 17.5 }), rule), /at the left; 3 mm/);
+	// A reveal may come to nothing, not to less.
+	assert.deepEqual(fixesOf(made(1, { image: 3.5 }), rule), ['Reveal 0 mm at the left']);
+	assert.deepEqual(fixesOf(made(1, { image: 3 }), rule), []);
+});
+
+test('window.sheets-overlap: windows of unlike size may stand a step nearer, and want as much more', () => {
+	const gutter = (height: number, width = 150) =>
+		fixesOf(
+			planned({
+				piece: {},
+				...one,
+				window: {
+					overlap: 9,
+					openings: [{ piece: { readings: { width: 150, height: 200 } } }, { piece: { readings: { width, height } } }],
+					grid: { columns: 2, gutter: 14 }
+				}
+			}),
+			'window.sheets-overlap'
+		);
+	assert.deepEqual([gutter(200), gutter(220), gutter(200, 160)], [['Gutter 18 mm'], ['Gutter 18.5 mm'], ['Gutter 18.5 mm']]);
+});
+
+test('window.frame-too-small: a piece without a mat, by as much as it lacks', () => {
+	const inOpening = (width: number) =>
+		planned({
+			...sheet(402, 551, { kind: 'panel', thickness: 8 }),
+			mats: [],
+			frame: {
+				kind: 'ready-made',
+				section: { face: 30, lip: 7, depth: 25, rabbetDepth: 16, density: 600 },
+				opening: { width, height: 600 }
+			}
+		});
+	let width = 420;
+	while (!has(inOpening(width), 'window.frame-too-small')) width -= 0.5;
+	assert.match(says(inOpening(width), 'window.frame-too-small'), /The piece is 402 mm wide, .* it is 0\.5 mm too large\.$/);
+	assert.match(says(inOpening(width - 1), 'window.frame-too-small'), /it is 1\.5 mm too large\.$/);
+});
+
+test('round an arch a reveal is the same at three sides', () => {
+	const arch = (reveal: { top: number; right: number; bottom: number; left: number }) =>
+		faultsOf({ mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal }], window: { shape: 'arch', overlap: 6 } });
+	assert.deepEqual(arch({ top: 6, right: 6, bottom: 9, left: 6 }), []);
+	for (const uneven of [
+		{ top: 6, right: 7, bottom: 6, left: 6 },
+		{ top: 6, right: 6, bottom: 6, left: 7 },
+		{ top: 7, right: 6, bottom: 6, left: 6 }
+	])
+		assert.match(arch(uneven)[0]!, /^mats\[1\]\.reveal: Round an arch a reveal is the same at the left, the top and the right/);
+});
+
+test('several windows have no one motif', () => {
+	const opening = { piece: { readings: { width: 150, height: 200 }, motif: { left: 50, top: 60, width: 40, height: 50 } } };
+	const centred = (count: number) =>
+		faultsOf({
+			piece: {},
+			...one,
+			borders: { way: 'even', width: 60, centre: 'motif' },
+			window: { openings: Array(count).fill(opening) }
+		});
+	assert.deepEqual(centred(1), []);
+	assert.match(centred(2)[0]!, /^borders\.centre: Several windows have no one motif/);
+	assert.match(faultsOf({ ...one, borders: { way: 'even', width: 60, centre: 'motif' } })[0]!, /Give the motif’s extremes/);
 });

@@ -1,6 +1,7 @@
 import type { Case, Context, Rule } from '../../rule/rule.ts';
 import { atSides, mostSaid, leastSaid, remedy, remedyOfMat, said, saidBoth, saidFine, sidesWith } from '../../rule/change.ts';
 import { SIDES, type Sides } from '../../geometry/shapes.ts';
+import type { Grid } from '../../job/decide-window.ts';
 import { named, sightsOf, which, type Sight } from '../../rule/sights.ts';
 import { cutDown, isNothing, receiveUp, showNearest } from '../../units/round.ts';
 import { showLength, showSize } from '../../units/show.ts';
@@ -68,6 +69,8 @@ export const windowRules: Rule[] = [
 		fixes: 'The house’s reveal.',
 		find: (context) =>
 			(context.plan.window ? context.job.mats : []).flatMap((mat, index): Case[] => {
+				// No mat lies before the first.
+				if (index === 0) return [];
 				// Between the axes of an oval the strip is narrower than on them.
 				const share = context.job.windows.some(({ shape }) => shape === 'oval' || shape === 'circle')
 					? context.shop.house.ovalRevealShare
@@ -75,8 +78,7 @@ export const windowRules: Rule[] = [
 				// As cut: a reveal is rounded to the step.
 				const cut = revealOf(context, index);
 				const least = share * cut;
-				const thin = index > 0 && mat.bevel === 'normal' && isAtMost(least, mat.board.thickness);
-				if (!thin) return [];
+				if (mat.bevel === 'reverse' || !isAtMost(least, mat.board.thickness)) return [];
 				const wider = Math.max(context.shop.house.reveal, receiveUp(mat.board.thickness / share + 3, context.job.step));
 				return [
 					{
@@ -164,8 +166,8 @@ export const windowRules: Rule[] = [
 		fixes: 'A printed area that reaches past the blank.',
 		find: (context) =>
 			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
-				const printed = nth(context.job.mats, index).print;
-				if (!mat.print || !printed) return [];
+				if (!mat.print) return [];
+				const printed = there(nth(context.job.mats, index).print, 'print');
 				const { needs } = mat.print;
 				if (isAtLeast(printed.width, needs.width) && isAtLeast(printed.height, needs.height)) return [];
 				const larger = { width: Math.max(needs.width, printed.width), height: Math.max(needs.height, printed.height) };
@@ -183,7 +185,6 @@ export const windowRules: Rule[] = [
 /** The narrowest reveal of a mat as it is cut. */
 function revealOf({ plan }: Context, index: number): number {
 	const { mats } = there(plan.window, 'window');
-	if (index === 0) return 0;
 	return Math.min(...SIDES.map((side) => nth(mats, index).border[side] - nth(mats, index - 1).border[side]));
 }
 
@@ -205,7 +206,7 @@ function thinCase(context: Context, sight: Sight): Case[] {
 	const [has, needs] = saidBoth(context, covers, there(least, 'least')[side]);
 	return [
 		{
-			says: `${which(sight)}The mat covers ${covers > 0 && !isNothing(covers) ? has : 'nothing'} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
+			says: `${which(sight)}The mat covers ${isNothing(Math.max(0, covers)) ? 'nothing' : has} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
 		}
@@ -273,12 +274,12 @@ function sheetsOverlap(context: Context): Case[] {
 	// Windows of unlike size stand in the middle of their cells to the step: one more may be wanted.
 	const [one, other] = [worst.one.sight.opening.opening, worst.other.sight.opening.opening];
 	const spare = one.width === other.width && one.height === other.height ? 0 : step;
-	const wider = grid ? receiveUp(showNearest(grid.gutter, step) - worst.apart + spare, step) : 0;
+	const wider = ({ gutter }: Grid) => receiveUp(showNearest(gutter, step) - worst.apart + spare, step);
 	return [
 		{
 			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart)} behind the mat.`,
 			where: named(worst.other.sight.number, 'window.placement.left'),
-			remedies: grid ? [remedy(context, `Gutter ${said(context, wider)}`, ['window', 'grid', 'gutter'], wider)] : []
+			remedies: grid ? [remedy(context, `Gutter ${said(context, wider(grid))}`, ['window', 'grid', 'gutter'], wider(grid))] : []
 		}
 	];
 }
@@ -289,9 +290,8 @@ function setbackCase(context: Context, index: number): Case[] {
 	const lift = nth(there(window, 'window').mats, index).lift;
 	if (!lift) return [];
 	const nearest = index === there(window, 'window').mats.length - 1;
-	const covered = overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap));
-	const beyondSheet = nearest && covered.length > 0 ? Math.max(...covered) + house.setbackBeyondSheet : 0;
-	const least = Math.max(house.setbackLeast, beyondSheet);
+	const covered = nearest ? overlapsOf(context.plan).flatMap((overlap) => Object.values(overlap)) : [];
+	const least = Math.max(house.setbackLeast, ...covered.map((overlap) => overlap + house.setbackBeyondSheet));
 	if (isAtLeast(lift.setback, least) && isAtMost(lift.setback, house.setbackMost)) return [];
 	// A setback that nobody typed is not to blame: so wide an overlap leaves a lift no place.
 	if (nth(context.job.mats, index).setback === null)
@@ -302,13 +302,11 @@ function setbackCase(context: Context, index: number): Case[] {
 			}
 		];
 	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
-	const narrowest = Math.min(...Object.values(nth(there(window, 'window').mats, index).border));
-	const possible = wanted <= house.setbackMost && wanted < narrowest;
 	return [
 		{
 			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback)}; ${leastSaid(context, least)} to ${mostSaid(context, house.setbackMost)} is right here.`,
 			where: `window.mats[${index}].lift.setback`,
-			remedies: possible ? [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })] : []
+			remedies: [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })]
 		}
 	];
 }

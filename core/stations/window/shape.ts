@@ -87,7 +87,8 @@ export function liesOutside(zone: Rect, window: Rect, shape: WindowShape, margin
 	};
 	if (shape === 'arch') {
 		const spring = window.top + radius;
-		const below = { ...window, top: spring, height: window.height - radius };
+		// What lies below the window is known to lie apart.
+		const below = { ...window, top: spring };
 		return apart(below) && (top >= spring || beyond(spring, radius, Math.min(top + height, spring)));
 	}
 	return beyond(window.top + window.height / 2, window.height / 2, top + height);

@@ -86,7 +86,7 @@ export const sizeRules: Rule[] = [
 			const side = SIDES.reduce((least, next) => (border[next] < border[least] ? next : least));
 			if (isAtLeast(border[side], house.fitBorderLeast)) return [];
 			const larger = context.job.borders.pack
-				? smallestPack(context, Math.max(house.fitBorderLeast, borderForLifts(context)))
+				? smallestPack(context, Math.max(house.fitBorderLeast, ...bordersForLifts(context)))
 				: null;
 			return [
 				{
@@ -137,7 +137,7 @@ function leavesOfBorder(context: Context, border: number): string {
 /** In the customer's frame a piece without a mat either goes in or does not: nothing can follow. */
 function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 	const { frame, window } = plan;
-	if (!frame || !job.rabbet) return [];
+	if (!frame) return [];
 	return (['width', 'height'] as const).flatMap((axis): Case[] => {
 		const short = allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis];
 		if (isAtMost(short, 0)) return [];
@@ -180,15 +180,12 @@ export function widerBorder(context: Context, side: SideName, by: number): Remed
 	];
 }
 
-/** The front border that leaves the strips of every lift a width. */
-function borderForLifts({ job, shop, plan }: Context): number {
+/** For each lift the front border that leaves its strips a width. */
+function bordersForLifts({ job, shop, plan }: Context): number[] {
 	const { mats } = there(plan.window, 'window');
-	return Math.max(
-		0,
-		...job.mats.map((mat, index) => {
-			if (mat.lift === 0) return 0;
-			const setback = mat.setback ?? houseSetback(index, job, shop.house, overlapsOf(plan));
-			return setback + 2 * job.step - Math.min(...SIDES.map((side) => nth(mats, index).border[side] - nth(mats, 0).border[side]));
-		})
-	);
+	return job.mats.flatMap((mat, index) => {
+		if (mat.lift === 0) return [];
+		const setback = mat.setback ?? houseSetback(index, job, shop.house, overlapsOf(plan));
+		return setback + 2 * job.step - Math.min(...SIDES.map((side) => nth(mats, index).border[side] - nth(mats, 0).border[side]));
+	});
 }

@@ -222,3 +222,50 @@ test('a hundred zones against each other: an answer, and each zone once', () => 
 		)
 	);
 });
+
+test('zones and limits count from the sheet’s bounding box, overlaps from where it can be used', () => {
+	const usable = { left: 10, top: 20, width: 100, height: 80 };
+	const along = (zone: Omit<Zone, 'id'>, show?: Omit<Zone, 'id'>) =>
+		solveWindow(input([zone, ...(show ? [show] : [])], { usable }))!;
+	// Each strip reaches over the whole sheet, so that one side alone can clear it.
+	const strip = { top: { left: 0, top: 20, width: 200, height: 5 }, left: { left: 10, top: 0, width: 7, height: 200 } };
+	assert.equal(along({ kind: 'hide', ...strip.top }).sides.top, 6, '5 and 1 mm');
+	assert.equal(along({ kind: 'hide', ...strip.left }).sides.left, 8);
+	assert.equal(along({ kind: 'hide', left: 0, top: 96, width: 200, height: 4 }).sides.bottom, 5);
+	assert.equal(along({ kind: 'hide', left: 104, top: 0, width: 6, height: 200 }).sides.right, 7);
+	// What must show 2 mm inside lets each side come so far and no farther.
+	const shown = (zone: { left: number; top: number }, hide: Omit<Zone, 'id' | 'kind'>) =>
+		along({ kind: 'hide', ...hide }, { kind: 'show', width: 4, height: 4, ...zone }).giveUp.length;
+	assert.deepEqual([shown({ left: 50, top: 28 }, strip.top), shown({ left: 50, top: 27.9 }, strip.top)], [0, 2]);
+	assert.deepEqual([shown({ left: 20, top: 50 }, strip.left), shown({ left: 19.9, top: 50 }, strip.left)], [0, 2]);
+});
+
+test('what rounding takes goes to the side that may have it, and where neither may there is no such window', () => {
+	// 30.4 less 2 and 2 is 26.4, cut down to 26: 0.4 are left over.
+	const between = (left: number, right: number) =>
+		solveWindow(
+			input(
+				[
+					{ kind: 'show', left: 4 + left, top: 8, width: 2, height: 2 },
+					{ kind: 'show', left: 30.4 - 4 - right - 2, top: 8, width: 2, height: 2 }
+				],
+				{ usable: { left: 0, top: 0, width: 30.4, height: 22 } }
+			)
+		)!;
+	const overlaps = (left: number, right: number) =>
+		[between(left, right).overlap.left, between(left, right).overlap.right].map((mm) => Math.round(mm * 100) / 100);
+	assert.deepEqual(overlaps(5, 5), [2.2, 2.2]);
+	assert.deepEqual(overlaps(0.1, 5), [2.1, 2.3]);
+	assert.deepEqual(overlaps(5, 0.1), [2.3, 2.1]);
+	assert.deepEqual(overlaps(0.1, 0.3), [2.1, 2.3]);
+	assert.deepEqual([between(0.1, 0.3).giveUp, between(0.1, 0.2).giveUp.length > 0], [[], true]);
+});
+
+test('a window narrower than a step is none', () => {
+	const wide = (width: number) => solveWindow(input([], { usable: { left: 0, top: 0, width, height: 22 } }));
+	assert.equal(wide(4.9), null);
+	assert.equal(wide(4), null);
+	assert.ok(wide(5));
+	const high = (height: number) => solveWindow(input([], { usable: { left: 0, top: 0, width: 26, height } }));
+	assert.ok(high(5.9) === null && high(6));
+});

@@ -44,8 +44,7 @@ function findWindow(input: SolveInput): Solved | null {
 		);
 		return solved ? [{ without, solved }] : [];
 	});
-	// The first choice leaves the largest window.
-	solutions.sort((one, other) => openArea(input, other.solved.sides) - openArea(input, one.solved.sides));
+	// The first leaves the largest window.
 	return solutions[0] ? { ...solutions[0].solved, giveUp: solutions.map(({ without }) => without) } : null;
 }
 
@@ -140,8 +139,4 @@ function isBetter(one: { area: number; off: number; sides: Sides }, other: { are
 	for (const side of ['left', 'right', 'top', 'bottom'] as const)
 		if (!isSame(one.sides[side], other.sides[side])) return one.sides[side] > other.sides[side];
 	return false;
-}
-
-function openArea({ usable }: SolveInput, sides: Sides): number {
-	return (usable.width - sides.left - sides.right) * (usable.height - sides.top - sides.bottom);
 }

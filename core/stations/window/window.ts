@@ -185,12 +185,12 @@ function placementOf({ sees }: Opening, place: Record<keyof Place, Term> | null,
 /** @throws FaultError when reveals would pull an arch out of its round */
 function checkArches(job: Decided, reveals: Sides[]): void {
 	if (!job.windows.some(({ shape }) => shape === 'arch')) return;
-	const uneven = reveals.findIndex(({ top, left, right }) => top !== left || top !== right);
-	if (uneven >= 0)
-		fail(
-			`mats[${uneven}].reveal`,
-			'Round an arch a reveal is the same at the left, the top and the right. Only the bottom may differ.'
-		);
+	for (const [index, { top, left, right }] of reveals.entries())
+		if (top !== left || top !== right)
+			fail(
+				`mats[${index}].reveal`,
+				'Round an arch a reveal is the same at the left, the top and the right. Only the bottom may differ.'
+			);
 }
 
 /** How far the motif's middle lies from the window's; null where the window stands in the middle. */
