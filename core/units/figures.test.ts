@@ -13,7 +13,7 @@ import { lookIn } from '../views/why/expression.ts';
 import { figureText, figureWithUnit } from '../views/why/figure-text.ts';
 import { nameOf } from '../views/why/names.ts';
 import { sayExpression } from '../views/why/say.ts';
-import { showFigure } from './figures.ts';
+import { figureWord, showFigure } from './figures.ts';
 
 const MM = { unit: 'mm', fraction: 16 } as const;
 const IN = { unit: 'in', fraction: 16 } as const;
@@ -54,12 +54,33 @@ test('units are what a framer calls them', () => {
 		['hang.pullN', 31.39, '31.4 N', '7.1 lb'],
 		['hold.count', 3, '3', '3'],
 		['hold.tissue', 20, '20 g/m²', '20 g/m²'],
-		['shop.house.swingRh', 35, '35 % RH', '35 % RH']
+		['shop.house.swingRh', 35, '35 % RH', '35 % RH'],
+		['hang.angle', 27.83, '27.8°', '27.8°'],
+		['hold.loadKPa', 1.23456, '1.235 kPa', '1.235 kPa'],
+		['hold.loadKPa', 0.001, '0.001 kPa', '0.001 kPa'],
+		['hold.loadKPa', 0.00094, '9.4 × 10⁻⁴ kPa', '9.4 × 10⁻⁴ kPa'],
+		['hold.loadKPa', -0.0000123, '−1.2 × 10⁻⁵ kPa', '−1.2 × 10⁻⁵ kPa'],
+		['hold.loadKPa', 0, '0 kPa', '0 kPa'],
+		['job.piece.grammage', 120, '120 g/m²', '120 g/m²'],
+		['job.pieces[1].grammage', 120, '120 g/m²', '120 g/m²'],
+		['job.windows[2].gap', 12.7, '12.7 mm', '1⁄2 in']
 	] as const) {
 		assert.equal(figureWithUnit(value, path, MM), mm, path);
 		assert.equal(figureWithUnit(value, path, IN), inches, path);
 	}
 	assert.throws(() => figureText(1, 'nowhere.at.all', MM), /No unit is written down/);
+});
+
+test('the word over a column: that of the reader, of the unit, or none where the text carries its own', () => {
+	assert.deepEqual([figureWord('cut', 'mm'), figureWord('cut', 'in')], ['mm', 'in']);
+	assert.deepEqual(
+		(['minutes', 'kg', 'strength', 'grams'] as const).map((unit) => figureWord(unit, 'mm')),
+		['min', 'kg', 'kg', 'g']
+	);
+	assert.deepEqual(
+		(['kPa', 'degrees', 'newton', 'count'] as const).map((unit) => figureWord(unit, 'mm')),
+		['kPa', '°', '', '']
+	);
 });
 
 test('an explanation names layers and materials as they are seen, each with its figure, in one line', () => {

@@ -35,6 +35,17 @@ test('lengths as people write them', () => {
 	assert.equal(mm(402), 402);
 });
 
+test('every word of a unit is as long as its unit', () => {
+	for (const [words, length] of [
+		[['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'], 3],
+		[['cm', 'centimetre', 'centimetres'], 30],
+		[['m'], 3000],
+		[['in', 'inch', 'inches', '"'], 76.2],
+		[['ft', 'foot', 'feet', "'"], 914.4]
+	] as const)
+		for (const word of words) assert.equal(mm(`3 ${word}`, word === 'mm' ? 'in' : 'mm'), length, word);
+});
+
 test('slips are refused with a sentence, never read as something else', () => {
 	for (const written of [
 		'',

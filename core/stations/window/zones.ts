@@ -87,11 +87,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 			short.map((side) => [side, cutDown(there(opening.overlap, 'overlap')[side] - (margin - room[side]) - more, step)])
 		) as Partial<Sides>;
 		const after = seesAfter(context, sight, less);
-		if (
-			!after ||
-			short.some((side) => there(less[side], 'less') < 0 || isBelow(after.overlap[side], there(opening.least, 'least')[side]))
-		)
-			continue;
+		if (!after || short.some((side) => isBelow(after.overlap[side], there(opening.least, 'least')[side]))) continue;
 		if (!liesInside(zone, after.sees, choice.shape, margin)) continue;
 		return [
 			overlapRemedy(context, sight, `Overlap ${said(context, there(less[nth(short, 0)], 'less'))} ${atSides(short)}`, less),
