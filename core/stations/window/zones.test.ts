@@ -92,7 +92,7 @@ test('under a curve the same overlap on every side, below the least that there i
 	const overlap = { top: 12, right: 20, bottom: 20, left: 20 };
 	const oval = (zone: ZoneOf) => fixesOf(zoned([zone], { window: { shape: 'oval', overlap } }), 'window.zone-covered');
 	assert.equal(oval(['show', 72, 92, 40, 40])[0], 'Overlap 11.5 mm on every side');
-	assert.equal(oval(['show', 20, 20, 30, 30])[0], 'A rectangle instead');
+	assert.equal(oval(['show', 24, 20, 30, 30])[0], 'A rectangle instead');
 });
 
 test('window.zone-exposed: the nearest side that clears it and covers nothing that must show', () => {
