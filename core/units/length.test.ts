@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readLength, type Unit } from './length.ts';
+import { cuttingStep, isBareFraction, readLength, type Unit } from './length.ts';
 import { cutDown, countUp, receiveUp, showNearest } from './round.ts';
 import { showLength, showNumber } from './show.ts';
 
@@ -44,6 +44,48 @@ test('every word of a unit is as long as its unit', () => {
 		[['ft', 'foot', 'feet', "'"], 914.4]
 	] as const)
 		for (const word of words) assert.equal(mm(`3 ${word}`, word === 'mm' ? 'in' : 'mm'), length, word);
+});
+
+test('a comma is a decimal where nothing else can be meant', () => {
+	for (const [written, length] of [
+		['41,2', 41.2],
+		['41,25', 41.25],
+		[',5', 0.5],
+		['0,125', 0.125],
+		['1234,567', 1234.567]
+	] as const)
+		assert.equal(mm(written), length, written);
+	for (const written of ['1,2,3', '1,234', '1,234.5', '1.234,5', ',', '12,'])
+		assert.match(String(mm(written)), /read in two ways/, written);
+});
+
+test('a fraction without a unit is one, a whole number or a letter is none', () => {
+	for (const written of ['1/4', '16 1/4', '16-1/4', '½', '16½', '1⁄4']) assert.ok(isBareFraction(written), written);
+	for (const written of ['16', '16.5', '/', '16 1/4 in', 'a/b', '']) assert.ok(!isBareFraction(written), written);
+});
+
+test('where a length ends to be one', () => {
+	assert.equal(mm(`${'0'.repeat(37)}412`), 412, 'forty signs');
+	assert.match(String(mm(`${'0'.repeat(38)}412`)), /too long/);
+	assert.equal(mm(`1' 11 15/16"`), 608.0125);
+	assert.match(String(mm(`1' 12"`)), /12 inches or more/);
+	assert.match(String(mm('16 4/4', 'in')), /more than a whole/);
+	assert.match(String(mm('1 ft 2 in 3 in')), /names two units/);
+	assert.match(String(mm('1 ft 2 in 3 in 4 in')), /is no length/);
+	assert.match(String(mm('in')), /second unit, “in”/);
+	assert.equal(mm(4999.9), 4999.9);
+	assert.match(String(mm(5000)), /5 m or more/);
+	assert.equal(cuttingStep('in'), 25.4 / 16);
+	assert.equal(cuttingStep('in', 32), 25.4 / 32);
+	assert.equal(cuttingStep('mm'), 0.5);
+});
+
+test('what is less than any step is said as a decimal, down to what is nothing', () => {
+	assert.deepEqual([showLength(0.05, 'in').text, showLength(0.049, 'in').text], ['0.002', '0']);
+	assert.deepEqual(
+		[showLength(25.4, 'in').text, showLength(0, 'in').text, showLength(-25.4 * 1.5, 'in').text],
+		['1', '0', '−1 1⁄2']
+	);
 });
 
 test('slips are refused with a sentence, never read as something else', () => {

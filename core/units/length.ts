@@ -112,7 +112,7 @@ export function isBareFraction(text: string): boolean {
 function splitTerms(plain: string): string[] | null {
 	const terms = plain.match(/[\d./ -]*(?:[a-z]+|"|')|[\d./ -]+$/g)?.map((term) => term.trim()) ?? [];
 	if (terms.join('').replace(/ /g, '') !== plain.replace(/ /g, '')) return null;
-	return terms.length > 0 && terms.length <= 3 ? terms : null;
+	return terms.length <= 3 ? terms : null;
 }
 
 function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number } | { ok: false; says: string } {
@@ -123,11 +123,8 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 	const bottom = besideBottom ?? aloneBottom;
 	const per = MM_PER[name ?? bare];
 	if (per === undefined) return fault(`“${name}” is no unit here. Use mm, cm, m, in or ft.`);
-	if (whole === undefined && top === undefined) {
-		return name && term === name
-			? fault(`There is a second unit, “${name}”. Keep one of them.`)
-			: fault('There is no number here.');
-	}
+	if (whole === undefined && top === undefined)
+		return fault(name === undefined ? 'There is no number here.' : `There is a second unit, “${name}”. Keep one of them.`);
 	if (bottom !== undefined && Number(bottom) === 0) return fault(`“${term}” divides by zero. Write the fraction again.`);
 	if (whole !== undefined && top !== undefined && (whole.includes('.') || Number(top) >= Number(bottom))) {
 		return fault(

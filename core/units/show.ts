@@ -39,14 +39,10 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 	const between = Math.abs((parts * MM_PER_INCH) / fraction - size) > SAME;
 	if ((look === 'fine' && between) || (parts === 0 && size >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
-	let numerator = parts % fraction;
-	let denominator = fraction;
-	while (numerator > 0 && numerator % 2 === 0) {
-		numerator /= 2;
-		denominator /= 2;
-	}
 	const minus = mm < 0 && parts !== 0 ? '−' : '';
+	let [numerator, denominator] = [parts % fraction, fraction];
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
+	while (numerator % 2 === 0) [numerator, denominator] = [numerator / 2, denominator / 2];
 	const shownWhole = whole === 0 ? minus : `${minus}${whole}`;
 	return {
 		text: `${shownWhole}${whole === 0 ? '' : ' '}${numerator}\u2044${denominator}`,

@@ -3,7 +3,8 @@ import { showNumber } from './show.ts';
 
 export function sayYears(years: number): string {
 	if (years < 1 / 12) return counted(Math.max(1, Math.round(years * 365)), 'day', 'a');
-	if (years < 0.96) return counted(Math.round(years * 12), 'month', 'a');
+	// What rounds to twelve months is a year.
+	if (years < 11.5 / 12) return counted(Math.round(years * 12), 'month', 'a');
 	const shown = showNumber(years, years < 10 ? 1 : 0);
 	return shown === '1' ? 'a year' : `${shown} years`;
 }
