@@ -13,7 +13,7 @@ export function clearPlaces({ hold, measure, piece }: Held, step: number): numbe
 	const reach = hold.size.height;
 	// Places count from the sheet's own corner; a top edge that slopes lets a zone reach under it a little sooner.
 	const { x: corner } = pointOn(measure, 'top', 0);
-	const slope = Math.abs(pointOn(measure, 'top', width).y - pointOn(measure, 'top', 0).y);
+	const slope = Math.max(pointOn(measure, 'top', 0).y, pointOn(measure, 'top', width).y);
 	const blocked = piece.zones
 		.filter((zone) => zone.kind === 'keep-off' && isBelow(zone.top, reach + slope))
 		.map((zone) => [zone.left - corner - half - AIR, zone.left - corner + zone.width + half + AIR] as const);
