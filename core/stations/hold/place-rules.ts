@@ -50,7 +50,7 @@ export const placeRules: Rule[] = [
 						{
 							says: `${which(sight)}${WORDS[contact.what]} falls on “${zone.id}”.`,
 							where: named(sight.number, 'hold.places'),
-							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), ...outerTwo(context)] : []
+							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), outerTwo(context)] : []
 						}
 					];
 				});
@@ -180,17 +180,9 @@ function movedOff(context: Context, sight: Held): Remedy[] {
 	];
 }
 
-/** The two outer ones alone, where they miss every keep-off zone on every sheet: whatever the count, they stay where they are. */
-function outerTwo(context: Context): Remedy[] {
-	const clear = heldSights(context).every((sight) => {
-		const { hold, measure } = sight;
-		const places = [hold.inset, measure.mean.width - hold.inset];
-		return contactsOf({ ...sight, hold: { ...hold, places } }).every((contact) =>
-			keepOffs(sight).every((zone) => !touches(contact, zone))
-		);
-	});
-	if (!clear) return [];
-	return [{ label: '2 hinges', patch: [...drop(context.file, ['hold', 'places']), ...put(context.file, ['hold', 'count'], 2)] }];
+/** The two outer ones alone: whatever the count, they stay where they are. */
+function outerTwo({ file }: Context): Remedy {
+	return { label: '2 hinges', patch: [...drop(file, ['hold', 'places']), ...put(file, ['hold', 'count'], 2)] };
 }
 
 function tooMuch(context: Context, sight: Held): Case[] {
