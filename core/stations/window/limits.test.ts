@@ -420,13 +420,10 @@ test('of two limits alike the first decides, and a reverse bevel takes its board
 });
 
 test('a sheet that is floated instead: the nearest mat is lifted as far as sheet, support and air need', () => {
-	const liftOf = (changes: Partial<JobFile>, thickness = 3) => {
+	const liftOf = (changes: Partial<JobFile>, shop = thickOf(3)) => {
 		const file = workedJob({ ...sheet(402, 551, { thickness: 1 }), ...changes });
 		const job = decide(readJob(file), builtInShop);
-		const after = patched(
-			file,
-			floated({ file, job, shop: thickOf(thickness), plan: plan(file, builtInShop), grade: 'keep' })[0]!.patch
-		);
+		const after = patched(file, floated({ file, job, shop, plan: plan(file, builtInShop), grade: 'keep' })[0]!.patch);
 		assert.equal(after.window!.way, 'float');
 		return after.mats!.at(-1)!.lift;
 	};
@@ -447,8 +444,7 @@ test('a sheet that is floated instead: the nearest mat is lifted as far as sheet
 		]
 	};
 	assert.equal(liftOf(deep), 8.5);
-	// A support of 20 mm.
-	assert.equal(liftOf({}, 20), 21);
+	assert.equal(liftOf({}, thickOf(20)), 21);
 });
 
 test('window.no-paper-left: what is left behind the mat, and the reveal that leaves enough', () => {
@@ -467,6 +463,8 @@ test('window.no-paper-left: what is left behind the mat, and the reveal that lea
 	assert.match(says(made(20), rule), /^No paper is left behind the mat at the left/);
 	assert.match(says(made(22), rule), /^The paper ends 2 mm inside the window at the left/);
 	assert.deepEqual(fixesOf(made(17.5), rule), ['Reveal 16.5 mm at the left']);
+	// 0.8 mm are lacking: half a step may come back when the opening is rounded, so it is 16 and not 16.5.
+	assert.deepEqual(fixesOf(made(17.5, { image: 19.7 }), rule), ['Reveal 16 mm at the left']);
 	// A reverse bevel takes its board’s 1.5 mm.
 	const reverse = (left: number) => made(left, { bevel: 'reverse' });
 	assert.ok(!has(reverse(15.5), rule));
