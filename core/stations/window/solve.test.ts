@@ -145,6 +145,21 @@ test('a tie goes to the more central window, then to the left side, the right, t
 	assert.equal(square.by.left, 0, 'left before right, top and bottom');
 });
 
+test('of two windows alike the more central one, where it is not the first of them', () => {
+	const usable = { left: 0, top: 0, width: 60, height: 50 };
+	// Cleared by the left it is 33 and 2, by the right 4 and 31: as wide, and nearer to the middle.
+	const across = input([{ kind: 'hide', left: 30, top: 0, width: 2, height: 50 }], {
+		usable,
+		least: { top: 3, right: 2, bottom: 3, left: 4 }
+	});
+	assert.deepEqual(solveWindow(across)!.by, { top: null, right: 0, bottom: null, left: null });
+	const down = input([{ kind: 'hide', left: 0, top: 25, width: 60, height: 2 }], {
+		usable,
+		least: { top: 4, right: 3, bottom: 2, left: 3 }
+	});
+	assert.deepEqual(solveWindow(down)!.by, { top: null, right: null, bottom: 0, left: null });
+});
+
 test('the least overlap of the sheet’s movement bounds it, and a reverse bevel the board’s thickness more', () => {
 	const made = planSingle(workedJob({ window: { overlap: 'solve' } }));
 	near(made.window!.solved!.bottom, 3.89275, 1e-4);
