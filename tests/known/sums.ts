@@ -11,10 +11,18 @@ import { decide } from '../../core/decide.ts';
 import { readJob } from '../../core/job/read.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { there } from '../../core/units/there.ts';
+import { runs } from '../thorough.ts';
 import { planSteps } from '../../core/views/bench/steps.ts';
 import { sceneOf, VIEWS } from '../../core/views/drawing/views.ts';
 
 export const KNOWN = jobs as unknown as Record<string, JobFile>;
+
+/** For what takes long with each: all of them in `npm test`, every tenth in the everyday loop. */
+export function someKnown(): [string, JobFile][] {
+	const all = Object.entries(KNOWN);
+	const every = all.length / runs(all.length);
+	return all.filter((_, index) => index % Math.floor(every) === 0);
+}
 
 const STATIONS = ['measure', 'window', 'hold', 'pack', 'frame', 'back', 'climate', 'mass', 'hang', 'cut', 'grade'] as const;
 
