@@ -168,7 +168,11 @@ test('window.overlap-thin: as much as the movement asks for is enough; a reverse
 });
 
 test('window.reveal-thin: a reveal as wide as the board is thick shows no flat strip; round an oval nine tenths of it count', () => {
-	const reveal = (width: number, shape: 'rectangle' | 'oval' = 'rectangle', bevel: 'normal' | 'reverse' = 'normal') => ({
+	const reveal = (
+		width: number,
+		shape: 'rectangle' | 'oval' | 'circle' = 'rectangle',
+		bevel: 'normal' | 'reverse' = 'normal'
+	) => ({
 		mats: [{ board: 'cotton-4' }, { board: 'cotton-8', bevel, reveal: width }],
 		window: { shape, overlap: 6 }
 	});
