@@ -52,7 +52,7 @@ export default ts.config(
 		files: ['{core,src,tests,bench,scripts,cli}/**/*.ts'],
 		ignores: ['**/*.d.ts'],
 		languageOptions: {
-			parserOptions: { project: ['tsconfig.node.json', 'tsconfig.json'], tsconfigRootDir: import.meta.dirname }
+			parserOptions: { project: 'tsconfig.json', tsconfigRootDir: import.meta.dirname }
 		},
 		rules: {
 			'@typescript-eslint/no-floating-promises': [

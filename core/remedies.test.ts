@@ -27,6 +27,6 @@ test('property: no remedy leads to a fault, and a pressed remedy removes its fin
 				}
 			}
 		),
-		{ numRuns: runs(1000) }
+		{ numRuns: runs(500) }
 	);
 });

@@ -6,7 +6,7 @@ import { run, installPackages, installBrowser, buildIfStale, root } from './setu
 
 installPackages();
 installBrowser();
-buildIfStale();
+await buildIfStale();
 process.env.TEST_HOUSE = testHouse();
 const all = readdirSync(join(root, 'bench'))
 	.filter((name) => name !== 'report.ts')

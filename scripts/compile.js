@@ -15,12 +15,12 @@ const rawText = {
 	}
 };
 
-/** Below node_modules, so that packages are found from there. */
-const folderOf = (name) => join(root, 'node_modules', '.cache', 'rare-keep', name);
+/** The folder that a name is compiled to: below node_modules, so that packages are found from there. */
+export const compiledTo = (name) => join(root, 'node_modules', '.cache', 'rare-keep', name);
 
 /** Removes what was compiled under a name. */
 export function forget(name) {
-	rmSync(folderOf(name), { recursive: true, force: true });
+	rmSync(compiledTo(name), { recursive: true, force: true });
 }
 
 /**
@@ -34,7 +34,7 @@ export async function compile(files, name) {
 	const { build } = await import('esbuild');
 	const { threadLoader } = await import('./thread-code.js');
 	forget(name);
-	const folder = folderOf(name);
+	const folder = compiledTo(name);
 	const entries = files.map((file) => relative(root, resolve(root, file)));
 	await build({
 		absWorkingDir: root,

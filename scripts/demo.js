@@ -10,7 +10,7 @@ if (process.env.DATABASE_URL) {
 	process.exit(1);
 }
 installPackages();
-buildIfStale();
+await buildIfStale();
 const folder = (process.env.DATA_DIR ??= join(root, 'demo-data'));
 // Only what was made here is ever written to, and only on --fresh is it wiped.
 const mark = join(folder, 'demo');

@@ -22,10 +22,12 @@ export function runBeside(program, args) {
 
 export function must(program, args, options) {
 	const status = run(program, args, options);
-	if (status !== 0) {
-		console.error(`${program} ${args.join(' ')} ended with ${status}.`);
-		process.exit(status);
-	}
+	if (status !== 0) fail(program, args, status);
+}
+
+function fail(program, args, status) {
+	console.error(`${program} ${args.join(' ')} ended with ${status}.`);
+	process.exit(status);
 }
 
 /** npm ci, when packages are missing or older than the lock file. */
@@ -37,14 +39,19 @@ export function installPackages() {
 	writeFileSync(at('node_modules', '.installed'), '');
 }
 
-/** vite build, when a source is newer than the build. */
-export function buildIfStale() {
+/** vite build, when a source is newer than the build. Ends the program where it fails. */
+export async function buildIfStale() {
 	const stamp = at('build', 'stamp');
 	const sources = ['src', 'core', 'static', 'docs/handbook', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
 	const newest = Math.max(...sources.map((source) => newestIn(at(source))));
 	if (existsSync(stamp) && statSync(stamp).mtimeMs >= newest) return;
-	must('npx', ['--no-install', 'svelte-kit', 'sync']);
-	must('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+	for (const [program, ...args] of [
+		['svelte-kit', 'sync'],
+		['vite', 'build', '--logLevel', 'warn']
+	]) {
+		const status = await runBeside('npx', ['--no-install', program, ...args]);
+		if (status !== 0) fail(program, args, status);
+	}
 	writeFileSync(stamp, '');
 }
 

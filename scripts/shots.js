@@ -4,5 +4,5 @@ import { runTs } from './run-ts.js';
 
 installPackages();
 installBrowser();
-buildIfStale();
+await buildIfStale();
 await runTs('scripts/take-shots.ts');

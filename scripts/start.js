@@ -3,5 +3,5 @@ import { buildIfStale, installPackages } from './setup.js';
 import { serve } from './serve.js';
 
 installPackages();
-buildIfStale();
+await buildIfStale();
 console.log(`Rare Keep: ${await serve()}`);

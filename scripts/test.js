@@ -8,12 +8,11 @@ installBrowser();
 installPostgres();
 must('npx', ['--no-install', 'svelte-kit', 'sync']);
 const failed = [];
+const check = async (name) => {
+	if ((await runBeside('npm', ['run', '--silent', name])) !== 0) failed.push(name);
+};
 // Beside each other: each takes one core.
-const checks = ['lint', 'types'].map((name) =>
-	runBeside('npm', ['run', '--silent', name]).then((status) => status !== 0 && failed.push(name))
-);
-await Promise.all(checks);
-buildIfStale();
+await Promise.all([check('lint'), check('types').then(buildIfStale)]);
 process.env.CASES = 'all';
 const status = await runTests('core', 'src', 'tests');
 if (status !== 0) failed.push('tests');

@@ -3,28 +3,28 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { compile } from './compile.js';
+import { compile, compiledTo } from './compile.js';
 import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
 import { testHouse } from './test-house.js';
 
 /** @returns the runner’s exit status; its counts are the last that it prints */
 export async function runTests(...folders) {
-	const compiled = together(await compile(testsIn(...folders), 'tests'));
 	// Functions of the database are compiled when they are called: it opens in half the time.
 	const flags = [
 		'--wasm-lazy-compilation',
 		'--liftoff-only',
+		'--max-semi-space-size=64',
 		'--enable-source-maps',
 		'--no-warnings',
 		'--test',
 		'--test-reporter=spec',
 		'--test-concurrency=2'
 	];
-	const postgres = await startPostgres();
+	const [compiled, postgres] = await Promise.all([compile(testsIn(...folders), 'tests'), startPostgres()]);
 	try {
 		const env = { ...process.env, TEST_DATABASE_URL: postgres.url, TEST_HOUSE: testHouse() };
-		const runner = spawn(process.execPath, [...flags, ...compiled], { cwd: root, stdio: 'inherit', env });
+		const runner = spawn(process.execPath, [...flags, ...together(compiled)], { cwd: root, stdio: 'inherit', env });
 		const [status] = await once(runner, 'exit');
 		return status ?? 1;
 	} finally {
@@ -32,17 +32,22 @@ export async function runTests(...folders) {
 	}
 }
 
-/** The core's tests take milliseconds each: they share two processes, which saves a score of starts and keeps both cores at work. */
+/** Each of these is a program of its own: it starts servers and browsers. */
+const ALONE = /\/tests\/(?:browser|cli|demo|running)\//;
+const ON_DATABASES = /\/tests\/server\//;
+const PROCESSES = 3;
+
+/** The other tests take milliseconds each: they share a few processes, which saves a hundred starts; those on databases share one, and compile theirs once. */
 function together(files) {
-	const isCore = (file) => /\/core\/(?:[\w-]+\/)+[\w-]+\.test\.js$/.test(file);
-	const shared = files.filter(isCore);
-	if (shared.length < 4) return files;
-	const folder = shared[0].slice(0, shared[0].lastIndexOf('/core/') + 1);
-	const indices = [0, 1].map((half) => {
-		const index = join(folder, `core-${half + 1}.test.js`);
-		const own = shared.filter((_, at) => at % 2 === half);
+	const shared = files.filter((file) => !ALONE.test(file));
+	const groupOf = (file, at) => (ON_DATABASES.test(file) ? 'databases' : `core-${1 + (at % PROCESSES)}`);
+	const groups = new Map();
+	for (const [at, file] of shared.entries()) groups.set(groupOf(file, at), [...(groups.get(groupOf(file, at)) ?? []), file]);
+	const folder = compiledTo('tests');
+	const indices = [...groups].map(([name, own]) => {
+		const index = join(folder, `${name}.test.js`);
 		writeFileSync(index, own.map((file) => `import './${relative(folder, file)}';\n`).join(''));
 		return index;
 	});
-	return [...indices, ...files.filter((file) => !isCore(file))];
+	return [...indices, ...files.filter((file) => !shared.includes(file))];
 }

@@ -36,6 +36,6 @@ function pressAll(file: JobFile): string[] {
 test('property: pressing the first remedy until none is left ends, and the grade reached never falls', () => {
 	fc.assert(
 		fc.property(fc.oneof(anyJob, anyWindowJob, anyPieceJob), (file) => void pressAll(file)),
-		{ numRuns: runs(500) }
+		{ numRuns: runs(300) }
 	);
 });

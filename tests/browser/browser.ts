@@ -18,6 +18,8 @@ const FLAGS = [
 	'--force-device-scale-factor=1'
 ];
 const PATIENCE_MS = 20_000;
+/** A screen answers in a few hundredths of a second: who looks every fifth of one waits longer than it took. */
+const BETWEEN_LOOKS_MS = 20;
 
 export type Browser = {
 	driver: WebDriver;
@@ -30,6 +32,8 @@ export type Browser = {
 	type: (label: string, text: string) => Promise<void>;
 	/** Opens a station in the strip. */
 	station: (name: string) => Promise<void>;
+	/** Opens a view of the drawing. */
+	view: (name: string) => Promise<void>;
 	choose: (label: string, option: string) => Promise<void>;
 	/** Opens everything that is folded away. */
 	unfold: () => Promise<void>;
@@ -80,7 +84,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 
 	const waitFor = async (what: string, check: () => Promise<boolean>) => {
 		await driver
-			.wait(() => check().catch(() => false), PATIENCE_MS)
+			.wait(() => check().catch(() => false), PATIENCE_MS, undefined, BETWEEN_LOOKS_MS)
 			.catch(async () => {
 				throw new Error(`Waited in vain for ${what}. The page shows: ${(await text()).replace(/\s+/g, ' ')}`);
 			});
@@ -117,6 +121,12 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			const path = `//nav[starts-with(@aria-label, "Stations")]//button[span[normalize-space()="${name}"]]`;
 			await (await driver.findElement(By.xpath(path))).click();
 			await browser.heading(name);
+		},
+		view: async (name) => {
+			const tab = await driver.findElement(By.xpath(`//*[@role="tab"][normalize-space()="${name}"]`));
+			await tab.click();
+			await waitFor(`the view “${name}”`, async () => (await tab.getAttribute('aria-selected')) === 'true');
+			await browser.settled();
 		},
 		choose: async (label, option) => {
 			const field = await browser.field(label);
@@ -161,7 +171,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			}),
 		seesNo: (unwanted) =>
 			waitFor(`the page to show “${unwanted}” no longer`, async () => !(await text()).replace(/\s+/g, ' ').includes(unwanted)),
-		settled: () => driver.executeAsyncScript<void>(SETTLED),
+		settled: () => driver.executeAsyncScript<void>(`${DRAWN} drawn().then(arguments[0]);`),
 		screenshot: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
 		quit: async () => {
 			await driver.quit();
@@ -171,11 +181,12 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 	return browser;
 }
 
-const SETTLED = `
-	const done = arguments[0];
+/** In a page: `drawn()`, once fonts and pictures are there and what stands beside the drawing has been drawn, a frame later. */
+export const DRAWN = `const drawn = async () => {
 	const pictures = [...document.querySelectorAll('svg image')].map((one) => { const picture = new Image(); picture.src = one.href.baseVal; return picture.decode().catch(() => {}); });
-	Promise.all([document.fonts.ready, ...pictures]).then(() => requestAnimationFrame(() => requestAnimationFrame(done)));
-`;
+	await Promise.all([document.fonts.ready, ...pictures]);
+	for (let frame = 0; frame < 3; frame += 1) await new Promise(requestAnimationFrame);
+};`;
 
 const FIND_FIELD = `
 	const wanted = arguments[0];

@@ -2,13 +2,13 @@
 import assert from 'node:assert/strict';
 import { readdirSync } from 'node:fs';
 import { test } from 'node:test';
+import { DRAWN } from './browser.ts';
 import { stage } from './setup.ts';
 
 const here = stage();
-const run = <Value>(script: string) => here.browser.driver.executeScript<Value>(script);
 
 /** Figures of the page's drawings that reach out of their drawing, and pairs that lie on each other. */
-const MISPLACED = `
+const MISPLACED = `const misplaced = () => {
 	const wrong = [];
 	let looked = 0;
 	for (const figure of [...document.querySelectorAll('figure')].filter((one) => one.checkVisibility())) {
@@ -31,55 +31,77 @@ const MISPLACED = `
 			}
 	}
 	return [wrong, looked];
-`;
-
-const NUMBERS = readdirSync('demo/jobs').map((name) => name.replace('.json', ''));
-
-for (const unit of ['mm', 'in'] as const)
-	test(`every figure of every drawing lies in its place and on no other, read in ${unit}`, async () => {
-		await here.browser.open('/');
-		if (unit === 'mm') await here.loadDemo();
-		await run(`document.cookie = 'reads=${unit}; path=/'`);
-		const wrong: string[] = [];
-		for (const number of NUMBERS)
-			for (const view of ['sheet', 'front', 'section', 'back', 'all']) {
-				await here.browser.open(`/jobs/${number}?at=frame&view=${view}`);
-				await here.browser.settled();
-				const [misplaced, looked] = await run<[string[], number]>(MISPLACED);
-				// Without a frame there is no back yet.
-				assert.ok(looked >= 2 || (number === 'K-0118' && view === 'back'), `${number} ${view}: ${looked} figures`);
-				wrong.push(...misplaced.map((one) => `${number} ${view}: ${one}`));
-			}
-		assert.deepEqual(wrong, []);
-	});
+};`;
 
 /** What reaches out of the panel sideways: a figure there is not read, however right it is. */
-const TOO_WIDE = `
+const TOO_WIDE = `const tooWide = () => {
 	const panel = document.querySelector('section.panel');
 	// A word that is pressed has its place to press round it.
 	const right = panel.getBoundingClientRect().right + 10;
 	return [...panel.querySelectorAll('dd, dt, td, th, p, h2, button, input, select, figure')]
 		.filter((one) => one.checkVisibility() && !one.closest('.seen-by-readers') && one.getBoundingClientRect().right > right)
 		.map((one) => one.tagName + ' “' + one.textContent.trim().slice(0, 40) + '”');
-`;
+};`;
+
+type Looked = { wrong: string[]; looked: number };
+
+/** Presses one after the other and looks at what each shows, in the page: no way to it and back for each. */
+async function lookAtEach(pressed: string, names: readonly string[]): Promise<Looked[]> {
+	const answer = await here.browser.driver.executeAsyncScript<Looked[] | string>(
+		`const [pressed, names, done] = arguments;
+		${DRAWN} ${MISPLACED} ${TOO_WIDE}
+		const says = (one, name) => [one, ...one.querySelectorAll('span')].some((part) => part.textContent.trim() === name);
+		const isOpen = (one) => one.ariaSelected === 'true' || one.hasAttribute('aria-current');
+		(async () => {
+			const all = [];
+			for (const name of names) {
+				const button = [...document.querySelectorAll(pressed)].find((one) => says(one, name));
+				button.click();
+				while (!isOpen(button)) await new Promise(requestAnimationFrame);
+				await drawn();
+				const [wrong, looked] = misplaced();
+				all.push({ wrong: [...wrong, ...tooWide()].map((one) => name + ': ' + one), looked });
+			}
+			return all;
+		})().then(done, (error) => done(String(error)));`,
+		pressed,
+		names
+	);
+	assert.ok(typeof answer !== 'string', String(answer));
+	return answer;
+}
+
+const NUMBERS = readdirSync('demo/jobs').map((name) => name.replace('.json', ''));
+
+const VIEWS = ['Sheet', 'Front', 'Section', 'Back', 'All three'];
 const STATIONS = ['Intake', 'Measure', 'Window', 'Guard', 'Hold', 'Frame', 'Cut', 'Bench', 'Back', 'Wall', 'Record'];
 
-test('every station of every demo piece opens, and its panel is no wider than its place; every other piece read in inches', async () => {
+test('every figure of every drawing lies in its place and on no other, in either unit', async () => {
 	await here.browser.open('/');
+	await here.loadDemo();
+	const wrong: string[] = [];
+	for (const number of NUMBERS) {
+		await here.browser.open(`/jobs/${number}?at=frame&view=wall`);
+		for (const unit of ['mm', 'inch']) {
+			await here.browser.press(unit);
+			for (const [index, one] of (await lookAtEach('[role=tab]', VIEWS)).entries()) {
+				// Without a frame there is no back yet.
+				const empty = number === 'K-0118' && VIEWS[index] === 'Back';
+				assert.ok(one.looked >= 2 || empty, `${number} ${VIEWS[index]}: ${one.looked} figures`);
+				wrong.push(...one.wrong.map((says) => `${number} in ${unit}, ${says}`));
+			}
+		}
+	}
+	assert.deepEqual(wrong, []);
+});
+
+test('every station of every demo piece opens, and its panel is no wider than its place; every other piece read in inches', async () => {
 	const wrong: string[] = [];
 	for (const [index, number] of NUMBERS.entries()) {
-		await run(`document.cookie = 'reads=${index % 2 === 0 ? 'mm' : 'in'}; path=/'`);
 		await here.browser.open(`/jobs/${number}?at=intake&view=front`);
-		for (const [at, station] of STATIONS.entries()) {
-			await run(`document.querySelectorAll('nav[aria-label^="Stations"] button')[${at}].click()`);
-			await here.browser.waitFor(`${station} of ${number}`, () =>
-				run<boolean>(`return document.querySelector('section.panel')?.getAttribute('aria-label') === '${station}'`)
-			);
-			await here.browser.settled();
-			wrong.push(...(await run<string[]>(TOO_WIDE)).map((one) => `${number} ${station}: ${one}`));
-			const [misplaced] = await run<[string[], number]>(MISPLACED);
-			wrong.push(...misplaced.map((one) => `${number} ${station}: ${one}`));
-		}
+		await here.browser.press(index % 2 === 0 ? 'mm' : 'inch');
+		const stations = await lookAtEach('nav[aria-label^="Stations"] button', STATIONS);
+		wrong.push(...stations.flatMap((one) => one.wrong).map((one) => `${number} ${one}`));
 	}
 	assert.deepEqual(wrong, []);
 });

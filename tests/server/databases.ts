@@ -35,13 +35,12 @@ export function onEachDatabase(run: (here: House) => void): void {
 					drop = own.drop;
 					here.another = () => openDatabase({ url: own.url });
 					open = await openDatabase({ url: own.url });
-				} else open = await openDatabase({ memory: readFileSync(join(process.env.TEST_HOUSE!, 'memory.tar')) });
+				} else open = await openDatabase({ memory: testHouse('memory.tar') });
 				here.db = open.db;
 			});
 			after(async () => {
 				await open?.close();
 				await drop();
-				await stopThreads();
 			});
 			run(here);
 		});
@@ -61,6 +60,14 @@ function houseOf(): House {
 export function read(answer: Answer): Answer {
 	return answer.body instanceof WrittenJson ? { ...answer, body: JSON.parse(answer.body.text) } : answer;
 }
+
+/** What the test command has made to begin from (tests/running/make-house.ts). */
+export function testHouse(name: 'memory.tar' | 'bare.tar'): Uint8Array<ArrayBuffer> {
+	return readFileSync(join(process.env.TEST_HOUSE!, name));
+}
+
+// Once, after the last test: the next one would start them again.
+after(stopThreads);
 
 let made = 0;
 

@@ -7,14 +7,14 @@ import { migrate, migrationsDone, MIGRATIONS } from '../../src/lib/server/db/mig
 import { openPGlite } from '../../src/lib/server/db/pglite.ts';
 import { openPostgres } from '../../src/lib/server/db/postgres.ts';
 import { workedJob } from '../jobs.ts';
-import { newServerDatabase } from './databases.ts';
+import { newServerDatabase, testHouse } from './databases.ts';
 
 for (const kind of ['embedded', 'server'] as const)
 	describe(`on the ${kind}`, () => {
 		let db: Database;
 		let drop = async () => {};
 		before(async () => {
-			if (kind === 'embedded') db = await openPGlite({ memory: null });
+			if (kind === 'embedded') db = await openPGlite({ memory: testHouse('bare.tar') });
 			else {
 				const own = await newServerDatabase();
 				drop = own.drop;

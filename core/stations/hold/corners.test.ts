@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { runs } from '../../../tests/thorough.ts';
 import { has, planned, workedJob, type SinglePlan } from '../../../tests/jobs.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { backScene } from '../../views/drawing/back.ts';
@@ -115,6 +116,6 @@ test('property: a pocket that the program chose never shows', () => {
 				assert.ok(!finding || /too short: 12 mm is the least/.test(finding.says), finding?.says);
 			}
 		),
-		{ numRuns: 60 }
+		{ numRuns: runs(200) }
 	);
 });

@@ -2,6 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { runs } from '../../../tests/thorough.ts';
 import { faultsOf, has, fixed, planned, planSingle, severityOf, workedJob, type SinglePlan } from '../../../tests/jobs.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { decide } from '../../decide.ts';
@@ -136,7 +137,7 @@ test('property: hinges moved off zones touch none, lie on the sheet and not on e
 				if (index > 0) assert.ok(place - after.hold!.places[index - 1]! >= 25);
 			}
 		}),
-		{ numRuns: 80 }
+		{ numRuns: runs(200) }
 	);
 });
 

@@ -21,18 +21,27 @@ const contrary = (left: number, top: number, width = 3, height = 2): Omit<Zone, 
 	{ kind: 'hide', left, top, width, height }
 ];
 
+/** Every set of so many of the zones. */
+function setsOfSize(size: number, count: number, from = 0): number[][] {
+	if (size === 0) return [[]];
+	return Array.from({ length: count - from }, (_, skipped) => from + skipped).flatMap((first) =>
+		setsOfSize(size - 1, count, first + 1).map((rest) => [first, ...rest])
+	);
+}
+
 /** Every set of the least size without which there is a window, with its area, that of the largest window first. */
 function everySet(asked: SolveInput): { set: number[]; area: number }[] {
-	const found = Array.from({ length: 1 << asked.zones.length }, (_, mask) => {
-		const set = asked.zones.flatMap((_, index) => ((mask & (1 << index)) === 0 ? [] : [index]));
-		const left = solveWindow({ ...asked, zones: asked.zones.filter((_, index) => !set.includes(index)) });
-		if (!left || left.giveUp.length > 0) return null;
-		const { top, right, bottom, left: side } = left.sides;
-		const { width, height } = asked.usable;
-		return { set, area: (width - side - right) * (height - top - bottom) };
-	}).filter((one) => one !== null);
-	const least = Math.min(...found.map(({ set }) => set.length));
-	return found.filter(({ set }) => set.length === least).sort((one, other) => other.area - one.area);
+	for (let size = 0; size <= asked.zones.length; size += 1) {
+		const found = setsOfSize(size, asked.zones.length).flatMap((set) => {
+			const left = solveWindow({ ...asked, zones: asked.zones.filter((_, index) => !set.includes(index)) });
+			if (!left || left.giveUp.length > 0) return [];
+			const { top, right, bottom, left: side } = left.sides;
+			const { width, height } = asked.usable;
+			return [{ set, area: (width - side - right) * (height - top - bottom) }];
+		});
+		if (found.length > 0) return found.sort((one, other) => other.area - one.area);
+	}
+	return [];
 }
 
 const setsOf = (every: readonly { set: number[] }[]) => every.map(({ set }) => set);
