@@ -19,7 +19,7 @@ const FLAGS = [
 ];
 const PATIENCE_MS = 20_000;
 /** A screen answers in a few hundredths of a second: who looks every fifth of one waits longer than it took. */
-const BETWEEN_LOOKS_MS = 20;
+const BETWEEN_LOOKS_MS = 40;
 
 export type Browser = {
 	driver: WebDriver;

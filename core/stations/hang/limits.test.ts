@@ -6,6 +6,7 @@ import { plan, type Plan } from '../../plan.ts';
 import { HOUSE_MM, type House } from '../../shop/house.ts';
 import { MOULDINGS } from '../../shop/mouldings.ts';
 import { builtInShop } from '../../shop/shop.ts';
+import { findingOf } from '../../../tests/findings.ts';
 import { hung } from '../../../tests/hung.ts';
 import { faultsOf, fixed, has, planned, severityOf, workedJob } from '../../../tests/jobs.ts';
 import { ringsFor } from './hang.ts';
@@ -15,7 +16,6 @@ const wood = (face: number, lip = 6): Partial<JobFile> => ({
 });
 const inHouse = (changes: Partial<JobFile>, house: Partial<House>): Plan =>
 	plan(workedJob(changes), { ...builtInShop, houses: { ...builtInShop.houses, mm: { ...HOUSE_MM, ...house } } });
-const findingOf = (made: Plan, rule: string) => made.findings.find((finding) => finding.rule === rule);
 
 test('one hook up to 300 mm of outer width, two above; as many as were asked for, at any width', () => {
 	const small = { height: 360, face: 20, kg: 1.2 };

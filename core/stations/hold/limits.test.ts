@@ -2,9 +2,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../job/definition.ts';
-import { plan, type Plan } from '../../plan.ts';
+import { plan } from '../../plan.ts';
 import { HOUSE_MM, type House } from '../../shop/house.ts';
 import { builtInShop } from '../../shop/shop.ts';
+import { findingOf, fixesOf, sheet } from '../../../tests/findings.ts';
 import { faultsOf, has, planned, workedJob, type SinglePlan } from '../../../tests/jobs.ts';
 import { decide } from '../../decide.ts';
 import { patched } from '../../job/patch.ts';
@@ -16,12 +17,6 @@ import { pointOn } from './own-edges.ts';
 import { edgeCounts, evenPlaces } from './edge-points.ts';
 import { heldShort } from './hold.ts';
 import { plain } from '../../rule/term.ts';
-
-const sheet = (width: number, height: number, more: JobFile['piece'] = {}): Partial<JobFile> => ({
-	piece: { readings: { width, height }, ...more }
-});
-const findingOf = (made: Pick<Plan, 'findings'>, rule: string) => made.findings.find((finding) => finding.rule === rule);
-const fixesOf = (made: Pick<Plan, 'findings'>, rule: string) => findingOf(made, rule)!.remedies.map(({ label }) => label);
 
 test('a sheet of 450 g/m² hangs by T-hinges, a heavier one by tabs through the board', () => {
 	const kind = (grammage: number) => planned(sheet(402, 551, { grammage })).hold!.kind;

@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import type { JobFile } from '../../job/definition.ts';
 import { patched } from '../../job/patch.ts';
 import { planned, workedJob } from '../../../tests/jobs.ts';
+import { findingOf, fixesOf } from '../../../tests/findings.ts';
 import { zoneMargin } from './zone-margin.ts';
 
 type ZoneOf = [kind: 'show' | 'hide', left: number, top: number, width: number, height: number];
@@ -24,8 +25,6 @@ const zoned = (zones: ZoneOf[], changes: Partial<JobFile> = {}, readings = { wid
 			...changes.piece
 		}
 	});
-const findingOf = (made: ReturnType<typeof planned>, rule: string) => made.findings.find((finding) => finding.rule === rule);
-const fixesOf = (made: ReturnType<typeof planned>, rule: string) => findingOf(made, rule)!.remedies.map(({ label }) => label);
 const near = (value: number, wanted: number) => assert.ok(Math.abs(value - wanted) < 2e-6, `${value} is not ${wanted}`);
 
 test('how far a zone is from showing under a curve: along its way to the middle of the window', () => {

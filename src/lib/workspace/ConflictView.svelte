@@ -9,7 +9,7 @@
 	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
-	const conflict = $derived(there(editor.conflict, 'conflict'));
+	const conflict = $derived(there(editor.keeping.conflict, 'conflict'));
 	const differs = $derived(differences(editor.file, conflict.theirs));
 	/** What was chosen by hand: true for mine. */
 	const mine = $state<Record<string, boolean>>({});

@@ -14,7 +14,7 @@
 	const { onkeys }: Props = $props();
 	const { editor } = useWorkspace();
 	const said = $derived.by(() => {
-		switch (editor.state) {
+		switch (editor.keeping.state) {
 			case 'keeping':
 				return 'keeping';
 			case 'unsent':
@@ -24,7 +24,7 @@
 			case 'refused':
 				return 'the server refused it';
 			default:
-				return `${editor.fromElsewhere ? 'kept elsewhere' : 'kept'}${editor.keptAt ? ` ${format(editor.keptAt, 'HH:mm')}` : ''}`;
+				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${editor.keeping.at ? ` ${format(editor.keeping.at, 'HH:mm')}` : ''}`;
 		}
 	});
 	const UNITS = [
@@ -44,14 +44,14 @@
 	</div>
 	<a class="btn preset-on-bar" href="/jobs/{editor.number}/sheet">Job sheet</a>
 	<PapersMenu />
-	{#if editor.ended !== 'open'}<p class="kept">{JOB_STATE_NAMES[editor.ended].toLowerCase()}</p>{/if}
+	{#if editor.keeping.ended !== 'open'}<p class="kept">{JOB_STATE_NAMES[editor.keeping.ended].toLowerCase()}</p>{/if}
 	<p
 		class="kept figures"
-		class:loud={editor.state === 'unsent' || editor.state === 'conflict' || editor.state === 'refused'}
-		class:elsewhere={editor.fromElsewhere}
+		class:loud={editor.keeping.state === 'unsent' || editor.keeping.state === 'conflict' || editor.keeping.state === 'refused'}
+		class:elsewhere={editor.keeping.fromElsewhere}
 		role="status"
 	>
-		rev {editor.rev} · {said}
+		rev {editor.keeping.rev} · {said}
 	</p>
 	<Tip name="List of keys" key="?" onpress={onkeys}>?</Tip>
 </div>

@@ -175,7 +175,7 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<main id="main" class="panel" tabindex="0"><Open /></main>
 	<div class="right">
-		{#if editor.conflict}
+		{#if editor.keeping.conflict}
 			<ConflictView />
 		{:else}
 			<section class="stage" aria-label="Drawing">

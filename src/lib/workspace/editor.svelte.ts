@@ -5,7 +5,6 @@ import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
 import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
-import type { JobState } from '$core/job/state.ts';
 import { withUnit } from '$core/job/unit.ts';
 import { each } from '$core/units/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
@@ -16,37 +15,19 @@ import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
 import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
-import { hearChanges, type Heard } from './changes.ts';
+import { Keeping, type Kept } from './keeping.svelte.ts';
+import { holdUnsent, unsentOf, type Draft } from './unsent.ts';
 import { stable } from '$lib/ui/stable.svelte.ts';
 import { openingsOf } from '$core/figures/window.ts';
 import { pieceKeys, windowKeys } from '$core/job/keys.ts';
 import type { Decided } from '$core/job/decided.ts';
 import { nth } from '$core/units/there.ts';
 
-export type Draft = { text: string; says: string };
-/** The version that was kept meanwhile; ours is the editor's file, which may still be changed. */
-export type Conflict = {
-	rev: number;
-	theirs: JobFile;
-	/** What both began with, where it is still known. */ base: JobFile | null;
-};
 export type Version = { name: string; file: JobFile; job: Decided; plan: Plan };
-export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
 
 /** A job as its page opens it. */
-export type Opened = {
-	number: string;
-	rev: number;
-	file: JobFile;
-	/** Whether it is worked on. */ ended: JobState;
-	reads: Unit | null;
-	shop: WrittenShop;
-};
-type Stored = { rev: number; file: JobFile; drafts: Record<string, Draft> };
+export type Opened = Kept & { reads: Unit | null; shop: WrittenShop };
 
-/** A pause in typing after which a change is sent. */
-const PAUSE_MS = 350;
-const AGAIN_MS = 2500;
 /** Written to the browser's store so soon; at once when the page is left. */
 const STORE_MS = 120;
 /** Strokes nearer to each other than this are a pull; then strip and findings follow no oftener than SETTLE_MS. */
@@ -55,18 +36,11 @@ const SETTLE_MS = 500;
 
 export class JobEditor {
 	readonly number: string;
+	/** The way to the server and back. */
+	readonly keeping: Keeping;
 	file = $state.raw<JobFile>({});
-	rev = $state(0);
-	/** Milliseconds since 1970. */
-	keptAt = $state<number | null>(null);
-	/** Another kept the job, and the page shows theirs since: nothing of ours was unsent. */
-	fromElsewhere = $state(false);
-	/** Whether it is worked on. */
-	ended = $state<JobState>('open');
-	state = $state<SaveState>('kept');
 	/** Why the last choice was not taken, until the next one is. */
 	refusal = $state('');
-	conflict = $state.raw<Conflict | null>(null);
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
 	/** A second version to compare with: the job as it stood, or one of its revisions. */
@@ -79,11 +53,6 @@ export class JobEditor {
 	#future = $state.raw<JobFile[]>([]);
 	/** The place that is being typed in: its strokes are one undo step. */
 	#typing: string | null = null;
-	#sent: JobFile;
-	#timer: ReturnType<typeof setTimeout> | undefined;
-	#sending = false;
-	/** The newest revision that anybody kept, as far as was heard. */
-	#heardRev = 0;
 	#settling = 0;
 	#settledAt = 0;
 	#strokeAt = 0;
@@ -133,16 +102,23 @@ export class JobEditor {
 	readonly #shop: Shop;
 	readonly #plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
 
-	constructor({ number, rev, file, ended, reads, shop }: Opened) {
+	constructor({ reads, shop, ...kept }: Opened) {
 		this.written = shop;
 		this.#shop = shopFrom(shop);
-		this.number = number;
-		this.rev = rev;
-		this.file = file;
-		this.#sent = file;
-		this.ended = ended;
+		this.number = kept.number;
+		this.file = kept.file;
 		this.#reads = reads;
-		this.settled = this.#planned(file, reads);
+		this.settled = this.#planned(this.file, reads);
+		this.keeping = new Keeping(kept, {
+			file: () => this.file,
+			isTyping: () => Object.keys(this.drafts).length > 0,
+			canPlan: (file) => this.#faultsOf(file, this.#reads).length === 0,
+			takeUp: (theirs) => {
+				this.#become(theirs);
+				this.#settle(false);
+			},
+			onkept: () => this.#store()
+		});
 	}
 
 	/** The shop in the house of a unit. */
@@ -152,28 +128,22 @@ export class JobEditor {
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
 	start(): () => void {
-		this.keptAt = Date.now();
-		const stored = this.#stored();
-		if (stored) {
-			this.drafts = stored.drafts;
-			if (JSON.stringify(stored.file) !== JSON.stringify(this.file)) {
-				this.rev = stored.rev;
-				this.file = stored.file;
+		const unsent = unsentOf(this.number);
+		if (unsent && this.#faultsOf(unsent.file, this.#reads).length === 0) {
+			this.drafts = unsent.drafts;
+			if (JSON.stringify(unsent.file) !== JSON.stringify(this.file)) {
+				this.keeping.rev = unsent.rev;
+				this.file = unsent.file;
 				this.#touched();
 			}
 		}
-		const online = () => void this.#send();
 		const hidden = () => this.#storeNow();
-		const deaf = hearChanges(this.number, (change) => void this.#heard(change));
-		addEventListener('online', online);
+		const end = this.keeping.start();
 		addEventListener('pagehide', hidden);
 		return () => {
-			deaf();
-			removeEventListener('online', online);
 			removeEventListener('pagehide', hidden);
 			this.#storeNow();
-			clearTimeout(this.#timer);
-			if (this.file !== this.#sent) void this.#send();
+			end();
 		};
 	}
 
@@ -283,11 +253,16 @@ export class JobEditor {
 		const faults = this.#faultsOf(file, this.#reads);
 		this.refusal = faults[0]?.says ?? '';
 		if (faults.length > 0) return;
+		this.#become(file);
+		this.#touched();
+	}
+
+	/** One undo step further. */
+	#become(file: JobFile): void {
 		this.#past = [...this.#past, this.file];
 		this.#future = [];
 		this.#typing = null;
 		this.file = file;
-		this.#touched();
 	}
 
 	undo(): void {
@@ -313,13 +288,9 @@ export class JobEditor {
 	/** After a conflict: the file that the person chose, on top of theirs. @returns faults of the mixture, none when it was taken */
 	settle(file: JobFile): Fault[] {
 		const faults = this.#faultsOf(file, this.#reads);
-		if (faults.length > 0 || !this.conflict) return faults;
-		this.#past = [...this.#past, this.file];
-		this.#future = [];
-		this.rev = this.conflict.rev;
-		this.conflict = null;
-		this.file = file;
-		this.state = 'keeping';
+		if (faults.length > 0 || !this.keeping.conflict) return faults;
+		this.keeping.settle();
+		this.#become(file);
 		this.#touched();
 		return [];
 	}
@@ -327,10 +298,7 @@ export class JobEditor {
 	#touched(whileTyping = false): void {
 		this.#settle(whileTyping);
 		this.#store();
-		if (this.state === 'conflict') return;
-		this.state = 'keeping';
-		clearTimeout(this.#timer);
-		this.#timer = setTimeout(() => void this.#send(), PAUSE_MS);
+		this.keeping.changed();
 	}
 
 	/** After a stroke a frame later; while strokes come faster than frames go, as in a pull, only now and then. */
@@ -350,84 +318,6 @@ export class JobEditor {
 		});
 	}
 
-	/** One request at a time; what changed meanwhile is sent after it. */
-	async #send(): Promise<void> {
-		if (this.#sending || this.state === 'conflict') return;
-		clearTimeout(this.#timer);
-		if (this.file === this.#sent) {
-			this.state = 'kept';
-			this.#store();
-			return;
-		}
-		this.#sending = true;
-		const file = this.file;
-		try {
-			const response = await fetch(`/api/jobs/${this.number}`, {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json', 'if-match': `"${this.rev}"` },
-				body: JSON.stringify(file)
-			});
-			await this.#answered(response, file);
-		} catch {
-			this.state = 'unsent';
-			this.#timer = setTimeout(() => void this.#send(), AGAIN_MS);
-		} finally {
-			this.#sending = false;
-		}
-		if (this.state === 'kept' && this.file !== this.#sent) this.#touched();
-		else void this.#takeTheirs();
-	}
-
-	async #heard({ rev, state }: Heard): Promise<void> {
-		this.ended = state;
-		this.#heardRev = Math.max(this.#heardRev, rev);
-		await this.#takeTheirs();
-	}
-
-	/** What another kept is shown at once where nothing of ours is unsent; else both are shown when ours is sent. */
-	async #takeTheirs(): Promise<void> {
-		const isOurs = () =>
-			this.#sending || this.state !== 'kept' || this.file !== this.#sent || Object.keys(this.drafts).length > 0;
-		if (this.#heardRev <= this.rev || isOurs()) return;
-		try {
-			const response = await fetch(`/api/jobs/${this.number}`);
-			if (!response.ok) return;
-			const { rev, job } = (await response.json()) as { rev: number; job: JobFile };
-			if (rev <= this.rev || isOurs() || this.#faultsOf(job, this.#reads).length > 0) return;
-			this.#past = [...this.#past, this.file];
-			this.#future = [];
-			this.#typing = null;
-			this.rev = rev;
-			this.#sent = job;
-			this.file = job;
-			this.keptAt = Date.now();
-			this.fromElsewhere = true;
-			this.#settle(false);
-		} catch {
-			// The next word of the server, or the next save, tells again.
-		}
-	}
-
-	async #answered(response: Response, file: JobFile): Promise<void> {
-		if (response.status === 409) {
-			const { rev, theirs, base } = (await response.json()) as Conflict;
-			this.conflict = { rev, theirs, base };
-			this.state = 'conflict';
-			return;
-		}
-		if (response.status >= 400 && response.status < 500) {
-			this.state = 'refused';
-			return;
-		}
-		if (!response.ok) throw new Error(String(response.status));
-		this.rev = ((await response.json()) as { rev: number }).rev;
-		this.#sent = file;
-		this.fromElsewhere = false;
-		this.keptAt = Date.now();
-		this.state = 'kept';
-		this.#store();
-	}
-
 	/** What is not kept yet, and what is half typed, stands in the browser until it is; written once the stroke is drawn. */
 	#store(): void {
 		this.#storing ??= setTimeout(() => this.#storeNow(), STORE_MS);
@@ -436,19 +326,9 @@ export class JobEditor {
 	#storeNow(): void {
 		clearTimeout(this.#storing);
 		this.#storing = undefined;
-		if (typeof localStorage === 'undefined') return;
-		const key = `rare-keep:${this.number}`;
-		if (this.file === this.#sent && Object.keys(this.drafts).length === 0) localStorage.removeItem(key);
-		else localStorage.setItem(key, JSON.stringify({ rev: this.rev, file: this.file, drafts: this.drafts } satisfies Stored));
-	}
-
-	#stored(): Stored | null {
-		try {
-			const stored = JSON.parse(localStorage.getItem(`rare-keep:${this.number}`) ?? 'null') as Stored | null;
-			return stored && this.#faultsOf(stored.file, this.#reads).length === 0 ? stored : null;
-		} catch {
-			return null;
-		}
+		const { rev, isUnsent } = this.keeping;
+		const isHeld = isUnsent || Object.keys(this.drafts).length > 0;
+		holdUnsent(this.number, isHeld ? { rev, file: this.file, drafts: this.drafts } : null);
 	}
 
 	/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */

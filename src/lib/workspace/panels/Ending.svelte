@@ -14,10 +14,10 @@
 	const isEmpty = $derived(isEmptyJob(editor.file));
 
 	async function end(state: JobState) {
-		if (state === editor.ended) return;
-		const before = editor.ended;
+		if (state === editor.keeping.ended) return;
+		const before = editor.keeping.ended;
 		if (!(await send('/state', { method: 'PUT', body: JSON.stringify({ state }) }))) return;
-		editor.ended = state;
+		editor.keeping.ended = state;
 		sayDone('state', `${editor.number}: ${JOB_STATE_NAMES[state].toLowerCase()}.`, { label: 'Undo', go: () => void end(before) });
 	}
 
@@ -43,9 +43,9 @@
 
 <div class="group">
 	<h2>This job</h2>
-	<Choice label="This job is" value={editor.ended} options={OPTIONS} onchange={end} compact />
+	<Choice label="This job is" value={editor.keeping.ended} options={OPTIONS} onchange={end} compact />
 	<p class="quiet">
-		{editor.ended === 'open'
+		{editor.keeping.ended === 'open'
 			? 'It stays on Today’s list until it is handed over or archived.'
 			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
 	</p>

@@ -34,7 +34,7 @@
 			refusal = `Revision ${rev} cannot be shown: the server does not answer, or an older version of the program kept it.`;
 		}
 	}
-	const asked = $derived(typeof window === 'undefined' ? null : load(editor.rev));
+	const asked = $derived(typeof window === 'undefined' ? null : load(editor.keeping.rev));
 </script>
 
 <Panel name="Record" about="Papers, files and every revision that was kept.">

@@ -1,0 +1,23 @@
+/** What a browser holds of a job until the server has it: the file as it stands there, and what is half typed. */
+import type { JobFile } from '$core/job/definition.ts';
+
+export type Draft = { text: string; says: string };
+export type Unsent = { rev: number; file: JobFile; drafts: Record<string, Draft> };
+
+const keyOf = (number: string) => `rare-keep:${number}`;
+
+/** @param unsent null: nothing is held any more */
+export function holdUnsent(number: string, unsent: Unsent | null): void {
+	if (typeof localStorage === 'undefined') return;
+	if (unsent) localStorage.setItem(keyOf(number), JSON.stringify(unsent));
+	else localStorage.removeItem(keyOf(number));
+}
+
+/** What an earlier visit could not send; null where there is nothing, or nothing that can be read. */
+export function unsentOf(number: string): Unsent | null {
+	try {
+		return JSON.parse(localStorage.getItem(keyOf(number)) ?? 'null') as Unsent | null;
+	} catch {
+		return null;
+	}
+}
