@@ -33,21 +33,28 @@ export async function runTests(...folders) {
 }
 
 /** Each of these is a program of its own: it starts servers and browsers. */
-const ALONE = /\/tests\/(?:browser|cli|demo|running)\//;
+const ALONE = /\/tests\/((?:browser|cli|demo|running)\/[\w-]+)\.test\.js$/;
 const ON_DATABASES = /\/tests\/server\//;
+/** They begin first, so that none of them is left to run alone at the end. */
+const LONGEST = ['databases', 'running/one-figure', 'browser/axe', 'browser/drawn', 'running/demo-folder'];
 const PROCESSES = 3;
 
-/** The other tests take milliseconds each: they share a few processes, which saves a hundred starts; those on databases share one, and compile theirs once. */
+/**
+ * One program for each process, named in the order in which they are to begin. The tests that are not alone take milliseconds each: they
+ * share a few processes, which saves a hundred starts; those on databases share one, and compile theirs once.
+ */
 function together(files) {
-	const shared = files.filter((file) => !ALONE.test(file));
-	const groupOf = (file, at) => (ON_DATABASES.test(file) ? 'databases' : `core-${1 + (at % PROCESSES)}`);
-	const groups = new Map();
-	for (const [at, file] of shared.entries()) groups.set(groupOf(file, at), [...(groups.get(groupOf(file, at)) ?? []), file]);
+	const groups = new Map(LONGEST.map((name) => [name, []]));
+	for (const [at, file] of files.entries()) {
+		const name = ALONE.exec(file)?.[1] ?? (ON_DATABASES.test(file) ? 'databases' : `core-${1 + (at % PROCESSES)}`);
+		groups.set(name, [...(groups.get(name) ?? []), file]);
+	}
 	const folder = compiledTo('tests');
-	const indices = [...groups].map(([name, own]) => {
-		const index = join(folder, `${name}.test.js`);
-		writeFileSync(index, own.map((file) => `import './${relative(folder, file)}';\n`).join(''));
-		return index;
-	});
-	return [...indices, ...files.filter((file) => !shared.includes(file))];
+	return [...groups]
+		.filter(([, own]) => own.length > 0)
+		.map(([name, own], at) => {
+			const index = join(folder, `${String(at).padStart(2, '0')}-${name.replace('/', '-')}.test.js`);
+			writeFileSync(index, own.map((file) => `import './${relative(folder, file)}';\n`).join(''));
+			return index;
+		});
 }
