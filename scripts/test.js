@@ -14,7 +14,7 @@ const check = async (name) => {
 // Beside each other: each takes one core.
 await Promise.all([check('lint'), check('types').then(buildIfStale)]);
 process.env.CASES = 'all';
-const status = await runTests('core', 'src', 'tests');
+const status = await runTests(['core', 'src', 'tests'], { onServer: true });
 if (status !== 0) failed.push('tests');
 if (failed.length > 0) console.error(`Failed: ${failed.join(', ')}.`);
 process.exitCode = failed.length > 0 ? 1 : 0;

@@ -8,8 +8,12 @@ import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
 import { testHouse } from './test-house.js';
 
-/** @returns the runner’s exit status; its counts are the last that it prints */
-export async function runTests(...folders) {
+/**
+ * @param folders whose tests are run
+ * @param onServer whether those on databases are run on a server’s too, which is started for them
+ * @returns the runner’s exit status; its counts are the last that it prints
+ */
+export async function runTests(folders, { onServer }) {
 	// Functions of the database are compiled when they are called: it opens in half the time.
 	const flags = [
 		'--wasm-lazy-compilation',
@@ -21,14 +25,14 @@ export async function runTests(...folders) {
 		'--test-reporter=spec',
 		'--test-concurrency=2'
 	];
-	const [compiled, postgres] = await Promise.all([compile(testsIn(...folders), 'tests'), startPostgres()]);
+	const [compiled, postgres] = await Promise.all([compile(testsIn(...folders), 'tests'), onServer ? startPostgres() : null]);
 	try {
-		const env = { ...process.env, TEST_DATABASE_URL: postgres.url, TEST_HOUSE: testHouse() };
+		const env = { ...process.env, TEST_DATABASE_URL: postgres?.url ?? '', TEST_HOUSE: testHouse() };
 		const runner = spawn(process.execPath, [...flags, ...together(compiled)], { cwd: root, stdio: 'inherit', env });
 		const [status] = await once(runner, 'exit');
 		return status ?? 1;
 	} finally {
-		await postgres.stop();
+		await postgres?.stop();
 	}
 }
 

@@ -1,4 +1,4 @@
-/** Runs the tests of a file on both databases: the embedded one in memory, and a PostgreSQL server's. */
+/** Runs the tests of a file on both databases: the embedded one in memory, and a PostgreSQL server's, which `npm test` starts. */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { after, before, describe } from 'node:test';
@@ -23,8 +23,12 @@ export type House = {
 	revisions: (number: string) => Promise<Answer>;
 };
 
+/** The everyday loop has no server; whatever tries all its cases has one. */
+if (process.env.CASES === 'all' && !process.env.TEST_DATABASE_URL) throw new Error('TEST_DATABASE_URL is not set.');
+export const DATABASES = process.env.TEST_DATABASE_URL ? (['embedded', 'server'] as const) : (['embedded'] as const);
+
 export function onEachDatabase(run: (here: House) => void): void {
-	for (const kind of ['embedded', 'server'] as const)
+	for (const kind of DATABASES)
 		describe(`on the ${kind === 'server' ? 'database server' : 'embedded database'}`, () => {
 			const here = houseOf();
 			let open: OpenDatabase;
@@ -74,7 +78,7 @@ let made = 0;
 /** A new database on the tests' server; the test command starts one. */
 export async function newServerDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
 	const server = process.env.TEST_DATABASE_URL;
-	if (!server) throw new Error('TEST_DATABASE_URL is not set: run the tests by npm test or npm run test:unit.');
+	if (!server) throw new Error('TEST_DATABASE_URL is not set: run the tests by npm test.');
 	const name = `house_${process.pid}_${(made += 1)}`;
 	const own = new URL(server);
 	own.pathname = `/${name}`;

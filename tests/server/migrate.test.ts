@@ -7,9 +7,9 @@ import { migrate, migrationsDone, MIGRATIONS } from '../../src/lib/server/db/mig
 import { openPGlite } from '../../src/lib/server/db/pglite.ts';
 import { openPostgres } from '../../src/lib/server/db/postgres.ts';
 import { workedJob } from '../jobs.ts';
-import { newServerDatabase, testHouse } from './databases.ts';
+import { DATABASES, newServerDatabase, testHouse } from './databases.ts';
 
-for (const kind of ['embedded', 'server'] as const)
+for (const kind of DATABASES)
 	describe(`on the ${kind}`, () => {
 		let db: Database;
 		let drop = async () => {};
