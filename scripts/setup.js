@@ -25,6 +25,11 @@ export function must(program, args, options) {
 	if (status !== 0) fail(program, args, status);
 }
 
+async function mustBeside(program, args) {
+	const status = await runBeside(program, args);
+	if (status !== 0) fail(program, args, status);
+}
+
 function fail(program, args, status) {
 	console.error(`${program} ${args.join(' ')} ended with ${status}.`);
 	process.exit(status);
@@ -45,13 +50,8 @@ export async function buildIfStale() {
 	const sources = ['src', 'core', 'static', 'docs/handbook', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
 	const newest = Math.max(...sources.map((source) => newestIn(at(source))));
 	if (existsSync(stamp) && statSync(stamp).mtimeMs >= newest) return;
-	for (const [program, ...args] of [
-		['svelte-kit', 'sync'],
-		['vite', 'build', '--logLevel', 'warn']
-	]) {
-		const status = await runBeside('npx', ['--no-install', program, ...args]);
-		if (status !== 0) fail(program, args, status);
-	}
+	await mustBeside('npx', ['--no-install', 'svelte-kit', 'sync']);
+	await mustBeside('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
 	writeFileSync(stamp, '');
 }
 

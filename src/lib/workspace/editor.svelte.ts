@@ -111,8 +111,8 @@ export class JobEditor {
 		this.settled = this.#planned(this.file, reads);
 		this.keeping = new Keeping(kept, {
 			file: () => this.file,
-			isTyping: () => Object.keys(this.drafts).length > 0,
-			canPlan: (file) => this.#faultsOf(file, this.#reads).length === 0,
+			isTyping: () => this.#isTyping(),
+			canPlan: (file) => this.#canPlan(file),
 			takeUp: (theirs) => {
 				this.#become(theirs);
 				this.#settle(false);
@@ -128,8 +128,8 @@ export class JobEditor {
 
 	/** In the browser: takes up what an earlier visit could not send, and leaves nothing behind unsent. */
 	start(): () => void {
-		const unsent = unsentOf(this.number);
-		if (unsent && this.#faultsOf(unsent.file, this.#reads).length === 0) {
+		const unsent = unsentOf(this.number, (file) => this.#canPlan(file));
+		if (unsent) {
 			this.drafts = unsent.drafts;
 			if (JSON.stringify(unsent.file) !== JSON.stringify(this.file)) {
 				this.keeping.rev = unsent.rev;
@@ -245,7 +245,7 @@ export class JobEditor {
 	/** What the job would be if it were cut in that unit; null where it can't be. */
 	ifCutIn(unit: Unit): Plan | null {
 		const file = withUnit(this.file, unit);
-		return this.#faultsOf(file, this.#reads).length > 0 ? null : this.#planned(file, this.#reads).plan;
+		return this.#canPlan(file) ? this.#planned(file, this.#reads).plan : null;
 	}
 
 	/** Another file in the place of this one, as one undo step; refused, with the reason, when it can't be planned. */
@@ -327,8 +327,15 @@ export class JobEditor {
 		clearTimeout(this.#storing);
 		this.#storing = undefined;
 		const { rev, isUnsent } = this.keeping;
-		const isHeld = isUnsent || Object.keys(this.drafts).length > 0;
-		holdUnsent(this.number, isHeld ? { rev, file: this.file, drafts: this.drafts } : null);
+		holdUnsent(this.number, isUnsent || this.#isTyping() ? { rev, file: this.file, drafts: this.drafts } : null);
+	}
+
+	#isTyping(): boolean {
+		return Object.keys(this.drafts).length > 0;
+	}
+
+	#canPlan(file: JobFile): boolean {
+		return this.#faultsOf(file, this.#reads).length === 0;
 	}
 
 	/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */

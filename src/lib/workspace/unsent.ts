@@ -13,10 +13,11 @@ export function holdUnsent(number: string, unsent: Unsent | null): void {
 	else localStorage.removeItem(keyOf(number));
 }
 
-/** What an earlier visit could not send; null where there is nothing, or nothing that can be read. */
-export function unsentOf(number: string): Unsent | null {
+/** What an earlier visit could not send; null where there is nothing, or nothing that can be read and planned. */
+export function unsentOf(number: string, canPlan: (file: JobFile) => boolean): Unsent | null {
 	try {
-		return JSON.parse(localStorage.getItem(keyOf(number)) ?? 'null') as Unsent | null;
+		const unsent = JSON.parse(localStorage.getItem(keyOf(number)) ?? 'null') as Unsent | null;
+		return unsent && canPlan(unsent.file) ? unsent : null;
 	} catch {
 		return null;
 	}
