@@ -42,7 +42,7 @@ const ON_DATABASES = /\/tests\/server\//;
 /** They begin first, so that none of them is left to run alone at the end. */
 const LONGEST = ['shared-1', 'shared-2', 'running/one-figure', 'browser/axe', 'browser/drawn', 'running/demo-folder'];
 /** What is on databases takes half of the first process’s time: of the rest it has as much as makes both even. */
-const ONE_IN = 4;
+const ONE_IN = 3;
 
 /**
  * One program for each process, named in the order in which they are to begin. The tests that are not alone take milliseconds each: they

@@ -82,15 +82,22 @@ test(
 	withFolder(async (folder) => {
 		// The parent turns into a program that waits for no child.
 		const parent = spawn('sh', ['-c', 'sleep 60 & echo $!; exec sleep 60']);
-		const [said] = (await once(parent.stdout, 'data')) as [Buffer];
-		const pid = Number(said.toString());
-		process.kill(pid, 'SIGKILL');
-		const stateOf = () => readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)![0];
-		for (const until = Date.now() + 5000; stateOf() !== 'Z'; await new Promise(setImmediate)) assert.ok(Date.now() < until);
-		const start = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)!.split(' ')[19];
-		writeFileSync(join(folder, 'lock'), `${pid} ${start}\n`);
-		(await takeLock(folder))();
-		parent.kill('SIGKILL');
+		try {
+			const [said] = (await once(parent.stdout, 'data')) as [Buffer];
+			const pid = Number(said.toString());
+			const comes = async (what: () => boolean) => {
+				for (const until = Date.now() + 5000; !what(); await new Promise(setImmediate)) assert.ok(Date.now() < until);
+			};
+			// Until then it is a shell, which may wait for its child.
+			await comes(() => readFileSync(`/proc/${parent.pid}/comm`, 'utf8') === 'sleep\n');
+			process.kill(pid, 'SIGKILL');
+			const statOf = () => readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1)!;
+			await comes(() => statOf().startsWith('Z'));
+			writeFileSync(join(folder, 'lock'), `${pid} ${statOf().split(' ')[19]}\n`);
+			(await takeLock(folder))();
+		} finally {
+			parent.kill('SIGKILL');
+		}
 	})
 );
 
