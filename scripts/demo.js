@@ -1,5 +1,5 @@
 /** npm run demo: the demo scenario, loaded through the calls that every user has. `-- --fresh` begins anew. */
-import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildIfStale, installPackages, root } from './setup.js';
 import { loadDemo } from './load-demo.js';
@@ -23,10 +23,14 @@ if (!existsSync(mark) && !existsSync(loaded) && existsSync(folder) && readdirSyn
 mkdirSync(folder, { recursive: true });
 writeFileSync(mark, '');
 const fresh = process.argv.includes('--fresh');
-if (fresh) process.env.FRESH = '1';
+if (fresh) {
+	process.env.FRESH = '1';
+	// A fresh load that is cut off goes on, too.
+	rmSync(loaded, { force: true });
+}
 const address = await serve();
 // A load that was cut off goes on where it was.
-if (fresh || !existsSync(loaded)) {
+if (!existsSync(loaded)) {
 	await loadDemo(address);
 	writeFileSync(loaded, '');
 }

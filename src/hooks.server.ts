@@ -3,6 +3,7 @@ import { faults, respond } from '$lib/server/answer.ts';
 import { connect, database, disconnect } from '$lib/server/db/connection.ts';
 import { markEnding } from '$lib/server/db/lock.ts';
 import { endStreams, tellChanges } from '$lib/server/events.ts';
+import { LOOK, lookFrom } from '$lib/ui/look.ts';
 import { log, loggable } from '$lib/server/log.ts';
 import { answered } from '$lib/server/metrics.ts';
 import { keepTidy } from '$lib/server/tidy.ts';
@@ -42,7 +43,7 @@ const NOTHING = "default-src 'none'; frame-ancestors 'none'";
 export const handle: Handle = async ({ event, resolve }) => {
 	const response = isForeignWrite(event.request)
 		? respond(faults(403, [{ path: 'Origin', says: 'Another site may not write here.' }]))
-		: await resolve(event);
+		: await resolve(event, { transformPageChunk: ({ html }) => html.replace('%look%', lookFrom(event.cookies.get(LOOK)) ?? '') });
 	for (const [name, value] of Object.entries(SECURITY)) response.headers.set(name, value);
 	if (!response.headers.has('content-security-policy')) response.headers.set('content-security-policy', NOTHING);
 	return response;

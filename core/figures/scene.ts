@@ -101,6 +101,8 @@ export type Scene = {
 	shapes: Shape[];
 	dimensions: Dimension[];
 	callouts: Callout[];
+	/** Its few figures are drawn with their names. */
+	namesFigures?: true;
 	/** What is not true to scale, in a sentence. */
 	notToScale?: string;
 };

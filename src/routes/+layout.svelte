@@ -1,7 +1,15 @@
 <script lang="ts">
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
+	import { isInField, leaveByEscape } from '$lib/ui/keys.ts';
+	import { changeLook } from '$lib/ui/look.ts';
 	import Toasts from '$lib/ui/Toasts.svelte';
+
+	function onkeydown(event: KeyboardEvent) {
+		leaveByEscape(event);
+		const command = event.ctrlKey || event.metaKey || event.altKey;
+		if (event.key.toLowerCase() === 'd' && !command && !isInField(event)) changeLook();
+	}
 
 	const { children }: { children: Snippet } = $props();
 	// From here on buttons answer: tests and scripts wait for it.
@@ -10,6 +18,7 @@
 	});
 </script>
 
+<svelte:window {onkeydown} />
 <a class="skip" href="#main">To the content</a>
 {@render children()}
 <Toasts />
@@ -21,7 +30,7 @@
 		top: -60px;
 		z-index: 10;
 		padding: 8px 14px;
-		background: #fff;
+		background: var(--sheet);
 		color: var(--accent);
 	}
 	.skip:focus {

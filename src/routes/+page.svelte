@@ -6,6 +6,7 @@
 	import type { PageProps } from './$types';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
+	import { isInField } from '$lib/ui/keys.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
@@ -61,8 +62,7 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
-		if ((event.target as HTMLElement).closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey)
-			return;
+		if (isInField(event) || event.ctrlKey || event.metaKey || event.altKey) return;
 		if (event.key.toLowerCase() === 'n') {
 			event.preventDefault();
 			void newPiece();
@@ -188,25 +188,25 @@
 		margin-left: auto;
 	}
 	.find input {
-		--tw-ring-color: #6d8290;
+		--tw-ring-color: var(--bar-line);
 
 		width: 190px;
 		background: transparent;
-		color: #fff;
+		color: var(--on-dark);
 	}
 	.find input::placeholder {
-		color: #cfd9df;
+		color: var(--bar-quiet);
 		opacity: 1;
 	}
 	kbd {
 		margin-left: 5px;
-		color: #cfd9df;
+		color: var(--bar-quiet);
 	}
 	.day {
 		display: grid;
 		grid-template-columns: 264px minmax(0, 760px);
 		padding: 18px 24px;
-		background: #e9e8e5;
+		background: var(--day);
 		border-bottom: 1px solid var(--strip);
 		min-height: 92px;
 	}
@@ -224,11 +224,11 @@
 	table {
 		width: calc(100% - 48px);
 		margin: 14px 24px;
-		font-size: 14.5px;
+		font-size: var(--text-base);
 	}
 	thead th {
-		font-size: 13px;
-		color: #474f53;
+		font-size: var(--text-sm);
+		color: var(--soft);
 		font-weight: 600;
 	}
 	th,

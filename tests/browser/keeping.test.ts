@@ -146,7 +146,7 @@ test('a stopped server: it is said, typing goes on, and all is sent when it is b
 	await here.browser.open(`/jobs/${number}?at=window`);
 	await here.stop();
 	await here.browser.type('Border width', '81');
-	await here.browser.sees('not sent yet, kept in this browser');
+	await here.browser.sees('no connection to the server: what you type is kept in this browser');
 	await here.browser.type('Wider at the bottom by', '14');
 	await here.browser.sees('599 × 762');
 	await here.startAgain();
@@ -155,7 +155,7 @@ test('a stopped server: it is said, typing goes on, and all is sent when it is b
 
 	await here.stop();
 	await here.browser.type('Border width', '83');
-	await here.browser.sees('not sent yet, kept in this browser');
+	await here.browser.sees('no connection to the server: what you type is kept in this browser');
 	await here.browser.driver.get('about:blank');
 	await here.startAgain();
 	await here.browser.open(`/jobs/${number}?at=window`);

@@ -54,7 +54,8 @@ export function cornerScene(plan: Plan, job: Decided, index: number): Scene | nu
 		box: { left: 0, top: 0, width: window.width, height: window.height + BETWEEN_VIEWS + depth },
 		shapes,
 		dimensions: dimensions(plan, job, sight, holes, window, depth),
-		callouts: []
+		callouts: [],
+		namesFigures: true
 	};
 }
 

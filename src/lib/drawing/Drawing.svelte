@@ -14,7 +14,7 @@
 		scene: Scene;
 		reader: Reader;
 		onask?: (path: string) => void;
-		/** Height of a label, CSS px. */
+		/** Height of a label, CSS px; on a screen the fractions of inches stand a fifth larger. */
 		label?: number;
 		/** Printed in a fixed width of paper, mm; else it fills its place. */
 		paperWidth?: number;
@@ -36,7 +36,7 @@
 		scene,
 		reader,
 		onask,
-		label = 13,
+		label: asked = 14,
 		paperWidth,
 		paperHeight = 120,
 		callouts = true,
@@ -45,20 +45,26 @@
 		anchor
 	}: Props = $props();
 
+	const label = $derived(reader.unit === 'in' && !paperWidth ? asked * 1.2 : asked);
 	const PX_PER_MM = 96 / 25.4;
 	/** A scale that changes by less is found; it is looked for no longer than so many turns. */
 	const SETTLED = 0.004;
 	const TURNS = 8;
+	/** The drawing itself has at least this share of its place, across or down. */
+	const LEAST_SHARE = 0.35;
+	const isUpright = (side: Dimension['side']) => side === 'left' || side === 'right';
 	const id = $props.id();
 	let width = $state(0);
 	let height = $state(0);
 	let captionHeight = $state(18);
 	/** Scale and place while something is pulled: what is pulled must not run away from the hand. */
-	let held = $state.raw<{ scale: number; view: Rect; anchor: { left: number; top: number } } | null>(null);
+	let held = $state.raw<{ scale: number; view: Rect; anchor: { left: number; top: number }; of: Scene['dimensions'] } | null>(
+		null
+	);
 
 	/** Keeps scale and place until `release`. */
 	export function hold() {
-		held ??= { scale: fitted.scale, view, anchor: anchor ?? { left: 0, top: 0 } };
+		held ??= { scale: fitted.scale, view, anchor: anchor ?? { left: 0, top: 0 }, of: fitted.placed };
 	}
 
 	export function release() {
@@ -85,7 +91,7 @@
 			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
 			: 0
 	);
-	const fitted = $derived(fit(space));
+	const fitted = $derived(fitInto(space));
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
 	const drawn = $derived({
@@ -100,6 +106,18 @@
 	const reduction = $derived(1 / (fitted.scale / PX_PER_MM));
 	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
 
+	/** In a small place every dimension would leave the drawing no room: then those of the whole stand alone, or none does. */
+	function fitInto(room: { width: number; height: number }) {
+		const { box, dimensions } = scene;
+		const all = fit(room, scene);
+		const share = ({ scale }: { scale: number }) =>
+			Math.max((box.width * scale) / room.width, (box.height * scale) / room.height);
+		if (paperWidth || held || share(all) >= LEAST_SHARE) return all;
+		const whole = dimensions.filter(({ side, from, to }) => to - from >= (isUpright(side) ? box.height : box.width) - 1);
+		const fewer = fit(room, { ...scene, dimensions: whole });
+		return share(fewer) >= LEAST_SHARE ? fewer : fit(room, { ...scene, dimensions: [] });
+	}
+
 	/** From top to bottom of a drawing with its column of callouts, whose rows may stand out above and below it. */
 	function withRows(box: Rect, textHeight: number): { top: number; height: number } {
 		const shown = column > 0 ? placeCallouts(scene, textHeight) : [];
@@ -109,10 +127,14 @@
 	}
 
 	/** Labels keep their size on the screen, so the scale and the room that they need are found together. */
-	function fit(room: { width: number; height: number }) {
-		if (held) return { ...placeDimensions(scene, label / held.scale, write), scale: held.scale, textHeight: label / held.scale };
+	function fit(room: { width: number; height: number }, scene: Scene) {
+		if (held) {
+			const names = new Set(held.of.map(({ name }) => name));
+			const shown = { ...scene, dimensions: scene.dimensions.filter(({ name }) => names.has(name)) };
+			return { ...placeDimensions(shown, label / held.scale, labelled), scale: held.scale, textHeight: label / held.scale };
+		}
 		let scale = Math.min(room.width / scene.box.width, room.height / scene.box.height);
-		let placed = placeDimensions(scene, label / scale, write);
+		let placed = placeDimensions(scene, label / scale, labelled);
 		// What labels and rows add on the screen hardly depends on the scale: what they leave is the drawing's.
 		for (let turn = 0; turn < TURNS; turn += 1) {
 			const before = scale;
@@ -121,18 +143,18 @@
 				leftFor(scene.box.width, placed.box.width, Math.max(60, room.width - column), scale),
 				leftFor(scene.box.height, tall, room.height, scale)
 			);
-			placed = placeDimensions(scene, label / scale, write);
+			placed = placeDimensions(scene, label / scale, labelled);
 			if (Math.abs(scale / before - 1) < SETTLED) break;
 		}
 		scale = stated(scale);
-		placed = placeDimensions(scene, label / scale, write);
+		placed = placeDimensions(scene, label / scale, labelled);
 		// A label that went into a lane of its own at this scale may reach out of the place after all.
 		for (let turn = 0; turn < TURNS; turn += 1) {
 			const { height: tall } = withRows(placed.box, label / scale);
 			const share = Math.min((room.width - column) / (placed.box.width * scale), room.height / (tall * scale));
 			if (share >= 1 || share <= 0) break;
 			scale = stated(scale * share);
-			placed = placeDimensions(scene, label / scale, write);
+			placed = placeDimensions(scene, label / scale, labelled);
 		}
 		return { ...placed, scale, textHeight: label / scale };
 	}
@@ -173,6 +195,11 @@
 		return written(dimension, reader);
 	}
 
+	/** As it stands beside its line. */
+	function labelled(dimension: Dimension): string {
+		return scene.namesFigures ? `${dimension.name} ${write(dimension)}` : write(dimension);
+	}
+
 	function press(event: KeyboardEvent | MouseEvent, path: string | undefined) {
 		if (!path || (event instanceof KeyboardEvent && event.key !== 'Enter' && event.key !== ' ')) return;
 		event.preventDefault();
@@ -203,7 +230,7 @@
 			{/if}
 		</g>
 		{#each fitted.placed as dimension (dimension.name)}
-			{@const upright = dimension.side === 'left' || dimension.side === 'right'}
+			{@const upright = isUpright(dimension.side)}
 			{@const baseline = dimension.line - fitted.textHeight * 0.3}
 			{@const place = upright
 				? `translate(${onScreen(baseline, dimension.labelAt)}) rotate(-90)`
@@ -269,8 +296,10 @@
 		align-items: flex-start;
 		justify-content: center;
 		overflow: hidden;
+		background: var(--ground);
 	}
 	figure.paper {
+		background: none;
 		height: auto;
 		flex-direction: column;
 		overflow: visible;
@@ -279,10 +308,14 @@
 		position: absolute;
 		left: 0;
 		bottom: 0;
-		font-size: 12px;
+		font-size: var(--text-xs);
 		color: var(--quiet);
-		padding-right: 6px;
-		background: var(--drawn-on, var(--table));
+		padding: 0 6px 2px;
+	}
+	/* Colour is judged here: what is drawn keeps the look of the day on a neutral ground. */
+	svg,
+	figcaption {
+		color-scheme: light;
 	}
 	.paper figcaption {
 		position: static;

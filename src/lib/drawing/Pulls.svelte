@@ -338,7 +338,7 @@
 	}
 	.figure text {
 		fill: #fff;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.figure {
 		pointer-events: none;

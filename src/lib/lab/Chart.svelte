@@ -93,6 +93,9 @@
 </section>
 
 <style>
+	.chart {
+		background: var(--ground);
+	}
 	section {
 		padding: 16px 24px 10px;
 		border-bottom: 1px solid var(--line);
@@ -123,7 +126,7 @@
 	section :global(td) {
 		padding: 3px 14px 3px 0;
 		text-align: right;
-		font-size: 13px;
+		font-size: var(--text-sm);
 		white-space: nowrap;
 		border-bottom: 1px solid var(--line);
 	}

@@ -122,10 +122,10 @@
 	.mine th,
 	.mine td {
 		font-weight: 600;
-		background: #fff;
+		background: var(--sheet);
 	}
 	.much {
-		color: #8a550c;
+		color: var(--caution-ink);
 		font-weight: 600;
 	}
 </style>

@@ -241,7 +241,7 @@
 		font-size: 13.5px;
 	}
 	.said {
-		background: #fff;
+		background: var(--sheet);
 		border-bottom: 1px solid var(--line-strong);
 		display: flex;
 		gap: 16px;

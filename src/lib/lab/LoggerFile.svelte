@@ -130,7 +130,7 @@
 <style>
 	section {
 		padding: 14px 24px;
-		background: #fff;
+		background: var(--sheet);
 		border-bottom: 1px solid var(--line-strong);
 	}
 	header {
@@ -154,7 +154,7 @@
 		margin: 6px 0;
 	}
 	table {
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	th,
 	td {

@@ -59,6 +59,6 @@
 	.says {
 		grid-column: 1 / -1;
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 </style>

@@ -1,8 +1,9 @@
 <script lang="ts">
 	/** One page of paper, in mm; prints on its own size. */
 	import type { Snippet } from 'svelte';
+	import type { PaperSize } from './paper-size.ts';
 
-	type Props = { size: 'a4' | 'letter' | 'back-label'; children: Snippet };
+	type Props = { size: PaperSize | 'back-label'; children: Snippet };
 	const { size, children }: Props = $props();
 </script>
 
@@ -10,6 +11,8 @@
 
 <style>
 	.paper-page {
+		color-scheme: light;
+		color: var(--ink);
 		margin: 0 auto 8mm;
 		background: #fff;
 		box-shadow: 0 1px 6px rgb(27 38 44 / 22%);

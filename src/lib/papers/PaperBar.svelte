@@ -2,8 +2,9 @@
 	/** Above a paper: where it belongs, its size, and printing. Not printed. */
 	import Bar from '$lib/ui/Bar.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
+	import type { PaperSize } from './paper-size.ts';
 
-	type Props = { number: string; title: string; size?: 'a4' | 'letter'; onsize?: (size: 'a4' | 'letter') => void };
+	type Props = { number: string; title: string; size?: PaperSize; onsize?: (size: PaperSize) => void };
 	const { number, title, size, onsize }: Props = $props();
 	const SIZES = [
 		{ value: 'a4', label: 'A4' },

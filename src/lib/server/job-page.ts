@@ -10,5 +10,5 @@ import { there } from '$core/units/there.ts';
 export async function jobPage(number: string) {
 	const row = await selectJob(database(), there(readJobNumber(number), 'read job number'), null);
 	if (!row) error(404, 'There is no job by that number.');
-	return { number, rev: row.rev, state: row.state, job: row.spec, shop: await writtenShop(database()) };
+	return { number, rev: row.rev, at: row.at.getTime(), state: row.state, job: row.spec, shop: await writtenShop(database()) };
 }

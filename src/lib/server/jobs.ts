@@ -95,7 +95,7 @@ export async function postJob(db: Database, body: unknown, { number, orEmpty }: 
 	const shown = showJobNumber(kept.number);
 	return {
 		status: kept.kind === 'found' ? 200 : 201,
-		body: { number: shown, rev: kept.rev },
+		body: { number: shown, rev: kept.rev, at: kept.at },
 		headers: { location: `/api/jobs/${shown}`, etag: `"${kept.rev}"` }
 	};
 }
@@ -106,7 +106,7 @@ export async function getJob(db: Database, number: number, rev: number | null): 
 	const { written } = await shopNow(db);
 	const planned = await inThread('plan', { file: row.spec, shop: written });
 	if (!planned.ok) return planned.answer;
-	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, state: row.state, job: row.spec });
+	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, at: row.at, state: row.state, job: row.spec });
 	return {
 		status: 200,
 		body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`),
@@ -129,7 +129,7 @@ export async function putJob(db: Database, number: number, body: unknown, on: nu
 			headers: { etag: `"${kept.rev}"` }
 		};
 	}
-	return { status: 200, body: { number: showJobNumber(number), rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
+	return { status: 200, body: { number: showJobNumber(number), rev: kept.rev, at: kept.at }, headers: { etag: `"${kept.rev}"` } };
 }
 
 export async function getRevisions(db: Database, number: number): Promise<Answer> {

@@ -123,7 +123,7 @@
 	}
 	thead th {
 		text-align: left;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 		color: var(--quiet);
 		font-weight: 600;
 		padding: 4px;
@@ -142,7 +142,7 @@
 		text-align: left;
 		font-weight: 400;
 		padding: 3px 6px 3px 0;
-		font-size: 13px;
+		font-size: var(--text-sm);
 		width: 42%;
 	}
 	td {
@@ -181,7 +181,7 @@
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.presses {
 		display: flex;

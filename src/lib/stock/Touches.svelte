@@ -50,7 +50,7 @@
 		display: none;
 	}
 	footer {
-		background: #fff;
+		background: var(--sheet);
 		border-top: 1px solid var(--line-strong);
 		max-height: 38vh;
 		overflow-y: auto;
@@ -73,6 +73,6 @@
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 </style>

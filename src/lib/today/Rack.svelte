@@ -53,7 +53,11 @@
 <style>
 	.rack {
 		position: relative;
-		background: linear-gradient(#d8d7d3 0 232px, #a3a29d 232px 234px, #e0dfdc 234px);
+		background: linear-gradient(
+			light-dark(#d8d7d3, #b4b3ae) 0 232px,
+			light-dark(#a3a29d, #6f6e6a) 232px 234px,
+			light-dark(#e0dfdc, #c3c2bd) 234px
+		);
 		border-bottom: 1px solid var(--strip);
 		overflow-x: auto;
 	}
@@ -61,8 +65,14 @@
 		position: absolute;
 		right: 24px;
 		top: 8px;
-		font-size: 12px;
-		color: #4c5458;
+		font-size: var(--text-xs);
+		color: var(--soft);
+	}
+	/* Pieces are seen in the look of the day, before a neutral wall. */
+	ul,
+	.scale {
+		color-scheme: light;
+		color: var(--ink);
 	}
 	ul {
 		display: flex;
@@ -87,8 +97,8 @@
 		width: 90px;
 		height: 120px;
 		border: 1px dashed var(--line-strong);
-		color: #4c5458;
-		font-size: 12px;
+		color: var(--soft);
+		font-size: var(--text-xs);
 	}
 	svg {
 		display: block;

@@ -89,7 +89,7 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: 6px;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	input[type='color'] {
 		width: 38px;

@@ -54,6 +54,9 @@
 				aria-invalid={draft === null ? undefined : 'true'}
 				aria-describedby={draft === null ? undefined : `${id}-says`}
 				onchange={(event) => read(event.currentTarget.value)}
+				onkeydown={(event) => {
+					if (event.key === 'Escape') event.currentTarget.value = draft ?? (day === '' ? '' : showDay(day));
+				}}
 			/>
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
 		</DatePicker.Control>

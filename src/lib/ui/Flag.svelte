@@ -13,7 +13,7 @@
 		display: flex;
 		align-items: center;
 		gap: 8px;
-		min-height: 28px;
+		min-height: var(--row);
 		cursor: pointer;
 	}
 	input {

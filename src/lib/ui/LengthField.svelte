@@ -91,11 +91,10 @@
 			if (next) next.focus();
 			else input.blur();
 		} else if (event.key === 'Escape' && before) {
-			event.stopPropagation();
 			editor.dropDraft(place);
 			if (before.value !== null && before.text !== input.value) take(before.text);
 			typed = before.text;
-			input.select();
+			input.blur();
 		} else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
 			event.preventDefault();
 			const step = cuttingStep(editor.unit, editor.reader.fraction) * (event.shiftKey ? 10 : 1);
@@ -175,16 +174,16 @@
 		position: absolute;
 		right: 8px;
 		top: 0;
-		line-height: 30px;
+		line-height: var(--control);
 		color: var(--quiet);
-		font-size: 12px;
+		font-size: var(--text-xs);
 		pointer-events: none;
 	}
 	.says {
 		grid-column: 1 / -1;
 		margin-top: 3px;
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.asks {
 		grid-column: 1 / -1;
@@ -199,15 +198,10 @@
 		z-index: 2;
 		margin: 0;
 		padding: 0 6px;
-		background: #fff;
+		background: var(--sheet);
 		border: 1px solid var(--line-strong);
 		color: var(--quiet);
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 		pointer-events: none;
-	}
-	@media (pointer: coarse) {
-		.unit {
-			line-height: 44px;
-		}
 	}
 </style>

@@ -29,6 +29,6 @@
 	}
 	select {
 		padding-block: 0;
-		line-height: 28px;
+		line-height: var(--control);
 	}
 </style>

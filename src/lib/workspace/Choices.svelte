@@ -160,11 +160,11 @@
 	}
 	h2 {
 		font-family: inherit;
-		font-size: 14.5px;
+		font-size: var(--text-base);
 		white-space: nowrap;
 	}
 	header p {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		text-align: right;
 	}
 	.list {
@@ -178,7 +178,7 @@
 		top: 0;
 		background: var(--panel);
 		box-shadow: 0 1px 0 var(--line-strong);
-		font-size: 12px;
+		font-size: var(--text-xs);
 		font-weight: 600;
 		color: var(--quiet);
 		text-align: right;
@@ -206,7 +206,7 @@
 		color: var(--quiet);
 	}
 	tr.chosen {
-		background: #fff;
+		background: var(--sheet);
 		box-shadow: inset 0 0 0 2px var(--accent);
 	}
 	tr.chosen button {
@@ -217,7 +217,7 @@
 		align-items: center;
 		gap: 8px;
 		width: 100%;
-		min-height: 28px;
+		min-height: var(--row);
 		padding: 2px 8px 2px 10px;
 		text-align: left;
 		cursor: pointer;
@@ -232,17 +232,17 @@
 		outline-offset: -2px;
 	}
 	tbody tr:hover {
-		background: #fff;
+		background: var(--sheet);
 	}
 	.says {
 		flex: 1;
 		overflow: hidden;
 		text-overflow: ellipsis;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 		font-weight: 400;
 		color: var(--quiet);
 	}
 	.foot {
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 </style>

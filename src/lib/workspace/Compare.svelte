@@ -154,7 +154,7 @@
 	}
 	table {
 		width: 100%;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	caption {
 		text-align: left;
@@ -171,7 +171,7 @@
 	}
 	td {
 		font-weight: 600;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 	}
 	.same td {
 		font-weight: 400;

@@ -38,6 +38,19 @@
 		grade.known && grade.reached !== null && GRADES.indexOf(grade.reached) <= GRADES.indexOf(grade.aimed)
 	);
 
+	/** On a narrow screen grade and findings are a line that opens. */
+	let isOpen = $state(false);
+	const worst = $derived(counts.find(({ count }) => count > 0)?.severity);
+	const reachedSaid = $derived(
+		!grade.known ? `Aimed at ${NAMES[grade.aimed]}` : grade.reached ? `${NAMES[grade.reached]} reached` : 'No grade reached'
+	);
+	const countsSaid = $derived(
+		counts
+			.filter(({ count }) => count > 0)
+			.map(({ severity, count }) => wordFor(severity, count))
+			.join(', ') || 'no problems found so far'
+	);
+
 	function wordFor(severity: string, count: number): string {
 		return `${count} ${severity}${count === 1 ? '' : 's'}`;
 	}
@@ -88,7 +101,13 @@
 	}
 </script>
 
-<section class="outcome" aria-label="Grade and findings">
+<section class="outcome" class:isOpen aria-label="Grade and findings">
+	<button type="button" class="opener" aria-expanded={isOpen} onclick={() => (isOpen = !isOpen)}>
+		<Sign of={worst ?? 'settled'} size={14} />
+		<span>{reachedSaid}</span>
+		<span class="counts">{countsSaid}</span>
+		<span class="chevron" aria-hidden="true">▴</span>
+	</button>
 	<div class="grade">
 		<h2>Grade</h2>
 		<ul>
@@ -219,10 +238,67 @@
 		overflow: hidden;
 		min-height: 0;
 	}
+	.opener {
+		display: none;
+	}
+	@media (max-width: 1100px) {
+		.opener {
+			grid-column: 1 / -1;
+			display: flex;
+			align-items: center;
+			gap: 8px;
+			min-height: 44px;
+			padding: 0 16px;
+			text-align: left;
+			font-weight: 600;
+			cursor: pointer;
+		}
+		.opener:focus-visible {
+			outline-offset: -2px;
+		}
+		.counts {
+			font-weight: 400;
+			color: var(--quiet);
+		}
+		.chevron {
+			margin-left: auto;
+			color: var(--quiet);
+		}
+		.isOpen .chevron {
+			transform: rotate(180deg);
+		}
+		.outcome:not(.isOpen) > :not(.opener) {
+			display: none;
+		}
+		.outcome.isOpen {
+			max-height: 60dvh;
+			grid-template-rows: auto minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 767px) {
+		.outcome.isOpen {
+			grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+			overflow-y: auto;
+		}
+		.outcome .grade {
+			border-right: 0;
+			border-bottom: 1px solid var(--line);
+		}
+		.outcome .findings li {
+			grid-template-columns: 22px minmax(0, 1fr);
+		}
+		.outcome .fixes {
+			grid-column: 2;
+			max-width: none;
+		}
+		.outcome .accepting {
+			flex-wrap: wrap;
+		}
+	}
 	h2 {
 		font-family: inherit;
-		font-size: 13px;
-		color: #474f53;
+		font-size: var(--text-sm);
+		color: var(--soft);
 	}
 	.grade {
 		padding: 10px 16px;
@@ -234,7 +310,7 @@
 		grid-template-columns: 20px 48px 1fr;
 		align-items: center;
 		height: 25px;
-		color: #5c6367;
+		color: var(--soft);
 	}
 	.grade li.aimed,
 	.grade li.reached {
@@ -249,7 +325,7 @@
 	}
 	.word,
 	.held {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		color: var(--quiet);
 	}
 	.held {
@@ -274,8 +350,8 @@
 		border-bottom: 0;
 	}
 	.text p {
-		color: #474f53;
-		font-size: 13px;
+		color: var(--soft);
+		font-size: var(--text-sm);
 	}
 	.fixes {
 		display: flex;
@@ -286,9 +362,9 @@
 	}
 	.fixes .btn {
 		text-align: left;
-		min-height: 28px;
+		min-height: var(--row);
 		padding: 3px 10px;
-		font-size: 13px;
+		font-size: var(--text-sm);
 		line-height: 1.2;
 	}
 	.accepted {
@@ -302,13 +378,13 @@
 	}
 	.accepting label {
 		flex: 1;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.accepting .initials {
 		flex: 0 0 70px;
 	}
 	.changes {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		color: var(--quiet);
 	}
 	.grade .changes li {

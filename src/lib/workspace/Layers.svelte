@@ -50,7 +50,7 @@
 
 <style>
 	ol {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		padding-bottom: 18px;
 	}
 	li {
@@ -73,7 +73,7 @@
 		font-weight: 600;
 	}
 	.caution {
-		color: #8a550c;
+		color: var(--caution-ink);
 		font-weight: 600;
 	}
 </style>

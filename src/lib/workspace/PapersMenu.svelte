@@ -19,8 +19,10 @@
 				<Menu.Content>
 					<Menu.ItemGroup>
 						<Menu.ItemGroupLabel>Papers</Menu.ItemGroupLabel>
-						{#each files.papers as { name, href } (href)}<Menu.Item value={href}>
-								{#snippet element(attributes)}<a {...attributes as HTMLAnchorAttributes} {href}>{name}</a>{/snippet}
+						{#each files.papers as { name, href, key } (href)}<Menu.Item value={href}>
+								{#snippet element(attributes)}<a {...attributes as HTMLAnchorAttributes} {href} aria-keyshortcuts={key}
+										>{name} <kbd class="quiet">{key.toUpperCase()}</kbd></a
+									>{/snippet}
 							</Menu.Item>{/each}
 					</Menu.ItemGroup>
 					<Menu.ItemGroup>

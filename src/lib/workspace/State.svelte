@@ -2,7 +2,8 @@
 	/** Undo, redo, the unit, and whether what was changed is kept. */
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
-	import { format } from 'date-fns';
+	import { format, isThisYear, isToday } from 'date-fns';
+	import { onMount } from 'svelte';
 	import { JOB_STATE_NAMES } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Tip from '$lib/ui/Tip.svelte';
@@ -13,20 +14,28 @@
 	type Props = { onkeys: () => void };
 	const { onkeys }: Props = $props();
 	const { editor } = useWorkspace();
+	/** The minute is that of the person who looks, so it is said in the browser. */
+	let isHere = $state(false);
+	onMount(() => (isHere = true));
 	const said = $derived.by(() => {
 		switch (editor.keeping.state) {
 			case 'keeping':
 				return 'keeping';
 			case 'unsent':
-				return 'not sent yet, kept in this browser';
+				return 'no connection to the server: what you type is kept in this browser';
 			case 'conflict':
 				return 'two versions';
 			case 'refused':
 				return 'the server refused it';
-			default:
-				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${editor.keeping.at ? ` ${format(editor.keeping.at, 'HH:mm')}` : ''}`;
+			case 'kept':
+				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${keptAt(editor.keeping.at)}` : ''}`;
 		}
 	});
+
+	/** Today by the minute, else by the day. */
+	function keptAt(at: number): string {
+		return isToday(at) ? format(at, 'HH:mm') : format(at, isThisYear(at) ? 'd MMM' : 'd MMM yyyy');
+	}
 	const UNITS = [
 		{ value: 'mm', label: 'mm' },
 		{ value: 'in', label: 'inch' }
@@ -53,6 +62,7 @@
 	>
 		rev {editor.keeping.rev} · {said}
 	</p>
+	<span class="break" aria-hidden="true"></span>
 	<Tip name="List of keys" key="?" onpress={onkeys}>?</Tip>
 </div>
 
@@ -65,26 +75,49 @@
 		white-space: nowrap;
 	}
 	.kept {
-		height: 28px;
-		display: inline-flex;
-		align-items: center;
-		justify-content: center;
-		border: 1px solid #6d8290;
-		border-radius: 3px;
-		padding: 0 9px;
-		font-size: 13px;
+		font-size: var(--text-sm);
+		line-height: 1.2;
 	}
 	.unit {
 		width: 104px;
 	}
+	.break {
+		display: none;
+	}
+	/* On a phone the first row says what it is and how it is kept, the second what can be done. */
+	@media (max-width: 767px) {
+		.state {
+			display: contents;
+		}
+		.kept {
+			order: 1;
+		}
+		.break {
+			display: block;
+			order: 2;
+			flex-basis: 100%;
+		}
+		.state > :global(:not(.kept, .break)) {
+			order: 3;
+		}
+		.loud {
+			order: 4;
+			flex-basis: 100%;
+		}
+	}
+	@media (pointer: coarse) {
+		.state > :global([aria-label='List of keys']) {
+			display: none;
+		}
+	}
 	.elsewhere {
-		border-color: #fff;
 		font-weight: 600;
 	}
 	.loud {
-		background: #fff;
+		padding: 3px 8px;
+		background: var(--sheet);
 		color: var(--stop);
-		border-color: #fff;
 		font-weight: 600;
+		white-space: normal;
 	}
 </style>

@@ -1,22 +1,32 @@
 <script lang="ts">
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
+	import { stationOfPlace } from './station-of-place.ts';
 	import { signOf, STATIONS, type StationId } from './stations.ts';
 
 	type Props = { open: StationId; onopen: (id: StationId) => void };
 	const { open, onopen }: Props = $props();
 	const { editor } = useWorkspace();
+	/** What was typed there is no figure yet. */
+	const refusedAt = $derived(new Set(Object.keys(editor.drafts).map(stationOfPlace)));
+	let strip: HTMLElement;
+	// In a row that scrolls the open one is seen.
+	$effect(() => {
+		const at = STATIONS.findIndex((station) => station.id === open);
+		strip.querySelectorAll('li')[at]?.scrollIntoView({ block: 'nearest', inline: 'center' });
+	});
 </script>
 
-<nav aria-label="Stations, in the order of the work">
+<nav class="strip" bind:this={strip} aria-label="Stations, in the order of the work">
 	<ol>
 		{#each STATIONS as station, index (station.id)}
-			{@const sign = signOf(station, editor.settled.plan, editor.settled.job)}
+			{@const sign = refusedAt.has(station.id) ? 'stop' : signOf(station, editor.settled.plan, editor.settled.job)}
 			<li class:begins={station.begins}>
 				<button
 					type="button"
 					class:open={open === station.id}
 					aria-current={open === station.id ? 'step' : undefined}
+					aria-keyshortcuts={station.key}
 					onclick={() => onopen(station.id)}
 				>
 					<span class="number figures">{index + 1}</span>
@@ -24,7 +34,9 @@
 					<span class="sign"
 						>{#if sign}<Sign of={sign} size={13} />{/if}</span
 					>
-					<span class="summary">{station.summary(editor.settled.plan, editor.settled.job)}</span>
+					<span class="summary"
+						>{refusedAt.has(station.id) ? 'a reading is refused' : station.summary(editor.settled.plan, editor.settled.job)}</span
+					>
 				</button>
 			</li>
 		{/each}
@@ -38,7 +50,7 @@
 		padding: 2px 0;
 	}
 	li.begins {
-		border-top: 1px solid #aeada8;
+		border-top: 1px solid var(--strip-line);
 		margin-top: 7px;
 		padding-top: 7px;
 	}
@@ -53,7 +65,7 @@
 		align-items: center;
 	}
 	button:hover {
-		background: #d3d2cd;
+		background: var(--strip-hover);
 	}
 	button:focus-visible {
 		outline-offset: -2px;
@@ -61,22 +73,54 @@
 	.open,
 	.open:hover {
 		background: var(--panel);
-		border-left-color: var(--bar);
+		border-left-color: var(--chosen);
 	}
 	.number {
 		font-family: var(--serif);
 		font-weight: 600;
-		color: #4a5256;
+		color: var(--soft);
 	}
 	.name {
 		font-weight: 600;
 	}
 	.summary {
 		grid-column: 2 / -1;
-		font-size: 12.5px;
-		color: #454d51;
+		font-size: var(--text-xs);
+		color: var(--soft);
 		white-space: nowrap;
 		overflow: hidden;
 		text-overflow: ellipsis;
+	}
+	@media (max-width: 1100px) {
+		nav {
+			padding: 0;
+			overflow-x: auto;
+			scrollbar-width: none;
+		}
+		ol {
+			display: flex;
+			width: max-content;
+		}
+		li.begins {
+			margin: 0;
+			padding: 0;
+			border-top: 0;
+			border-left: 1px solid var(--strip-line);
+		}
+		button {
+			grid-template-columns: auto auto auto;
+			gap: 6px;
+			min-height: 44px;
+			padding: 4px 14px;
+			border-left: 0;
+			border-bottom: 4px solid transparent;
+		}
+		.open,
+		.open:hover {
+			border-bottom-color: var(--chosen);
+		}
+		.summary {
+			display: none;
+		}
 	}
 </style>

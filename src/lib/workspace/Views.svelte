@@ -19,6 +19,7 @@
 	import OnOff from '$lib/ui/OnOff.svelte';
 	import Choices from './Choices.svelte';
 	import Compare from './Compare.svelte';
+	import CutParts from './CutParts.svelte';
 	import { useWorkspace } from './context.ts';
 	import Layers from './Layers.svelte';
 	import OnTheWall from './OnTheWall.svelte';
@@ -26,14 +27,23 @@
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
 	import { there } from '$core/units/there.ts';
 
-	type Props = { view: ViewName; zoning: boolean; onview: (view: ViewName) => void; onzoning: (on: boolean) => void };
-	const { view, zoning, onview, onzoning }: Props = $props();
+	type Props = {
+		view: ViewName;
+		zoning: boolean;
+		/** On a phone: the drawing has made room for the form. */
+		folded: boolean;
+		onfold: () => void;
+		onview: (view: ViewName) => void;
+		onzoning: (on: boolean) => void;
+	};
+	const { view, zoning, folded, onfold, onview, onzoning }: Props = $props();
 	const { editor, ask } = useWorkspace();
 	const NAMES: Record<ViewName, string> = {
 		sheet: 'Sheet',
 		front: 'Front',
 		corner: 'Corner',
 		layers: 'Layers',
+		cut: 'To cut',
 		section: 'Section',
 		back: 'Back',
 		all: 'All three',
@@ -87,9 +97,14 @@
 </script>
 
 <Tabs class="views" value={view} onValueChange={({ value }) => onview(value as ViewName)}>
-	<Tabs.List aria-label="Views">
-		{#each VIEW_NAMES as name (name)}<Tabs.Trigger value={name}>{NAMES[name]}</Tabs.Trigger>{/each}
-	</Tabs.List>
+	<div class="head">
+		<Tabs.List aria-label="Views">
+			{#each VIEW_NAMES as name (name)}<Tabs.Trigger value={name}>{NAMES[name]}</Tabs.Trigger>{/each}
+		</Tabs.List>
+		<button type="button" class="btn preset-quiet fold" aria-expanded={!folded} onclick={onfold}
+			>{folded ? 'Show the drawing' : 'Hide'}<span class="seen-by-readers">{folded ? '' : ' the drawing'}</span></button
+		>
+	</div>
 	{#if zoning && sight && view === 'front'}
 		<div class="zoning">
 			<p><strong>Pull a rectangle over the sheet</strong></p>
@@ -101,9 +116,9 @@
 			<button type="button" class="btn btn-sm preset-quiet" onclick={() => onzoning(false)}>end (Esc)</button>
 		</div>
 	{/if}
-	<Tabs.Content value={view} class="drawings {view}">
+	<Tabs.Content value={view} class="drawings {view} {folded ? 'folded' : ''}">
 		{#if view === 'sheet' && sheet}
-			<Drawing scene={sheet} {...shared} label={14} />
+			<Drawing scene={sheet} {...shared} />
 			<div class="lean">
 				<OnOff
 					label="Draw what is out of square {EXAGGERATION} times as large"
@@ -140,18 +155,18 @@
 				{/snippet}
 			</Drawing>
 			<div class="side">
-				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={12} /></div>
+				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={13} /></div>
 				<Layers />
 			</div>
 		{:else if view === 'corner'}
-			{#if corner}<Drawing scene={corner} {...shared} label={14} most={5} />{:else}<div class="empty">
+			{#if corner}<Drawing scene={corner} {...shared} most={5} />{:else}<div class="empty">
 					<p>{now.job.mats.length === 0 ? 'Without a mat there is no window’s corner.' : 'A curve has no corner.'}</p>
 				</div>{/if}
 		{:else if view === 'layers'}
 			<Choices />
-			<div class="at-rabbet"><Drawing scene={section} {...shared} label={11} /></div>
+			<div class="at-rabbet"><Drawing scene={section} {...shared} /></div>
 		{:else if view === 'section'}
-			<Drawing scene={section} {...shared} label={14} />
+			<Drawing scene={section} {...shared} />
 		{:else if view === 'back'}
 			{#if back}<Drawing bind:this={drawing} scene={back} {...shared} anchor={sight?.opening.placement}>
 					{#snippet overlay({ scale, place, size })}
@@ -166,14 +181,16 @@
 						/>
 					{/snippet}
 				</Drawing>{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
+		{:else if view === 'cut'}
+			<CutParts {...now} {...shared} />
 		{:else if view === 'wall'}
 			<OnTheWall />
 		{:else if view === 'compare'}
 			<Compare />
 		{:else}
-			<Drawing scene={front} {...shared} label={11} />
-			<Drawing scene={section} {...shared} label={11} callouts={false} />
-			{#if back}<Drawing scene={back} {...shared} label={11} />{/if}
+			<Drawing scene={front} {...shared} />
+			<Drawing scene={section} {...shared} callouts={false} />
+			{#if back}<Drawing scene={back} {...shared} />{/if}
 		{/if}
 	</Tabs.Content>
 </Tabs>
@@ -181,8 +198,19 @@
 <style>
 	:global(.views) {
 		display: grid;
-		grid-template: 34px auto minmax(0, 1fr) / minmax(0, 1fr);
+		grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
 		height: 100%;
+	}
+	.head {
+		display: flex;
+		min-width: 0;
+	}
+	.head :global([data-part='list']) {
+		flex: 1;
+		min-width: 0;
+	}
+	.fold {
+		display: none;
 	}
 	.zoning {
 		grid-row: 2;
@@ -191,7 +219,7 @@
 		flex-wrap: wrap;
 		gap: 6px 14px;
 		padding: 6px 16px;
-		background: #fff;
+		background: var(--sheet);
 		border-bottom: 1px solid var(--line-strong);
 	}
 	.kind {
@@ -231,6 +259,25 @@
 	}
 	.small {
 		min-height: 0;
+	}
+	@media (max-width: 767px) {
+		.fold {
+			display: block;
+			margin-inline: 0 8px;
+		}
+		:global(.drawings.folded) {
+			display: none;
+		}
+		:global(.drawings.front) {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		:global(.drawings.front) .side {
+			display: none;
+		}
+		:global(.drawings.all) {
+			grid-template: repeat(3, 260px) / minmax(0, 1fr);
+			overflow-y: auto;
+		}
 	}
 	.empty {
 		align-self: center;

@@ -122,7 +122,7 @@
 		display: grid;
 		place-items: center;
 		width: 28px;
-		height: 28px;
+		height: var(--row);
 		cursor: pointer;
 	}
 	.line {
@@ -137,7 +137,7 @@
 		padding: 6px 0;
 		margin-bottom: 4px;
 		gap: 2px 12px;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	dd {
 		text-align: right;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** One job: stations, the open one's panel, the drawing to scale, grade and findings. */
-	import { onMount, type Component } from 'svelte';
-	import { replaceState } from '$app/navigation';
+	import { flushSync, onMount, tick, type Component } from 'svelte';
+	import { goto, pushState } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
@@ -28,25 +28,28 @@
 	import Window from './panels/Window.svelte';
 	import State from './State.svelte';
 	import { redo, undo } from './steps.ts';
-	import { STATIONS, type StationId } from './stations.ts';
+	import { filesOf } from './files.ts';
+	import { isInField } from '$lib/ui/keys.ts';
+	import { STATIONS, viewOf, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
 	import { VIEW_NAMES, type ViewName } from './view-names.ts';
 	import Views from './Views.svelte';
 	import Why from './Why.svelte';
-	import { nth, there } from '$core/units/there.ts';
+	import { nth } from '$core/units/there.ts';
 
 	type Props = {
 		number: string;
 		rev: number;
+		/** When that revision was kept, milliseconds since 1970. */ at: number;
 		file: JobFile;
 		/** Whether it is worked on. */ ended: JobState;
 		/** What the shop set for itself. */ shop: WrittenShop;
 	};
-	const { number, rev, file, ended, shop }: Props = $props();
+	const { number, rev, at, file, ended, shop }: Props = $props();
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
-	const editor = new JobEditor({ number, rev, file, ended, shop, reads: page.data.reads ?? null });
+	const editor = new JobEditor({ number, rev, at, file, ended, shop, reads: page.data.reads ?? null });
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,
@@ -61,24 +64,26 @@
 		record: Papers
 	};
 
-	/** Guard layer by layer, Hold from the back where hinges can be pulled, Frame in section at the rabbet. */
-	const OWN_VIEW: Partial<Record<StationId, ViewName>> = { guard: 'layers', hold: 'back', frame: 'section' };
-
-	// Every view has an address, so a reload comes back to the same place.
-	let station = $state<StationId>(
+	/** Where a job without an address in it opens. */
+	const FIRST: StationId = editor.plan.measure ? 'window' : 'measure';
+	// Every view has an address and is a step of the history: a reload comes back to the same place, and so does the browser's Back.
+	const station = $derived(
 		known(
-			page.url.searchParams.get('at'),
+			page.state.at ?? page.url.searchParams.get('at'),
 			STATIONS.map((one) => one.id)
-		) ?? (editor.plan.measure ? 'window' : 'measure')
+		) ?? FIRST
 	);
-	// svelte-ignore state_referenced_locally
-	let view = $state<ViewName>(known(page.url.searchParams.get('view'), VIEW_NAMES) ?? OWN_VIEW[station] ?? 'front');
+	const view = $derived(known(page.state.view ?? page.url.searchParams.get('view'), VIEW_NAMES) ?? viewOf(station));
+	/** The bench has no drawing beside it: its steps bring their own. */
+	const isWide = $derived(STATIONS.find((one) => one.id === station)?.view === null);
 	let why = $state<string | null>(null);
 	/** The figure that was pressed, outside of what explains it. */
 	let asker = $state.raw<HTMLElement | null>(null);
 	let showKeys = $state(false);
 	/** A zone is being drawn. */
 	let zoning = $state(false);
+	/** On a phone the drawing makes room for the form. */
+	let folded = $state(false);
 	const Open = $derived(PANELS[station]);
 
 	function known<T extends string>(text: string | null, all: readonly T[]): T | null {
@@ -103,15 +108,22 @@
 	}
 
 	function go(next: { station?: StationId; view?: ViewName }) {
-		// Some stations are looked at in a view of their own; elsewhere that gives way to the window again.
-		if (next.station && next.station !== station && !next.view) {
-			const own = OWN_VIEW[next.station];
-			if (own) view = own;
-			else if (view === OWN_VIEW[station]) view = 'front';
-		}
-		station = next.station ?? station;
-		view = next.view ?? view;
-		replaceState(`?at=${station}&view=${view}`, {});
+		const opened = next.station ?? station;
+		const to = { at: opened, view: next.view ?? (opened === station ? view : viewOf(opened)) };
+		if (to.at === station && to.view === view) return;
+		pushState(`?at=${to.at}&view=${to.view}`, to);
+	}
+
+	let panel: HTMLElement;
+	/** What is written in, before what is chosen. */
+	const FIELDS = ['input:not([type=radio], [type=checkbox], [type=file], [tabindex="-1"]), textarea', 'select, input, button'];
+
+	/** By its key: whoever has the hands on the keys goes on in its first field. */
+	async function walkTo(id: StationId) {
+		go({ station: id });
+		await tick();
+		const first = FIELDS.map((fields) => panel.querySelector<HTMLElement>(fields)).find((field) => field !== null);
+		(first ?? panel).focus();
 	}
 
 	const cheapest = new CheapestDesk(editor);
@@ -135,74 +147,95 @@
 			else undo(editor);
 			return;
 		}
-		if (command && event.key.toLowerCase() === 'p') {
-			event.preventDefault();
-			location.href = `/jobs/${number}/sheet`;
-			return;
-		}
 		if (event.key === 'Escape' && zoning) return zone(false);
 		if (event.key === 'Escape' && why) return closeWhy();
-		const inField = (event.target as HTMLElement).closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
-		if (command || event.altKey || inField) return;
-		const index = '1234567890'.indexOf(event.key);
-		if (index >= 0) go({ station: nth(STATIONS, index).id });
-		else if (event.key === '[' || event.key === ']')
-			go({
-				view: there(
-					VIEW_NAMES[(VIEW_NAMES.indexOf(view) + (event.key === ']' ? 1 : VIEW_NAMES.length - 1)) % VIEW_NAMES.length],
-					'value'
-				)
-			});
-		else if (event.key.toLowerCase() === 'u') editor.read(editor.unit === 'mm' ? 'in' : 'mm');
-		else if (event.key.toLowerCase() === 'z' && editor.plan.window) {
-			event.preventDefault();
-			zone(!zoning);
-		} else if (event.key.toLowerCase() === 'l') go({ view: view === 'corner' ? 'front' : 'corner' });
-		else if (event.key === '?') showKeys = !showKeys;
+		if (command || event.altKey || isInField(event)) return;
+		const key = event.key.toLowerCase();
+		const pressed = STATIONS.find((one) => one.key === key);
+		const paper = filesOf(number, editor.settled.plan).papers.find((one) => one.key === key);
+		if (pressed || paper || key === 'z') event.preventDefault();
+		if (pressed) void walkTo(pressed.id);
+		else if (paper) void goto(paper.href);
+		else if (key === 'u') editor.read(editor.unit === 'mm' ? 'in' : 'mm');
+		else if (key === '?') showKeys = !showKeys;
+		else if (isWide) return;
+		else if (key === '[' || key === ']') go({ view: nextView(key === ']' ? 1 : -1) });
+		else if (key === 'z' && editor.plan.window) zone(!zoning);
+		else if (key === 'l') go({ view: view === 'corner' ? 'front' : 'corner' });
 	}
+
+	function nextView(step: 1 | -1): ViewName {
+		return nth(VIEW_NAMES, (VIEW_NAMES.indexOf(view) + step + VIEW_NAMES.length) % VIEW_NAMES.length);
+	}
+
+	/** Printed from here it is the job sheet, of the job as it stands on the screen. */
+	let printing = $state(false);
+	let Sheet = $state.raw<typeof import('$lib/papers/JobSheet.svelte').default | null>(null);
+	onMount(() => void import('$lib/papers/JobSheet.svelte').then((loaded) => (Sheet = loaded.default)));
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} onbeforeprint={() => flushSync(() => (printing = true))} onafterprint={() => (printing = false)} />
 <svelte:head><title>{number} {editor.file.title ?? ''} · Rare Keep</title></svelte:head>
 
-<div class="workspace">
-	<Bar>
+<div class="workspace" class:wide={isWide && !editor.keeping.conflict} class:folded data-unit={editor.unit}>
+	<Bar tight>
 		<span class="which"><span class="number figures">{number}</span> <strong>{editor.file.title || 'New piece'}</strong></span>
 		<State onkeys={() => (showKeys = !showKeys)} />
 	</Bar>
 	<Strip open={station} onopen={(id) => go({ station: id })} />
 	<!-- A long panel is scrolled with the keys too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<main id="main" class="panel" tabindex="0"><Open /></main>
-	<div class="right">
-		{#if editor.keeping.conflict}
-			<ConflictView />
-		{:else}
-			<section class="stage" aria-label="Drawing">
-				{#if photograph.preview}<PullCorners />{:else}<Views
-						{view}
-						{zoning}
-						onview={(next) => go({ view: next })}
-						onzoning={zone}
-					/>{/if}
-				{#if why}{#key asker}<Why path={why} beside={asker} onclose={closeWhy} onask={ask} />{/key}{/if}
-			</section>
-			<Findings onopen={(id) => go({ station: id })} />
-		{/if}
-	</div>
+	<main id="main" class="panel" tabindex="0" bind:this={panel}><Open /></main>
+	{#if editor.keeping.conflict}
+		<div class="conflict"><ConflictView /></div>
+	{:else if !isWide}
+		<section class="stage" aria-label="Drawing">
+			{#if photograph.preview}<PullCorners />{:else}<Views
+					{view}
+					{zoning}
+					{folded}
+					onfold={() => (folded = !folded)}
+					onview={(next) => go({ view: next })}
+					onzoning={zone}
+				/>{/if}
+			{#if why}{#key asker}<Why path={why} beside={asker} onclose={closeWhy} onask={ask} />{/key}{/if}
+		</section>
+		<Findings onopen={(id) => go({ station: id })} />
+	{/if}
 </div>
 {#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
+{#if printing && Sheet}<div class="for-paper">
+		<Sheet
+			{number}
+			rev={editor.keeping.rev}
+			job={editor.file}
+			shop={editor.written}
+			reads={editor.unit}
+			paper={editor.unit === 'in' ? 'letter' : 'a4'}
+		/>
+	</div>{/if}
 
 <style>
 	.workspace {
 		display: grid;
-		grid-template: 46px minmax(0, 1fr) / 196px 300px minmax(0, 1fr);
+		grid-template:
+			'bar bar bar' auto
+			'strip panel stage' minmax(0, 1fr)
+			'strip panel findings' 212px / 208px 308px minmax(0, 1fr);
 		height: 100dvh;
 	}
 	.workspace > :global(.bar) {
-		grid-column: 1 / -1;
+		grid-area: bar;
+		min-width: 0;
+	}
+	.workspace > :global(.strip) {
+		grid-area: strip;
+	}
+	.workspace > :global(.outcome) {
+		grid-area: findings;
 	}
 	.panel {
+		grid-area: panel;
 		background: var(--panel);
 		border-right: 1px solid var(--line-strong);
 		overflow-y: auto;
@@ -212,13 +245,20 @@
 		outline: 2px solid var(--accent);
 		outline-offset: -2px;
 	}
-	.right {
-		display: grid;
-		grid-template-rows: minmax(0, 1fr) 212px;
-		min-width: 0;
+	.wide .panel {
+		grid-column: panel / -1;
+		grid-row: panel / span 2;
 	}
 	.stage {
+		grid-area: stage;
 		position: relative;
+		min-height: 0;
+		min-width: 0;
+	}
+	.conflict {
+		grid-column: stage;
+		grid-row: stage / span 2;
+		display: grid;
 		min-height: 0;
 	}
 	.which {
@@ -229,16 +269,60 @@
 		padding-left: 4px;
 	}
 	.number {
-		color: #b9c6cd;
+		color: var(--bar-quiet);
 		margin-right: 6px;
 	}
-	@media (max-width: 1023px) {
+	.for-paper {
+		display: none;
+	}
+	@media (min-width: 1600px) {
 		.workspace {
-			grid-template: auto / minmax(0, 1fr);
-			height: auto;
+			grid-template-columns: 228px 380px minmax(0, 1fr);
+			grid-template-rows: auto minmax(0, 1fr) 248px;
 		}
-		.right {
-			grid-template-rows: 70vh auto;
+	}
+	/* On a tablet drawing and form stand above each other, and both are seen. */
+	@media (max-width: 1100px) {
+		.workspace {
+			grid-template:
+				'bar' auto
+				'strip' auto
+				'stage' minmax(0, 1fr)
+				'panel' minmax(0, 1fr)
+				'findings' auto / minmax(0, 1fr);
+		}
+		.panel {
+			border-right: 0;
+			border-top: 1px solid var(--line-strong);
+		}
+		.wide .panel {
+			grid-row: stage / span 2;
+			grid-column: panel;
+		}
+		.conflict {
+			grid-column: panel;
+			grid-row: stage / span 3;
+			z-index: 1;
+			overflow-y: auto;
+		}
+	}
+	@media (max-width: 767px) {
+		.workspace {
+			grid-template-rows: auto auto minmax(150px, 1fr) minmax(0, 1fr) auto;
+		}
+		.workspace.folded {
+			grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+		}
+		.panel {
+			padding-inline: 12px;
+		}
+	}
+	@media print {
+		.workspace {
+			display: none;
+		}
+		.for-paper {
+			display: block;
 		}
 	}
 </style>

@@ -1,8 +1,13 @@
 /** The papers and files of a job, as Record and the menu on the bar offer them. */
 import type { Plan } from '$core/plan.ts';
 
-export type JobPaper = { name: string; href: string };
-export type FileOfJob = JobPaper & { kind: 'SVG' | 'DXF' | 'CSV' };
+export type JobPaper = {
+	name: string;
+	href: string;
+	/** Opens it, outside of a field. */
+	key: string;
+};
+export type FileOfJob = { name: string; href: string; kind: 'SVG' | 'DXF' | 'CSV' };
 
 export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files: FileOfJob[] } {
 	const drawn = [
@@ -13,8 +18,8 @@ export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files
 	];
 	return {
 		papers: [
-			{ name: 'Job sheet', href: `/jobs/${number}/sheet` },
-			{ name: 'Back label', href: `/jobs/${number}/label` }
+			{ name: 'Job sheet', href: `/jobs/${number}/sheet`, key: 'j' },
+			{ name: 'Back label', href: `/jobs/${number}/label`, key: 'b' }
 		],
 		files: [
 			...drawn.flatMap(({ name, said }) =>

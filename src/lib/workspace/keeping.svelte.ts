@@ -15,6 +15,7 @@ export type SaveState = 'kept' | 'keeping' | 'unsent' | 'conflict' | 'refused';
 export type Kept = {
 	number: string;
 	rev: number;
+	/** When that revision was kept, milliseconds since 1970. */ at: number;
 	file: JobFile;
 	/** Whether it is worked on. */ ended: JobState;
 };
@@ -37,8 +38,8 @@ const AGAIN_MS = 2500;
 
 export class Keeping {
 	rev = $state(0);
-	/** Milliseconds since 1970. */
-	at = $state<number | null>(null);
+	/** When that revision was kept, milliseconds since 1970. */
+	at = $state(0);
 	/** Another kept the job, and the page shows theirs since: nothing of ours was unsent. */
 	fromElsewhere = $state(false);
 	/** Whether the job is worked on. */
@@ -53,9 +54,10 @@ export class Keeping {
 	/** The newest revision that anybody kept, as far as was heard. */
 	#heardRev = 0;
 
-	constructor({ number, rev, file, ended }: Kept, desk: Desk) {
+	constructor({ number, rev, at, file, ended }: Kept, desk: Desk) {
 		this.#number = number;
 		this.rev = rev;
+		this.at = at;
 		this.#sent = file;
 		this.ended = ended;
 		this.#desk = desk;
@@ -67,7 +69,6 @@ export class Keeping {
 
 	/** In the browser: from here on it hears and sends. @returns what ends it, with nothing left unsent */
 	start(): () => void {
-		this.at = Date.now();
 		const online = () => void this.#send();
 		const deaf = hearChanges(this.#number, (change) => void this.#heard(change));
 		addEventListener('online', online);
@@ -135,10 +136,11 @@ export class Keeping {
 			return;
 		}
 		if (!response.ok) throw new Error(String(response.status));
-		this.rev = ((await response.json()) as { rev: number }).rev;
+		const { rev, at } = (await response.json()) as { rev: number; at: string };
+		this.rev = rev;
+		this.at = Date.parse(at);
 		this.#sent = file;
 		this.fromElsewhere = false;
-		this.at = Date.now();
 		this.state = 'kept';
 		this.#desk.onkept();
 	}
@@ -156,11 +158,11 @@ export class Keeping {
 		try {
 			const response = await fetch(`/api/jobs/${this.#number}`);
 			if (!response.ok) return;
-			const { rev, job } = (await response.json()) as { rev: number; job: JobFile };
+			const { rev, at, job } = (await response.json()) as { rev: number; at: string; job: JobFile };
 			if (rev <= this.rev || isOurs() || !this.#desk.canPlan(job)) return;
 			this.rev = rev;
 			this.#sent = job;
-			this.at = Date.now();
+			this.at = Date.parse(at);
 			this.fromElsewhere = true;
 			this.#desk.takeUp(job);
 		} catch {

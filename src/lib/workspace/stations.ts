@@ -7,6 +7,7 @@ import { showLength, showMass, showSize } from '$core/units/show.ts';
 import { isHinge } from '$core/job/hold-kinds.ts';
 import type { Decided } from '$core/job/decided.ts';
 import { there } from '$core/units/there.ts';
+import type { ViewName } from './view-names.ts';
 
 export type StationId =
 	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
@@ -14,6 +15,10 @@ export type StationId =
 export type StationOfStrip = {
 	id: StationId;
 	name: string;
+	/** The view that it is about; null: its panel takes the whole width. */
+	view: ViewName | null;
+	/** Opens it, outside of a field. */
+	key: string;
 	/** Stations of the core whose findings stand here. */
 	of: Station[];
 	/** A line is drawn before it: another part of the day begins. */
@@ -27,6 +32,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'intake',
 		name: 'Intake',
+		view: 'front',
+		key: '1',
 		of: ['intake'],
 		summary: (_, job) =>
 			[
@@ -37,6 +44,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'measure',
 		name: 'Measure',
+		view: 'sheet',
+		key: '2',
 		of: ['measure'],
 		summary: ({ measure }, job) => {
 			const measures = each(measure);
@@ -54,6 +63,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'window',
 		name: 'Window',
+		view: 'front',
+		key: '3',
 		of: ['window'],
 		summary: ({ window }, job) =>
 			window
@@ -63,12 +74,16 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'guard',
 		name: 'Guard',
+		view: 'layers',
+		key: '4',
 		of: ['guard', 'pack'],
 		summary: (_, job) => `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}`
 	},
 	{
 		id: 'hold',
 		name: 'Hold',
+		view: 'back',
+		key: '5',
 		of: ['hold'],
 		summary: ({ hold }, job) => {
 			if (!hold) return 'waits for the sheet';
@@ -81,6 +96,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'frame',
 		name: 'Frame',
+		view: 'section',
+		key: '6',
 		of: ['frame'],
 		summary: ({ frame }, job) =>
 			frame ? `${showSize(frame.outer, job.reader)} · ${there(job.frame, 'frame').name}` : 'no moulding chosen'
@@ -88,6 +105,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'cut',
 		name: 'Cut',
+		view: 'cut',
+		key: '7',
 		of: ['cut'],
 		begins: true,
 		summary: ({ cut }) =>
@@ -96,12 +115,16 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'bench',
 		name: 'Bench',
+		view: null,
+		key: '8',
 		of: [],
 		summary: (plan) => (waits(plan, 'frame') || waits(plan, 'measure') ? 'waits for the plan' : 'steps for this package')
 	},
 	{
 		id: 'back',
 		name: 'Back',
+		view: 'back',
+		key: '9',
 		of: ['back'],
 		summary: ({ back }, job) =>
 			back?.tape
@@ -117,13 +140,15 @@ export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'wall',
 		name: 'Wall',
+		view: 'wall',
+		key: '0',
 		of: ['hang', 'climate'],
 		summary: ({ hang, mass }, job) =>
 			hang
 				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : '2 hooks'} · ${showMass(there(mass, 'mass').kg, job.reader)}`
 				: 'waits for the frame'
 	},
-	{ id: 'record', name: 'Record', of: [], begins: true, summary: () => 'papers · revisions' }
+	{ id: 'record', name: 'Record', view: 'all', key: '-', of: [], begins: true, summary: () => 'papers · revisions' }
 ];
 
 const ORDER: Severity[] = ['stop', 'caution', 'note'];
@@ -146,6 +171,11 @@ export function signOf(station: StationOfStrip, plan: Plan, job: Decided): Sever
 		wall: !plan.hang
 	}[station.id as 'intake'];
 	return open || (station.id !== 'measure' && !job.answered.has(station.id)) ? null : 'settled';
+}
+
+/** The view that a station is about; where it has none, the front. */
+export function viewOf(id: StationId): ViewName {
+	return STATIONS.find((one) => one.id === id)?.view ?? 'front';
 }
 
 export function findingsOf(station: StationOfStrip, plan: Plan): Finding[] {

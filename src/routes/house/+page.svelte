@@ -136,8 +136,8 @@
 	}
 	.is {
 		white-space: nowrap;
-		line-height: 30px;
-		color: #474f53;
+		line-height: var(--control);
+		color: var(--soft);
 	}
 	.drawn {
 		display: inline-block;
@@ -154,7 +154,7 @@
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.presses {
 		display: flex;

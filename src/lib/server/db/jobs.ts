@@ -25,7 +25,12 @@ export type Facts = {
 	pictures: string[];
 };
 export type State = JobState | 'deleted';
-export type Kept = { kind: 'kept'; number: number; rev: number };
+export type Kept = {
+	kind: 'kept';
+	number: number;
+	rev: number;
+	/** When that revision was kept. */ at: Date;
+};
 export type Conflict = { kind: 'conflict'; rev: number; theirs: JobFile; base: JobFile | null };
 
 export const PAGE = 50;
@@ -50,8 +55,8 @@ export async function insertJob(
 	return db.transaction(async (tx) => {
 		if (orEmptyIn) {
 			await tx.query('SELECT pg_advisory_xact_lock($1)', [EMPTY_PIECE]);
-			const { rows } = await tx.query<{ number: number; rev: number }>(
-				`SELECT job.number, job.head_rev AS rev
+			const { rows } = await tx.query<{ number: number; rev: number; at: Date }>(
+				`SELECT job.number, job.head_rev AS rev, job_revision.at
 				 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
 				 WHERE job.empty AND job.state = 'open' AND coalesce(job_revision.spec ->> 'unit', 'mm') = $1 ORDER BY job.id LIMIT 1`,
 				[orEmptyIn]
@@ -73,16 +78,21 @@ export async function insertJob(
 			// A number that somebody brought along is passed over by those that are counted.
 			if (!made && number !== null) return { kind: 'taken' as const };
 		}
-		await insertHead(tx, made.id, 1, spec, facts, 'new');
+		const at = await insertHead(tx, made.id, 1, spec, facts, 'new');
 		await announceJob(tx, made.number, 1, 'open');
-		return { kind: 'kept' as const, number: made.number, rev: 1 };
+		return { kind: 'kept' as const, number: made.number, rev: 1, at };
 	});
 }
 
+export type ReadJob = JobRow & {
+	state: JobState;
+	/** When that revision was kept. */ at: Date;
+};
+
 /** The head of a job, or an earlier revision; null where there is none. */
-export async function selectJob(db: Queries, number: number, rev: number | null): Promise<(JobRow & { state: JobState }) | null> {
-	const { rows } = await db.query<JobRow & { state: JobState }>(
-		`SELECT job.number, job.state, job_revision.rev, job_revision.spec
+export async function selectJob(db: Queries, number: number, rev: number | null): Promise<ReadJob | null> {
+	const { rows } = await db.query<ReadJob>(
+		`SELECT job.number, job.state, job_revision.rev, job_revision.at, job_revision.spec
 		 FROM job JOIN job_revision ON job_revision.job_id = job.id
 		 WHERE job.number = $1 AND job_revision.rev = coalesce($2, job.head_rev) AND job.state <> 'deleted'`,
 		[number, rev]
@@ -111,29 +121,27 @@ export async function insertRevision(
 				'SELECT rev, spec FROM job_revision WHERE job_id = $1 AND rev IN ($2, $3)',
 				[job.id, job.head_rev, from]
 			);
-			const at = (rev: number) => found.rows.find((row) => row.rev === rev)?.spec ?? null;
-			return { kind: 'conflict' as const, rev: job.head_rev, theirs: there(at(job.head_rev), 'at'), base: at(from) };
+			const specOf = (rev: number) => found.rows.find((row) => row.rev === rev)?.spec ?? null;
+			return { kind: 'conflict' as const, rev: job.head_rev, theirs: there(specOf(job.head_rev), 'at'), base: specOf(from) };
 		}
 		const rev = from + 1;
-		await insertHead(tx, job.id, rev, spec, facts, reason);
+		const at = await insertHead(tx, job.id, rev, spec, facts, reason);
 		await tx.query(
 			`UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6, empty = $7, wanted = coalesce($8::date, 'infinity'),
 			 words = $9 WHERE id = $1`,
 			[job.id, rev, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
 		);
 		await announceJob(tx, number, rev, job.state);
-		return { kind: 'kept' as const, number, rev };
+		return { kind: 'kept' as const, number, rev, at };
 	});
 }
 
-/** The revision itself, and the rows by which its materials and pictures are found. */
-async function insertHead(tx: Transaction, id: number, rev: number, spec: JobFile, facts: Facts, reason: string): Promise<void> {
-	await tx.query("INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3::jsonb, '', $4)", [
-		id,
-		rev,
-		JSON.stringify(spec),
-		reason
-	]);
+/** The revision itself, and the rows by which its materials and pictures are found. @returns when it was kept */
+async function insertHead(tx: Transaction, id: number, rev: number, spec: JobFile, facts: Facts, reason: string): Promise<Date> {
+	const { rows } = await tx.query<{ at: Date }>(
+		"INSERT INTO job_revision (job_id, rev, spec, author, reason) VALUES ($1, $2, $3::jsonb, '', $4) RETURNING at",
+		[id, rev, JSON.stringify(spec), reason]
+	);
 	await tx.query(
 		`INSERT INTO job_material (material, job_id, last_rev) SELECT unnest($3::text[]), $1, $2
 		 ON CONFLICT (material, job_id) DO UPDATE SET last_rev = excluded.last_rev`,
@@ -144,6 +152,7 @@ async function insertHead(tx: Transaction, id: number, rev: number, spec: JobFil
 			id,
 			facts.pictures
 		]);
+	return nth(rows, 0).at;
 }
 
 async function announceJob(tx: Queries, job: number, rev: number, state: State): Promise<void> {

@@ -18,14 +18,18 @@
 	<ol class="steps">
 		{#each steps as step, index (step.id)}
 			<li>
-				<h2>{index + 1} {step.title}</h2>
-				{#each step.does as line, at (at)}<p>{unbroken(line)}</p>{/each}
-				{#each step.pictures ?? [] as scene, at (at)}<div class="board">
-						<Drawing {scene} reader={editor.reader} label={11} />
-					</div>{/each}
-				{#if step.waitMinutes}<p class="quiet">Then it waits {showMinutes(step.waitMinutes)}.</p>{/if}
-				{#if step.because}<p class="quiet">{step.because}</p>{/if}
-				{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+				<div class="words">
+					<h2>{index + 1} {step.title}</h2>
+					{#each step.does as line, at (at)}<p>{unbroken(line)}</p>{/each}
+					{#if step.waitMinutes}<p class="quiet">Then it waits {showMinutes(step.waitMinutes)}.</p>{/if}
+					{#if step.because}<p class="quiet">{step.because}</p>{/if}
+					{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+				</div>
+				{#if step.pictures}<div class="pictures">
+						{#each step.pictures as scene, at (at)}<div class="board">
+								<Drawing {scene} reader={editor.reader} />
+							</div>{/each}
+					</div>{/if}
 			</li>
 		{/each}
 	</ol>
@@ -34,17 +38,34 @@
 
 <style>
 	li {
-		padding-bottom: 12px;
+		display: grid;
+		grid-template-columns: minmax(0, 68ch) minmax(0, 1fr);
+		gap: 8px 32px;
+		padding: 10px 0;
+		border-top: 1px solid var(--line);
 	}
-	.steps > li > h2 {
+	.words {
+		font-size: 16px;
+		line-height: 1.4;
+	}
+	.words h2 {
 		font-family: var(--serif);
-		font-size: 15px;
+		font-size: 18px;
 		color: var(--ink);
 		border: 0;
 	}
+	.pictures {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+		gap: 8px 16px;
+	}
 	.board {
 		height: 230px;
-		margin: 6px 0;
+	}
+	@media (max-width: 1100px) {
+		li {
+			grid-template-columns: minmax(0, 1fr);
+		}
 	}
 	.caution {
 		border-left: 3px solid var(--caution);

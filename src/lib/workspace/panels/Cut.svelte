@@ -75,7 +75,7 @@
 			{@const board = matBackScene(plan, job, index)}
 			<div class="group">
 				<h2>Mat {index + 1}, its back up</h2>
-				{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} label={11} /></div>{/if}
+				{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} /></div>{/if}
 				{#each mat.holes ?? [mat] as hole, at (at)}
 					{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
 					{@const name = `mat ${index + 1}${mat.holes ? `, window ${at + 1}` : ''}`}
@@ -151,7 +151,7 @@
 	}
 	.of {
 		display: block;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 		color: var(--quiet);
 	}
 	.size {

@@ -265,7 +265,7 @@
 		margin: 0 -8px;
 	}
 	li.open {
-		background: #fff;
+		background: var(--sheet);
 		box-shadow: inset 0 0 0 2px var(--accent);
 	}
 	li button,
@@ -283,7 +283,7 @@
 	}
 	.material,
 	.beside {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
@@ -298,7 +298,7 @@
 	}
 	.beside {
 		color: var(--quiet);
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 	}
 	.piece .material {
 		color: var(--quiet);
@@ -326,7 +326,7 @@
 		font-weight: 600;
 	}
 	.caution {
-		color: #8a550c;
+		color: var(--caution-ink);
 		font-weight: 600;
 	}
 </style>

@@ -36,7 +36,7 @@
 <style>
 	.kinds {
 		border: 1px solid var(--line-strong);
-		background: #fff;
+		background: var(--sheet);
 	}
 	li + li {
 		border-top: 1px solid var(--line);
@@ -71,7 +71,7 @@
 	}
 	.says {
 		grid-column: 2;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 		line-height: 1.25;
 		color: var(--quiet);
 		overflow: hidden;

@@ -40,7 +40,7 @@
 	.bar {
 		height: 8px;
 		margin: 3px 0;
-		background: #fff;
+		background: var(--sheet);
 		border: 1px solid var(--line-strong);
 	}
 	.bar span {
@@ -53,6 +53,6 @@
 		background: repeating-linear-gradient(135deg, var(--stop) 0 4px, #c9827f 4px 7px);
 	}
 	.quiet {
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 </style>

@@ -13,9 +13,6 @@
 </section>
 
 <style>
-	.panel {
-		--drawn-on: var(--panel);
-	}
 	h1 {
 		font-size: 23px;
 		line-height: 1.2;
@@ -35,7 +32,7 @@
 		font-family: inherit;
 		font-size: 13.5px;
 		font-weight: 600;
-		color: #474f53;
+		color: var(--soft);
 		padding-bottom: 3px;
 		border-bottom: 1px solid var(--line);
 	}

@@ -150,7 +150,7 @@
 <style>
 	h3 {
 		font-family: inherit;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.presses {
 		display: flex;

@@ -36,7 +36,7 @@
 		text-transform: uppercase;
 	}
 	p {
-		font-size: 13px;
+		font-size: var(--text-sm);
 		color: var(--quiet);
 	}
 </style>

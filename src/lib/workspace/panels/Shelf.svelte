@@ -65,11 +65,11 @@
 		font-weight: 600;
 	}
 	.place {
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 	}
 	p {
 		grid-column: 2 / -1;
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	li button {
 		grid-column: 2;

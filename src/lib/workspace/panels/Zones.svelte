@@ -83,7 +83,7 @@
 		grid-column: 1 / -1;
 	}
 	.margin {
-		line-height: 28px;
+		line-height: var(--control);
 	}
 	.zone-sign {
 		width: 14px;

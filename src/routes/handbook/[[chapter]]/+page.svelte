@@ -95,11 +95,11 @@
 		border-left: 4px solid transparent;
 	}
 	nav a:hover {
-		background: #d3d2cd;
+		background: var(--strip-hover);
 	}
 	nav a[aria-current] {
 		background: var(--panel);
-		border-left-color: var(--bar);
+		border-left-color: var(--chosen);
 		font-weight: 600;
 	}
 	main {
@@ -127,9 +127,9 @@
 		margin-top: 16px;
 	}
 	h2:target {
-		background: #e3ede9;
+		background: var(--accent-mark);
 		box-shadow:
-			-10px 0 0 #e3ede9,
+			-10px 0 0 var(--accent-mark),
 			-14px 0 0 var(--accent);
 	}
 	ul {
@@ -150,7 +150,7 @@
 	}
 	.worked {
 		border: 1px solid var(--line);
-		background: #fff;
+		background: var(--sheet);
 		padding: 8px 16px 10px;
 		font-size: 15px;
 	}

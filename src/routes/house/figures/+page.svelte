@@ -176,7 +176,7 @@
 	}
 	tbody th {
 		font-weight: 400;
-		line-height: 30px;
+		line-height: var(--control);
 	}
 	tbody th::first-letter {
 		text-transform: uppercase;
@@ -199,17 +199,17 @@
 		position: absolute;
 		right: 8px;
 		top: 0;
-		line-height: 30px;
-		font-size: 12px;
+		line-height: var(--control);
+		font-size: var(--text-xs);
 		color: var(--quiet);
 		pointer-events: none;
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.came {
-		line-height: 30px;
-		font-size: 13px;
+		line-height: var(--control);
+		font-size: var(--text-sm);
 	}
 </style>

@@ -148,7 +148,7 @@
 		scroll-margin-top: 60px;
 	}
 	tr:target {
-		background: #fff;
+		background: var(--sheet);
 	}
 	tbody th {
 		text-align: left;
@@ -162,7 +162,7 @@
 	.fit {
 		display: block;
 		font-weight: 400;
-		font-size: 12.5px;
+		font-size: var(--text-xs);
 	}
 	.at {
 		white-space: nowrap;

@@ -5,4 +5,11 @@
 	const { data }: PageProps = $props();
 </script>
 
-{#key data.number}<Workspace number={data.number} rev={data.rev} file={data.job} ended={data.state} shop={data.shop} />{/key}
+{#key data.number}<Workspace
+		number={data.number}
+		rev={data.rev}
+		at={data.at}
+		file={data.job}
+		ended={data.state}
+		shop={data.shop}
+	/>{/key}

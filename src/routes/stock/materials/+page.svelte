@@ -178,7 +178,7 @@
 		overflow-y: auto;
 	}
 	aside .quiet {
-		color: #3d454a;
+		color: var(--soft);
 	}
 	h1 {
 		font-size: 23px;
@@ -192,7 +192,7 @@
 	}
 	aside :global(.kinds [data-part='item'][data-selected]) {
 		background: var(--panel);
-		box-shadow: inset 4px 0 0 var(--bar);
+		box-shadow: inset 4px 0 0 var(--chosen);
 	}
 	.files {
 		display: grid;
@@ -235,7 +235,7 @@
 		margin-right: 6px;
 	}
 	tr.open {
-		background: #fff;
+		background: var(--sheet);
 		box-shadow: inset 3px 0 0 var(--accent);
 	}
 	tr.open button {
@@ -261,7 +261,7 @@
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	@media (max-width: 1023px) {
 		.page {

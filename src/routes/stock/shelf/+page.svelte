@@ -201,14 +201,14 @@
 	td .select {
 		min-width: 92px;
 		padding-block: 0;
-		line-height: 28px;
+		line-height: var(--control);
 	}
 	.drawn {
 		vertical-align: middle;
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--text-sm);
 	}
 	.presses {
 		display: flex;

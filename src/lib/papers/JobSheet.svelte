@@ -1,0 +1,414 @@
+<script lang="ts">
+	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven, as the hand meets it. */
+	import { format } from 'date-fns';
+	import { onMount } from 'svelte';
+	import { centreFromBack, fromBack, laidOn } from '$core/stations/hold/as-laid.ts';
+	import { madeOf } from '$core/views/bench/label-words.ts';
+	import { planSteps } from '$core/views/bench/steps.ts';
+	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';
+	import { backScene } from '$core/views/drawing/back.ts';
+	import { hingingScene, matBackScene, placingScene } from '$core/views/drawing/board.ts';
+	import { frontScene } from '$core/views/drawing/front.ts';
+	import { sectionScene } from '$core/views/drawing/section.ts';
+	import { draftBecause } from '$core/judge/draft.ts';
+	import type { Size } from '$core/geometry/shapes.ts';
+	import { sightsOf, which } from '$core/rule/sights.ts';
+	import { GRADE_NAMES, gradeSaid } from '$core/shop/grades.ts';
+	import { showMinutes } from '$core/units/show.ts';
+	import type { JobFile } from '$core/job/definition.ts';
+	import type { WrittenShop } from '$core/shop/written.ts';
+	import type { Unit } from '$core/units/length.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import FrameRows from '$lib/papers/FrameRows.svelte';
+	import HoldRows from '$lib/papers/HoldRows.svelte';
+	import Paper from '$lib/papers/Paper.svelte';
+	import type { PaperSize } from '$lib/papers/paper-size.ts';
+	import { plannedForPaper } from '$lib/papers/planned.ts';
+	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
+	import { layerName } from '$core/stations/guard/layers/all.ts';
+	import { known, nth, there } from '$core/units/there.ts';
+
+	type Props = {
+		number: string;
+		rev: number;
+		job: JobFile;
+		shop: WrittenShop;
+		/** The unit that is read; null: as the job is cut. */ reads: Unit | null;
+		paper: PaperSize;
+	};
+	const { number, rev, job: file, shop: written, reads, paper }: Props = $props();
+	const printed = $derived(plannedForPaper({ job: file, shop: written, reads }));
+	const { job, plan, shop, text, withUnit } = $derived(printed);
+	const unit = $derived(job.reader.unit);
+	const shared = $derived({ reader: job.reader });
+	const front = $derived(frontScene(plan, job));
+	const section = $derived(sectionScene(plan, job, shop));
+	const back = $derived(backScene(plan, job, shop));
+	const sights = $derived(sightsOf(job, plan));
+	const steps = $derived(planSteps(job, plan, shop));
+	const draft = $derived(draftBecause(plan));
+	const concerns = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
+	/** Boards as they lie: the window mats back up, the piece where it is laid, its tabs. */
+	const boards = $derived([
+		...(plan.window?.mats ?? []).flatMap((_, index) => matBackScene(plan, job, index) ?? []),
+		...sights.flatMap(({ index }) => [placingScene(plan, job, index) ?? [], hingingScene(plan, job, index) ?? []].flat())
+	]);
+	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
+	const mark = (mm: number) => text(mm, 'window.placement');
+	/** Nobody lays a sheet nearer than this by eye. */
+	const EXACTLY = 1;
+	const within = ({ width, height }: Size) =>
+		Math.min(width, height) < EXACTLY
+			? 'lay it exactly'
+			: `± ${text(width, 'window.tolerance')} and ± ${text(height, 'window.tolerance')}`;
+
+	let now = $state('');
+	onMount(() => (now = format(new Date(), 'd MMM yyyy, HH:mm')));
+</script>
+
+<div class="sheets">
+	<Paper size={paper}>
+		<header>
+			<div>
+				<h1>{file.title || 'New piece'}</h1>
+				<p>{[file.piece?.maker, file.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
+			</div>
+			<p class="number figures">
+				<strong>{number}</strong> rev {rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(plan.grade)}<br
+				/>cut in {job.cutIn === 'mm' ? 'mm' : 'inches'}{job.cutIn === unit
+					? ''
+					: `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
+			</p>
+		</header>
+		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
+		{#each concerns as finding, index (index)}
+			<p class="finding">
+				<strong>{finding.severity === 'stop' ? '■ Stop' : finding.accepted ? '✓ Accepted' : '◣ Caution'}</strong>
+				{finding.says}
+				{#if finding.accepted}By {finding.accepted.initials}: {finding.accepted.reason}{/if}
+			</p>
+		{/each}
+		{#if !front || !section || !plan.window || !plan.measure || !plan.pack || !plan.hold}
+			<p>The sheet is not measured yet: this paper comes with its readings.</p>
+		{:else}
+			<div class="two">
+				<div>
+					<Drawing scene={front} {...shared} paperWidth={88} paperHeight={100} label={10} />
+					<table>
+						<caption>Layers from the front, {unit}</caption>
+						<tbody>
+							{#each plan.pack.layers as layer, index (index)}<tr
+									><th scope="row">{layerName(layer, job, shop)}</th><td
+										>{text(layer.thickness, `pack.layers[${index}].thickness`)}</td
+									></tr
+								>{/each}
+							<tr><th scope="row">the pack</th><td><strong>{text(plan.pack.thickness, 'pack.thickness')}</strong></td></tr>
+						</tbody>
+					</table>
+				</div>
+				<div>
+					<Drawing scene={section} {...shared} paperWidth={94} paperHeight={52} label={9.5} callouts={false} />
+					<table class="cut">
+						<caption>Cut list, {unit}</caption>
+						<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
+						<tbody>
+							{#each plan.cut as cut, index (index)}
+								{@const detail = lineDetail(cut, job.reader)}
+								<tr
+									><th scope="row"
+										>{lineName(cut)}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+									><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
+								>
+							{/each}
+						</tbody>
+					</table>
+				</div>
+			</div>
+		{/if}
+	</Paper>
+	{#if plan.window && plan.measure && plan.hold}
+		<Paper size={paper}>
+			<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
+			<div class="boards">
+				{#each boards as scene, index (index)}<Drawing {scene} {...shared} paperWidth={44} paperHeight={52} label={8.5} />{/each}
+			</div>
+			{#if plan.window.mats.length > 0}<table>
+					<caption>Guide stops, each mat with its back up, {unit}</caption>
+					<thead
+						><tr
+							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'bottom'] as side (side)}<th scope="col">{side}</th
+								>{/each}<th scope="col">window</th></tr
+						></thead
+					>
+					<tbody>
+						{#each plan.window.mats as mat, index (index)}
+							{#each mat.holes ?? [mat] as hole, at (at)}
+								{@const stop = fromBack(hole.stop)}
+								<tr
+									><th scope="row"
+										>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {nth(job.mats, index).colour.said}, {nth(job.mats, index)
+											.bevel} bevel</th
+									>{#if hole.curve}{@const centre = centreFromBack(hole.curve, mat.blank.width)}<td colspan="4"
+											>{nth(job.windows, at).shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top;
+											{hole.curve.radius === undefined
+												? `diameters ${size(there(hole.curve.diameters, 'diameters'), 'window.opening')}`
+												: `radius ${mark(hole.curve.radius)}`}</td
+										>{:else}{#each [stop.left, stop.right, stop.top, stop.bottom] as value, place (place)}<td>{mark(value)}</td
+											>{/each}{/if}<td>{size(hole.opening, 'window.opening')}</td></tr
+								>
+							{/each}
+							{#if mat.print}<tr
+									><th scope="row">{index + 1}, printed: blank to cut</th><td colspan="5"
+										>{size(mat.print.board, 'window.mats.print.board')}; the print at least {size(
+											mat.print.needs,
+											'window.mats.print.needs'
+										)}; the clamp’s strip comes off last</td
+									></tr
+								>{/if}
+						{/each}
+					</tbody>
+				</table>{/if}
+			{#if plan.frame}<FrameRows {...printed} />{/if}
+			<div class="halves">
+				{#each sights as sight (sight.index)}
+					{@const laid = laidOn(plan, job, sight)}
+					{@const { tolerance, overlap, support } = sight.opening}
+					<table>
+						<caption>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption>
+						<tbody>
+							<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
+							<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
+							{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
+							<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
+							{#if overlap}<tr
+									><th scope="row">covered, from the front: left, top, right, bottom</th><td
+										>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
+									></tr
+								>{/if}
+							{#if support}<tr><th scope="row">support, set back</th><td>{size(support, 'window.support')}</td></tr>{/if}
+						</tbody>
+					</table>
+					<HoldRows {...printed} {sight} />
+				{/each}
+			</div>
+			{#if back && plan.hang && plan.back}
+				<div class="two">
+					<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
+					<table>
+						<caption>Back and hanging, {unit}</caption>
+						<tbody>
+							{#if plan.back.edgeSeal}<tr
+									><th scope="row">edge seal, width, length</th><td
+										>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
+											plan.back.edgeSeal.length,
+											'back.edgeSeal.length'
+										)}</td
+									></tr
+								>{/if}
+							{#if plan.back.tape}
+								<tr
+									><th scope="row">back tape, {job.back.seal}</th><td
+										>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
+											? `, ${plan.back.tape.passes} passes`
+											: ''}</td
+									></tr
+								>
+								<tr
+									><th scope="row">its strips</th><td
+										>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
+											plan.back.tape.strips[1],
+											'back.tape.strips[1]'
+										)}</td
+									></tr
+								>
+							{/if}
+							{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
+									><th scope="row">dust cover, cut; trimmed</th><td
+										>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
+									></tr
+								>{/if}
+							<tr
+								><th scope="row">rings from the top, the sides</th><td
+									>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
+								></tr
+							>
+							{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, plan.hang.ring).name}</td></tr>{/if}
+							{#if plan.hang.strip}<tr
+									><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
+								>{/if}
+							{#if plan.hang.wire}
+								<tr
+									><th scope="row">{plan.hang.by} breaking at, cut to</th><td
+										>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
+											plan.hang.wire.length,
+											'hang.wire.length'
+										)}</td
+									></tr
+								>
+								<tr
+									><th scope="row">rise, angle, pull</th><td
+										>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
+											plan.hang.pullN,
+											'hang.pullN'
+										)}</td
+									></tr
+								>
+							{/if}
+							<tr><th scope="row">nails above the floor</th><td>{text(nth(plan.hang.hooks, 0).height, 'hang.hooks')}</td></tr>
+							<tr
+								><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
+								></tr
+							>
+							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
+						</tbody>
+					</table>
+				</div>
+			{/if}
+		</Paper>
+	{/if}
+	{#if steps.length > 0}
+		<Paper size={paper}>
+			<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
+			<ol class="steps">
+				{#each steps as step, index (step.id)}
+					<li>
+						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
+						<p>{unbroken(step.does.join(' '))}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
+						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+					</li>
+				{/each}
+			</ol>
+		</Paper>
+	{/if}
+</div>
+
+<style>
+	.sheets {
+		padding: 8mm 0;
+	}
+	@media print {
+		.sheets {
+			padding: 0;
+		}
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		border-bottom: 0.4mm solid var(--ink);
+		padding-bottom: 2mm;
+		margin-bottom: 3mm;
+	}
+	h1 {
+		font-size: 17pt;
+		line-height: 1.1;
+	}
+	.number {
+		text-align: right;
+	}
+	.finding {
+		margin-bottom: 1mm;
+	}
+	.draft {
+		border: 0.5mm solid var(--ink);
+		padding: 1mm 2mm;
+		margin-bottom: 2mm;
+	}
+	.draft strong {
+		font-size: 12pt;
+		letter-spacing: 0.15em;
+		margin-right: 3mm;
+	}
+	.running {
+		border-bottom: 0.2mm solid var(--ink);
+		margin-bottom: 3mm;
+	}
+	.boards {
+		display: grid;
+		grid-template-columns: repeat(4, 44mm);
+		gap: 3mm 5mm;
+		margin-bottom: 3mm;
+	}
+	.halves {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		align-items: start;
+		column-gap: 6mm;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 88mm minmax(0, 1fr);
+		align-items: start;
+		gap: 6mm;
+		margin-bottom: 3mm;
+	}
+	.sheets :global(table) {
+		width: 100%;
+		margin-top: 2mm;
+		border-collapse: collapse;
+		margin-bottom: 3mm;
+		font-variant-numeric: tabular-nums;
+	}
+	.sheets :global(caption) {
+		text-align: left;
+		font-weight: 600;
+		border-bottom: 0.3mm solid var(--ink);
+	}
+	.sheets :global(th) {
+		font-weight: 400;
+		text-align: left;
+	}
+	.sheets :global(thead th) {
+		color: #474f53;
+		font-size: 8pt;
+	}
+	.sheets :global(td),
+	.sheets :global(thead th:not(:first-child)) {
+		text-align: right;
+	}
+	.sheets :global(tr) {
+		border-bottom: 0.15mm solid #bbb9b2;
+	}
+	.size {
+		white-space: nowrap;
+		padding-left: 2.5mm;
+	}
+	.of {
+		display: inline-block;
+		margin-left: 1.5mm;
+		font-size: 7.5pt;
+		color: #474f53;
+	}
+	.sheets :global(tbody th) {
+		line-height: 1.15;
+		padding: 0.35mm 0;
+	}
+	.steps {
+		columns: 2;
+		column-gap: 6mm;
+		border-top: 0.4mm solid var(--ink);
+		padding-top: 1.5mm;
+	}
+	.steps li {
+		break-inside: avoid;
+		margin-bottom: 0.9mm;
+	}
+	.steps h2 {
+		font-size: 9pt;
+		line-height: 1.2;
+	}
+	.steps p {
+		font-size: 7.8pt;
+		line-height: 1.18;
+	}
+	.tick {
+		display: inline-block;
+		width: 2.6mm;
+		height: 2.6mm;
+		border: 0.25mm solid var(--ink);
+		margin-right: 1.5mm;
+	}
+	.caution {
+		border-left: 0.6mm solid var(--caution);
+		padding-left: 1.5mm;
+	}
+</style>

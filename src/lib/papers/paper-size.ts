@@ -1,0 +1,2 @@
+/** The sizes that papers are printed on. */
+export type PaperSize = 'a4' | 'letter';
