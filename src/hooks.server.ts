@@ -2,7 +2,9 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { faults, respond } from '$lib/server/answer.ts';
 import { connect, database, disconnect } from '$lib/server/db/connection.ts';
 import { markEnding } from '$lib/server/db/lock.ts';
-import { endStreams, tellChanges } from '$lib/server/events.ts';
+import { tellChanges } from '$lib/server/changes.ts';
+import { endStreams } from '$lib/server/events.ts';
+import { keepStandingsTrue } from '$lib/server/standing.ts';
 import { LOOK, lookFrom } from '$lib/ui/look.ts';
 import { log, loggable } from '$lib/server/log.ts';
 import { answered } from '$lib/server/metrics.ts';
@@ -14,11 +16,11 @@ export const init: ServerInit = async () => {
 	const where = databaseWhere();
 	await connect(where, (error) => log.warn({ err: loggable(error) }, 'a connection to the database broke off'));
 	await tellChanges(database());
-	const stopTidying = keepTidy(database());
+	const stops = [keepTidy(database()), keepStandingsTrue(database())];
 	// Sent as soon as the server is asked to stop: what is under way is still answered.
 	process.on('rare-keep:stopping', () => {
 		if ('folder' in where) markEnding(where.folder);
-		stopTidying();
+		for (const stop of stops) stop();
 		endStreams();
 	});
 	// Sent once no request is under way any more.

@@ -1,19 +1,35 @@
+import { format } from 'date-fns';
 import Joi from 'joi';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 import { database } from '$lib/server/db/connection.ts';
-import type { After } from '$lib/server/db/jobs.ts';
-import { showAfter } from '$lib/server/jobs.ts';
-import { todayPage } from '$lib/server/today.ts';
-import { after, find, readQuery } from '$lib/server/validation/query.ts';
+import { SHOWN } from '$lib/server/db/today.ts';
+import { todayPage, type TodayAsked } from '$lib/server/today.ts';
+import { afterPressing, find, readQuery, showAfterPressing } from '$lib/server/validation/query.ts';
 import { READS, unitFrom } from '$lib/ui/reads.ts';
 import { nth } from '$core/units/there.ts';
 
-const asked = Joi.object<{ find: string; after: After }>({ find, after }).unknown();
+const asked = Joi.object<TodayAsked>({
+	find,
+	shown: Joi.string()
+		.valid(...SHOWN)
+		.default('open')
+		.messages({ '*': `This is one of ${SHOWN.join(', ')}.` }),
+	after: afterPressing
+}).unknown();
 
 export const load: PageServerLoad = async ({ url, cookies }) => {
 	const query = readQuery(url, asked);
 	if (!query.ok) error(400, nth(query.faults, 0).says);
-	const { pieces, next } = await todayPage(database(), query.value, unitFrom(cookies.get(READS)));
-	return { pieces, find: query.value.find.trim(), next: next && showAfter(next) };
+	// The day is that of the house in which the server stands.
+	const today = format(new Date(), 'yyyy-MM-dd');
+	const page = await todayPage(database(), query.value, today, unitFrom(cookies.get(READS)));
+	return {
+		...page,
+		next: page.next && showAfterPressing(page.next),
+		find: query.value.find.trim(),
+		shown: query.value.shown,
+		today,
+		isFirst: query.value.after === null
+	};
 };

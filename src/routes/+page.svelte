@@ -1,11 +1,12 @@
 <script lang="ts">
 	/** Today: the rack with every open piece to one scale, and what each needs next. */
-	import { format } from 'date-fns';
+	import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 	import { goto } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
+	import Places from '$lib/ui/Places.svelte';
 	import { isInField } from '$lib/ui/keys.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
@@ -14,21 +15,19 @@
 	import Rack from '$lib/today/Rack.svelte';
 
 	const { data }: PageProps = $props();
-	const COUNTS = [
-		'no piece',
-		'one piece',
-		'two pieces',
-		'three pieces',
-		'four pieces',
-		'five pieces',
-		'six pieces',
-		'seven pieces',
-		'eight pieces',
-		'nine pieces',
-		'ten pieces',
-		'eleven pieces',
-		'twelve pieces'
-	];
+	const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+	const LISTS = [
+		{ shown: 'open', name: 'All open' },
+		{ shown: 'late', name: 'Late' },
+		{ shown: 'stopped', name: 'Stopped' },
+		{ shown: 'ready', name: 'Ready for the bench' },
+		{ shown: 'handed-over', name: 'Handed over' },
+		{ shown: 'archived', name: 'Archived' }
+	] as const;
+	const lists = $derived(
+		LISTS.map(({ shown, name }) => ({ href: `/?shown=${shown}`, name: `${name} ${data.counts[shown]}`, shown }))
+	);
+	const open = $derived(lists.find(({ shown }) => shown === data.shown && !data.find)?.name ?? '');
 
 	// The day is that of the person who looks, so it is said in the browser.
 	let today = $state<Date | null>(null);
@@ -37,9 +36,6 @@
 	let showKeys = $state(false);
 	let findField: HTMLInputElement;
 	onMount(() => (today = new Date()));
-
-	const ready = $derived(data.pieces.filter((piece) => piece.next.ready));
-	const stopped = $derived(data.pieces.filter((piece) => piece.next.sign === 'stop'));
 
 	async function newPiece() {
 		if (making) return;
@@ -53,7 +49,7 @@
 			});
 			if (!response.ok) throw new Error(String(response.status));
 			const { number } = (await response.json()) as { number: string };
-			await goto(`/jobs/${number}?at=measure`);
+			await goto(`/jobs/${number}?at=intake`);
 		} catch {
 			trouble = 'The server does not answer. The new piece was not made; try again in a moment.';
 		} finally {
@@ -77,7 +73,20 @@
 	}
 
 	function counted(count: number): string {
-		return COUNTS[count] ?? `${count} pieces`;
+		return `${COUNTS[count] ?? count} ${count === 1 ? 'piece' : 'pieces'}`;
+	}
+
+	function isLate({ wanted, state }: (typeof data.pieces)[number]): boolean {
+		return state === 'open' && wanted !== null && wanted < data.today;
+	}
+
+	/** How far off a day is, as one says it. */
+	function sayWanted(wanted: string): string {
+		const days = differenceInCalendarDays(parseISO(wanted), parseISO(data.today));
+		if (days === 0) return 'today';
+		if (days === 1) return 'tomorrow';
+		if (days === -1) return 'yesterday';
+		return days < 0 ? `${-days} days late` : days < 7 ? format(parseISO(wanted), 'EEEE') : '';
 	}
 
 	function capital(text: string): string {
@@ -111,33 +120,45 @@
 			</h1>
 			<p>
 				{#if trouble}<Sign of="stop" /> {trouble}
-				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”.
+				{:else if data.find && data.near && data.pieces.length > 0}Nothing reads “{data.find}”. These come near.
 					<a class="anchor" href="/">Show all</a>
-				{:else if data.pieces.length === 0}Nothing is on the rack yet.
+				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”{data.pieces.length === 50
+						? ', the newest'
+						: ''}.
+					<a class="anchor" href="/">Show all</a>
+				{:else if data.counts.open === 0}Nothing is on the rack yet.
 				{:else}
-					{capital(counted(ready.length))} can go to the bench now{ready.length > 0 && ready.length < 4 ? ': ' : '.'}
-					{#if ready.length < 4}
-						{#each ready as piece, index (piece.number)}
-							<strong>{piece.number}</strong>{index < ready.length - 1 ? ', ' : '.'}
-						{/each}
-					{/if}
-					{#each stopped.slice(0, 3) as piece, index (piece.number)}
-						<Sign of="stop" />&nbsp;<strong>{piece.number}</strong> can’t be framed as planned:
-						{lowered(piece.next.because)}{index < stopped.length - 1 ? '. ' : '.'}
+					{capital(counted(data.counts.ready))} can go to the bench now{data.ready.length > 0 ? ': ' : '.'}
+					{#each data.ready as piece, index (piece.number)}<strong>{piece.number}</strong>{index < data.ready.length - 1
+							? ', '
+							: data.counts.ready > data.ready.length
+								? ' and more. '
+								: '. '}{/each}
+					{#if data.counts.late > 0}{capital(counted(data.counts.late))}
+						{data.counts.late === 1 ? 'is' : 'are'} late.{/if}
+					{#each data.pressing as piece (piece.number)}
+						{#if piece.next.sign === 'stop'}<Sign of="stop" />&nbsp;<strong>{piece.number}</strong>
+							{isLate(piece) ? 'is late and ' : ''}can’t be framed as planned: {lowered(piece.next.because)}.
+						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was wanted {sayWanted(piece.wanted ?? '') ===
+							'yesterday'
+								? 'yesterday'
+								: `on ${format(parseISO(piece.wanted ?? ''), 'd MMMM')}`}.{/if}
 					{/each}
 				{/if}
 			</p>
 		</header>
+		{#if data.counts.open + data.counts.archived + data.counts['handed-over'] > 0}<div class="lists">
+				<Places name="Lists of pieces" places={lists} here={open} />
+			</div>{/if}
 		{#if data.pieces.length > 0}
 			<Rack pieces={data.pieces} />
 			<table class="table">
 				<caption class="seen-by-readers">What each piece needs next</caption>
 				<thead>
 					<tr
-						><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Next</th><th scope="col">Grade</th><th
-							scope="col"
-							class="late">Changed</th
-						></tr
+						><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Owner</th><th scope="col">Wanted</th><th
+							scope="col">Next</th
+						><th scope="col">Grade</th></tr
 					>
 				</thead>
 				<tbody>
@@ -149,6 +170,14 @@
 								{#if piece.state !== 'open'}<span class="chip preset-outlined"
 										>{JOB_STATE_NAMES[piece.state as JobState].toLowerCase()}</span
 									>{/if}</th
+							>
+							<td class="owner">{piece.owner}</td>
+							<td class="wanted figures" class:late={isLate(piece)}
+								>{#if piece.wanted}{format(parseISO(piece.wanted), 'd MMM')}
+									<span class="off"
+										>{#if isLate(piece)}<Sign of="caution" size={10} />
+										{/if}{sayWanted(piece.wanted)}</span
+									>{/if}</td
 							>
 							<td>
 								<span class="next"
@@ -163,16 +192,15 @@
 								{:else if hasReached(piece.grade)}<Sign of="settled" />
 								{:else}<span class="below"><Sign of="stop" size={10} /> {gradeSaid(piece.grade)}</span>{/if}
 							</td>
-							<td class="late figures">{today ? format(new Date(piece.at), 'd MMM, HH:mm') : ''}</td>
 						</tr>
 					{/each}
 				</tbody>
 			</table>
 			{#if data.next}<p class="more">
-					<a class="anchor" href="/?after={data.next}{data.find ? `&find=${encodeURIComponent(data.find)}` : ''}"
-						>Next 50 pieces</a
-					>
+					<a class="anchor" href="/?shown={data.shown}&after={data.next}">Next 50 pieces</a>
 				</p>{/if}
+		{:else if !data.find && data.counts.open > 0}
+			<p class="none">No piece is in this list.</p>
 		{:else if !data.find}
 			<div class="empty">
 				<p>The rack holds every piece that is to be framed, drawn from its plan.</p>
@@ -264,10 +292,24 @@
 	.grade {
 		white-space: nowrap;
 	}
-	.late {
-		text-align: right;
-		padding-right: 0;
+	.wanted {
 		white-space: nowrap;
+	}
+	.off {
+		color: var(--quiet);
+	}
+	.late .off {
+		color: var(--caution-ink);
+		font-weight: 600;
+	}
+	.lists {
+		padding: 10px 24px 0;
+	}
+	.lists :global(.places) {
+		margin-bottom: 0;
+	}
+	.none {
+		padding: 40px 24px;
 	}
 	.more {
 		padding: 0 24px 20px;
@@ -289,8 +331,7 @@
 			width: calc(100% - 24px);
 			margin: 14px 12px;
 		}
-		td.grade,
-		td.late {
+		td.grade {
 			white-space: normal;
 		}
 	}

@@ -42,6 +42,10 @@ export type Browser = {
 	pull: (from: Place, to: Place, release?: boolean) => Promise<void>;
 	/** The middle of what a person calls by this name, on the page. */
 	middleOf: (name: string) => Promise<Place>;
+	/** The page as a screen in the hand shows it: of this size, pressed with a finger; null: as it was. */
+	inTheHand: (size: { width: number; height: number } | null) => Promise<void>;
+	/** A wish of the system, as the page hears it. */
+	wish: (wishes: Record<string, string>) => Promise<void>;
 	/** Waits for the heading of a place. */
 	heading: (name: string) => Promise<void>;
 	/** Waits until the page shows this text. */
@@ -97,6 +101,8 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		});
 		return found!;
 	};
+
+	const tools = driver as unknown as { sendDevToolsCommand: (name: string, given: object) => Promise<void> };
 
 	const browser: Browser = {
 		driver,
@@ -156,6 +162,16 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 				'const box = arguments[0].getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 };',
 				found
 			);
+		},
+		inTheHand: async (size) => {
+			if (size)
+				await tools.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor: 1, mobile: true });
+			else await tools.sendDevToolsCommand('Emulation.clearDeviceMetricsOverride', {});
+			await tools.sendDevToolsCommand('Emulation.setTouchEmulationEnabled', { enabled: size !== null, maxTouchPoints: 5 });
+		},
+		wish: async (wishes) => {
+			const features = Object.entries(wishes).map(([name, value]) => ({ name, value }));
+			await tools.sendDevToolsCommand('Emulation.setEmulatedMedia', { features });
 		},
 		heading: (name) =>
 			waitFor(`the heading “${name}”`, () =>

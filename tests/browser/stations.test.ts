@@ -174,7 +174,7 @@ test('the unit switch only shows: no size changes, no revision is kept, another 
 	await here.browser.sees('cut in mm, read in inches');
 	const after = await kept(number);
 	assert.deepEqual([after.rev, after.job.unit, after.plan.cut], [1, 'mm', cutBefore]);
-	await here.browser.open(`/jobs/${number}?at=cut`);
+	await here.browser.open(`/jobs/${number}?at=cut&view=front`);
 	await here.browser.press('mm');
 	await here.browser.sees('Front, mm,');
 	assert.equal((await kept(number)).rev, 1);

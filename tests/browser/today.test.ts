@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import type { JobFile } from '../../core/job/definition.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import { Key } from './browser.ts';
@@ -16,7 +17,7 @@ test('an empty day says so', async () => {
 test('the rack: every piece from its plan, all to one scale; the list says what each needs next', async () => {
 	await here.loadDemo();
 	await here.browser.open('/');
-	await here.browser.sees('Eleven pieces can go to the bench now.');
+	await here.browser.sees('Eleven pieces can go to the bench now:');
 	await here.browser.sees('K-0101 can’t be framed as planned');
 	// Outer widths in mm over widths in px: one ratio for all.
 	const widths = await run<Record<string, number>>(
@@ -53,16 +54,37 @@ test('a piece opens from the rack, the browser’s back comes to Today, a reload
 	await here.browser.station('Hold');
 	await here.browser.driver.navigate().refresh();
 	await here.browser.heading('Hold');
+	// One step back, not out of the job.
+	await here.browser.driver.navigate().back();
+	await here.browser.heading('Window');
 	await here.browser.driver.navigate().back();
 	await here.browser.sees('all to one scale');
 });
 
-test('a new piece begins at its readings and says what it needs', async () => {
+test('a new piece says what it needs, and Enter walks through title, owner, wanted, width and height', async () => {
 	await here.browser.open('/');
-	await here.browser.press('New piece');
-	await here.browser.heading('Measure');
+	await here.browser.keys('n');
+	await here.browser.heading('Intake');
 	await here.browser.sees('The drawing comes with the sheet’s first two readings.');
 	await here.browser.sees('Still to do, measure: one width and one height of the sheet, or its four sides.');
+	await here.browser.waitFor('the cursor in the title', () =>
+		run<boolean>('return document.activeElement.matches("input") && document.activeElement.value === ""')
+	);
+	const typed = ['Gull print', 'Net Loft', '3 Dec 2026', '300', '400'];
+	await here.browser.keys(...typed.flatMap((text) => [text, Key.ENTER]));
+	await here.browser.sees('Front, mm,');
+	// Behind the last field the keys are commands again.
+	await here.browser.keys('7');
+	await here.browser.heading('Cut');
+	const number = (await here.browser.driver.getCurrentUrl()).match(/K-\d+/)![0];
+	await here.browser.waitFor('it to be kept', async () => {
+		const { job } = (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { job: JobFile };
+		const { title, piece, dates } = job;
+		return (
+			JSON.stringify([title, piece?.owner, dates?.wanted, piece?.readings]) ===
+			JSON.stringify(['Gull print', 'Net Loft', '2026-12-03', { width: 300, height: 400 }])
+		);
+	});
 });
 
 test('what is typed as markup is text everywhere', async () => {

@@ -16,7 +16,9 @@ test('keys: stations, views, the list of keys, a figure says why and gives the f
 	await here.browser.open(`/jobs/${number}`);
 	await keys('2');
 	await heading('Measure');
-	await keys(Key.ESCAPE, ']', ']', ']');
+	// Measure opens the sheet, with the cursor in its first field.
+	await sees('Sheet, in,');
+	await keys(Key.ESCAPE, ']', ']', ']', ']');
 	await sees('Back, in,');
 	await keys('[');
 	await sees('Section at the rabbet, in,');

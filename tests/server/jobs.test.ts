@@ -73,7 +73,7 @@ onEachDatabase((here) => {
 			["'; drop table job; --", []]
 		] as const)
 			assert.deepEqual(await found(find), numbers, find);
-		const page = await todayPage(here.db, { find: ' ÉCLUSE ', after: null }, null);
+		const page = await todayPage(here.db, { find: ' ÉCLUSE ', shown: 'open', after: null }, '2026-06-01', null);
 		assert.deepEqual(
 			page.pieces.map(({ number }) => number),
 			['K-7001']

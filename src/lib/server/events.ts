@@ -1,26 +1,21 @@
 /** What changes, told to the open screens at once by server-sent events, whichever process kept it. */
 import { showJobNumber } from '$core/job/number.ts';
+import { onChange } from './changes.ts';
 import type { Database } from './db/database.ts';
 import { selectHead, type State } from './db/jobs.ts';
 
-/** As it is announced: a job by its number, or a list of the shop. */
-type Change = { job: number; rev: number; state: State } | { list: string; rev: number };
 type Stream = { job: number | null; send: (text: string) => void; end: () => void };
 
 const streams = new Set<Stream>();
 /** Ways in between drop a connection on which nothing comes. */
 const STILL_HERE_MS = 25_000;
 
-/** From here on the changes that the database announces are told. */
-export async function tellChanges(db: Database): Promise<void> {
-	await db.listen((text) => {
-		const change = JSON.parse(text) as Change;
-		for (const stream of streams) {
-			if ('list' in change) stream.send(eventText('shop', change));
-			else if (stream.job === null || stream.job === change.job) stream.send(jobText(change));
-		}
-	});
-}
+onChange((change) => {
+	for (const stream of streams) {
+		if ('list' in change) stream.send(eventText('shop', change));
+		else if (stream.job === null || stream.job === change.job) stream.send(jobText(change));
+	}
+});
 
 /**
  * A stream of events: `job` with `{ number, rev, state }`, `shop` with `{ list, rev }`.

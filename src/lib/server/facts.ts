@@ -3,27 +3,43 @@ import { usedMaterials } from '$core/stations/guard/used.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { isEmptyJob } from '$core/job/is-empty.ts';
 import type { Plan } from '$core/plan.ts';
+import { nextOf, type Next } from '$core/views/bench/next.ts';
 import { KINDS } from '$core/shop/catalogue.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import type { Facts } from './db/jobs.ts';
 import type { Decided } from '$core/job/decided.ts';
 
-export function factsOf(file: JobFile, job: Decided, grade: Plan['grade'], shop: Shop): Facts {
+/** @param stands names the shop that it is planned for */
+export function factsOf(file: JobFile, job: Decided, plan: Plan, shop: Shop, stands: string): Facts {
+	const { grade } = plan;
 	const title = file.title ?? file.piece?.title ?? '';
 	const maker = file.piece?.maker ?? '';
+	const owner = file.piece?.owner ?? '';
 	const words = new Set(wordsIn(file));
 	const named = Object.values(KINDS).flatMap(({ of }) => Object.keys(shop[of]).filter((id) => words.has(id)));
 	return {
 		title,
 		maker,
+		owner,
+		standing: standingOf(nextOf(plan)),
+		plannedFor: stands,
 		aim: grade.aimed,
 		reached: grade.reached,
 		empty: isEmptyJob(file),
 		wanted: dayOf(file.dates?.wanted),
-		words: folded(`${title} ${maker}`),
+		words: folded([title, maker, owner, ...told(file, job)].filter(Boolean).join(' ')),
 		materials: [...new Set([...named, ...usedMaterials(job).map(({ material }) => material.id)])],
 		pictures: [...words].filter((word) => /^[0-9a-f]{64}$/.test(word))
 	};
+}
+
+/** What a piece is remembered by beside its names. */
+function told({ piece, dates }: JobFile, job: Decided): (string | undefined)[] {
+	return [piece?.title, piece?.year, dates?.wanted, piece?.condition, ...job.piece.media.map(({ name }) => name), job.piece.kind];
+}
+
+export function standingOf(next: Next): Facts['standing'] {
+	return next.sign === 'stop' ? 'stopped' : next.ready ? 'ready' : 'between';
 }
 
 /** Small letters without accents: `Écume` is found by `ecume`. */

@@ -52,14 +52,14 @@ type WithFacts = { ok: true; job: JobFile; facts: Facts } | { ok: false; answer:
 async function read(db: Database, body: unknown): Promise<WithFacts> {
 	const found = checked(body);
 	if (!found.ok) return found;
-	const { shop, written } = await shopNow(db);
+	const { shop, written, stands } = await shopNow(db);
 	if (isCostly(found.job)) {
-		const made = await inThread('facts', { file: found.job, shop: written });
+		const made = await inThread('facts', { file: found.job, shop: written, stands });
 		return made.ok ? { ok: true, job: found.job, facts: made.gives } : made;
 	}
 	try {
 		const job = decide(readJob(found.job), shop);
-		return { ok: true, job: found.job, facts: factsOf(found.job, job, planDecided(found.job, job, shop).grade, shop) };
+		return { ok: true, job: found.job, facts: factsOf(found.job, job, planDecided(found.job, job, shop), shop, stands) };
 	} catch (error) {
 		if (error instanceof FaultError) return { ok: false, answer: faults(400, error.faults) };
 		throw error;
@@ -95,8 +95,8 @@ export async function postJob(db: Database, body: unknown, { number, orEmpty }: 
 	const shown = showJobNumber(kept.number);
 	return {
 		status: kept.kind === 'found' ? 200 : 201,
-		body: { number: shown, rev: kept.rev, at: kept.at },
-		headers: { location: `/api/jobs/${shown}`, etag: `"${kept.rev}"` }
+		body: { number: shown, rev: kept.rev },
+		headers: { location: `/api/jobs/${shown}`, ...standsAt(kept) }
 	};
 }
 
@@ -106,11 +106,11 @@ export async function getJob(db: Database, number: number, rev: number | null): 
 	const { written } = await shopNow(db);
 	const planned = await inThread('plan', { file: row.spec, shop: written });
 	if (!planned.ok) return planned.answer;
-	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, at: row.at, state: row.state, job: row.spec });
+	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, state: row.state, job: row.spec });
 	return {
 		status: 200,
 		body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`),
-		headers: { etag: `"${row.rev}"` }
+		headers: standsAt(row)
 	};
 }
 
@@ -129,7 +129,12 @@ export async function putJob(db: Database, number: number, body: unknown, on: nu
 			headers: { etag: `"${kept.rev}"` }
 		};
 	}
-	return { status: 200, body: { number: showJobNumber(number), rev: kept.rev, at: kept.at }, headers: { etag: `"${kept.rev}"` } };
+	return { status: 200, body: { number: showJobNumber(number), rev: kept.rev }, headers: standsAt(kept) };
+}
+
+/** The revision, and when it was kept. */
+function standsAt({ rev, at }: { rev: number; at: Date }): Record<string, string> {
+	return { etag: `"${rev}"`, 'last-modified': at.toUTCString() };
 }
 
 export async function getRevisions(db: Database, number: number): Promise<Answer> {

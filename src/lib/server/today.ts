@@ -1,30 +1,81 @@
 /** Today's page of pieces: each as the rack shows it, planned once and remembered while job, shop and unit stay the same. */
 import type { Unit } from '$core/units/length.ts';
 import type { Database } from './db/database.ts';
-import { selectJobs, type After, type ListedJob, type State } from './db/jobs.ts';
+import { onChange } from './changes.ts';
+import { selectJobs, type ListedJob, type State } from './db/jobs.ts';
+import { countShown, selectNear, selectPressing, type AfterPressing, type Counts, type Shown } from './db/today.ts';
 import { folded } from './facts.ts';
 import type { RackPiece } from './rack-piece.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { nth, there } from '$core/units/there.ts';
 
-export type TodayPiece = RackPiece & { at: Date; state: State };
+export type TodayPiece = RackPiece & { at: Date; state: State; owner: string; /** ISO day, or null. */ wanted: string | null };
 
 /** A drawn piece is some ten kilobytes. */
 const MOST_REMEMBERED = 1000;
 const remembered = new Map<string, RackPiece>();
 
-/** Open pieces, those wanted soonest first; `find` looks in all that were not deleted. */
+export type TodayAsked = { find: string; shown: Shown; after: AfterPressing };
+export type Today = {
+	pieces: TodayPiece[];
+	next: AfterPressing;
+	counts: Counts;
+	/** Nothing reads what was looked for; these come near. */
+	near: boolean;
+	/** What is named in words: the few that press most, and that are ready. */
+	pressing: TodayPiece[];
+	ready: TodayPiece[];
+};
+
+/** So many are named in words. */
+const NAMED = 3;
+
+/** Late pieces first, then those that are stopped, then those wanted soonest; `find` looks in all that were not deleted. */
 export async function todayPage(
 	db: Database,
-	{ find, after }: { find: string; after: After },
+	{ find, shown, after }: TodayAsked,
+	today: string,
 	reads: Unit | null
-): Promise<{ pieces: TodayPiece[]; next: After }> {
+): Promise<Today> {
 	const looked = folded(find).trim();
-	const [{ jobs, next }, shop] = await Promise.all([
-		selectJobs(db, { find: looked, after, state: looked === '' ? 'open' : null, order: looked === '' ? 'pressing' : 'newest' }),
-		shopNow(db)
-	]);
+	const counts = await countsNow(db, today);
+	if (looked !== '') {
+		const exactly = await selectJobs(db, { find: looked, after: null, state: null, order: 'newest' });
+		const near = exactly.jobs.length === 0;
+		const jobs = near ? await selectNear(db, looked) : exactly.jobs;
+		return { pieces: await drawn(db, jobs, reads), next: null, counts, near, pressing: [], ready: [] };
+	}
+	const page = await selectPressing(db, { shown, today, after });
+	const isFirst = shown === 'open' && after === null;
+	const readyJobs =
+		isFirst && counts.ready > 0 ? (await selectPressing(db, { shown: 'ready', today, after: null })).jobs.slice(0, NAMED) : [];
+	const pieces = await drawn(db, page.jobs, reads);
+	return {
+		pieces,
+		next: page.next,
+		counts,
+		near: false,
+		pressing: isFirst ? pieces.filter((piece) => isLate(piece, today) || piece.next.sign === 'stop').slice(0, NAMED) : [],
+		ready: await drawn(db, readyJobs, reads)
+	};
+}
+
+function isLate({ wanted, state }: TodayPiece, today: string): boolean {
+	return state === 'open' && wanted !== null && wanted < today;
+}
+
+let counted: { db: Database; today: string; counts: Counts } | null = null;
+onChange(() => (counted = null));
+
+/** Counted anew once anything has changed. */
+async function countsNow(db: Database, today: string): Promise<Counts> {
+	if (counted?.db !== db || counted.today !== today) counted = { db, today, counts: await countShown(db, today) };
+	return counted.counts;
+}
+
+async function drawn(db: Database, jobs: ListedJob[], reads: Unit | null): Promise<TodayPiece[]> {
+	const shop = await shopNow(db);
 	const keyOf = ({ number, rev }: ListedJob) => `${number} ${rev} ${shop.stands} ${reads}`;
 	const fresh = jobs.filter((job) => !remembered.has(keyOf(job)));
 	const made = new Map<number, RackPiece>();
@@ -43,8 +94,8 @@ export async function todayPage(
 		// The longest unseen goes first.
 		remembered.delete(key);
 		remembered.set(key, piece);
-		return { ...piece, at: job.at, state: job.state };
+		return { ...piece, at: job.at, state: job.state, owner: job.owner, wanted: job.wanted };
 	});
 	while (remembered.size > MOST_REMEMBERED) remembered.delete(there(remembered.keys().next().value, 'value'));
-	return { pieces, next };
+	return pieces;
 }

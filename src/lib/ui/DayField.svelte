@@ -7,6 +7,7 @@
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 	import { readDay, showDay } from './days.ts';
+	import { walkOn } from './keys.ts';
 
 	type Props = { label: string; keys: Key[]; value: string };
 	const { label, keys, value }: Props = $props();
@@ -56,6 +57,7 @@
 				onchange={(event) => read(event.currentTarget.value)}
 				onkeydown={(event) => {
 					if (event.key === 'Escape') event.currentTarget.value = draft ?? (day === '' ? '' : showDay(day));
+					if (event.key === 'Enter') walkOn(event.currentTarget);
 				}}
 			/>
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Words, or a plain number that is no length. */
 	import { pointer, put, type Key } from '$core/job/patch.ts';
+	import { walkOn } from './keys.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	type Props = {
@@ -49,7 +50,7 @@
 			aria-describedby={draft ? `${id}-says` : undefined}
 			oninput={(event) => take(event.currentTarget.value)}
 			onblur={() => editor.endTyping()}
-			onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+			onkeydown={(event) => event.key === 'Enter' && walkOn(event.currentTarget)}
 		/>
 	{/if}
 	{#if draft}<p id="{id}-says" class="says" role="status">{draft.says}</p>{/if}

@@ -1,10 +1,19 @@
 /** Which keys are a field's own. */
 
+const WRITTEN_IN = 'input:not([type=radio], [type=checkbox], [type=file], [tabindex="-1"]), textarea';
 const FIELD = 'input:not([type=radio], [type=checkbox]), select, textarea, [contenteditable]';
 
 /** Whether a key goes into a field: it is a letter there, and no command. */
 export function isInField(event: KeyboardEvent): boolean {
 	return event.target instanceof Element && event.target.closest(FIELD) !== null;
+}
+
+/** The field after one, in its panel: Enter walks on. Behind the last the keys are commands again. */
+export function walkOn(from: HTMLElement): void {
+	const fields = [...(from.closest('form, section')?.querySelectorAll<HTMLElement>(WRITTEN_IN) ?? [])];
+	const next = fields[fields.indexOf(from) + 1];
+	if (next) next.focus();
+	else from.blur();
 }
 
 /** Esc leaves a field; a list that hangs open from it is closed first. */

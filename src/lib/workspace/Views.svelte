@@ -164,7 +164,7 @@
 				</div>{/if}
 		{:else if view === 'layers'}
 			<Choices />
-			<div class="at-rabbet"><Drawing scene={section} {...shared} /></div>
+			<div class="at-rabbet"><Drawing scene={section} {...shared} label={13} /></div>
 		{:else if view === 'section'}
 			<Drawing scene={section} {...shared} />
 		{:else if view === 'back'}
@@ -237,7 +237,7 @@
 		grid-template-columns: minmax(0, 1fr) 236px;
 	}
 	:global(.drawings.layers) {
-		grid-template-rows: auto minmax(150px, 1fr);
+		grid-template-rows: auto minmax(196px, 1fr);
 		gap: 6px;
 	}
 	.at-rabbet {

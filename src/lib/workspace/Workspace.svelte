@@ -4,6 +4,7 @@
 	import { goto, pushState } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
+	import { isEmptyJob } from '$core/job/is-empty.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
 	import type { JobState } from '$core/job/state.ts';
@@ -65,7 +66,8 @@
 	};
 
 	/** Where a job without an address in it opens. */
-	const FIRST: StationId = editor.plan.measure ? 'window' : 'measure';
+	// svelte-ignore state_referenced_locally
+	const FIRST: StationId = isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure';
 	// Every view has an address and is a step of the history: a reload comes back to the same place, and so does the browser's Back.
 	const station = $derived(
 		known(
@@ -167,6 +169,13 @@
 	function nextView(step: 1 | -1): ViewName {
 		return nth(VIEW_NAMES, (VIEW_NAMES.indexOf(view) + step + VIEW_NAMES.length) % VIEW_NAMES.length);
 	}
+
+	// A piece of which nothing is known yet is asked for: title, owner, wanted, width, Enter through them.
+	// svelte-ignore state_referenced_locally
+	const isNew = isEmptyJob(file);
+	onMount(() => {
+		if (isNew) void walkTo(station);
+	});
 
 	/** Printed from here it is the job sheet, of the job as it stands on the screen. */
 	let printing = $state(false);

@@ -136,9 +136,8 @@ export class Keeping {
 			return;
 		}
 		if (!response.ok) throw new Error(String(response.status));
-		const { rev, at } = (await response.json()) as { rev: number; at: string };
-		this.rev = rev;
-		this.at = Date.parse(at);
+		this.rev = ((await response.json()) as { rev: number }).rev;
+		this.at = keptAt(response);
 		this.#sent = file;
 		this.fromElsewhere = false;
 		this.state = 'kept';
@@ -158,15 +157,20 @@ export class Keeping {
 		try {
 			const response = await fetch(`/api/jobs/${this.#number}`);
 			if (!response.ok) return;
-			const { rev, at, job } = (await response.json()) as { rev: number; at: string; job: JobFile };
+			const { rev, job } = (await response.json()) as { rev: number; job: JobFile };
 			if (rev <= this.rev || isOurs() || !this.#desk.canPlan(job)) return;
 			this.rev = rev;
 			this.#sent = job;
-			this.at = Date.parse(at);
+			this.at = keptAt(response);
 			this.fromElsewhere = true;
 			this.#desk.takeUp(job);
 		} catch {
 			// The next word of the server, or the next save, tells again.
 		}
 	}
+}
+
+/** When the revision that was answered was kept. */
+function keptAt({ headers }: Response): number {
+	return Date.parse(headers.get('last-modified') ?? '');
 }

@@ -11,12 +11,17 @@ export type JobRow = { number: number; rev: number; spec: JobFile };
 export type Facts = {
 	title: string;
 	maker: string;
+	owner: string;
 	aim: string;
 	reached: string | null;
 	/** Nothing is decided in it yet. */
 	empty: boolean;
 	/** ISO day, or null. */
 	wanted: string | null;
+	/** What its plan says: stopped, ready for the bench, or something between. */
+	standing: 'stopped' | 'ready' | 'between';
+	/** The shop that says so. */
+	plannedFor: string;
 	/** The text that `find` looks in beside the number, folded as what is looked for is. */
 	words: string;
 	/** Ids of every material that the job names or uses. */
@@ -69,10 +74,10 @@ export async function insertJob(
 		let made: { id: number; number: number } | undefined;
 		while (!made) {
 			const { rows } = await tx.query<{ id: number; number: number }>(
-				`INSERT INTO job (number, head_rev, title, maker, aim, reached, empty, wanted, words)
-				 VALUES (coalesce($1, nextval('job_number_seq')), 1, $2, $3, $4, $5, $6, coalesce($7::date, 'infinity'), $8)
+				`INSERT INTO job (number, head_rev, title, maker, aim, reached, empty, wanted, words, owner, standing, planned_for)
+				 VALUES (coalesce($1, nextval('job_number_seq')), 1, $2, $3, $4, $5, $6, coalesce($7::date, 'infinity'), $8, $9, $10, $11)
 				 ON CONFLICT (number) DO NOTHING RETURNING id, number`,
-				[number, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
+				[number, ...columnsOf(facts)]
 			);
 			made = rows[0];
 			// A number that somebody brought along is passed over by those that are counted.
@@ -88,6 +93,11 @@ export type ReadJob = JobRow & {
 	state: JobState;
 	/** When that revision was kept. */ at: Date;
 };
+
+/** In the order in which both statements name them. */
+function columnsOf({ title, maker, aim, reached, empty, wanted, words, owner, standing, plannedFor }: Facts): unknown[] {
+	return [title, maker, aim, reached, empty, wanted, words, owner, standing, plannedFor];
+}
 
 /** The head of a job, or an earlier revision; null where there is none. */
 export async function selectJob(db: Queries, number: number, rev: number | null): Promise<ReadJob | null> {
@@ -128,8 +138,8 @@ export async function insertRevision(
 		const at = await insertHead(tx, job.id, rev, spec, facts, reason);
 		await tx.query(
 			`UPDATE job SET head_rev = $2, title = $3, maker = $4, aim = $5, reached = $6, empty = $7, wanted = coalesce($8::date, 'infinity'),
-			 words = $9 WHERE id = $1`,
-			[job.id, rev, facts.title, facts.maker, facts.aim, facts.reached, facts.empty, facts.wanted, facts.words]
+			 words = $9, owner = $10, standing = $11, planned_for = $12 WHERE id = $1`,
+			[job.id, rev, ...columnsOf(facts)]
 		);
 		await announceJob(tx, number, rev, job.state);
 		return { kind: 'kept' as const, number, rev, at };
@@ -194,7 +204,7 @@ export async function changeState(
 	});
 }
 
-export type ListedJob = Pick<Facts, 'title' | 'maker' | 'aim' | 'reached'> & {
+export type ListedJob = Pick<Facts, 'title' | 'maker' | 'owner' | 'aim' | 'reached'> & {
 	number: number;
 	rev: number;
 	state: State;
@@ -205,7 +215,7 @@ export type ListedJob = Pick<Facts, 'title' | 'maker' | 'aim' | 'reached'> & {
 /** Where a page begins: behind this job. */
 export type After = { wanted: string | null; number: number } | null;
 export type Asked = {
-	/** Folded text: everywhere in number, title and maker; one or two letters where a word begins with them. */
+	/** Folded text, as it stands or each word of it, anywhere in what a job is found by; one or two letters where a word begins with them. */
 	find: string;
 	after: After;
 	/** null: all that were not deleted. */
@@ -219,28 +229,39 @@ export async function selectJobs(db: Queries, { find, after, state, order }: Ask
 	const values: unknown[] = [];
 	const value = (of: unknown) => `$${values.push(of)}`;
 	const where = [state === null ? "job.state <> 'deleted'" : `job.state = ${value(state)}`];
-	if (find !== '') where.push(`job.found LIKE ${value(patternFor(find))}`);
+	// As it was typed; or each of its words somewhere.
+	const words = find.split(/\s+/).filter((word) => word.length > 2);
+	const patterns = (each: readonly string[]) => each.map((one) => `job.found LIKE ${value(patternFor(one))}`).join(' AND ');
+	if (find !== '') where.push(words.length > 1 ? `(${patterns([find])} OR (${patterns(words)}))` : patterns([find]));
 	if (after)
 		where.push(
 			order === 'newest'
 				? `-job.number > ${value(-after.number)}`
 				: `(job.wanted, -job.number) > (coalesce(${value(after.wanted)}::date, 'infinity'), ${value(-after.number)})`
 		);
-	// The page is found among the jobs alone; only its fifty are looked up further.
 	const by = order === 'newest' ? '-number' : 'wanted, -number';
-	const { rows } = await db.query<ListedJob>(
-		`WITH page AS MATERIALIZED (
-			SELECT * FROM job WHERE ${where.join(' AND ')} ORDER BY ${by} LIMIT ${value(PAGE + 1)}
-		 )
-		 SELECT page.number, page.title, page.maker, page.aim, page.reached, page.state, nullif(page.wanted, 'infinity')::text AS wanted,
-			job_revision.rev, job_revision.spec, job_revision.at
-		 FROM page JOIN job_revision ON job_revision.job_id = page.id AND job_revision.rev = page.head_rev
-		 ORDER BY ${by}`,
+	const rows = await headsOf(
+		db,
+		`SELECT * FROM job WHERE ${where.join(' AND ')} ORDER BY ${by} LIMIT ${value(PAGE + 1)}`,
+		by,
 		values
 	);
 	const jobs = rows.slice(0, PAGE);
 	const last = jobs.at(-1);
 	return { jobs, next: rows.length > PAGE ? { wanted: there(last, 'last').wanted, number: there(last, 'last').number } : null };
+}
+
+/** Jobs with their heads: the page is found among the jobs alone, and only what is on it is looked up further. */
+export async function headsOf(db: Queries, page: string, by: string, values: unknown[]): Promise<ListedJob[]> {
+	const { rows } = await db.query<ListedJob>(
+		`WITH page AS MATERIALIZED (${page})
+		 SELECT page.number, page.title, page.maker, page.owner, page.aim, page.reached, page.state,
+			nullif(page.wanted, 'infinity')::text AS wanted, job_revision.rev, job_revision.spec, job_revision.at
+		 FROM page JOIN job_revision ON job_revision.job_id = page.id AND job_revision.rev = page.head_rev
+		 ORDER BY ${by}`,
+		values
+	);
+	return rows;
 }
 
 /** Signs of a pattern are letters here. */

@@ -11,7 +11,8 @@ import type { Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
-import { factsOf } from '../facts.ts';
+import { factsOf, standingOf } from '../facts.ts';
+import { nextOf } from '$core/views/bench/next.ts';
 import { pieceOf, type RackPiece } from '../rack-piece.ts';
 import type { Facts } from '../db/jobs.ts';
 import { there } from '$core/units/there.ts';
@@ -21,7 +22,9 @@ export type Work = {
 	/** The plan of a file with every remedy and reason, as JSON. */
 	plan: { given: { file: JobFile; shop: WrittenShop }; gives: string };
 	/** What lists need to know of a file that takes long to plan. */
-	facts: { given: { file: JobFile; shop: WrittenShop }; gives: Facts };
+	facts: { given: { file: JobFile; shop: WrittenShop; stands: string }; gives: Facts };
+	/** How jobs stand, for a shop that has changed. */
+	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
 	/** What a change of the shop's lists does to jobs. */
@@ -37,10 +40,15 @@ export type Done<Name extends WorkName> = { ok: true; gives: Work[Name]['gives']
 
 const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gives'] } = {
 	plan: ({ file, shop }) => JSON.stringify(planned(file, shopOf(shop)).plan),
-	facts: ({ file, shop }) => {
+	facts: ({ file, shop, stands }) => {
 		const { job, plan } = planned(file, shopOf(shop));
-		return factsOf(file, job, plan.grade, shopOf(shop));
+		return factsOf(file, job, plan, shopOf(shop), stands);
 	},
+	standings: ({ files, shop }) =>
+		files.map((file) => {
+			const { plan } = planned(file, shopOf(shop));
+			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
+		}),
 	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
 	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
 	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),

@@ -1,7 +1,9 @@
 /** What stands behind the `?` of an address: known keys, texts that can be kept. */
 import Joi from 'joi';
-import { readJobNumber } from '$core/job/number.ts';
+import { readJobNumber, showJobNumber } from '$core/job/number.ts';
 import type { Fault } from '$core/job/faults.ts';
+import type { After } from '../db/jobs.ts';
+import type { AfterPressing } from '../db/today.ts';
 import { isStorable } from './body.ts';
 import { pathOf } from './job-file.ts';
 
@@ -54,3 +56,17 @@ export const after = Joi.string()
 	})
 	.default(null)
 	.messages({ '*': 'This is the “next” of the page before, such as K-0142.' });
+
+/** Where a page of Today begins, as an address carries it: `late.2026-05-15.K-0142`, `rest.K-0142`. */
+export function showAfterPressing({ part, wanted, number }: NonNullable<AfterPressing>): string {
+	return `${part}.${wanted ? `${wanted}.` : ''}${showJobNumber(number)}`;
+}
+
+export const afterPressing = Joi.string()
+	.custom((text: string, helpers) => {
+		const [, part, rest] = /^(late|stopped|rest|ready|ended)\.(.*)$/.exec(text) ?? [];
+		const { error, value } = after.validate(rest ?? '') as Joi.ValidationResult<After>;
+		return part === undefined || error || !value ? helpers.error('any.invalid') : { part, ...value };
+	})
+	.default(null)
+	.messages({ '*': 'This is the “next” of the page before, such as rest.K-0142.' });

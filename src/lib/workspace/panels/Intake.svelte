@@ -17,6 +17,7 @@
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
+	import TwoSides from './TwoSides.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 
 	const { editor } = useWorkspace();
@@ -87,11 +88,14 @@
 <Panel name="Intake" about="What it is, and how well it must be kept.">
 	<div class="group">
 		<TextField label="Title of the job" keys={['title']} value={editor.file.title ?? ''} />
+		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
+		<DayField label="Wanted" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
+		{#if !editor.job.several}<TwoSides />{/if}
+	</div>
+	<div class="group">
 		<TextField label="Maker" keys={['piece', 'maker']} value={piece.maker ?? ''} />
 		<TextField label="Year" keys={['piece', 'year']} value={piece.year ?? ''} />
-		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
 		<DayField label="Received" keys={['dates', 'received']} value={editor.file.dates?.received ?? ''} />
-		<DayField label="Wanted" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
 	</div>
 	<div class="group">
 		<h2>Grade aimed at</h2>

@@ -8,6 +8,7 @@
 	import ImageFields from './ImageFields.svelte';
 	import Panel from './Panel.svelte';
 	import Photograph from './Photograph.svelte';
+	import TwoSides from './TwoSides.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import { there } from '$core/units/there.ts';
 
@@ -79,18 +80,7 @@
 			<LengthField label="Diagonal, top-left to bottom-right" keys={[...keys, 'd1']} value={read?.d1 ?? null} optional />
 			<LengthField label="Diagonal, top-right to bottom-left" keys={[...keys, 'd2']} value={read?.d2 ?? null} optional />
 		{:else}
-			<LengthField
-				label="Width"
-				keys={[...keys, 'width']}
-				value={readings.width === undefined ? null : (read?.top ?? null)}
-				optional
-			/>
-			<LengthField
-				label="Height"
-				keys={[...keys, 'height']}
-				value={readings.height === undefined ? null : (read?.left ?? null)}
-				optional
-			/>
+			<TwoSides />
 		{/if}
 	</div>
 	<div class="group">

@@ -1,0 +1,22 @@
+/** What the database announces, for whoever listens in this process. */
+import type { Database } from './db/database.ts';
+import type { State } from './db/jobs.ts';
+
+/** As it is announced: a job by its number, or a list of the shop. */
+export type Change = { job: number; rev: number; state: State } | { list: string; rev: number };
+
+const ears = new Set<(change: Change) => void>();
+
+/** @returns what ends it */
+export function onChange(heard: (change: Change) => void): () => void {
+	ears.add(heard);
+	return () => ears.delete(heard);
+}
+
+/** From here on the changes that the database announces are told. */
+export async function tellChanges(db: Database): Promise<void> {
+	await db.listen((text) => {
+		const change = JSON.parse(text) as Change;
+		for (const heard of ears) heard(change);
+	});
+}
