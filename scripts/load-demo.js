@@ -1,4 +1,4 @@
-/** Loads the demo’s pictures, places, shelf, rooms and job files over HTTP, as any user can. */
+/** Loads the demo’s pictures, what its shop says of itself, places, shelf, rooms and job files over HTTP, as any user can. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.js';
@@ -15,12 +15,25 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 			.sort()
 			.map((name) => [name, readFileSync(join(folder, kind, name))]);
 	for (const [, bytes] of files('pictures')) await send('/api/pictures', 'image/svg+xml', bytes);
-	for (const key of ['places', 'shelf']) {
+	for (const key of ['about', 'places', 'shelf']) {
 		const list = JSON.stringify({ [key]: JSON.parse(readFileSync(join(folder, `${key}.json`), 'utf8')) });
 		await send(`/api/shop/${key}`, 'application/json', list, 'PUT', { 'if-match': '"0"' });
 	}
 	for (const [name, bytes] of files('rooms'))
 		await send(`/api/rooms?name=${encodeURIComponent(name.replace('.csv', ''))}`, 'text/csv', bytes);
-	for (const [name, bytes] of files('jobs'))
-		await send(`/api/jobs?number=${name.replace('.json', '')}`, 'application/json', bytes);
+	// Days from the day on which it is loaded, so that some are late and some are not.
+	const wanted = JSON.parse(readFileSync(join(folder, 'wanted.json'), 'utf8'));
+	for (const [name, bytes] of files('jobs')) {
+		const number = name.replace('.json', '');
+		await send(`/api/jobs?number=${number}`, 'application/json', JSON.stringify(withDay(JSON.parse(bytes), wanted[number])));
+	}
+}
+
+/** A job file that is wanted so many days from now. */
+function withDay(job, days) {
+	if (days === undefined) return job;
+	const day = new Date();
+	day.setDate(day.getDate() + days);
+	const two = (count) => String(count).padStart(2, '0');
+	return { ...job, dates: { ...job.dates, wanted: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}` } };
 }

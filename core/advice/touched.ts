@@ -60,7 +60,7 @@ function compare(before: Planned, after: Planned): string[] {
 	add('humidity halfway in', days(before.plan), days(after.plan));
 	const price = ({ job, plan }: Planned) => {
 		const found = packagePrice(job, plan);
-		return found ? showMoney(found.cents) : '–';
+		return found ? showMoney(found.cents, '') : '–';
 	};
 	add('materials', price(before), price(after));
 	const ids = (plan: Plan) => new Set(plan.findings.map(({ rule, where }) => `${rule} ${where}`));

@@ -42,6 +42,8 @@ export type Shop = {
 	cords: readonly number[];
 	rings: ById<Ring>;
 	dustCovers: ById<DustCoverPaper>;
+	/** As prices carry it; empty where the shop has named none. */
+	currency: string;
 	/** The house of the unit that a job is cut in. */
 	house: House;
 	houses: Readonly<Record<Unit, House>>;
@@ -66,6 +68,7 @@ export const builtInShop: Shop = {
 	cords: CORDS_BREAKING_KG,
 	rings: byId(RINGS),
 	dustCovers: byId(DUST_COVERS),
+	currency: '',
 	house: HOUSE_MM,
 	houses: { mm: HOUSE_MM, in: HOUSE_IN },
 	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, nth(school.options, 0)]))

@@ -1,4 +1,5 @@
 /** A shop as it is written down: what the house set for itself, and the shop that jobs are planned for. */
+import { readAbout, type About } from './about.ts';
 import type { OwnPlace } from './own-places.ts';
 import { readMaterials, withMaterials, type WrittenMaterial } from './catalogue.ts';
 import { readPackSizes, type WrittenSize } from './pack-sizes.ts';
@@ -7,6 +8,8 @@ import { readHouse, type WrittenFigure } from './own-house.ts';
 import { builtInShop, withHouses, withPackSizes, type Shop } from './shop.ts';
 
 export type WrittenShop = {
+	/** What it says of itself. */
+	about: About;
 	packSizes: readonly WrittenSize[];
 	/** Changed and own materials. */
 	materials: readonly WrittenMaterial[];
@@ -17,10 +20,19 @@ export type WrittenShop = {
 	house: readonly WrittenFigure[];
 };
 
+/** What of a written shop bears on plans and their prices. */
+type Planning = Pick<WrittenShop, 'about' | 'packSizes' | 'materials' | 'house'>;
+
 /** The shop of what was written; a list that can't be read (an older version kept it) stays as it comes. */
-export function shopFrom({ packSizes, materials, house }: Pick<WrittenShop, 'packSizes' | 'materials' | 'house'>): Shop {
-	const [sizes, catalogue, figures] = [readPackSizes(packSizes), readMaterials(materials), readHouse(house)];
+export function shopFrom({ about, packSizes, materials, house }: Planning): Shop {
+	const [said, sizes, catalogue, figures] = [
+		readAbout(about),
+		readPackSizes(packSizes),
+		readMaterials(materials),
+		readHouse(house)
+	];
 	const sized = sizes.ok ? withPackSizes(builtInShop, sizes.sizes) : builtInShop;
 	const shop = figures.ok && house.length > 0 ? withHouses(sized, figures.own) : sized;
-	return catalogue.ok ? withMaterials(shop, catalogue.materials) : shop;
+	const stocked = catalogue.ok ? withMaterials(shop, catalogue.materials) : shop;
+	return said.ok && said.about.currency ? { ...stocked, currency: said.about.currency } : stocked;
 }

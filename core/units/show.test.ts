@@ -77,7 +77,10 @@ test('plain numbers and shares', () => {
 });
 
 test('money has its two decimals', () => {
-	assert.deepEqual([0, 5, 100, 453, -453, 123_456].map(showMoney), ['0.00', '0.05', '1.00', '4.53', '−4.53', '1234.56']);
+	assert.deepEqual(
+		[0, 5, 100, 453, -453, 123_456].map((cents) => showMoney(cents, '')),
+		['0.00', '0.05', '1.00', '4.53', '−4.53', '1234.56']
+	);
 });
 
 test('masses: kilograms to a hundredth; pounds and ounces, under a pound ounces alone', () => {

@@ -97,9 +97,12 @@ export function showNumber(value: number, places = 2): string {
 	return shown === '−0' ? '0' : shown;
 }
 
-/** A sum of money with its two decimals, without a sign of its own: `4.53`. */
-export function showMoney(cents: number): string {
-	return `${cents < 0 ? '−' : ''}${(Math.abs(cents) / 100).toFixed(2)}`;
+/** A sum of money with its two decimals in a shop's currency: `€4.53`, `4.53 kr`; `4.53` where it has named none. */
+export function showMoney(cents: number, currency: string): string {
+	const minus = cents < 0 ? '−' : '';
+	const sum = (Math.abs(cents) / 100).toFixed(2);
+	// A sign stands before the sum, a word behind it.
+	return /\p{L}/u.test(currency) ? `${minus}${sum} ${currency}` : `${minus}${currency}${sum}`;
 }
 
 const OUNCES_PER_KG = 35.27396195;

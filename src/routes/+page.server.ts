@@ -2,8 +2,10 @@ import { format } from 'date-fns';
 import Joi from 'joi';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
+import type { About } from '$core/shop/about.ts';
 import { database } from '$lib/server/db/connection.ts';
 import { SHOWN } from '$lib/server/db/today.ts';
+import { listOf } from '$lib/server/shop.ts';
 import { todayPage, type TodayAsked } from '$lib/server/today.ts';
 import { afterPressing, find, readQuery, showAfterPressing } from '$lib/server/validation/query.ts';
 import { READS, unitFrom } from '$lib/ui/reads.ts';
@@ -23,6 +25,7 @@ export const load: PageServerLoad = async ({ url, cookies }) => {
 	if (!query.ok) error(400, nth(query.faults, 0).says);
 	// The day is that of the house in which the server stands.
 	const today = format(new Date(), 'yyyy-MM-dd');
+	const about = await listOf<About>(database(), 'about');
 	const page = await todayPage(database(), query.value, today, unitFrom(cookies.get(READS)));
 	return {
 		...page,
@@ -30,6 +33,6 @@ export const load: PageServerLoad = async ({ url, cookies }) => {
 		find: query.value.find.trim(),
 		shown: query.value.shown,
 		today,
-		isFirst: query.value.after === null
+		about
 	};
 };

@@ -12,6 +12,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
 	import { GRADE_NAMES, GRADES, gradeSaid } from '$core/shop/grades.ts';
+	import FirstRun from '$lib/today/FirstRun.svelte';
 	import Rack from '$lib/today/Rack.svelte';
 
 	const { data }: PageProps = $props();
@@ -45,7 +46,12 @@
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
 				// Who reads inches cuts in them.
-				body: JSON.stringify({ format: 'rare-keep/job', version: 1, unit: data.reads ?? 'mm', piece: { readings: {} } })
+				body: JSON.stringify({
+					format: 'rare-keep/job',
+					version: 1,
+					unit: data.reads ?? data.about.items.unit ?? 'mm',
+					piece: { readings: {} }
+				})
 			});
 			if (!response.ok) throw new Error(String(response.status));
 			const { number } = (await response.json()) as { number: string };
@@ -202,10 +208,7 @@
 		{:else if !data.find && data.counts.open > 0}
 			<p class="none">No piece is in this list.</p>
 		{:else if !data.find}
-			<div class="empty">
-				<p>The rack holds every piece that is to be framed, drawn from its plan.</p>
-				<button type="button" class="btn preset-filled-brand" onclick={newPiece}>Take in the first piece</button>
-			</div>
+			<FirstRun about={data.about} isNew={data.counts.archived + data.counts['handed-over'] === 0} onnew={newPiece} />
 		{/if}
 	</main>
 </div>
@@ -313,14 +316,6 @@
 	}
 	.more {
 		padding: 0 24px 20px;
-	}
-	.empty {
-		padding: 90px 24px;
-		text-align: center;
-		display: grid;
-		gap: 16px;
-		justify-items: center;
-		font-size: 16px;
 	}
 	@media (max-width: 760px) {
 		.day {

@@ -38,7 +38,7 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 		await here.browser.station(station);
 		await holdsHere(station);
 	}
-	for (const view of ['Sheet', 'Corner', 'Section', 'Back', 'All three', 'On the wall', 'Compare', 'Layers']) {
+	for (const view of ['Sheet', 'Corner', 'Section', 'Back', 'All three', 'On the wall', 'Compare', 'Layers', 'To cut']) {
 		await here.browser.view(view);
 		await holdsHere(view);
 	}
@@ -59,6 +59,7 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 		'/handbook',
 		'/handbook/window',
 		'/handbook/findings',
+		'/house/shop',
 		'/house',
 		'/house/rules',
 		'/house/figures',
@@ -69,4 +70,32 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 		'/nowhere'
 	])
 		await holdsAt(path);
+});
+
+test('axe finds nothing in the hand, on a wide screen, and in the bench light', async () => {
+	const { driver } = here.browser;
+	for (const [width, height, look] of [
+		[390, 844, 'day'],
+		[390, 844, 'bench'],
+		[768, 1024, 'day'],
+		[1280, 800, 'bench'],
+		[1920, 1080, 'bench']
+	] as const) {
+		await here.browser.inTheHand({ width, height });
+		await driver.manage().addCookie({ name: 'look', value: look });
+		for (const path of [
+			'/',
+			'/jobs/K-0101?at=window',
+			'/jobs/K-0101?at=guard',
+			'/jobs/K-0101?at=bench',
+			'/jobs/K-0104/sheet',
+			'/house/shop',
+			'/stock/materials',
+			'/handbook/window',
+			'/light'
+		]) {
+			await here.browser.open(path);
+			await holdsHere(`${path} at ${width}, ${look}`);
+		}
+	}
 });

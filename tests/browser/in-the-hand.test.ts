@@ -74,7 +74,7 @@ test('a narrow screen: findings are a line that opens, a phone’s drawing makes
 	assert.equal(await run('return document.querySelector(".findings").checkVisibility()'), true);
 	await browser.press('Places');
 	await browser.press('Handbook');
-	await browser.heading('Handbook');
+	await browser.heading('Lengths');
 	await browser.inTheHand(null);
 });
 

@@ -5,6 +5,7 @@
 	type Props = { here: string };
 	const { here }: Props = $props();
 	const PLACES = [
+		{ href: '/house/shop', name: 'The shop' },
 		{ href: '/house', name: 'Frame sizes' },
 		{ href: '/house/rules', name: 'Rules' },
 		{ href: '/house/figures', name: 'House figures' },

@@ -22,7 +22,7 @@
 	import FrameRows from '$lib/papers/FrameRows.svelte';
 	import HoldRows from '$lib/papers/HoldRows.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
-	import type { PaperSize } from '$lib/papers/paper-size.ts';
+	import type { PaperSize } from '$core/shop/about.ts';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
@@ -71,6 +71,7 @@
 		<header>
 			<div>
 				<h1>{file.title || 'New piece'}</h1>
+				{#if written.about.name}<p class="shop">{written.about.name}</p>{/if}
 				<p>{[file.piece?.maker, file.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
 			</div>
 			<p class="number figures">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** One page of paper, in mm; prints on its own size. */
 	import type { Snippet } from 'svelte';
-	import type { PaperSize } from './paper-size.ts';
+	import type { PaperSize } from '$core/shop/about.ts';
 
 	type Props = { size: PaperSize | 'back-label'; children: Snippet };
 	const { size, children }: Props = $props();

@@ -2,7 +2,7 @@
 	/** Above a paper: where it belongs, its size, and printing. Not printed. */
 	import Bar from '$lib/ui/Bar.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
-	import type { PaperSize } from './paper-size.ts';
+	import type { PaperSize } from '$core/shop/about.ts';
 
 	type Props = { number: string; title: string; size?: PaperSize; onsize?: (size: PaperSize) => void };
 	const { number, title, size, onsize }: Props = $props();

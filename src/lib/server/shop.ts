@@ -1,6 +1,7 @@
 /** What the shop sets for itself, list by list: sizes by which frames are bought, materials, places. */
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
+import { readAbout } from '$core/shop/about.ts';
 import { readPlaces } from '$core/shop/own-places.ts';
 import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
 import { readHouse } from '$core/shop/own-house.ts';
@@ -24,6 +25,14 @@ type List = {
 
 /** By the key under which a list is sent. */
 const LISTS = {
+	about: {
+		stored: 'about',
+		asItComes: {},
+		read: (said: unknown): Read => {
+			const read = readAbout(said);
+			return read.ok ? { ok: true, items: read.about } : read;
+		}
+	},
 	packSizes: { stored: 'pack-sizes', asItComes: WRITTEN_SIZES, read: readSizes },
 	materials: {
 		stored: 'materials',

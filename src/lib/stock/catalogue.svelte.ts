@@ -35,7 +35,7 @@ export class CatalogueDesk {
 		this.#kept = JSON.stringify(materials);
 	}
 
-	readonly shop = $derived(shopFrom({ packSizes: WRITTEN_SIZES, house: [], materials: $state.snapshot(this.list) }));
+	readonly shop = $derived(shopFrom({ about: {}, packSizes: WRITTEN_SIZES, house: [], materials: $state.snapshot(this.list) }));
 	readonly changed = $derived(JSON.stringify(this.list) !== this.#keptText());
 	readonly faulty = $derived(Object.keys(this.drafts).length > 0);
 

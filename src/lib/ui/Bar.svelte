@@ -35,6 +35,9 @@
 
 <style>
 	.brand {
+		display: inline-flex;
+		align-items: center;
+		min-height: var(--on-bar);
 		font-family: var(--serif);
 		font-weight: 600;
 		font-size: 19px;

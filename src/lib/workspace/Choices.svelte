@@ -133,7 +133,11 @@
 						>
 						<td>{choice.kg === null ? '–' : signed(Math.round(choice.kg * 100), showMass(Math.abs(choice.kg), editor.reader))}</td
 						>
-						<td>{choice.cents === null ? '–' : signed(choice.cents, showMoney(Math.abs(choice.cents)))}</td>
+						<td
+							>{choice.cents === null
+								? '–'
+								: signed(choice.cents, showMoney(Math.abs(choice.cents), editor.shopIn().currency))}</td
+						>
 					</tr>
 				{/each}
 			</tbody>

@@ -83,7 +83,8 @@
 
 	function sayCents(cents: number): string {
 		if (cents === 0) return 'for the same price';
-		return cents > 0 ? `for ${showMoney(cents)} more` : `for ${showMoney(-cents)} less`;
+		const { currency } = editor.shopIn();
+		return cents > 0 ? `for ${showMoney(cents, currency)} more` : `for ${showMoney(-cents, currency)} less`;
 	}
 
 	let list: HTMLElement;

@@ -220,7 +220,7 @@
 			job={editor.file}
 			shop={editor.written}
 			reads={editor.unit}
-			paper={editor.unit === 'in' ? 'letter' : 'a4'}
+			paper={shop.about.paper ?? (editor.unit === 'in' ? 'letter' : 'a4')}
 		/>
 	</div>{/if}
 

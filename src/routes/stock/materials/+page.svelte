@@ -52,7 +52,7 @@
 	function shown(material: (typeof row)['material'], key: string): string {
 		const value = figuresOf(kind, material)[key] ?? null;
 		if (value === null) return material.unknown.includes(key) ? '?' : '–';
-		if (key === 'pricePerM2') return showMoney(Number(value));
+		if (key === 'pricePerM2') return showMoney(Number(value), data.currency);
 		return GRADE_WORDS[String(value)] ?? String(value);
 	}
 

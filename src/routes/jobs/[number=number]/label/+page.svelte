@@ -34,7 +34,12 @@
 			['glazing', job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
 			['held by', heldBy(job, plan)],
 			['to open', toOpen(job, plan, shop.house)],
-			['framed', today ? format(today, 'MMMM yyyy') : ''],
+			[
+				'framed',
+				[data.shop.about.name ? `by ${data.shop.about.name}` : '', today ? format(today, 'MMMM yyyy') : '']
+					.filter(Boolean)
+					.join(', ')
+			],
 			['inspect next', today ? (years === null ? 'when it changes hands' : format(addYears(today, years), 'MMMM yyyy')) : '']
 		].filter(([, text]) => text !== '')
 	);

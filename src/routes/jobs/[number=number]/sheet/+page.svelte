@@ -1,11 +1,12 @@
 <script lang="ts">
 	import type { PageProps } from './$types';
 	import JobSheet from '$lib/papers/JobSheet.svelte';
-	import type { PaperSize } from '$lib/papers/paper-size.ts';
+	import type { PaperSize } from '$core/shop/about.ts';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 
 	const { data }: PageProps = $props();
-	let paper = $state<PaperSize>('a4');
+	// svelte-ignore state_referenced_locally
+	let paper = $state<PaperSize>(data.shop.about.paper ?? 'a4');
 </script>
 
 <svelte:head><title>Job sheet {data.number} · Rare Keep</title></svelte:head>

@@ -1,0 +1,58 @@
+/** What a shop says of itself: on its labels and papers, and how it measures, prints and counts money. */
+import type { Fault } from '../job/faults.ts';
+import type { Unit } from '../units/length.ts';
+
+/** The sizes that papers are printed on. */
+export const PAPERS = ['a4', 'letter'] as const;
+export type PaperSize = (typeof PAPERS)[number];
+
+export type About = {
+	name?: string;
+	/** As it stands on an envelope, line by line. */
+	address?: string;
+	/** A sign or a short word: `€`, `kr`. */
+	currency?: string;
+	paper?: PaperSize;
+	/** In which a new piece is read and cut. */
+	unit?: Unit;
+};
+
+const TEXTS = [
+	{ key: 'name', most: 80, says: 'A shop’s name has 1 to 80 letters: it stands on labels and papers.', wanted: true },
+	{ key: 'address', most: 300, says: 'An address has at most 300 letters.', wanted: false },
+	{ key: 'currency', most: 6, says: 'A currency is a sign or a word of at most 6 letters, such as € or kr.', wanted: false }
+] as const;
+const CHOICES = [
+	{ key: 'paper', of: PAPERS, says: 'Paper is a4 or letter.' },
+	{ key: 'unit', of: ['mm', 'in'], says: 'The unit is mm or in.' }
+] as const;
+
+/**
+ * Reads what a shop says of itself.
+ * @returns it with its texts trimmed, or every fault with its path: `about.name`. Nothing said yet is no fault.
+ */
+export function readAbout(given: unknown): { ok: true; about: About } | { ok: false; faults: Fault[] } {
+	if (typeof given !== 'object' || given === null || Array.isArray(given))
+		return { ok: false, faults: [{ path: 'about', says: 'This must be a group of keys in { }.' }] };
+	const said = given as Record<string, unknown>;
+	if (Object.keys(said).length === 0) return { ok: true, about: {} };
+	const faults: Fault[] = [];
+	const about: Record<string, string> = {};
+	for (const { key, most, says, wanted } of TEXTS) {
+		const text = said[key] ?? '';
+		const trimmed = typeof text === 'string' ? text.trim() : null;
+		if (trimmed === null || trimmed.length > most || (wanted && trimmed === '')) faults.push({ path: `about.${key}`, says });
+		else if (trimmed !== '') about[key] = trimmed;
+	}
+	for (const { key, of, says } of CHOICES) {
+		const chosen = said[key];
+		if (chosen === undefined) continue;
+		if ((of as readonly unknown[]).includes(chosen)) about[key] = chosen as string;
+		else faults.push({ path: `about.${key}`, says });
+	}
+	const known = [...TEXTS, ...CHOICES].map(({ key }) => key as string);
+	for (const key of Object.keys(said))
+		if (!known.includes(key))
+			faults.push({ path: `about.${key}`, says: `This key is not known here. Known: ${known.join(', ')}.` });
+	return faults.length > 0 ? { ok: false, faults } : { ok: true, about: about as About };
+}

@@ -1,2 +1,0 @@
-/** The sizes that papers are printed on. */
-export type PaperSize = 'a4' | 'letter';

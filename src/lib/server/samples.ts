@@ -1,0 +1,23 @@
+/** Pieces to look at, put on the rack of a house that has none: jobs like any other, which may be changed and archived. */
+import type { JobFile } from '$core/job/definition.ts';
+import { faults, type Answer } from './answer.ts';
+import type { Database } from './db/database.ts';
+import { selectJobs } from './db/jobs.ts';
+import { postJob } from './jobs.ts';
+
+export async function postSamples(db: Database, files: readonly JobFile[]): Promise<Answer> {
+	const { jobs } = await selectJobs(db, { find: '', after: null, state: null, order: 'newest' });
+	if (jobs.length > 0)
+		return faults(409, [{ path: '', says: 'There are pieces in this house already. Samples are for an empty one.' }]);
+	for (const file of files) {
+		const answer = await postJob(db, withoutPicture(file));
+		if (answer.status !== 201) return answer;
+	}
+	return { status: 201, body: { pieces: files.length } };
+}
+
+/** Its picture is the demo's. */
+function withoutPicture(file: JobFile): JobFile {
+	const { picture: _, ...piece } = file.piece ?? {};
+	return { ...file, piece };
+}

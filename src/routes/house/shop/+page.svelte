@@ -1,0 +1,34 @@
+<script lang="ts">
+	/** What the shop says of itself. */
+	import type { PageProps } from './$types';
+	import AboutShop from '$lib/house/AboutShop.svelte';
+	import HousePlaces from '$lib/house/HousePlaces.svelte';
+	import Bar from '$lib/ui/Bar.svelte';
+
+	const { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>The shop · Rare Keep</title></svelte:head>
+<Bar here="House" />
+<main id="main">
+	<HousePlaces here="The shop" />
+	<h1>The shop</h1>
+	<p class="about">
+		Its name stands on labels and papers; unit, paper and currency are what new pieces, papers and prices begin with.
+	</p>
+	<AboutShop about={data.about} rev={data.rev} does="Keep it" />
+</main>
+
+<style>
+	main {
+		max-width: 560px;
+		padding: 26px 24px 60px;
+	}
+	h1 {
+		font-size: 27px;
+	}
+	.about {
+		margin-bottom: 14px;
+		color: var(--quiet);
+	}
+</style>
