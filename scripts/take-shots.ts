@@ -1,17 +1,23 @@
-/** Opens each main view with the demo data and takes its picture, 1280 × 800. */
+/** Opens each main view with the demo data and takes its picture: 1280 × 800, a tablet and a phone. */
 import { writeFileSync } from 'node:fs';
 import { openBrowser, type Browser } from '../tests/browser/browser.ts';
 import { newFolder, removeFolder, startServer } from '../tests/running/server.ts';
 import { loadDemo } from './load-demo.js';
 
-type Shot = { name: string; path: string; then?: (browser: Browser) => Promise<void> };
+type Shot = {
+	name: string;
+	path: string;
+	/** A screen in the hand. */ hand?: { width: number; height: number };
+	then?: (browser: Browser) => Promise<void>;
+};
 
 const SHOTS: Shot[] = [
 	{ name: 'today', path: '/' },
-	{ name: 'measure', path: '/jobs/K-0101?at=measure&view=sheet', then: (browser) => browser.press('Draw what is out of square') },
+	{ name: 'tablet', path: '/jobs/K-0112?at=window', hand: { width: 768, height: 1024 } },
+	{ name: 'phone', path: '/jobs/K-0101?at=window', hand: { width: 390, height: 844 } },
+	{ name: 'bench-light', path: '/jobs/K-0101?at=bench', then: (browser) => browser.press('Bench light') },
 	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
-	{ name: 'several-windows', path: '/jobs/K-0112?at=window&view=front' },
 	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
 	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
@@ -20,7 +26,6 @@ const SHOTS: Shot[] = [
 	{ name: 'shelf', path: '/jobs/K-0101?at=frame', then: tryShelf },
 	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
 	{ name: 'materials', path: '/stock/materials' },
-	{ name: 'wall-back', path: '/jobs/K-0104?at=wall&view=back' },
 	{ name: 'inches-all-three', path: '/jobs/K-0116?at=frame&view=all' },
 	{ name: 'cut', path: '/jobs/K-0116?at=cut' },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
@@ -88,7 +93,9 @@ const server = await startServer(folder);
 const browser = await openBrowser(server.address);
 try {
 	await loadDemo(server.address, 'demo');
-	for (const { name, path, then } of SHOTS) {
+	for (const { name, path, hand, then } of SHOTS) {
+		await browser.driver.manage().deleteAllCookies();
+		await browser.inTheHand(hand ?? null);
 		await browser.open(path);
 		await then?.(browser);
 		await browser.settled();

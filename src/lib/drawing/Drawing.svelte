@@ -52,6 +52,8 @@
 	const TURNS = 8;
 	/** The drawing itself has at least this share of its place, across or down. */
 	const LEAST_SHARE = 0.35;
+	/** Less than this shows nothing. */
+	const NOTHING_SHARE = 0.12;
 	const isUpright = (side: Dimension['side']) => side === 'left' || side === 'right';
 	const id = $props.id();
 	let width = $state(0);
@@ -114,8 +116,9 @@
 			Math.max((box.width * scale) / room.width, (box.height * scale) / room.height);
 		if (paperWidth || held || share(all) >= LEAST_SHARE) return all;
 		const whole = dimensions.filter(({ side, from, to }) => to - from >= (isUpright(side) ? box.height : box.width) - 1);
-		const fewer = fit(room, { ...scene, dimensions: whole });
-		return share(fewer) >= LEAST_SHARE ? fewer : fit(room, { ...scene, dimensions: [] });
+		const fewer = whole.length > 0 ? fit(room, { ...scene, dimensions: whole }) : all;
+		const best = share(fewer) > share(all) ? fewer : all;
+		return share(best) < NOTHING_SHARE ? fit(room, { ...scene, dimensions: [] }) : best;
 	}
 
 	/** From top to bottom of a drawing with its column of callouts, whose rows may stand out above and below it. */
@@ -309,7 +312,7 @@
 		left: 0;
 		bottom: 0;
 		font-size: var(--text-xs);
-		color: var(--quiet);
+		color: var(--soft);
 		padding: 0 6px 2px;
 	}
 	/* Colour is judged here: what is drawn keeps the look of the day on a neutral ground. */

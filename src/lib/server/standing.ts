@@ -1,5 +1,6 @@
 /** After a change of the shop: open jobs are planned again, a few at a time, so that Today counts them as they stand. */
 import { onChange } from './changes.ts';
+import { forgetCounts } from './counts.ts';
 import type { Database } from './db/database.ts';
 import { keepStandings, selectUnplanned } from './db/today.ts';
 import { log, loggable } from './log.ts';
@@ -45,5 +46,6 @@ export async function planSome(db: Database): Promise<boolean> {
 		stands,
 		jobs.map(({ number, rev }, index) => ({ number, rev, ...nth(done.gives, index) }))
 	);
+	forgetCounts();
 	return jobs.length === AT_ONCE;
 }

@@ -1,9 +1,9 @@
 /** Today's page of pieces: each as the rack shows it, planned once and remembered while job, shop and unit stay the same. */
 import type { Unit } from '$core/units/length.ts';
 import type { Database } from './db/database.ts';
-import { onChange } from './changes.ts';
+import { countsNow } from './counts.ts';
 import { selectJobs, type ListedJob, type State } from './db/jobs.ts';
-import { countShown, selectNear, selectPressing, type AfterPressing, type Counts, type Shown } from './db/today.ts';
+import { selectNear, selectPressing, type AfterPressing, type Counts, type Shown } from './db/today.ts';
 import { folded } from './facts.ts';
 import type { RackPiece } from './rack-piece.ts';
 import { shopNow } from './shop.ts';
@@ -63,15 +63,6 @@ export async function todayPage(
 
 function isLate({ wanted, state }: TodayPiece, today: string): boolean {
 	return state === 'open' && wanted !== null && wanted < today;
-}
-
-let counted: { db: Database; today: string; counts: Counts } | null = null;
-onChange(() => (counted = null));
-
-/** Counted anew once anything has changed. */
-async function countsNow(db: Database, today: string): Promise<Counts> {
-	if (counted?.db !== db || counted.today !== today) counted = { db, today, counts: await countShown(db, today) };
-	return counted.counts;
 }
 
 async function drawn(db: Database, jobs: ListedJob[], reads: Unit | null): Promise<TodayPiece[]> {

@@ -66,7 +66,7 @@
 		right: 24px;
 		top: 8px;
 		font-size: var(--text-xs);
-		color: var(--soft);
+		color: var(--ink);
 	}
 	/* Pieces are seen in the look of the day, before a neutral wall. */
 	ul,
@@ -97,7 +97,7 @@
 		width: 90px;
 		height: 120px;
 		border: 1px dashed var(--line-strong);
-		color: var(--soft);
+		color: var(--ink);
 		font-size: var(--text-xs);
 	}
 	svg {

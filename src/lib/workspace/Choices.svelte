@@ -172,7 +172,7 @@
 		text-align: right;
 	}
 	.list {
-		max-height: 226px;
+		max-height: 196px;
 		overflow-y: auto;
 		background: var(--panel);
 		border: 1px solid var(--line-strong);

@@ -237,7 +237,7 @@
 		grid-template-columns: minmax(0, 1fr) 236px;
 	}
 	:global(.drawings.layers) {
-		grid-template-rows: auto minmax(196px, 1fr);
+		grid-template-rows: auto minmax(212px, 1fr);
 		gap: 6px;
 	}
 	.at-rabbet {

@@ -1,5 +1,5 @@
 /** Queries on the table `job` for Today: what presses most, how many there are of each, and what is near to what somebody typed. */
-import type { Queries } from './database.ts';
+import type { Database, Queries } from './database.ts';
 import { headsOf, PAGE, type ListedJob } from './jobs.ts';
 import { nth } from '$core/units/there.ts';
 
@@ -71,6 +71,9 @@ async function selectPart(
 	return headsOf(db, `SELECT * FROM job WHERE ${WHERE[part]}${behind} ORDER BY ${by} LIMIT $3`, by, values);
 }
 
+/** Of the groups of three letters of what was typed, so many stand in a row of what a job is found by. */
+const NEAR = 0.4;
+
 /** How many there are of each. */
 export async function countShown(db: Queries, today: string): Promise<Counts> {
 	const { rows } = await db.query<Counts>(
@@ -87,15 +90,18 @@ export async function countShown(db: Queries, today: string): Promise<Counts> {
 }
 
 /** What reads nearly so, the nearest first: where nothing reads quite so, a slip of the hand is looked past. */
-export async function selectNear(db: Queries, find: string): Promise<ListedJob[]> {
-	// The operator is what the index knows; how near is near stands in the database's own setting, 0.6.
-	return headsOf(
-		db,
-		`SELECT *, word_similarity($1, found) AS near FROM job WHERE $1 <% found AND state <> 'deleted'
-		 ORDER BY near DESC, -number LIMIT $2`,
-		'near DESC, -number',
-		[find, PAGE]
-	);
+export async function selectNear(db: Database, find: string): Promise<ListedJob[]> {
+	return db.transaction(async (tx) => {
+		// How near is near: the operator is what the index knows, and it goes by this setting.
+		await tx.script(`SET LOCAL pg_trgm.word_similarity_threshold = ${NEAR}`);
+		return headsOf(
+			tx,
+			`SELECT *, word_similarity($1, found) AS near FROM job WHERE $1 <% found AND state <> 'deleted'
+			 ORDER BY near DESC, -number LIMIT $2`,
+			'near DESC, -number',
+			[find, PAGE]
+		);
+	});
 }
 
 /** Open jobs that were not planned for the shop as it stands, the newest first. */

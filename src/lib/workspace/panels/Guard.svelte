@@ -270,6 +270,7 @@
 	}
 	li button,
 	.piece {
+		min-height: var(--row);
 		display: grid;
 		padding: 6px 0 6px 10px;
 		text-align: left;
