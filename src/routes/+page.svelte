@@ -169,7 +169,7 @@
 				</thead>
 				<tbody>
 					{#each data.pieces as piece (piece.number)}
-						<tr>
+						<tr class="piece">
 							<td class="figures quiet number">{piece.number}</td>
 							<th scope="row"
 								><a href="/jobs/{piece.number}">{piece.title}</a>
@@ -185,7 +185,7 @@
 										{/if}{sayWanted(piece.wanted)}</span
 									>{/if}</td
 							>
-							<td>
+							<td class="does">
 								<span class="next"
 									>{#if piece.next.sign && piece.next.sign !== 'settled'}<Sign of={piece.next.sign} />{/if}<strong
 										class={piece.next.sign ?? ''}>{piece.next.does}</strong
@@ -317,17 +317,55 @@
 	.more {
 		padding: 0 24px 20px;
 	}
-	@media (max-width: 760px) {
+	/* On a phone a piece is a few lines. */
+	@media (max-width: 767px) {
 		.day {
 			grid-template-columns: 1fr;
 			gap: 8px;
+			padding-inline: 16px;
+		}
+		.lists {
+			padding-inline: 16px;
 		}
 		table {
-			width: calc(100% - 24px);
-			margin: 14px 12px;
+			display: block;
+			width: auto;
+			margin: 14px 16px;
 		}
-		td.grade {
-			white-space: normal;
+		tbody {
+			display: block;
+		}
+		thead {
+			display: none;
+		}
+		.piece {
+			display: grid;
+			grid-template-columns: 66px minmax(0, 1fr) auto;
+			gap: 2px 8px;
+			padding: 10px 0;
+			border-bottom: 1px solid var(--strip);
+		}
+		.piece > :is(td, th) {
+			padding: 0;
+			border: 0;
+		}
+		.owner {
+			grid-column: 2;
+			grid-row: 2;
+			color: var(--quiet);
+		}
+		.grade {
+			grid-column: 3;
+			grid-row: 1;
+		}
+		.wanted {
+			grid-column: 3;
+			grid-row: 2;
+			text-align: right;
+		}
+		.does {
+			grid-column: 2 / -1;
+			grid-row: 3;
 		}
 	}
 </style>

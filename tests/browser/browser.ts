@@ -18,6 +18,8 @@ const FLAGS = [
 	'--force-device-scale-factor=1'
 ];
 const PATIENCE_MS = 20_000;
+/** What looks through all drawings of a piece in one go. */
+const SCRIPT_MS = 120_000;
 /** A screen answers in a few hundredths of a second: who looks every fifth of one waits longer than it took. */
 const BETWEEN_LOOKS_MS = 40;
 
@@ -75,6 +77,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 		.setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
 		.build();
 
+	await driver.manage().setTimeouts({ script: SCRIPT_MS });
 	// The window's own edges are no part of the page.
 	const inner = await driver.executeScript<{ width: number; height: number }>(
 		'return { width: innerWidth, height: innerHeight }'

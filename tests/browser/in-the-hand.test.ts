@@ -22,7 +22,7 @@ const SMALL = `
 	return pressed.filter((one) => one.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && !one.closest('.skip, svg, .seen-by-readers, [data-part=toast]')).filter((one) => {
 		if (one.matches('a') && one.closest('p, td, th, dd, dt, li') && getComputedStyle(one).display === 'inline') return false;
 		if (one.matches('.figure')) return false;
-		const by = one.closest('label') ?? one;
+		const by = one.closest('label, [data-scope=tags-input][data-part=control]') ?? one;
 		const { width, height } = by.getBoundingClientRect();
 		return width > 0 && height > 1 && height < least;
 	}).map((one) => (one.getAttribute('aria-label') ?? one.textContent ?? '').trim().slice(0, 40) + ' ' + one.tagName + ' ' + Math.round(one.getBoundingClientRect().height));

@@ -94,7 +94,7 @@ test('a job is handed over and opened again in Record; another screen hears of i
 	await here.browser.sees('Going home');
 
 	await here.browser.press('New piece');
-	await here.browser.heading('Measure');
+	await here.browser.heading('Intake');
 	await here.browser.station('Record');
 	await here.browser.press('Delete it');
 	await here.browser.sees('Going home');

@@ -57,7 +57,7 @@ test('the back label is one label, with a code that leads to the job', async () 
 test('a piece without readings has a paper that says so', async () => {
 	await here.browser.open('/');
 	await here.browser.keys('n');
-	await here.browser.heading('Measure');
+	await here.browser.heading('Intake');
 	await here.browser.press('Job sheet');
 	await here.browser.sees('The sheet is not measured yet');
 });

@@ -19,7 +19,14 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	await browser.open('/');
 	await sees('Nothing is on the rack yet.');
 	await keys('n');
+	await heading('Intake');
+	// The cursor is in its first field until it is left.
+	await browser.waitFor('the cursor in the title', () =>
+		browser.driver.executeScript<boolean>('return document.activeElement.matches("main input")')
+	);
+	await keys(Key.ESCAPE, '2');
 	await heading('Measure');
+	await keys(Key.ESCAPE);
 	const number = /K-\d+/.exec(await browser.driver.getCurrentUrl())![0];
 
 	// Readings in inches, the tape going round: Enter walks on.

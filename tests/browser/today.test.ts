@@ -18,7 +18,7 @@ test('the rack: every piece from its plan, all to one scale; the list says what 
 	await here.loadDemo();
 	await here.browser.open('/');
 	await here.browser.sees('Eleven pieces can go to the bench now:');
-	await here.browser.sees('K-0111 can’t be framed as planned');
+	await here.browser.sees('K-0101 can’t be framed as planned');
 	// Outer widths in mm over widths in px: one ratio for all.
 	const widths = await run<Record<string, number>>(
 		`return Object.fromEntries([...document.querySelectorAll('a[href^="/jobs/K-"] svg[viewBox][aria-hidden]')].map((svg) => [svg.closest('a').getAttribute('href').slice(6, 12), svg.getBoundingClientRect().width]));`
@@ -45,6 +45,10 @@ test('a piece is found by number, title or maker, and all are shown again', asyn
 	await here.browser.sees('K-0106');
 	await here.browser.open('/?find=100%25_');
 	await here.browser.sees('No piece found');
+	// A slip of the hand is looked past, and said.
+	await here.browser.open('/?find=sinal+flag');
+	await here.browser.sees('Nothing reads “sinal flag”. These come near.');
+	await here.browser.sees('K-0105');
 });
 
 test('a piece opens from the rack, the browser’s back comes to Today, a reload to the same place', async () => {

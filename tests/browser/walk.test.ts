@@ -17,7 +17,7 @@ test('keys: stations, views, the list of keys, a figure says why and gives the f
 	await keys('2');
 	await heading('Measure');
 	// Measure opens the sheet, with the cursor in its first field.
-	await sees('Sheet, in,');
+	await sees('The sheet as measured, in,');
 	await keys(Key.ESCAPE, ']', ']', ']', ']');
 	await sees('Back, in,');
 	await keys('[');

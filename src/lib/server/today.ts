@@ -42,7 +42,7 @@ export async function todayPage(
 	const counts = await countsNow(db, today);
 	if (looked !== '') {
 		const exactly = await selectJobs(db, { find: looked, after: null, state: null, order: 'newest' });
-		const near = exactly.jobs.length === 0;
+		const near = exactly.jobs.length === 0 && /\p{L}{3}/u.test(looked);
 		const jobs = near ? await selectNear(db, looked) : exactly.jobs;
 		return { pieces: await drawn(db, jobs, reads), next: null, counts, near, pressing: [], ready: [] };
 	}

@@ -155,7 +155,7 @@
 				{/snippet}
 			</Drawing>
 			<div class="side">
-				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={13} /></div>
+				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={editor.unit === 'in' ? 11 : 13} /></div>
 				<Layers />
 			</div>
 		{:else if view === 'corner'}

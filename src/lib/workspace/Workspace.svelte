@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** One job: stations, the open one's panel, the drawing to scale, grade and findings. */
 	import { flushSync, onMount, tick, type Component } from 'svelte';
+	import { browser } from '$app/environment';
 	import { goto, pushState } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
@@ -69,13 +70,18 @@
 	// svelte-ignore state_referenced_locally
 	const FIRST: StationId = isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure';
 	// Every view has an address and is a step of the history: a reload comes back to the same place, and so does the browser's Back.
+	const address = $derived.by(() => {
+		// A step of the history moves the address; loading anew forgets its state.
+		void page.state;
+		return browser ? new URL(location.href).searchParams : page.url.searchParams;
+	});
 	const station = $derived(
 		known(
-			page.state.at ?? page.url.searchParams.get('at'),
+			address.get('at'),
 			STATIONS.map((one) => one.id)
 		) ?? FIRST
 	);
-	const view = $derived(known(page.state.view ?? page.url.searchParams.get('view'), VIEW_NAMES) ?? viewOf(station));
+	const view = $derived(known(address.get('view'), VIEW_NAMES) ?? viewOf(station));
 	/** The bench has no drawing beside it: its steps bring their own. */
 	const isWide = $derived(STATIONS.find((one) => one.id === station)?.view === null);
 	let why = $state<string | null>(null);

@@ -36,6 +36,12 @@
 		padding-bottom: 3px;
 		border-bottom: 1px solid var(--line);
 	}
+	/* A word that stands alone is pressed like a button. */
+	.panel :global(:is(.group, li) > .anchor) {
+		display: inline-flex;
+		align-items: center;
+		min-height: var(--row);
+	}
 	.panel :global(dl.rows) {
 		display: grid;
 		grid-template-columns: 1fr auto;
