@@ -79,7 +79,7 @@
 	}
 
 	function counted(count: number): string {
-		return `${COUNTS[count] ?? count} ${count === 1 ? 'piece' : 'pieces'}`;
+		return `${COUNTS[count] ?? count} ${count < 2 ? 'piece' : 'pieces'}`;
 	}
 
 	function isLate({ wanted, state }: (typeof data.pieces)[number]): boolean {

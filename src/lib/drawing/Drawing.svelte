@@ -32,6 +32,7 @@
 		place: (x: number, y: number) => { x: number; y: number };
 		size: { width: number; height: number };
 	};
+	type Fitted = ReturnType<typeof placeDimensions> & { scale: number; textHeight: number };
 	const {
 		scene,
 		reader,
@@ -109,16 +110,21 @@
 	const scaleSaid = $derived(reduction >= 1 ? `1 : ${showNumber(reduction, 1)}` : `${showNumber(1 / reduction, 1)} : 1`);
 
 	/** In a small place every dimension would leave the drawing no room: then those of the whole stand alone, or none does. */
-	function fitInto(room: { width: number; height: number }) {
+	function fitInto(room: { width: number; height: number }): Fitted {
 		const { box, dimensions } = scene;
 		const all = fit(room, scene);
-		const share = ({ scale }: { scale: number }) =>
-			Math.max((box.width * scale) / room.width, (box.height * scale) / room.height);
-		if (paperWidth || held || share(all) >= LEAST_SHARE) return all;
+		const share = ({ scale }: Fitted) => Math.max((box.width * scale) / room.width, (box.height * scale) / room.height);
+		if (paperWidth || held || (share(all) >= LEAST_SHARE && liesIn(all, room))) return all;
 		const whole = dimensions.filter(({ side, from, to }) => to - from >= (isUpright(side) ? box.height : box.width) - 1);
 		const fewer = whole.length > 0 ? fit(room, { ...scene, dimensions: whole }) : all;
-		const best = share(fewer) > share(all) ? fewer : all;
-		return share(best) < NOTHING_SHARE ? fit(room, { ...scene, dimensions: [] }) : best;
+		const [best] = [all, fewer].filter((one) => liesIn(one, room)).sort((one, other) => share(other) - share(one));
+		return best && share(best) >= NOTHING_SHARE ? best : fit(room, { ...scene, dimensions: [] });
+	}
+
+	/** Whether every label lies in the place. */
+	function liesIn({ box, scale, textHeight }: Fitted, room: { width: number; height: number }): boolean {
+		const reach = Math.max((box.width * scale) / (room.width - column), (withRows(box, textHeight).height * scale) / room.height);
+		return reach <= 1.005;
 	}
 
 	/** From top to bottom of a drawing with its column of callouts, whose rows may stand out above and below it. */
@@ -130,7 +136,7 @@
 	}
 
 	/** Labels keep their size on the screen, so the scale and the room that they need are found together. */
-	function fit(room: { width: number; height: number }, scene: Scene) {
+	function fit(room: { width: number; height: number }, scene: Scene): Fitted {
 		if (held) {
 			const names = new Set(held.of.map(({ name }) => name));
 			const shown = { ...scene, dimensions: scene.dimensions.filter(({ name }) => names.has(name)) };

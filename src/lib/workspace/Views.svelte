@@ -67,6 +67,8 @@
 		return sectionScene(of.plan, of.job, editor.shopIn(of.job.cutIn));
 	});
 	const section = $derived(sectionNow());
+	/** Beside the front it is a hand wide: fractions that are read at arm's length leave it no room, and stand in the list below. */
+	const small = $derived(section && editor.unit === 'in' ? { ...section, dimensions: [] } : section);
 	const back = $derived.by(() => {
 		const of = view === 'back' ? now : beside;
 		return backScene(of.plan, of.job, editor.shopIn(of.job.cutIn));
@@ -155,7 +157,7 @@
 				{/snippet}
 			</Drawing>
 			<div class="side">
-				<div class="small"><Drawing scene={section} {...shared} callouts={false} label={editor.unit === 'in' ? 11 : 13} /></div>
+				<div class="small"><Drawing scene={small ?? section} {...shared} callouts={false} label={13} /></div>
 				<Layers />
 			</div>
 		{:else if view === 'corner'}
