@@ -1,4 +1,5 @@
 /** A house of 100 000 jobs, on both databases: the first page of Today, and finding, over HTTP. */
+import { shopNow } from '../src/lib/server/shop.ts';
 import { openDatabase, type Where } from '../src/lib/server/db/open.ts';
 import { startPostgres } from '../scripts/postgres.js';
 import { workedJob } from '../tests/jobs.ts';
@@ -28,14 +29,17 @@ const WORDS = [
 async function fill(where: Where): Promise<void> {
 	const { db, close } = await openDatabase(where);
 	const spec = JSON.stringify(workedJob());
+	// As if it had been kept for the shop as it stands: planning a hundred thousand anew goes on beside for an hour.
+	const { stands } = await shopNow(db);
 	await db.transaction(async (tx) => {
 		await tx.query(
-			`INSERT INTO job (number, head_rev, title, maker, aim, reached, wanted, words, state)
+			`INSERT INTO job (number, head_rev, title, maker, aim, reached, wanted, words, state, standing, planned_for)
 			 SELECT n, 1, w[1 + n % 15] || ' ' || w[1 + n / 15 % 15] || ' ' || n, w[1 + n / 225 % 15], 'keep', 'show',
 				CASE WHEN n % 3 = 0 THEN date '2026-01-01' + n % 700 ELSE 'infinity' END,
-				w[1 + n % 15] || ' ' || w[1 + n / 15 % 15] || ' ' || n || ' ' || w[1 + n / 225 % 15], CASE WHEN n % 4 = 0 THEN 'archived' ELSE 'open' END
+				w[1 + n % 15] || ' ' || w[1 + n / 15 % 15] || ' ' || n || ' ' || w[1 + n / 225 % 15], CASE WHEN n % 4 = 0 THEN 'archived' ELSE 'open' END,
+				CASE WHEN n % 5 = 0 THEN 'stopped' WHEN n % 2 = 0 THEN 'ready' ELSE 'between' END, $3
 			 FROM generate_series(1, $1::integer) AS n, (SELECT $2::text[] AS w) AS words`,
-			[COUNT, WORDS]
+			[COUNT, WORDS, stands]
 		);
 		await tx.query(
 			`INSERT INTO job_revision (job_id, rev, spec, author, reason)
