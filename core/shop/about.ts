@@ -54,5 +54,5 @@ export function readAbout(given: unknown): { ok: true; about: About } | { ok: fa
 	for (const key of Object.keys(said))
 		if (!known.includes(key))
 			faults.push({ path: `about.${key}`, says: `This key is not known here. Known: ${known.join(', ')}.` });
-	return faults.length > 0 ? { ok: false, faults } : { ok: true, about: about as About };
+	return faults.length > 0 ? { ok: false, faults } : { ok: true, about };
 }

@@ -345,7 +345,7 @@
 	}
 	@media (pointer: coarse) {
 		.reach {
-			stroke-width: 26;
+			stroke-width: 44;
 		}
 		.grip {
 			opacity: 0.7;
