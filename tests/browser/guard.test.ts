@@ -59,7 +59,7 @@ test('the cheapest set: one press reaches the aim, one undo takes it back', asyn
 		workedJob({ aim: 'keep', answered: ['hold'], guard: { glazing: 'glass', underMat: 'cotton-4', backing: 'foam-ordinary' } })
 	);
 	await open(`/jobs/${number}?at=guard`);
-	await sees(/2 changes reach Keep, for [\d.]+ more/);
+	await sees(/2 changes reach Keep, for €[\d.]+ more/);
 	await press('Do both');
 	await seesGrade('Keep aim reached');
 	await keys(Key.chord(Key.CONTROL, 'z'));

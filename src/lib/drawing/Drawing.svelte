@@ -216,8 +216,10 @@
 	}
 </script>
 
+<!-- Colour is judged here: what is drawn keeps the look of the day on a neutral ground. -->
 <figure class:paper={paperWidth} bind:clientWidth={width} bind:clientHeight={height}>
 	<svg
+		class="by-day"
 		width={paperWidth ? view.width * fitted.scale : space.width}
 		height={paperWidth ? view.height * fitted.scale : space.height}
 		role="group"
@@ -289,7 +291,7 @@
 				>{/each}
 		</tbody>
 	</table>
-	<figcaption bind:clientHeight={captionHeight}>
+	<figcaption class="by-day" bind:clientHeight={captionHeight}>
 		{scene.title}, {reader.unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
 	</figcaption>
 </figure>
@@ -320,11 +322,6 @@
 		font-size: var(--text-xs);
 		color: var(--soft);
 		padding: 0 6px 2px;
-	}
-	/* Colour is judged here: what is drawn keeps the look of the day on a neutral ground. */
-	svg,
-	figcaption {
-		color-scheme: light;
 	}
 	.paper figcaption {
 		position: static;

@@ -7,12 +7,10 @@
 	const { size, children }: Props = $props();
 </script>
 
-<div class="paper-page {size}">{@render children()}</div>
+<div class="paper-page by-day {size}">{@render children()}</div>
 
 <style>
 	.paper-page {
-		color-scheme: light;
-		color: var(--ink);
 		margin: 0 auto 8mm;
 		background: #fff;
 		box-shadow: 0 1px 6px rgb(27 38 44 / 22%);

@@ -22,8 +22,9 @@
 </script>
 
 <section class="rack" aria-label="The rack">
-	<p class="scale">all to one scale</p>
-	<ul>
+	<!-- Pieces are seen in the look of the day, before a neutral wall. -->
+	<p class="scale by-day">all to one scale</p>
+	<ul class="by-day">
 		{#each pieces as piece (piece.number)}
 			<li>
 				<a href="/jobs/{piece.number}" aria-label="{piece.number}, {piece.title}: {piece.next.does}">
@@ -66,12 +67,6 @@
 		right: 24px;
 		top: 8px;
 		font-size: var(--text-xs);
-		color: var(--ink);
-	}
-	/* Pieces are seen in the look of the day, before a neutral wall. */
-	ul,
-	.scale {
-		color-scheme: light;
 		color: var(--ink);
 	}
 	ul {

@@ -2,7 +2,7 @@
 	/** One job: stations, the open one's panel, the drawing to scale, grade and findings. */
 	import { flushSync, onMount, tick, type Component } from 'svelte';
 	import { browser } from '$app/environment';
-	import { goto, pushState } from '$app/navigation';
+	import { beforeNavigate, goto, pushState } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
 	import { isEmptyJob } from '$core/job/is-empty.ts';
@@ -182,6 +182,20 @@
 	onMount(() => {
 		if (isNew) void walkTo(station);
 	});
+
+	let isLeaving = false;
+	// Its papers are made of what is kept: what was just typed is sent before they are opened.
+	beforeNavigate(({ to, type, cancel }) => {
+		if (!to || type === 'popstate' || isLeaving || !editor.keeping.isUnsent || !to.url.pathname.startsWith(`/jobs/${number}/`))
+			return;
+		cancel();
+		void editor.keeping.sendNow().then(() => leaveFor(to.url));
+	});
+	async function leaveFor(url: URL) {
+		isLeaving = true;
+		await goto(url);
+		isLeaving = false;
+	}
 
 	/** Printed from here it is the job sheet, of the job as it stands on the screen. */
 	let printing = $state(false);

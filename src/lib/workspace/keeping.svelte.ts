@@ -88,6 +88,12 @@ export class Keeping {
 		this.#timer = setTimeout(() => void this.#send(), PAUSE_MS);
 	}
 
+	/** What is unsent, at once: a paper is made of what is kept. Where the server is away it stays here. */
+	async sendNow(): Promise<void> {
+		while (this.#sending) await new Promise((go) => setTimeout(go, 20));
+		if (this.isUnsent) await this.#send();
+	}
+
 	/** After a conflict: what is sent next stands on top of theirs. */
 	settle(): void {
 		if (!this.conflict) return;
