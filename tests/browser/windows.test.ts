@@ -253,10 +253,10 @@ test('corners that cross are refused where they are; a stopped server loses noth
 	await browser.driver.executeAsyncScript(GIVE, 900, 600, false);
 	await browser.sees('Pull each corner onto the sheet’s corner.');
 	const [one, other] = [await browser.middleOf('Corner top-left'), await browser.middleOf('Corner top-right')];
-	await browser.pull(one, { x: other.x + 20, y: other.y });
+	await browser.pull(one, { x: other.x + 40, y: other.y });
 	await browser.press('Square it');
 	await browser.sees('These corners cross each other.');
-	await browser.pull({ x: other.x + 20, y: other.y }, one);
+	await browser.pull(await browser.middleOf('Corner top-left'), one);
 	await here.stop();
 	await browser.press('Square it');
 	await browser.sees('The server cannot be reached.');

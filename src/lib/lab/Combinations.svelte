@@ -27,7 +27,9 @@
 			>{/if}
 	</header>
 	<p class="quiet">{lab.roomName}. Inside, % relative humidity; an estimate.</p>
-	<div class="wide">
+	<!-- On a narrow screen it is scrolled, with the keys too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="wide" role="group" aria-label="The table, which scrolls" tabindex="0">
 		<table class="table">
 			<thead>
 				<tr>
