@@ -142,7 +142,7 @@
 								: '. '}{/each}
 					{#if data.counts.late > 0}{capital(counted(data.counts.late))}
 						{data.counts.late === 1 ? 'is' : 'are'} late.{/if}
-					{#each data.pressing as piece (piece.number)}
+					{#each data.pressing as piece (piece.number)}{' '}
 						{#if piece.next.sign === 'stop'}<Sign of="stop" />&nbsp;<strong>{piece.number}</strong>
 							{isLate(piece) ? 'is late and ' : ''}can’t be framed as planned: {lowered(piece.next.because)}.
 						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was wanted {sayWanted(piece.wanted ?? '') ===
@@ -299,6 +299,7 @@
 		white-space: nowrap;
 	}
 	.off {
+		margin-left: 4px;
 		color: var(--quiet);
 	}
 	.late .off {

@@ -59,17 +59,21 @@ onEachDatabase((here) => {
 	});
 
 	test('all are counted, on whatever page; pages go on where they ended, through every part', async () => {
-		for (let count = 0; count < 60; count += 1)
+		// Nothing of them is measured: they are planned in no time.
+		for (let count = 0; count < 50; count += 1)
 			await here.kept({
-				...workedJob({ title: `more ${count}` }),
-				dates: { wanted: `2026-06-${1 + (count % 28)}`.replace(/-(\d)$/, '-0$1') }
+				format: 'rare-keep/job',
+				version: 1,
+				title: `more ${count}`,
+				piece: { readings: {} },
+				dates: { wanted: `2026-06-${String(1 + (count % 28)).padStart(2, '0')}` }
 			});
 		const seen = await all('open');
-		assert.equal(seen.length, 66);
-		assert.equal(new Set(seen).size, 66);
+		assert.equal(seen.length, 56);
+		assert.equal(new Set(seen).size, 56);
 		const page = await todayPage(here.db, { find: '', shown: 'open', after: null }, TODAY, null);
 		assert.equal(page.pieces.length, 50);
-		assert.equal(page.counts.open, 66);
+		assert.equal(page.counts.open, 56);
 		assert.ok(page.pressing.length <= 3 && page.pressing[0]!.wanted! < TODAY);
 		assert.ok(page.ready.every(({ next }) => next.ready));
 	});
