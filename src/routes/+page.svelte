@@ -17,6 +17,8 @@
 
 	const { data }: PageProps = $props();
 	const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+	/** Between two sentences of a list: white space at its edges is not drawn. */
+	const SPACE = ' ';
 	const LISTS = [
 		{ shown: 'open', name: 'All open' },
 		{ shown: 'late', name: 'Late' },
@@ -142,7 +144,7 @@
 								: '. '}{/each}
 					{#if data.counts.late > 0}{capital(counted(data.counts.late))}
 						{data.counts.late === 1 ? 'is' : 'are'} late.{/if}
-					{#each data.pressing as piece (piece.number)}{' '}
+					{#each data.pressing as piece (piece.number)}{SPACE}
 						{#if piece.next.sign === 'stop'}<Sign of="stop" />&nbsp;<strong>{piece.number}</strong>
 							{isLate(piece) ? 'is late and ' : ''}can’t be framed as planned: {lowered(piece.next.because)}.
 						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was wanted {sayWanted(piece.wanted ?? '') ===
