@@ -49,9 +49,9 @@
 </script>
 
 <form onsubmit={keep} novalidate>
-	<span class="name" id="{id}-unit">Measured and cut in</span>
+	<span>Measured and cut in</span>
 	<Choice label="Measured and cut in" value={said.unit} options={UNITS} onchange={(unit) => (said.unit = unit)} />
-	<span class="name">Paper</span>
+	<span>Paper</span>
 	<Choice label="Paper" value={said.paper} options={PAPERS} onchange={(paper) => (said.paper = paper)} />
 	{#each TEXTS as { key, label, lines } (key)}
 		{@const fault = tried ? faults[`about.${key}`] : undefined}

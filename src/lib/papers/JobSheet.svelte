@@ -46,6 +46,7 @@
 	const back = $derived(backScene(plan, job, shop));
 	const sights = $derived(sightsOf(job, plan));
 	const steps = $derived(planSteps(job, plan, shop));
+	const shopLine = $derived([written.about.name, written.about.address?.replaceAll('\n', ', ')].filter(Boolean).join(', '));
 	const draft = $derived(draftBecause(plan));
 	const concerns = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
 	/** Boards as they lie: the window mats back up, the piece where it is laid, its tabs. */
@@ -71,8 +72,8 @@
 		<header>
 			<div>
 				<h1>{file.title || 'New piece'}</h1>
-				{#if written.about.name}<p class="shop">{written.about.name}</p>{/if}
 				<p>{[file.piece?.maker, file.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
+				{#if shopLine}<p>{shopLine}</p>{/if}
 			</div>
 			<p class="number figures">
 				<strong>{number}</strong> rev {rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(plan.grade)}<br
