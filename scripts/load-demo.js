@@ -27,6 +27,9 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 		const number = name.replace('.json', '');
 		await send(`/api/jobs?number=${number}`, 'application/json', JSON.stringify(withDay(JSON.parse(bytes), wanted[number])));
 	}
+	// Some are done, so that Today shows where those are.
+	for (const [number, state] of Object.entries(JSON.parse(readFileSync(join(folder, 'states.json'), 'utf8'))))
+		await send(`/api/jobs/${number}/state`, 'application/json', JSON.stringify({ state }), 'PUT');
 }
 
 /** A job file that is wanted so many days from now. */

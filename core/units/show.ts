@@ -39,7 +39,7 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 	const between = Math.abs((parts * MM_PER_INCH) / fraction - size) > SAME;
 	if ((look === 'fine' && between) || (parts === 0 && size >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
-	const minus = mm < 0 && parts !== 0 ? '−' : '';
+	const minus = mm * parts < 0 ? '−' : '';
 	let [numerator, denominator] = [parts % fraction, fraction];
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
 	while (numerator % 2 === 0) [numerator, denominator] = [numerator / 2, denominator / 2];

@@ -6,6 +6,7 @@ test('years: days under a month, months under a year, tenths under ten', () => {
 	for (const [years, says] of [
 		[0.001, 'a day'],
 		[2 / 365, '2 days'],
+		[29.49 / 365, '29 days'],
 		[30 / 365, '30 days'],
 		[1 / 12, 'a month'],
 		[5 / 12, '5 months'],

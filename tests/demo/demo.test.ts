@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { toOpen } from '../../core/views/bench/label-words.ts';
@@ -9,6 +10,7 @@ import type { JobFile } from '../../core/job/definition.ts';
 import { readJob } from '../../core/job/read.ts';
 import { plan, type Plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
+import { DRAWN } from '../../scripts/draw-demo.js';
 import { planSingle, type SinglePlan } from '../jobs.ts';
 
 const jobs = Object.fromEntries(
@@ -283,8 +285,22 @@ test('K-0119, a metal frame that came joined: opened at its closing rail, no kit
 	assert.ok(!made.findings.some(({ rule }) => rule === 'seal.none'));
 });
 
-test('the demo’s picture is its own: shapes alone, no address, no script', () => {
-	const svg = readFileSync('demo/pictures/tide-chart.svg', 'utf8');
-	assert.match(svg, /^<svg /);
-	assert.doesNotMatch(svg, /<script|href|onload|<image|data:/);
+test('every demo piece has a picture of its own, just as it is drawn: shapes alone, no address, no script', () => {
+	const named = Object.entries(jobs).flatMap(([number, { piece, window }]) => {
+		const inWindows = (window?.openings ?? []).flatMap((one) => (one.piece ? [one.piece.picture] : []));
+		return [[number, inWindows.length > 0 ? inWindows : [piece?.picture]] as const];
+	});
+	const kept = readdirSync('demo/pictures');
+	for (const [number, sums] of named) {
+		const drawn = Object.entries(DRAWN[number as keyof typeof DRAWN] as Record<string, () => string>);
+		assert.equal(drawn.length, sums.length, number);
+		for (const [index, [name, draw]] of drawn.entries()) {
+			const svg = readFileSync(`demo/pictures/${name}.svg`, 'utf8');
+			assert.equal(svg, draw(), `${name}: node scripts/draw-demo.js`);
+			assert.equal(createHash('sha256').update(svg).digest('hex'), sums[index], number);
+			assert.match(svg, /^<svg /);
+			assert.doesNotMatch(svg, /<script|href|onload|<image|data:|NaN/);
+		}
+	}
+	assert.equal(kept.length, named.flatMap(([, sums]) => sums).length);
 });

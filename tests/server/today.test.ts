@@ -33,8 +33,8 @@ onEachDatabase((here) => {
 
 	test('samples: put on the rack of an empty house, refused by one that has pieces', async () => {
 		const sample = workedJob({ title: 'Sample' });
-		assert.equal((await postSamples(here.db, [sample, sample])).status, 201);
-		assert.equal((await postSamples(here.db, [sample])).status, 409);
+		assert.equal((await postSamples(here.db, [sample, sample], ['<svg xmlns="http://www.w3.org/2000/svg"/>'])).status, 201);
+		assert.equal((await postSamples(here.db, [sample], [])).status, 409);
 		assert.deepEqual(await all('open'), ['Sample', 'Sample']);
 		for (const number of [101, 102]) await putState(here.db, number, 'archived');
 		assert.deepEqual(await all('open'), []);

@@ -4,20 +4,20 @@ import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
 import { selectJobs } from './db/jobs.ts';
 import { postJob } from './jobs.ts';
+import { postPicture } from './pictures.ts';
 
-export async function postSamples(db: Database, files: readonly JobFile[]): Promise<Answer> {
+/** @param pictures SVG text of what the pieces show, each found again by its sum */
+export async function postSamples(db: Database, files: readonly JobFile[], pictures: readonly string[]): Promise<Answer> {
 	const { jobs } = await selectJobs(db, { find: '', after: null, state: null, order: 'newest' });
 	if (jobs.length > 0)
 		return faults(409, [{ path: '', says: 'There are pieces in this house already. Samples are for an empty one.' }]);
+	for (const picture of pictures) {
+		const answer = await postPicture(db, 'image/svg+xml', Buffer.from(picture));
+		if (answer.status !== 201) return answer;
+	}
 	for (const file of files) {
-		const answer = await postJob(db, withoutPicture(file));
+		const answer = await postJob(db, file);
 		if (answer.status !== 201) return answer;
 	}
 	return { status: 201, body: { pieces: files.length } };
-}
-
-/** Its picture is the demo's. */
-function withoutPicture(file: JobFile): JobFile {
-	const { picture: _, ...piece } = file.piece ?? {};
-	return { ...file, piece };
 }
