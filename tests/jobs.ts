@@ -68,7 +68,7 @@ export function severityOf(of: Pick<Plan, 'findings'>, rule: string): string | u
 	return of.findings.find((finding) => finding.rule === rule)?.severity;
 }
 
-const METAL = new Set(MOULDINGS.filter((moulding) => moulding.metal).map(({ id }) => id));
+const METAL = new Set(MOULDINGS.filter((moulding) => moulding.pairStep !== null).map(({ id }) => id));
 const ids = (items: readonly { id: string }[]) => fc.constantFrom(...items.map((item) => item.id));
 const tenth = (least: number, most: number) => fc.integer({ min: least * 10, max: most * 10 }).map((value) => value / 10);
 

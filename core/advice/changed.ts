@@ -1,13 +1,21 @@
-/** Which materials differ between two shops. */
-import { KINDS } from '../shop/catalogue.ts';
-import type { Shop } from '../shop/shop.ts';
+/** Which materials differ between two shops, and whether the jobs that they touch can be found by name. */
+import { KINDS } from '../shop/material-kinds.ts';
+import type { Shop, Stock } from '../shop/shop.ts';
 
-/** @returns their ids, each once */
-export function changedMaterials(before: Shop, after: Shop): string[] {
-	const changed = Object.values(KINDS).flatMap(({ of }) =>
-		[...Object.keys(before[of]), ...Object.keys(after[of])].filter(
+/** Jobs name what they use of these; of the others the plan takes what suits. */
+const NAMED_BY_JOBS: ReadonlySet<keyof Stock> = new Set<keyof Stock>(['boards', 'glazings', 'barriers', 'adhesives', 'edgeSeals']);
+
+/** @returns ids, each once; `named`: a job that none of them names is not touched */
+export function changedMaterials(before: Shop, after: Shop): { ids: string[]; named: boolean } {
+	const lists = [...new Set(Object.values(KINDS).map(({ of }) => of))];
+	const changed = lists.map((of) => ({
+		of,
+		ids: [...new Set([...Object.keys(before[of]), ...Object.keys(after[of])])].filter(
 			(id) => JSON.stringify(before[of][id]) !== JSON.stringify(after[of][id])
 		)
-	);
-	return [...new Set(changed)];
+	}));
+	return {
+		ids: [...new Set(changed.flatMap(({ ids }) => ids))],
+		named: changed.every(({ of, ids }) => ids.length === 0 || NAMED_BY_JOBS.has(of))
+	};
 }

@@ -1,7 +1,7 @@
 /** Every back with every seal for one pack: what buffers, what breathes, and what a year of a room does inside (handbook climate#combinations). */
 import type { Size } from '../geometry/shapes.ts';
 import { packParts } from '../stations/guard/pack-parts.ts';
-import { offered } from '../shop/catalogue.ts';
+import { offered } from '../shop/stocked.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
 import { climateOf, exchangeOf, sealOf, SEALS } from '../stations/climate/climate.ts';

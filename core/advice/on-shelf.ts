@@ -9,6 +9,7 @@ import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
 import type { ShelfFrame, ShelfItem, ShelfStick } from '../shop/shelf.ts';
 import { shopFor, type Shop } from '../shop/shop.ts';
+import { isMetal } from '../shop/mouldings.ts';
 import { cutDown } from '../units/round.ts';
 import { showSize, showWithUnit } from '../units/show.ts';
 import { allowanceFor } from '../stations/frame/frame.ts';
@@ -95,7 +96,7 @@ function shortOf({ job, plan }: Now, shop: Shop, rabbet: Size): string | null {
 function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): OnShelf {
 	const { reader } = now.job;
 	const moulding = shop.mouldings[item.moulding];
-	if (!moulding || moulding.metal)
+	if (!moulding || isMetal(moulding))
 		return { item, fits: 'no', says: `The shop has no wood moulding “${item.moulding}”.`, patch: null };
 	const way = now.job.borders.way === 'fit' && now.job.rabbet ? put(file, ['borders'], { way: 'weighted' }) : [];
 	const patch = [...put(file, ['frame'], { kind: 'wood', moulding: item.moulding }), ...way];

@@ -4,7 +4,8 @@ import type { Context } from '../rule/rule.ts';
 import { drop, put, type Operation } from '../job/patch.ts';
 import type { Board } from '../shop/boards.ts';
 import type { Shop } from '../shop/shop.ts';
-import { offered, type Material } from '../shop/catalogue.ts';
+import type { Material } from '../shop/catalogue.ts';
+import { offered } from '../shop/stocked.ts';
 
 export type SlotName =
 	'glazing' | 'spacer' | 'mat' | 'support' | 'under-mat' | 'filler' | 'barrier' | 'backing' | 'edge-seal' | 'adhesive' | 'join';

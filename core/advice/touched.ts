@@ -1,4 +1,4 @@
-/** What a change of the catalogue does to a job: which of its figures are others than before. */
+/** What a change of the shop does to a job: which of its figures are others than before. */
 import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
@@ -6,40 +6,49 @@ import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
 import { usedMaterials } from '../stations/guard/used.ts';
 import { packagePrice } from './price.ts';
-import { showMoney, showNumber } from '../units/show.ts';
+import type { Size } from '../geometry/shapes.ts';
+import { showMoney, showNumber, showSize } from '../units/show.ts';
 import { type Grade, GRADE_NAMES } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Decided } from '../job/decided.ts';
 import { nth } from '../units/there.ts';
 
 export type Touched = {
-	/** `grade Rare → Keep`, `pack 11 → 12.5 mm`; none when the material is used and nothing comes out otherwise. */
+	/** `grade Rare → Keep`, `pack 11 → 12.5 mm`; none when a changed material is used and nothing comes out otherwise. */
 	changes: string[];
 	was: Grade | null;
 	becomes: Grade | null;
 };
 
-/** Null when the job uses none of the materials that differ between the two shops. */
+/** Null when the job uses none of the materials that differ between the two shops, and comes out as before. */
 export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | null {
 	const job = decide(readJob(file), before);
 	const differs = usedMaterials(job).some(
 		({ list, material: { id } }) => JSON.stringify(before[list][id]) !== JSON.stringify(after[list][id])
 	);
-	if (!differs) return null;
 	const then = planDecided(file, job, before);
 	try {
 		const next = decide(readJob(file), after);
 		const now = planDecided(file, next, after);
-		return {
-			changes: compare({ job, plan: then }, { job: next, plan: now }),
-			was: then.grade.reached,
-			becomes: now.grade.reached
-		};
+		const changes = compare({ job, plan: then }, { job: next, plan: now });
+		if (!differs && changes.length === 0) return null;
+		return { changes, was: then.grade.reached, becomes: now.grade.reached };
 	} catch (error) {
 		if (!(error instanceof FaultError)) throw error;
 		return { changes: [`it could not be planned: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
 	}
 }
+
+/** Where figures may be others though none of the above is. */
+const STATIONS: readonly { name: string; of: (plan: Plan) => unknown }[] = [
+	{ name: 'Window', of: ({ window }) => window },
+	{ name: 'Guard', of: ({ pack }) => pack },
+	{ name: 'Hold', of: ({ hold }) => hold },
+	{ name: 'Frame', of: ({ frame }) => frame },
+	{ name: 'Cut', of: ({ cut }) => cut },
+	{ name: 'Back', of: ({ back }) => back },
+	{ name: 'Wall', of: ({ hang }) => hang }
+];
 
 type Planned = { job: Decided; plan: Plan };
 function compare(before: Planned, after: Planned): string[] {
@@ -49,8 +58,12 @@ function compare(before: Planned, after: Planned): string[] {
 	};
 	const grade = (plan: Plan) => (plan.grade.reached ? GRADE_NAMES[plan.grade.reached] : 'none');
 	add('grade', grade(before.plan), grade(after.plan));
+	const size = (of: Size | undefined) => (of ? showSize(of, 'mm') : '–');
+	add('window', size(before.plan.window?.opening), size(after.plan.window?.opening));
+	add('size of the pack', size(before.plan.window?.pack), size(after.plan.window?.pack));
+	add('outer size', size(before.plan.frame?.outer), size(after.plan.frame?.outer));
 	const mm = (value: number | undefined) => (value === undefined ? '–' : `${showNumber(value, 1)} mm`);
-	add('pack', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
+	add('depth of the pack', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
 	add('air over the piece', mm(before.plan.pack?.gap), mm(after.plan.pack?.gap));
 	const kg = (plan: Plan) => (plan.mass ? `${showNumber(plan.mass.kg)} kg` : '–');
 	add('mass', kg(before.plan), kg(after.plan));
@@ -63,6 +76,9 @@ function compare(before: Planned, after: Planned): string[] {
 		return found ? showMoney(found.cents, '') : '–';
 	};
 	add('materials', price(before), price(after));
+	const named = changes.length > 0;
+	for (const { name, of } of STATIONS)
+		if (!named && JSON.stringify(of(before.plan)) !== JSON.stringify(of(after.plan))) changes.push(`other figures at ${name}`);
 	const ids = (plan: Plan) => new Set(plan.findings.map(({ rule, where }) => `${rule} ${where}`));
 	const [old, fresh] = [ids(before.plan), ids(after.plan)];
 	for (const { rule, where, says } of after.plan.findings)

@@ -2,7 +2,7 @@
 import { MM_PER_INCH } from '../units/length.ts';
 import { showWithUnit, type Reader } from '../units/show.ts';
 import { readColour, type Colour } from '../shop/colours.ts';
-import { mouldingName, type Section } from '../shop/mouldings.ts';
+import { isMetal, mouldingName, type Section } from '../shop/mouldings.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
@@ -53,7 +53,7 @@ export function decideFrame(
 		given.section || given.moulding === undefined
 			? null
 			: material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
-	const kind = given.kind ?? (stocked?.metal ? 'metal' : 'wood');
+	const kind = given.kind ?? (stocked && isMetal(stocked) ? 'metal' : 'wood');
 	const chosen = given.section ? ownSection(given.section, kind, faults) : stocked;
 	if (given.joined !== undefined && kind !== 'metal')
 		faults.push({
@@ -61,10 +61,10 @@ export function decideFrame(
 			says: 'Only a metal frame comes joined or in parts. Choose kind metal, or leave it out.'
 		});
 	if (!chosen) return null;
-	if (stocked && (kind === 'metal') !== (stocked.metal !== undefined))
+	if (stocked && (kind === 'metal') !== isMetal(stocked))
 		faults.push({
 			path: 'frame.kind',
-			says: `“${mouldingName(stocked, reader)}” is ${stocked.metal ? 'a metal section' : 'a wood moulding'}. Choose ${stocked.metal ? 'kind metal' : 'kind wood or ready-made'}, or another moulding.`
+			says: `“${mouldingName(stocked, reader)}” is ${isMetal(stocked) ? 'a metal section' : 'a wood moulding'}. Choose ${isMetal(stocked) ? 'kind metal' : 'kind wood or ready-made'}, or another moulding.`
 		});
 	checkSection(chosen, reader, faults);
 	checkMetal(given, kind, faults);
@@ -85,7 +85,7 @@ export function decideFrame(
 		corners: given.corners ?? 'reinforced',
 		brace: given.brace ?? false,
 		deepen,
-		pairStep: given.pairStep ?? stocked?.metal?.pairStep ?? MM_PER_INCH,
+		pairStep: given.pairStep ?? stocked?.pairStep ?? MM_PER_INCH,
 		points: house(
 			given.points,
 			'frame.points',

@@ -17,6 +17,10 @@ export type School = {
 const CALLED: Readonly<Record<string, string>> = {
 	'under-mat': 'the under-mat',
 	'window-mat': 'the window mat',
+	'let-move': 'let it move',
+	'stick-down': 'stick it down',
+	'by-hand': 'stretched by hand',
+	wetted: 'wetted, so that it tightens',
 	top: 'only the top',
 	all: 'all four',
 	'bottom-too': 'at the bottom too',

@@ -2,18 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob, severityOf } from '../../tests/jobs.ts';
 import { plan } from '../plan.ts';
-import {
-	figuresOf,
-	KINDS,
-	MATERIAL_KINDS,
-	offered,
-	readFigure,
-	readMaterials,
-	withMaterials,
-	type Material,
-	type WrittenMaterial
-} from './catalogue.ts';
-import { builtInShop } from './shop.ts';
+import { figuresOf, materialsOf, readFigure, readMaterials, withMaterials, type Material, type WrittenMaterial } from './catalogue.ts';
+import { KINDS, MATERIAL_KINDS } from './material-kinds.ts';
+import { offered } from './stocked.ts';
+import { readColour, writtenColour } from './colours.ts';
+import type { HangingLine } from './holds.ts';
+import { hookFor } from './hangers.ts';
+import { mouldingName } from './mouldings.ts';
+import { builtInShop, shopFor } from './shop.ts';
 import { touchedBy } from '../advice/touched.ts';
 
 const board = (figures: WrittenMaterial['figures'], more: Partial<WrittenMaterial> = {}): WrittenMaterial => ({
@@ -24,6 +20,22 @@ const board = (figures: WrittenMaterial['figures'], more: Partial<WrittenMateria
 	sources: {},
 	...more
 });
+const wire = (id: string, breakingKg: number): WrittenMaterial => ({
+	kind: 'wire',
+	id,
+	name: `Wire that breaks at ${breakingKg} kg`,
+	figures: { breakingKg },
+	sources: {}
+});
+const moulding = (figures: WrittenMaterial['figures'], more: Partial<WrittenMaterial> = {}): WrittenMaterial => ({
+	kind: 'moulding',
+	id: 'larch-26',
+	name: 'Larch',
+	figures,
+	sources: {},
+	...more
+});
+const LARCH = { face: 26, lip: 7, depth: 34, rabbetDepth: 21, density: 590, finish: 'oiled', colour: 'oak' };
 const WHOLE = { thickness: 2, massPerM2: 1.4, touch: 'rare', backing: 'rare', buffered: true, permeance: 3e-6 };
 const withUnderMat = (id: string) => workedJob({ guard: { ...workedJob().guard, underMat: id } });
 const faultsOf = (list: unknown) => {
@@ -33,8 +45,7 @@ const faultsOf = (list: unknown) => {
 
 test('every material of the handbook is written and read back as it is', () => {
 	for (const kind of MATERIAL_KINDS) {
-		for (const material of Object.values(builtInShop[KINDS[kind].of] as Record<string, Material>)) {
-			if (material.id === 'none') continue;
+		for (const material of materialsOf(builtInShop, kind)) {
 			const written = { kind, id: material.id, name: material.name, figures: figuresOf(kind, material), sources: {} };
 			const read = readMaterials([written]);
 			assert.ok(read.ok, `${material.id}: ${read.ok ? '' : read.faults[0]!.path}`);
@@ -128,9 +139,85 @@ test('a change of a material names the jobs that use it, and what comes out othe
 		board({ thickness: 1.9, touch: 'keep' }, { id: 'cotton-4', name: 'Cotton museum board, 4-ply' })
 	]);
 	const touched = touchedBy(workedJob({ aim: 'rare' }), builtInShop, shop)!;
-	assert.ok(touched.changes.includes('pack 11 mm → 12.2 mm'), touched.changes.join('; '));
+	assert.ok(touched.changes.includes('depth of the pack 11 mm → 12.2 mm'), touched.changes.join('; '));
 	assert.ok(touched.changes.some((one) => one.startsWith('new: Cotton museum board, 4-ply')));
 	assert.equal(touchedBy(workedJob(), builtInShop, withMaterials(builtInShop, [board(WHOLE)])), null, 'it uses none of it');
+	// What the plan takes by itself is seen by what comes out.
+	const taken = materialsOf(builtInShop, 'wire').find(
+		(one) => (one as HangingLine).breakingKg === planned().hang!.wire!.breakingKg
+	)!;
+	const gone = withMaterials(builtInShop, [{ ...wire(taken.id, 1), figures: {}, withdrawn: true }]);
+	assert.deepEqual(touchedBy(workedJob(), builtInShop, gone)!.changes, ['other figures at Cut', 'other figures at Wall']);
 	const price = withMaterials(builtInShop, [board({ pricePerM2: 1 }, { id: 'cotton-4', name: 'Cotton museum board, 4-ply' })]);
 	assert.match(touchedBy(workedJob(), builtInShop, price)!.changes.join(), /^materials [\d.]+ → [\d.]+$/);
+});
+
+test('a moulding and a metal section of the shop’s own: planned with like the others, each among its kind', () => {
+	const section = { ...LARCH, pairStep: '1 in', density: null, finish: 'brushed' };
+	const read = readMaterials([moulding(LARCH), { ...moulding(section), kind: 'metal', id: 'metal-26', name: 'Aluminium' }]);
+	assert.ok(read.ok);
+	const shop = withMaterials(builtInShop, read.materials);
+	assert.equal(mouldingName(shop.mouldings['larch-26']!, 'mm'), 'Larch, 26 face, oiled');
+	assert.deepEqual([shop.mouldings['larch-26']!.pairStep, shop.mouldings['metal-26']!.pairStep], [null, 25.4]);
+	assert.equal(shop.mouldings['metal-26']!.density, 2700);
+	const own = ({ id }: { id: string }) => id.endsWith('-26');
+	assert.deepEqual(materialsOf(shop, 'moulding').filter(own).length, 1);
+	assert.deepEqual(materialsOf(shop, 'metal').filter(own).length, 1);
+	const made = plan(workedJob({ frame: { kind: 'wood', moulding: 'larch-26' } }), shop);
+	// Outer: rabbet, and on both sides what of the face is not lip.
+	assert.ok(Math.abs(made.frame!.outer.width - made.frame!.rabbet.width - 2 * (26 - 7)) < 1e-9);
+});
+
+test('what is cut by is never guessed, and no profile is taken that can’t be', () => {
+	const { lip: _, ...without } = LARCH;
+	for (const [given, says] of [
+		[moulding(without), /^materials\[0\]\.figures\.lip: .*a moulding can’t be without “lip”/],
+		[moulding({ ...LARCH, face: null }), /figures\.face: .*can’t be without “face”/],
+		[moulding({ ...LARCH, lip: 27 }), /figures\.lip: A lip of 27 mm is wider than the face of 26 mm/],
+		[moulding({ ...LARCH, rabbetDepth: 34 }), /figures\.rabbetDepth: A rabbet 34 mm deep cuts through/],
+		// A changed one of the handbook is held against its other figures.
+		[moulding({ lip: 22 }, { id: 'ash-22', name: 'Ash' }), /figures\.lip: A lip of 22 mm is as wide as the face of 22 mm/],
+		[moulding({ ...LARCH, density: '5,9' }), /Write 5\.9 with a point/],
+		[{ ...wire('w', 5), figures: {} }, /a wire can’t be without “breaks at”/],
+		[{ kind: 'ring', id: 'r', name: 'R', figures: { holes: 1.5, plate: 8, screw: 3, workingKg: 9 } }, /a whole number/],
+		[{ kind: 'medium', id: 'm', name: 'M', figures: { fade: 9 } }, /Light class is between 1 and 8/],
+		[{ kind: 'colour', id: 'c', name: 'C', figures: { hex: 'sea green' } }, /such as #5f7180/],
+		[{ kind: 'tape-width', id: 't', name: 'T', figures: { width: 30, cutIn: 'cm' } }, /one of mm, in/]
+	] as const)
+		assert.match(faultsOf([given]).join('\n'), says);
+});
+
+test('of what every plan takes from, something stays', () => {
+	const gone = (kind: 'tape-width' | 'tissue') =>
+		materialsOf(builtInShop, kind).map(({ id, name }) => ({ kind, id, name, figures: {}, sources: {}, withdrawn: true }));
+	assert.deepEqual(faultsOf(gone('tissue')), [
+		'materials: One weight of hinge tissue stays in the lists: plans take the next that is strong enough.'
+	]);
+	assert.equal(faultsOf(gone('tape-width')).length, 2);
+	assert.deepEqual(faultsOf(gone('tape-width').slice(1)), [
+		'materials: One width of back tape for jobs cut in inches stays in the lists.'
+	]);
+	const wide = { kind: 'tape-width', id: 'wide', name: 'Wide', figures: { width: 60, cutIn: 'mm' }, sources: {} } as const;
+	assert.deepEqual(withMaterials(builtInShop, [wide]).tapeWidths, [25, 38, 50, 60, 75]);
+	assert.deepEqual(shopFor(withMaterials(builtInShop, [wide]), 'in').tapeWidths, shopFor(builtInShop, 'in').tapeWidths);
+});
+
+test('a hook of the shop that is rated for its share, the weakest that is', () => {
+	const hooks = withMaterials(builtInShop, [
+		{ kind: 'hook', id: 'own', name: 'Own', figures: { ratedKg: 7 }, sources: {} },
+		{ kind: 'hook', id: 'hook-two-nails', name: 'Two', figures: {}, sources: {}, withdrawn: true }
+	]).hooks;
+	assert.equal(hookFor(hooks, 5)!.id, 'hook-one-nail');
+	assert.equal(hookFor(hooks, 5.1)!.id, 'own');
+	assert.equal(hookFor(hooks, 7.1)!.id, 'hook-three-nails', 'what is withdrawn is not hung by');
+	assert.equal(hookFor(hooks, 41), null);
+});
+
+test('a colour of the shop is written with what it is called and how it looks', () => {
+	const shop = withMaterials(builtInShop, [
+		{ kind: 'colour', id: 'sea-fog', name: 'sea fog', figures: { hex: '#aabbcc', code: '1042' }, sources: {} }
+	]);
+	assert.deepEqual(writtenColour(shop.colours['sea-fog']!), { name: 'sea fog', code: '1042', hex: '#aabbcc' });
+	assert.equal(writtenColour(shop.colours.slate!), 'slate');
+	assert.equal(readColour(writtenColour(shop.colours['sea-fog']!)).said, 'sea fog 1042');
 });

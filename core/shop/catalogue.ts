@@ -1,180 +1,12 @@
-/**
- * The catalogue as data: which figures a kind of material has, what the shop changed or added, and the shop that comes of it.
- * The engine reads `KINDS`; the editor, the CSV and the handbook's tables are made from it.
- */
+/** The catalogue: what the shop changed or added, kind by kind (`material-kinds.ts`), and the shop that comes of it. */
 import type { Fault } from '../job/faults.ts';
 import { readLength } from '../units/length.ts';
 import { wholeCents } from '../units/round.ts';
-import type { Barrier, Board } from './boards.ts';
-import type { Glazing } from './glazing.ts';
-import type { Adhesive, EdgeSeal, Tissue } from './holds.ts';
-import type { Shop } from './shop.ts';
+import { ALWAYS_STIFF, KINDS, MATERIAL_KINDS, type Column, type FigureValue, type MaterialKind } from './material-kinds.ts';
+import { widthsOf } from './holds.ts';
+import { builtInShop, withStock, type Shop, type Stock } from './shop.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
 import { nth } from '../units/there.ts';
-
-export type MaterialKind = 'board' | 'glazing' | 'barrier' | 'adhesive' | 'tape' | 'tissue';
-export type FigureValue = number | string | boolean;
-
-/** One figure of a kind: how it is named, in which unit, and between which bounds. */
-export type Column = {
-	key: string;
-	/** As a sentence names it. */
-	name: string;
-	/** Without it the material is unknown (findings#material.unknown). */
-	needed?: true;
-	/** Taken where nobody has given it. */
-	careful: FigureValue | null;
-} & (
-	| { of: 'length'; least: number; most: number }
-	| { of: 'number'; unit: string; least: number; most: number }
-	| { of: 'money' }
-	| { of: 'choice'; options: readonly string[] }
-	| { of: 'flag' }
-	| { of: 'text' }
-);
-
-const REACH = ['rare', 'keep', 'show', 'never'] as const;
-const touch = { of: 'choice', options: REACH } as const;
-const price = (of: string): Column => ({ key: 'pricePerM2', name: `price for ${of}`, of: 'money', careful: null });
-const thickness = (careful: number): Column => ({
-	key: 'thickness',
-	name: 'thickness',
-	of: 'length',
-	least: 0.01,
-	most: 30,
-	needed: true,
-	careful
-});
-const massPerM2: Column = {
-	key: 'massPerM2',
-	name: 'weight',
-	of: 'number',
-	unit: 'kg/m²',
-	least: 0.01,
-	most: 30,
-	needed: true,
-	careful: 1.05
-};
-const permeance: Column = {
-	key: 'permeance',
-	name: 'damp through it',
-	of: 'number',
-	unit: 'g/(Pa s m²)',
-	least: 0,
-	most: 1e-4,
-	needed: true,
-	careful: 3e-6
-};
-const buffers: Column = {
-	key: 'buffers',
-	name: 'share that takes up water',
-	of: 'number',
-	unit: '0 to 1',
-	least: 0,
-	most: 1,
-	careful: 0
-};
-const buffered = (needed: boolean): Column => ({
-	key: 'buffered',
-	name: 'whether it is buffered',
-	of: 'flag',
-	...(needed ? { needed: true } : {}),
-	careful: false
-});
-
-/** Longer than any pack. */
-const ALWAYS_STIFF = 5000;
-
-export const KINDS: Record<MaterialKind, { name: string; of: CatalogueList; columns: readonly Column[] }> = {
-	board: {
-		name: 'Boards',
-		of: 'boards',
-		columns: [
-			thickness(1.5),
-			massPerM2,
-			// The finding about what is unknown speaks for it; a guess would claim that it is acid.
-			{ key: 'touch', name: 'what it may touch', ...touch, needed: true, careful: 'rare' },
-			{ key: 'forMats', name: 'cut as a window mat', of: 'flag', careful: true },
-			{ key: 'outerMatAtKeep', name: 'outer mat at Keep', of: 'flag', careful: false },
-			{ key: 'fabricFaced', name: 'faced with cloth', of: 'flag', careful: false },
-			{ key: 'backing', name: 'grade as a back', ...touch, needed: true, careful: 'rare' },
-			{ key: 'backingBehindBoard', name: 'grade as a back behind an under-mat', ...touch, careful: null },
-			{ key: 'woodFibre', name: 'raw wood fibre', of: 'flag', careful: false },
-			buffered(true),
-			{ key: 'stiff', name: 'stiff up to a longer side of', of: 'number', unit: 'mm', least: 0, most: ALWAYS_STIFF, careful: 0 },
-			permeance,
-			{ ...buffers, careful: 1 },
-			{ key: 'growth', name: 'grows like', of: 'choice', options: ['paper', 'plastic', 'metal'], careful: 'paper' },
-			price('m²')
-		]
-	},
-	glazing: {
-		name: 'Glazing',
-		of: 'glazings',
-		columns: [
-			{ key: 'family', name: 'family', of: 'choice', options: ['glass', 'laminated', 'acrylic'], careful: 'glass' },
-			thickness(2),
-			{ key: 'densityKgM3', name: 'density', of: 'number', unit: 'kg/m³', least: 500, most: 4000, needed: true, careful: 2500 },
-			{ key: 'stiffnessGPa', name: 'stiffness', of: 'number', unit: 'GPa', least: 0.5, most: 120, careful: 3.2 },
-			{ key: 'bendsAs', name: 'bends as a thickness of', of: 'length', least: 0.1, most: 30, careful: 2 },
-			{ key: 'poisson', name: 'Poisson’s ratio', of: 'number', unit: '', least: 0, most: 0.5, careful: 0.37 },
-			{ key: 'perKelvin', name: 'growth per K', of: 'number', unit: '/K', least: 0, most: 1e-3, careful: 70e-6 },
-			{ key: 'perTenRh', name: 'growth per 10 % RH', of: 'number', unit: '', least: 0, most: 0.01, careful: 0.0003 },
-			{ key: 'uvStoppedPercent', name: 'UV stopped', of: 'number', unit: '%', least: 0, most: 100, needed: true, careful: 45 },
-			{
-				key: 'lightPassedPercent',
-				name: 'light passed',
-				of: 'number',
-				unit: '%',
-				least: 1,
-				most: 100,
-				needed: true,
-				careful: 90
-			},
-			{ key: 'antiStatic', name: 'anti-static', of: 'flag', careful: false },
-			{ key: 'lowReflection', name: 'low reflection', of: 'flag', careful: false },
-			{ key: 'etched', name: 'matt-etched', of: 'flag', careful: false },
-			price('m²')
-		]
-	},
-	barrier: {
-		name: 'Barriers',
-		of: 'barriers',
-		columns: [thickness(0.1), massPerM2, permeance, buffered(false), buffers, price('m²')]
-	},
-	adhesive: {
-		name: 'Adhesives',
-		of: 'adhesives',
-		columns: [
-			{
-				key: 'family',
-				name: 'family',
-				of: 'choice',
-				options: ['paste', 'gummed', 'self-adhesive', 'hardware', 'glue', 'whole-surface'],
-				careful: 'glue'
-			},
-			{ key: 'release', name: 'what takes it off', of: 'text', needed: true, careful: 'nobody knows what' },
-			{ key: 'sheet', name: 'grade on a sheet', ...touch, needed: true, careful: 'rare' },
-			{ key: 'loadKPa', name: 'working load', of: 'number', unit: 'kPa', least: 0.1, most: 50, needed: true, careful: 1.5 },
-			{ key: 'dryMinutes', name: 'drying', of: 'number', unit: 'min', least: 0, most: 10_080, careful: 45 }
-		]
-	},
-	tape: {
-		name: 'Edge-seal tapes',
-		of: 'edgeSeals',
-		columns: [{ key: 'reach', name: 'grade as an edge seal', ...touch, needed: true, careful: 'rare' }, price('m')]
-	},
-	tissue: {
-		name: 'Hinge tissues',
-		of: 'tissueKinds',
-		columns: [
-			{ key: 'grammage', name: 'weight', of: 'number', unit: 'g/m²', least: 2, most: 200, needed: true, careful: 11 },
-			price('sheet')
-		]
-	}
-};
-type CatalogueList = 'boards' | 'glazings' | 'barriers' | 'adhesives' | 'edgeSeals' | 'tissueKinds';
-export const MATERIAL_KINDS = Object.keys(KINDS) as MaterialKind[];
 
 /** What the shop changed of a material, or a material of its own: only the figures that it gave. */
 export type WrittenMaterial = {
@@ -186,7 +18,8 @@ export type WrittenMaterial = {
 	withdrawn?: boolean;
 };
 
-export type Material = Board | Glazing | Barrier | Adhesive | EdgeSeal | Tissue;
+/** Any of the catalogue: what all of them carry, beside the figures of their kind. */
+export type Material = Stocked & { id: string; name: string };
 
 /** A figure's name in a sentence. */
 export function figureName(key: string): string {
@@ -215,7 +48,18 @@ export function readMaterials(list: unknown): { ok: true; materials: WrittenMate
 	const faults: Fault[] = [];
 	const seen = new Set<string>();
 	const materials = list.map((one: unknown, index) => readMaterial(one, `materials[${index}]`, seen, faults));
+	if (faults.length === 0) faults.push(...nothingLeft(withMaterials(builtInShop, materials)));
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, materials };
+}
+
+/** Lists that every plan takes its next larger one from: one of each stays. */
+function nothingLeft({ tissues, tapes }: Shop): Fault[] {
+	const lists = [
+		{ left: tissues, says: 'One weight of hinge tissue stays in the lists: plans take the next that is strong enough.' },
+		{ left: widthsOf(tapes, 'mm'), says: 'One width of back tape for jobs cut in mm stays in the lists.' },
+		{ left: widthsOf(tapes, 'in'), says: 'One width of back tape for jobs cut in inches stays in the lists.' }
+	];
+	return lists.filter(({ left }) => left.length === 0).map(({ says }) => ({ path: 'materials', says }));
 }
 
 function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fault[]): WrittenMaterial {
@@ -239,11 +83,15 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 		const column = columns.find((known) => known.key === key);
 		if (!column) {
 			if (kind)
-				fault(`figures.${key}`, `A ${kind} has no figure of that name. It has: ${columns.map((known) => known.key).join(', ')}.`);
+				fault(
+					`figures.${key}`,
+					`${capital(oneOf(kind))} has no figure of that name. It has: ${columns.map((known) => known.key).join(', ')}.`
+				);
 			continue;
 		}
 		// An emptied field is a figure that nobody knows.
 		if (value === null || value === '') {
+			if (column.must && kind) fault(`figures.${key}`, mustHave(kind, column));
 			figures[key] = null;
 			continue;
 		}
@@ -251,12 +99,35 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 		if (read.ok) figures[key] = read.value;
 		else fault(`figures.${key}`, read.says);
 	}
+	if (kind && ID.test(id)) for (const { path, says } of wholeFaults(kind, id, figures)) fault(path, says);
 	const sources: Record<string, string> = {};
 	for (const [key, value] of Object.entries(groupOf(one.sources, 'sources', fault))) {
 		if (typeof value !== 'string' || value.length > 120) fault(`sources.${key}`, 'A source is a text of at most 120 letters.');
 		else if (value.trim() !== '' && columns.some((known) => known.key === key)) sources[key] = value.trim();
 	}
 	return { kind: kind ?? 'board', id, name, figures, sources, ...(one.withdrawn === true ? { withdrawn: true } : {}) };
+}
+
+/** What is missing from an own one, and what can't be together. */
+function wholeFaults(kind: MaterialKind, id: string, figures: WrittenMaterial['figures']): Fault[] {
+	const { of, columns, impossible } = KINDS[kind];
+	const comes = (builtInShop[of] as Record<string, Material>)[id];
+	const missing = comes ? [] : columns.filter((column) => column.must && figures[column.key] === undefined);
+	const together = impossible?.({ ...(comes ? figuresOf(kind, comes) : {}), ...figures }) ?? [];
+	return [
+		...missing.map((column) => ({ path: `figures.${column.key}`, says: mustHave(kind, column) })),
+		...together.map(({ key, says }) => ({ path: `figures.${key}`, says }))
+	];
+}
+
+function mustHave(kind: MaterialKind, { name }: Column): string {
+	return `What is cut and chosen rests on it: ${oneOf(kind)} can’t be without “${name}”.`;
+}
+
+/** `a moulding`, `an adhesive`. */
+export function oneOf(kind: MaterialKind): string {
+	const { one } = KINDS[kind];
+	return `${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one}`;
 }
 
 function groupOf(value: unknown, path: string, fault: (path: string, says: string) => void): Record<string, unknown> {
@@ -279,9 +150,8 @@ export function readFigure(column: Column, value: unknown): { ok: true; value: F
 				? { ok: true, value: text }
 				: { ok: false, says: `This is one of ${column.options.join(', ')}.` };
 		case 'text':
-			return typeof text === 'string' && text.length <= 80
-				? { ok: true, value: text }
-				: { ok: false, says: 'A text of at most 80 letters.' };
+			if (typeof text !== 'string' || text.length > 80) return { ok: false, says: 'A text of at most 80 letters.' };
+			return column.looks && !column.looks.like.test(text) ? { ok: false, says: column.looks.says } : { ok: true, value: text };
 		case 'length': {
 			if (text === 0 || text === '0') return within(column, 0, ' mm');
 			const read =
@@ -299,6 +169,8 @@ export function readFigure(column: Column, value: unknown): { ok: true; value: F
 		}
 		case 'number': {
 			const read = numberIn(text);
+			if (read.ok && column.whole && !Number.isInteger(read.value))
+				return { ok: false, says: 'This is counted: write a whole number.' };
 			return read.ok ? within(column, read.value, column.unit ? ` ${column.unit}` : '') : read;
 		}
 	}
@@ -322,7 +194,11 @@ function within(
 	unit: string
 ): { ok: true; value: number } | { ok: false; says: string } {
 	if (value >= least && value <= most) return { ok: true, value };
-	return { ok: false, says: `${nth(name, 0).toUpperCase()}${name.slice(1)} is between ${least} and ${most}${unit}.` };
+	return { ok: false, says: `${capital(name)} is between ${least} and ${most}${unit}.` };
+}
+
+function capital(name: string): string {
+	return `${nth(name, 0).toUpperCase()}${name.slice(1)}`;
 }
 
 /**
@@ -333,27 +209,18 @@ export function withMaterials(shop: Shop, written: readonly WrittenMaterial[]): 
 	if (written.length === 0) return shop;
 	const lists = Object.fromEntries(
 		MATERIAL_KINDS.map((kind) => [KINDS[kind].of, { ...shop[KINDS[kind].of] }])
-	) as unknown as Record<CatalogueList, Record<string, Material>>;
+	) as unknown as Record<keyof Stock, Record<string, Material>>;
 	for (const one of written) {
 		const list = lists[KINDS[one.kind].of];
 		list[one.id] = materialOf(one, list[one.id]);
 	}
-	const next = { ...shop, ...(lists as unknown as Pick<Shop, CatalogueList>) };
-	return { ...next, tissues: tissueWeights(next.tissueKinds) };
-}
-
-/** Weights of the tissues that are offered, lightest first. */
-export function tissueWeights(kinds: Shop['tissueKinds']): number[] {
-	const weights = Object.values(kinds)
-		.filter((tissue) => !tissue.withdrawn)
-		.map((tissue) => tissue.grammage);
-	return [...new Set(weights)].sort((one, other) => one - other);
+	return withStock(shop, lists as unknown as Stock);
 }
 
 function materialOf(written: WrittenMaterial, known: Material | undefined): Material {
 	const before = known && !known.own ? (known as unknown as Record<string, unknown>) : null;
 	const made: Record<string, unknown> = {
-		...(before ?? AS_IT_COMES),
+		...(before ?? { ...AS_IT_COMES, pricePerM2: null, ...KINDS[written.kind].shares?.fixed }),
 		id: written.id,
 		name: written.name,
 		sources: written.sources,
@@ -396,6 +263,13 @@ function carefulValue({ kind }: WrittenMaterial, column: Column, made: Record<st
 	return column.key === 'stiff' ? false : column.key === 'backingBehindBoard' ? undefined : column.careful;
 }
 
+/** The shop's materials of a kind. */
+export function materialsOf(shop: Shop, kind: MaterialKind): Material[] {
+	const { of, shares } = KINDS[kind];
+	const all = Object.values(shop[of] as Readonly<Record<string, Material>>).filter(({ id }) => id !== 'none');
+	return shares ? all.filter((one) => shares.has(one as unknown as Record<string, unknown>)) : all;
+}
+
 /** A material's figures as the catalogue writes them. */
 export function figuresOf(kind: MaterialKind, material: Material): Record<string, FigureValue | null> {
 	const held = material as unknown as Record<string, FigureValue | null | undefined>;
@@ -407,9 +281,4 @@ export function figuresOf(kind: MaterialKind, material: Material): Record<string
 			return [key, value ?? (of === 'flag' ? false : null)];
 		})
 	);
-}
-
-/** What a job is offered of a list: nothing that was withdrawn, but what it holds already. */
-export function offered<T extends Stocked & { id: string }>(list: Readonly<Record<string, T>>, chosen?: string | null): T[] {
-	return Object.values(list).filter((one) => !one.withdrawn || one.id === chosen);
 }

@@ -2,6 +2,8 @@
  * Colours of mats, cores, mouldings and walls. A job names one of the built-in ones, gives a value such as #5f7180, or writes the name and
  * the code under which the shop or the maker has it.
  */
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
+
 export type WrittenColour = string | { name?: string; code?: string; hex?: string };
 
 export type Colour = {
@@ -50,6 +52,24 @@ export const COLOURS: Readonly<Record<string, string>> = {
 	clay: '#b98d74',
 	dusk: '#58606d'
 };
+
+/** A colour that the shop has boards or mouldings of, by the name and the code that its maker gives it. */
+export type Swatch = { id: string; name: string; code: string; hex: string } & Stocked;
+
+export const SWATCHES: readonly Swatch[] = Object.entries(COLOURS).map(([name, hex]) => ({
+	...AS_IT_COMES,
+	id: name,
+	name,
+	code: '',
+	hex,
+	pricePerM2: null
+}));
+
+/** As a job writes it: by its name alone where that says it all. */
+export function writtenColour({ id, name, code, hex }: Swatch): WrittenColour {
+	if (COLOURS[id] === hex && name === id && code === '') return id;
+	return { name, hex, ...(code === '' ? {} : { code }) };
+}
 
 /** The value of a colour name; a neutral one for a name that has none. */
 export function colourOf(name: string): string {

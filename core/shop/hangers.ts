@@ -1,21 +1,48 @@
-/** Rings for the frame's back, each with the plate that stands on the wood (handbook hang#rings). */
+/** What a picture hangs by: rings for the frame's back, each with the plate that stands on the wood, and hooks for the wall (handbook hang#rings). */
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
+
+/** Its price is for one. */
 export type Ring = {
 	id: string;
 	name: string;
 	/** One hole: left loose enough to turn. Two: a strap, for load. */
-	holes: 1 | 2;
+	holes: number;
 	/** Width of the plate across the rail, mm. */
 	plate: number;
 	/** Diameter of its screw, mm. */
 	screw: number;
 	/** What one may bear for years, kg. */
 	workingKg: number;
-};
+} & Stocked;
 
 export const RINGS: readonly Ring[] = [
-	{ id: 'ring-7', name: 'Ring, one hole, narrow plate', holes: 1, plate: 7, screw: 2.5, workingKg: 5 },
-	{ id: 'ring-10', name: 'Ring, one hole', holes: 1, plate: 10, screw: 3, workingKg: 9 },
-	{ id: 'ring-13', name: 'Ring, one hole, broad plate', holes: 1, plate: 13, screw: 3.5, workingKg: 14 },
-	{ id: 'strap-10', name: 'Ring, two holes, narrow strap', holes: 2, plate: 10, screw: 3, workingKg: 18 },
-	{ id: 'strap-16', name: 'Ring, two holes, broad strap', holes: 2, plate: 16, screw: 4, workingKg: 45 }
+	ring('ring-7', 'Ring, one hole, narrow plate', 1, 7, 2.5, 5),
+	ring('ring-10', 'Ring, one hole', 1, 10, 3, 9),
+	ring('ring-13', 'Ring, one hole, broad plate', 1, 13, 3.5, 14),
+	ring('strap-10', 'Ring, two holes, narrow strap', 2, 10, 3, 18),
+	ring('strap-16', 'Ring, two holes, broad strap', 2, 16, 4, 45)
 ];
+
+/** Its price is for one. */
+export type WallHook = { id: string; name: string; /** As its maker rates it, kg. */ ratedKg: number } & Stocked;
+
+export const HOOKS: readonly WallHook[] = [
+	hook('hook-one-nail', 'Hook, one nail', 5),
+	hook('hook-two-nails', 'Hook, two nails', 10),
+	hook('hook-three-nails', 'Hook, three nails', 20),
+	hook('hook-screw', 'Screw hook in a plug', 40)
+];
+
+/** The weakest hook of the shop that is rated for so much; null where none is. */
+export function hookFor(hooks: Readonly<Record<string, WallHook>>, kg: number): WallHook | null {
+	const able = Object.values(hooks).filter(({ ratedKg, withdrawn }) => !withdrawn && ratedKg >= kg);
+	return able.sort((one, other) => one.ratedKg - other.ratedKg)[0] ?? null;
+}
+
+function ring(id: string, name: string, holes: number, plate: number, screw: number, workingKg: number): Ring {
+	return { ...AS_IT_COMES, id, name, holes, plate, screw, workingKg, pricePerM2: null };
+}
+
+function hook(id: string, name: string, ratedKg: number): WallHook {
+	return { ...AS_IT_COMES, id, name, ratedKg, pricePerM2: null };
+}

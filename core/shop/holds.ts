@@ -1,6 +1,6 @@
 /** Adhesives, hinge tissues and tapes: working figures of the handbook (hold#adhesives, guard#edge-seal, back#tape, hang#wire). */
 import type { Reach } from './grades.ts';
-import { MM_PER_INCH, type Unit } from '../units/length.ts';
+import type { Unit } from '../units/length.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Adhesive = {
@@ -56,15 +56,59 @@ export const EDGE_SEALS: readonly EdgeSeal[] = [
 	tape('packing', 'Packing tape', 'show', 5)
 ];
 
-/** Widths in which tapes are stocked, mm: in the house of millimetres, and in that of inches. */
-export const TAPE_WIDTHS: Readonly<Record<Unit, readonly number[]>> = {
-	mm: [25, 38, 50, 75],
-	in: [1, 1.5, 2, 3].map((inches) => inches * MM_PER_INCH)
-};
+/** A width in which back tape is stocked, for jobs that are cut in one of the two units; its price is for a metre. */
+export type TapeWidth = { id: string; name: string; /** mm */ width: number; cutIn: Unit } & Stocked;
 
-/** Picture wire and cord by breaking strength, kg; spools of wire are sold as 15, 25, 60, 90 lb. */
-export const WIRES_BREAKING_KG: readonly number[] = [6.8, 11.3, 27.2, 40.8];
-export const CORDS_BREAKING_KG: readonly number[] = [9, 18, 36];
+export const TAPE_WIDTHS: readonly TapeWidth[] = [
+	...[25, 38, 50, 75].map((width) => tapeWidth(`back-tape-${width}`, `Back tape, ${width} mm`, width, 'mm')),
+	tapeWidth('back-tape-1-in', 'Back tape, 1 in', 25.4, 'in'),
+	tapeWidth('back-tape-1-1-2-in', 'Back tape, 1 1⁄2 in', 38.1, 'in'),
+	tapeWidth('back-tape-2-in', 'Back tape, 2 in', 50.8, 'in'),
+	tapeWidth('back-tape-3-in', 'Back tape, 3 in', 76.2, 'in')
+];
+
+/** Widths that a job finds which is cut in that unit, mm, narrowest first. */
+export function widthsOf(tapes: Readonly<Record<string, TapeWidth>>, cutIn: Unit): number[] {
+	return figuresInOrder(
+		Object.values(tapes).filter((tape) => tape.cutIn === cutIn),
+		({ width }) => width
+	);
+}
+
+/** Picture wire or cord by breaking strength, kg; its price is for a metre. */
+export type HangingLine = { id: string; name: string; breakingKg: number } & Stocked;
+
+/** Spools of wire are sold as 15, 25, 60, 90 lb. */
+export const WIRES: readonly HangingLine[] = [6.8, 11.3, 27.2, 40.8].map((kg) => hangingLine('wire', 'Picture wire', kg));
+export const CORDS: readonly HangingLine[] = [9, 18, 36].map((kg) => hangingLine('cord', 'Picture cord', kg));
+
+/** Strengths that are offered, kg, weakest first. */
+export function strengthsOf(lines: Readonly<Record<string, HangingLine>>): number[] {
+	return figuresInOrder(Object.values(lines), ({ breakingKg }) => breakingKg);
+}
+
+/** Weights of the tissues that are offered, g/m², lightest first. */
+export function tissueWeights(kinds: Readonly<Record<string, Tissue>>): number[] {
+	return figuresInOrder(Object.values(kinds), ({ grammage }) => grammage);
+}
+
+function figuresInOrder<T extends Stocked>(all: readonly T[], figure: (one: T) => number): number[] {
+	return [...new Set(all.filter(({ withdrawn }) => !withdrawn).map(figure))].sort((one, other) => one - other);
+}
+
+function tapeWidth(id: string, name: string, width: number, cutIn: Unit): TapeWidth {
+	return { ...AS_IT_COMES, id, name, width, cutIn, pricePerM2: null };
+}
+
+function hangingLine(kind: string, name: string, breakingKg: number): HangingLine {
+	return {
+		...AS_IT_COMES,
+		id: `${kind}-${String(breakingKg).replace('.', '-')}`,
+		name: `${name}, breaks at ${breakingKg} kg`,
+		breakingKg,
+		pricePerM2: null
+	};
+}
 
 function adhesive(
 	id: string,

@@ -1,22 +1,24 @@
 /** Media: what follows from them for the boards, the air and the light (handbook intake#media). */
 
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
+
 export type Medium = {
 	id: string;
 	name: string;
-	friable?: true;
+	friable?: boolean;
 	/** Wants un-buffered boards. */
-	proteinOrDye?: true;
+	proteinOrDye?: boolean;
 	/** Can stick to glazing when warm. */
-	sticks?: true;
+	sticks?: boolean;
 	/** Dries, some of them for months: whether it has is asked. */
-	dries?: true;
+	dries?: boolean;
 	/** Grows like a resin-coated photograph. */
-	resinCoated?: true;
+	resinCoated?: boolean;
 	/** Light class of its most fugitive kind. */
 	fade: number;
-};
+} & Stocked;
 
-export const MEDIA: readonly Medium[] = [
+const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	{ id: 'ink', name: 'ink', fade: 4 },
 	{ id: 'iron-gall-ink', name: 'iron-gall ink', fade: 4 },
 	{ id: 'carbon-ink', name: 'carbon ink', fade: 8 },
@@ -59,3 +61,5 @@ export const MEDIA: readonly Medium[] = [
 	{ id: 'feather', name: 'feather', fade: 3, proteinOrDye: true },
 	{ id: 'pressed-plant', name: 'pressed plant', fade: 2, friable: true }
 ];
+
+export const MEDIA: readonly Medium[] = COMMON.map((medium) => ({ ...AS_IT_COMES, ...medium, pricePerM2: null }));

@@ -2,82 +2,75 @@
 
 import type { Unit } from '../units/length.ts';
 import { showLength, type Reader } from '../units/show.ts';
+import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Section = { face: number; lip: number; depth: number; rabbetDepth: number; density: number };
+/** Its price is for a metre. */
 export type Moulding = Section & {
 	id: string;
-	/** What it is made of; its name says its face too, in the reader's unit: `mouldingName`. */
-	wood: string;
-	finish?: string;
+	/** What it is made of; what it is called says its face too, in the reader's unit: `mouldingName`. */
+	name: string;
+	finish: string;
 	colour: string;
-	/** A metal section: sold in pairs by size, in steps of this. Its rabbet depth is that of the channel. */
-	metal?: { pairStep: number };
-};
+	/** A metal section is sold in pairs by size, in steps of this; null for wood. A section's rabbet depth is that of its channel. */
+	pairStep: number | null;
+} & Stocked;
 
 /** `Ash, 22 face, shallow`; read in inches `Ash, 7⁄8 face, shallow`. */
-export function mouldingName({ wood, face, finish }: Pick<Moulding, 'wood' | 'face' | 'finish'>, reads: Unit | Reader): string {
-	return `${wood}, ${showLength(face, reads, 'mark').text} face${finish ? `, ${finish}` : ''}`;
+export function mouldingName({ name, face, finish }: Pick<Moulding, 'name' | 'face' | 'finish'>, reads: Unit | Reader): string {
+	return `${name}, ${showLength(face, reads, 'mark').text} face${finish ? `, ${finish}` : ''}`;
 }
 
+export function isMetal({ pairStep }: Pick<Moulding, 'pairStep'>): boolean {
+	return pairStep !== null;
+}
+
+/** What can't be of a profile, by its figure; none when it can be. Lengths in mm. */
+export function impossibleIn({
+	face,
+	lip,
+	depth,
+	rabbetDepth
+}: Omit<Section, 'density'>): { key: keyof Section; says: string }[] {
+	const faults: { key: keyof Section; says: string }[] = [];
+	if (lip >= face)
+		faults.push({
+			key: 'lip',
+			says: `A lip of ${lip} mm is ${lip > face ? 'wider than' : 'as wide as'} the face of ${face} mm, and it is a part of it. Measure both again.`
+		});
+	if (rabbetDepth >= depth)
+		faults.push({
+			key: 'rabbetDepth',
+			says: `A rabbet ${rabbetDepth} mm deep cuts through a frame ${depth} mm deep. Measure both again.`
+		});
+	return faults;
+}
+
+type Profile = Omit<Section, 'density'>;
+const wood = (id: string, name: string, finish: string, colour: string, density: number, profile: Profile): Moulding => ({
+	...AS_IT_COMES,
+	...profile,
+	id,
+	name,
+	finish,
+	colour,
+	density,
+	pairStep: null,
+	pricePerM2: null
+});
+const ALUMINIUM = 2700;
+const metal = (id: string, finish: string, colour: string, pairStep: number, profile: Profile): Moulding => ({
+	...wood(id, 'Aluminium', finish, colour, ALUMINIUM, profile),
+	pairStep
+});
+
 export const MOULDINGS: readonly Moulding[] = [
-	{ id: 'ash-22', wood: 'Ash', colour: 'ash', face: 22, lip: 8, depth: 32, rabbetDepth: 20, density: 680 },
-	{
-		id: 'ash-22-shallow',
-		wood: 'Ash',
-		finish: 'shallow',
-		colour: 'ash',
-		face: 22,
-		lip: 6,
-		depth: 26,
-		rabbetDepth: 16,
-		density: 680
-	},
-	{ id: 'oak-30', wood: 'Oak', colour: 'oak', face: 30, lip: 8, depth: 36, rabbetDepth: 24, density: 700 },
-	{
-		id: 'obeche-25',
-		wood: 'Obeche',
-		finish: 'painted dark',
-		colour: 'bark',
-		face: 25,
-		lip: 8,
-		depth: 34,
-		rabbetDepth: 22,
-		density: 380
-	},
-	{ id: 'pine-18', wood: 'Pine', finish: 'limed', colour: 'limed', face: 18, lip: 7, depth: 28, rabbetDepth: 18, density: 500 },
-	{
-		id: 'tulipwood-40',
-		wood: 'Tulipwood',
-		finish: 'stained',
-		colour: 'walnut',
-		face: 40,
-		lip: 8,
-		depth: 42,
-		rabbetDepth: 30,
-		density: 450
-	},
-	{
-		id: 'metal-10',
-		wood: 'Aluminium',
-		finish: 'matt dark',
-		colour: 'charcoal',
-		face: 10,
-		lip: 7,
-		depth: 25,
-		rabbetDepth: 19,
-		density: 2700,
-		metal: { pairStep: 25.4 }
-	},
-	{
-		id: 'metal-12-deep',
-		wood: 'Aluminium',
-		finish: 'deep, silver',
-		colour: 'fog',
-		face: 12,
-		lip: 9,
-		depth: 38,
-		rabbetDepth: 31,
-		density: 2700,
-		metal: { pairStep: 10 }
-	}
+	wood('ash-22', 'Ash', '', 'ash', 680, { face: 22, lip: 8, depth: 32, rabbetDepth: 20 }),
+	wood('ash-22-shallow', 'Ash', 'shallow', 'ash', 680, { face: 22, lip: 6, depth: 26, rabbetDepth: 16 }),
+	wood('oak-30', 'Oak', '', 'oak', 700, { face: 30, lip: 8, depth: 36, rabbetDepth: 24 }),
+	wood('obeche-25', 'Obeche', 'painted dark', 'bark', 380, { face: 25, lip: 8, depth: 34, rabbetDepth: 22 }),
+	wood('pine-18', 'Pine', 'limed', 'limed', 500, { face: 18, lip: 7, depth: 28, rabbetDepth: 18 }),
+	wood('tulipwood-40', 'Tulipwood', 'stained', 'walnut', 450, { face: 40, lip: 8, depth: 42, rabbetDepth: 30 }),
+	metal('metal-10', 'matt dark', 'charcoal', 25.4, { face: 10, lip: 7, depth: 25, rabbetDepth: 19 }),
+	metal('metal-12-deep', 'deep, silver', 'fog', 10, { face: 12, lip: 9, depth: 38, rabbetDepth: 31 })
 ];

@@ -97,7 +97,7 @@ test('a job cut in inches is planned with them: no converted millimetre among it
 	assert.ok(Math.abs(made.window!.mats[0]!.border.bottom - 3.125 * 25.4) < 1e-9);
 	assert.equal(made.hold!.size.width, 25.4);
 	assert.equal(made.hold!.places[0], 2 * 25.4);
-	assert.equal(made.back!.tape!.stock, 1.5 * 25.4);
+	assert.equal(made.back!.tape!.stock, 38.1);
 	assert.ok(
 		made.assumed.some(({ path, is }) => path === 'window.overlap' && is.startsWith('1⁄4 in')),
 		'said in inches'
@@ -110,7 +110,7 @@ test('a shop edits both houses: each job is planned with its own', () => {
 		{ house: 'in', figure: 'borderWidth', value: '3 1/4' },
 		{ house: 'in', figure: 'fraction', value: 32 }
 	] as const;
-	const shop = shopFrom({ about: {}, packSizes: WRITTEN_SIZES, materials: [], house });
+	const shop = shopFrom({ about: {}, packSizes: WRITTEN_SIZES, materials: [], schools: [], house });
 	const { borders: _, ...bare } = workedJob();
 	const borderOf = (unit: 'mm' | 'in') => plan({ ...bare, unit }, shop).window!.mats[0]!.border.left * 1;
 	assert.equal(borderOf('mm'), 80);

@@ -3,11 +3,18 @@ import type { Fault } from '../job/faults.ts';
 import { isLength, showFigure } from '../units/figures.ts';
 import { readLength, type Unit } from '../units/length.ts';
 import { showLength, type Reader } from '../units/show.ts';
+import { BECAUSE_MOST, readBecause } from './own-schools.ts';
 import { HOUSE_IN, HOUSE_MM, houseUnit, type House } from './house.ts';
 
 export type HouseFigure = keyof House;
 /** A figure of one of the two houses: a length with its unit, a bare number in the house's; everything else a number. */
-export type WrittenFigure = { house: Unit; figure: string; value: string | number };
+export type WrittenFigure = {
+	house: Unit;
+	figure: string;
+	value: string | number;
+	/** Why the shop does so. */
+	because?: string;
+};
 export type OwnHouse = Readonly<Record<Unit, Partial<House>>>;
 
 export const HOUSES: Readonly<Record<Unit, House>> = { mm: HOUSE_MM, in: HOUSE_IN };
@@ -51,11 +58,15 @@ export function readHouse(list: unknown): { ok: true; own: OwnHouse } | { ok: fa
 	const own: Record<Unit, Partial<House>> = { mm: {}, in: {} };
 	for (const [index, given] of list.entries()) {
 		const at = `house[${index}]`;
-		const { house, figure, value } = (typeof given === 'object' && given !== null ? given : {}) as Partial<WrittenFigure>;
+		const { house, figure, value, because } = (
+			typeof given === 'object' && given !== null ? given : {}
+		) as Partial<WrittenFigure>;
 		if (house !== 'mm' && house !== 'in') {
 			faults.push({ path: `${at}.house`, says: 'There are two houses: mm and in.' });
 			continue;
 		}
+		if (readBecause(because) === null)
+			faults.push({ path: `${at}.because`, says: `A reason is a text of at most ${BECAUSE_MOST} letters.` });
 		const name = OWN_FIGURES.find((one) => one === figure);
 		if (!name) faults.push({ path: `${at}.figure`, says: `“${String(figure)}” is no house figure that a shop sets.` });
 		else if (own[house][name] !== undefined)

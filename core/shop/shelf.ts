@@ -2,7 +2,7 @@
 import type { Fault } from '../job/faults.ts';
 import type { Field, Fields } from '../job/field.ts';
 import { readField } from '../job/read.ts';
-import type { Section } from './mouldings.ts';
+import { impossibleIn, type Section } from './mouldings.ts';
 
 export type ShelfFrame = {
 	kind: 'frame';
@@ -93,7 +93,8 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		const place = String(read.place ?? '').trim();
 		if (kind === 'stick') return { kind, name, place, moulding: read.moulding ?? '', length: read.length ?? 0 };
 		const { face, lip, depth, rabbetDepth } = read as Section;
-		if (faults.length === said) faults.push(...impossible({ face, lip, depth, rabbetDepth }, at));
+		if (faults.length === said)
+			faults.push(...impossibleIn({ face, lip, depth, rabbetDepth }).map(({ key, says }) => ({ path: `${at}.${key}`, says })));
 		return {
 			kind,
 			name,
@@ -105,12 +106,4 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		};
 	});
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, items };
-}
-
-function impossible({ face, lip, depth, rabbetDepth }: Omit<Section, 'density'>, at: string): Fault[] {
-	const faults: Fault[] = [];
-	if (lip >= face) faults.push({ path: `${at}.lip`, says: `A lip of ${lip} mm is as wide as the face of ${face} mm.` });
-	if (rabbetDepth >= depth)
-		faults.push({ path: `${at}.rabbetDepth`, says: `A rabbet ${rabbetDepth} mm deep cuts through a frame ${depth} mm deep.` });
-	return faults;
 }

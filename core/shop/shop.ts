@@ -5,18 +5,24 @@ import { GLAZINGS, type Glazing } from './glazing.ts';
 import {
 	ADHESIVES,
 	EDGE_SEALS,
-	CORDS_BREAKING_KG,
+	CORDS,
+	strengthsOf,
 	TAPE_WIDTHS,
 	TISSUES,
-	WIRES_BREAKING_KG,
+	tissueWeights,
+	WIRES,
+	widthsOf,
 	type Adhesive,
 	type EdgeSeal,
+	type HangingLine,
+	type TapeWidth,
 	type Tissue
 } from './holds.ts';
 import { HOUSE_IN, HOUSE_MM, type House } from './house.ts';
 import type { Unit } from '../units/length.ts';
 import { DUST_COVERS, type DustCoverPaper } from './papers.ts';
-import { RINGS, type Ring } from './hangers.ts';
+import { SWATCHES, type Swatch } from './colours.ts';
+import { HOOKS, RINGS, type Ring, type WallHook } from './hangers.ts';
 import { MEDIA, type Medium } from './media.ts';
 import { MOULDINGS, type Moulding } from './mouldings.ts';
 import { PACK_SIZES, type PackSize } from './pack-sizes.ts';
@@ -36,11 +42,17 @@ export type Shop = {
 	tissueKinds: ById<Tissue>;
 	/** Weights of those that are offered, g/m², lightest first. */
 	tissues: readonly number[];
-	/** Of the house that is used: `shopFor` chooses. */
+	tapes: ById<TapeWidth>;
+	/** Of the house that is used, mm: `shopFor` chooses. */
 	tapeWidths: readonly number[];
+	wireKinds: ById<HangingLine>;
+	cordKinds: ById<HangingLine>;
+	/** Breaking strengths of those that are offered, kg, weakest first. */
 	wires: readonly number[];
 	cords: readonly number[];
 	rings: ById<Ring>;
+	hooks: ById<WallHook>;
+	colours: ById<Swatch>;
 	dustCovers: ById<DustCoverPaper>;
 	/** As prices carry it; empty where the shop has named none. */
 	currency: string;
@@ -51,22 +63,57 @@ export type Shop = {
 	schools: Readonly<Record<string, string>>;
 };
 
-/** The shop as it comes: handbook figures, each school at its safer side. */
-export const builtInShop: Shop = {
+/** Everything that stands in lists; what follows from them is worked out. */
+export type Stock = Pick<
+	Shop,
+	| 'boards'
+	| 'barriers'
+	| 'glazings'
+	| 'adhesives'
+	| 'edgeSeals'
+	| 'tissueKinds'
+	| 'tapes'
+	| 'mouldings'
+	| 'rings'
+	| 'wireKinds'
+	| 'cordKinds'
+	| 'hooks'
+	| 'media'
+	| 'colours'
+>;
+
+/** What the plan chooses from, for what is offered. */
+function offeredFrom(stock: Stock): Pick<Shop, 'tissues' | 'tapeWidths' | 'wires' | 'cords'> {
+	return {
+		tissues: tissueWeights(stock.tissueKinds),
+		tapeWidths: widthsOf(stock.tapes, 'mm'),
+		wires: strengthsOf(stock.wireKinds),
+		cords: strengthsOf(stock.cordKinds)
+	};
+}
+
+const STOCK: Stock = {
 	boards: byId(BOARDS),
 	barriers: byId(BARRIERS),
 	glazings: byId(GLAZINGS),
 	adhesives: byId(ADHESIVES),
 	edgeSeals: byId(EDGE_SEALS),
-	media: byId(MEDIA),
-	mouldings: byId(MOULDINGS),
-	packSizes: PACK_SIZES,
 	tissueKinds: byId(TISSUES),
-	tissues: TISSUES.map((tissue) => tissue.grammage),
-	tapeWidths: TAPE_WIDTHS.mm,
-	wires: WIRES_BREAKING_KG,
-	cords: CORDS_BREAKING_KG,
+	tapes: byId(TAPE_WIDTHS),
+	mouldings: byId(MOULDINGS),
 	rings: byId(RINGS),
+	wireKinds: byId(WIRES),
+	cordKinds: byId(CORDS),
+	hooks: byId(HOOKS),
+	media: byId(MEDIA),
+	colours: byId(SWATCHES)
+};
+
+/** The shop as it comes: handbook figures, each school at its safer side. */
+export const builtInShop: Shop = {
+	...STOCK,
+	...offeredFrom(STOCK),
+	packSizes: PACK_SIZES,
 	dustCovers: byId(DUST_COVERS),
 	currency: '',
 	house: HOUSE_MM,
@@ -81,7 +128,7 @@ export function shopFor(shop: Shop, unit: Unit): Shop {
 	if (shop.house === shop.houses[unit]) return shop;
 	const known = chosen.get(shop) ?? new Map<Unit, Shop>();
 	chosen.set(shop, known);
-	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: TAPE_WIDTHS[unit] };
+	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: widthsOf(shop.tapes, unit) };
 	known.set(unit, made);
 	return made;
 }
@@ -90,6 +137,16 @@ export function shopFor(shop: Shop, unit: Unit): Shop {
 export function withHouses(shop: Shop, own: Readonly<Record<Unit, Partial<House>>>): Shop {
 	const houses = { mm: { ...HOUSE_MM, ...own.mm }, in: { ...HOUSE_IN, ...own.in } };
 	return { ...shop, house: houses.mm, houses };
+}
+
+/** The same shop with other lists of what it has. */
+export function withStock(shop: Shop, stock: Stock): Shop {
+	return { ...shop, ...stock, ...offeredFrom(stock) };
+}
+
+/** The same shop with its own side where practitioners differ. */
+export function withSchools(shop: Shop, own: readonly { school: string; option: string }[]): Shop {
+	return { ...shop, schools: { ...shop.schools, ...Object.fromEntries(own.map(({ school, option }) => [school, option])) } };
 }
 
 /** The same shop with its own list of sizes by which frames are bought. */

@@ -166,7 +166,7 @@ test('kinds of hold, each with what it would do; another kind of piece', async (
 });
 
 test('the shelf: written down, tried by a job, taken', async () => {
-	const { press, sees, type, open } = here.browser;
+	const { press, sees, seesNo, type, open } = here.browser;
 	await open('/stock/shelf');
 	await press('Add a frame');
 	await type('Name of the new one', 'Green frame');
@@ -180,10 +180,13 @@ test('the shelf: written down, tried by a job, taken', async () => {
 		['Depth', '30']
 	] as const)
 		await type(`${key} of Green frame`, value);
-	await sees('A lip of 24 mm is as wide as the face of 24 mm.');
+	await sees('A lip of 24 mm is as wide as the face of 24 mm, and it is a part of it.');
 	await type('Lip of Green frame', '8');
-	await press('Keep the shelf');
-	await sees('Kept. Frame, in every job, tries what is here.');
+	await sees(/kept \d\d:\d\d/);
+	await press('remove Green frame');
+	await seesNo('Rack 1');
+	await press('undo');
+	await sees(/kept \d\d:\d\d/);
 	const number = await keepJob(here.server.address, workedJob());
 	await open(`/jobs/${number}?at=frame`);
 	await press('Try the shelf');

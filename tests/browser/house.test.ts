@@ -1,6 +1,7 @@
 /** The shop's two houses: a figure is found by its name, changed, refused in place, kept, and jobs follow. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { Key } from 'selenium-webdriver';
 import type { WrittenFigure } from '../../core/shop/own-house.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
@@ -22,12 +23,14 @@ test('a house figure is found, a slip is said beside it and nothing that was typ
 	assert.deepEqual(await kept(), []);
 	await browser.type('border width, cut in millimetres', '80');
 	await browser.type('border width, cut in inches', '3 1/4');
-	await browser.press('Keep the figures');
+	await browser.type('border width: why we do so', 'As the trust asks');
+	await browser.press('See which jobs it touches');
+	await browser.press('Keep the change');
 	await browser.sees('Kept. Jobs are planned with these figures from now on.');
 	await browser.sees('2 of your own');
 	assert.deepEqual(await kept(), [
-		{ house: 'mm', figure: 'borderWidth', value: '80' },
-		{ house: 'in', figure: 'borderWidth', value: '3 1/4' }
+		{ house: 'mm', figure: 'borderWidth', value: '80', because: 'As the trust asks' },
+		{ house: 'in', figure: 'borderWidth', value: '3 1/4', because: 'As the trust asks' }
 	]);
 });
 
@@ -42,10 +45,13 @@ test('each job follows the house of the unit that it is cut in, and follows it b
 	assert.equal(await valueOf('Border width'), '3 1⁄4');
 	await browser.open('/house/figures');
 	await browser.type('Find', 'border width');
-	await browser.press('back to 70 mm');
-	await browser.press('Keep the figures');
+	await browser.press('as it came: 70 mm');
+	await browser.press('See which jobs it touches');
+	await browser.sees(`${metric}`);
+	await browser.sees('1 of 2 open jobs is touched by it:');
+	await browser.press('Keep the change');
 	await browser.sees('Kept. Jobs are planned');
-	assert.deepEqual(await kept(), [{ house: 'in', figure: 'borderWidth', value: '3 1/4' }]);
+	assert.deepEqual(await kept(), [{ house: 'in', figure: 'borderWidth', value: '3 1/4', because: 'As the trust asks' }]);
 });
 
 test('two people change the houses: the second is told, and keeps what was typed', async () => {
@@ -60,8 +66,32 @@ test('two people change the houses: the second is told, and keeps what was typed
 		body: JSON.stringify({ house: [] })
 	});
 	await browser.type('gutter between windows, cut in millimetres', '50');
-	await browser.press('Keep the figures');
+	await browser.press('See which jobs it touches');
+	await browser.press('Keep the change');
 	await browser.sees('Somebody else changed the list meanwhile');
 	assert.equal(await valueOf('gutter between windows, cut in millimetres'), '50');
 	assert.deepEqual(await kept(), []);
+});
+
+test('the shop’s side where practitioners differ: seen in its jobs before it is kept, with a reason, and taken back', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	await browser.open('/house/schools');
+	await browser.heading('Schools');
+	const quarter = await browser.driver.findElement({ css: '#ring-drop label:nth-of-type(2) input' });
+	await quarter.click();
+	await browser.type('How far down the rings sit: why we do so', 'Our walls lean');
+	await browser.keys(Key.TAB);
+	await browser.press('See which jobs it touches');
+	await browser.sees(number);
+	await browser.sees('other figures at Wall');
+	await browser.press('Keep the change');
+	await browser.sees('Kept. Jobs are planned this way from now on.');
+	const sides = async () => ((await (await fetch(`${server.address}/api/shop/schools`)).json()) as { schools: unknown }).schools;
+	assert.deepEqual(await sides(), [{ school: 'ring-drop', option: 'quarter', because: 'Our walls lean' }]);
+	await browser.press('how far down the rings sit: as it came');
+	await browser.press('See which jobs it touches');
+	await browser.press('Keep the change');
+	await browser.sees('Kept. Jobs are planned this way from now on.');
+	assert.deepEqual(await sides(), []);
 });

@@ -36,7 +36,7 @@ test('a figure is changed with its source, the jobs that it touches are named, a
 	await keys(Key.TAB);
 	await sees('Changed here, not kept yet.');
 	await press('See which jobs it touches');
-	await sees(/1 of 1 jobs uses what was changed:/);
+	await sees('1 of 1 open jobs is touched by it:');
 	await sees(`${number}`);
 	await sees('pack 11 mm → 11.6 mm');
 	assert.deepEqual(await kept(), [], 'nothing is kept before it was seen');

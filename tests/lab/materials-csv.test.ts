@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { figuresOf, KINDS, MATERIAL_KINDS, type Material, type WrittenMaterial } from '../../core/shop/catalogue.ts';
+import { figuresOf, type Material, type WrittenMaterial } from '../../core/shop/catalogue.ts';
+import { KINDS, MATERIAL_KINDS } from '../../core/shop/material-kinds.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { materialsFromCsv, materialsToCsv } from '../../src/lib/stock/materials-csv.ts';
 

@@ -144,7 +144,7 @@ onEachDatabase((here) => {
 		assert.equal((await put([own], 0)).status, 200);
 		assert.equal((await put([], 0)).status, 409);
 		const { number } = (await here.post(file)).body as { number: string };
-		const touched = (await touchesOf(here.db, { materials: [{ ...own, figures: { thickness: 3 } }] })).body as {
+		const touched = (await touchesOf(here.db, 'materials', { materials: [{ ...own, figures: { thickness: 3 } }] })).body as {
 			jobs: TouchedJob[];
 			looked: number;
 		};
@@ -157,7 +157,7 @@ onEachDatabase((here) => {
 		const gone = (await put([], 1)).body as { materials: WrittenMaterial[] };
 		assert.deepEqual(gone.materials, [{ ...own, withdrawn: true }]);
 		assert.ok(plan(file, await shopOf(here.db)).pack, 'its job is planned as before');
-		assert.deepEqual(pathsOf(await touchesOf(here.db, { materials: [{ ...own, figures: { thickness: -1 } }] })), [
+		assert.deepEqual(pathsOf(await touchesOf(here.db, 'materials', { materials: [{ ...own, figures: { thickness: -1 } }] })), [
 			'materials[0].figures.thickness'
 		]);
 		const { materials } = (await getList(here.db, 'materials')).body as { materials: unknown[] };

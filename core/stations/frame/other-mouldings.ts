@@ -3,7 +3,7 @@ import type { Context, Remedy } from '../../rule/rule.ts';
 import { remedy } from '../../rule/change.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { drop } from '../../job/patch.ts';
-import { mouldingName, type Moulding } from '../../shop/mouldings.ts';
+import { isMetal, mouldingName, type Moulding } from '../../shop/mouldings.ts';
 import { there } from '../../units/there.ts';
 
 export function mouldingRemedy(
@@ -14,7 +14,7 @@ export function mouldingRemedy(
 	const { kind, section } = there(context.job.frame, 'frame');
 	if (kind === 'ready-made' || context.job.rabbet) return [];
 	const [nearest] = Object.values(context.shop.mouldings)
-		.filter((moulding) => (moulding.metal !== undefined) === (kind === 'metal') && fits(moulding))
+		.filter((moulding) => !moulding.withdrawn && isMetal(moulding) === (kind === 'metal') && fits(moulding))
 		.sort((one, other) => Math.abs(one.face - section.face) - Math.abs(other.face - section.face) || tie(one, other));
 	if (!nearest) return [];
 	const chosen = remedy(

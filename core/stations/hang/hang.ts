@@ -160,8 +160,8 @@ function apartBy(spacing: Term): Term[] {
 /** Rings of the shop that this wood takes and that bear enough: none whose plate stands out past it. */
 export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ringWantedKg'>): Ring[] {
 	return Object.values(shop.rings).filter(
-		({ plate, workingKg, holes }) =>
-			plate <= wood && workingKg >= hang.ringWantedKg && (HANGERS[hang.by].holes ?? holes) === holes
+		({ plate, workingKg, holes, withdrawn }) =>
+			!withdrawn && plate <= wood && workingKg >= hang.ringWantedKg && (HANGERS[hang.by].holes ?? holes) === holes
 	);
 }
 

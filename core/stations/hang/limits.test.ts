@@ -165,7 +165,7 @@ test('a moulding that is offered for its wood has enough of it, and as much lip 
 	const offered = (section: { face: number; lip: number; rabbetDepth: number }) => {
 		const made = planned({ frame: { section: { depth: 30, density: 680, ...section } } });
 		const labels = findingOf(made, 'hang.wood-thin')!.remedies.map(({ label }) => label);
-		return MOULDINGS.find(({ wood: of }) => labels.some((label) => label.startsWith(`Moulding: ${of.toLowerCase()}`)));
+		return MOULDINGS.find(({ name: of }) => labels.some((label) => label.startsWith(`Moulding: ${of.toLowerCase()}`)));
 	};
 	const like = (id: string) => MOULDINGS.find((moulding) => moulding.id === id)!;
 	const pine = like('pine-18');

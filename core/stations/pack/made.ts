@@ -3,7 +3,7 @@
  * layers that come nearest, within 0.3 mm; of boards that may lie there at this grade.
  */
 import type { Board } from '../../shop/boards.ts';
-import { offered } from '../../shop/catalogue.ts';
+import { offered } from '../../shop/stocked.ts';
 import { reaches, type Grade } from '../../shop/grades.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { isAtMost, isBelow } from '../../units/compare.ts';

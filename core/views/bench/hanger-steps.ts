@@ -2,6 +2,8 @@
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { hookFor } from '../../shop/hangers.ts';
+import { inSentence } from '../../units/in-sentence.ts';
 import { known, there } from '../../units/there.ts';
 
 export function planHangers(writer: Writer): Step[] {
@@ -63,6 +65,16 @@ function ringsSay(writer: Writer): string {
 	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
 }
 
+/** Twice its share, and the weakest hook of the shop that is rated for it. */
+function hookSays({ job, plan, shop }: Writer): string {
+	const wanted = (2 * there(plan.mass, 'mass').kg) / there(plan.hang, 'hang').hooks.length;
+	const hook = hookFor(shop.hooks, wanted);
+	const which = hook
+		? `: ${inSentence(hook.name)}, rated for ${showMass(hook.ratedKg, job.reader)}`
+		: '; no hook of the shop is rated for so much';
+	return `Each hook is rated for at least ${showMass(wanted, job.reader)}${which}.`;
+}
+
 export function wall(writer: Writer): Step {
 	const { job, plan } = writer;
 	const { hooks } = there(plan.hang, 'hang');
@@ -76,7 +88,7 @@ export function wall(writer: Writer): Step {
 		title: 'Hang it',
 		does: [
 			nails,
-			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. Each hook is rated for at least ${showMass((2 * there(plan.mass, 'mass').kg) / hooks.length, job.reader)}.`
+			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`
 		],
 		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []

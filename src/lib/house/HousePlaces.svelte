@@ -9,7 +9,7 @@
 		{ href: '/house', name: 'Frame sizes' },
 		{ href: '/house/rules', name: 'Rules' },
 		{ href: '/house/figures', name: 'House figures' },
-		{ href: '/handbook/schools', name: 'Schools' }
+		{ href: '/house/schools', name: 'Schools' }
 	];
 </script>
 

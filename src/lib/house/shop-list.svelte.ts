@@ -1,16 +1,21 @@
-/** A list of the shop on its way to the server: kept as a whole, refused in a sentence, put back by one press. */
+/** A list of the shop on its way to the server: looked at before, kept as a whole, refused in a sentence, put back by one press. */
+import type { TouchedJob } from '$lib/server/touches.ts';
 import { sayDone } from '$lib/ui/toasts.ts';
 
-type Answer = { rev?: number; faults?: { says: string }[] };
+type Faults = { faults?: { says: string }[] };
+export type Touches = { jobs: TouchedJob[]; looked: number; more: boolean };
 
 export class ShopList<T> {
 	/** Why the server did not take it; empty while it did. */
 	refused = $state('');
 	busy = $state(false);
+	/** Which jobs a change would touch, once that was asked; the change that follows asks anew. */
+	touches = $state.raw<Touches | null>(null);
+	/** As it stands on the server. */
+	kept = $state.raw() as T;
 	readonly #path: string;
 	readonly #key: string;
 	#rev: number;
-	#kept: T;
 
 	/**
 	 * @param path where the list is kept: `/api/shop/house`
@@ -18,7 +23,14 @@ export class ShopList<T> {
 	 * @param kept the list as it stands on the server, at revision `rev`
 	 */
 	constructor(path: string, key: string, kept: T, rev: number) {
-		[this.#path, this.#key, this.#kept, this.#rev] = [path, key, kept, rev];
+		[this.#path, this.#key, this.kept, this.#rev] = [path, key, kept, rev];
+	}
+
+	/** Asks which jobs would come out otherwise. */
+	async look(list: T): Promise<void> {
+		await this.#send(`${this.#path}/touches`, 'POST', list, (answer) => {
+			this.touches = answer as Touches;
+		});
 	}
 
 	/**
@@ -28,36 +40,40 @@ export class ShopList<T> {
 	 * @returns whether it is kept
 	 */
 	async keep(list: T, says: string, putBack: (before: T) => void): Promise<boolean> {
-		const before = this.#kept;
-		if (!(await this.#send(list))) return false;
+		const before = this.kept;
+		if (!(await this.put(list))) return false;
 		sayDone(this.#key, says, {
 			label: 'Undo',
-			go: () => void this.#send(before).then((done) => done && (putBack(before), sayDone(this.#key, 'As it was before.')))
+			go: () => void this.put(before).then((done) => done && (putBack(before), sayDone(this.#key, 'As it was before.')))
 		});
 		return true;
 	}
 
-	async #send(list: T): Promise<boolean> {
+	/** Keeps it without a word. @returns whether it is kept */
+	async put(list: T): Promise<boolean> {
+		return this.#send(this.#path, 'PUT', list, (answer) => {
+			const { rev, [this.#key]: kept } = answer as { rev: number } & Record<string, T>;
+			[this.#rev, this.kept, this.touches] = [rev, kept as T, null];
+		});
+	}
+
+	async #send(path: string, method: string, list: T, done: (answer: unknown) => void): Promise<boolean> {
 		this.refused = '';
 		this.busy = true;
 		try {
-			const response = await fetch(this.#path, {
-				method: 'PUT',
+			const response = await fetch(path, {
+				method,
 				headers: { 'content-type': 'application/json', 'if-match': `"${this.#rev}"` },
 				body: JSON.stringify({ [this.#key]: list })
 			});
-			const answer = (await response.json()) as Answer;
-			if (answer.rev === undefined) {
-				this.refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
-				return false;
-			}
-			[this.#rev, this.#kept] = [answer.rev, list];
-			return true;
+			const answer = (await response.json()) as unknown;
+			if (response.ok) done(answer);
+			else this.refused = (answer as Faults).faults?.[0]?.says ?? 'The server did not take it.';
 		} catch {
-			this.refused = 'The server cannot be reached. What was changed stays here until it answers.';
-			return false;
+			this.refused = 'No connection to the server. What was changed stays here until it answers.';
 		} finally {
 			this.busy = false;
 		}
+		return this.refused === '';
 	}
 }

@@ -9,7 +9,7 @@ import { exposureIn, ROOMS, type Exposure, type RoomId } from '$core/shop/places
 import type { OwnPlace } from '$core/shop/own-places.ts';
 import { each } from '$core/units/one-or-each.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
-import { offered } from '$core/shop/catalogue.ts';
+import { offered } from '$core/shop/stocked.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { shopFor } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';

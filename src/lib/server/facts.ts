@@ -4,7 +4,7 @@ import type { JobFile } from '$core/job/definition.ts';
 import { isEmptyJob } from '$core/job/is-empty.ts';
 import type { Plan } from '$core/plan.ts';
 import { nextOf, type Next } from '$core/views/bench/next.ts';
-import { KINDS } from '$core/shop/catalogue.ts';
+import { KINDS } from '$core/shop/material-kinds.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import type { Facts } from './db/jobs.ts';
 import type { Decided } from '$core/job/decided.ts';

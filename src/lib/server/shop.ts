@@ -3,7 +3,9 @@ import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
 import { readAbout } from '$core/shop/about.ts';
 import { readPlaces } from '$core/shop/own-places.ts';
-import { KINDS, readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
+import { readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
+import { KINDS } from '$core/shop/material-kinds.ts';
+import { readSchools } from '$core/shop/own-schools.ts';
 import { readHouse } from '$core/shop/own-house.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
 import { readShelf } from '$core/shop/shelf.ts';
@@ -57,6 +59,14 @@ const LISTS = {
 			const read = readShelf(list);
 			// Kept as it was written: 16 in stays 16 in.
 			return read.ok ? { ok: true, items: list } : read;
+		}
+	},
+	schools: {
+		stored: 'schools',
+		asItComes: [],
+		read: (list: unknown): Read => {
+			const read = readSchools(list);
+			return read.ok ? { ok: true, items: read.schools } : read;
 		}
 	},
 	house: {

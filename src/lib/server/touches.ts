@@ -1,13 +1,12 @@
-/** Which open jobs a change of the materials touches, before it is kept. */
-import type { WrittenMaterial } from '$core/shop/catalogue.ts';
+/** Which open jobs a change of a list of the shop touches, before it is kept. */
 import type { Touched } from '$core/advice/touched.ts';
 import { changedMaterials } from '$core/advice/changed.ts';
-import { shopFrom } from '$core/shop/written.ts';
+import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
-import { countOpen, selectUsing } from './db/jobs.ts';
-import { checkSent, shopNow } from './shop.ts';
+import { countOpen, selectOpen, selectUsing } from './db/jobs.ts';
+import { checkSent, shopNow, type ListKey } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { nth } from '$core/units/there.ts';
 
@@ -18,13 +17,14 @@ const MOST_JOBS = 2000;
 /** So many at a time: between them others have their turn in the threads. */
 const TOGETHER = 50;
 
-/** `{ jobs, looked, more }`: of all open jobs (`looked`) those that use a changed material, with what comes out otherwise. Stores nothing. */
-export async function touchesOf(db: Database, sent: unknown): Promise<Answer> {
-	const checked = checkSent('materials', sent);
+/** `{ jobs, looked, more }`: of all open jobs (`looked`) those that the change touches, with what comes out otherwise. Stores nothing. */
+export async function touchesOf(db: Database, key: ListKey, sent: unknown): Promise<Answer> {
+	const checked = checkSent(key, sent);
 	if (!checked.ok) return faults(400, checked.faults);
 	const { written: before, shop } = await shopNow(db);
-	const after = { ...before, materials: checked.items as WrittenMaterial[] };
-	const found = await selectUsing(db, changedMaterials(shop, shopFrom(after)), MOST_JOBS + 1);
+	const after = { ...before, [key]: checked.items };
+	const { ids, named } = changedMaterials(shop, shopFrom(after));
+	const found = key === 'materials' && named ? await selectUsing(db, ids, MOST_JOBS + 1) : await selectOpen(db, MOST_JOBS + 1);
 	const looked = found.slice(0, MOST_JOBS);
 	const jobs: TouchedJob[] = [];
 	for (let from = 0; from < looked.length; from += TOGETHER) {

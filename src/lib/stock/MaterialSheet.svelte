@@ -1,6 +1,9 @@
 <script lang="ts">
 	/** One material: each figure in its place, with its source. */
-	import { figuresOf, KINDS, type MaterialKind } from '$core/shop/catalogue.ts';
+	import { figuresOf } from '$core/shop/catalogue.ts';
+	import { KINDS, type MaterialKind } from '$core/shop/material-kinds.ts';
+	import type { Moulding } from '$core/shop/mouldings.ts';
+	import Profile from './Profile.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { isOfHandbook, shownFigure, type CatalogueDesk, type Row } from './catalogue.svelte.ts';
 	import { GRADE_WORDS } from './words.ts';
@@ -35,6 +38,10 @@
 			oninput={(event) => desk.setName(kind, material, event.currentTarget.value)}
 		/></label
 	>
+	{#if KINDS[kind].of === 'mouldings'}
+		{@const moulding = material as Moulding}
+		<Profile section={moulding} colour={moulding.colour} name={material.name} />
+	{/if}
 	{#if material.unknown.length > 0}
 		<p class="unknown">
 			<Sign of="caution" /> Until they are known, careful values are used, and the piece is held below Rare.
@@ -52,7 +59,15 @@
 						>{column.name}{#if unitOf(column)}<span class="quiet">, {unitOf(column)}</span>{/if}</th
 					>
 					<td>
-						{#if column.of === 'flag' && !column.needed}
+						{#if column.key === 'hex'}
+							<input
+								type="color"
+								class="input"
+								aria-label={column.name}
+								value={String(value)}
+								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
+							/>
+						{:else if column.of === 'flag' && !column.needed}
 							<input
 								type="checkbox"
 								class="checkbox"
@@ -67,7 +82,7 @@
 								value={value === null ? '' : value === true ? 'yes' : value === false ? 'no' : String(value)}
 								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
 							>
-								<option value="">{column.needed ? 'not known' : '–'}</option>
+								{#if !column.must}<option value="">{column.needed ? 'not known' : '–'}</option>{/if}
 								{#each column.of === 'choice' ? column.options : ['yes', 'no'] as option (option)}<option value={option}
 										>{GRADE_WORDS[option] ?? option}</option
 									>{/each}
@@ -78,7 +93,7 @@
 								aria-label={column.name}
 								aria-invalid={draft ? 'true' : undefined}
 								autocomplete="off"
-								placeholder="not known"
+								placeholder={column.needed ? 'not known' : '–'}
 								value={draft?.text ?? shownFigure(column, value)}
 								onchange={(event) => desk.type(kind, material, column.key, event.currentTarget.value)}
 							/>

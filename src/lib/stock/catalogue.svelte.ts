@@ -1,53 +1,38 @@
 /** The catalogue while it is edited: what the handbook has, what the shop changed, and what is not kept yet. */
 import {
 	figuresOf,
-	KINDS,
+	materialsOf,
+	oneOf,
 	readFigure,
-	type FigureValue,
+	withMaterials,
 	type Material,
-	type MaterialKind,
 	type WrittenMaterial
 } from '$core/shop/catalogue.ts';
+import { KINDS, type Column, type FigureValue, type MaterialKind } from '$core/shop/material-kinds.ts';
 import { builtInShop } from '$core/shop/shop.ts';
-import { shopFrom } from '$core/shop/written.ts';
-import { WRITTEN_SIZES } from '$core/shop/pack-sizes.ts';
-import { sayDone } from '$lib/ui/toasts.ts';
-import type { TouchedJob } from '$lib/server/touches.ts';
+import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { lastOf, there } from '$core/units/there.ts';
 
 export type Row = { material: Material; written: WrittenMaterial | null };
-export type Touches = { jobs: TouchedJob[]; looked: number; more: boolean };
 
 export class CatalogueDesk {
 	/** Changed and own materials as they would be kept. */
 	list = $state<WrittenMaterial[]>([]);
 	/** Typed text that is no figure yet, by kind, id and figure. */
 	drafts = $state<Record<string, { text: string; says: string }>>({});
-	rev = $state(0);
-	refused = $state('');
-	touches = $state.raw<Touches | null>(null);
-	busy = $state(false);
-	#kept: string;
+	kept = $state.raw() as ShopList<WrittenMaterial[]>;
 
 	constructor(materials: WrittenMaterial[], rev: number) {
 		this.list = materials;
-		this.rev = rev;
-		this.#kept = JSON.stringify(materials);
+		this.kept = new ShopList('/api/shop/materials', 'materials', materials, rev);
 	}
 
-	readonly shop = $derived(shopFrom({ about: {}, packSizes: WRITTEN_SIZES, house: [], materials: $state.snapshot(this.list) }));
-	readonly changed = $derived(JSON.stringify(this.list) !== this.#keptText());
+	readonly shop = $derived(withMaterials(builtInShop, $state.snapshot(this.list)));
+	readonly changed = $derived(JSON.stringify(this.list) !== JSON.stringify(this.kept.kept));
 	readonly faulty = $derived(Object.keys(this.drafts).length > 0);
 
-	#keptText(): string {
-		// It changes with each keeping, as the revision does.
-		void this.rev;
-		return this.#kept;
-	}
-
 	rows(kind: MaterialKind): Row[] {
-		const all = Object.values(this.shop[KINDS[kind].of] as Record<string, Material>).filter(({ id }) => id !== 'none');
-		return all.map((material) => ({ material, written: this.writtenOf(kind, material.id) }));
+		return materialsOf(this.shop, kind).map((material) => ({ material, written: this.writtenOf(kind, material.id) }));
 	}
 
 	writtenOf(kind: MaterialKind, id: string): WrittenMaterial | null {
@@ -61,13 +46,13 @@ export class CatalogueDesk {
 			KINDS[kind].columns.find((one) => one.key === key),
 			'find'
 		);
-		this.touches = null;
-		if (text === '') {
+		this.kept.touches = null;
+		if (text === '' && !column.must) {
 			delete this.drafts[place];
 			this.#own(kind, material).figures[key] = null;
 			return;
 		}
-		const read = readFigure(column, column.of === 'money' && typeof text === 'string' ? cents(text) : text);
+		const read = this.#read(kind, material, column, column.of === 'money' && typeof text === 'string' ? cents(text) : text);
 		if (!read.ok) {
 			this.drafts[place] = { text: String(text), says: read.says };
 			return;
@@ -76,8 +61,16 @@ export class CatalogueDesk {
 		this.#own(kind, material).figures[key] = read.value;
 	}
 
+	#read(kind: MaterialKind, material: Material, column: Column, text: string | number | boolean): ReturnType<typeof readFigure> {
+		if (text === '') return { ok: false, says: `${column.name}: ${oneOf(kind)} can’t be without it.` };
+		const read = readFigure(column, text);
+		if (!read.ok) return read;
+		const wrong = KINDS[kind].impossible?.({ ...figuresOf(kind, material), [column.key]: read.value })[0];
+		return wrong ? { ok: false, says: wrong.says } : read;
+	}
+
 	setName(kind: MaterialKind, material: Material, name: string): void {
-		this.touches = null;
+		this.kept.touches = null;
 		this.#own(kind, material).name = name;
 	}
 
@@ -89,82 +82,48 @@ export class CatalogueDesk {
 
 	/** Not offered any longer, or offered again. */
 	withdraw(kind: MaterialKind, material: Material, withdrawn: boolean): void {
-		this.touches = null;
+		this.kept.touches = null;
 		this.#own(kind, material).withdrawn = withdrawn;
 	}
 
 	/** A changed material of the handbook as it came; an own one goes. */
 	takeBack(kind: MaterialKind, id: string): void {
-		this.touches = null;
+		this.kept.touches = null;
 		this.list = this.list.filter((one) => !(one.kind === kind && one.id === id));
 		for (const place of Object.keys(this.drafts)) if (place.startsWith(`${kind} ${id} `)) delete this.drafts[place];
 	}
 
-	/** @returns its id */
-	add(kind: MaterialKind): string {
+	/** Another one like `like`, under a name of its own, so that nothing that is cut by is a guess. @returns its id */
+	add(kind: MaterialKind, like: Material): string {
 		const taken = Object.keys(this.shop[KINDS[kind].of]);
 		let number = 1;
 		while (taken.includes(`own-${kind}-${number}`)) number += 1;
 		const id = `own-${kind}-${number}`;
-		this.touches = null;
-		this.list.push({ kind, id, name: `New ${kind} ${number}`, figures: {}, sources: {} });
+		this.kept.touches = null;
+		const must = KINDS[kind].columns.filter(({ must: isMust }) => isMust).map(({ key }) => key);
+		const figures = Object.entries(figuresOf(kind, like)).filter(([key]) => must.includes(key));
+		this.list.push({ kind, id, name: `New ${KINDS[kind].one} ${number}`, figures: Object.fromEntries(figures), sources: {} });
 		return id;
 	}
 
 	/** Materials of a file beside those that stand: the same id is replaced. */
 	take(materials: WrittenMaterial[]): void {
 		const fresh = materials.map(({ kind, id }) => `${kind} ${id}`);
-		this.touches = null;
+		this.kept.touches = null;
 		this.list = [...this.list.filter(({ kind, id }) => !fresh.includes(`${kind} ${id}`)), ...materials];
 	}
 
 	/** Which jobs would come out otherwise; asked before it is kept. */
 	async look(): Promise<void> {
-		await this.#send('/api/shop/materials/touches', 'POST', (body) => {
-			this.touches = body as Touches;
-		});
+		await this.kept.look($state.snapshot(this.list));
 	}
 
 	async keep(): Promise<void> {
-		const before = JSON.parse(this.#kept) as WrittenMaterial[];
-		if (!(await this.#put())) return;
-		sayDone('materials', 'Kept. Jobs are planned with it from now on.', {
-			label: 'Undo',
-			go: () => {
-				this.list = before;
-				void this.#put().then((done) => done && sayDone('materials', 'As it was before.'));
-			}
+		const done = await this.kept.keep($state.snapshot(this.list), 'Kept. Jobs are planned with it from now on.', (before) => {
+			this.list = before;
 		});
-	}
-
-	async #put(): Promise<boolean> {
-		await this.#send('/api/shop/materials', 'PUT', (body) => {
-			const { rev, materials } = body as { rev: number; materials: WrittenMaterial[] };
-			this.rev = rev;
-			this.list = materials;
-			this.#kept = JSON.stringify(materials);
-			this.touches = null;
-		});
-		return this.refused === '';
-	}
-
-	async #send(path: string, method: string, done: (body: unknown) => void): Promise<void> {
-		this.refused = '';
-		this.busy = true;
-		try {
-			const response = await fetch(path, {
-				method,
-				headers: { 'content-type': 'application/json', 'if-match': `"${this.rev}"` },
-				body: JSON.stringify({ materials: this.list })
-			});
-			const body = (await response.json()) as { faults?: { path: string; says: string }[] };
-			if (response.ok) done(body);
-			else this.refused = body.faults?.[0]?.says ?? 'The server did not take it.';
-		} catch {
-			this.refused = 'The server cannot be reached. What you changed stays here until it answers.';
-		} finally {
-			this.busy = false;
-		}
+		// One that jobs use is kept for them.
+		if (done) this.list = this.kept.kept;
 	}
 
 	/** The written form of a material, made when it is first changed. */

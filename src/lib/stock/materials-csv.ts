@@ -1,14 +1,8 @@
 /** The catalogue as a table that a spreadsheet opens, and back: one line a material, one column a figure. */
 import Papa from 'papaparse';
 import type { Fault } from '$core/job/faults.ts';
-import {
-	KINDS,
-	MATERIAL_KINDS,
-	readMaterials,
-	type FigureValue,
-	type MaterialKind,
-	type WrittenMaterial
-} from '$core/shop/catalogue.ts';
+import { readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
+import { KINDS, MATERIAL_KINDS, type FigureValue, type MaterialKind } from '$core/shop/material-kinds.ts';
 import { there } from '$core/units/there.ts';
 
 const FIXED = ['kind', 'id', 'name', 'withdrawn', 'sources'];

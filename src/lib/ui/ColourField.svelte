@@ -1,11 +1,13 @@
 <script lang="ts">
-	/** A colour: one of the built-in ones, or the name and the code under which the shop or the maker has it; its value beside it. */
-	import { COLOURS, readColour, type Colour, type WrittenColour } from '$core/shop/colours.ts';
+	/** A colour: one that the shop has, or the name and the code under which the shop or the maker has it; its value beside it. */
+	import { COLOURS, readColour, writtenColour, type Colour, type Swatch, type WrittenColour } from '$core/shop/colours.ts';
 	import Combo from './Combo.svelte';
 	import { there } from '$core/units/there.ts';
 
 	type Props = {
 		label: string;
+		/** What the shop has. */
+		swatches: readonly Swatch[];
 		/** null: none, or what `none` says. */
 		value: Colour | null;
 		onchange: (colour: WrittenColour) => void;
@@ -13,25 +15,34 @@
 		none?: string;
 		onnone?: () => void;
 	};
-	const { label, value, onchange, none, onnone }: Props = $props();
+	const { label, swatches, value, onchange, none, onnone }: Props = $props();
 	const id = $props.id();
 	const OWN = 'own';
+	/** The one of the shop that is written here. */
+	const ofShop = $derived.by(() => {
+		const written = JSON.stringify(value?.written);
+		return value === null ? undefined : swatches.find((swatch) => JSON.stringify(writtenColour(swatch)) === written);
+	});
 	const own = $derived.by(() => {
 		const written = value?.written;
-		if (written === undefined || (typeof written === 'string' && COLOURS[written])) return null;
+		if (written === undefined || (typeof written === 'string' && COLOURS[written]) || ofShop) return null;
 		return typeof written === 'string'
 			? { name: '', code: '', hex: readColour(written).hex }
 			: { name: '', code: '', ...written };
 	});
 	const options = $derived([
 		...(none === undefined ? [] : [{ value: '', label: none }]),
-		...Object.entries(COLOURS).map(([name, swatch]) => ({ value: name, label: name, swatch })),
+		...swatches
+			.filter(({ withdrawn, id }) => !withdrawn || id === ofShop?.id)
+			.map(({ id, name, code, hex }) => ({ value: id, label: name, swatch: hex, ...(code === '' ? {} : { figure: code }) })),
 		{ value: OWN, label: 'by name and code', ...(own ? { swatch: there(value, 'value').hex } : {}) }
 	]);
 
 	function choose(next: string) {
+		const swatch = swatches.find(({ id: one }) => one === next);
 		if (next === '') onnone?.();
-		else onchange(next === OWN ? { name: value?.said ?? '', hex: value?.hex ?? there(COLOURS.white, 'white') } : next);
+		else if (swatch) onchange(writtenColour(swatch));
+		else onchange({ name: value?.said ?? '', hex: value?.hex ?? there(COLOURS.white, 'white') });
 	}
 
 	/** What is left empty is left out. */
@@ -42,7 +53,12 @@
 </script>
 
 <div class="colour">
-	<Combo {label} value={value === null ? '' : own ? OWN : (value.written as string)} {options} onchange={choose} />
+	<Combo
+		{label}
+		value={value === null ? '' : own ? OWN : (ofShop?.id ?? (value.written as string))}
+		{options}
+		onchange={choose}
+	/>
 	<label for={id} class="seen-by-readers">{label}, as it looks</label>
 	{#if value}<input
 			{id}

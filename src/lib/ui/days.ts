@@ -1,5 +1,5 @@
 /** Days as people write them and as this shop shows them. */
-import { format, isValid, parse, parseISO } from 'date-fns';
+import { format, isThisYear, isToday, isValid, parse, parseISO } from 'date-fns';
 import type { Unit } from '$core/units/length.ts';
 
 const WRITTEN = ['yyyy-MM-dd', 'd MMM yyyy', 'd MMMM yyyy', 'MMM d, yyyy', 'MMMM d, yyyy', 'd MMM', 'd MMMM'];
@@ -13,6 +13,11 @@ const IN_FIGURES: Record<Unit, string[]> = {
 export function showDay(day: string): string {
 	const read = parseISO(day);
 	return isValid(read) ? format(read, 'd MMM yyyy') : day;
+}
+
+/** When something was kept: today by the minute, else by the day. */
+export function showMoment(at: number): string {
+	return isToday(at) ? format(at, 'HH:mm') : format(at, isThisYear(at) ? 'd MMM' : 'd MMM yyyy');
 }
 
 /**

@@ -10,6 +10,7 @@
 	import { there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
+	const swatches = $derived(Object.values(editor.shopIn().colours));
 	const scene = $derived(there(previewScene(editor.plan, editor.job), 'value'));
 
 	function setMat(index: number, colour: WrittenColour) {
@@ -23,16 +24,19 @@
 	<Drawing {scene} reader={editor.reader} />
 	<div class="colours">
 		<ColourField
+			{swatches}
 			label="Wall"
 			value={readColour(editor.job.wallColour)}
 			onchange={(colour) => editor.put(['place', 'wallColour'], colour)}
 		/>
 		{#if editor.job.frame}<ColourField
+				{swatches}
 				label="Moulding"
 				value={editor.job.frame.colour}
 				onchange={(colour) => editor.put(['frame', 'colour'], colour)}
 			/>{/if}
 		{#each editor.job.mats as mat, index (index)}<ColourField
+				{swatches}
 				label="Mat {index + 1}"
 				value={mat.colour}
 				onchange={(colour) => setMat(index, colour)}

@@ -2,10 +2,10 @@
 	/** Undo, redo, the unit, and whether what was changed is kept. */
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
-	import { format, isThisYear, isToday } from 'date-fns';
 	import { onMount } from 'svelte';
 	import { JOB_STATE_NAMES } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import { showMoment } from '$lib/ui/days.ts';
 	import Tip from '$lib/ui/Tip.svelte';
 	import { redo, undo } from './steps.ts';
 	import PapersMenu from './PapersMenu.svelte';
@@ -28,14 +28,10 @@
 			case 'refused':
 				return 'the server refused it';
 			case 'kept':
-				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${keptAt(editor.keeping.at)}` : ''}`;
+				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${showMoment(editor.keeping.at)}` : ''}`;
 		}
 	});
 
-	/** Today by the minute, else by the day. */
-	function keptAt(at: number): string {
-		return isToday(at) ? format(at, 'HH:mm') : format(at, isThisYear(at) ? 'd MMM' : 'd MMM yyyy');
-	}
 	const UNITS = [
 		{ value: 'mm', label: 'mm' },
 		{ value: 'in', label: 'inch' }

@@ -1,5 +1,5 @@
 /** Materials as they are offered in a list: each with the figure that matters in choosing. */
-import { mouldingName, type Moulding } from '$core/shop/mouldings.ts';
+import { isMetal, mouldingName, type Moulding } from '$core/shop/mouldings.ts';
 import { colourOf } from '$core/shop/colours.ts';
 import { ROOMS } from '$core/shop/places.ts';
 import type { Board } from '$core/shop/boards.ts';
@@ -19,7 +19,7 @@ export function mouldingOption(moulding: Moulding, reader: Reader): ComboOption 
 	return {
 		value: moulding.id,
 		label: mouldingName(moulding, reader),
-		figure: `${moulding.metal ? 'channel' : 'rabbet'} ${takes}`,
+		figure: `${isMetal(moulding) ? 'channel' : 'rabbet'} ${takes}`,
 		swatch: colourOf(moulding.colour)
 	};
 }

@@ -279,6 +279,17 @@ export async function usedAnywhere(db: Queries, materials: readonly string[]): P
 	return new Set(rows.map((row) => row.material));
 }
 
+/** Open jobs at their head, the newest first. */
+export async function selectOpen(db: Queries, most: number): Promise<{ number: number; title: string; spec: JobFile }[]> {
+	const { rows } = await db.query<{ number: number; title: string; spec: JobFile }>(
+		`SELECT job.number, job.title, job_revision.spec
+		 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
+		 WHERE job.state = 'open' ORDER BY -job.number LIMIT $1`,
+		[most]
+	);
+	return rows;
+}
+
 /** Open jobs whose head uses any of these materials, the newest first. */
 export async function selectUsing(
 	db: Queries,

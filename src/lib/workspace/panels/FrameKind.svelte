@@ -2,6 +2,8 @@
 	import type { FrameKind } from '$core/job/kinds.ts';
 	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
 	import { drop, put, type Operation } from '$core/job/patch.ts';
+	import { isMetal } from '$core/shop/mouldings.ts';
+	import { offered } from '$core/shop/stocked.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import Combo from '$lib/ui/Combo.svelte';
@@ -12,7 +14,7 @@
 	import { useWorkspace } from '../context.ts';
 	import { mouldingOption } from '../options.ts';
 	import FrameOpening from './FrameOpening.svelte';
-	import { nth, there } from '$core/units/there.ts';
+	import { nth } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.job.frame);
@@ -23,8 +25,8 @@
 	const ENTERED = 'entered';
 	const chosen = $derived(editor.file.frame?.section ? ENTERED : (editor.file.frame?.moulding ?? ''));
 	const stocked = $derived(
-		Object.values(editor.shopIn(editor.job.cutIn).mouldings).filter(
-			(moulding) => (moulding.metal !== undefined) === (kind === 'metal')
+		offered(editor.shopIn(editor.job.cutIn).mouldings, editor.file.frame?.moulding).filter(
+			(moulding) => isMetal(moulding) === (kind === 'metal')
 		)
 	);
 	const mouldings = $derived([
@@ -57,10 +59,8 @@
 	function setKind(next: FrameKind, joined = false) {
 		const { allowance, colour } = editor.file.frame ?? {};
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
-		const first = there(
-			Object.values(editor.shopIn(editor.job.cutIn).mouldings).find((one) => (one.metal !== undefined) === (next === 'metal')),
-			'value'
-		);
+		const ofKind = Object.values(editor.shopIn(editor.job.cutIn).mouldings).filter((one) => isMetal(one) === (next === 'metal'));
+		const first = ofKind.find(({ withdrawn }) => !withdrawn) ?? nth(ofKind, 0);
 		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;
 		const { rabbet } = editor.plan.frame ?? {};
 		const opening = rabbet ?? editor.plan.window?.pack ?? { width: 400, height: 500 };
@@ -86,7 +86,11 @@
 		if (value === ENTERED) {
 			editor.apply([
 				...drop(editor.file, ['frame', 'moulding']),
-				...put(editor.file, ['frame', 'section'], sectionOf(section ?? nth(stocked, 0)))
+				...put(
+					editor.file,
+					['frame', 'section'],
+					sectionOf(section ?? nth(Object.values(editor.shopIn(editor.job.cutIn).mouldings), 0))
+				)
 			]);
 		} else if (value !== '')
 			editor.apply([...drop(editor.file, ['frame', 'section']), ...put(editor.file, ['frame', 'moulding'], value)]);

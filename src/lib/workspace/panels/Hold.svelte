@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { drop } from '$core/job/patch.ts';
 	import { SCHOOLS } from '$core/job/schools.ts';
-	import { offered } from '$core/shop/catalogue.ts';
+	import { offered } from '$core/shop/stocked.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';

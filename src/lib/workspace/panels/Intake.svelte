@@ -5,7 +5,6 @@
 	import { drop } from '$core/job/patch.ts';
 	import { DOSES } from '$core/shop/fade.ts';
 	import { GRADE_NAMES as NAMES, type Grade } from '$core/shop/grades.ts';
-	import { MEDIA } from '$core/shop/media.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import DayField from '$lib/ui/DayField.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
@@ -65,7 +64,11 @@
 		{ value: '', label: `as the medium says${byMedium}` },
 		...DOSES.map(({ examples }, index) => ({ value: String(index + 1), label: `${index + 1}: ${examples}` }))
 	]);
-	const MEDIA_OPTIONS = MEDIA.map((one) => ({ value: one.id, label: one.name }));
+	const MEDIA_OPTIONS = $derived(
+		Object.values(editor.shopIn().media)
+			.filter(({ withdrawn, id }) => !withdrawn || editor.job.piece.media.some((one) => one.id === id))
+			.map((one) => ({ value: one.id, label: one.name }))
+	);
 	const CONCERNS = [
 		['flaking', 'flaking paint'],
 		['mould', 'mould'],

@@ -16,6 +16,7 @@
 	import { nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
+	const swatches = $derived(Object.values(editor.shopIn().colours));
 	/** More than six are not stacked in front of a piece. */
 	const MOST = 6;
 	const boards = (chosen: string) =>
@@ -114,6 +115,7 @@
 							onchange={(value) => editor.apply(change(index, 'board', value))}
 						/>
 						<ColourField
+							{swatches}
 							label="Colour of mat {index + 1}"
 							value={mat.colour}
 							onchange={(colour) => set(index, 'colour', colour)}
@@ -135,6 +137,7 @@
 						<Fold title="Core, line on the bevel, print">
 							<div class="fields">
 								<ColourField
+									{swatches}
 									label="Core of mat {index + 1}"
 									value={mat.core}
 									none="as the board has it"
@@ -142,6 +145,7 @@
 									onchange={(colour) => set(index, 'core', colour)}
 								/>
 								<ColourField
+									{swatches}
 									label="Line on the bevel of mat {index + 1}"
 									value={mat.bevelLine}
 									none="none"

@@ -76,11 +76,13 @@
 				value={editor.settled.job.hang.ring?.id ?? ''}
 				options={[
 					{ value: '', label: 'as the wood and the weight ask' },
-					...rings.map((ring) => ({
-						value: ring.id,
-						label: ring.name,
-						figure: `to ${showStrength(ring.workingKg, editor.reader)}`
-					}))
+					...rings
+						.filter(({ withdrawn, id }) => !withdrawn || id === editor.settled.job.hang.ring?.id)
+						.map((ring) => ({
+							value: ring.id,
+							label: ring.name,
+							figure: `to ${showStrength(ring.workingKg, editor.reader)}`
+						}))
 				]}
 				onchange={(value) =>
 					value === '' ? editor.apply(drop(editor.file, ['hang', 'ring'])) : editor.put(['hang', 'ring'], value)}

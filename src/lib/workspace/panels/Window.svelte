@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { drop, put } from '$core/job/patch.ts';
-	import { offered } from '$core/shop/catalogue.ts';
+	import { offered } from '$core/shop/stocked.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
 	import { decidingLimit, limitsOf, type Limit } from '$core/stations/window/ranges.ts';

@@ -12,21 +12,27 @@
 	} from '$core/shop/own-house.ts';
 	import { figureWord, isLength } from '$core/units/figures.ts';
 	import type { Unit } from '$core/units/length.ts';
+	import { BECAUSE_MOST } from '$core/shop/own-schools.ts';
 	import { HOUSE_NAMES } from '$core/shop/house-names.ts';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
 	import { ShopList } from '$lib/house/shop-list.svelte.ts';
+	import Touches from '$lib/house/Touches.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 
 	const { data }: PageProps = $props();
 	const UNITS: readonly Unit[] = ['mm', 'in'];
 	const typedOf = (house: readonly WrittenFigure[]): Record<string, string> =>
 		Object.fromEntries(house.map((one) => [`${one.house} ${one.figure}`, String(one.value)]));
+	const reasonsOf = (house: readonly WrittenFigure[]): Record<string, string> =>
+		Object.fromEntries(house.flatMap(({ figure, because }) => (because ? [[figure, because]] : [])));
 	/** What was typed, by `house figure`; what is not here is as it came. */
 	// svelte-ignore state_referenced_locally
 	let own = $state<Record<string, string>>(typedOf(data.house));
+	/** Why, by figure: one reason for both units. */
+	// svelte-ignore state_referenced_locally
+	let reasons = $state<Record<string, string>>(reasonsOf(data.house));
 	// svelte-ignore state_referenced_locally
 	const list = new ShopList<WrittenFigure[]>('/api/shop/house', 'house', [...data.house], data.rev);
-	let changed = $state(false);
 	// The why of a figure leads here with its name.
 	let find = $state(page.url.searchParams.get('find') ?? '');
 
@@ -44,103 +50,136 @@
 		return read.ok ? null : read.says;
 	}
 	function type(figure: HouseFigure, unit: Unit, text: string) {
-		changed = true;
+		list.touches = null;
 		if (text.trim() === '' || text.trim() === usual(figure, unit)) delete own[`${unit} ${figure}`];
 		else own[`${unit} ${figure}`] = text;
 	}
 
-	async function keep() {
-		const house = Object.entries(own).map(([key, text]): WrittenFigure => {
-			const [unit, figure] = key.split(' ') as [Unit, HouseFigure];
-			const value = isLength(houseUnit(figure)) ? text : readHouseFigure(figure, unit, text);
-			return { house: unit, figure, value: typeof value === 'string' ? value : value.ok ? value.value : text };
-		});
-		const isKept = await list.keep(house, 'Kept. Jobs are planned with these figures from now on.', (before) => {
-			own = typedOf(before);
-			changed = false;
-		});
-		if (isKept) changed = false;
+	/** In the order of the page, however they were typed. */
+	const written = $derived(
+		OWN_FIGURES.flatMap((figure) =>
+			UNITS.flatMap((unit): WrittenFigure[] => {
+				const text = own[`${unit} ${figure}`];
+				if (text === undefined) return [];
+				const value = isLength(houseUnit(figure)) ? text : readHouseFigure(figure, unit, text);
+				const because = reasons[figure]?.trim();
+				return [
+					{
+						house: unit,
+						figure,
+						value: typeof value === 'string' ? value : value.ok ? value.value : text,
+						...(because ? { because } : {})
+					}
+				];
+			})
+		)
+	);
+	const isChanged = $derived(JSON.stringify(written) !== JSON.stringify(inOrder(list.kept)));
+	function inOrder(house: readonly WrittenFigure[]): WrittenFigure[] {
+		return OWN_FIGURES.flatMap((figure) =>
+			UNITS.flatMap((unit) => house.filter((one) => one.figure === figure && one.house === unit))
+		);
 	}
+	const keep = () =>
+		list.keep(written, 'Kept. Jobs are planned with these figures from now on.', (before) => {
+			own = typedOf(before);
+			reasons = reasonsOf(before);
+		});
 </script>
 
 <svelte:head><title>House figures · Rare Keep</title></svelte:head>
-<Bar here="House" />
-<main id="main">
-	<HousePlaces here="House figures" />
-	<header>
-		<div>
-			<h1>House figures</h1>
-			<p class="about">
-				What this shop uses unless a job says otherwise. A job that is cut in millimetres takes the first column, one that is cut
-				in inches the second.
-			</p>
-		</div>
-		<label>Find <input class="input" type="search" autocomplete="off" bind:value={find} /></label>
-	</header>
-	<div class="presses">
-		<button type="button" class="btn preset-filled-brand" disabled={isFaulty || !changed || list.busy} onclick={keep}
-			>Keep the figures</button
-		>
-		<p class="about figures">{Object.keys(own).length} of your own</p>
-		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
-	</div>
-	<table class="table">
-		<thead
-			><tr
-				><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col">As it came</th
-				></tr
-			></thead
-		>
-		<tbody>
-			{#each shown as { figure, name } (figure)}
-				<tr>
-					<th scope="row"><a class="anchor" href="/handbook/house#{figure}">{name}</a></th>
-					{#each UNITS as unit (unit)}
-						{@const fault = faultOf(figure, unit)}
-						{@const isOwn = own[`${unit} ${figure}`] !== undefined}
-						<td>
-							<span class="box">
-								<input
-									class="input figures"
-									class:own={isOwn}
-									aria-label="{name}, cut in {unit === 'mm' ? 'millimetres' : 'inches'}"
-									aria-invalid={fault ? 'true' : undefined}
-									autocomplete="off"
-									value={own[`${unit} ${figure}`] ?? usual(figure, unit)}
-									oninput={(event) => type(figure, unit, event.currentTarget.value)}
-								/>
-								<span class="unit">{figureWord(houseUnit(figure), unit)}</span>
-							</span>
-							{#if fault}<span class="fault">{fault}</span>{/if}
-						</td>
-					{/each}
-					<td class="came">
-						{#each UNITS.filter((unit) => own[`${unit} ${figure}`] !== undefined) as unit (unit)}
-							<button
-								type="button"
-								class="btn btn-sm preset-quiet figures"
-								onclick={() => type(figure, unit, usual(figure, unit))}
-								>back to {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
-							>
-						{/each}
-					</td>
-				</tr>
-			{:else}
-				<tr
-					><td colspan="4"
-						>No figure has “{find}” in it.
-						<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button></td
+<div class="page">
+	<Bar here="House" />
+	<main id="main">
+		<HousePlaces here="House figures" />
+		<header>
+			<div>
+				<h1>House figures</h1>
+				<p class="about">
+					What this shop uses unless a job says otherwise. A job that is cut in millimetres takes the first column, one that is
+					cut in inches the second.
+				</p>
+			</div>
+			<label>Find <input class="input" type="search" autocomplete="off" bind:value={find} /></label>
+		</header>
+		<p class="about figures">{Object.keys(own).length === 0 ? 'All as they came.' : `${Object.keys(own).length} of your own.`}</p>
+		<table class="table">
+			<thead
+				><tr
+					><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col"
+						>Why we do so</th
 					></tr
-				>
-			{/each}
-		</tbody>
-	</table>
-</main>
+				></thead
+			>
+			<tbody>
+				{#each shown as { figure, name } (figure)}
+					<tr>
+						<th scope="row"><a class="anchor" href="/handbook/house#{figure}">{name}</a></th>
+						{#each UNITS as unit (unit)}
+							{@const fault = faultOf(figure, unit)}
+							{@const isOwn = own[`${unit} ${figure}`] !== undefined}
+							<td>
+								<span class="box">
+									<input
+										class="input figures"
+										class:own={isOwn}
+										aria-label="{name}, cut in {unit === 'mm' ? 'millimetres' : 'inches'}"
+										aria-invalid={fault ? 'true' : undefined}
+										autocomplete="off"
+										value={own[`${unit} ${figure}`] ?? usual(figure, unit)}
+										oninput={(event) => type(figure, unit, event.currentTarget.value)}
+									/>
+									<span class="unit">{figureWord(houseUnit(figure), unit)}</span>
+								</span>
+								{#if fault}<span class="fault">{fault}</span>{/if}
+							</td>
+						{/each}
+						<td class="came">
+							{#each UNITS.filter((unit) => own[`${unit} ${figure}`] !== undefined) as unit (unit)}
+								<button
+									type="button"
+									class="btn btn-sm preset-quiet figures"
+									onclick={() => type(figure, unit, usual(figure, unit))}
+									>as it came: {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
+								>
+							{/each}
+							{#if UNITS.some((unit) => own[`${unit} ${figure}`] !== undefined)}
+								<input
+									class="input"
+									aria-label="{name}: why we do so"
+									placeholder="why we do so"
+									maxlength={BECAUSE_MOST}
+									autocomplete="off"
+									value={reasons[figure] ?? ''}
+									onchange={(event) => (reasons[figure] = event.currentTarget.value)}
+								/>
+							{/if}
+						</td>
+					</tr>
+				{:else}
+					<tr
+						><td colspan="4"
+							>No figure has “{find}” in it.
+							<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button></td
+						></tr
+					>
+				{/each}
+			</tbody>
+		</table>
+	</main>
+	<Touches {list} {isChanged} {isFaulty} onlook={() => list.look(written)} onkeep={keep} />
+</div>
 
 <style>
+	.page {
+		display: grid;
+		grid-template-rows: auto minmax(0, 1fr) auto;
+		height: 100dvh;
+	}
 	main {
-		max-width: 940px;
-		padding: 26px 24px 60px;
+		width: 100%;
+		overflow-y: auto;
+		padding: 26px max(24px, calc((100% - 1040px) / 2)) 60px;
 	}
 	header {
 		display: flex;
@@ -156,16 +195,6 @@
 	}
 	.about {
 		color: var(--quiet);
-	}
-	.presses {
-		display: flex;
-		gap: 14px;
-		align-items: center;
-		position: sticky;
-		top: 0;
-		padding: 10px 0;
-		background: var(--table);
-		z-index: 2;
 	}
 	th,
 	td {

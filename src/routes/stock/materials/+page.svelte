@@ -2,14 +2,15 @@
 	/** Stock › Materials: the figures by which every job is judged, each with its source, changed in place. */
 	import { Listbox, useListCollection } from '@skeletonlabs/skeleton-svelte';
 	import type { PageProps } from './$types';
-	import { figuresOf, KINDS, MATERIAL_KINDS, type MaterialKind } from '$core/shop/catalogue.ts';
+	import { figuresOf } from '$core/shop/catalogue.ts';
+	import { KINDS, MATERIAL_KINDS, type MaterialKind } from '$core/shop/material-kinds.ts';
 	import { showMoney } from '$core/units/show.ts';
 	import { saveFile } from '$lib/files.ts';
 	import { CatalogueDesk, wholeCatalogue } from '$lib/stock/catalogue.svelte.ts';
 	import { materialsFromCsv, materialsToCsv } from '$lib/stock/materials-csv.ts';
 	import MaterialSheet from '$lib/stock/MaterialSheet.svelte';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
-	import Touches from '$lib/stock/Touches.svelte';
+	import Touches from '$lib/house/Touches.svelte';
 	import { GRADE_WORDS } from '$lib/stock/words.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
@@ -31,7 +32,16 @@
 		barrier: ['thickness', 'permeance', 'pricePerM2'],
 		adhesive: ['sheet', 'loadKPa', 'dryMinutes'],
 		tape: ['reach', 'pricePerM2'],
-		tissue: ['grammage', 'pricePerM2']
+		tissue: ['grammage', 'pricePerM2'],
+		moulding: ['finish', 'face', 'lip', 'rabbetDepth', 'pricePerM2'],
+		metal: ['finish', 'face', 'rabbetDepth', 'pricePerM2'],
+		'tape-width': ['width', 'cutIn', 'pricePerM2'],
+		ring: ['holes', 'plate', 'workingKg', 'pricePerM2'],
+		wire: ['breakingKg', 'pricePerM2'],
+		cord: ['breakingKg', 'pricePerM2'],
+		hook: ['ratedKg', 'pricePerM2'],
+		medium: ['fade'],
+		colour: ['code', 'hex']
 	};
 	const HEADS: Record<string, string> = {
 		thickness: 'mm',
@@ -46,7 +56,21 @@
 		loadKPa: 'kPa',
 		dryMinutes: 'min',
 		reach: 'grade',
-		grammage: 'g/m²'
+		grammage: 'g/m²',
+		finish: 'finish',
+		face: 'face',
+		lip: 'lip',
+		rabbetDepth: 'rabbet',
+		width: 'mm',
+		cutIn: 'cut in',
+		holes: 'holes',
+		plate: 'plate',
+		workingKg: 'bears, kg',
+		breakingKg: 'breaks, kg',
+		ratedKg: 'rated, kg',
+		fade: 'light class',
+		code: 'code',
+		hex: 'as it looks'
 	};
 
 	function shown(material: (typeof row)['material'], key: string): string {
@@ -132,7 +156,9 @@
 						<tr class:open={material.id === row.material.id} class:withdrawn={material.withdrawn}>
 							<th scope="row"
 								><button type="button" aria-pressed={material.id === row.material.id} onclick={() => (open = material.id)}
-									>{#if 'thickness' in material}<span class="thick" style:height="{2 + material.thickness * 3}px"
+									>{#if 'thickness' in material && typeof material.thickness === 'number'}<span
+											class="thick"
+											style:height="{2 + material.thickness * 3}px"
 										></span>{/if}{#if material.unknown.length > 0}<Sign
 											of="caution"
 											size={11}
@@ -141,7 +167,12 @@
 										>{/if}</button
 								></th
 							>
-							{#each SHORT[kind] as key (key)}<td>{shown(material, key)}</td>{/each}
+							{#each SHORT[kind] as key (key)}<td
+									>{#if key === 'hex'}<span class="swatch" style:background={shown(material, key)}></span>{/if}{shown(
+										material,
+										key
+									)}</td
+								>{/each}
 						</tr>
 					{/each}
 				</tbody>
@@ -150,16 +181,32 @@
 				type="button"
 				class="btn preset-outlined-brand add"
 				onclick={() => {
-					open = desk.add(kind);
+					open = desk.add(kind, row.material);
 				}}>Add one of your own</button
 			>
 		</div>
 		<MaterialSheet {desk} {kind} {row} />
 	</main>
-	<div class="foot"><Touches {desk} /></div>
+	<div class="foot">
+		<Touches
+			list={desk.kept}
+			isChanged={desk.changed}
+			isFaulty={desk.faulty}
+			onlook={() => desk.look()}
+			onkeep={() => desk.keep()}
+		/>
+	</div>
 </div>
 
 <style>
+	.swatch {
+		display: inline-block;
+		width: 30px;
+		height: 14px;
+		margin-right: 8px;
+		vertical-align: -2px;
+		border: 1px solid var(--line-strong);
+	}
 	.page {
 		display: grid;
 		grid-template: 46px minmax(0, 1fr) auto / 216px minmax(0, 1fr);

@@ -1,18 +1,18 @@
 <script lang="ts">
-	/** Stock › Shelf: ready frames and sticks that the shop has, each drawn to one scale, changed in place. */
+	/** Stock › Shelf: ready frames and sticks that the shop has, each drawn to one scale, changed in place, kept by itself. */
 	import type { PageProps } from './$types';
 	import { colourOf, COLOURS } from '$core/shop/colours.ts';
-	import { MOULDINGS } from '$core/shop/mouldings.ts';
-	import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
+	import { beforeNavigate } from '$app/navigation';
+	import { isMetal, mouldingName } from '$core/shop/mouldings.ts';
+	import type { WrittenShelfItem } from '$core/shop/shelf.ts';
+	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
-	import { ShopList } from '$lib/house/shop-list.svelte.ts';
+	import { ShelfDesk, type ShelfRow } from '$lib/stock/shelf.svelte.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
-	import { mouldingName } from '$core/shop/mouldings.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { nth } from '$core/units/there.ts';
 
 	const { data }: PageProps = $props();
-	type Row = Record<string, string>;
 	type Column = { key: string; name: string; wide?: true };
 	const FRAME: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
@@ -31,45 +31,46 @@
 		{ key: 'moulding', name: 'Moulding' },
 		{ key: 'length', name: 'Length' }
 	];
-	const woods = MOULDINGS.filter(({ metal }) => !metal);
-
-	const written = (items: readonly WrittenShelfItem[]): Row[] =>
+	const shop = $derived(shopFrom(data.shop));
+	const woods = $derived(Object.values(shop.mouldings).filter((moulding) => !isMetal(moulding) && !moulding.withdrawn));
+	const written = (items: readonly WrittenShelfItem[]): ShelfRow[] =>
 		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
-	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
+	// The page is loaded with the list as it stands; from then on it is written here.
 	// svelte-ignore state_referenced_locally
-	let rows = $state(written(data.shelf));
-	// svelte-ignore state_referenced_locally
-	const list = new ShopList<Row[]>('/api/shop/shelf', 'shelf', written(data.shelf), data.rev);
-	// svelte-ignore state_referenced_locally
-	let keptRows = $state(JSON.stringify(written(data.shelf)));
-	const read = $derived(readShelf(rows));
-	const faults = $derived(read.ok ? {} : Object.fromEntries(read.faults.map((fault) => [fault.path, fault.says])));
-	const changed = $derived(JSON.stringify(rows) !== keptRows);
+	const desk = new ShelfDesk(written(data.shelf), data.rev);
 	/** Pixels a millimetre of the outlines. */
 	const SCALE = 0.05;
-
-	function itemAt(index: number): ShelfItem | null {
-		const one = readShelf([rows[index]]);
-		return one.ok ? nth(one.items, 0) : null;
-	}
+	const said = $derived(
+		[
+			desk.state,
+			desk.waiting > 0 ? `${desk.waiting === 1 ? 'one line waits' : `${desk.waiting} lines wait`} for what is missing` : ''
+		]
+			.filter(Boolean)
+			.join('; ')
+	);
 
 	function add(kind: 'frame' | 'stick') {
-		const fresh: Row =
+		desk.add(
 			kind === 'frame'
 				? { kind, name: '', place: '', width: '', height: '', rabbetDepth: '', face: '', lip: '', depth: '', colour: 'ash' }
-				: { kind, name: '', place: '', moulding: nth(woods, 0).id, length: '' };
-		rows.push(fresh);
-		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${rows.length - 1}"] input`)?.focus());
+				: { kind, name: '', place: '', moulding: nth(woods, 0).id, length: '' }
+		);
+		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${desk.rows.length - 1}"] input`)?.focus());
 	}
 
-	async function keep() {
-		const sent = $state.snapshot(rows);
-		const isKept = await list.keep(sent, 'Kept. Frame, in every job, tries what is here.', (before) => {
-			rows = before;
-			keptRows = JSON.stringify(before);
-		});
-		if (isKept) keptRows = JSON.stringify(sent);
+	function onkeydown(event: KeyboardEvent) {
+		const { key, ctrlKey, metaKey, shiftKey, target } = event;
+		if (!(ctrlKey || metaKey) || key.toLowerCase() !== 'z') return;
+		// In a field it is the field's own.
+		if (target instanceof HTMLInputElement) return;
+		event.preventDefault();
+		void (shiftKey ? desk.redo() : desk.undo());
 	}
+
+	// What is half written is held here alone.
+	beforeNavigate(({ cancel, willUnload }) => {
+		if (willUnload && desk.waiting > 0) cancel();
+	});
 </script>
 
 {#snippet table(kind: 'frame' | 'stick', columns: Column[])}
@@ -82,16 +83,21 @@
 			></thead
 		>
 		<tbody>
-			{#each rows as row, index (row)}
+			{#each desk.rows as row, index (row)}
 				{#if row.kind === kind}
-					{@const item = itemAt(index)}
+					{@const item = desk.item(index)}
 					{@const empty = columns.every(({ key }) => key === 'colour' || key === 'moulding' || !row[key])}
 					<tr data-row={index}>
 						{#each columns as { key, name } (key)}
-							{@const fault = faults[`shelf[${index}].${key}`]}
+							{@const fault = desk.faults[`shelf[${index}].${key}`]}
 							<td>
 								{#if key === 'moulding' || key === 'colour'}
-									<select class="select" aria-label="{name} of {row.name || 'the new one'}" bind:value={row[key]}>
+									<select
+										class="select"
+										aria-label="{name} of {row.name || 'the new one'}"
+										bind:value={row[key]}
+										onchange={() => desk.keepNow()}
+									>
 										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}
 													>{mouldingName(wood, data.reads ?? 'mm')}</option
 												>{/each}
@@ -105,6 +111,8 @@
 										aria-invalid={fault && !empty ? 'true' : undefined}
 										autocomplete="off"
 										bind:value={row[key]}
+										oninput={() => desk.touched()}
+										onblur={() => desk.keepNow()}
 									/>
 								{/if}
 								{#if fault && !empty}<span class="fault">{fault}</span>{/if}
@@ -139,7 +147,7 @@
 								type="button"
 								class="btn btn-sm preset-quiet"
 								aria-label="remove {row.name || 'the new one'}"
-								onclick={() => rows.splice(index, 1)}>remove</button
+								onclick={() => desk.remove(index)}>remove</button
 							></td
 						>
 					</tr>
@@ -149,35 +157,40 @@
 	</table>
 {/snippet}
 
+<svelte:window {onkeydown} />
 <svelte:head><title>Shelf · Rare Keep</title></svelte:head>
 <Bar here="Stock" />
 <main id="main">
 	<StockPlaces here="Shelf" />
-	<h1>Shelf</h1>
-	<p class="about">
-		Frames and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads them; a bare
-		number is millimetres.
-	</p>
+	<header>
+		<div>
+			<h1>Shelf</h1>
+			<p class="about">
+				Frames and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads them; a
+				bare number is millimetres.
+			</p>
+		</div>
+		<div class="state">
+			<p class="quiet" role="status">{said}</p>
+			<button type="button" class="btn btn-sm preset-quiet" disabled={!desk.canUndo} onclick={() => desk.undo()}>undo</button>
+			<button type="button" class="btn btn-sm preset-quiet" disabled={!desk.canRedo} onclick={() => desk.redo()}>redo</button>
+		</div>
+	</header>
+	{#if desk.list.refused}<p class="fault" role="alert">{desk.list.refused}</p>{/if}
 	<section aria-labelledby="frames">
 		<h2 id="frames">Ready frames</h2>
-		{#if rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
+		{#if desk.rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
 				No frame is here yet. Measure the rabbet of one, its width, height and depth, and write it down.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('frame')}>Add a frame</button>
 	</section>
 	<section aria-labelledby="sticks">
 		<h2 id="sticks">Sticks and their offcuts</h2>
-		{#if rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
+		{#if desk.rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
 				No stick is here yet. What is left of a moulding, longer than a short rail, is worth writing down.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('stick')}>Add a stick</button>
 	</section>
-	<div class="presses">
-		<button type="button" class="btn preset-filled-brand" disabled={!read.ok || !changed || list.busy} onclick={keep}
-			>Keep the shelf</button
-		>
-		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
-	</div>
 </main>
 
 <style>
@@ -210,10 +223,15 @@
 		color: var(--stop);
 		font-size: var(--text-sm);
 	}
-	.presses {
+	header,
+	.state {
 		display: flex;
+		justify-content: space-between;
+		align-items: start;
 		gap: 14px;
+	}
+	.state {
+		flex: none;
 		align-items: center;
-		margin-top: 22px;
 	}
 </style>

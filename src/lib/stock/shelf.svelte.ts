@@ -1,0 +1,103 @@
+/** The shelf while it is written: what can be read is kept by itself, what can't stays here and says why; each keeping can be undone. */
+import { readShelf, type ShelfItem } from '$core/shop/shelf.ts';
+import { ShopList } from '$lib/house/shop-list.svelte.ts';
+import { showMoment } from '$lib/ui/days.ts';
+
+export type ShelfRow = Record<string, string>;
+
+const QUIET_MS = 600;
+
+export class ShelfDesk {
+	rows = $state<ShelfRow[]>([]);
+	/** In words: `kept 14:02`. */
+	state = $state('');
+	readonly list: ShopList<ShelfRow[]>;
+	/** Rows as they were kept, oldest first; `#at` is where we stand. */
+	#past: ShelfRow[][] = [];
+	#at = $state(0);
+	#steps = $state(0);
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#again = false;
+
+	constructor(rows: ShelfRow[], rev: number) {
+		this.rows = rows;
+		this.list = new ShopList('/api/shop/shelf', 'shelf', rows, rev);
+		this.#past = [structuredClone(rows)];
+	}
+
+	readonly faults = $derived.by((): Record<string, string> => {
+		const read = readShelf($state.snapshot(this.rows));
+		return read.ok ? {} : Object.fromEntries(read.faults.map(({ path, says }) => [path, says]));
+	});
+	readonly canUndo = $derived(this.#at > 0);
+	readonly canRedo = $derived(this.#at < this.#steps);
+	/** Rows that wait for what they lack. */
+	readonly waiting = $derived(this.rows.filter((row) => !this.#isWhole(row)).length);
+
+	/** What a row comes to; null while it can't be read. */
+	item(index: number): ShelfItem | null {
+		const one = readShelf([$state.snapshot(this.rows[index])]);
+		return one.ok ? (one.items[0] ?? null) : null;
+	}
+
+	/** After each letter: kept once the hand rests. */
+	touched(): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.keepNow(), QUIET_MS);
+	}
+
+	add(row: ShelfRow): void {
+		this.rows.push(row);
+	}
+
+	remove(index: number): void {
+		this.rows.splice(index, 1);
+		void this.keepNow();
+	}
+
+	async undo(): Promise<void> {
+		if (this.canUndo) await this.#goTo(this.#at - 1);
+	}
+
+	async redo(): Promise<void> {
+		if (this.canRedo) await this.#goTo(this.#at + 1);
+	}
+
+	/** Keeps what is whole, if it is other than what is kept. @returns once it is, or once it is known why not */
+	async keepNow(): Promise<void> {
+		clearTimeout(this.#timer);
+		if (this.list.busy) {
+			this.#again = true;
+			return;
+		}
+		const whole = $state.snapshot(this.rows).filter((row) => this.#isWhole(row));
+		if (!readShelf(whole).ok || JSON.stringify(whole) === JSON.stringify(this.list.kept)) return;
+		if (await this.#put(whole)) {
+			this.#past = [...this.#past.slice(0, this.#at + 1), whole];
+			this.#at = this.#steps = this.#past.length - 1;
+		}
+		if (this.#again) {
+			this.#again = false;
+			await this.keepNow();
+		}
+	}
+
+	async #goTo(at: number): Promise<void> {
+		const rows = this.#past[at];
+		if (!rows || !(await this.#put(rows))) return;
+		this.#at = at;
+		// What is half written is nobody's step, and stays.
+		this.rows = [...structuredClone(rows), ...this.rows.filter((row) => !this.#isWhole(row))];
+	}
+
+	async #put(rows: ShelfRow[]): Promise<boolean> {
+		this.state = 'keeping …';
+		const done = await this.list.put(rows);
+		this.state = done ? `kept ${showMoment(Date.now())}` : '';
+		return done;
+	}
+
+	#isWhole(row: ShelfRow): boolean {
+		return readShelf([$state.snapshot(row)]).ok;
+	}
+}

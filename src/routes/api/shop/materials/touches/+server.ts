@@ -1,5 +1,0 @@
-import { call, route } from '$lib/server/answer.ts';
-import { touchesOf } from '$lib/server/touches.ts';
-import { json } from '$lib/server/validation/body.ts';
-
-export const { POST, fallback } = route({ POST: call({ body: json(), answer: ({ db, body }) => touchesOf(db, body) }) });
