@@ -66,7 +66,7 @@ function decimalInches(mm: number): ShownLength {
 }
 
 function plainText(mm: number, value: number, places: number): ShownLength {
-	const text = `${mm < 0 && value !== 0 ? '−' : ''}${trimZeros(value.toFixed(places))}`;
+	const text = `${mm * value < 0 ? '−' : ''}${trimZeros(value.toFixed(places))}`;
 	return { text, whole: text, numerator: 0, denominator: 1 };
 }
 

@@ -74,6 +74,8 @@ test('a size that is offered leaves every lift’s strips two steps of width', (
 		{ board: 'cotton-4', reveal, lift: 3, setback: 20 }
 	];
 	assert.equal(offered(second(4), 8), 'Pack 17');
+	const [front, lifted] = second(4);
+	assert.equal(offered([{ ...front!, setback: 25 }, lifted!], 8), 'Pack 17', 'a mat that is not lifted has no strips');
 	assert.equal(offered(second({ top: 4, right: 8, bottom: 8, left: 4 }), 12), 'Pack 17');
 });
 

@@ -137,3 +137,16 @@ test('beside every set that could be given up: as many as that, and the largest 
 	}
 	assert.ok(more > 2, `${more} had more than eight`);
 });
+
+test('where rounding has no side to go to, only what stands in its way is given up', () => {
+	// 30.4 less 2 and 2 is cut down to 26: the outer two leave 0.1 and 0.2 for the 0.4 that are over, the middle one all of it.
+	const show = (left: number) => ({ kind: 'show' as const, left, top: 8, width: 2, height: 2 });
+	const asked = {
+		...input([show(4.1), show(24.2), show(14)]),
+		usable: { left: 0, top: 0, width: 30.4, height: 22 },
+		showMargin: 2,
+		least: { top: 2, right: 2, bottom: 2, left: 2 },
+		step: 1
+	};
+	assert.deepEqual(fewestGivenUp(asked, [0, 1, 2]), [[0], [1]]);
+});

@@ -77,7 +77,7 @@ function coveredRemedies(context: Context, sight: Sight, zone: Zone, short: Side
 	const { choice, opening } = sight;
 	const margin = context.shop.house.showZoneMargin;
 	const { step } = context.job;
-	if (choice.way === 'float' || !opening.overlap) return [];
+	if (!opening.overlap) return [];
 	if (choice.way === 'reveal') return widerReveal(context, sight, short, room);
 	if (choice.solve) return [...otherWays(context, sight), ...giveUpRemedies(context, sight, zone)];
 	if (choice.shape !== 'rectangle') return lessOverlap(context, sight, zone);

@@ -1,7 +1,7 @@
 /** Which open jobs a change of a list of the shop touches, before it is kept. */
 import type { Touched } from '$core/advice/touched.ts';
 import { changedMaterials } from '$core/advice/changed.ts';
-import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+import { shopFrom } from '$core/shop/written.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
