@@ -278,7 +278,7 @@ export function figuresOf(kind: MaterialKind, material: Material): Record<string
 			const value = held[key];
 			if (material.unknown.includes(key)) return [key, null];
 			if (key === 'stiff') return [key, value === true ? ALWAYS_STIFF : value === false ? 0 : (value ?? 0)];
-			return [key, value ?? (of === 'flag' ? false : null)];
+			return [key, value === '' ? null : (value ?? (of === 'flag' ? false : null))];
 		})
 	);
 }

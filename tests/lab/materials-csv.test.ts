@@ -1,20 +1,18 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { figuresOf, type Material, type WrittenMaterial } from '../../core/shop/catalogue.ts';
-import { KINDS, MATERIAL_KINDS } from '../../core/shop/material-kinds.ts';
+import { figuresOf, materialsOf, type WrittenMaterial } from '../../core/shop/catalogue.ts';
+import { MATERIAL_KINDS } from '../../core/shop/material-kinds.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { materialsFromCsv, materialsToCsv } from '../../src/lib/stock/materials-csv.ts';
 
 const whole = MATERIAL_KINDS.flatMap((kind) =>
-	Object.values(builtInShop[KINDS[kind].of] as Record<string, Material>)
-		.filter(({ id }) => id !== 'none')
-		.map((material): WrittenMaterial => ({
-			kind,
-			id: material.id,
-			name: material.name,
-			figures: figuresOf(kind, material),
-			sources: {}
-		}))
+	materialsOf(builtInShop, kind).map((material): WrittenMaterial => ({
+		kind,
+		id: material.id,
+		name: material.name,
+		figures: figuresOf(kind, material),
+		sources: {}
+	}))
 );
 const faultsOf = (text: string) => {
 	const read = materialsFromCsv(text);
@@ -48,7 +46,7 @@ test('sources, withdrawn ones, names with commas and quotes', () => {
 
 test('what is wrong names its line and its column', () => {
 	assert.match(faultsOf('id,name\nx,X\n').join(), /line 1: .*kind is missing/);
-	assert.match(faultsOf('kind,id,name,colour\nboard,x,X,red\n').join(), /line 1: No material has a “colour”/);
+	assert.match(faultsOf('kind,id,name,smell\nboard,x,X,pine\n').join(), /line 1: No material has a “smell”/);
 	assert.match(faultsOf('kind,id,name,thickness\nboard,x,X,2\nboard,y,Y,thick\n').join(), /line 3, thickness: /);
 	assert.match(
 		faultsOf('kind,id,name,uvStoppedPercent\nboard,x,X,90\n').join(),

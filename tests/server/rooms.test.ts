@@ -152,7 +152,7 @@ onEachDatabase((here) => {
 			touched.jobs.map((job) => job.number),
 			[number]
 		);
-		assert.ok(touched.jobs[0]!.changes.includes('pack 11.5 mm → 12.5 mm'), touched.jobs[0]!.changes.join());
+		assert.ok(touched.jobs[0]!.changes.includes('depth of the pack 11.5 mm → 12.5 mm'), touched.jobs[0]!.changes.join());
 		assert.ok(touched.looked >= 2);
 		const gone = (await put([], 1)).body as { materials: WrittenMaterial[] };
 		assert.deepEqual(gone.materials, [{ ...own, withdrawn: true }]);
