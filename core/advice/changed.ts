@@ -3,7 +3,13 @@ import { KINDS } from '../shop/material-kinds.ts';
 import type { Shop, Stock } from '../shop/shop.ts';
 
 /** Jobs name what they use of these; of the others the plan takes what suits. */
-const NAMED_BY_JOBS: ReadonlySet<keyof Stock> = new Set<keyof Stock>(['boards', 'glazings', 'barriers', 'adhesives', 'edgeSeals']);
+const NAMED_BY_JOBS: ReadonlySet<keyof Stock> = new Set<keyof Stock>([
+	'boards',
+	'glazings',
+	'barriers',
+	'adhesives',
+	'edgeSeals'
+]);
 
 /** @returns ids, each once; `named`: a job that none of them names is not touched */
 export function changedMaterials(before: Shop, after: Shop): { ids: string[]; named: boolean } {

@@ -2,7 +2,15 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob, severityOf } from '../../tests/jobs.ts';
 import { plan } from '../plan.ts';
-import { figuresOf, materialsOf, readFigure, readMaterials, withMaterials, type Material, type WrittenMaterial } from './catalogue.ts';
+import {
+	figuresOf,
+	materialsOf,
+	readFigure,
+	readMaterials,
+	withMaterials,
+	type Material,
+	type WrittenMaterial
+} from './catalogue.ts';
 import { KINDS, MATERIAL_KINDS } from './material-kinds.ts';
 import { offered } from './stocked.ts';
 import { readColour, writtenColour } from './colours.ts';

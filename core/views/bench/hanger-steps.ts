@@ -86,10 +86,7 @@ export function wall(writer: Writer): Step {
 	return {
 		id: 'wall',
 		title: 'Hang it',
-		does: [
-			nails,
-			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`
-		],
+		does: [nails, `The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`],
 		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []
 	};

@@ -1,5 +1,6 @@
 /** A piece as Today shows it: drawn as it will hang, and what it needs next. */
 import { nextOf, type Next } from '$core/views/bench/next.ts';
+import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
 import { frontScene } from '$core/views/drawing/front.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
@@ -30,15 +31,5 @@ export function pieceOf(number: number, file: JobFile, shop: Shop, reads: Unit |
 		grade: plan.grade,
 		next: nextOf(plan),
 		scene: scene && asItHangs(scene)
-	};
-}
-
-/** No edges behind the mat, no zones, no figures. */
-function asItHangs(scene: Scene): Scene {
-	return {
-		...scene,
-		shapes: scene.shapes.filter(({ role }) => role !== 'sheet-edge' && role !== 'support' && !role.startsWith('zone')),
-		dimensions: [],
-		callouts: []
 	};
 }

@@ -1,21 +1,39 @@
 <script lang="ts">
-	/** The back label, 100 × 70 mm: what it is, what is in it, how it opens, when to look again. */
+	/** The back label, 100 × 70 mm: what it is and how it looks, what is in it, how it opens, when to look again; and whose work it is. */
 	import { addYears, format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 	import { heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
+	import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
+	import { frontScene } from '$core/views/drawing/front.ts';
+	import Shapes from '$lib/drawing/Shapes.svelte';
+	import { fillCard } from '$lib/papers/fill-card.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 
 	const { data }: PageProps = $props();
+	const id = $props.id();
 	const { job, plan, shop } = $derived(plannedForPaper(data));
 	const draft = $derived(draftBecause(plan));
 	const piece = $derived(data.job.piece ?? {});
 	/** Years after which a package is looked at again, by the grade reached; sooner where a tape creeps. */
 	const LOOK = { rare: 5, keep: 10 } as const;
+
+	const scene = $derived.by(() => {
+		const front = frontScene(plan, job);
+		return front && asItHangs(front);
+	});
+	/** Millimetres that the drawing may take. */
+	const TILE = { width: 24, height: 22 };
+	const tile = $derived.by(() => {
+		if (!scene) return null;
+		const scale = Math.min(TILE.width / scene.box.width, TILE.height / scene.box.height);
+		return { width: scene.box.width * scale, height: scene.box.height * scale };
+	});
+	const address = $derived((data.shop.about.address ?? '').split('\n').filter(Boolean).join(', '));
 
 	let today = $state<Date | null>(null);
 	onMount(() => (today = new Date()));
@@ -34,12 +52,7 @@
 			['glazing', job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
 			['held by', heldBy(job, plan)],
 			['to open', toOpen(job, plan, shop.house)],
-			[
-				'framed',
-				[data.shop.about.name ? `by ${data.shop.about.name}` : '', today ? format(today, 'MMMM yyyy') : '']
-					.filter(Boolean)
-					.join(', ')
-			],
+			['framed', today ? format(today, 'MMMM yyyy') : ''],
 			['inspect next', today ? (years === null ? 'when it changes hands' : format(addYears(today, years), 'MMMM yyyy')) : '']
 		].filter(([, text]) => text !== '')
 	);
@@ -48,30 +61,65 @@
 <svelte:head><title>Back label {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} />
 <main id="main">
-	<Paper size="back-label">
-		{#if draft}<p class="draft">DRAFT</p>{/if}
-		<h1>{piece.title ?? data.job.title ?? ''}</h1>
-		<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
-		<div class="body">
-			<dl>
-				{#each rows as [name, text] (name)}<dt>{name}</dt>
-					<dd>{text}</dd>{/each}
-			</dl>
-			<div class="to-record">
-				<svg
-					viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
-					role="img"
-					aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
-				>
-				<p class="figures">{data.number}</p>
-			</div>
-		</div>
-	</Paper>
+	<div class="larger">
+		<Paper size="back-label">
+			{#key rows}
+				<div class="card" {@attach fillCard({ least: 8, most: 11 })}>
+					<div class="head">
+						{#if draft}<p class="draft">DRAFT</p>{/if}
+						<h1>{piece.title ?? data.job.title ?? ''}</h1>
+						<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
+					</div>
+					<dl>
+						{#each rows as [name, text] (name)}<dt>{name}</dt>
+							<dd>{text}</dd>{/each}
+					</dl>
+					<div class="seen">
+						{#if scene && tile}<svg
+								viewBox="{scene.box.left} {scene.box.top} {scene.box.width} {scene.box.height}"
+								style:width="{tile.width}mm"
+								style:height="{tile.height}mm"
+								role="img"
+								aria-label="The piece as it hangs"><Shapes {scene} {id} /></svg
+							>{/if}
+						<svg
+							class="code"
+							viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
+							role="img"
+							aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
+						>
+						<p class="figures">{data.number}</p>
+					</div>
+					{#if data.shop.about.name}<p class="shop"><strong>{data.shop.about.name}</strong> {address}</p>{/if}
+				</div>
+			{/key}
+		</Paper>
+	</div>
+	<p class="size quiet">100 × 70 mm, shown larger than it prints.</p>
 </main>
 
 <style>
 	main {
-		padding-top: 14mm;
+		padding-top: 8mm;
+	}
+	.larger {
+		zoom: 1.7;
+	}
+	.size {
+		text-align: center;
+	}
+	.card {
+		display: grid;
+		grid-template: auto 1fr auto / minmax(0, 1fr) 24mm;
+		column-gap: 3mm;
+		height: 100%;
+		overflow: hidden;
+	}
+	.head {
+		grid-column: 1 / -1;
+		border-bottom: 0.3mm solid var(--ink);
+		padding-bottom: 1mm;
+		margin-bottom: 1.5mm;
 	}
 	.draft {
 		float: right;
@@ -81,39 +129,61 @@
 		letter-spacing: 0.15em;
 	}
 	h1 {
-		font-size: 13pt;
+		font-size: calc(var(--type) + 4pt);
 		line-height: 1.15;
 	}
 	.who {
-		font-size: 8.5pt;
+		font-size: var(--type);
 		color: #474f53;
-		border-bottom: 0.3mm solid var(--ink);
-		padding-bottom: 1mm;
-		margin-bottom: 1.5mm;
-	}
-	.body {
-		display: grid;
-		grid-template-columns: 1fr 21mm;
-		gap: 3mm;
 	}
 	dl {
 		display: grid;
-		grid-template-columns: 17mm 1fr;
-		gap: 0.6mm 1mm;
-		font-size: 8pt;
+		grid-template-columns: auto minmax(0, 1fr);
+		gap: 0.7mm 2mm;
+		font-size: var(--type);
 		line-height: 1.2;
 		align-content: start;
 	}
 	dt {
 		color: #474f53;
 	}
-	.to-record p {
-		text-align: center;
+	.seen {
+		grid-row: 2 / 4;
+		grid-column: 2;
+		display: grid;
+		justify-items: center;
+		align-content: space-between;
+	}
+	.code {
+		width: 19mm;
+	}
+	.seen p {
+		font-size: 9pt;
 		font-weight: 600;
+	}
+	.shop {
+		align-self: end;
+		padding-top: 1.6mm;
+		font-size: max(8pt, calc(var(--type) - 0.5pt));
+		line-height: 1.2;
+	}
+	@media (max-width: 767px) {
+		.larger {
+			zoom: 1;
+		}
+		.size {
+			display: none;
+		}
 	}
 	@media print {
 		main {
 			padding: 0;
+		}
+		.larger {
+			zoom: 1;
+		}
+		.size {
+			display: none;
 		}
 	}
 </style>
