@@ -11,8 +11,9 @@
 	import { frontScene } from '$core/views/drawing/front.ts';
 	import { sectionScene } from '$core/views/drawing/section.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
+	import type { Scene } from '$core/figures/scene.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
-	import { sightsOf, which } from '$core/rule/sights.ts';
+	import { sightsOf, which, type Sight } from '$core/rule/sights.ts';
 	import { GRADE_NAMES, gradeSaid } from '$core/shop/grades.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import type { JobFile } from '$core/job/definition.ts';
@@ -21,6 +22,7 @@
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import FrameRows from '$lib/papers/FrameRows.svelte';
 	import HoldRows from '$lib/papers/HoldRows.svelte';
+	import { pagesOf } from '$lib/papers/pages.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import type { PaperSize } from '$core/shop/about.ts';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
@@ -65,10 +67,54 @@
 
 	let now = $state('');
 	onMount(() => (now = format(new Date(), 'd MMM yyyy, HH:mm')));
+
+	/** What is not split: a part of the sheet by what it is of. */
+	type Block =
+		{ of: 'front' | 'stops' | 'frame' | 'back' | 'steps' } | { of: 'boards'; scenes: Scene[] } | { of: 'lies'; sight: Sight };
+	const ROW = 4;
+	const blocks = $derived.by((): Block[] => {
+		const measured = plan.window && plan.measure && plan.hold;
+		const rows = Array.from({ length: Math.ceil(boards.length / ROW) }, (_, row) => boards.slice(row * ROW, (row + 1) * ROW));
+		return [
+			{ of: 'front' },
+			...(measured
+				? [
+						...rows.map((scenes): Block => ({ of: 'boards', scenes })),
+						...(there(plan.window, 'window').mats.length > 0 ? [{ of: 'stops' } as const] : []),
+						...(plan.frame ? [{ of: 'frame' } as const] : []),
+						...sights.map((sight): Block => ({ of: 'lies', sight })),
+						...(back && plan.hang && plan.back ? [{ of: 'back' } as const] : [])
+					]
+				: []),
+			...(steps.length > 0 ? [{ of: 'steps' } as const] : [])
+		];
+	});
+	/** Until they are measured: the front, the bench's figures, the steps, each on pages of its own. */
+	const unmeasured = $derived.by(() => {
+		const places = blocks.map((_, index) => index);
+		const middle = places.filter((index) => !['front', 'steps'].includes(nth(blocks, index).of));
+		const last = places.filter((index) => nth(blocks, index).of === 'steps');
+		return [[0], middle, last].filter((page) => page.length > 0);
+	});
+	let sheets = $state<HTMLElement>();
+	let heights = $state<number[]>([]);
+	const MM_PER_PIXEL = 25.4 / 96;
+	/** What a page takes beside its edges and the line that runs along its top, mm. */
+	const ROOM = { a4: 297 - 28, letter: 279.4 - 28 };
+	const pages = $derived(heights.length === blocks.length ? pagesOf(heights, ROOM[paper]) : unmeasured);
+	$effect(() => {
+		// Measured anew with what stands in them, and once the paper is wider or narrower.
+		void [blocks, paper];
+		const found = [...(sheets?.querySelectorAll<HTMLElement>('[data-block]') ?? [])]
+			.sort((one, other) => Number(one.dataset.block) - Number(other.dataset.block))
+			.map((block) => block.getBoundingClientRect().height * MM_PER_PIXEL);
+		if (found.length === blocks.length && found.every((height) => height > 0)) heights = found;
+	});
 </script>
 
-<div class="sheets">
-	<Paper size={paper}>
+<!-- Each block of the sheet is one that is not split. -->
+{#snippet content(block: Block)}
+	{#if block.of === 'front'}
 		<header>
 			<div>
 				<h1>{file.title || 'New piece'}</h1>
@@ -127,161 +173,170 @@
 				</div>
 			</div>
 		{/if}
-	</Paper>
-	{#if plan.window && plan.measure && plan.hold}
-		<Paper size={paper}>
-			<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
-			<div class="boards">
-				{#each boards as scene, index (index)}<Drawing {scene} {...shared} paperWidth={44} paperHeight={52} label={8.5} />{/each}
-			</div>
-			{#if plan.window.mats.length > 0}<table>
-					<caption>Guide stops, each mat with its back up, {unit}</caption>
-					<thead
-						><tr
-							><th scope="col">mat</th>{#each ['left', 'right', 'top', 'bottom'] as side (side)}<th scope="col">{side}</th
-								>{/each}<th scope="col">window</th></tr
-						></thead
-					>
+	{:else if block.of === 'boards'}
+		<div class="boards">
+			{#each block.scenes as scene, index (index)}<Drawing
+					{scene}
+					{...shared}
+					paperWidth={44}
+					paperHeight={52}
+					label={8.5}
+				/>{/each}
+		</div>
+	{:else if block.of === 'stops'}
+		<table>
+			<caption>Guide stops, each mat with its back up, {unit}</caption>
+			<thead
+				><tr
+					><th scope="col">mat</th>{#each ['left', 'right', 'top', 'bottom'] as side (side)}<th scope="col">{side}</th>{/each}<th
+						scope="col">window</th
+					></tr
+				></thead
+			>
+			<tbody>
+				{#each plan.window?.mats ?? [] as mat, index (index)}
+					{#each mat.holes ?? [mat] as hole, at (at)}
+						{@const stop = fromBack(hole.stop)}
+						<tr
+							><th scope="row"
+								>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {nth(job.mats, index).colour.said}, {nth(job.mats, index)
+									.bevel} bevel</th
+							>{#if hole.curve}{@const centre = centreFromBack(hole.curve, mat.blank.width)}<td colspan="4"
+									>{nth(job.windows, at).shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top;
+									{hole.curve.radius === undefined
+										? `diameters ${size(there(hole.curve.diameters, 'diameters'), 'window.opening')}`
+										: `radius ${mark(hole.curve.radius)}`}</td
+								>{:else}{#each [stop.left, stop.right, stop.top, stop.bottom] as value, place (place)}<td>{mark(value)}</td
+									>{/each}{/if}<td>{size(hole.opening, 'window.opening')}</td></tr
+						>
+					{/each}
+					{#if mat.print}<tr
+							><th scope="row">{index + 1}, printed: blank to cut</th><td colspan="5"
+								>{size(mat.print.board, 'window.mats.print.board')}; the print at least {size(
+									mat.print.needs,
+									'window.mats.print.needs'
+								)}; the clamp’s strip comes off last</td
+							></tr
+						>{/if}
+				{/each}
+			</tbody>
+		</table>
+	{:else if block.of === 'frame'}
+		<FrameRows {...printed} />
+	{:else if block.of === 'lies'}
+		{@const { sight } = block}
+		{@const laid = laidOn(plan, job, sight)}
+		{@const { tolerance, overlap, support } = sight.opening}
+		<div class="halves">
+			<table>
+				<caption>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption>
+				<tbody>
+					<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
+					<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
+					{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
+					<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
+					{#if overlap}<tr
+							><th scope="row">covered, from the front: left, top, right, bottom</th><td
+								>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
+							></tr
+						>{/if}
+					{#if support}<tr><th scope="row">support, set back</th><td>{size(support, 'window.support')}</td></tr>{/if}
+				</tbody>
+			</table>
+			<HoldRows {...printed} {sight} />
+		</div>
+	{:else if block.of === 'back'}
+		{#if back && plan.hang && plan.back}
+			<div class="two">
+				<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
+				<table>
+					<caption>Back and hanging, {unit}</caption>
 					<tbody>
-						{#each plan.window.mats as mat, index (index)}
-							{#each mat.holes ?? [mat] as hole, at (at)}
-								{@const stop = fromBack(hole.stop)}
-								<tr
-									><th scope="row"
-										>{index + 1}{mat.holes ? `, window ${at + 1}` : ''}, {nth(job.mats, index).colour.said}, {nth(job.mats, index)
-											.bevel} bevel</th
-									>{#if hole.curve}{@const centre = centreFromBack(hole.curve, mat.blank.width)}<td colspan="4"
-											>{nth(job.windows, at).shape}, its centre {mark(centre.left)} from the left, {mark(centre.top)} from the top;
-											{hole.curve.radius === undefined
-												? `diameters ${size(there(hole.curve.diameters, 'diameters'), 'window.opening')}`
-												: `radius ${mark(hole.curve.radius)}`}</td
-										>{:else}{#each [stop.left, stop.right, stop.top, stop.bottom] as value, place (place)}<td>{mark(value)}</td
-											>{/each}{/if}<td>{size(hole.opening, 'window.opening')}</td></tr
-								>
-							{/each}
-							{#if mat.print}<tr
-									><th scope="row">{index + 1}, printed: blank to cut</th><td colspan="5"
-										>{size(mat.print.board, 'window.mats.print.board')}; the print at least {size(
-											mat.print.needs,
-											'window.mats.print.needs'
-										)}; the clamp’s strip comes off last</td
-									></tr
-								>{/if}
-						{/each}
+						{#if plan.back.edgeSeal}<tr
+								><th scope="row">edge seal, width, length</th><td
+									>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
+										plan.back.edgeSeal.length,
+										'back.edgeSeal.length'
+									)}</td
+								></tr
+							>{/if}
+						{#if plan.back.tape}
+							<tr
+								><th scope="row">back tape, {job.back.seal}</th><td
+									>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
+										? `, ${plan.back.tape.passes} passes`
+										: ''}</td
+								></tr
+							>
+							<tr
+								><th scope="row">its strips</th><td
+									>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
+										plan.back.tape.strips[1],
+										'back.tape.strips[1]'
+									)}</td
+								></tr
+							>
+						{/if}
+						{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
+								><th scope="row">dust cover, cut; trimmed</th><td
+									>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
+								></tr
+							>{/if}
+						<tr
+							><th scope="row">rings from the top, the sides</th><td
+								>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
+							></tr
+						>
+						{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, plan.hang.ring).name}</td></tr>{/if}
+						{#if plan.hang.strip}<tr><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
+							>{/if}
+						{#if plan.hang.wire}
+							<tr
+								><th scope="row">{plan.hang.by} breaking at, cut to</th><td
+									>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
+										plan.hang.wire.length,
+										'hang.wire.length'
+									)}</td
+								></tr
+							>
+							<tr
+								><th scope="row">rise, angle, pull</th><td
+									>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
+										plan.hang.pullN,
+										'hang.pullN'
+									)}</td
+								></tr
+							>
+						{/if}
+						<tr><th scope="row">nails above the floor</th><td>{text(nth(plan.hang.hooks, 0).height, 'hang.hooks')}</td></tr>
+						<tr
+							><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr
+						>
+						<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
 					</tbody>
-				</table>{/if}
-			{#if plan.frame}<FrameRows {...printed} />{/if}
-			<div class="halves">
-				{#each sights as sight (sight.index)}
-					{@const laid = laidOn(plan, job, sight)}
-					{@const { tolerance, overlap, support } = sight.opening}
-					<table>
-						<caption>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption>
-						<tbody>
-							<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
-							<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
-							{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
-							<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
-							{#if overlap}<tr
-									><th scope="row">covered, from the front: left, top, right, bottom</th><td
-										>{[overlap.left, overlap.top, overlap.right, overlap.bottom].map(mark).join(', ')}</td
-									></tr
-								>{/if}
-							{#if support}<tr><th scope="row">support, set back</th><td>{size(support, 'window.support')}</td></tr>{/if}
-						</tbody>
-					</table>
-					<HoldRows {...printed} {sight} />
-				{/each}
+				</table>
 			</div>
-			{#if back && plan.hang && plan.back}
-				<div class="two">
-					<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
-					<table>
-						<caption>Back and hanging, {unit}</caption>
-						<tbody>
-							{#if plan.back.edgeSeal}<tr
-									><th scope="row">edge seal, width, length</th><td
-										>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
-											plan.back.edgeSeal.length,
-											'back.edgeSeal.length'
-										)}</td
-									></tr
-								>{/if}
-							{#if plan.back.tape}
-								<tr
-									><th scope="row">back tape, {job.back.seal}</th><td
-										>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
-											? `, ${plan.back.tape.passes} passes`
-											: ''}</td
-									></tr
-								>
-								<tr
-									><th scope="row">its strips</th><td
-										>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
-											plan.back.tape.strips[1],
-											'back.tape.strips[1]'
-										)}</td
-									></tr
-								>
-							{/if}
-							{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
-									><th scope="row">dust cover, cut; trimmed</th><td
-										>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
-									></tr
-								>{/if}
-							<tr
-								><th scope="row">rings from the top, the sides</th><td
-									>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
-								></tr
-							>
-							{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, plan.hang.ring).name}</td></tr>{/if}
-							{#if plan.hang.strip}<tr
-									><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
-								>{/if}
-							{#if plan.hang.wire}
-								<tr
-									><th scope="row">{plan.hang.by} breaking at, cut to</th><td
-										>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
-											plan.hang.wire.length,
-											'hang.wire.length'
-										)}</td
-									></tr
-								>
-								<tr
-									><th scope="row">rise, angle, pull</th><td
-										>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
-											plan.hang.pullN,
-											'hang.pullN'
-										)}</td
-									></tr
-								>
-							{/if}
-							<tr><th scope="row">nails above the floor</th><td>{text(nth(plan.hang.hooks, 0).height, 'hang.hooks')}</td></tr>
-							<tr
-								><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td
-								></tr
-							>
-							<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
-						</tbody>
-					</table>
-				</div>
-			{/if}
-		</Paper>
+		{/if}
+	{:else}
+		<ol class="steps">
+			{#each steps as step, index (step.id)}
+				<li>
+					<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
+					<p>{unbroken(step.does.join(' '))}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
+					{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+				</li>
+			{/each}
+		</ol>
 	{/if}
-	{#if steps.length > 0}
+{/snippet}
+
+<div class="sheets" bind:this={sheets}>
+	{#each pages as page, at (at)}
 		<Paper size={paper}>
-			<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>
-			<ol class="steps">
-				{#each steps as step, index (step.id)}
-					<li>
-						<h2><span class="tick" aria-hidden="true"></span>{index + 1} {step.title}</h2>
-						<p>{unbroken(step.does.join(' '))}{step.waitMinutes ? ` Wait ${showMinutes(step.waitMinutes)}.` : ''}</p>
-						{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
-					</li>
-				{/each}
-			</ol>
+			{#if at > 0}<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>{/if}
+			{#each page as index (index)}<div class="block" data-block={index}>{@render content(nth(blocks, index))}</div>{/each}
 		</Paper>
-	{/if}
+	{/each}
 </div>
 
 <style>
@@ -323,6 +378,10 @@
 	.running {
 		border-bottom: 0.2mm solid var(--ink);
 		margin-bottom: 3mm;
+	}
+	.block {
+		/* Its own margins count to its height. */
+		display: flow-root;
 	}
 	.boards {
 		display: grid;

@@ -301,8 +301,11 @@
 		color: var(--bar-quiet);
 		margin-right: 6px;
 	}
+	/* Measured before it is printed, and not seen. */
 	.for-paper {
-		display: none;
+		position: absolute;
+		left: -10000px;
+		visibility: hidden;
 	}
 	@media (min-width: 1600px) {
 		.workspace {
@@ -351,7 +354,8 @@
 			display: none;
 		}
 		.for-paper {
-			display: block;
+			position: static;
+			visibility: visible;
 		}
 	}
 </style>
