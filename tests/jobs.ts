@@ -1,6 +1,6 @@
 /** Jobs for tests: the handbook's worked case with changes, and random jobs. */
 import fc from 'fast-check';
-import worked from './cases/worked.json' with { type: 'json' };
+import { workedJob } from '../core/views/worked.ts';
 import type { Size } from '../core/geometry/shapes.ts';
 import type { JobFile } from '../core/job/definition.ts';
 import { patched } from '../core/job/patch.ts';
@@ -18,10 +18,7 @@ import type { Window } from '../core/figures/window.ts';
 import type { Hold } from '../core/figures/hold.ts';
 import type { Frame } from '../core/figures/frame.ts';
 
-/** The worked case with top-level parts replaced. */
-export function workedJob(changes: Partial<JobFile> = {}): JobFile {
-	return { ...(structuredClone(worked) as unknown as JobFile), ...changes };
-}
+export { workedJob };
 
 /** The plan of a job with one window. */
 export type SinglePlan = Omit<Plan, 'measure' | 'movement' | 'hold' | 'window' | 'frame'> & {

@@ -145,3 +145,11 @@ test('reading another unit changes no figure, no grade and no cut, only the word
 		{ numRuns: runs(60) }
 	);
 });
+
+test('what is asked of light has its own units, not millimetres', () => {
+	const of = (key: string, value: number) => figureWithUnit(value, `job.place.exposure.${key}`, MM);
+	assert.deepEqual(
+		[of('sources[0].lux', 150), of('sources[1].uv', 75), of('sources[0].hoursPerDay', 8), of('monthsPerYear', 12)],
+		['150 lx', '75 µW/lm', '8 h', '12 months']
+	);
+});

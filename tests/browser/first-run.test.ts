@@ -44,7 +44,7 @@ test('from the empty rack to a printed job sheet: forty keys at most', async () 
 	);
 	assert.ok(strokes + 1 <= 40, `${strokes} keys`);
 	await browser.open('/jobs/K-0101/label');
-	await browser.sees('by Net Loft framing room');
+	await browser.sees('Net Loft framing room');
 });
 
 test('samples are for an empty house, and jobs like any other', async () => {

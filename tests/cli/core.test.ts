@@ -10,7 +10,7 @@ const core = (args: string[], input = '') =>
 	spawnSync(process.execPath, ['scripts/core.js', ...args], { input, encoding: 'utf8' });
 
 test('plan: the worked case comes out as the core plans it', () => {
-	const { stdout, status } = core(['plan', 'tests/cases/worked.json']);
+	const { stdout, status } = core(['plan', 'core/views/worked.json']);
 	assert.equal(status, 0);
 	assert.deepEqual(JSON.parse(stdout), JSON.parse(JSON.stringify(plan(workedJob(), builtInShop))));
 });
@@ -26,7 +26,7 @@ test('faults: exit 2, nothing on standard output, a line for each with its path'
 });
 
 test('a file cut off in the middle, one that is not there, no verb', () => {
-	const half = readFileSync('tests/cases/worked.json', 'utf8').slice(0, 200);
+	const half = readFileSync('core/views/worked.json', 'utf8').slice(0, 200);
 	for (const answer of [core(['plan', '-'], half), core(['plan', 'no-such-file.json']), core([])]) {
 		assert.deepEqual([answer.status, answer.stdout], [2, '']);
 		assert.match(answer.stderr, /: .+\.$/m);

@@ -9,6 +9,9 @@ import { HOUSE_MM } from '../../core/shop/house.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { workedJob } from '../jobs.ts';
 import { someKnown } from '../known/sums.ts';
+import { CHAPTER_DRAWINGS, chapterDrawing } from '../../core/views/drawing/of-chapter.ts';
+import { askedName } from '../../core/views/why/asked.ts';
+import { nameOf } from '../../core/views/why/names.ts';
 import { lookIn } from '../../core/views/why/expression.ts';
 import { generatedPages } from '../../scripts/generated-pages.ts';
 
@@ -54,3 +57,38 @@ test('pages made from lists are as the lists are now', () => {
 	for (const [path, text] of Object.entries(generatedPages()))
 		assert.equal(readFileSync(path, 'utf8'), text, `${path} is stale: npm run docs`);
 });
+
+test('every chapter opens with a drawing of its own, for either unit', () => {
+	for (const unit of ['mm', 'in'] as const) {
+		const drawn = Object.keys(chapters).map((chapter) => chapterDrawing(chapter, builtInShop, unit));
+		for (const [index, chapter] of Object.keys(chapters).entries()) {
+			const { scene, reader } = drawn[index] ?? assert.fail(`${chapter} has none`);
+			assert.ok(scene.shapes.length > 1 && scene.box.width > 0, chapter);
+			assert.equal(reader.unit, unit);
+		}
+		assert.equal(new Set(drawn.map((one) => JSON.stringify(one!.scene))).size, drawn.length, 'no two are the same');
+	}
+	assert.deepEqual(Object.keys(CHAPTER_DRAWINGS).sort(), Object.keys(chapters).sort());
+});
+
+test('the shown zone of the chapter on findings is covered, as it says', () => {
+	const file = workedJob(CHAPTER_DRAWINGS.findings!.job);
+	assert.ok(plan(file, builtInShop).findings.some(({ rule }) => rule === 'window.zone-covered'));
+});
+
+test('worked cases are said in words: what is asked, and what comes of it', () => {
+	const raw = /\bjob\b|[a-z][A-Z]|mlxh|\[|\./;
+	for (const text of Object.values(chapters))
+		for (const [, body] of text.matchAll(/```case\n([\s\S]*?)```/g)) {
+			const { job, gives } = JSON.parse(body!) as { job: object; gives: Record<string, number> };
+			for (const path of [...leavesOf(job)]) assert.doesNotMatch(askedName(path), raw, path);
+			for (const path of Object.keys(gives)) assert.doesNotMatch(nameOf(path), raw, path);
+		}
+});
+
+function leavesOf(value: unknown, path = ''): string[] {
+	if (typeof value !== 'object' || value === null) return [path];
+	return Object.entries(value).flatMap(([key, one]) =>
+		leavesOf(one, Array.isArray(value) ? `${path}[${key}]` : path ? `${path}.${key}` : key)
+	);
+}

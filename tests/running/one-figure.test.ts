@@ -76,6 +76,7 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 	const shop = shopFor(builtInShop, job.cutIn);
 	for (const [name, value] of Object.entries(shop.house)) walk(value, `shop.house.${name}`);
 	for (const width of shop.tapeWidths) add(showLength(width, reader).text);
+	for (const { ratedKg } of Object.values(shop.hooks)) add(showMass(ratedKg, reader));
 	for (const { name } of [
 		...Object.values(shop.boards),
 		...Object.values(shop.glazings),

@@ -257,6 +257,8 @@ const WORDS: Readonly<Record<string, string>> = {
 	rabbetDepth: 'rabbet depth',
 	massPerM2: 'weight',
 	densityKgM3: 'density',
+	uvStoppedPercent: 'UV stopped',
+	lightPassedPercent: 'light passed',
 	perKelvin: 'growth per K',
 	perTenRh: 'growth per 10 % RH',
 	stiffnessGPa: 'stiffness',

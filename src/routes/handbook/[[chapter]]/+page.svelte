@@ -1,11 +1,27 @@
 <script lang="ts">
 	/** The program's own handbook: every figure's reason and every finding leads to a paragraph here. */
 	import type { PageProps } from './$types';
-	import { nameOf } from '$core/views/why/names.ts';
+	import { goto } from '$app/navigation';
+	import { builtInShop } from '$core/shop/shop.ts';
+	import { chapterDrawing } from '$core/views/drawing/of-chapter.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import Worked from '$lib/handbook/Worked.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 	import type { Inline } from '$lib/server/handbook.ts';
 
 	const { data }: PageProps = $props();
+	const drawing = $derived(chapterDrawing(data.chapter.id, builtInShop, data.reads ?? undefined));
+	/** So much of a found paragraph is shown. */
+	const SHOWN = 180;
+	const short = (text: string) => (text.length > SHOWN ? `${text.slice(0, text.lastIndexOf(' ', SHOWN))} …` : text);
+
+	function look(text: string) {
+		const address = new URL(location.href);
+		if (text.trim() === '') address.searchParams.delete('find');
+		else address.searchParams.set('find', text);
+		address.hash = '';
+		void goto(address, { replaceState: true, keepFocus: true, noScroll: true });
+	}
 </script>
 
 <svelte:head><title>{data.chapter.title} · Handbook · Rare Keep</title></svelte:head>
@@ -19,6 +35,19 @@
 <div class="handbook">
 	<Bar here="Handbook" />
 	<nav aria-label="Chapters">
+		<form role="search" action="/handbook/{data.chapter.id}">
+			<label
+				>Find in the handbook
+				<input
+					class="input"
+					type="search"
+					name="find"
+					autocomplete="off"
+					value={data.find}
+					oninput={(event) => look(event.currentTarget.value)}
+				/></label
+			>
+		</form>
 		<ol>
 			{#each data.chapters as chapter (chapter.id)}<li>
 					<a href="/handbook/{chapter.id}" aria-current={chapter.id === data.chapter.id ? 'page' : undefined}>{chapter.title}</a>
@@ -28,50 +57,60 @@
 	<!-- The text is scrolled with the keys too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<main id="main" tabindex="0">
-		<article>
-			{#each data.chapter.blocks as block, index (index)}
-				{#if block.kind === 'heading'}
-					{#if block.level === 1}<h1>{block.text}</h1>{:else}<h2 id={block.id}>{block.text}</h2>{/if}
-				{:else if block.kind === 'paragraph'}
-					<p>{@render words(block.inlines)}</p>
-				{:else if block.kind === 'list'}
-					<ul>
-						{#each block.items as item, at (at)}<li>{@render words(item)}</li>{/each}
-					</ul>
-				{:else if block.kind === 'table'}
-					<table class="table">
-						<thead
-							><tr
-								>{#each block.head as cell (cell)}<th scope="col">{cell}</th>{/each}</tr
-							></thead
-						>
-						<tbody
-							>{#each block.rows as row, at (at)}<tr
-									>{#each row as cell, column (column)}<td>{@render words(cell)}</td>{/each}</tr
-								>{/each}</tbody
-						>
-					</table>
-				{:else}
-					<div class="worked">
-						<h3>Worked case</h3>
-						<p class="quiet">
-							{block.job === '{}'
-								? 'A sheet of 402 × 551, two mats, weighted border of 70 and 10, face 22, lip 6, allowance 3.'
-								: `The same sheet and frame, but ${block.job
-										.replace(/[{}"[\]]/g, ' ')
-										.replace(/\s+/g, ' ')
-										.replace(/ ,/g, ',')
-										.replace(/ :/g, ':')
-										.trim()}.`}
-						</p>
-						<dl class="figures">
-							{#each block.gives as [path, value] (path)}<dt>{nameOf(path)}</dt>
-								<dd>{String(value).replace('-', '−')}</dd>{/each}
-						</dl>
-					</div>
-				{/if}
-			{/each}
-		</article>
+		{#if data.find !== ''}
+			<article class="found">
+				<h1>“{data.find}”</h1>
+				<p class="quiet" role="status">
+					{data.found.length === 0
+						? 'No paragraph has it. Try one word of it.'
+						: `${data.found.length === 1 ? 'One paragraph' : `${data.found.length} paragraphs`} with it.`}
+				</p>
+				<ol>
+					{#each data.found as one, index (index)}
+						<li>
+							<a class="anchor" href="/handbook/{one.chapter}{one.id ? `#${one.id}` : ''}"
+								>{one.title}{one.heading === one.title ? '' : ` · ${one.heading}`}</a
+							>
+							<p>{short(one.text)}</p>
+						</li>
+					{/each}
+				</ol>
+			</article>
+		{:else}
+			<article>
+				{#each data.chapter.blocks as block, index (index)}
+					{#if block.kind === 'heading'}
+						{#if block.level === 1}<h1>{block.text}</h1>
+							{#if drawing}<figure>
+									<div class="drawn"><Drawing scene={drawing.scene} reader={drawing.reader} most={2} /></div>
+									<p class="shows">{drawing.shows}</p>
+								</figure>{/if}
+						{:else}<h2 id={block.id}>{block.text}</h2>{/if}
+					{:else if block.kind === 'paragraph'}
+						<p>{@render words(block.inlines)}</p>
+					{:else if block.kind === 'list'}
+						<ul>
+							{#each block.items as item, at (at)}<li>{@render words(item)}</li>{/each}
+						</ul>
+					{:else if block.kind === 'table'}
+						<table class="table">
+							<thead
+								><tr
+									>{#each block.head as cell (cell)}<th scope="col">{cell}</th>{/each}</tr
+								></thead
+							>
+							<tbody
+								>{#each block.rows as row, at (at)}<tr
+										>{#each row as cell, column (column)}<td>{@render words(cell)}</td>{/each}</tr
+									>{/each}</tbody
+							>
+						</table>
+					{:else}
+						<Worked changes={block.changes} gives={block.gives} />
+					{/if}
+				{/each}
+			</article>
+		{/if}
 	</main>
 </div>
 
@@ -148,21 +187,26 @@
 		padding: 4px 12px 4px 0;
 		border-bottom: 1px solid var(--line);
 	}
-	.worked {
-		border: 1px solid var(--line);
-		background: var(--sheet);
-		padding: 8px 16px 10px;
-		font-size: 15px;
+	form {
+		padding: 4px 14px 10px;
 	}
-	h3 {
-		font-size: 15px;
+	figure {
+		margin: 0 0 6px;
 	}
-	dl {
+	.drawn {
+		height: 300px;
+	}
+	.shows {
+		padding-top: 6px;
+		font-size: 15px;
+		color: var(--quiet);
+	}
+	.found ol {
 		display: grid;
-		grid-template-columns: 1fr auto;
+		gap: 10px;
 	}
-	dd {
-		text-align: right;
-		font-weight: 600;
+	.found p {
+		font-size: 15px;
+		color: var(--soft);
 	}
 </style>
