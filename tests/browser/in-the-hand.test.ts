@@ -175,3 +175,108 @@ test('forced colours: the open station, the open view and what is chosen are mar
 	);
 	await browser.wish({});
 });
+
+test('a finger that pulls a border sees it in a loupe; a phone that is turned meanwhile keeps what was pulled', async () => {
+	const { browser, server } = here;
+	await browser.inTheHand({ width: 390, height: 844 });
+	const number = await keepJob(server.address, workedJob());
+	await browser.open(`/jobs/${number}?at=window&view=front`);
+	await browser.button('Border, left');
+	await browser.settled();
+	const cdp = (name: string, what: object) =>
+		(browser.driver as unknown as { sendDevToolsCommand: (name: string, what: object) => Promise<void> }).sendDevToolsCommand(
+			name,
+			what
+		);
+	const at = await run<{ x: number; y: number }>(
+		'const box = document.querySelector(\'[aria-label^="Border, left"] .grip\').getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 };'
+	);
+	const touch = (type: string, points: object[]) => cdp('Input.dispatchTouchEvent', { type, touchPoints: points });
+	assert.equal(await run('return document.querySelectorAll(".loupe").length'), 0);
+	await touch('touchStart', [at]);
+	for (const dx of [2, 4, 6]) await touch('touchMove', [{ x: at.x - dx, y: at.y }]);
+	await browser.waitFor('the loupe', () => run('return document.querySelector(".loupe use") !== null'));
+	// It lies within the drawing, and shows what the finger is on.
+	assert.ok(
+		await run(
+			'const loupe = document.querySelector(".loupe .rim").getBoundingClientRect(), svg = document.querySelector(".loupe").ownerSVGElement.getBoundingClientRect(); return loupe.left >= svg.left - 3 && loupe.right <= svg.right + 3 && loupe.top >= svg.top - 3;'
+		)
+	);
+	const pulled = await run<string>(
+		'return document.querySelector(\'[aria-label^="Border, left"]\').getAttribute("aria-valuenow")'
+	);
+	assert.notEqual(Number(pulled), 70);
+	await cdp('Emulation.setDeviceMetricsOverride', { width: 844, height: 390, deviceScaleFactor: 1, mobile: true });
+	await browser.waitFor('the loupe to go', () => run('return document.querySelector(".loupe") === null'));
+	await touch('touchCancel', []);
+	assert.equal(
+		await run('return document.querySelector(\'[aria-label^="Border, left"]\').getAttribute("aria-valuenow")'),
+		pulled
+	);
+	await here.untilKept(number, 'the border', (job) => job.borders?.width !== 70);
+	await browser.inTheHand(null);
+});
+
+test('read at twice its size everything is there, the open station and view marked, nothing to the side', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	await browser.inTheHand(null);
+	const cdp = browser.driver as unknown as { sendDevToolsCommand: (name: string, what: object) => Promise<void> };
+	// A screen of 1280 × 800 whose reader has zoomed to 200 %.
+	await cdp.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+		width: 640,
+		height: 400,
+		deviceScaleFactor: 2,
+		mobile: false
+	});
+	for (const path of [
+		'/',
+		`/jobs/${number}?at=guard`,
+		`/jobs/${number}/sheet`,
+		'/stock/materials',
+		'/stock/shelf',
+		'/house/figures',
+		'/house/schools',
+		'/handbook/window',
+		'/light'
+	]) {
+		await browser.open(path);
+		await browser.settled();
+		const beyond = await run<number>('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+		assert.ok(beyond <= 1, `${path} goes ${beyond} px to the side`);
+	}
+	await browser.open(`/jobs/${number}?at=guard`);
+	assert.ok(await run('return [...document.querySelectorAll("[aria-current]")].some((one) => /Guard/.test(one.textContent))'));
+	await cdp.sendDevToolsCommand('Emulation.clearDeviceMetricsOverride', {});
+});
+
+test('a title of two hundred and twenty letters is said to be too long and not cut; one of two hundred runs off no page', async () => {
+	const { browser, server } = here;
+	const long = 'Sixty winters of the light '.repeat(9);
+	const title = long.slice(0, 200).trim();
+	const number = await keepJob(server.address, workedJob({ title, piece: { ...workedJob().piece!, title } }));
+	await browser.inTheHand(null);
+	await browser.open(`/jobs/${number}?at=intake`);
+	await browser.type('Title of the job', long.slice(0, 220));
+	await browser.keys(Key.TAB);
+	await browser.sees('longer than 200 letters');
+	assert.equal((await (await browser.field('Title of the job')).getAttribute('value'))!.length, 220);
+	for (const size of SIZES) {
+		await browser.inTheHand(size);
+		for (const path of ['/', `/jobs/${number}`, `/jobs/${number}/label`]) {
+			await browser.open(path);
+			await browser.settled();
+			assert.ok(
+				await run('return document.documentElement.scrollWidth <= document.documentElement.clientWidth + 1'),
+				`${path} at ${size.width}`
+			);
+		}
+	}
+	await browser.inTheHand(null);
+	await browser.open(`/jobs/${number}/label`);
+	await browser.settled();
+	assert.ok(
+		await run('const card = document.querySelector(".card"); return card.scrollHeight <= card.clientHeight + 1;'),
+		'the label holds it'
+	);
+});

@@ -31,6 +31,8 @@
 		scale: number;
 		place: (x: number, y: number) => { x: number; y: number };
 		size: { width: number; height: number };
+		/** The id of what is drawn, for a second look at it. */
+		drawn: string;
 	};
 	type Fitted = ReturnType<typeof placeDimensions> & { scale: number; textHeight: number };
 	const {
@@ -206,7 +208,7 @@
 
 	/** As it stands beside its line. */
 	function labelled(dimension: Dimension): string {
-		return scene.namesFigures ? `${dimension.name} ${write(dimension)}` : write(dimension);
+		return scene.namesFigures ? `${dimension.name}: ${write(dimension)}` : write(dimension);
 	}
 
 	function press(event: KeyboardEvent | MouseEvent, path: string | undefined) {
@@ -227,8 +229,10 @@
 		font-size={label}
 	>
 		<g transform="scale({fitted.scale}) translate({-view.left} {-view.top})">
-			<Hatches {scene} {id} scale={fitted.scale} />
-			<Shapes {scene} {id} />
+			<g id="{id}-drawn">
+				<Hatches {scene} {id} scale={fitted.scale} />
+				<Shapes {scene} {id} />
+			</g>
 			{#each fitted.placed as dimension (dimension.name)}<path
 					class="line"
 					d={dimensionPath(dimension, fitted.textHeight)}
@@ -277,7 +281,7 @@
 				>
 			{/each}
 		{/if}
-		{@render overlay?.({ scale: fitted.scale, place: placeOnScreen, size: space })}
+		{@render overlay?.({ scale: fitted.scale, place: placeOnScreen, size: space, drawn: `${id}-drawn` })}
 	</svg>
 	<table class="seen-by-readers">
 		<caption>{told.title}: figures of the drawing, in {reader.unit}</caption>

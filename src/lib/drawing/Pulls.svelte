@@ -6,6 +6,7 @@
 	import type { EdgeHandle, ZoneHandle } from '$core/views/drawing/handles.ts';
 	import { showNearest } from '$core/units/round.ts';
 	import { showWithUnit } from '$core/units/show.ts';
+	import Loupe from './Loupe.svelte';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 	import { there } from '$core/units/there.ts';
 
@@ -16,11 +17,13 @@
 		place: (x: number, y: number) => { x: number; y: number };
 		/** The drawing’s place, px: the figure at the hand stays within it. */
 		size: { width: number; height: number };
+		/** The id of what is drawn: a finger hides what it pulls, so that is shown beside it. */
+		drawn: string;
 		/** The drawing holds still from the first to the last of a pull. */
 		onhold: () => void;
 		onrelease: () => void;
 	};
-	const { edges, zones, scale, place, size, onhold, onrelease }: Props = $props();
+	const { edges, zones, scale, place, size, drawn, onhold, onrelease }: Props = $props();
 	const { editor } = useWorkspace();
 
 	type Pull = {
@@ -34,6 +37,7 @@
 	let pointed = $state<{ x: number; y: number } | null>(null);
 	/** While something is pulled nothing else can be: the drawing has less to move. */
 	let pulling = $state(false);
+	let isTouch = $state(false);
 	let frame = 0;
 
 	const shownEdges = $derived(pulling ? edges.filter((edge) => edge.id === held) : edges);
@@ -67,6 +71,7 @@
 		pull = { id, from: { x: event.clientX, y: event.clientY }, move };
 		held = id;
 		pulling = true;
+		isTouch = event.pointerType === 'touch';
 		onhold();
 	}
 
@@ -173,6 +178,16 @@
 		);
 	}
 
+	/** What the finger lies on, mm: on the edge that it pulls, wherever it took hold of it. */
+	const underFinger = $derived.by(() => {
+		if (!isTouch || !pulling || !pointed) return null;
+		const origin = place(0, 0);
+		const at = { x: (pointed.x - origin.x) / scale, y: (pointed.y - origin.y) / scale };
+		const edge = edges.find((one) => one.id === held);
+		if (!edge) return at;
+		return upright(edge) ? { ...at, x: edge.line[0].x } : { ...at, y: edge.line[0].y };
+	});
+
 	/** The figure stands at the hand, or at the middle of what the keys move. */
 	const shown = $derived.by(() => {
 		const edge = edges.find((one) => one.id === held);
@@ -189,6 +204,13 @@
 		return { ...at, text: `${zone.name}: ${left} across, ${top} down` };
 	});
 </script>
+
+<!-- A phone that is turned lays everything out anew: what was pulled so far stands. -->
+<svelte:window
+	onresize={() => {
+		if (pull) end();
+	}}
+/>
 
 <g class="pulls">
 	{#each shownZones as zone (zone.id)}
@@ -261,6 +283,7 @@
 				/>{/if}
 		</g>
 	{/each}
+	{#if underFinger && pointed}<Loupe {drawn} middle={underFinger} finger={pointed} {scale} {size} />{/if}
 	{#if shown}
 		{@const wide = shown.text.length * 6.9 + 12}
 		{@const left = Math.max(8, Math.min(shown.x + 14, size.width - wide))}

@@ -107,7 +107,7 @@
 		void [blocks, paper];
 		const found = [...(sheets?.querySelectorAll<HTMLElement>('[data-block]') ?? [])]
 			.sort((one, other) => Number(one.dataset.block) - Number(other.dataset.block))
-			.map((block) => block.getBoundingClientRect().height * MM_PER_PIXEL);
+			.map((block) => block.offsetHeight * MM_PER_PIXEL);
 		if (found.length === blocks.length && found.every((height) => height > 0)) heights = found;
 	});
 </script>
@@ -342,6 +342,22 @@
 <style>
 	.sheets {
 		padding: 8mm 0;
+	}
+	/* On a screen that is narrower than the paper it is seen smaller. */
+	@media screen and (max-width: 840px) {
+		.sheets {
+			zoom: 0.76;
+		}
+	}
+	@media screen and (max-width: 660px) {
+		.sheets {
+			zoom: 0.56;
+		}
+	}
+	@media screen and (max-width: 480px) {
+		.sheets {
+			zoom: 0.45;
+		}
 	}
 	@media print {
 		.sheets {

@@ -140,7 +140,7 @@
 			</div>
 		{:else if view === 'front'}
 			<Drawing bind:this={drawing} scene={front} {...shared} anchor={sight?.opening.placement}>
-				{#snippet overlay({ scale, place, size })}
+				{#snippet overlay({ scale, place, size, drawn })}
 					{#if zoning && sight}
 						<DrawZone sheet={sheetBox(sight)} {scale} {place} {size} ondraw={draw} />
 					{:else}
@@ -150,6 +150,7 @@
 							{scale}
 							{place}
 							{size}
+							{drawn}
 							onhold={() => drawing?.hold()}
 							onrelease={() => drawing?.release()}
 						/>
@@ -171,13 +172,14 @@
 			<Drawing scene={section} {...shared} />
 		{:else if view === 'back'}
 			{#if back}<Drawing bind:this={drawing} scene={back} {...shared} anchor={sight?.opening.placement}>
-					{#snippet overlay({ scale, place, size })}
+					{#snippet overlay({ scale, place, size, drawn })}
 						<Pulls
 							edges={hingeHandles(now.plan, now.job, editor.here.index)}
 							zones={[]}
 							{scale}
 							{place}
 							{size}
+							{drawn}
 							onhold={() => drawing?.hold()}
 							onrelease={() => drawing?.release()}
 						/>

@@ -33,6 +33,9 @@
 		const scale = Math.min(TILE.width / scene.box.width, TILE.height / scene.box.height);
 		return { width: scene.box.width * scale, height: scene.box.height * scale };
 	});
+	const title = $derived(piece.title ?? data.job.title ?? '');
+	/** Letters from which a title stands in the card's own type. */
+	const LONG = 50;
 	const address = $derived((data.shop.about.address ?? '').split('\n').filter(Boolean).join(', '));
 
 	let today = $state<Date | null>(null);
@@ -67,7 +70,7 @@
 				<div class="card" {@attach fillCard({ least: 8, most: 11 })}>
 					<div class="head">
 						{#if draft}<p class="draft">DRAFT</p>{/if}
-						<h1>{piece.title ?? data.job.title ?? ''}</h1>
+						<h1 class:long={title.length > LONG}>{title}</h1>
 						<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
 					</div>
 					<dl>
@@ -131,6 +134,15 @@
 	h1 {
 		font-size: calc(var(--type) + 4pt);
 		line-height: 1.15;
+	}
+	/* The whole of it is in the record, where the code leads. */
+	.long {
+		display: -webkit-box;
+		overflow: hidden;
+		font-size: calc(var(--type) + 1pt);
+		-webkit-box-orient: vertical;
+		-webkit-line-clamp: 2;
+		line-clamp: 2;
 	}
 	.who {
 		font-size: var(--type);
