@@ -2,44 +2,8 @@
 import { loadDemo } from '../scripts/load-demo.js';
 import { openBrowser } from '../tests/browser/browser.ts';
 import { newFolder, removeFolder, startServer } from '../tests/running/server.ts';
+import { FRAMES, PULL } from './pull.ts';
 import { report } from './report.ts';
-
-const FRAMES = 240;
-
-/** Moves by itself: a pointer that no mouse holds can't be captured, so capturing is left out. */
-const MEASURE = `
-	const [handle, frames, done] = arguments;
-	Element.prototype.setPointerCapture = () => {};
-	const box = handle.getBoundingClientRect();
-	const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
-	const point = (type, dx) => handle.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, button: 0, clientX: x + dx, clientY: y }));
-	const drawing = document.querySelector('figure svg');
-	const work = [], apart = [];
-	let changes = 0, seen = drawing.textContent;
-	(async () => {
-		point('pointerdown', 0);
-		let last = 0;
-		for (let frame = 0; frame < frames; frame += 1) {
-			let began = 0;
-			requestAnimationFrame(() => (began = performance.now()));
-			point('pointermove', 14 * Math.sin(frame / 12));
-			await new Promise((resolve) => {
-				// The move's own callback was registered between the two: they enclose the plan, the drawing and its layout.
-				requestAnimationFrame((time) => {
-					drawing.getBoundingClientRect();
-					work.push(performance.now() - began);
-					if (last) apart.push(time - last);
-					last = time;
-					if (drawing.textContent !== seen) { changes += 1; seen = drawing.textContent; }
-					resolve();
-				});
-			});
-		}
-		point('pointerup', 0);
-		if (changes < frames / 4) throw new Error('The drawing hardly changed: ' + changes);
-		done([work, apart]);
-	})().catch((error) => done(String(error)));
-`;
 
 const folder = newFolder();
 const server = await startServer(folder);
@@ -54,9 +18,10 @@ try {
 	] as const) {
 		await browser.open(`/jobs/${number}?at=window&view=front`);
 		const measured = await browser.driver.executeAsyncScript<[number[], number[]] | string>(
-			MEASURE,
+			PULL,
 			await browser.button(name),
-			FRAMES
+			FRAMES,
+			'mouse'
 		);
 		if (typeof measured === 'string') throw new Error(measured);
 		report(`a frame of pulling, ${number} ${name.toLowerCase()}`, measured[0], 16.7);

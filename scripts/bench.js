@@ -9,7 +9,7 @@ installBrowser();
 await buildIfStale();
 process.env.TEST_HOUSE = testHouse();
 const all = readdirSync(join(root, 'bench'))
-	.filter((name) => name !== 'report.ts')
+	.filter((name) => !['report.ts', 'pull.ts'].includes(name))
 	.map((name) => name.replace('.ts', ''));
 const wanted = process.argv.slice(2);
 const unknown = wanted.filter((name) => !all.includes(name));

@@ -281,8 +281,18 @@
 				>
 			{/each}
 		{/if}
-		{@render overlay?.({ scale: fitted.scale, place: placeOnScreen, size: space, drawn: `${id}-drawn` })}
 	</svg>
+	{#if overlay}
+		<!-- A layer of its own: what is pulled moves without the piece being painted anew. -->
+		<svg
+			class="by-day over"
+			width={space.width}
+			height={space.height}
+			role="group"
+			aria-label="What can be pulled"
+			font-size={label}>{@render overlay({ scale: fitted.scale, place: placeOnScreen, size: space, drawn: `${id}-drawn` })}</svg
+		>
+	{/if}
 	<table class="seen-by-readers">
 		<caption>{told.title}: figures of the drawing, in {reader.unit}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
@@ -339,6 +349,18 @@
 		font-family: 'Source Sans 3 Variable', sans-serif;
 		font-variant-numeric: tabular-nums;
 		overflow: visible;
+	}
+	.over {
+		position: absolute;
+		top: 0;
+		inset-inline: 0;
+		margin-inline: auto;
+		pointer-events: none;
+		contain: strict;
+		will-change: transform;
+	}
+	.over > :global(*) {
+		pointer-events: auto;
 	}
 	text {
 		fill: var(--ink);

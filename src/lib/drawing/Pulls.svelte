@@ -1,7 +1,8 @@
 <script lang="ts">
 	/**
 	 * What can be pulled in the front view: edges of window, mats and borders, and zones. Snaps to the cutting step, shows the figure at
-	 * the hand; Esc puts back, a pull is one undo step; arrow keys do the same.
+	 * the hand; Esc puts back, a pull is one undo step; arrow keys do the same. Where a device is too slow to draw the piece anew with each
+	 * move, what is pulled goes with the hand by itself, and the drawing follows as soon as the hand rests.
 	 */
 	import type { EdgeHandle, ZoneHandle } from '$core/views/drawing/handles.ts';
 	import { showNearest } from '$core/units/round.ts';
@@ -26,11 +27,17 @@
 	const { edges, zones, scale, place, size, drawn, onhold, onrelease }: Props = $props();
 	const { editor } = useWorkspace();
 
+	type Box = { left: number; top: number; width: number; height: number };
+	/** Where the hand has it: an edge at a value, a zone in a place on its sheet, mm. */
+	type Ahead = { value: number } | Box;
 	type Pull = {
 		id: string;
 		from: { x: number; y: number };
-		/** Where the pull stands, mm from where it began. */
-		move: (across: number, down: number) => void;
+		/** Where the drawing stands on the page, px. */
+		corner: { left: number; top: number };
+		/** Where it is, mm from where the pull began. */
+		at: (across: number, down: number) => Ahead;
+		set: (ahead: Ahead) => void;
 	};
 	let pull: Pull | null = null;
 	let held = $state<string | null>(null);
@@ -39,6 +46,18 @@
 	let pulling = $state(false);
 	let isTouch = $state(false);
 	let frame = 0;
+	let ahead = $state.raw<Ahead | null>(null);
+	/** Frames that come slower than this are seen; then the drawing waits for the hand to rest, until the end of the pull. */
+	const SLOW_MS = 30;
+	/** The first frames of a pull lay more out than those that follow. */
+	const FIRST_FRAMES = 3;
+	const REST_MS = 140;
+	/** How far apart frames come, the latest counting most, ms. */
+	let apart = 0;
+	let frames = 0;
+	let lastFrame = 0;
+	let isSlow = false;
+	let rest: ReturnType<typeof setTimeout> | undefined;
 
 	const shownEdges = $derived(pulling ? edges.filter((edge) => edge.id === held) : edges);
 	const shownZones = $derived(pulling ? zones.filter((zone) => zone.id === held) : zones);
@@ -46,29 +65,33 @@
 	const step = $derived(editor.job.step);
 	const upright = (edge: EdgeHandle) => edge.side === 'left' || edge.side === 'right';
 
+	const edgeAt = (edge: EdgeHandle, value: number) => Math.max(edge.least, showNearest(value, step));
+	const zoneAt = (rect: Box): Box => ({
+		left: Math.max(0, showNearest(rect.left, step)),
+		top: Math.max(0, showNearest(rect.top, step)),
+		width: Math.max(step, showNearest(rect.width, step)),
+		height: Math.max(step, showNearest(rect.height, step))
+	});
+
 	function setEdge(edge: EdgeHandle, value: number) {
-		const next = Math.max(edge.least, showNearest(value, step));
-		editor.apply(edge.write(editor.file, next), edge.id);
+		editor.apply(edge.write(editor.file, edgeAt(edge, value)), edge.id);
 	}
 
-	function setZone(zone: ZoneHandle, rect: { left: number; top: number; width: number; height: number }) {
-		editor.apply(
-			zone.write(editor.file, {
-				left: Math.max(0, showNearest(rect.left, step)),
-				top: Math.max(0, showNearest(rect.top, step)),
-				width: Math.max(step, showNearest(rect.width, step)),
-				height: Math.max(step, showNearest(rect.height, step))
-			}),
-			zone.id
-		);
+	function setZone(zone: ZoneHandle, rect: Box) {
+		editor.apply(zone.write(editor.file, zoneAt(rect)), zone.id);
 	}
 
-	function grip(event: PointerEvent, id: string, move: Pull['move']) {
+	function grip(event: PointerEvent, id: string, at: Pull['at'], set: Pull['set']) {
 		if (event.button !== 0) return;
 		event.preventDefault();
 		(event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
 		(event.currentTarget as SVGElement).focus({ preventScroll: true });
-		pull = { id, from: { x: event.clientX, y: event.clientY }, move };
+		const { left, top } = there(
+			(event.currentTarget as SVGElement).ownerSVGElement,
+			'owner s v g element'
+		).getBoundingClientRect();
+		pull = { id, from: { x: event.clientX, y: event.clientY }, corner: { left, top }, at, set };
+		[apart, frames, isSlow] = [0, 0, false];
 		held = id;
 		pulling = true;
 		isTouch = event.pointerType === 'touch';
@@ -78,26 +101,42 @@
 	/** Once a frame: the hand is faster than the screen. */
 	function follow(event: PointerEvent) {
 		if (!pull) return;
-		const { from, move } = pull;
-		const svg = there((event.currentTarget as SVGElement).ownerSVGElement, 'owner s v g element').getBoundingClientRect();
-		pointed = { x: event.clientX - svg.left, y: event.clientY - svg.top };
-		const [across, down] = [(event.clientX - from.x) / scale, (event.clientY - from.y) / scale];
+		const { from, corner, at, set } = pull;
+		const hand = { x: event.clientX - corner.left, y: event.clientY - corner.top };
+		const next = at((event.clientX - from.x) / scale, (event.clientY - from.y) / scale);
 		cancelAnimationFrame(frame);
-		frame = requestAnimationFrame(() => move(across, down));
+		frame = requestAnimationFrame((now) => {
+			pointed = hand;
+			ahead = next;
+			frames += 1;
+			if (frames > FIRST_FRAMES) apart = apart === 0 ? now - lastFrame : 0.75 * apart + 0.25 * (now - lastFrame);
+			isSlow ||= apart > SLOW_MS;
+			lastFrame = now;
+			clearTimeout(rest);
+			if (isSlow) rest = setTimeout(() => set(next), REST_MS);
+			else set(next);
+		});
 	}
 
 	function letGo(event: PointerEvent) {
 		if (!pull) return;
-		cancelAnimationFrame(frame);
-		const { from, move } = pull;
+		const { from, at, set } = pull;
 		if (event.type === 'pointerup' && (event.clientX !== from.x || event.clientY !== from.y))
-			move((event.clientX - from.x) / scale, (event.clientY - from.y) / scale);
+			set(at((event.clientX - from.x) / scale, (event.clientY - from.y) / scale));
+		else settle();
 		end();
+	}
+
+	/** What the hand had got to, where the drawing still waited. */
+	function settle() {
+		if (pull && ahead && isSlow) pull.set(ahead);
 	}
 
 	function end() {
 		cancelAnimationFrame(frame);
+		clearTimeout(rest);
 		pull = null;
+		ahead = null;
 		pulling = false;
 		held = null;
 		pointed = null;
@@ -121,19 +160,27 @@
 	function gripEdge(event: PointerEvent, pressed: EdgeHandle) {
 		const edge = nearest(event, pressed);
 		const { value, grows } = edge;
-		grip(event, edge.id, (across, down) => setEdge(edge, value + grows * (upright(edge) ? across : down)));
+		grip(
+			event,
+			edge.id,
+			(across, down) => ({ value: edgeAt(edge, value + grows * (upright(edge) ? across : down)) }),
+			(next) => 'value' in next && setEdge(edge, next.value)
+		);
 	}
 
 	function gripZone(event: PointerEvent, zone: ZoneHandle, corner: boolean) {
 		const { origin, width, height } = zone;
 		const [left, top] = [zone.left - origin.left, zone.top - origin.top];
-		grip(event, zone.id, (across, down) =>
-			setZone(
-				zone,
-				corner
-					? { left, top, width: width + across, height: height + down }
-					: { left: left + across, top: top + down, width, height }
-			)
+		grip(
+			event,
+			zone.id,
+			(across, down) =>
+				zoneAt(
+					corner
+						? { left, top, width: width + across, height: height + down }
+						: { left: left + across, top: top + down, width, height }
+				),
+			(next) => 'left' in next && setZone(zone, next)
 		);
 	}
 
@@ -178,6 +225,16 @@
 		);
 	}
 
+	/** How far the hand is ahead of the drawing, px along the way that the edge moves. */
+	function aheadBy(edge: EdgeHandle): number {
+		return edge.id === held && ahead && 'value' in ahead ? (ahead.value - edge.value) * edge.grows * scale : 0;
+	}
+	/** Where a zone is, or where the hand has it already. */
+	function boxOf(zone: ZoneHandle): Box {
+		if (zone.id !== held || !ahead || !('left' in ahead)) return zone;
+		return { ...ahead, left: ahead.left + zone.origin.left, top: ahead.top + zone.origin.top };
+	}
+
 	/** What the finger lies on, mm: on the edge that it pulls, wherever it took hold of it. */
 	const underFinger = $derived.by(() => {
 		if (!isTouch || !pulling || !pointed) return null;
@@ -185,7 +242,8 @@
 		const at = { x: (pointed.x - origin.x) / scale, y: (pointed.y - origin.y) / scale };
 		const edge = edges.find((one) => one.id === held);
 		if (!edge) return at;
-		return upright(edge) ? { ...at, x: edge.line[0].x } : { ...at, y: edge.line[0].y };
+		const on = (mm: number) => mm + aheadBy(edge) / scale;
+		return upright(edge) ? { ...at, x: on(edge.line[0].x) } : { ...at, y: on(edge.line[0].y) };
 	});
 
 	/** The figure stands at the hand, or at the middle of what the keys move. */
@@ -193,12 +251,14 @@
 		const edge = edges.find((one) => one.id === held);
 		if (edge) {
 			const at = pointed ?? place((edge.line[0].x + edge.line[1].x) / 2, (edge.line[0].y + edge.line[1].y) / 2);
-			return { ...at, text: `${edge.moves} ${showWithUnit(edge.value, editor.reader, 'mark')}` };
+			const value = ahead && 'value' in ahead ? ahead.value : edge.value;
+			return { ...at, text: `${edge.moves} ${showWithUnit(value, editor.reader, 'mark')}` };
 		}
 		const zone = zones.find((one) => one.id === held);
 		if (!zone) return null;
 		const at = pointed ?? place(zone.left, zone.top);
-		const [left, top] = [zone.left - zone.origin.left, zone.top - zone.origin.top].map((mm) =>
+		const box = boxOf(zone);
+		const [left, top] = [box.left - zone.origin.left, box.top - zone.origin.top].map((mm) =>
 			showWithUnit(mm, editor.reader, 'mark')
 		);
 		return { ...at, text: `${zone.name}: ${left} across, ${top} down` };
@@ -208,14 +268,17 @@
 <!-- A phone that is turned lays everything out anew: what was pulled so far stands. -->
 <svelte:window
 	onresize={() => {
-		if (pull) end();
+		if (!pull) return;
+		settle();
+		end();
 	}}
 />
 
 <g class="pulls">
 	{#each shownZones as zone (zone.id)}
-		{@const from = place(zone.left, zone.top)}
-		{@const to = place(zone.left + zone.width, zone.top + zone.height)}
+		{@const box = boxOf(zone)}
+		{@const from = place(box.left, box.top)}
+		{@const to = place(box.left + box.width, box.top + box.height)}
 		<g
 			class="zone"
 			role="button"
@@ -247,8 +310,12 @@
 		/>
 	{/each}
 	{#each shownEdges as edge (edge.id)}
-		{@const from = place(edge.line[0].x, edge.line[0].y)}
-		{@const to = place(edge.line[1].x, edge.line[1].y)}
+		{@const by = aheadBy(edge)}
+		{@const [dx, dy] = upright(edge) ? [by, 0] : [0, by]}
+		{@const start = place(edge.line[0].x, edge.line[0].y)}
+		{@const stop = place(edge.line[1].x, edge.line[1].y)}
+		{@const from = { x: start.x + dx, y: start.y + dy }}
+		{@const to = { x: stop.x + dx, y: stop.y + dy }}
 		{@const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }}
 		<g
 			class="edge {upright(edge) ? 'across' : 'down'}"

@@ -16,11 +16,8 @@
 	const short = (text: string) => (text.length > SHOWN ? `${text.slice(0, text.lastIndexOf(' ', SHOWN))} …` : text);
 
 	function look(text: string) {
-		const address = new URL(location.href);
-		if (text.trim() === '') address.searchParams.delete('find');
-		else address.searchParams.set('find', text);
-		address.hash = '';
-		void goto(address, { replaceState: true, keepFocus: true, noScroll: true });
+		const query = text.trim() === '' ? '' : `?find=${encodeURIComponent(text)}`;
+		void goto(`/handbook/${data.chapter.id}${query}`, { replaceState: true, keepFocus: true, noScroll: true });
 	}
 </script>
 
