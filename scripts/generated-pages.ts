@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import type { Rule } from '../core/rule/rule.ts';
 import { jobDefinition } from '../core/job/definition.ts';
 import type { Field } from '../core/job/field.ts';
-import { SCHOOLS } from '../core/job/schools.ts';
+import { optionName, SCHOOLS } from '../core/job/schools.ts';
 import { HOUSE_MM, houseUnit, type House } from '../core/shop/house.ts';
 import { HOUSE_NAMES } from '../core/shop/house-names.ts';
 import { usualFigure } from '../core/shop/own-house.ts';
@@ -79,16 +79,16 @@ function housePage(): string {
 		[usualFigure(name, unit), figureWord(houseUnit(name), unit)].filter(Boolean).join(' ');
 	const rows = (Object.keys(HOUSE_MM) as (keyof House)[]).map((name) => {
 		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
-		return `## ${upperFirst(HOUSE_NAMES[name])} {#${name}}\n\n\`${name}\`: ${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
+		return `## ${upperFirst(HOUSE_NAMES[name])} {#${name}}\n\n${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
 	});
 	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. The built-in ones are in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function schoolsPage(): string {
 	const rows = SCHOOLS.map(({ id, question, options, because }) => {
-		return `## ${question} {#${id}}\n\n\`${id}\`: ${options.map((option, index) => (index === 0 ? `**${option}**` : option)).join(' | ')}.\n\n${options.map((option) => `- ${option}: ${because[option]}`).join('\n')}\n`;
+		return `## ${upperFirst(question)} {#${id}}\n\n${options.map((option, index) => `- ${index === 0 ? `**${upperFirst(optionName(option))}**` : upperFirst(optionName(option))}: ${because[option]}`).join('\n')}\n`;
 	});
-	return `# Schools\n\nWhere practitioners differ, each question is a house rule, and a job may set it differently under \`schools\`. The first option is the default: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+	return `# Schools\n\nWhere practitioners differ, each question is a house rule: the shop’s way is set under House, Schools, with its reason, and a job may do otherwise at its station. The first is how it came: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function jobFilePage(): string {

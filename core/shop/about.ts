@@ -6,6 +6,10 @@ import type { Unit } from '../units/length.ts';
 export const PAPERS = ['a4', 'letter'] as const;
 export type PaperSize = (typeof PAPERS)[number];
 
+/** The languages in which a shop may write its dates. */
+export const DATE_LANGUAGES = ['en-GB', 'en-US', 'da', 'de', 'es', 'fi', 'fr', 'it', 'nb', 'nl', 'pl', 'pt', 'sv'] as const;
+export type DateLanguage = (typeof DATE_LANGUAGES)[number];
+
 export type About = {
 	name?: string;
 	/** As it stands on an envelope, line by line. */
@@ -15,6 +19,7 @@ export type About = {
 	paper?: PaperSize;
 	/** In which a new piece is read and cut. */
 	unit?: Unit;
+	dates?: DateLanguage;
 };
 
 const TEXTS = [
@@ -24,7 +29,8 @@ const TEXTS = [
 ] as const;
 const CHOICES = [
 	{ key: 'paper', of: PAPERS, says: 'Paper is a4 or letter.' },
-	{ key: 'unit', of: ['mm', 'in'], says: 'The unit is mm or in.' }
+	{ key: 'unit', of: ['mm', 'in'], says: 'The unit is mm or in.' },
+	{ key: 'dates', of: DATE_LANGUAGES, says: `Dates are written in one of ${DATE_LANGUAGES.join(', ')}.` }
 ] as const;
 
 /**

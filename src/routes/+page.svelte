@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Today: the rack with every open piece to one scale, and what each needs next. */
-	import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+	import { differenceInCalendarDays, parseISO } from 'date-fns';
 	import { goto } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
@@ -8,6 +8,7 @@
 	import Keys from '$lib/ui/Keys.svelte';
 	import Places from '$lib/ui/Places.svelte';
 	import { isInField } from '$lib/ui/keys.ts';
+	import { showDate, showDay } from '$lib/ui/days.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
@@ -94,7 +95,7 @@
 		if (days === 0) return 'today';
 		if (days === 1) return 'tomorrow';
 		if (days === -1) return 'yesterday';
-		return days < 0 ? `${-days} days late` : days < 7 ? format(parseISO(wanted), 'EEEE') : '';
+		return days < 0 ? `${-days} days late` : days < 7 ? showDay(wanted, data.dates, 'weekday') : '';
 	}
 
 	function capital(text: string): string {
@@ -124,7 +125,7 @@
 	<main id="main">
 		<header class="day">
 			<h1>
-				{#if today}{format(today, 'EEEE')}<br />{format(today, 'd MMMM')}{:else}Today{/if}
+				{#if today}{showDate(today, 'weekday', data.dates)}<br />{showDate(today, 'long', data.dates)}{:else}Today{/if}
 			</h1>
 			<p>
 				{#if trouble}<Sign of="stop" /> {trouble}
@@ -150,7 +151,7 @@
 						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was wanted {sayWanted(piece.wanted ?? '') ===
 							'yesterday'
 								? 'yesterday'
-								: `on ${format(parseISO(piece.wanted ?? ''), 'd MMMM')}`}.{/if}
+								: `on ${showDay(piece.wanted ?? '', data.dates, 'long')}`}.{/if}
 					{/each}
 				{/if}
 			</p>
@@ -181,7 +182,7 @@
 							>
 							<td class="owner">{piece.owner}</td>
 							<td class="wanted figures" class:late={isLate(piece)}
-								>{#if piece.wanted}{format(parseISO(piece.wanted), 'd MMM')}
+								>{#if piece.wanted}{showDay(piece.wanted, data.dates, 'short')}
 									<span class="off"
 										>{#if isLate(piece)}<Sign of="caution" size={10} />
 										{/if}{sayWanted(piece.wanted)}</span

@@ -17,14 +17,14 @@ async function openAt(station: string, changes: Partial<JobFile> = {}): Promise<
 
 test('a day is read in the ways that people write it, month first where inches are read', () => {
 	const today = new Date(2026, 10, 28);
-	assert.equal(readDay('2026-12-03', 'mm', today), '2026-12-03');
-	assert.equal(readDay('3 Dec 2026', 'mm', today), '2026-12-03');
-	assert.equal(readDay('3.12.2026', 'mm', today), '2026-12-03');
-	assert.equal(readDay('3/12/2026', 'mm', today), '2026-12-03');
-	assert.equal(readDay('12/3/2026', 'in', today), '2026-12-03');
-	assert.equal(readDay('3 Dec', 'mm', today), '2026-12-03');
-	for (const none of ['', 'soon', '31.2.2026', '3.12.26']) assert.equal(readDay(none, 'mm', today), null, none);
-	assert.equal(showDay('2026-12-03'), '3 Dec 2026');
+	assert.equal(readDay('2026-12-03', 'mm', today, 'en-GB'), '2026-12-03');
+	assert.equal(readDay('3 Dec 2026', 'mm', today, 'en-GB'), '2026-12-03');
+	assert.equal(readDay('3.12.2026', 'mm', today, 'en-GB'), '2026-12-03');
+	assert.equal(readDay('3/12/2026', 'mm', today, 'en-GB'), '2026-12-03');
+	assert.equal(readDay('12/3/2026', 'in', today, 'en-GB'), '2026-12-03');
+	assert.equal(readDay('3 Dec', 'mm', today, 'en-GB'), '2026-12-03');
+	for (const none of ['', 'soon', '31.2.2026', '3.12.26']) assert.equal(readDay(none, 'mm', today, 'en-GB'), null, none);
+	assert.equal(showDay('2026-12-03', 'en-GB'), '3 Dec 2026');
 });
 
 test('a board is found by a part of its name and taken with Enter; Esc puts the old one back', async () => {

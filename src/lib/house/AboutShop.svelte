@@ -1,9 +1,10 @@
 <script lang="ts">
 	/** Units, paper, currency, the shop's name and address: asked once, and changed in House. */
 	import { invalidateAll } from '$app/navigation';
-	import { readAbout, type About, type PaperSize } from '$core/shop/about.ts';
+	import { DATE_LANGUAGES, readAbout, type About, type DateLanguage, type PaperSize } from '$core/shop/about.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import { showDay } from '$lib/ui/days.ts';
 	import { rememberUnit } from '$lib/ui/reads.ts';
 	import { ShopList } from './shop-list.svelte.ts';
 
@@ -14,7 +15,15 @@
 	};
 	const { about, rev, does }: Props = $props();
 	const id = $props.id();
-	const asked = (of: About) => ({ name: '', address: '', currency: '', paper: 'a4' as PaperSize, unit: 'mm' as Unit, ...of });
+	const asked = (of: About) => ({
+		name: '',
+		address: '',
+		currency: '',
+		paper: 'a4' as PaperSize,
+		unit: 'mm' as Unit,
+		dates: 'en-GB' as DateLanguage,
+		...of
+	});
 	// The page is loaded with it as it stands; from then on it is written here until it is kept.
 	// svelte-ignore state_referenced_locally
 	let said = $state(asked(about));
@@ -31,6 +40,11 @@
 		{ value: 'a4', label: 'A4' },
 		{ value: 'letter', label: 'Letter' }
 	] as const;
+	/** Each in its own words, with a day as it would stand. */
+	const LANGUAGES = DATE_LANGUAGES.map((value) => ({
+		value,
+		label: `${new Intl.DisplayNames(value, { type: 'language' }).of(value) ?? value}: ${showDay('2026-12-03', value, 'day')}`
+	}));
 	const TEXTS = [
 		{ key: 'name', label: 'Name of the shop', lines: 1 },
 		{ key: 'address', label: 'Address, as it stands on papers', lines: 3 },
@@ -70,6 +84,10 @@
 			{#if fault}<p class="fault" id="{id}-{key}-says" role="status">{fault}</p>{/if}
 		</div>
 	{/each}
+	<label for="{id}-dates">Dates are written in</label>
+	<select id="{id}-dates" class="select" bind:value={said.dates}>
+		{#each LANGUAGES as { value, label } (value)}<option {value}>{label}</option>{/each}
+	</select>
 	<div class="presses"><button type="submit" class="btn preset-filled-brand" disabled={list.busy}>{does}</button></div>
 	{#if list.refused}<p class="fault wide" role="alert">{list.refused}</p>{/if}
 </form>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven, as the hand meets it. */
-	import { format } from 'date-fns';
 	import { onMount } from 'svelte';
 	import { centreFromBack, fromBack, laidOn } from '$core/stations/hold/as-laid.ts';
 	import { madeOf } from '$core/views/bench/label-words.ts';
@@ -26,6 +25,7 @@
 	import Paper from '$lib/papers/Paper.svelte';
 	import type { PaperSize } from '$core/shop/about.ts';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
+	import { showDate } from '$lib/ui/days.ts';
 	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
 	import { known, nth, there } from '$core/units/there.ts';
@@ -66,7 +66,7 @@
 			: `± ${text(width, 'window.tolerance')} and ± ${text(height, 'window.tolerance')}`;
 
 	let now = $state('');
-	onMount(() => (now = format(new Date(), 'd MMM yyyy, HH:mm')));
+	onMount(() => (now = showDate(new Date(), 'moment', written.about.dates ?? 'en-GB')));
 
 	/** What is not split: a part of the sheet by what it is of. */
 	type Block =

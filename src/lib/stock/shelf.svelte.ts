@@ -1,4 +1,5 @@
 /** The shelf while it is written: what can be read is kept by itself, what can't stays here and says why; each keeping can be undone. */
+import type { DateLanguage } from '$core/shop/about.ts';
 import { readShelf, type ShelfItem } from '$core/shop/shelf.ts';
 import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { showMoment } from '$lib/ui/days.ts';
@@ -19,7 +20,10 @@ export class ShelfDesk {
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#again = false;
 
-	constructor(rows: ShelfRow[], rev: number) {
+	readonly #language: DateLanguage;
+
+	constructor(rows: ShelfRow[], rev: number, language: DateLanguage) {
+		this.#language = language;
 		this.rows = rows;
 		this.list = new ShopList('/api/shop/shelf', 'shelf', rows, rev);
 		this.#past = [structuredClone(rows)];
@@ -93,7 +97,7 @@ export class ShelfDesk {
 	async #put(rows: ShelfRow[]): Promise<boolean> {
 		this.state = 'keeping …';
 		const done = await this.list.put(rows);
-		this.state = done ? `kept ${showMoment(Date.now())}` : '';
+		this.state = done ? `kept ${showMoment(Date.now(), this.#language)}` : '';
 		return done;
 	}
 

@@ -6,6 +6,8 @@
 	import { DatePicker, parseDate, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { page } from '$app/state';
+	import type { DateLanguage } from '$core/shop/about.ts';
 	import { readDay, showDay } from './days.ts';
 	import { walkOn } from './keys.ts';
 
@@ -13,6 +15,7 @@
 	const { label, keys, value }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
+	const language = $derived(page.data.dates as DateLanguage);
 	/** What was typed and is no day yet. */
 	let draft = $state<string | null>(null);
 	let isOpen = $state(false);
@@ -28,7 +31,7 @@
 
 	/** What is no day stays as it was typed, with what to write, beside the day that holds. */
 	function read(text: string) {
-		const next = readDay(text, editor.unit, new Date());
+		const next = readDay(text, editor.unit, new Date(), language);
 		if (text.trim() === '') take(undefined);
 		else if (next !== null) take(next);
 		else draft = text;
@@ -39,7 +42,7 @@
 	value={values}
 	onValueChange={({ value: picked }) => take(picked[0]?.toString())}
 	onOpenChange={({ open }) => (isOpen = open)}
-	locale="en-GB"
+	locale={language}
 	startOfWeek={editor.unit === 'mm' ? 1 : 0}
 	positioning={{ placement: 'bottom-end', gutter: 2, strategy: 'fixed' }}
 >
@@ -51,19 +54,19 @@
 				{id}
 				class="input figures"
 				autocomplete="off"
-				value={draft ?? (day === '' ? '' : showDay(day))}
+				value={draft ?? (day === '' ? '' : showDay(day, language))}
 				aria-invalid={draft === null ? undefined : 'true'}
 				aria-describedby={draft === null ? undefined : `${id}-says`}
 				onchange={(event) => read(event.currentTarget.value)}
 				onkeydown={(event) => {
-					if (event.key === 'Escape') event.currentTarget.value = draft ?? (day === '' ? '' : showDay(day));
+					if (event.key === 'Escape') event.currentTarget.value = draft ?? (day === '' ? '' : showDay(day, language));
 					if (event.key === 'Enter') walkOn(event.currentTarget);
 				}}
 			/>
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
 		</DatePicker.Control>
 		{#if draft !== null}<p id="{id}-says" class="says" role="status">
-				“{draft.trim()}” is no day. Write it as {showDay('2026-12-03')}.
+				“{draft.trim()}” is no day. Write it as {showDay('2026-12-03', language)}.
 			</p>{/if}
 	</div>
 	{#if isOpen}

@@ -3,6 +3,8 @@
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
+	import { page } from '$app/state';
+	import type { DateLanguage } from '$core/shop/about.ts';
 	import { JOB_STATE_NAMES } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { showMoment } from '$lib/ui/days.ts';
@@ -28,7 +30,7 @@
 			case 'refused':
 				return 'the server refused it';
 			case 'kept':
-				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${showMoment(editor.keeping.at)}` : ''}`;
+				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${showMoment(editor.keeping.at, page.data.dates as DateLanguage)}` : ''}`;
 		}
 	});
 

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { format } from 'date-fns';
+	import { page } from '$app/state';
+	import type { DateLanguage } from '$core/shop/about.ts';
+	import { showDate } from '$lib/ui/days.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -63,7 +65,7 @@
 				<ol class="figures">
 					{#each revisions.slice((pageOf - 1) * ON_A_PAGE, pageOf * ON_A_PAGE) as revision (revision.rev)}<li>
 							<span class="rev">{revision.rev}</span>
-							<span>{format(new Date(revision.at), 'd MMM yyyy, HH:mm:ss')}</span>
+							<span>{showDate(new Date(revision.at), 'second', page.data.dates as DateLanguage)}</span>
 							<button
 								type="button"
 								class="btn btn-sm preset-quiet"

@@ -37,7 +37,7 @@
 		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
 	// The page is loaded with the list as it stands; from then on it is written here.
 	// svelte-ignore state_referenced_locally
-	const desk = new ShelfDesk(written(data.shelf), data.rev);
+	const desk = new ShelfDesk(written(data.shelf), data.rev, data.dates);
 	/** Pixels a millimetre of the outlines. */
 	const SCALE = 0.05;
 	const said = $derived(

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The back label, 100 × 70 mm: what it is and how it looks, what is in it, how it opens, when to look again; and whose work it is. */
-	import { addYears, format } from 'date-fns';
+	import { addYears } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 	import { heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
@@ -12,6 +12,7 @@
 	import { fillCard } from '$lib/papers/fill-card.ts';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
+	import { showDate } from '$lib/ui/days.ts';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 
 	const { data }: PageProps = $props();
@@ -55,8 +56,11 @@
 			['glazing', job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
 			['held by', heldBy(job, plan)],
 			['to open', toOpen(job, plan, shop.house)],
-			['framed', today ? format(today, 'MMMM yyyy') : ''],
-			['inspect next', today ? (years === null ? 'when it changes hands' : format(addYears(today, years), 'MMMM yyyy')) : '']
+			['framed', today ? showDate(today, 'month', data.dates) : ''],
+			[
+				'inspect next',
+				today ? (years === null ? 'when it changes hands' : showDate(addYears(today, years), 'month', data.dates)) : ''
+			]
 		].filter(([, text]) => text !== '')
 	);
 </script>
