@@ -82,7 +82,7 @@
 	}
 </script>
 
-<section class="worked" aria-label="Worked case">
+<div class="worked">
 	<h3>Worked case</h3>
 	<p>
 		{leaves.length === 0
@@ -115,7 +115,7 @@
 		</ul>
 	{:else}<p class="fault" role="status">{result.says}</p>{/if}
 	{#if isTried}<button type="button" class="btn btn-sm preset-quiet" onclick={() => (typed = {})}>as it was</button>{/if}
-</section>
+</div>
 
 <style>
 	.worked {
