@@ -251,29 +251,9 @@
 		grid-template-rows: minmax(0, 1fr) auto;
 		gap: 4px;
 	}
-	/* The front has a half to itself; the back over the section the other. On a low screen they stand side by side. */
+	/* The front takes most: its figures stand on all sides of it. */
 	:global(.drawings.all) {
-		grid-template: minmax(0, 4fr) minmax(0, 3fr) / minmax(0, 1fr) minmax(0, 1fr);
-	}
-	:global(.drawings.all > figure:first-child) {
-		grid-row: 1 / 3;
-	}
-	:global(.drawings.all > figure:nth-child(2)) {
-		grid-area: 2 / 2;
-	}
-	:global(.drawings.all > figure:nth-child(3)) {
-		grid-area: 1 / 2;
-	}
-	:global(.drawings.all > figure:nth-child(2):last-child) {
-		grid-row: 1 / 3;
-	}
-	@media (max-width: 1100px) {
-		:global(.drawings.all) {
-			grid-template: minmax(0, 1fr) / repeat(3, minmax(0, 1fr));
-		}
-		:global(.drawings.all > figure:nth-child(n)) {
-			grid-area: auto;
-		}
+		grid-template-columns: minmax(0, 6fr) minmax(0, 4fr) minmax(0, 5fr);
 	}
 	.side {
 		display: grid;
