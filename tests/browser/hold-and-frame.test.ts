@@ -180,6 +180,10 @@ test('the shelf: written down, tried by a job, taken', async () => {
 		['Depth', '30']
 	] as const)
 		await type(`${key} of Green frame`, value);
+	// Left half written, it is there again.
+	await open('/stock/materials');
+	await open('/stock/shelf');
+	await sees('one line waits for what is missing');
 	await sees('A lip of 24 mm is as wide as the face of 24 mm, and it is a part of it.');
 	await type('Lip of Green frame', '8');
 	await sees(/kept \d\d:\d\d/);

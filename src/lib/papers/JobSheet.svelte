@@ -19,6 +19,7 @@
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
+	import BackRows from '$lib/papers/BackRows.svelte';
 	import FrameRows from '$lib/papers/FrameRows.svelte';
 	import HoldRows from '$lib/papers/HoldRows.svelte';
 	import { pagesOf } from '$lib/papers/pages.ts';
@@ -26,9 +27,9 @@
 	import type { PaperSize } from '$core/shop/about.ts';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 	import { showDate } from '$lib/ui/days.ts';
-	import { sideOfCentre, unbroken } from '$lib/ui/words.ts';
+	import { unbroken } from '$lib/ui/words.ts';
 	import { layerName } from '$core/stations/guard/layers/all.ts';
-	import { known, nth, there } from '$core/units/there.ts';
+	import { nth, there } from '$core/units/there.ts';
 
 	type Props = {
 		number: string;
@@ -40,7 +41,7 @@
 	};
 	const { number, rev, job: file, shop: written, reads, paper }: Props = $props();
 	const printed = $derived(plannedForPaper({ job: file, shop: written, reads }));
-	const { job, plan, shop, text, withUnit } = $derived(printed);
+	const { job, plan, shop, text } = $derived(printed);
 	const unit = $derived(job.reader.unit);
 	const shared = $derived({ reader: job.reader });
 	const front = $derived(frontScene(plan, job));
@@ -249,72 +250,7 @@
 		{#if back && plan.hang && plan.back}
 			<div class="two">
 				<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
-				<table>
-					<caption>Back and hanging, {unit}</caption>
-					<tbody>
-						{#if plan.back.edgeSeal}<tr
-								><th scope="row">edge seal, width, length</th><td
-									>{text(plan.back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(
-										plan.back.edgeSeal.length,
-										'back.edgeSeal.length'
-									)}</td
-								></tr
-							>{/if}
-						{#if plan.back.tape}
-							<tr
-								><th scope="row">back tape, {job.back.seal}</th><td
-									>{text(plan.back.tape.stock, 'back.tape.stock')}{plan.back.tape.passes > 1
-										? `, ${plan.back.tape.passes} passes`
-										: ''}</td
-								></tr
-							>
-							<tr
-								><th scope="row">its strips</th><td
-									>2 × {text(plan.back.tape.strips[0], 'back.tape.strips[0]')}, 2 × {text(
-										plan.back.tape.strips[1],
-										'back.tape.strips[1]'
-									)}</td
-								></tr
-							>
-						{/if}
-						{#if plan.back.dustCover && plan.back.dustCoverRough}<tr
-								><th scope="row">dust cover, cut; trimmed</th><td
-									>{size(plan.back.dustCoverRough, 'back.dustCoverRough')}; {size(plan.back.dustCover, 'back.dustCover')}</td
-								></tr
-							>{/if}
-						<tr
-							><th scope="row">rings from the top, the sides</th><td
-								>{text(plan.hang.drop, 'hang.drop')}, {text(plan.hang.inset, 'hang.inset')}</td
-							></tr
-						>
-						{#if plan.hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, plan.hang.ring).name}</td></tr>{/if}
-						{#if plan.hang.strip}<tr><th scope="row">strip across the back</th><td>{size(plan.hang.strip, 'hang.strip')}</td></tr
-							>{/if}
-						{#if plan.hang.wire}
-							<tr
-								><th scope="row">{plan.hang.by} breaking at, cut to</th><td
-									>{text(plan.hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(
-										plan.hang.wire.length,
-										'hang.wire.length'
-									)}</td
-								></tr
-							>
-							<tr
-								><th scope="row">rise, angle, pull</th><td
-									>{text(plan.hang.rise, 'hang.rise')}, {withUnit(plan.hang.angle, 'hang.angle')}, {withUnit(
-										plan.hang.pullN,
-										'hang.pullN'
-									)}</td
-								></tr
-							>
-						{/if}
-						<tr><th scope="row">nails above the floor</th><td>{text(nth(plan.hang.hooks, 0).height, 'hang.hooks')}</td></tr>
-						<tr
-							><th scope="row">nails</th><td>{plan.hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr
-						>
-						<tr><th scope="row">bumpers</th><td>{plan.back.bumpers}</td></tr>
-					</tbody>
-				</table>
+				<BackRows {...printed} />
 			</div>
 		{/if}
 	{:else}

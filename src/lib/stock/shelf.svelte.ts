@@ -7,6 +7,20 @@ import { showMoment } from '$lib/ui/days.ts';
 export type ShelfRow = Record<string, string>;
 
 const QUIET_MS = 600;
+/** Where in this browser lines wait that are half written. */
+const PUT_BY = 'shelf';
+
+/** Lines of texts; what another version left, or nobody can read, is none. */
+function readPutBy(text: string | null): ShelfRow[] {
+	try {
+		const list: unknown = JSON.parse(text ?? '[]');
+		const isRow = (one: unknown): one is ShelfRow =>
+			typeof one === 'object' && one !== null && Object.values(one).every((value) => typeof value === 'string');
+		return Array.isArray(list) ? list.filter(isRow) : [];
+	} catch {
+		return [];
+	}
+}
 
 export class ShelfDesk {
 	rows = $state<ShelfRow[]>([]);
@@ -33,10 +47,26 @@ export class ShelfDesk {
 		const read = readShelf($state.snapshot(this.rows));
 		return read.ok ? {} : Object.fromEntries(read.faults.map(({ path, says }) => [path, says]));
 	});
+	/** Places of rows that can't be kept as they are. */
+	readonly #faulty = $derived(Object.keys(this.faults).map((path) => Number(/^shelf\[(\d+)\]/.exec(path)?.[1])));
 	readonly canUndo = $derived(this.#at > 0);
 	readonly canRedo = $derived(this.#at < this.#steps);
 	/** Rows that wait for what they lack. */
-	readonly waiting = $derived(this.rows.filter((row) => !this.#isWhole(row)).length);
+	readonly waiting = $derived(this.rows.filter((_, index) => this.#faulty.includes(index)).length);
+
+	/** Lines that are not whole yet, put by in this browser: whoever leaves the page finds them again. */
+	putBy(): void {
+		const rows = $state.snapshot(this.rows).filter((_, index) => this.#faulty.includes(index));
+		if (rows.length > 0) localStorage.setItem(PUT_BY, JSON.stringify(rows));
+		else localStorage.removeItem(PUT_BY);
+	}
+
+	/** Once, when the page is there. */
+	takeUp(): void {
+		const rows = readPutBy(localStorage.getItem(PUT_BY));
+		localStorage.removeItem(PUT_BY);
+		this.rows.push(...rows);
+	}
 
 	/** What a row comes to; null while it can't be read. */
 	item(index: number): ShelfItem | null {
@@ -74,7 +104,7 @@ export class ShelfDesk {
 			this.#again = true;
 			return;
 		}
-		const whole = $state.snapshot(this.rows).filter((row) => this.#isWhole(row));
+		const whole = $state.snapshot(this.rows).filter((_, index) => !this.#faulty.includes(index));
 		if (!readShelf(whole).ok || JSON.stringify(whole) === JSON.stringify(this.list.kept)) return;
 		if (await this.#put(whole)) {
 			this.#past = [...this.#past.slice(0, this.#at + 1), whole];
@@ -91,7 +121,7 @@ export class ShelfDesk {
 		if (!rows || !(await this.#put(rows))) return;
 		this.#at = at;
 		// What is half written is nobody's step, and stays.
-		this.rows = [...structuredClone(rows), ...this.rows.filter((row) => !this.#isWhole(row))];
+		this.rows = [...structuredClone(rows), ...this.rows.filter((_, index) => this.#faulty.includes(index))];
 	}
 
 	async #put(rows: ShelfRow[]): Promise<boolean> {
@@ -99,9 +129,5 @@ export class ShelfDesk {
 		const done = await this.list.put(rows);
 		this.state = done ? `kept ${showMoment(Date.now(), this.#language)}` : '';
 		return done;
-	}
-
-	#isWhole(row: ShelfRow): boolean {
-		return readShelf([$state.snapshot(row)]).ok;
 	}
 }

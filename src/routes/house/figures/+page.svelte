@@ -88,7 +88,7 @@
 </script>
 
 <svelte:head><title>House figures · Rare Keep</title></svelte:head>
-<div class="page">
+<div class="with-foot">
 	<Bar here="House" />
 	<main id="main">
 		<HousePlaces here="House figures" />
@@ -171,25 +171,6 @@
 </div>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-rows: auto minmax(0, 1fr) auto;
-		height: 100dvh;
-	}
-	main {
-		width: 100%;
-		overflow-y: auto;
-		padding: 26px max(24px, calc((100% - 1040px) / 2)) 60px;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		align-items: end;
-		gap: 24px;
-	}
-	header label {
-		flex: 0 0 220px;
-	}
 	h1 {
 		font-size: 27px;
 	}

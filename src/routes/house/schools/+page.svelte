@@ -63,7 +63,7 @@
 </script>
 
 <svelte:head><title>Schools · Rare Keep</title></svelte:head>
-<div class="page">
+<div class="with-foot">
 	<Bar here="House" />
 	<main id="main">
 		<HousePlaces here="Schools" />
@@ -119,16 +119,6 @@
 </div>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-rows: auto minmax(0, 1fr) auto;
-		height: 100dvh;
-	}
-	main {
-		width: 100%;
-		overflow-y: auto;
-		padding: 26px max(24px, calc((100% - 1040px) / 2)) 60px;
-	}
 	h1 {
 		font-size: 27px;
 	}

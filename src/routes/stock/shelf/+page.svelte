@@ -2,6 +2,7 @@
 	/** Stock › Shelf: ready frames and sticks that the shop has, each drawn to one scale, changed in place, kept by itself. */
 	import type { PageProps } from './$types';
 	import { colourOf, COLOURS } from '$core/shop/colours.ts';
+	import { onMount } from 'svelte';
 	import { beforeNavigate } from '$app/navigation';
 	import { isMetal, mouldingName } from '$core/shop/mouldings.ts';
 	import type { WrittenShelfItem } from '$core/shop/shelf.ts';
@@ -67,10 +68,8 @@
 		void (shiftKey ? desk.redo() : desk.undo());
 	}
 
-	// What is half written is held here alone.
-	beforeNavigate(({ cancel, willUnload }) => {
-		if (willUnload && desk.waiting > 0) cancel();
-	});
+	beforeNavigate(() => desk.putBy());
+	onMount(() => desk.takeUp());
 </script>
 
 {#snippet table(kind: 'frame' | 'stick', columns: Column[])}
