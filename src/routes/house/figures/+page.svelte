@@ -171,6 +171,18 @@
 </div>
 
 <style>
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: end;
+		gap: 24px;
+	}
+	header label {
+		flex: 0 0 220px;
+	}
+	header + .about {
+		margin-bottom: 10px;
+	}
 	h1 {
 		font-size: 27px;
 	}
