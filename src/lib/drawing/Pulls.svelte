@@ -52,6 +52,8 @@
 	/** The first frames of a pull lay more out than those that follow. */
 	const FIRST_FRAMES = 3;
 	const REST_MS = 140;
+	/** With less room over the finger the loupe stands beside it, px: its breadth and what it is away. */
+	const LOUPE_ABOVE = 152;
 	/** How far apart frames come, the latest counting most, ms. */
 	let apart = 0;
 	let frames = 0;
@@ -352,9 +354,14 @@
 	{/each}
 	{#if underFinger && pointed}<Loupe {drawn} middle={underFinger} finger={pointed} {scale} {size} />{/if}
 	{#if shown}
+		<!-- Where the loupe stands beside the finger, not above it, the figure stands over both. -->
 		{@const wide = shown.text.length * 6.9 + 12}
 		{@const left = Math.max(8, Math.min(shown.x + 14, size.width - wide))}
-		<g class="figure" transform="translate({left} {Math.max(18, shown.y - 14)})" aria-hidden="true">
+		<g
+			class="figure"
+			transform="translate({left} {Math.max(18, shown.y - (underFinger && shown.y < LOUPE_ABOVE ? 66 : 14))})"
+			aria-hidden="true"
+		>
 			<rect x="-6" y="-15" width={wide} height="21" rx="2" />
 			<text>{shown.text}</text>
 		</g>

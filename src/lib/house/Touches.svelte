@@ -69,7 +69,11 @@
 	.touches li {
 		padding: 2px 0;
 	}
+	/* However many jobs there are, what keeps the change is in sight. */
 	.bar {
+		position: sticky;
+		bottom: 0;
+		background: var(--sheet);
 		display: flex;
 		align-items: center;
 		justify-content: flex-end;
