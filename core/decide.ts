@@ -3,11 +3,14 @@
  * What this version does not plan yet is a fault here: it is never silently planned as something else.
  */
 import type { BackSeal } from './job/kinds.ts';
+import type { Size } from './geometry/shapes.ts';
 import type { Grade } from './shop/grades.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { type Unit, cuttingStep } from './units/length.ts';
 import { suggestAim } from './job/suggest-aim.ts';
 import { decideFrame, decideRabbet } from './job/decide-frame.ts';
+import { decideKept, frameIsThere, keptBack, keptGlazing } from './job/decide-kept.ts';
+import { SCOPE_OF } from './job/scopes.ts';
 import { decideHold } from './stations/hold/decide-hold.ts';
 import { decidePieces, together, type Piece, isStiff } from './job/decide-piece.ts';
 import { decideBorders, decideGrid, decideMats, decideWindows, isMatted } from './job/decide-window.ts';
@@ -41,6 +44,8 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	const float = windows.some((window) => window.way === 'float');
 	const frame = decideFrame(job, shop, schools, hold.kind === 'clips' && !float, reader, house, faults);
 	const metal = (job.frame?.kind ?? frame?.kind) === 'metal';
+	const kept = decideKept(job, shop, faults);
+	const hang = decideHang(job, shop, schools, faults);
 	const decided: Decided = {
 		cutIn,
 		reader,
@@ -59,16 +64,21 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		hold,
 		frame,
 		rabbet: decideRabbet(job, metal, faults),
+		frameIsThere: frameIsThere(job),
+		kept,
+		scope: job.scope ?? 'whole',
+		given: decideGiven(job, faults),
+		copies: job.copies ?? 1,
 		back: {
 			// The hangers of a metal section slide in the channel that a tape would close.
 			seal: metal
 				? house(job.back?.seal, 'back.seal', 'frame', null)
 				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as BackSeal),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
-			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' ? 4 : 2),
+			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' || HANGS_FROM_ONE.includes(hang.by) ? 4 : 2),
 			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight
 		},
-		hang: decideHang(job, shop, schools, faults),
+		hang,
 		place: decidePlace(job, house, faults),
 		answered: answeredIn(job),
 		accepted: decideAccepted(job, faults),
@@ -79,6 +89,23 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	return decided;
 }
 
+/** It swings by its top alone, so it wants bumpers there too (handbook hang#kinds). */
+const HANGS_FROM_ONE: readonly string[] = ['centre-hanger'];
+
+/** What a job that is a part is told, since nobody plans it here. */
+function decideGiven({ given, scope = 'whole' }: Job, faults: Fault[]): Decided['given'] {
+	const { outer, mass, pack } = given ?? {};
+	const asks = SCOPE_OF[scope].asks;
+	const asked = { outer: asks.includes('outer'), mass: asks.includes('mass'), pack: asks.includes('recess') };
+	if (outer && (outer.width === undefined || outer.height === undefined))
+		faults.push({ path: 'given.outer', says: 'The frame’s outer size has a width and a height. Give both.' });
+	return {
+		outer: asked.outer && outer ? (outer as Size) : null,
+		mass: asked.mass ? (mass ?? null) : null,
+		pack: asked.pack ? (pack ?? null) : null
+	};
+}
+
 function decideGuard(
 	job: Job,
 	shop: Shop,
@@ -87,6 +114,7 @@ function decideGuard(
 	faults: Fault[]
 ): Decided['guard'] {
 	const given = job.guard ?? {};
+	const closes = SCOPE_OF[job.scope ?? 'whole'].pack;
 	const lining = given.lining ?? stitched;
 	if (lining && given.underMat === null)
 		faults.push({
@@ -113,6 +141,7 @@ function decideGuard(
 		what: string,
 		value: string | null
 	): T | null => {
+		if (!closes && key !== 'underMat') return null;
 		const chosen = key === 'barrier' ? (given.barrier ?? null) : house(given[key], `guard.${key}`, 'aim', value);
 		return chosen === null ? null : material(map, chosen, `guard.${key}`, what, faults);
 	};
@@ -121,20 +150,31 @@ function decideGuard(
 		always: aim === 'rare' ? 'aluminium-laminate' : 'paper',
 		never: null
 	}[known(schools, 'edge-seal')] as string | null;
-	const edgeSeal = house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal);
+	const edgeSeal = closes ? house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal) : null;
+	const pane = () =>
+		keptGlazing(job, shop, faults) ??
+		material(
+			shop.glazings,
+			closes ? house(given.glazing, 'guard.glazing', 'aim', glazing) : 'none',
+			'guard.glazing',
+			'glazing',
+			faults
+		);
 
 	return {
-		glazing: material(shop.glazings, house(given.glazing, 'guard.glazing', 'aim', glazing), 'guard.glazing', 'glazing', faults),
+		glazing: pane(),
 		underMat: choose(shop.boards, 'underMat', 'board', isStiff(piece.kind) ? null : board),
-		fillers: (given.fillers ?? []).map((filler, index) => {
+		fillers: (closes ? (given.fillers ?? []) : []).map((filler, index) => {
 			const at = `guard.fillers[${index}].board`;
 			if (filler.board === undefined) faults.push({ path: at, says: 'Name the filler’s board.' });
 			const chosen = material(shop.boards, filler.board ?? 'foam-free', at, 'board', faults);
 			return { board: chosen, thickness: filler.thickness ?? chosen?.thickness ?? 0 };
 		}),
-		spacer: decideSpacer(given.spacer, faults),
+		spacer: closes ? decideSpacer(given.spacer, faults) : null,
 		barrier: choose(shop.barriers, 'barrier', 'barrier', null),
-		backing: choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
+		backing:
+			keptBack(job, shop, faults) ??
+			choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
 		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
 		lining,
 		join: given.join ?? 'gummed',
@@ -188,7 +228,7 @@ function answeredIn(job: Job): ReadonlySet<string> {
 function decideHang(job: Job, shop: Shop, schools: Record<string, string>, faults: Fault[]): Decided['hang'] {
 	if (job.hang?.drop !== undefined && job.hang.dropShare !== undefined)
 		faults.push({ path: 'hang.drop', says: 'Give the drop as a length or as a share of the height, not both.' });
-	const by = (job.hang?.by ?? schools['hang-by']) as Decided['hang']['by'];
+	const by = (job.frame?.kept?.hangers ?? job.hang?.by ?? schools['hang-by']) as Decided['hang']['by'];
 	const hooks = { one: 1, two: 2 }[known(schools, 'hooks')] as 1 | 2 | undefined;
 	return {
 		by,

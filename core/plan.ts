@@ -9,7 +9,7 @@ import { inSentence } from './units/in-sentence.ts';
 import { planBack } from './stations/back/back.ts';
 import { planCut } from './stations/cut/cut.ts';
 import { judge, type Verdict } from './judge/judge.ts';
-import { planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
+import { planClosedFrame, planFrame, readyPack, readyRabbet } from './stations/frame/frame.ts';
 import type { Size } from './geometry/shapes.ts';
 import { planLayers } from './stations/guard/guard.ts';
 import { planHang } from './stations/hang/hang.ts';
@@ -21,6 +21,7 @@ import type { Finding, Remedy, Severity } from './rule/rule.ts';
 import { RULES } from './judge/rules.ts';
 import { GRADES } from './shop/grades.ts';
 import { fail, FaultError } from './job/faults.ts';
+import { covers, SCOPE_OF } from './job/scopes.ts';
 import { patched } from './job/patch.ts';
 import { showWithUnit, type Reader } from './units/show.ts';
 import type { Unit } from './units/length.ts';
@@ -36,6 +37,7 @@ import { planSpacer } from './stations/pack/spacer.ts';
 import { oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './rule/sights.ts';
+import { at } from './rule/term.ts';
 import { openBook, renamed, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
 import { limitsOf, rangesOf } from './stations/window/ranges.ts';
@@ -174,7 +176,12 @@ function isLess(one: readonly number[], other: readonly number[]): boolean {
 export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unwritten): Figures {
 	const shop = shopFor(shopAsItIs, job.cutIn);
 	const figures: Figures = { open: [] };
-	const light = planLight(job, shop, figure);
+	const { window: hasWindow, pack: closes } = SCOPE_OF[job.scope];
+	if (!hasWindow) {
+		planClosed(figures, job, shop, figure);
+		return figures;
+	}
+	const light = closes ? planLight(job, shop, figure) : null;
 	if (light) figures.light = light;
 	const measures: Measure[] = [];
 	const ofSight = (index: number) => (job.several ? renamed(figure, (text) => named(index + 1, text)) : figure);
@@ -197,6 +204,11 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	const movements = measures.map((measure, index) => planMovement(nth(job.pieces, index), shop.house, measure, ofSight(index)));
 	Object.assign(figures, { measure: oneOrEach(measures, job.several), movement: oneOrEach(movements, job.several) });
 	const rabbet = readyRabbet(job);
+	const isUnread = job.frameIsThere && !rabbet;
+	if (isUnread && job.borders.way === 'fit' && !job.borders.pack) {
+		figures.open.push({ station: 'window', needs: RABBET_NEEDED }, { station: 'frame', needs: RABBET_NEEDED });
+		return figures;
+	}
 	const ready = rabbet && readyPack(job, shop.house, rabbet);
 	const window = planWindow(job, shop, { measures, movements, readyPack: ready, figure, ofSight });
 	if (!window) {
@@ -234,26 +246,63 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	}
 	const layers = planLayers(job, shop);
 	const pack = planPack(job, shop, { layers, pack: window.pack, longest }, figure);
-	const frame = planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet }, figure);
-	Object.assign(figures, { window, hold: oneOrEach(holds, job.several), pack });
+	Object.assign(figures, { window, pack });
+	if (covers(job.scope, 'hold')) figures.hold = oneOrEach(holds, job.several);
+	if (!closes) {
+		seeThrough(window, job, shop.house, null, figure);
+		return figures;
+	}
+	const frame = isUnread ? null : planFrame(job, shop, { pack: window.pack, thickness: pack.thickness, ready: rabbet }, figure);
 	if (frame) {
 		figures.frame = frame;
 		pack.clearance = clearanceOf(job, pack, frame, figure);
 	} else {
-		figures.open.push({ station: 'frame', needs: 'a moulding of the shop, or a profile that you enter' });
+		const chosen = job.frameIsThere
+			? isUnread
+				? RABBET_NEEDED
+				: PROFILE_NEEDED
+			: 'a moulding of the shop, or a profile that you enter';
+		figures.open.push({ station: 'frame', needs: chosen });
 	}
 	seeThrough(window, job, shop.house, frame, figure);
 	if (job.guard.spacer) pack.spacer = planSpacer(job, shop, window.pack, frame, figure);
-	figures.back = planBack(job, shop, { pack: window.pack, thickness: pack.thickness, frame }, figure);
+	figures.back = planBack(job, shop, { pack: window.pack, recess: at('pack.thickness', pack.thickness), frame }, figure);
 	const sheetGrams = holds.map((hold) => hold.sheetGrams);
 	figures.climate = planClimate(job, shop, { window, sheetGrams }, figure);
 	if (frame) {
 		figures.mass = planMass(job, shop, { window, frame, sheetGrams }, figure);
-		figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg }, figure);
-	} else {
+		if (covers(job.scope, 'wall')) figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg }, figure);
+	} else if (covers(job.scope, 'wall')) {
 		figures.open.push({ station: 'hang', needs: 'a frame, since its mass and size decide' });
 	}
 	return figures;
+}
+
+const RABBET_NEEDED = 'the frame’s rabbet as measured: one width and one height, or its four sides';
+const PROFILE_NEEDED = 'the frame’s profile as measured: face, lip, depth, rabbet depth';
+
+/** A frame that stays closed: only its back, or only its hanging, from what was measured outside. */
+function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure): void {
+	const { outer, mass, pack } = job.given;
+	const back = covers(job.scope, 'back');
+	const hangs = covers(job.scope, 'wall');
+	if (!back && !hangs) return;
+	const needs = [
+		...(job.frame ? [] : [PROFILE_NEEDED]),
+		...(outer ? [] : ['the frame’s outer width and height']),
+		...(back && pack === null ? ['the thickness of what lies in its rabbet'] : []),
+		...(hangs && mass === null ? ['what it weighs'] : [])
+	];
+	if (needs.length > 0 || !outer) {
+		figures.open.push({ station: back ? 'back' : 'hang', needs: needs.join('; ') });
+		return;
+	}
+	const frame = planClosedFrame(job, outer, shop.house, figure);
+	figures.frame = frame;
+	if (pack !== null) figures.back = planBack(job, shop, { pack: null, recess: at('job.given.pack', pack), frame }, figure);
+	if (mass === null) return;
+	figures.mass = { kg: figure('mass.kg', at('job.given.mass', mass), 'hang#mass').value, parts: [] };
+	figures.hang = planHang(job, shop, { frame, kg: mass }, figure);
 }
 
 /** A window's own figures: in the list of several, or the window itself. */

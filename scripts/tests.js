@@ -4,6 +4,7 @@ import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { compile, compiledTo } from './compile.js';
+import { passMapped } from './mapped-lines.js';
 import { startPostgres } from './postgres.js';
 import { root, testsIn } from './setup.js';
 import { testHouse } from './test-house.js';
@@ -19,7 +20,6 @@ export async function runTests(folders, { onServer }) {
 		'--wasm-lazy-compilation',
 		'--liftoff-only',
 		'--max-semi-space-size=64',
-		'--enable-source-maps',
 		'--no-warnings',
 		'--test',
 		'--test-reporter=spec',
@@ -28,8 +28,15 @@ export async function runTests(folders, { onServer }) {
 	const [compiled, postgres] = await Promise.all([compile(testsIn(...folders), 'tests'), onServer ? startPostgres() : null]);
 	try {
 		const env = { ...process.env, TEST_DATABASE_URL: postgres?.url ?? '', TEST_HOUSE: testHouse() };
-		const runner = spawn(process.execPath, [...flags, ...together(compiled)], { cwd: root, stdio: 'inherit', env });
+		if (process.stdout.isTTY) env.FORCE_COLOR ??= '1';
+		const runner = spawn(process.execPath, [...flags, ...together(compiled)], {
+			cwd: root,
+			stdio: ['inherit', 'pipe', 'inherit'],
+			env
+		});
+		const said = passMapped(runner.stdout, process.stdout, compiledTo('tests'));
 		const [status] = await once(runner, 'exit');
+		await said;
 		return status ?? 1;
 	} finally {
 		await postgres?.stop();

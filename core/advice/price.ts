@@ -11,7 +11,7 @@ export type Price = {
 };
 
 /** Null while there is no window. */
-export function packagePrice({ guard, mats, windows }: Decided, { window, back }: Figures): Price | null {
+export function packagePrice({ guard, mats, windows, kept }: Decided, { window, back }: Figures): Price | null {
 	if (!window) return null;
 	const areaM2 = (window.pack.width * window.pack.height) / 1e6;
 	const unpriced: string[] = [];
@@ -21,13 +21,13 @@ export function packagePrice({ guard, mats, windows }: Decided, { window, back }
 		return (material.pricePerM2 ?? 0) * amount;
 	};
 	const sum =
-		cost(guard.glazing, areaM2) +
-		mats.reduce((all, mat) => all + cost(mat.board, areaM2), 0) +
+		cost(kept.glazing ? null : guard.glazing, areaM2) +
+		mats.reduce((all, mat) => all + cost(mat.have ? null : mat.board, areaM2), 0) +
 		cost(windows.find((one) => one.support)?.support, areaM2) +
 		cost(guard.underMat, areaM2) +
 		guard.fillers.reduce((all, filler) => all + cost(filler.board, areaM2), 0) +
 		cost(guard.barrier, areaM2) +
-		cost(guard.backing, areaM2) +
+		cost(kept.back ? null : guard.backing, areaM2) +
 		cost(guard.edgeSeal, (back?.edgeSeal?.length ?? 0) / 1000);
 	return { cents: wholeCents(sum), unpriced };
 }

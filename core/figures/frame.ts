@@ -6,7 +6,14 @@ import type { Section } from '../shop/mouldings.ts';
 /** Points stand `first` from the corners and `spacing` apart; clips, which slide, are only counted. */
 export type PointsOfSide = { count: number; first?: number; spacing?: number };
 
-export type Points = { kind: PointKind | 'clips'; top: PointsOfSide; side: PointsOfSide; total: number };
+export type Points = {
+	kind: PointKind | 'clips';
+	top: PointsOfSide;
+	side: PointsOfSide;
+	total: number;
+	/** They came with the frame: counted in all, their places as they are. */
+	stay?: true;
+};
 
 /** Four sides and both diagonals of a lite. */
 export type Lite = { top: number; right: number; bottom: number; left: number; d1: number; d2: number };

@@ -7,6 +7,7 @@ import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
 import type { Fault } from './faults.ts';
+import { frameIsThere } from './decide-kept.ts';
 import type { FrameKind, PointKind } from './kinds.ts';
 import { material, type FromHouse } from './material.ts';
 
@@ -54,7 +55,8 @@ export function decideFrame(
 			? null
 			: material(shop.mouldings, given.moulding, 'frame.moulding', 'moulding', faults);
 	const kind = given.kind ?? (stocked && isMetal(stocked) ? 'metal' : 'wood');
-	const chosen = given.section ? ownSection(given.section, kind, faults) : stocked;
+	const isThere = frameIsThere(job);
+	const chosen = given.section ? ownSection(given.section, kind, isThere, house, faults) : stocked;
 	if (given.joined !== undefined && kind !== 'metal')
 		faults.push({
 			path: 'frame.joined',
@@ -66,6 +68,8 @@ export function decideFrame(
 			path: 'frame.kind',
 			says: `“${mouldingName(stocked, reader)}” is ${isMetal(stocked) ? 'a metal section' : 'a wood moulding'}. Choose ${isMetal(stocked) ? 'kind metal' : 'kind wood or ready-made'}, or another moulding.`
 		});
+	const held = given.kept?.points?.kind;
+	const pointsKept = held === 'clips' ? undefined : held;
 	checkSection(chosen, reader, faults);
 	checkMetal(given, kind, faults);
 	const deepen = given.deepen ?? 0;
@@ -78,7 +82,7 @@ export function decideFrame(
 			rabbetDepth: chosen.rabbetDepth,
 			density: chosen.density
 		},
-		name: stocked ? mouldingName(stocked, reader) : kind === 'ready-made' || given.joined ? 'Customer’s frame' : 'Own profile',
+		name: stocked ? mouldingName(stocked, reader) : isThere ? 'Customer’s frame' : 'Own profile',
 		colour: readColour(given.colour ?? stocked?.colour ?? 'ash'),
 		joined: given.joined ?? (kind === 'metal' && given.opening !== undefined),
 		allowance: given.allowance ?? null,
@@ -87,7 +91,7 @@ export function decideFrame(
 		deepen,
 		pairStep: given.pairStep ?? stocked?.pairStep ?? MM_PER_INCH,
 		points: house(
-			given.points,
+			pointsKept ?? given.points,
 			'frame.points',
 			clipped ? 'hold' : 'school points',
 			clipped ? 'offset-clips' : (schools['points'] as PointKind)
@@ -134,9 +138,25 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 			faults.push({ path: `frame.${key}`, says: `${says}. Remove it, or choose kind wood.` });
 }
 
-/** A metal section's weight comes by the metre, so that no density is asked for. */
-function ownSection(given: NonNullable<Given['section']>, kind: FrameKind, faults: Fault[]): Section {
-	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const) {
+/**
+ * A metal section's weight comes by the metre, so that no density is asked for; of a frame that is there nobody knows it, so heavy wood is
+ * taken. @returns null while the profile of a frame that is there is not measured to its end
+ */
+function ownSection(
+	given: NonNullable<Given['section']>,
+	kind: FrameKind,
+	isThere: boolean,
+	house: FromHouse,
+	faults: Fault[]
+): Section | null {
+	if (isThere) {
+		if (PROFILE.some((key) => given[key] === undefined)) return null;
+		return {
+			...given,
+			density: kind === 'metal' ? ALUMINIUM : house(given.density, 'frame.section.density', 'careful', HEAVY_WOOD)
+		} as Section;
+	}
+	for (const key of [...PROFILE, 'density'] as const) {
 		if (given[key] === undefined && !(key === 'density' && kind === 'metal'))
 			faults.push({
 				path: `frame.section.${key}`,
@@ -146,7 +166,10 @@ function ownSection(given: NonNullable<Given['section']>, kind: FrameKind, fault
 	return { density: ALUMINIUM, ...given } as Section;
 }
 
+const PROFILE = ['face', 'lip', 'depth', 'rabbetDepth'] as const;
 const ALUMINIUM = 2700;
+/** Oak, kg/m³. */
+const HEAVY_WOOD = 700;
 
 function decideGroove(
 	given: Given['groove'],
@@ -167,7 +190,7 @@ function decideGroove(
 	return { from, width };
 }
 
-/** What a frame that is there already measures: a ready-made one, or a metal one that is delivered joined. */
+/** What a frame that is there already measures: a ready-made one, or a metal one that is delivered joined; null until somebody did. */
 export function decideRabbet(job: Job, metal: boolean, faults: Fault[]): Readings | null {
 	const { kind, opening, joined } = job.frame ?? {};
 	const isThere = kind === 'ready-made' || (metal && (joined ?? opening !== undefined));
@@ -176,12 +199,5 @@ export function decideRabbet(job: Job, metal: boolean, faults: Fault[]): Reading
 			path: 'frame.opening',
 			says: 'Only a frame that is there already has a measured opening. Choose kind ready-made or a joined metal one, or remove it.'
 		});
-	if (!isThere) return null;
-	const { readings } = decideReadings(opening, 'frame.opening', faults);
-	if (!readings)
-		faults.push({
-			path: 'frame.opening',
-			says: 'Measure the frame’s opening: one width and height, or four sides.'
-		});
-	return readings;
+	return isThere ? decideReadings(opening, 'frame.opening', faults).readings : null;
 }

@@ -5,10 +5,12 @@ import { readColour, type Colour } from '../shop/colours.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
+import { frameIsThere } from './decide-kept.ts';
 import type { Fault } from './faults.ts';
 import type { WindowShape, WindowWay } from './kinds.ts';
 import { type Piece, isStiff } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
+import { SCOPE_OF } from './scopes.ts';
 import { there } from '../units/there.ts';
 
 export type WindowChoice = {
@@ -16,6 +18,8 @@ export type WindowChoice = {
 	shape: WindowShape;
 	/** Cover: as asked for; with `solve` the program finds it. */
 	overlap: Sides;
+	/** Behind a mat that is at hand the window is its opening: only these sides of the overlap were typed, the others follow. */
+	typed: Partial<Sides>;
 	solve: boolean;
 	/** Reveal: paper left visible round the image. */
 	reveal: Sides;
@@ -44,12 +48,15 @@ export type MatChoice = {
 	/** The core's own colour, and a line painted on the bevel. */
 	core: Colour | null;
 	bevelLine: Colour | null;
+	/** Bought cut, or at hand: as measured. It is not cut. */
+	have: { opening: Size; outer: Size } | null;
 	print: Size | null;
 	printEnds: 'beyond-blank' | 'under-lip' | 'at-sight';
 };
 
 export type Borders = {
-	way: 'even' | 'weighted' | 'own' | 'fit';
+	/** `have`: the front mat was bought, and its borders come with it. */
+	way: 'even' | 'weighted' | 'own' | 'fit' | 'have';
 	asked: Sides;
 	width: number;
 	weight: number;
@@ -68,7 +75,8 @@ type Subject = { aim: Grade; piece: Pick<Piece, 'kind' | 'proteinOrDye'> & { mat
 export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHouse, faults: Fault[]): WindowChoice[] {
 	const given = job.window ?? {};
 	const openings = given.openings;
-	if (!openings || openings.length === 0) return [decideWindow(given, 'window', shop, of, house, faults)];
+	const bought = job.mats?.some(({ have }) => have !== undefined) ?? false;
+	if (!openings || openings.length === 0) return [decideWindow({ ...given, bought }, 'window', shop, of, house, faults)];
 	const windows = openings.map((opening, index) => {
 		const at = `window.openings[${index}]`;
 		const { openings: _, grid: __, ...shared } = given;
@@ -114,7 +122,7 @@ export function decideGrid(job: Job, windows: WindowChoice[], house: FromHouse, 
 }
 
 function decideWindow(
-	given: Omit<GivenWindow, 'openings' | 'grid'>,
+	given: Omit<GivenWindow, 'openings' | 'grid'> & { /** The mats that are at hand fix the opening. */ bought?: boolean },
 	at: string,
 	shop: Shop,
 	{ aim, piece }: Subject,
@@ -135,23 +143,26 @@ function decideWindow(
 	const bevelledSupport = given.supportEdge === undefined ? translucent : given.supportEdge === 'bevelled';
 	const overlap = typeof given.overlap === 'object' ? given.overlap : {};
 	const whole = way === 'cover' && !solve && Object.keys(overlap).length === 0;
-	if (whole) house(undefined, `${at}.overlap`, 'house.overlap', shop.house.overlap);
+	const bought = given.bought === true;
+	if (bought && way === 'cover') checkTyped(given.overlap, `${at}.overlap`, faults);
+	else if (whole) house(undefined, `${at}.overlap`, 'house.overlap', shop.house.overlap);
 	return {
 		way,
 		shape,
-		solve: solve && way === 'cover',
+		solve: solve && way === 'cover' && !bought,
+		typed: way === 'cover' ? overlap : {},
 		overlap: mapSides((side) =>
-			whole || way !== 'cover'
+			whole || bought || way !== 'cover'
 				? (overlap[side] ?? shop.house.overlap)
 				: house(overlap[side], `${at}.overlap.${side}`, 'house.overlap', shop.house.overlap)
 		),
 		reveal: mapSides((side) =>
-			way === 'reveal'
+			way === 'reveal' && !bought
 				? house(given.reveal?.[side], `${at}.reveal.${side}`, 'house.paperReveal', shop.house.paperReveal)
 				: shop.house.paperReveal
 		),
 		gap:
-			way === 'float'
+			way === 'float' && !bought
 				? house(
 						given.gap,
 						`${at}.gap`,
@@ -165,6 +176,22 @@ function decideWindow(
 		support: support === null ? null : material(shop.boards, support, `${at}.support`, 'board', faults),
 		at: null
 	};
+}
+
+/** The opening is the mat's own: one side of an axis gives the other. */
+function checkTyped(overlap: GivenWindow['overlap'], at: string, faults: Fault[]): void {
+	if (overlap === 'solve')
+		faults.push({ path: at, says: 'The mat is at hand, and its opening is what it is. Leave the overlap to follow.' });
+	if (typeof overlap !== 'object') return;
+	for (const [one, other, axis] of [
+		['left', 'right', 'across'],
+		['top', 'bottom', 'down']
+	] as const)
+		if (overlap[one] !== undefined && overlap[other] !== undefined)
+			faults.push({
+				path: `${at}.${other}`,
+				says: `The opening of the mat at hand is fixed: ${axis} one overlap gives the other. Remove ${one} or ${other}.`
+			});
 }
 
 export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house: FromHouse, faults: Fault[]): MatChoice[] {
@@ -194,10 +221,34 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 			colour: readColour(mat.colour ?? 'white'),
 			core: mat.core === undefined ? null : readColour(mat.core),
 			bevelLine: mat.bevelLine === undefined ? null : readColour(mat.bevelLine),
+			have: decideHave(job, index, faults),
 			print: print ? (print as Size) : null,
 			printEnds: mat.printEnds ?? 'beyond-blank'
 		};
 	});
+}
+
+/** A bought mat as measured: its board stands round its opening. */
+function decideHave(job: Job, index: number, faults: Fault[]): MatChoice['have'] {
+	const have = job.mats?.[index]?.have;
+	if (!have) return null;
+	const at = `mats[${index}].have`;
+	const missing = (['opening', 'outer'] as const).filter(
+		(name) => have[name]?.width === undefined || have[name].height === undefined
+	);
+	for (const name of missing)
+		faults.push({
+			path: `${at}.${name}`,
+			says: `A mat that is at hand has an ${name === 'outer' ? 'outer size' : 'opening'}: width and height. Give both.`
+		});
+	if (missing.length > 0) return null;
+	if ((job.window?.openings?.length ?? 0) > 0)
+		faults.push({ path: at, says: 'A mat that is at hand has one window here. Plan several windows in a mat that is cut.' });
+	const { opening, outer } = have as NonNullable<MatChoice['have']>;
+	for (const axis of ['width', 'height'] as const)
+		if (opening[axis] >= outer[axis])
+			faults.push({ path: `${at}.opening.${axis}`, says: 'The opening is as large as the mat itself. Measure both again.' });
+	return { opening, outer };
 }
 
 /** Panels, canvases and boxes go without a mat unless one is given; any piece does when the list is empty. */
@@ -216,6 +267,7 @@ function checkMatless(job: Job, faults: Fault[]): MatChoice[] {
 }
 
 const UNUSED = {
+	have: ['way', 'width', 'weight', 'top', 'right', 'bottom', 'left', 'pack', 'centre'],
 	even: ['top', 'right', 'bottom', 'left', 'pack', 'weight'],
 	weighted: ['top', 'right', 'bottom', 'left', 'pack'],
 	own: ['width', 'weight', 'pack'],
@@ -224,15 +276,20 @@ const UNUSED = {
 
 export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fault[]): Borders {
 	const given = job.borders ?? {};
-	const way = house(given.way, 'borders.way', 'house', job.frame?.opening ? 'fit' : 'weighted');
+	const bought = job.mats?.[0]?.have !== undefined;
+	const fits = frameIsThere(job) && SCOPE_OF[job.scope ?? 'whole'].window;
+	const way = bought ? 'have' : house(given.way, 'borders.way', 'house', fits ? 'fit' : 'weighted');
 	for (const key of UNUSED[way]) {
 		if (given[key] !== undefined)
 			faults.push({
 				path: `borders.${key}`,
-				says: `Borders of way “${way}” have no ${key}. Remove it, or choose another way.`
+				says: bought
+					? 'The front mat is at hand, and its borders come with it. Remove this.'
+					: `Borders of way “${way}” have no ${key}. Remove it, or choose another way.`
 			});
 	}
 	const centre = given.centre ?? 'window';
+	if (way === 'have') return { way, asked: evenSides(0), width: shop.house.borderWidth, weight: 0, pack: null, centre: 'window' };
 	if (way === 'own') {
 		const own = mapSides(
 			(side) => given[side] ?? house(undefined, `borders.${side}`, 'house.borderWidth', shop.house.borderWidth)
@@ -243,7 +300,7 @@ export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fa
 	if (way === 'fit') {
 		const pack = given.pack as Size | undefined;
 		const half = given.pack && (given.pack.width === undefined || given.pack.height === undefined);
-		if (half || (!pack && job.frame?.opening === undefined))
+		if (half || (!pack && !frameIsThere(job)))
 			faults.push({
 				path: 'borders.pack',
 				says: 'Borders that fit need the size of the pack, width and height, or the opening of the customer’s frame.'

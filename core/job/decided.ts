@@ -1,5 +1,6 @@
 /** A job as it was decided: every choice made, the house’s where the file makes none. */
-import type { BackSeal, HangerKind, SpacerMaterial } from './kinds.ts';
+import type { Size } from '../geometry/shapes.ts';
+import type { BackSeal, HangerKind, Scope, SpacerMaterial } from './kinds.ts';
 import type { Barrier, Board } from '../shop/boards.ts';
 import type { Glazing } from '../shop/glazing.ts';
 import type { Grade } from '../shop/grades.ts';
@@ -8,6 +9,7 @@ import type { Ring } from '../shop/hangers.ts';
 import type { Reader } from '../units/show.ts';
 import type { Unit } from '../units/length.ts';
 import type { FrameChoice } from './decide-frame.ts';
+import type { Kept } from './decide-kept.ts';
 import { type Piece, type Readings } from './decide-piece.ts';
 import type { Borders, Grid, MatChoice, WindowChoice } from './decide-window.ts';
 import type { PlaceChoice } from './decide-place.ts';
@@ -58,6 +60,15 @@ export type Decided = {
 	frame: FrameChoice | null;
 	/** Readings of a ready-made frame's rabbet. */
 	rabbet: Readings | null;
+	/** Nobody here makes the frame. */
+	frameIsThere: boolean;
+	/** What came with it and stays: its glazing and back stand in `guard` as what they are. */
+	kept: Kept;
+	scope: Scope;
+	/** What a job that is a part does not plan itself. */
+	given: { outer: Size | null; mass: number | null; pack: number | null };
+	/** So many are made alike. */
+	copies: number;
 	back: { seal: BackSeal | null; dustCover: boolean; bumpers: number; bumperHeight: number };
 	hang: {
 		by: HangerKind | 'by-mass';

@@ -2,10 +2,13 @@
 import {
 	BACK_SEALS,
 	BONE_KINDS,
+	CAME_WITH,
+	FASTENERS,
 	FRAME_KINDS,
 	HANGERS_PLANNED,
 	PIECE_KINDS,
 	POINT_KINDS,
+	SCOPES,
 	SPACER_MATERIALS,
 	WINDOW_SHAPES,
 	WINDOW_WAYS
@@ -246,6 +249,11 @@ export const jobDefinition = {
 					lift: lengthOrZero('height of the strips behind it'),
 					liftBoard: id('board that the lift is made of; the shop chooses unless given'),
 					setback: lengthOrZero('how far the lift lies back from the window’s edge'),
+					have: {
+						kind: 'group',
+						says: 'it was bought cut, or is at hand: as measured, in place of borders and overlap',
+						fields: { opening: size('its narrowest opening'), outer: size('its outer size') }
+					},
 					print: size('size of a printed area'),
 					printEnds: {
 						kind: 'choice',
@@ -383,7 +391,45 @@ export const jobDefinition = {
 					}
 				},
 				joined: flag('a metal frame that is delivered joined: it is opened and closed again'),
-				opening: readings
+				opening: readings,
+				kept: {
+					kind: 'group',
+					says: 'what came with a frame and stays, in place of guard.glazing, guard.backing, frame.points and hang.by',
+					fields: {
+						glazing: {
+							kind: 'group',
+							says: 'its glazing',
+							fields: {
+								kind: id('a glazing of the shop; "unknown" is taken as plain glass'),
+								thickness: length('its thickness; the catalogue’s unless given'),
+								size: size('its size, where it was measured')
+							}
+						},
+						back: {
+							kind: 'group',
+							says: 'its back',
+							fields: {
+								board: id('a board of the shop; "unknown" is taken as hardboard'),
+								thickness: length('its thickness; the board’s unless given')
+							}
+						},
+						points: {
+							kind: 'group',
+							says: 'what holds the pack',
+							fields: {
+								kind: { kind: 'choice', of: FASTENERS, says: 'points, tabs or clips' },
+								count: { kind: 'number', least: 0, most: 200, whole: true, says: 'how many there are in all' }
+							}
+						},
+						hangers: { kind: 'choice', of: HANGERS_PLANNED, says: 'what it hangs by' }
+					}
+				},
+				replaced: {
+					kind: 'list',
+					of: { kind: 'choice', of: CAME_WITH, says: 'a part' },
+					most: CAME_WITH.length,
+					says: 'what came with it and leaves'
+				}
 			}
 		},
 		back: {
@@ -406,7 +452,7 @@ export const jobDefinition = {
 			fields: {
 				by: {
 					kind: 'choice',
-					of: [...HANGERS_PLANNED, 'cleat', 'sawtooth', 'centre-hanger', 'security'],
+					of: [...HANGERS_PLANNED, 'cleat', 'security'],
 					says: 'what it hangs by'
 				},
 				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },
@@ -463,6 +509,17 @@ export const jobDefinition = {
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
 			}
 		},
+		scope: { kind: 'choice', of: SCOPES, says: 'what the job covers of the work' },
+		given: {
+			kind: 'group',
+			says: 'what a job that is a part does not plan itself',
+			fields: {
+				outer: size('outer size of the frame'),
+				mass: { kind: 'number', least: 0.01, most: 500, says: 'what it weighs, kg' },
+				pack: length('thickness of what lies in the rabbet')
+			}
+		},
+		copies: { kind: 'number', least: 1, most: 500, whole: true, says: 'how many are made alike' },
 		answered: {
 			kind: 'list',
 			most: 20,

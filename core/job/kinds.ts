@@ -30,5 +30,29 @@ export const BACK_SEALS = ['gummed', 'self-adhesive'] as const;
 export type BackSeal = (typeof BACK_SEALS)[number];
 
 /** What is planned; a file may name others, which are refused until they are. */
-export const HANGERS_PLANNED = ['wire', 'cord', 'rings'] as const;
+export const HANGERS_PLANNED = ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger'] as const;
 export type HangerKind = (typeof HANGERS_PLANNED)[number];
+
+/** What holds the pack in a frame that comes with it: points in wood, spring clips in metal. */
+export const FASTENERS = [...POINT_KINDS, 'clips'] as const;
+
+/** Parts that a frame which is there may bring. */
+export const CAME_WITH = ['glazing', 'mat', 'back', 'points', 'hangers'] as const;
+export type CameWith = (typeof CAME_WITH)[number];
+
+/** A part that came with a frame and stays, and the choice whose place it takes: a job has one of the two. */
+export const KEPT_IN_PLACE = [
+	['frame.kept.glazing', 'guard.glazing'],
+	['frame.kept.back', 'guard.backing'],
+	['frame.kept.points', 'frame.points'],
+	['frame.kept.points', 'frame.pointCount'],
+	['frame.kept.points', 'frame.pointFirst'],
+	['frame.kept.hangers', 'hang.by']
+] as const;
+
+/** What a job covers of the work. */
+export const SCOPES = ['whole', 'mat-package', 'mount', 'fit', 'back', 'hang', 'unframe'] as const;
+export type Scope = (typeof SCOPES)[number];
+
+/** What nobody knows of a part that came with a frame; careful figures stand for it. */
+export const NOT_KNOWN = 'unknown';

@@ -9,7 +9,7 @@ const RULES: readonly Rule[] = [
 	[
 		'hang.by',
 		(job) => job.hang?.by !== undefined && !HANGERS_PLANNED.some((kind) => kind === job.hang?.by),
-		'Wire, cord and rings are planned so far; other hangers are not.'
+		'A rail or security plates are not planned yet. Choose rings, wire, cord, a sawtooth or a centre hanger.'
 	]
 ];
 

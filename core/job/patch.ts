@@ -1,6 +1,7 @@
 /** Changes of a job file as JSON Patch (RFC 6902): what a remedy or a typed value does to it. */
 import { applyPatch } from 'rfc6902';
 import type { JobFile } from './definition.ts';
+import { KEPT_IN_PLACE } from './kinds.ts';
 import { isGroup } from './read.ts';
 
 export type Operation = { op: 'add' | 'replace'; path: string; value: unknown } | { op: 'remove'; path: string };
@@ -20,7 +21,16 @@ export function put(file: object, keys: readonly Key[], value: unknown): Operati
 		at = next;
 	}
 	operations.push({ op: isListItem(file, keys) ? 'replace' : 'add', path: pointer(keys), value });
-	return operations;
+	return [...givenUp(file, keys), ...operations];
+}
+
+/** A choice takes the place of what came with the frame, and what is kept takes the place of a choice: both together are a fault. */
+function givenUp(file: object, keys: readonly Key[]): Operation[] {
+	const at = keys.join('.');
+	return KEPT_IN_PLACE.flatMap(([kept, chosen]) => [
+		...(at === chosen || at.startsWith(`${chosen}.`) ? drop(file, kept.split('.')) : []),
+		...(at === kept ? drop(file, chosen.split('.')) : [])
+	]);
 }
 
 /** Operations that take `keys` out; none where nothing stands. */

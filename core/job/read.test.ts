@@ -67,7 +67,7 @@ test('lists are bounded, ids stand once, keys that are no data are refused', () 
 });
 
 test('what is not planned yet is a fault that says so, never something else', () => {
-	const asked: [string, object][] = [['hang.by', { hang: { by: 'sawtooth' } }]];
+	const asked: [string, object][] = [['hang.by', { hang: { by: 'cleat' } }]];
 	for (const [path, change] of asked) {
 		const found = faults({ ...workedJob(), ...change }).find((fault) => fault.path === path);
 		assert.ok(found, `${path} was planned as something else`);

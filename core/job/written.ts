@@ -15,6 +15,7 @@ export type WrittenMat = {
 	liftBoard?: string;
 	print?: Size;
 	printEnds?: MatChoice['printEnds'];
+	have?: NonNullable<MatChoice['have']>;
 };
 
 export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
@@ -29,6 +30,7 @@ export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
 		...(mat.bevelLine === null ? {} : { bevelLine: mat.bevelLine.written }),
 		...(mat.liftBoard === null ? {} : { liftBoard: mat.liftBoard.id }),
 		...(mat.print === null ? {} : { print: mat.print }),
-		...(mat.printEnds === 'beyond-blank' ? {} : { printEnds: mat.printEnds })
+		...(mat.printEnds === 'beyond-blank' ? {} : { printEnds: mat.printEnds }),
+		...(mat.have === null ? {} : { have: mat.have })
 	}));
 }

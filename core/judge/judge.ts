@@ -1,7 +1,9 @@
 /** Findings, the grade reached and what holds it down (handbook guard#grade-reached). */
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { type Case, type Context, type Finding, type Rule, type Severity } from '../rule/rule.ts';
-import { RULES } from './rules.ts';
+import { SCOPES } from '../job/kinds.ts';
+import { covers, SCOPE_OF } from '../job/scopes.ts';
+import { rulesOf } from './of-scope.ts';
 import { nth, there } from '../units/there.ts';
 
 export type Verdict = {
@@ -10,7 +12,12 @@ export type Verdict = {
 	 * reached is null when even Show has a stop, and while sheet, layers or hold can't be planned; heldBy: the stops of the next grade up.
 	 * known: somebody measured the sheet and decided layers and hold. Until then no screen and no paper says a grade.
 	 */
-	grade: { aimed: Grade; reached: Grade | null; heldBy: string[]; known: boolean };
+	grade: {
+		aimed: Grade;
+		reached: Grade | null;
+		heldBy: string[];
+		known: boolean;
+	};
 	/** No stop of fit. */
 	fits: boolean;
 };
@@ -19,7 +26,10 @@ const WEIGHT: Record<Severity, number> = { stop: 0, caution: 1, note: 3 };
 
 export function judge(context: Context): Verdict {
 	const aimed = context.job.aim;
-	const asked = RULES.map((rule): [Rule, Case[]] => [rule, rule.severity[aimed] ? rule.find({ ...context, grade: aimed }) : []]);
+	const asked = rulesOf(context.job.scope).map((rule): [Rule, Case[]] => [
+		rule,
+		rule.severity[aimed] ? rule.find({ ...context, grade: aimed }) : []
+	]);
 	const findings = asked.flatMap(([rule, cases]) =>
 		withFacts(
 			cases.map((found) => findingOf(rule, found, aimed)),
@@ -30,16 +40,25 @@ export function judge(context: Context): Verdict {
 	findings.sort((one, other) => weightOf(one) - weightOf(other));
 	const stops = GRADES.map((grade) => (grade === aimed ? stopsAmong(asked, grade) : stopsAmong(askedAt(context, grade), grade)));
 	const best = stops.findIndex((held) => held.length === 0);
-	const { measure, pack, hold } = context.plan;
-	const isPlanned = measure !== undefined && pack !== undefined && hold !== undefined;
+	const isPlanned = isJudged(context);
 	const reached = best < 0 || !isPlanned ? null : nth(GRADES, best);
 	const heldBy = best === 0 ? [] : nth(stops, best < 0 ? GRADES.length - 1 : best - 1);
-	const { answered } = context.job;
+	const { answered, scope } = context.job;
 	return {
 		findings,
-		grade: { aimed, reached, heldBy, known: isPlanned && answered.has('guard') && answered.has('hold') },
+		grade: {
+			aimed,
+			reached,
+			heldBy,
+			known: isPlanned && answered.has('guard') && (!covers(scope, 'hold') || answered.has('hold'))
+		},
 		fits: !findings.some((finding) => finding.severity === 'stop' && finding.of === 'fit')
 	};
+}
+
+/** What a grade says is planned: of a frame that stays closed nothing is. */
+function isJudged({ plan: { measure, pack, hold }, job: { scope } }: Context): boolean {
+	return SCOPE_OF[scope].window && measure !== undefined && pack !== undefined && (hold !== undefined || !covers(scope, 'hold'));
 }
 
 /** What was accepted comes after what is still to be thought about. */
@@ -80,13 +99,12 @@ function findingOf(rule: Rule, found: Case, grade: Grade): Finding {
 
 /** Only what may stop the grade is asked. */
 function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
-	return RULES.filter((rule) => rule.severity[grade] === 'stop' && rule.of === 'safety').map((rule) => [
-		rule,
-		rule.find({ ...context, grade })
-	]);
+	const rules = rulesOf(context.job.scope).filter((rule) => rule.severity[grade] === 'stop' && rule.of === 'safety');
+	return rules.map((rule) => [rule, rule.find({ ...context, grade })]);
 }
 
-const STOPPING = RULES.filter(({ id, severity }) => Object.values(severity).includes('stop') && !id.startsWith('window.'));
+const isStopping = ({ id, severity }: Rule) => Object.values(severity).includes('stop') && !id.startsWith('window.');
+const STOPPING = new Map(SCOPES.map((scope) => [scope, rulesOf(scope).filter(isStopping)]));
 
 export type StopFound = { rule: string; of: Rule['of']; where: string; remedies: Case['remedies'] };
 
@@ -96,7 +114,7 @@ export type StopFound = { rule: string; of: Rule['of']; where: string; remedies:
  */
 export function stopsAt(context: Context): { safety: StopFound[]; fit: number; cautions: number } {
 	let cautions = 0;
-	const stops = STOPPING.flatMap((rule) =>
+	const stops = there(STOPPING.get(context.job.scope), 'rules').flatMap((rule) =>
 		rule
 			.find(context)
 			.filter((found) => {

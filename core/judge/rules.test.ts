@@ -54,7 +54,48 @@ const ivory = (adhesive: string): Changes => ({
 	...(adhesive === 'none' ? {} : { hold: { kind: 't-hinge', adhesive } })
 });
 
+/** In a frame that came with parts which stay. */
+const came = (kept: NonNullable<JobFile['frame']>['kept'], more: Changes = {}): Changes => ({
+	frame: { kind: 'ready-made', section: { ...section, lip: 8 }, opening: { width: 545, height: 704 }, kept },
+	borders: { way: 'fit', weight: 8 },
+	guard: {
+		underMat: 'cotton-4',
+		backing: 'alkaline-corrugated',
+		edgeSeal: null,
+		...(kept?.glazing ? {} : { glazing: 'uv-acrylic' })
+	},
+	...more
+});
+const pane = (width: number): Changes => came({ glazing: { kind: 'uv-glass', size: { width, height: 703 } } });
+/** Bought cut: its opening as measured, in a pack of the worked case. */
+const have = (width: number, outer = 542) => ({ opening: { width, height: 539 }, outer: { width: outer, height: 701 } });
+const behind = (outer: number): Changes => ({
+	window: {},
+	mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6, have: have(390, outer) }]
+});
+const bought = (width: number): Changes => ({ window: {}, borders: {}, mats: [{ board: 'cotton-4', have: have(width) }] });
+
 const CASES: Record<string, Case> = {
+	'frame.kept-size': { fires: pane(545.5), spares: pane(545), at: all('stop'), fix: 'New glazing' },
+	'points.few': {
+		fires: came({ points: { kind: 'rigid', count: 21 } }),
+		spares: came({ points: { kind: 'rigid', count: 22 } }),
+		at: ['caution', 'caution', 'note'],
+		fix: 'New points'
+	},
+	'hang.kept-unknown': {
+		fires: came({ hangers: 'wire' }),
+		spares: came({ hangers: 'sawtooth' }),
+		at: ['caution', 'caution', 'note'],
+		fix: 'New hangers'
+	},
+	'mat.opening-large': {
+		fires: bought(402.5),
+		spares: bought(402),
+		at: all('stop'),
+		fix: 'A second mat under it, reveal 6 mm'
+	},
+	'mat.outer-off': { fires: behind(541.5), spares: behind(542), at: all('caution'), fix: null },
 	'ready.dry-unknown': {
 		fires: sheet({ medium: ['oil'] }),
 		spares: sheet({ medium: ['oil'], dry: true }),

@@ -160,6 +160,7 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	wireSafety: 'strength of a wire, times its pull',
 	wireEnd: 'wire for each end’s turns',
 	wireMostKg: 'heaviest piece on a wire',
+	sawtoothMostKg: 'heaviest piece on a sawtooth',
 	woodForScrew: 'wood that a screw wants',
 	woodForScrewLeast: 'wood that a screw splits under',
 	hangerSafety: 'strength of a hanger, times its load',

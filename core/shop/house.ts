@@ -201,6 +201,7 @@ export const HOUSE_MM = {
 	wireSafety: 4,
 	wireEnd: 125,
 	wireMostKg: 12,
+	sawtoothMostKg: 2,
 	/** Flat wood that a hanger's screw wants, and under which it splits. */
 	woodForScrew: 10,
 	woodForScrewLeast: 6,
@@ -332,6 +333,7 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	hookSpacingShare: 'share',
 	wireSafety: 'times',
 	wireMostKg: 'kg',
+	sawtoothMostKg: 'kg',
 	hangerSafety: 'times',
 	pilotShare: 'share',
 	screwShare: 'share',

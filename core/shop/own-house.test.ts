@@ -65,6 +65,7 @@ const LIMITS: (keyof House)[] = [
 	'fitBorderLeast',
 	'hangerSafety',
 	'wireMostKg',
+	'sawtoothMostKg',
 	'woodForScrew',
 	'landLeast'
 ];

@@ -5,6 +5,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
+import { runs } from '../thorough.ts';
 import { LockedError, markEnding, takeLock } from '../../src/lib/server/db/lock.ts';
 
 function withFolder(run: (folder: string) => Promise<void> | void): () => Promise<void> {
@@ -67,7 +68,7 @@ const ownerOf = (folder: string) => Number(readFileSync(join(folder, 'lock'), 'u
 test(
 	'right after SIGKILL the lock is taken over, every time',
 	withFolder(async (folder) => {
-		for (let time = 0; time < 20; time += 1) {
+		for (let time = 0; time < Math.max(4, runs(20)); time += 1) {
 			const child = await holder(folder);
 			child.kill('SIGKILL');
 			const giveBack = await takeLock(folder);

@@ -28,14 +28,14 @@ import { there } from '../../units/there.ts';
 export function planBack(
 	job: Decided,
 	shop: Shop,
-	before: { pack: Size; thickness: number; frame: Frame | null },
+	/** `recess`: how deep what lies in the rabbet is; a pack that stays closed is not sealed again. */
+	before: { pack: Size | null; recess: Term; frame: Frame | null },
 	figure: Figure
 ): Back {
-	const { pack, frame } = before;
+	const { pack, frame, recess: thickness } = before;
 	const house = houseTerms(shop.house);
-	const thickness = at('pack.thickness', before.thickness);
 	const back: Back = { bumpers: figure('back.bumpers', at('job.back.bumpers', job.back.bumpers), 'back#bumpers').value };
-	if (job.guard.edgeSeal) {
+	if (job.guard.edgeSeal && pack) {
 		const width = figure(
 			'back.edgeSeal.width',
 			sum(house('edgeSealOnFace'), thickness, house('edgeSealOnBack')),

@@ -4,7 +4,7 @@ import { showStrength } from '../../units/show.ts';
 import { HOLDS } from '../hold/kinds/all.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { unwritten, type Figure } from '../../rule/book.ts';
-import { at, less, plain, sizeTerms, tidied, type Term } from '../../rule/term.ts';
+import { at, less, plain, sizeTerms, tidied, times, type Term } from '../../rule/term.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Figures } from '../../figures.ts';
 import { mapLite } from '../frame/lite.ts';
@@ -21,10 +21,11 @@ const PAIRS = ['top and bottom', 'left and right'] as const;
 export function planCut(job: Decided, shop: Shop, plan: Figures, figure: Figure = unwritten): Cut[] {
 	return partsOf(job, shop, plan).map(({ width, height, high, opening, sides, ...part }, index) => {
 		const write = (name: string, term: Term, source = 'cut#list') => figure(`cut[${index}].${name}`, term, source).value;
-		write('count', plain(part.count));
+		const count = write('count', job.copies > 1 ? times(plain(part.count), at('job.copies', job.copies)) : plain(part.count));
 		if (part.layers !== undefined) write('layers', plain(part.layers), 'pack#made');
 		return {
 			...part,
+			count,
 			width: write('width', width),
 			height: write('height', height),
 			...(high ? { high: write('high', high) } : {}),
@@ -49,7 +50,7 @@ function partsOf(job: Decided, shop: Shop, plan: Figures): CutPart[] {
 		for (const { definition, index } of layersInOrder(job))
 			definition.cut({ job, house, plan: { ...plan, window }, board }, index, add);
 	}
-	HOLDS[job.hold.kind].cut(holds, job, house, add);
+	if (plan.hold) HOLDS[job.hold.kind].cut(holds, job, house, add);
 	if (frame?.rails) {
 		const rail = (role: string, length: 'width' | 'height') =>
 			add({
@@ -118,7 +119,7 @@ function partsOf(job: Decided, shop: Shop, plan: Figures): CutPart[] {
 			count: 1,
 			from: 'stick'
 		});
-	if (hang?.wire) {
+	if (hang?.wire && !job.kept.hangers) {
 		add({
 			role: hang.by,
 			material: `breaking at ${showStrength(hang.wire.breakingKg, job.reader)}`,

@@ -15,7 +15,8 @@ export const cuttingRules: Rule[] = [
 		find: (context) => {
 			const { house } = context.shop;
 			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {
-				const { board } = nth(context.job.mats, index);
+				const { board, have } = nth(context.job.mats, index);
+				if (have) return [];
 				const longest = Math.max(mat.opening.width, mat.opening.height);
 				const thinner = houseBoard('rare', context.job.piece.proteinOrDye);
 				const long: Case[] =
@@ -40,7 +41,7 @@ export const cuttingRules: Rule[] = [
 				];
 			});
 			const { frame, window } = context.plan;
-			const glazed = context.job.guard.glazing.family !== 'none' && window;
+			const glazed = context.job.guard.glazing.family !== 'none' && !context.job.kept.glazing && window;
 			const longest = glazed ? Math.max(window.pack.width, window.pack.height) : 0;
 			if (longest > house.glassCutterLongest)
 				cases.push({

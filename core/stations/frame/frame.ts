@@ -42,6 +42,8 @@ import {
 	type TermSize
 } from '../../rule/term.ts';
 import { FRAMES } from './kinds/all.ts';
+import { fail } from '../../job/faults.ts';
+import { showSize, showWithUnit } from '../../units/show.ts';
 import { there } from '../../units/there.ts';
 
 export function planFrame(
@@ -64,7 +66,7 @@ export function planFrame(
 	const sight = eachAxis('sight', (axis) => tidied(less(rabbet[axis], twice(section.lip))), 'frame#sizes');
 	const beyond = twice(less(section.face, section.lip));
 	const outer = eachAxis('outer', (axis) => tidied(sum(rabbet[axis], beyond)), 'frame#sizes');
-	const points = planPoints(job.frame, { rabbet, pack }, job.schools['clips'], house, figure);
+	const points = planPoints(job.frame, { rabbet, pack }, job, house, figure);
 	const { inPairs, sawn: isSawn } = FRAMES[job.frame.kind];
 	const { deepen } = job.frame;
 	const strips = deepen > 0 ? [at('job.frame.deepen', deepen)] : [];
@@ -83,6 +85,34 @@ export function planFrame(
 			? { depthWithStrips: write('depthWithStrips', tidied(sum(section.depth, ...strips)), 'pack#deepen').value }
 			: {}),
 		...(job.rabbet ? { ...outOfTrue(job, house, rabbet, write), ...misfitOf(job.rabbet, write) } : {})
+	};
+}
+
+/** A frame that stays closed: its rabbet from what was measured outside; what lies in it is nobody's figure. */
+export function planClosedFrame(job: Decided, outer: Size, house: House, figure: Figure): Frame {
+	const frame = there(job.frame, 'frame');
+	const write = (name: string, term: Term, source: string) => figure(`frame.${name}`, term, source);
+	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const)
+		write(`section.${key}`, at(`job.frame.section.${key}`, frame.section[key]), 'frame#section');
+	const section = sectionTerms(frame.section);
+	const measured = sizeTerms('job.given.outer', outer);
+	const eachAxis = (name: string, of: (axis: keyof Size) => Term): TermSize =>
+		mapAxes((axis) => write(`${name}.${axis}`, of(axis), 'frame#sizes'));
+	eachAxis('outer', (axis) => measured[axis]);
+	const rabbet = eachAxis('rabbet', (axis) => tidied(less(measured[axis], twice(less(section.face, section.lip)))));
+	const sight = eachAxis('sight', (axis) => tidied(less(rabbet[axis], twice(section.lip))));
+	if (sight.width.value <= 0 || sight.height.value <= 0)
+		fail(
+			'given.outer',
+			`Two faces of ${showWithUnit(frame.section.face, job.reader, 'mark')} leave nothing of a frame ${showSize(outer, job.reader, 'mark')} ${job.reader.unit}. Measure its outside again.`
+		);
+	return {
+		section: frame.section,
+		allowance: { width: 0, height: 0 },
+		rabbet: mapAxes((axis) => rabbet[axis].value),
+		sight: mapAxes((axis) => sight[axis].value),
+		outer,
+		points: planPoints(frame, { rabbet, pack: rabbet }, job, house, figure)
 	};
 }
 
@@ -116,7 +146,8 @@ function outOfTrue(job: Decided, house: House, rabbet: TermSize, write: Write): 
 	const corners = cornersOut(readings);
 	for (const [index, corner] of corners.entries())
 		write(`cornersOut[${index}]`, named('cornerOut', corner, [RABBET, plain(index)]), 'frame#out-of-true');
-	if (job.schools['old-frame'] === 'true-it' || job.guard.glazing.family === 'none') return { cornersOut: corners };
+	const isCut = job.guard.glazing.family !== 'none' && !job.kept.glazing;
+	if (job.schools['old-frame'] === 'true-it' || !isCut) return { cornersOut: corners };
 	const allowance = mapAxes((axis) => allowanceOf(axis, job, house, rabbet[axis]));
 	const size = mapAxes((axis) => allowance[axis].value);
 	const lite = { ...liteOf(readings, size, job.step), blank: liteBlank(readings, size, job.step) };

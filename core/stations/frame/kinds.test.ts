@@ -6,6 +6,8 @@ import { faultsOf, has, planned, planSingle, severityOf, workedJob } from '../..
 import { otherDiagonal, outlineFor } from '../../geometry/quadrilateral.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { patched } from '../../job/patch.ts';
+import { decide } from '../../decide.ts';
+import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { closingRail } from './kit.ts';
@@ -60,18 +62,19 @@ test('points over every side from 40 to 2500: from the first to the last, none f
 
 test('spring clips: each long side max(2, 1 + floor(side/250)), each short one max(1, floor(side/250)); or four in all', () => {
 	const pointCount = { top: null, side: null };
+	const school = (clips: string) => ({ schools: { clips }, kept: decide(readJob(workedJob()), builtInShop).kept });
 	const frame = { kind: 'metal', points: 'rigid', pointFirst: null, pointCount } as Parameters<typeof planPoints>[0];
 	for (let width = 100; width <= 1600; width += 12.5)
 		for (const height of [100, 249.9, 250, 499.9, 500, 750, 1000]) {
 			const size = sizeTerms('frame.rabbet', { width, height });
 			const sizes = { rabbet: size, pack: size };
-			const { top, side, total } = planPoints(frame, sizes, 'every-side', house, unwritten);
+			const { top, side, total } = planPoints(frame, sizes, school('every-side'), house, unwritten);
 			const long = (length: number) => Math.max(2, 1 + Math.floor(length / 250));
 			const short = (length: number) => Math.max(1, Math.floor(length / 250));
 			assert.equal(top.count, width >= height ? long(width) : short(width), `${width} × ${height}`);
 			assert.equal(side.count, height > width ? long(height) : short(height), `${width} × ${height}`);
 			assert.equal(total, 2 * (top.count + side.count));
-			assert.equal(planPoints(frame, sizes, 'four', house, unwritten).total, 4);
+			assert.equal(planPoints(frame, sizes, school('four'), house, unwritten).total, 4);
 		}
 	assert.deepEqual(placesOfPoints({ count: 2 }, 400), [100, 300]);
 });

@@ -2,6 +2,7 @@
 import type { Size } from '../../geometry/shapes.ts';
 import { edgeCounts } from '../hold/edge-points.ts';
 import type { FrameChoice } from '../../job/decide-frame.ts';
+import type { Decided } from '../../job/decided.ts';
 import type { House } from '../../shop/house.ts';
 import type { PointsOfSide, Points } from '../../figures/frame.ts';
 import type { Figure, Write } from '../../rule/book.ts';
@@ -39,15 +40,17 @@ const AXIS: Record<Side, keyof Size> = { top: 'width', side: 'height' };
 export function planPoints(
 	frame: FrameChoice,
 	sizes: Sizes,
-	clipsSchool: string | undefined,
+	job: Pick<Decided, 'schools' | 'kept'>,
 	house: House,
 	figure: Figure
 ): Points {
+	const clipsSchool = job.schools['clips'];
 	const writer =
 		(side: Side): Write =>
 		(name, term, anchor) =>
 			figure(`frame.points.${side}.${name}`, term, `frame#${anchor}`);
 	const kind = FRAMES[frame.kind].clips ? 'clips' : frame.points;
+	if (job.kept.points?.count != null) return asTheyStand(kind, job.kept.points.count, sizes.rabbet, figure);
 	const own = (side: Side) => {
 		const count = frame.pointCount[side];
 		return count === null ? null : at(`job.frame.pointCount.${side}`, count);
@@ -66,6 +69,18 @@ export function planPoints(
 	const [top, side] = [along('top'), along('side')];
 	const both = sum(at('frame.points.top.count', top.count), at('frame.points.side.count', side.count));
 	return { kind, top, side, total: figure('frame.points.total', twice(both), 'frame#points').value };
+}
+
+/** Those that came with the frame are counted, not placed: shared by its sides as long as they are. */
+function asTheyStand(kind: Points['kind'], count: number, rabbet: TermSize, figure: Figure): Points {
+	const total = figure('frame.points.total', at('job.kept.points.count', count), 'frame#kept').value;
+	const pairs = Math.floor(total / 2);
+	const [width, height] = [rabbet.width.value, rabbet.height.value];
+	const top = Math.round((pairs * width) / (width + height));
+	const write = (side: Side, of: number): PointsOfSide => ({
+		count: figure(`frame.points.${side}.count`, plain(of), 'frame#kept').value
+	});
+	return { kind, top: write('top', top), side: write('side', pairs - top), total, stay: true };
 }
 
 /** Points along one side of the rabbet: the first near each corner, the others equally between. */

@@ -10,6 +10,7 @@ import { sizeValues } from '../../rule/side-terms.ts';
 import { plain, sizeTerms } from '../../rule/term.ts';
 import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
+import { keptRules } from './kept-rules.ts';
 import { frameKindOf } from './kinds/all.ts';
 import { nth, there } from '../../units/there.ts';
 import { isAbove, isAtLeast, isBelow, isSame } from '../../units/compare.ts';
@@ -128,6 +129,7 @@ export const frameRules: Rule[] = [
 					]
 				: []
 	},
+	...keptRules,
 	{
 		id: 'frame.pair-size',
 		station: 'frame',

@@ -110,7 +110,7 @@ test('back tape: land, recess and what holds on the backing; strips; two passes 
 	);
 	const frame = planFrame(job, builtInShop, { ready: null, thickness: 15, pack: { width: 542, height: 701 } }, unwritten);
 	assert.equal(
-		planBack(job, builtInShop, { pack: { width: 542, height: 701 }, thickness: 14, frame }, unwritten).tape!.passes,
+		planBack(job, builtInShop, { pack: { width: 542, height: 701 }, recess: plain(14), frame }, unwritten).tape!.passes,
 		2
 	);
 });

@@ -7,6 +7,7 @@
  */
 import type { Size } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
+import type { HangerKind } from '../../job/kinds.ts';
 import type { Ring } from '../../shop/hangers.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
@@ -50,6 +51,8 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 	const kg = at('mass.kg', before.kg);
 	const write: Write = (name, term, anchor) => figure(`hang.${name}`, term, `hang#${anchor}`);
 	const house = houseTerms(shop.house);
+	const one = job.hang.by === 'by-mass' ? null : HANGERS[job.hang.by].single;
+	if (one) return onOne(job, frame, kg, shop.house, write);
 	const drop = write('drop', dropOf(job, frame), 'drop');
 	const inset = write('inset', insetOf(job, frame, shop.house), 'inset');
 	const span = write('span', less(outer(frame, 'width'), twice(inset)), 'inset');
@@ -94,6 +97,29 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 		hooks: hooksOf(job, frame, { drop, rise }, line.hookCount === 1 ? [plain(0)] : apartBy(spacing), shop.house, write)
 	} satisfies Hang;
 	return withRing(hang, job, shop, frame, write);
+}
+
+/** One hanger in the middle of the top rail's flat wood, unless it was measured; all of it hangs from one nail. */
+function onOne(job: Decided, frame: Frame, kg: Term, of: House, write: Write): Hang {
+	const house = houseTerms(of);
+	const drop = write('drop', job.hang.drop === null ? insetOf(job, frame, of) : dropOf(job, frame), 'one-hanger');
+	const rise = write('rise', plain(0), 'one-hanger');
+	return {
+		by: job.hang.by as HangerKind,
+		drop: drop.value,
+		inset: write('inset', half(outer(frame, 'width')), 'one-hanger').value,
+		span: write('span', plain(0), 'one-hanger').value,
+		hookCount: write('hookCount', plain(1), 'one-hanger').value as 1,
+		spacing: write('spacing', plain(0), 'one-hanger').value,
+		rise: rise.value,
+		angle: write('angle', plain(90), 'one-hanger').value,
+		pullN: write('pullN', times(kg, house('gravity')), 'one-hanger').value,
+		sidewaysN: write('sidewaysN', plain(0), 'one-hanger').value,
+		ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'one-hanger').value,
+		widened: false,
+		noWire: false,
+		hooks: hooksOf(job, frame, { drop, rise }, [plain(0)], of, write)
+	};
 }
 
 function outer({ outer: size }: Frame, axis: keyof Size): Term {

@@ -1,5 +1,6 @@
 import type { Context, Rule } from '../../rule/rule.ts';
 import { massSaid, remedy, saidBoth, saidFine } from '../../rule/change.ts';
+import { drop } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { flatWood, ringsFor } from './hang.ts';
@@ -18,7 +19,7 @@ export const hangRules: Rule[] = [
 		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
 		find: (context) => {
 			const { job, plan, shop } = context;
-			if (!plan.hang) return [];
+			if (!plan.hang || standsAlone(context)) return [];
 			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			const { woodForScrew, woodForScrewLeast } = shop.house;
 			if (wood === null || isAtLeast(wood, woodForScrew)) return [];
@@ -44,7 +45,7 @@ export const hangRules: Rule[] = [
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const { hang } = plan;
-			if (!hang) return [];
+			if (!hang || standsAlone(context)) return [];
 			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			// Too little wood has its own finding.
 			if (wood === null || isBelow(wood, shop.house.woodForScrew)) return [];
@@ -135,7 +136,7 @@ export const hangRules: Rule[] = [
 		id: 'hang.too-heavy',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for above {wireMostKg}, or the whole weighs more than {cleatFromKg|bare}',
+		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg}, or the whole weighs more than {cleatFromKg|bare}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a rail, or an installer hangs it.',
 		fixes: 'Rings straight on hooks; for the heaviest a rail or an installer.',
@@ -144,6 +145,15 @@ export const hangRules: Rule[] = [
 			const { mass } = context.plan;
 			const { house } = context.shop;
 			if (!mass) return [];
+			const over = overloaded(context);
+			if (over)
+				return [
+					{
+						says: `It weighs ${massSaid(context, mass.kg)}; a ${over.name} carries ${massSaid(context, over.most)}.`,
+						where: 'mass.kg',
+						remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+					}
+				];
 			const wire = context.job.hang.wireAsked && mass.kg > house.wireMostKg;
 			if (!wire && mass.kg <= house.cleatFromKg) return [];
 			const heavy = massSaid(context, mass.kg);
@@ -157,8 +167,46 @@ export const hangRules: Rule[] = [
 				}
 			];
 		}
+	},
+	{
+		id: 'hang.kept-unknown',
+		station: 'hang',
+		of: 'fit',
+		when: 'a wire, a cord or rings that came with the frame stay: nobody knows what they bear',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'A wire ages, kinks and is cut too near the knot; a screw holds as long as its wood does. Pull each by hand, and look at every strand.',
+		fixes: 'New hangers.',
+		find: (context) => {
+			const { kept } = context.job;
+			const { hang } = context.plan;
+			if (!hang || kept.hangers === null || standsAlone(context)) return [];
+			const wanted = showStrength(hang.ringWantedKg, context.job.reader);
+			const wire =
+				hang.wireWantedKg === undefined
+					? ''
+					: `, its ${hang.by} to break at no less than ${showStrength(hang.wireWantedKg, context.job.reader)}`;
+			return [
+				{
+					says: `The hangers that came with it stay: each is to bear ${wanted}${wire}.`,
+					where: 'hang.by',
+					remedies: [{ label: 'New hangers', patch: drop(context.file, ['frame', 'kept', 'hangers']) }]
+				}
+			];
+		}
 	}
 ];
+
+/** One hanger at the top has no rings to find wood for. */
+function standsAlone({ plan }: Context): boolean {
+	return plan.hang !== undefined && HANGERS[plan.hang.by].single !== null;
+}
+
+/** A single hanger that carries less than this weighs: what it carries. */
+function overloaded({ plan, shop }: Context): { name: string; most: number } | null {
+	const single = plan.hang && HANGERS[plan.hang.by].single;
+	if (!single?.most || there(plan.mass, 'mass').kg <= shop.house[single.most]) return null;
+	return { name: single.name, most: shop.house[single.most] };
+}
 
 function stripAcross(context: Context) {
 	return remedy(context, 'A strip across the back', ['hang', 'strip'], true);

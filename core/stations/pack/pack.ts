@@ -33,7 +33,8 @@ export function planPack(
 	const sag = figure(
 		'pack.sag',
 		named('sag', sagFlat(glazing, before.pack, shop.house.gravity), [
-			at(`shop.glazings[${glazing.id}]`, Number.NaN),
+			// A pane that stays bends as thick as it was measured.
+			at(job.kept.glazing ? 'job.guard.glazing' : `shop.glazings[${glazing.id}]`, Number.NaN),
 			at('window.pack', Number.NaN),
 			house('gravity')
 		]),

@@ -1,5 +1,5 @@
 /** The outermost mat's borders: as asked for, fitted to a pack that is given, or shifted so that the motif stands in the middle. */
-import { mapAxes, type SideName, type Size } from '../../geometry/shapes.ts';
+import { axisOf, mapAxes, type SideName, type Size } from '../../geometry/shapes.ts';
 import type { Decided } from '../../job/decided.ts';
 import { fail } from '../../job/faults.ts';
 import { SIDES_OF, sidesOf, sideValues, type TermSides } from '../../rule/side-terms.ts';
@@ -16,6 +16,8 @@ export type Shift = TermSize;
  */
 export function bordersOf(job: Decided, outermost: TermSize, pack: TermSize | null, shift: Shift | null): TermSides {
 	const step = at('job.step', job.step);
+	if (pack && job.borders.way === 'have')
+		return sidesOf((side) => tidied(half(less(pack[axisOf(side)], outermost[axisOf(side)]))));
 	const asked = pack ? fitted(job, outermost, pack) : sidesOf((side) => nearest(askedFor(side, job), step));
 	if (!shift) return asked;
 	// The pack stays as large: what one side gives the other gets.

@@ -47,6 +47,8 @@ export type OpeningInput = {
 	house: House;
 	step: number;
 	reader: Reader;
+	/** Of a mat that is at hand, which nobody cuts; null where the window is planned. */
+	fixed: TermSize | null;
 	/** Path of the window in the job file, for a fault. */
 	place: string;
 	/** Writes its figures down, as a single window's. */
@@ -60,7 +62,14 @@ export type OpeningInput = {
 export function planOpening(input: OpeningInput): Opening | null {
 	const { choice } = input;
 	if (choice.way === 'float') return withZones(float(input), input);
-	const found = choice.way === 'reveal' ? reveal(input) : choice.solve ? solved(input) : cover(input);
+	const found =
+		choice.way === 'reveal'
+			? reveal(input)
+			: input.fixed
+				? covered(input, input.fixed)
+				: choice.solve
+					? solved(input)
+					: cover(input);
 	if (!found) return null;
 	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
 		fail(
@@ -133,6 +142,32 @@ function cover(input: OpeningInput): Found {
 		},
 		round ? 'shapes' : 'opening',
 		'opening'
+	);
+	return { opening: found.opening, overlap: sideValues(there(overlap, 'overlap')), least: leastOverlap(input), sees: found.sees };
+}
+
+/** Behind a mat that is at hand the overlap follows: half of what the opening leaves, or what one side's leaves the other. */
+function covered(input: OpeningInput, opening: TermSize): Found {
+	const { choice, measure, figure } = input;
+	const usable = usableTerms(measure);
+	let overlap: TermSides | null = null;
+	const found = written(
+		input,
+		opening,
+		(cut) => {
+			const follows = sidesOf((side) => {
+				const axis = axisOf(side);
+				const [one, other] = SIDES_OF[axis];
+				const rest = less(usable[axis], cut[axis]);
+				const across = side === one ? other : one;
+				const [own, opposite] = [choice.typed[side], choice.typed[across]];
+				if (own !== undefined) return at(`job.window.overlap.${side}`, own);
+				return opposite === undefined ? half(rest) : less(rest, at(`job.window.overlap.${across}`, opposite));
+			});
+			overlap = writeSides(writer(figure), 'overlap', follows, 'at-hand');
+			return { left: sum(usable.left, overlap.left), top: sum(usable.top, overlap.top) };
+		},
+		'at-hand'
 	);
 	return { opening: found.opening, overlap: sideValues(there(overlap, 'overlap')), least: leastOverlap(input), sees: found.sees };
 }
@@ -270,7 +305,7 @@ function reveal(input: OpeningInput): Found | null {
 	const asked = mapAxes((axis) => sum(size[axis], margin[SIDES_OF[axis][0]], margin[SIDES_OF[axis][1]]));
 	const rounded = mapAxes((axis) => nearest(asked[axis], at('job.step', step)));
 	const circle = largest(rounded.width, rounded.height);
-	const opening = choice.shape === 'circle' ? { width: circle, height: circle } : rounded;
+	const opening = input.fixed ?? (choice.shape === 'circle' ? { width: circle, height: circle } : rounded);
 	const found = written(
 		input,
 		opening,
@@ -315,7 +350,7 @@ function float(input: OpeningInput): Opening {
 	const size = sizeTerms('measure.largest', measure.largest);
 	const free = packOfPiece(input);
 	const circle = largest(free.width, free.height);
-	const opening = choice.shape === 'circle' ? { width: circle, height: circle } : free;
+	const opening = input.fixed ?? (choice.shape === 'circle' ? { width: circle, height: circle } : free);
 	const found = written(
 		input,
 		opening,

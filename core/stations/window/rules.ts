@@ -6,6 +6,7 @@ import { named, sightsOf, which, type Sight } from '../../rule/sights.ts';
 import { cutDown, isNothing, receiveUp, showNearest } from '../../units/round.ts';
 import { showLength, showSize } from '../../units/show.ts';
 import { sizeRules } from './size-rules.ts';
+import { atHandRules, isAtHand, underIt } from './at-hand-rules.ts';
 import { between } from './layout.ts';
 import { floated } from './float-it.ts';
 import { hiddenByBevel } from './opening.ts';
@@ -100,6 +101,7 @@ export const windowRules: Rule[] = [
 		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
 	},
 	...sizeRules,
+	...atHandRules,
 	{
 		id: 'window.sheets-overlap',
 		station: 'window',
@@ -197,6 +199,9 @@ function thinCase(context: Context, sight: Sight): Case[] {
 	const { overlap, least } = sight.opening;
 	const bevel = hiddenByBevel(lastOf(context.job.mats));
 	const thin = SIDES.filter((side) => isBelow(there(overlap, 'overlap')[side] - bevel, there(least, 'least')[side]));
+	const atHand = isAtHand(context);
+	// An opening that is larger than the sheet has its own finding.
+	if (atHand && SIDES.some((one) => isBelow(there(overlap, 'overlap')[one], 0))) return [];
 	if (thin.length === 0) return [];
 	const wider = Object.fromEntries(
 		thin.map((side) => [side, receiveUp(there(least, 'least')[side] + bevel, context.job.step)])
@@ -208,7 +213,10 @@ function thinCase(context: Context, sight: Sight): Case[] {
 		{
 			says: `${which(sight)}The mat covers ${isNothing(Math.max(0, covers)) ? 'nothing' : has} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
 			where: named(sight.number, `window.overlap.${side}`),
-			remedies: [overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider)]
+			remedies: [
+				overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider),
+				...(atHand ? underIt(context) : [])
+			]
 		}
 	];
 }

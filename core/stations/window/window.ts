@@ -6,7 +6,7 @@
  *   ███ mat 1 ███████████
  *                    ├─────── sheet, hidden by the overlap ──── …
  */
-import { evenSides, mapAxes, mapSides, type Place, type Sides, type Size } from '../../geometry/shapes.ts';
+import { axisOf, evenSides, mapAxes, mapSides, type Place, type Sides, type Size } from '../../geometry/shapes.ts';
 import { fail } from '../../job/faults.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { LONGEST_MM } from '../../units/length.ts';
@@ -53,6 +53,11 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const { figure } = before;
 	const mat = job.mats.at(-1);
 	if (!mat) return matlessWindow(job, before);
+	const step = at('job.step', job.step);
+	const asked = job.mats.map((mat, index) =>
+		sidesOf((side) => nearest(at(`job.mats[${index}].reveal.${side}`, mat.reveal[side]), step))
+	);
+	const fixed = fixedOpenings(job, asked);
 	const openings: Opening[] = [];
 	for (const [index, choice] of job.windows.entries()) {
 		const opening = planOpening({
@@ -65,16 +70,14 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 			house: shop.house,
 			step: job.step,
 			reader: job.reader,
+			fixed: fixed ? lastOf(fixed) : null,
 			place: job.several ? `window.openings[${index}]` : 'window',
 			figure: before.ofSight(index)
 		});
 		if (!opening) return null;
 		openings.push(opening);
 	}
-	const step = at('job.step', job.step);
-	const reveals = job.mats.map((mat, index) =>
-		sidesOf((side) => nearest(at(`job.mats[${index}].reveal.${side}`, mat.reveal[side]), step))
-	);
+	const reveals = fixed ? revealsBetween(job, fixed, asked) : asked;
 	checkArches(job, reveals.map(sideValues));
 	const nameOf = (index: number) => (job.several ? index + 1 : null);
 	const sizes = openings.map(({ opening }, index) => sizeTerms(named(nameOf(index), 'window.opening'), opening));
@@ -86,21 +89,26 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 		writeSize(
 			writeMat(index),
 			'opening',
-			mapAxes((axis) => tidied(widened(layout.block, axis, index, reveals))),
-			'mats'
+			fixed?.[index] ?? mapAxes((axis) => tidied(widened(layout.block, axis, index, reveals))),
+			fixed ? 'at-hand' : 'mats'
 		)
 	);
 	const outermost = nth(matOpenings, 0);
 	const writePack = (size: TermSize, anchor: string) =>
 		writeSize((name, term) => figure(`window.${name}`, term, `window#${anchor}`), 'pack', size, anchor);
-	const given = job.borders.way === 'fit' ? writePack(packGiven(job, before.readyPack), 'fit') : null;
-	const asked = bordersOf(job, outermost, given, motifShift(job, openings));
+	const atHand = nth(job.mats, 0).have;
+	const given = atHand
+		? writePack(sizeTerms('job.mats[0].have.outer', atHand.outer), 'at-hand')
+		: job.borders.way === 'fit'
+			? writePack(packGiven(job, before.readyPack), 'fit')
+			: null;
+	const natural = bordersOf(job, outermost, given, motifShift(job, openings));
 	// What is bought in pairs by size takes the next pair; what is there already takes what it is given.
 	const first =
 		given || !isBoughtInPairs(job)
-			? asked
-			: grownToPair(asked, outermost, at('job.frame.pairStep', there(job.frame, 'frame').pairStep), step);
-	const source = job.borders.centre === 'motif' ? 'motif' : given ? 'fit' : 'borders';
+			? natural
+			: grownToPair(natural, outermost, at('job.frame.pairStep', there(job.frame, 'frame').pairStep), step);
+	const source = job.borders.centre === 'motif' ? 'motif' : atHand ? 'at-hand' : given ? 'fit' : 'borders';
 	const borders: TermSides[] = [writeSides(writeMat(0), 'border', first, source)];
 	// Every mat has the pack's size, so each border behind the first grows by its reveal.
 	for (const [index, reveal] of reveals.entries())
@@ -134,6 +142,41 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 		return { ...opening, at: { left: left.value, top: top.value } };
 	});
 	return { opening: sizeValues(layout.block), mats, pack: packSize, openings: several };
+}
+
+/**
+ * Where a mat is at hand its opening is what it is, and every other follows from it by the reveals: those before it open wider, those behind
+ * it narrower. @returns the openings from the front, or null where all are cut
+ */
+function fixedOpenings({ mats }: Decided, reveals: readonly TermSides[]): TermSize[] | null {
+	const first = mats.findIndex(({ have }) => have !== null);
+	if (first < 0) return null;
+	const openings: TermSize[] = [];
+	const own = (index: number) => sizeTerms(`job.mats[${index}].have.opening`, there(nth(mats, index).have, 'have').opening);
+	const both = (index: number, axis: keyof Size) => SIDES_OF[axis].map((side) => nth(reveals, index)[side]);
+	openings[first] = own(first);
+	for (let index = first - 1; index >= 0; index -= 1)
+		openings[index] = mapAxes((axis) => tidied(sum(nth(openings, index + 1)[axis], ...both(index + 1, axis))));
+	for (let index = first + 1; index < mats.length; index += 1)
+		openings[index] = nth(mats, index).have
+			? own(index)
+			: mapAxes((axis) => tidied(less(nth(openings, index - 1)[axis], ...both(index, axis))));
+	for (const [index, opening] of openings.entries())
+		if (opening.width.value <= 0 || opening.height.value <= 0)
+			fail(`mats[${index}].reveal`, 'This reveal leaves no window in the mat behind it. Make it smaller.');
+	return openings;
+}
+
+/** Two mats that are at hand lie centred on each other: the strip between them is what their openings leave. */
+function revealsBetween({ mats }: Decided, openings: readonly TermSize[], asked: readonly TermSides[]): TermSides[] {
+	return asked.map((reveal, index) => {
+		const isMet = index > 0 && nth(mats, index).have && mats.slice(0, index).some(({ have }) => have);
+		if (!isMet) return reveal;
+		return sidesOf((side) => {
+			const axis = axisOf(side);
+			return tidied(half(less(nth(openings, index - 1)[axis], nth(openings, index)[axis])));
+		});
+	});
 }
 
 /** A metal section that is not joined yet. */

@@ -211,5 +211,11 @@ function leavesAllWell(context: Context, sight: Sight, after: After): boolean {
 }
 
 export function overlapRemedy(context: Context, sight: Sight, label: string, changed: Partial<Sides>): Remedy {
-	return remedy(context, label, [...windowKeys(sight), 'overlap'], sidesWith(sight.choice.overlap, changed));
+	const keys = [...windowKeys(sight), 'overlap'];
+	if (!context.job.mats.some(({ have }) => have)) return remedy(context, label, keys, sidesWith(sight.choice.overlap, changed));
+	// The opening of a mat at hand is what it is: one side of an axis is said, and the other follows.
+	const { left, right, top, bottom } = { ...sight.choice.typed, ...changed };
+	const across = left === undefined || changed.right !== undefined ? { right } : { left };
+	const down = top === undefined || changed.bottom !== undefined ? { bottom } : { top };
+	return remedy(context, label, keys, JSON.parse(JSON.stringify({ ...across, ...down })));
 }

@@ -21,7 +21,9 @@ export function cutBoards(writer: Writer): Step | null {
 		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board')
 		.concat(sheetSpacers(writer));
 	if (blanks.length + small.length === 0) return null;
-	const mats = there(plan.window, 'window').mats;
+	const mats = there(plan.window, 'window')
+		.mats.map((mat, index) => ({ mat, index }))
+		.filter(({ index }) => !nth(job.mats, index).have);
 	const names = [...countedBy(blanks, lineName)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
 		id: 'cut-boards',
@@ -32,8 +34,8 @@ export function cutBoards(writer: Writer): Step | null {
 						`Blanks ${writer.size(there(plan.window, 'window').pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
 					]
 				: []),
-			...mats.flatMap((_, index) => windowsOf(writer, index)),
-			...mats.flatMap(({ print }, index) =>
+			...mats.flatMap(({ index }) => windowsOf(writer, index)),
+			...mats.flatMap(({ mat: { print }, index }) =>
 				print
 					? [
 							`Mat ${index + 1} is printed: cut it ${writer.size(print.board)}, square the print from the window’s bottom edge, and trim the strip that the clamps held last of all.`
@@ -48,7 +50,7 @@ export function cutBoards(writer: Writer): Step | null {
 				: 'A board out of square binds in the rabbet.',
 		caution: hasFibre(job) ? `${DUST} ${BLADE}` : BLADE,
 		uses: [...blanks, ...small],
-		pictures: mats.flatMap((_, index) => matBackScene(plan, job, index) ?? [])
+		pictures: mats.flatMap(({ index }) => matBackScene(plan, job, index) ?? [])
 	};
 }
 
@@ -105,7 +107,7 @@ function sentence(role: string): string {
 export function cutGlazing(writer: Writer): Step | null {
 	const { job, plan } = writer;
 	const { glazing } = job.guard;
-	if (glazing.family === 'none') return null;
+	if (glazing.family === 'none' || job.kept.glazing) return null;
 	const glass = glazing.family !== 'acrylic';
 	const lite = plan.frame?.lite;
 	return {

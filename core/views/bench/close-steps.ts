@@ -1,4 +1,5 @@
 /** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
+import { covers } from '../../job/scopes.ts';
 import { planHangers } from './hanger-steps.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
@@ -7,9 +8,10 @@ import { known, there } from '../../units/there.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
 export function closeBack(writer: Writer): Step[] {
-	const { schools } = writer.job;
+	const { schools, scope } = writer.job;
+	if (!covers(scope, 'back')) return planHangers(writer);
 	const cover = dustCover(writer);
-	const hangers = hangersBeforeClosing(writer) ? [] : planHangers(writer);
+	const hangers = hangersBeforeClosing(writer) || !covers(scope, 'wall') ? [] : planHangers(writer);
 	const feet = bumpers(writer);
 	const hardware = schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers] : [...hangers, ...feet];
 	return schools['cover-order'] === 'hardware-first'

@@ -5,24 +5,23 @@ import { staysFaceUp } from '../../stations/hold/as-laid.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
+import { FASTENER_NAMES } from '../../stations/frame/fasteners.ts';
 import { there } from '../../units/there.ts';
 
-/** What may hold a pack: as it is said of one and of many, and the steps that fit by it. */
-type Fitting = { one: string; many: string; fit: (writer: Writer) => Step[] };
-
-const FITTINGS: Record<Points['kind'], Fitting> = {
-	rigid: { one: 'rigid pin', many: 'rigid pins', fit: fitPoints },
-	flexible: { one: 'flexible tab', many: 'flexible tabs', fit: fitPoints },
-	hand: { one: 'hand-pushed point', many: 'hand-pushed points', fit: fitPoints },
-	'turn-buttons': { one: 'turn button with its screw', many: 'turn buttons with their screws', fit: fitPoints },
-	'offset-clips': { one: 'offset clip with its screw', many: 'offset clips with their screws', fit: fitClipped },
-	clips: { one: 'spring clip', many: 'spring clips', fit: fitMetal }
+/** The steps that fit a pack by what holds it. */
+const FITTINGS: Record<Points['kind'], (writer: Writer) => Step[]> = {
+	rigid: fitPoints,
+	flexible: fitPoints,
+	hand: fitPoints,
+	'turn-buttons': fitPoints,
+	'offset-clips': fitClipped,
+	clips: fitMetal
 };
 
 /** What holds the pack, counted: `18 rigid pins`, `10 spring clips`. */
 export function fasteners({ plan }: Writer): string {
 	const { kind, total } = there(plan.frame, 'frame').points;
-	return `${total} ${total === 1 ? FITTINGS[kind].one : FITTINGS[kind].many}`;
+	return `${total} ${total === 1 ? FASTENER_NAMES[kind].one : FASTENER_NAMES[kind].many}`;
 }
 
 export function makeFrame(writer: Writer): Step[] {
@@ -50,7 +49,7 @@ function deepen(writer: Writer): Step[] {
 }
 
 export function fit(writer: Writer): Step[] {
-	return FITTINGS[there(writer.plan.frame, 'frame').points.kind].fit(writer);
+	return FITTINGS[there(writer.plan.frame, 'frame').points.kind](writer);
 }
 
 /** What sheds is not turned face down: the pack is stood on edge. */
@@ -62,7 +61,11 @@ function turned(writer: Writer, what: string): string {
 
 function fitPoints(writer: Writer): Step[] {
 	const { job, plan } = writer;
-	const { top, side, kind } = there(plan.frame, 'frame').points;
+	const { top, side, kind, stay, total } = there(plan.frame, 'frame').points;
+	const tag =
+		job.kept.hangers === 'centre-hanger'
+			? ['The tag that it hangs by, on the side that is up, is bent free before the back goes in.']
+			: [];
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
 	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
@@ -78,6 +81,7 @@ function fitPoints(writer: Writer): Step[] {
 			title: 'Fit, one or two points only',
 			does: [
 				`Scrape glue lumps from the rabbet’s corners. ${turned(writer, 'pack')}`,
+				...tag,
 				'Two points, lift, look from the front: dust check, second.'
 			],
 			because: 'Dust found now costs two points; found later, all of them.',
@@ -91,7 +95,9 @@ function fitPoints(writer: Writer): Step[] {
 			id: 'fit-all',
 			title: `All of them: ${fasteners(writer)}`,
 			does: [
-				`Top and bottom ${run(top)}; sides ${run(side)}.`,
+				stay
+					? `${SET_AGAIN[kind]}, all ${total}: one that breaks is replaced.`
+					: `Top and bottom ${run(top)}; sides ${run(side)}.`,
 				...(clearance >= 0 ? [`From the pack to the moulding’s back ${writer.fine(clearance)}.`] : []),
 				...(job.piece.friable ? ['No hammering: it sheds.'] : [])
 			],
@@ -99,6 +105,16 @@ function fitPoints(writer: Writer): Step[] {
 		}
 	];
 }
+
+/** Those that came with the frame, used once more. */
+const SET_AGAIN: Record<Points['kind'], string> = {
+	rigid: 'The pins that were lifted out, in new holes',
+	flexible: 'The tabs that are there, bent back with a tool',
+	hand: 'The points that were pulled, in new places',
+	'turn-buttons': 'The buttons that are there, turned back',
+	'offset-clips': 'The clips that are there, screwed on again',
+	clips: 'The clips that are there, pressed in again'
+};
 
 function shimmed(writer: Writer, clearance: number): string {
 	if (isNothing(clearance)) return 'The channel leaves nothing: card is slipped in only where the pack rattles.';

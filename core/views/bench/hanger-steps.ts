@@ -2,12 +2,49 @@
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { Step, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import type { Single } from '../../stations/hang/kinds/hanger.ts';
 import { hookFor } from '../../shop/hangers.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { known, there } from '../../units/there.ts';
 
 export function planHangers(writer: Writer): Step[] {
-	return [...stripAcross(writer), rings(writer)];
+	const single = HANGERS[there(writer.plan.hang, 'hang').by].single;
+	if (writer.job.kept.hangers) return [keptHangers(writer)];
+	return single ? [oneHanger(writer, single)] : [...stripAcross(writer), rings(writer)];
+}
+
+/** What it hung by before is looked at before it hangs by it again. */
+function keptHangers(writer: Writer): Step {
+	const hang = there(writer.plan.hang, 'hang');
+	const { line, ringsTitle, single } = HANGERS[hang.by];
+	const bears = showStrength(hang.ringWantedKg, writer.job.reader);
+	return {
+		id: 'hang',
+		title: `The ${single?.name ?? (line ? `rings and ${line.name}` : 'rings')} that came with it`,
+		does: [
+			'Which way is up? Look at the mark.',
+			`Every screw tight, no wood split; ${single ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
+			...(line ? [`The ${line.name} without a kink, a broken strand or a loose turn; else a new one.`] : [])
+		],
+		because: 'It held another weight, for years that nobody counted.',
+		...(line?.caution ? { caution: line.caution } : {}),
+		uses: []
+	};
+}
+
+function oneHanger(writer: Writer, { title, name }: Single): Step {
+	const { drop } = there(writer.plan.hang, 'hang');
+	return {
+		id: 'hang',
+		title,
+		does: [
+			'Which way is up? Look at the mark before anything is measured.',
+			`The ${name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
+			'Screws at most two thirds of the depth there. Pull it by hand before the piece hangs by it.'
+		],
+		because: 'Off the middle by a hair, the picture hangs out of level for good.',
+		uses: []
+	};
 }
 
 /** Where the wood is too narrow for screws a strip takes them. */
@@ -77,7 +114,8 @@ function hookSays({ job, plan, shop }: Writer): string {
 
 export function wall(writer: Writer): Step {
 	const { job, plan } = writer;
-	const { hooks } = there(plan.hang, 'hang');
+	const { hooks, by } = there(plan.hang, 'hang');
+	const { single } = HANGERS[by];
 	const [first] = hooks;
 	const nails =
 		hooks.length === 1
@@ -86,7 +124,11 @@ export function wall(writer: Writer): Step {
 	return {
 		id: 'wall',
 		title: 'Hang it',
-		does: [nails, `The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`],
+		does: [
+			...(single ? [`It hangs on ${single.nail}.`] : []),
+			nails,
+			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`
+		],
 		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
 		uses: []
 	};

@@ -9,6 +9,7 @@ export function cleanGlazing({ job }: Writer): Step | null {
 	if (glazing.family === 'none') return null;
 	const acrylic = glazing.family === 'acrylic';
 	const both = job.schools.cleaning === 'both-first';
+	if (job.kept.glazing) return cleanKept(glazing.name, acrylic);
 	const wiped =
 		job.schools['wiping'] === 'paper-towel' && !acrylic
 			? 'Household cleaner, sprayed on the paper towel, never near the piece'
@@ -26,6 +27,23 @@ export function cleanGlazing({ job }: Writer): Step | null {
 			...(glazing.id.startsWith('uv-glass') ? ['The coated face lies inside: wipe it gently, no blade.'] : [])
 		],
 		because: 'A mount that waits collects dust, so the glazing is cleaned last.',
+		uses: []
+	};
+}
+
+/** A pane that stays has no film, and years of dust on its inner face. */
+function cleanKept(name: string, acrylic: boolean): Step {
+	return {
+		id: 'clean-glazing',
+		title: `Clean the glazing that stays, ${inSentence(name)}`,
+		does: [
+			acrylic
+				? 'Acrylic’s own cleaner, never a paper towel: a scratch stays.'
+				: 'Cleaner without ammonia, sprayed on a lint-free cloth; a mark that does not come off outside lies inside.',
+			'Both faces, edges too, looked at by raking light: no chip, no crack, no coating that comes off.'
+		],
+		because: 'What is on its inner face lies a few millimetres before the piece.',
+		...(acrylic ? {} : { caution: 'Old glass: cut-resistant gloves, carried on edge; a chipped lite is replaced.' }),
 		uses: []
 	};
 }

@@ -7,7 +7,7 @@ import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
-import { coverBoard, cutBoards, cutGlazing, glueLifts, joinMats, makeSpacers } from './board-steps.ts';
+import { coverBoard, cutBoards, cutGlazing, glueLifts, joinMats, joinSays, makeSpacers } from './board-steps.ts';
 import { closeBack, hangersBeforeClosing, label, lastLook } from './close-steps.ts';
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
@@ -17,37 +17,117 @@ import { Writer, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { known, there } from '../../units/there.ts';
+import { covers, SCOPE_OF } from '../../job/scopes.ts';
+import type { Scope } from '../../job/kinds.ts';
+import type { Hang } from '../../figures/hang.ts';
 
 export type { Step } from '../../stations/step.ts';
 
 /** @returns the steps, none while the plan is open at the window or the frame */
 export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
-	if (!plan.window || !plan.frame || !plan.hang || !plan.hold || !plan.pack || !plan.back) return [];
+	if (!isPlanned(job, plan)) return [];
 	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
+	return STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
+}
+
+/** Every station that the job covers has its figures. */
+function isPlanned({ scope }: Decided, { window, frame, hang, hold, pack, back }: Plan): boolean {
+	const { window: hasWindow, pack: closes } = SCOPE_OF[scope];
 	return [
-		ready,
-		gather,
-		cutBoards,
-		cutGlazing,
-		prepareHold,
-		makeFrame,
-		coverBoard,
-		glueLifts,
-		makeSpacers,
-		joinMats,
-		mount,
-		cleanGlazing,
-		dustFirst,
-		closePack,
-		edgeSeal,
-		(one: Writer) => (hangersBeforeClosing(one) ? planHangers(one) : []),
-		fit,
-		centre,
-		closeBack,
-		label,
-		lastLook,
-		wall
-	].flatMap((make) => make(writer) ?? []);
+		!hasWindow || (window && pack),
+		!covers(scope, 'hold') || hold,
+		!(closes || covers(scope, 'back') || covers(scope, 'wall')) || frame,
+		!covers(scope, 'back') || back,
+		!covers(scope, 'wall') || hang
+	].every(Boolean);
+}
+
+type Belongs = (scope: Scope) => boolean;
+const always: Belongs = () => true;
+const matted: Belongs = (scope) => SCOPE_OF[scope].window;
+const closed: Belongs = (scope) => SCOPE_OF[scope].pack;
+const held: Belongs = (scope) => covers(scope, 'hold');
+const sealed: Belongs = (scope) => covers(scope, 'back');
+const hung: Belongs = (scope) => covers(scope, 'wall');
+const only =
+	(wanted: Scope): Belongs =>
+	(scope) =>
+		scope === wanted;
+
+const STEPS: readonly [Belongs, (writer: Writer) => Step | Step[] | null][] = [
+	[always, ready],
+	[(scope) => scope !== 'unframe', gather],
+	[only('unframe'), takeOut],
+	[matted, cutBoards],
+	[closed, cutGlazing],
+	[held, prepareHold],
+	[closed, makeFrame],
+	[matted, coverBoard],
+	[matted, glueLifts],
+	[closed, makeSpacers],
+	[matted, joinMats],
+	[only('mat-package'), joinPackage],
+	[held, mount],
+	[closed, cleanGlazing],
+	[closed, dustFirst],
+	[closed, closePack],
+	[closed, edgeSeal],
+	[hung, (one) => (hangersBeforeClosing(one) ? planHangers(one) : [])],
+	[closed, fit],
+	[closed, centre],
+	[(scope) => sealed(scope) || hung(scope), closeBack],
+	[always, label],
+	[always, lastLook],
+	[hung, wall]
+];
+
+/** Made ready for the customer, who mounts the piece. */
+function joinPackage(writer: Writer): Step | null {
+	const { underMat } = writer.job.guard;
+	if (!underMat || writer.job.mats.length === 0) return null;
+	return {
+		id: 'join-package',
+		title: 'Join the mat package',
+		does: [
+			`The window mat to the under-mat: ${joinSays(writer)}; outer edges flush.`,
+			`The sheet’s place is marked on the under-mat in pencil: its top left corner ${placedAt(writer)}.`
+		],
+		because: 'It opens as a book does, and whoever mounts the piece need not measure again.',
+		uses: writer.parts('under-mat')
+	};
+}
+
+function placedAt(writer: Writer): string {
+	const placement = there(writer.plan.window, 'window').placement ?? { left: 0, top: 0 };
+	return `${writer.mark(placement.left)} from the left edge and ${writer.mark(placement.top)} from the top`;
+}
+
+/** The frame is opened as it was closed, from the outside in; each layer is recorded as it comes out. */
+function takeOut({ job }: Writer): Step[] {
+	return [
+		{
+			id: 'take-out',
+			title: 'Take it out of its frame',
+			does: [
+				'Photograph front, back and every label before anything is loosened.',
+				'Gummed tape is wetted and left to soften, never pulled; points are lifted with a tool.',
+				'Layer by layer: photographed, its material and condition written down, kept or gone.'
+			],
+			because: 'What is thrown away unseen can’t be asked again: labels, inscriptions, the order of the layers.',
+			caution: 'Old packages hold dust, mould, lead, broken glass: gloves, a mask, eyes covered.',
+			uses: []
+		},
+		{
+			id: 'look-at-it',
+			title: 'Look at what was hidden',
+			does: [
+				`Edges, back, stains, old hinges of the ${job.piece.kind === 'photograph' ? 'photograph' : 'piece'}; nothing is removed or flattened.`,
+				'The frame, its glazing and every label are kept together with the piece.'
+			],
+			because: 'It starts the new record.',
+			uses: []
+		}
+	];
 }
 
 function ready(writer: Writer): Step {
@@ -90,30 +170,44 @@ function gather(writer: Writer): Step {
 		counts.set(role, (counts.get(role) ?? 0) + count);
 	}
 	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
-	const hang = there(plan.hang, 'hang');
-	const kit = there(plan.frame, 'frame')
-		.kit?.slice(2)
-		.map(({ part, count }) => `${count} × ${part}`);
-	const ring = hang.ring === undefined ? HANGERS[hang.by].rings : inSentence(known(shop.rings, hang.ring).name);
+	const { hang, back } = plan;
+	const kit = plan.frame?.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
 	const shim = writer.metal && isShimmed(plan, shop.house);
-	// A kit holds its clips and hangers: they are counted there.
+	const closes = SCOPE_OF[job.scope].pack;
+	// A kit holds its clips and hangers: they are counted there; what came with a frame is in it.
 	const held = kit ?? [
-		...(shim ? ['card for shims'] : [fasteners(writer)]),
-		...(writer.metal ? ['2 hangers for the channel'] : [`2 × ${ring}, with screws`])
+		...(closes && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
+		...(hang && !job.kept.hangers ? [hangersOf(writer, hang)] : [])
 	];
 	const rest = [
-		`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`,
-		...(there(plan.back, 'back').bumpers > 0 ? [`${there(plan.back, 'back').bumpers} bumpers`] : [])
+		...(hang ? [`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`] : []),
+		...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])
 	];
 	const widths =
-		(there(plan.back, 'back').tape ?? there(plan.back, 'back').edgeSeal)
+		(back?.tape ?? back?.edgeSeal)
 			? ` Tape widths in stock: ${shop.tapeWidths.map((width) => writer.cut(width)).join(', ')} ${job.reader.unit}.`
 			: '';
 	return {
 		id: 'gather',
 		title: 'Gather',
-		does: [`To cut: ${parts.join(', ')}.`, `${kit ? 'From the kit' : 'At hand'}: ${held.join(', ')}; ${rest.join(', ')}.`],
+		does: [
+			...(parts.length > 0 ? [`To cut: ${parts.join(', ')}.`] : []),
+			...(kit ? [`From the kit: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`] : atHand(held, rest))
+		],
 		because: `What is missing is found before anything is opened.${widths}`,
 		uses: []
 	};
+}
+
+/** Two for the sides, or one for the top. */
+function hangersOf({ metal, shop }: Writer, { by, ring }: Hang): string {
+	const { single, rings } = HANGERS[by];
+	if (single) return `1 × ${single.name}, with its screws`;
+	if (metal) return '2 hangers for the channel';
+	return `2 × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`;
+}
+
+function atHand(held: readonly string[], rest: readonly string[]): string[] {
+	const all = [held.join(', '), rest.join(', ')].filter(Boolean);
+	return all.length > 0 ? [`At hand: ${all.join('; ')}.`] : [];
 }

@@ -4,7 +4,7 @@ import { mapAxes } from '../../geometry/shapes.ts';
 import type { Plan } from '../../plan.ts';
 import { colourOf } from '../../shop/colours.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
-import { outside, sheetBox } from './front.ts';
+import { outside, packIn, sheetBox } from './front.ts';
 import { allowanceIn } from '../../stations/frame/frame.ts';
 import { liteOutline, rabbetOutline } from '../../stations/frame/lite.ts';
 import { placesOfPoints } from '../../stations/frame/points.ts';
@@ -22,10 +22,10 @@ import { nth, there } from '../../units/there.ts';
 /** @returns the scene, or null while there is no frame */
 export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	const { house } = shopFor(shop, job.cutIn);
-	if (!plan.window || !plan.frame) return null;
+	if (!plan.frame) return null;
 	const box = outside(plan);
 	// From the back, left and right change over.
-	const mirror = (x: number) => there(plan.window, 'window').pack.width - x;
+	const mirror = (x: number) => packIn(plan).width - x;
 	const hanger = hangers(plan, box);
 	const shapes = [
 		...boards(plan, job, house, box, mirror),
@@ -47,13 +47,13 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 
 function rabbet(plan: Plan): Rect {
 	const { rabbet: size } = there(plan.frame, 'frame');
-	const { pack } = there(plan.window, 'window');
+	const pack = packIn(plan);
 	return { left: (pack.width - size.width) / 2, top: (pack.height - size.height) / 2, ...size };
 }
 
 function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: number) => number): Shape[] {
 	const hole = rabbet(plan);
-	const { pack } = there(plan.window, 'window');
+	const pack = packIn(plan);
 	const outer = rectangle(box.left, box.top, box.width, box.height);
 	// A frame that was measured is drawn as it is, out of true where it is.
 	const centre = { x: pack.width / 2, y: pack.height / 2 };
@@ -112,7 +112,7 @@ function tape(plan: Plan, job: Decided, house: House): Shape[] {
 function points(plan: Plan): Shape[] {
 	const hole = rabbet(plan);
 	const { top, side, kind } = there(plan.frame, 'frame').points;
-	const { pack } = there(plan.window, 'window');
+	const pack = packIn(plan);
 	const [right, bottom] = [hole.left + hole.width, hole.top + hole.height];
 	const across =
 		kind === 'offset-clips' ? placesOfPoints(top, pack.width) : placesOfPoints(top, hole.width).map((at) => hole.left + at);

@@ -1,5 +1,5 @@
 /** The front elevation: frame, mats with their bevels, each sheet where it really lies, zones. Origin: the pack's top-left corner. */
-import { mapSides, type Point, type Rect, type Sides } from '../../geometry/shapes.ts';
+import { mapSides, type Point, type Rect, type Sides, type Size } from '../../geometry/shapes.ts';
 import type { Plan } from '../../plan.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
 import { outlineOf } from '../../stations/window/shape.ts';
@@ -25,13 +25,15 @@ export function frontScene(plan: Plan, job: Decided): Scene | null {
 
 /** The frame's outside, or the pack's while there is no frame. */
 export function outside(plan: Plan): Rect {
-	const { frame, window } = plan;
-	if (!frame) return { left: 0, top: 0, ...there(window, 'window').pack };
-	return {
-		left: -(frame.outer.width - there(window, 'window').pack.width) / 2,
-		top: -(frame.outer.height - there(window, 'window').pack.height) / 2,
-		...frame.outer
-	};
+	const { frame } = plan;
+	const pack = packIn(plan);
+	if (!frame) return { left: 0, top: 0, ...pack };
+	return { left: -(frame.outer.width - pack.width) / 2, top: -(frame.outer.height - pack.height) / 2, ...frame.outer };
+}
+
+/** What lies in the frame; of one that stays closed what its rabbet takes. */
+export function packIn({ window, frame }: Plan): Size {
+	return window?.pack ?? there(frame, 'frame').rabbet;
 }
 
 /** The bounding box of the sheet on the under-mat. */

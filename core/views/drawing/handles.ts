@@ -5,13 +5,13 @@ import type { JobFile } from '../../job/definition.ts';
 import { put, type Operation } from '../../job/patch.ts';
 import { writtenMats } from '../../job/written.ts';
 import type { Plan } from '../../plan.ts';
+import { nth, there } from '../../units/there.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
 import { pointOn } from '../../stations/hold/own-edges.ts';
 import { holeOf, sheetBox } from './front.ts';
 import { pieceKeys, windowKeys } from '../../job/keys.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
-import { there } from '../../units/there.ts';
 
 export type EdgeHandle = {
 	id: string;
@@ -47,7 +47,15 @@ export type ZoneHandle = {
 export function edgeHandles(plan: Plan, job: Decided, index: number): EdgeHandle[] {
 	const sight = sightsOf(job, plan)[index];
 	if (!sight) return [];
-	return [...windowEdges(plan, sight), ...matEdges(plan, job, sight), ...borderEdges(plan, job)];
+	return [
+		...windowEdges(
+			plan,
+			sight,
+			job.mats.some(({ have }) => have !== null)
+		),
+		...matEdges(plan, job, sight),
+		...borderEdges(plan, job)
+	];
 }
 
 export function zoneHandles(plan: Plan, job: Decided, index: number, file: JobFile): ZoneHandle[] {
@@ -93,9 +101,11 @@ function outward(side: SideName): 1 | -1 {
 	return inward(side) === 1 ? -1 : 1;
 }
 
-function windowEdges(plan: Plan, sight: Sight): EdgeHandle[] {
+/** @param atHand the window is the opening of a mat that nobody cuts: there is nothing to pull */
+function windowEdges(plan: Plan, sight: Sight, atHand: boolean): EdgeHandle[] {
 	const { choice } = sight;
 	if (choice.solve || there(plan.window, 'window').mats.length === 0) return [];
+	if (atHand) return [];
 	const hole = holeOf(plan, there(plan.window, 'window').mats.length - 1, sight.index);
 	const keys = windowKeys(sight);
 	const which = sight.number === null ? 'Window edge' : `Edge of window ${sight.number}`;
@@ -131,6 +141,8 @@ function windowEdges(plan: Plan, sight: Sight): EdgeHandle[] {
 function matEdges(plan: Plan, job: Decided, sight: Sight): EdgeHandle[] {
 	const arch = job.windows.some(({ shape }) => shape === 'arch');
 	return job.mats.slice(1).flatMap((mat, at) => {
+		// Between two mats at hand the strip is what their openings leave.
+		if (mat.have && nth(job.mats, at).have) return [];
 		const hole = holeOf(plan, at, sight.index);
 		return SIDES.map((side): EdgeHandle => ({
 			id: `mat-${at}-${side}`,
@@ -156,7 +168,7 @@ function matEdges(plan: Plan, job: Decided, sight: Sight): EdgeHandle[] {
 function borderEdges(plan: Plan, job: Decided): EdgeHandle[] {
 	const { borders } = job;
 	const [first] = there(plan.window, 'window').mats;
-	if (borders.way === 'fit' || !first) return [];
+	if (borders.way === 'fit' || borders.way === 'have' || !first) return [];
 	const { width, height } = there(plan.window, 'window').pack;
 	const lip = mapSides((side) => first.border[side] - (first.seen ?? first.border)[side]);
 	const seen = { left: lip.left, top: lip.top, width: width - lip.left - lip.right, height: height - lip.top - lip.bottom };

@@ -75,17 +75,33 @@ export function readDay(text: string, unit: Unit, today: Date, language: DateLan
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
+const months = new Map<DateLanguage, string[][]>();
+
+/** Every month's names as they stand in a date, short and long. */
+function monthsIn(language: DateLanguage): string[][] {
+	const known = months.get(language);
+	if (known) return known;
+	const writers = (['short', 'long'] as const).map(
+		(month) => new Intl.DateTimeFormat(language, { day: 'numeric', month, timeZone: 'UTC' })
+	);
+	const names = MONTHS.map((_, index) =>
+		writers.map((writer) =>
+			bare(writer.formatToParts(Date.UTC(2026, index, 3)).find(({ type }) => type === 'month')?.value ?? '')
+		)
+	);
+	months.set(language, names);
+	return names;
+}
+
+function bare(name: string): string {
+	return name.toLowerCase().replace(/\./g, '');
+}
+
 /** `3. Dez. 2026` as `3 Dec 2026`: the month's name, long or short, as the parser knows it. */
 function inEnglish(text: string, language: DateLanguage): string {
 	const word = /\p{L}[\p{L}.]*/u.exec(text.replace(/\b(de|di)\b/gi, ''))?.[0];
 	if (!word) return text;
-	const bare = (name: string) => name.toLowerCase().replace(/\./g, '');
-	const month = MONTHS.findIndex((_, index) =>
-		(['short', 'long'] as const).some((length) => {
-			const parts = new Intl.DateTimeFormat(language, { day: 'numeric', month: length }).formatToParts(new Date(2026, index, 3));
-			return bare(parts.find(({ type }) => type === 'month')?.value ?? '') === bare(word);
-		})
-	);
+	const month = monthsIn(language).findIndex((names) => names.includes(bare(word)));
 	if (month < 0) return text;
 	return text
 		.replace(/\b(de|di)\b/gi, '')

@@ -1,5 +1,8 @@
 /** A frame that is there: the customer's, or one bought whole. It is of wood, and nobody saws it. */
+import { inSentence } from '../../../units/in-sentence.ts';
 import { there } from '../../../units/there.ts';
+import type { Points } from '../../../figures/frame.ts';
+import { FASTENER_NAMES } from '../fasteners.ts';
 import type { Step, Writer } from '../../step.ts';
 import type { FrameDefinition } from './frame-kind.ts';
 import { wood } from './wood.ts';
@@ -13,10 +16,8 @@ function readyFrame(writer: Writer): Step {
 		id: 'ready-frame',
 		title: 'Make the frame ready',
 		does: [
-			'Blow out the sawdust; its wood-fibre back and its paper insert leave. Measure the rabbet again, four sides and both diagonals.',
-			job.schools['ready-glass'] === 'in-place'
-				? 'Glass that stays in it is cleaned in place.'
-				: 'Glass that was in it is lifted out.',
+			...emptied(writer),
+			'Blow out the sawdust. Measure the rabbet again, four sides and both diagonals.',
 			`The pack measures ${writer.size(there(plan.window, 'window').pack)}: try one board in it before the others are cut.`,
 			...(cornersOut && !lite
 				? [
@@ -28,4 +29,45 @@ function readyFrame(writer: Writer): Step {
 		caution: 'Lift old points and tabs with a tool, never with a finger.',
 		uses: []
 	};
+}
+
+/** What holds it is opened first; then what leaves, and what stays. */
+function emptied(writer: Writer): string[] {
+	const { job, plan } = writer;
+	const { kept } = job;
+	const { total, kind } = there(plan.frame, 'frame').points;
+	const opened = kept.points
+		? `${OPENED[kind]} the ${total > 0 ? `${total} ` : ''}${FASTENER_NAMES[kind].many} that hold it: they are used again.`
+		: 'Points or tabs that hold it are lifted out.';
+	const leaves = [
+		...(kept.back ? [] : ['its wood-fibre back', 'its paper insert']),
+		...(kept.replaced.has('glazing') ? ['its glazing'] : []),
+		...(kept.replaced.has('mat') ? ['its mat'] : [])
+	];
+	const stays = kept.back
+		? [`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brushed on both faces.`]
+		: [];
+	return [opened, ...(leaves.length > 0 ? [`What leaves: ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
+}
+
+const OPENED: Record<Points['kind'], string> = {
+	rigid: 'Lift out',
+	flexible: 'Bend up',
+	hand: 'Pull',
+	'turn-buttons': 'Turn',
+	'offset-clips': 'Unscrew',
+	clips: 'Turn back'
+};
+
+function glassOf({ job }: Writer): string[] {
+	const inPlace = job.schools['ready-glass'] === 'in-place';
+	if (job.kept.glazing)
+		return [
+			inPlace
+				? 'Its glazing is cleaned in place: the frame tilted so that lint runs to one corner, the piece elsewhere.'
+				: 'Its glazing is lifted out and cleaned on both sides.'
+		];
+	return job.kept.replaced.has('glazing')
+		? []
+		: [inPlace ? 'Glass that stays in it is cleaned in place.' : 'Glass that was in it is lifted out.'];
 }

@@ -50,7 +50,8 @@ export const mat: LayerDefinition = {
 	cut: ({ job, plan }, index, add) => {
 		const planned = nth(plan.window.mats, index);
 		const at = `window.mats[${index}]`;
-		const { board, colour } = nth(job.mats, index);
+		const { board, colour, have } = nth(job.mats, index);
+		if (have) return;
 		// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
 		const size = planned.print ? sizeTerms(`${at}.print.board`, planned.print.board) : sizeTerms(`${at}.blank`, planned.blank);
 		add({

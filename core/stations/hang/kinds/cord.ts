@@ -9,4 +9,4 @@ const line: Line = {
 	caution: null
 };
 
-export const cord: HangerDefinition & { line: Line } = { line, rings: 'rings', ringsTitle: 'Rings', holes: null };
+export const cord: HangerDefinition & { line: Line } = { line, single: null, rings: 'rings', ringsTitle: 'Rings', holes: null };

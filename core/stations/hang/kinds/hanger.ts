@@ -15,9 +15,22 @@ export type Line = {
 	caution: string | null;
 };
 
+/** One hanger in the middle of the top rail. */
+export type Single = {
+	/** In a sentence, and at its beginning. */
+	name: string;
+	title: string;
+	/** House figure of the most that it carries; null where the house has none. */
+	most: 'sawtoothMostKg' | null;
+	/** What it hangs on. */
+	nail: string;
+};
+
 export type HangerDefinition = {
 	/** Null where the rings hang straight on hooks. */
 	line: Line | null;
+	/** Null where two of them stand on the side rails. */
+	single: Single | null;
 	/** What is screwed to the frame, in a sentence and at its beginning. */
 	rings: string;
 	ringsTitle: string;

@@ -9,4 +9,4 @@ const line: Line = {
 	caution: 'Wire ends prick: snip, tuck, press.'
 };
 
-export const wire: HangerDefinition & { line: Line } = { line, rings: 'rings', ringsTitle: 'Rings', holes: null };
+export const wire: HangerDefinition & { line: Line } = { line, single: null, rings: 'rings', ringsTitle: 'Rings', holes: null };

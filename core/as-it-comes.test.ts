@@ -1,0 +1,338 @@
+/** Jobs that begin with what is there: frames with everything in, bought mats, jobs that are only a part, several alike. */
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { faultsOf, fixed, has, planned, planSingle, severityOf, workedJob } from '../tests/jobs.ts';
+import { runs } from '../tests/thorough.ts';
+import type { JobFile } from './job/definition.ts';
+import { FaultError } from './job/faults.ts';
+import { decide } from './decide.ts';
+import { drop, patched, put } from './job/patch.ts';
+import { readJob } from './job/read.ts';
+import { SCOPES } from './job/kinds.ts';
+import { covers } from './job/scopes.ts';
+import { plan, type Plan } from './plan.ts';
+import { packagePrice } from './advice/price.ts';
+import { builtInShop, shopFor } from './shop/shop.ts';
+import { evaluate, lookIn } from './views/why/expression.ts';
+import { nth } from './units/there.ts';
+
+const SECTION = { face: 22, lip: 8, depth: 30, rabbetDepth: 20, density: 680 };
+const PANE = { kind: 'glass', thickness: 2 } as const;
+const BACK = { board: 'hardboard', thickness: 3 } as const;
+
+/** The worked piece in a frame that came with everything in. */
+function inItsFrame(kept: NonNullable<JobFile['frame']>['kept'] = {}, changes: Partial<JobFile> = {}): JobFile {
+	return workedJob({
+		aim: 'show',
+		guard: { underMat: 'cotton-4', edgeSeal: null },
+		borders: { way: 'fit', weight: 0 },
+		frame: { kind: 'ready-made', section: SECTION, opening: { width: 545, height: 704 }, kept },
+		...changes
+	});
+}
+
+const EVERYTHING = { glazing: PANE, back: BACK, points: { kind: 'flexible', count: 12 }, hangers: 'sawtooth' } as const;
+function faultsIn(file: JobFile): string[] {
+	try {
+		plan(file, builtInShop);
+		return [];
+	} catch (error) {
+		if (error instanceof FaultError) return error.faults.map(({ path, says }) => `${path}: ${says}`);
+		throw error;
+	}
+}
+
+const roles = (of: Pick<Plan, 'cut'>) => of.cut.map(({ role }) => role);
+
+/** Every explanation gives the figure that the plan has. */
+function explained(file: JobFile): void {
+	const made = plan(file, builtInShop);
+	const job = decide(readJob(file), builtInShop);
+	const look = lookIn({ plan: made, job, shop: shopFor(builtInShop, job.cutIn) });
+	for (const [path, { of }] of Object.entries(made.why)) {
+		const [value, wanted] = [evaluate(of, look), look(path)];
+		assert.ok(Math.abs(value - (wanted as number)) < 1e-6, `${path}: ${of} gives ${value}, the plan has ${String(wanted)}`);
+	}
+}
+
+test('a bought frame with everything in: what stays is neither cut nor bought, and counts in depth, mass and light', () => {
+	const made = planSingle(inItsFrame(EVERYTHING));
+	assert.deepEqual(
+		roles(made).filter((role) => ['glazing', 'backing', 'wire', 'rail, top and bottom'].includes(role)),
+		[]
+	);
+	const layers = made.pack!.layers.map(({ role, thickness }) => [role, thickness]);
+	assert.deepEqual(
+		[layers[0], layers.at(-1)],
+		[
+			['glazing', 2],
+			['backing', 3]
+		]
+	);
+	assert.equal(made.frame!.points.total, 12);
+	assert.equal(made.frame!.points.kind, 'flexible');
+	assert.equal(made.hang!.by, 'sawtooth');
+	assert.deepEqual(made.hang!.hooks.length, 1);
+	assert.ok(made.mass!.parts.some(({ part }) => part === 'glazing') && made.mass!.parts.some(({ part }) => part === 'backing'));
+	assert.equal(made.light?.byGlazing.find(({ glazing }) => glazing === 'glass')?.yearly, made.light?.yearly);
+	assert.equal(severityOf(made, 'board.backing-acidic'), 'stop', 'its raw back is judged as what it is');
+	explained(inItsFrame(EVERYTHING));
+});
+
+test('depth, mass and light are the same whether a part is kept or new; the price is not', () => {
+	const kept = inItsFrame({ glazing: PANE, back: BACK });
+	const bought = inItsFrame({}, { guard: { underMat: 'cotton-4', edgeSeal: null, glazing: 'glass', backing: 'hardboard' } });
+	const [one, other] = [planSingle(kept), planSingle(bought)];
+	assert.equal(one.pack!.thickness, other.pack!.thickness);
+	assert.equal(one.mass!.kg, other.mass!.kg);
+	assert.deepEqual(one.light, other.light);
+	assert.deepEqual(one.grade, other.grade);
+	const price = (file: JobFile) => packagePrice(decide(readJob(file), builtInShop), plan(file, builtInShop))!.cents;
+	assert.ok(price(kept) < price(bought));
+});
+
+test('a thicker back that stays weighs more, a thinner pane less, and both are explained', () => {
+	const usual = planSingle(inItsFrame({ back: { board: 'hardboard' } })).mass!.parts.find(({ part }) => part === 'backing')!.kg;
+	const thick = inItsFrame({ glazing: { kind: 'glass', thickness: 1.8 }, back: { board: 'hardboard', thickness: 4.5 } });
+	const made = planSingle(thick);
+	assert.ok(Math.abs(made.mass!.parts.find(({ part }) => part === 'backing')!.kg - usual * 1.5) < 1e-9);
+	assert.equal(made.pack!.layers[0]!.thickness, 1.8);
+	explained(thick);
+});
+
+test('what nobody knows is taken carefully and said: a pane as plain glass, a back as hardboard', () => {
+	const made = planSingle(inItsFrame({ glazing: { kind: 'unknown' }, back: { board: 'unknown' } }));
+	assert.deepEqual(
+		made.findings.filter(({ rule }) => rule === 'material.unknown').map(({ where }) => where),
+		['guard.glazing', 'guard.backing']
+	);
+	assert.equal(made.pack!.layers[0]!.thickness, 2);
+	assert.ok(has(made, 'board.backing-acidic'));
+	assert.equal(severityOf(planSingle(inItsFrame({ points: { kind: 'flexible' } }, { aim: 'keep' })), 'points.few'), 'caution');
+});
+
+test('faults: both kept and chosen, kept in a frame that is made here, a pane larger than its rabbet', () => {
+	const [both] = faultsOf(inItsFrame({ glazing: PANE }, { guard: { glazing: 'glass' } }));
+	assert.match(both!, /^guard\.glazing: What came with the frame stays/);
+	assert.match(
+		faultsOf({ frame: { moulding: 'ash-22', kept: { glazing: PANE } } })[0]!,
+		/^frame\.kept: Only a frame that is there/
+	);
+	const large = inItsFrame({ glazing: { ...PANE, size: { width: 550, height: 704 } } });
+	assert.equal(severityOf(planSingle(large), 'frame.kept-size'), 'stop');
+	const mended = fixed(large, 'frame.kept-size');
+	assert.equal(mended.file.frame?.kept?.glazing, undefined);
+	assert.ok(
+		mended.plan.cut.some(({ role }) => role === 'glazing'),
+		'a new pane is cut'
+	);
+	const small = inItsFrame({ glazing: { ...PANE, size: { width: 532, height: 704 } } });
+	assert.equal(severityOf(planSingle(small), 'frame.kept-size'), 'stop');
+	assert.ok(!has(planSingle(inItsFrame({ glazing: { ...PANE, size: { width: 544, height: 702 } } })), 'frame.kept-size'));
+});
+
+test('a choice takes the place of what is kept, and what is kept of the choice: never both', () => {
+	const kept = inItsFrame({ glazing: PANE, hangers: 'rings' });
+	const chosen = patched(kept, put(kept, ['guard', 'glazing'], 'uv-acrylic'));
+	assert.equal(chosen.frame?.kept?.glazing, undefined);
+	assert.equal(planSingle(chosen).pack!.layers[0]!.material, 'uv-acrylic');
+	const again = patched(chosen, put(chosen, ['frame', 'kept', 'glazing'], PANE));
+	assert.equal(again.guard?.glazing, undefined);
+	assert.deepEqual(planSingle(again).pack, planSingle(kept).pack);
+});
+
+test('a frame that is there and not measured asks for its readings and its profile; nothing is made up', () => {
+	const unread = inItsFrame({}, { frame: { kind: 'ready-made', section: SECTION } });
+	assert.deepEqual(
+		planSingle(unread).open.map(({ station }) => station),
+		['window', 'frame']
+	);
+	const bare = planSingle(
+		inItsFrame({}, { frame: { kind: 'ready-made', opening: { width: 545, height: 704 }, section: { face: 22 } } })
+	);
+	assert.deepEqual(
+		bare.open.map(({ station, needs }) => [station, needs.slice(0, 19)]),
+		[
+			['frame', 'the frame’s profile'],
+			['hang', 'a frame, since its ']
+		]
+	);
+});
+
+test('one hanger at the top: in the middle of the rail, its nail on the centre line; a sawtooth carries 2 kg', () => {
+	const made = planSingle(inItsFrame({ hangers: 'sawtooth' }));
+	const { hang, frame } = made;
+	assert.equal(hang!.drop, (SECTION.face - SECTION.lip) / 2);
+	assert.deepEqual(hang!.hooks, [{ x: 0, height: 1500 + frame!.outer.height / 2 - hang!.drop + 20 }]);
+	assert.equal(severityOf(made, 'hang.too-heavy'), made.mass!.kg > 2 ? 'caution' : undefined);
+	const after = fixed(inItsFrame({ hangers: 'sawtooth' }), 'hang.too-heavy');
+	assert.equal(after.file.frame?.kept?.hangers, undefined);
+	assert.equal(after.plan.hang!.by, 'rings');
+	assert.equal(planSingle(inItsFrame({ hangers: 'centre-hanger' })).back!.bumpers, 4);
+});
+
+const HAVE = { opening: { width: 390, height: 540 }, outer: { width: 542, height: 701 } };
+const atHand = (have = HAVE, changes: Partial<JobFile> = {}): JobFile => {
+	const { borders: _, window: __, ...file } = workedJob({ mats: [{ board: 'cotton-4', have }], ...changes });
+	return file;
+};
+
+test('a bought mat: pack, borders and overlap follow from what was measured, and it is not cut', () => {
+	const { window, cut } = planSingle(atHand());
+	assert.deepEqual(window!.pack, { width: 542, height: 701 });
+	assert.deepEqual(window!.opening, { width: 390, height: 540 });
+	assert.deepEqual(window!.mats[0]!.border, { top: 80.5, right: 76, bottom: 80.5, left: 76 });
+	assert.deepEqual(window!.overlap, { top: 5.5, right: 6, bottom: 5.5, left: 6 });
+	assert.ok(!cut.some(({ role }) => role === 'mat'));
+	explained(atHand());
+});
+
+test('a bought mat, shifted: one side of an axis is typed and the other follows; both are a fault', () => {
+	const shifted = { ...atHand(), window: { overlap: { top: 3 } } } as JobFile;
+	assert.deepEqual(planSingle(shifted).window!.overlap, { top: 3, right: 6, bottom: 8, left: 6 });
+	assert.match(faultsIn({ ...atHand(), window: { overlap: { left: 5, right: 7 } } })[0]!, /^window\.overlap\.right/);
+	assert.ok(faultsOf({ mats: [{ have: HAVE }] }).some((fault) => fault.startsWith('borders.')));
+	assert.match(faultsIn(atHand({ opening: HAVE.outer, outer: HAVE.outer }))[0]!, /^mats\[0\]\.have\.opening/);
+});
+
+test('a bought mat whose opening is larger than the sheet is a stop; a second mat under it covers', () => {
+	const large = atHand({ opening: { width: 410, height: 560 }, outer: HAVE.outer });
+	assert.equal(severityOf(planSingle(large), 'mat.opening-large'), 'stop');
+	const under = fixed(large, 'mat.opening-large');
+	assert.equal(under.file.mats!.length, 2);
+	assert.ok(!has(under.plan, 'mat.opening-large') && !has(under.plan, 'window.overlap-thin'));
+	assert.deepEqual(
+		under.plan.cut.filter(({ role }) => role === 'mat').map(({ of }) => of),
+		['mat 2']
+	);
+	explained(under.file);
+});
+
+test('a bought mat that covers too little is shifted where the other side has enough, else a mat goes under it', () => {
+	const thin = { ...atHand({ opening: { width: 390, height: 546 }, outer: HAVE.outer }) };
+	assert.equal(severityOf(planSingle(thin), 'window.overlap-thin'), 'caution');
+	assert.ok(!has(fixed(thin, 'window.overlap-thin').plan, 'window.overlap-thin'));
+});
+
+test('a mat cut over a bought one opens wider by its reveal; one cut under it narrower; two bought lie centred', () => {
+	const have = { ...HAVE, outer: { width: 560, height: 720 } };
+	const over = planSingle({
+		...workedJob({ mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6, have }] }),
+		window: {}
+	});
+	assert.deepEqual(nth(over.window!.mats, 0).opening, { width: 402, height: 552 });
+	assert.deepEqual(over.window!.pack, { width: 542, height: 702 });
+	assert.equal(severityOf(over, 'mat.outer-off'), 'note');
+	const front = { board: 'cotton-4', have: { opening: { width: 420, height: 570 }, outer: HAVE.outer } };
+	const two = { ...atHand(HAVE, { mats: [front, { board: 'cotton-4', have }] }) };
+	const { window } = planSingle(two);
+	assert.deepEqual(window!.opening, HAVE.opening);
+	assert.deepEqual(window!.mats[1]!.border, { top: 80.5, right: 76, bottom: 80.5, left: 76 });
+	explained(two);
+});
+
+test('a mats-only job: mats and under-mat are cut, nothing is asked of glazing, frame or wall', () => {
+	const made = planned({ scope: 'mat-package' });
+	assert.deepEqual([...new Set(roles(made))], ['mat', 'under-mat']);
+	assert.deepEqual(
+		[made.hold, made.frame, made.back, made.hang, made.light],
+		[undefined, undefined, undefined, undefined, undefined]
+	);
+	assert.deepEqual(made.open, []);
+	assert.ok(!made.findings.some(({ rule }) => /^(glazing|gap|seal|board\.backing)/.test(rule)));
+	assert.notEqual(made.grade.reached, null);
+});
+
+test('matted and mounted: what holds the piece is planned and cut too', () => {
+	const made = planned({ scope: 'mount' });
+	assert.ok(made.hold && roles(made).includes('hinge tab') && !roles(made).includes('glazing'));
+});
+
+const BACK_ONLY: JobFile = {
+	format: 'rare-keep/job',
+	version: 1,
+	scope: 'back',
+	frame: { section: { face: 22, lip: 6, depth: 30, rabbetDepth: 16 } },
+	given: { outer: { width: 577, height: 736 }, pack: 12 }
+};
+
+test('a back alone: tape and dust cover from what was measured outside; without its recess it says what is missing', () => {
+	const made = planSingle(BACK_ONLY);
+	assert.deepEqual(made.frame!.rabbet, { width: 545, height: 704 });
+	assert.deepEqual([made.back!.tape!.land, made.back!.tape!.recess, made.back!.tape!.width], [10, 4, 29]);
+	assert.deepEqual(made.back!.tape!.strips, [565, 724, 565, 724]);
+	assert.deepEqual(new Set(roles(made)), new Set(['back tape']));
+	assert.deepEqual([made.hang, made.mass, made.window], [undefined, undefined, undefined]);
+	explained(BACK_ONLY);
+	const missing = planSingle({ ...BACK_ONLY, given: { outer: { width: 577, height: 736 } } });
+	assert.deepEqual(missing.open, [{ station: 'back', needs: 'the thickness of what lies in its rabbet' }]);
+});
+
+const HANG_ONLY: JobFile = {
+	format: 'rare-keep/job',
+	version: 1,
+	scope: 'hang',
+	frame: { section: { face: 22, lip: 6, depth: 30, rabbetDepth: 16 } },
+	given: { outer: { width: 577, height: 736 }, mass: 3.2 }
+};
+
+test('a hanging alone is the handbook’s worked case: drop 245.3, r 108.0, T 31.4 N, wire 868.9', () => {
+	const { hang, mass } = planSingle(HANG_ONLY);
+	const near = (value: number, wanted: number, within: number) => assert.ok(Math.abs(value - wanted) <= within, `${value}`);
+	near(hang!.drop, 245.3, 0.05);
+	near(hang!.rise, 108, 0.05);
+	near(hang!.pullN, 31.4, 0.05);
+	near(hang!.wire!.length, 868.9, 0.05);
+	assert.equal(hang!.wire!.breakingKg, 27.2);
+	assert.equal(mass!.kg, 3.2);
+	explained(HANG_ONLY);
+	assert.match(planSingle({ ...HANG_ONLY, given: {} }).open[0]!.needs, /outer width and height; what it weighs/);
+});
+
+test('an unframing plans no figure and is open at none', () => {
+	const made = planned({ scope: 'unframe' });
+	assert.deepEqual([made.open, made.cut, made.window, made.frame], [[], [], undefined, undefined]);
+});
+
+test('property: a scope and back loses nothing, and no station outside it is open or has a finding', () => {
+	fc.assert(
+		fc.property(fc.constantFrom(...SCOPES), fc.boolean(), (scope, withFrame) => {
+			const file = withFrame ? inItsFrame(EVERYTHING) : workedJob();
+			const before = plan(file, builtInShop);
+			const part = patched(file, put(file, ['scope'], scope));
+			const made = plan(part, builtInShop);
+			const stations = {
+				measure: 'measure',
+				window: 'window',
+				guard: 'guard',
+				hold: 'hold',
+				pack: 'guard',
+				frame: 'frame',
+				back: 'back',
+				hang: 'wall'
+			} as const;
+			for (const { station } of made.open)
+				assert.ok(covers(scope, stations[station as 'hang']), `${scope} is open at ${station}`);
+			const whole = patched(part, drop(part, ['scope']));
+			assert.deepEqual(whole, file);
+			assert.deepEqual(
+				plan(whole, builtInShop).findings.map(({ says }) => says),
+				before.findings.map(({ says }) => says)
+			);
+		}),
+		{ numRuns: runs(40) }
+	);
+});
+
+test('alike: every count of the cut list is for all, everything else of one', () => {
+	const [one, twenty] = [planned(), planned({ copies: 20 })];
+	assert.deepEqual(
+		twenty.cut.map(({ count }) => count),
+		one.cut.map(({ count }) => count * 20)
+	);
+	assert.deepEqual([twenty.window, twenty.mass, twenty.pack], [one.window, one.mass, one.pack]);
+	explained(workedJob({ copies: 20 }));
+	assert.match(faultsOf({ copies: 0 })[0]!, /^copies: 0 lies outside 1 to 500/);
+	assert.match(faultsOf({ copies: 10000 })[0]!, /^copies/);
+});

@@ -1,0 +1,85 @@
+/** What a job covers of the work: one file gives every part of it, and a scope without one does not compile (handbook order#parts). */
+import type { Scope } from './kinds.ts';
+
+/** Stations of the strip, in the order of the work. */
+export const WORK = ['intake', 'measure', 'window', 'guard', 'hold', 'frame', 'cut', 'bench', 'back', 'wall', 'record'] as const;
+export type Work = (typeof WORK)[number];
+
+/** What a job that is a part must be told, since nobody plans it. */
+export type Asked = 'profile' | 'outer' | 'mass' | 'recess';
+
+export type ScopeDefinition = {
+	name: string;
+	/** Of whom it is, in a sentence. */
+	about: string;
+	/** Its stations; the others fold away. */
+	stations: readonly Work[];
+	/** Glazing, backing and what else closes a pack belong to it. */
+	pack: boolean;
+	/** The sheet is measured and gets its window. */
+	window: boolean;
+	asks: readonly Asked[];
+};
+
+export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
+	whole: {
+		name: 'The whole job',
+		about: 'From the sheet to the wall.',
+		stations: WORK,
+		pack: true,
+		window: true,
+		asks: []
+	},
+	'mat-package': {
+		name: 'A mat package',
+		about: 'Window mat and under-mat, cut and joined; the customer mounts the piece.',
+		stations: ['intake', 'measure', 'window', 'guard', 'cut', 'bench', 'record'],
+		pack: false,
+		window: true,
+		asks: []
+	},
+	mount: {
+		name: 'Matted and mounted',
+		about: 'The piece held in its mats, without a frame.',
+		stations: ['intake', 'measure', 'window', 'guard', 'hold', 'cut', 'bench', 'record'],
+		pack: false,
+		window: true,
+		asks: []
+	},
+	fit: {
+		name: 'Fitted into a frame',
+		about: 'It is mounted already: glazing, pack, frame and back.',
+		stations: ['intake', 'measure', 'window', 'guard', 'frame', 'cut', 'bench', 'back', 'record'],
+		pack: true,
+		window: true,
+		asks: []
+	},
+	back: {
+		name: 'A new back',
+		about: 'Tape, dust cover and bumpers on a frame that stays closed.',
+		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'record'],
+		pack: false,
+		window: false,
+		asks: ['profile', 'outer', 'recess']
+	},
+	hang: {
+		name: 'Hanging only',
+		about: 'Hangers, wire and hooks for a frame that stays closed.',
+		stations: ['intake', 'frame', 'cut', 'bench', 'wall', 'record'],
+		pack: false,
+		window: false,
+		asks: ['profile', 'outer', 'mass']
+	},
+	unframe: {
+		name: 'Taken out of its frame',
+		about: 'Unframed and recorded, layer by layer.',
+		stations: ['intake', 'bench', 'record'],
+		pack: false,
+		window: false,
+		asks: []
+	}
+};
+
+export function covers(scope: Scope, work: Work): boolean {
+	return SCOPE_OF[scope].stations.includes(work);
+}

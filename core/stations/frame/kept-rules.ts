@@ -1,0 +1,79 @@
+/** What findings say of parts that came with a frame and stay in it (handbook frame#kept). */
+import type { Case, Context, Rule } from '../../rule/rule.ts';
+import { drop } from '../../job/patch.ts';
+import { showSize } from '../../units/show.ts';
+import { isAbove, isBelow } from '../../units/compare.ts';
+import { planPoints } from './points.ts';
+import { sizeTerms } from '../../rule/term.ts';
+import { unwritten } from '../../rule/book.ts';
+import { there } from '../../units/there.ts';
+
+export const keptRules: Rule[] = [
+	{
+		id: 'frame.kept-size',
+		station: 'frame',
+		of: 'fit',
+		when: 'a pane that came with the frame is larger than its rabbet, or so small that the lip does not hold it',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'A pane that presses breaks; one that the lip does not hold falls through. Measure it again, or cut a new one.',
+		fixes: 'New glazing.',
+		find: (context) => {
+			const { frame } = context.plan;
+			const size = context.job.kept.glazing?.size;
+			if (!frame || !size) return [];
+			const least = {
+				width: frame.sight.width + 2 * context.shop.house.lipCover,
+				height: frame.sight.height + 2 * context.shop.house.lipCover
+			};
+			const both = (of: (axis: 'width' | 'height') => boolean) => of('width') || of('height');
+			const large = both((axis) => isAbove(size[axis], frame.rabbet[axis]));
+			if (!large && !both((axis) => isBelow(size[axis], least[axis]))) return [];
+			const measures = `The glazing that came with it measures ${showSize(size, context.job.reader, 'mark')}`;
+			return [
+				{
+					says: large
+						? `${measures}: the rabbet takes ${showSize(frame.rabbet, context.job.reader, 'mark')}.`
+						: `${measures}: the lip holds it from ${showSize(least, context.job.reader, 'mark')} on.`,
+					where: 'guard.glazing',
+					remedies: [replaced(context, 'New glazing', 'glazing')]
+				}
+			];
+		}
+	},
+	{
+		id: 'points.few',
+		station: 'frame',
+		of: 'fit',
+		when: 'fewer points, tabs or clips stay in a frame than the house would set, or nobody has counted them',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Few points let the back bow, and the pack with it; a tab that was bent before breaks the next time.',
+		fixes: 'New points.',
+		find: (context) => {
+			const { job, plan } = context;
+			const { points } = job.kept;
+			if (!points || !plan.frame || !plan.window) return [];
+			const wanted = wantedPoints(context);
+			if (points.count !== null && points.count >= wanted) return [];
+			const says =
+				points.count === null
+					? `Nobody has counted what holds the pack; ${wanted} would.`
+					: `${points.count} hold the pack; ${wanted} would.`;
+			return [{ says, where: 'frame.points', remedies: [replaced(context, 'New points', 'points')] }];
+		}
+	}
+];
+
+/** As many as the house would set. */
+function wantedPoints({ job, plan, shop }: Context): number {
+	const frame = there(plan.frame, 'frame');
+	const sizes = {
+		rabbet: sizeTerms('frame.rabbet', frame.rabbet),
+		pack: sizeTerms('window.pack', there(plan.window, 'window').pack)
+	};
+	const unkept = { schools: job.schools, kept: { ...job.kept, points: null } };
+	return planPoints(there(job.frame, 'frame'), sizes, unkept, shop.house, unwritten).total;
+}
+
+function replaced(context: Context, label: string, part: 'glazing' | 'points'): NonNullable<Case['remedies']>[number] {
+	return { label, patch: drop(context.file, ['frame', 'kept', part]) };
+}
