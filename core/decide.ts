@@ -67,7 +67,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		frameIsThere: frameIsThere(job),
 		kept,
 		scope: job.scope ?? 'whole',
-		given: decideGiven(job, faults),
+		given: decideGiven(job),
 		copies: job.copies ?? 1,
 		back: {
 			// The hangers of a metal section slide in the channel that a tape would close.
@@ -93,14 +93,13 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 const HANGS_FROM_ONE: readonly string[] = ['centre-hanger'];
 
 /** What a job that is a part is told, since nobody plans it here. */
-function decideGiven({ given, scope = 'whole' }: Job, faults: Fault[]): Decided['given'] {
+function decideGiven({ given, scope = 'whole' }: Job): Decided['given'] {
 	const { outer, mass, pack } = given ?? {};
 	const asks = SCOPE_OF[scope].asks;
 	const asked = { outer: asks.includes('outer'), mass: asks.includes('mass'), pack: asks.includes('recess') };
-	if (outer && (outer.width === undefined || outer.height === undefined))
-		faults.push({ path: 'given.outer', says: 'The frame’s outer size has a width and a height. Give both.' });
 	return {
-		outer: asked.outer && outer ? (outer as Size) : null,
+		// Half of it measured is not measured yet.
+		outer: asked.outer && outer?.width !== undefined && outer.height !== undefined ? (outer as Size) : null,
 		mass: asked.mass ? (mass ?? null) : null,
 		pack: asked.pack ? (pack ?? null) : null
 	};

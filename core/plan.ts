@@ -209,6 +209,11 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 		figures.open.push({ station: 'window', needs: RABBET_NEEDED }, { station: 'frame', needs: RABBET_NEEDED });
 		return figures;
 	}
+	const unmeasured = job.mats.findIndex((mat) => mat.unmeasured);
+	if (unmeasured >= 0) {
+		figures.open.push({ station: 'window', needs: `the opening and the outer size of mat ${unmeasured + 1}, as measured` });
+		return figures;
+	}
 	const ready = rabbet && readyPack(job, shop.house, rabbet);
 	const window = planWindow(job, shop, { measures, movements, readyPack: ready, figure, ofSight });
 	if (!window) {

@@ -14,7 +14,8 @@ import { valueAt } from './patch.ts';
 export type KeptPart = { thickness: number | null; unknown: boolean };
 
 export type Kept = {
-	glazing: (KeptPart & { size: Size | null }) | null;
+	/** Its size where somebody measured it, axis by axis. */
+	glazing: (KeptPart & { size: Record<keyof Size, number | null> | null }) | null;
 	/** With what the catalogue says of its board. */
 	back: (KeptPart & { listedThickness: number; listedMassPerM2: number }) | null;
 	/** null: not counted yet. */
@@ -60,13 +61,10 @@ export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 				? 'Spring clips hold the pack in a metal section: choose clips.'
 				: 'Spring clips belong to metal. Choose a kind of point.'
 		});
-	const size = kept.glazing?.size;
-	if (size && (size.width === undefined || size.height === undefined))
-		faults.push({ path: 'frame.kept.glazing.size', says: 'A pane has a width and a height. Give both.' });
+	const { width = null, height = null } = kept.glazing?.size ?? {};
+	const size = kept.glazing?.size ? { width, height } : null;
 	return {
-		glazing: kept.glazing
-			? { ...partOf(kept.glazing.kind, kept.glazing.thickness), size: (size as Size | undefined) ?? null }
-			: null,
+		glazing: kept.glazing ? { ...partOf(kept.glazing.kind, kept.glazing.thickness), size } : null,
 		back: kept.back ? { ...partOf(kept.back.board, kept.back.thickness), ...listed(kept.back.board, shop) } : null,
 		points: kept.points ? { kind: kept.points.kind ?? null, count: kept.points.count ?? null } : null,
 		hangers: kept.hangers ?? null,

@@ -7,11 +7,11 @@ import type { Shop } from '../shop/shop.ts';
 import type { Job } from './definition.ts';
 import { frameIsThere } from './decide-kept.ts';
 import type { Fault } from './faults.ts';
-import type { WindowShape, WindowWay } from './kinds.ts';
+import { NOT_KNOWN, type WindowShape, type WindowWay } from './kinds.ts';
 import { type Piece, isStiff } from './decide-piece.ts';
 import { houseBoard, material, type FromHouse } from './material.ts';
 import { SCOPE_OF } from './scopes.ts';
-import { there } from '../units/there.ts';
+import { known, there } from '../units/there.ts';
 
 export type WindowChoice = {
 	way: WindowWay;
@@ -50,6 +50,8 @@ export type MatChoice = {
 	bevelLine: Colour | null;
 	/** Bought cut, or at hand: as measured. It is not cut. */
 	have: { opening: Size; outer: Size } | null;
+	/** It is at hand, and nobody has measured it yet. */
+	unmeasured: boolean;
 	print: Size | null;
 	printEnds: 'beyond-blank' | 'under-lip' | 'at-sight';
 };
@@ -209,7 +211,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 		if (print && (print.width === undefined || print.height === undefined))
 			faults.push({ path: `${at}.print`, says: 'A printed area has a width and a height. Give both.' });
 		return {
-			board: material(shop.boards, house(mat.board, `${at}.board`, 'aim', board), `${at}.board`, 'board', faults),
+			board: matBoard(house(mat.board, `${at}.board`, 'aim', board), mat.have !== undefined, `${at}.board`, shop, faults),
 			bevel: mat.bevel ?? 'normal',
 			reveal:
 				index === 0
@@ -221,34 +223,37 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 			colour: readColour(mat.colour ?? 'white'),
 			core: mat.core === undefined ? null : readColour(mat.core),
 			bevelLine: mat.bevelLine === undefined ? null : readColour(mat.bevelLine),
-			have: decideHave(job, index, faults),
+			...decideHave(job, index, faults),
 			print: print ? (print as Size) : null,
 			printEnds: mat.printEnds ?? 'beyond-blank'
 		};
 	});
 }
 
+/** Of a bought mat nobody may know the board: it is taken as the one that harms most. */
+function matBoard(id: string, bought: boolean, at: string, shop: Shop, faults: Fault[]): Board {
+	if (id !== NOT_KNOWN || !bought) return material(shop.boards, id, at, 'board', faults);
+	return { ...known(shop.boards, UNKNOWN_MAT), name: 'Mat of unknown board', unknown: ['touch'] };
+}
+
+const UNKNOWN_MAT = 'mat-ordinary';
+
 /** A bought mat as measured: its board stands round its opening. */
-function decideHave(job: Job, index: number, faults: Fault[]): MatChoice['have'] {
+function decideHave(job: Job, index: number, faults: Fault[]): Pick<MatChoice, 'have' | 'unmeasured'> {
 	const have = job.mats?.[index]?.have;
-	if (!have) return null;
+	if (!have) return { have: null, unmeasured: false };
 	const at = `mats[${index}].have`;
-	const missing = (['opening', 'outer'] as const).filter(
-		(name) => have[name]?.width === undefined || have[name].height === undefined
+	const isMeasured = (['opening', 'outer'] as const).every(
+		(name) => have[name]?.width !== undefined && have[name].height !== undefined
 	);
-	for (const name of missing)
-		faults.push({
-			path: `${at}.${name}`,
-			says: `A mat that is at hand has an ${name === 'outer' ? 'outer size' : 'opening'}: width and height. Give both.`
-		});
-	if (missing.length > 0) return null;
 	if ((job.window?.openings?.length ?? 0) > 0)
 		faults.push({ path: at, says: 'A mat that is at hand has one window here. Plan several windows in a mat that is cut.' });
+	if (!isMeasured) return { have: null, unmeasured: true };
 	const { opening, outer } = have as NonNullable<MatChoice['have']>;
 	for (const axis of ['width', 'height'] as const)
 		if (opening[axis] >= outer[axis])
 			faults.push({ path: `${at}.opening.${axis}`, says: 'The opening is as large as the mat itself. Measure both again.' });
-	return { opening, outer };
+	return { have: { opening, outer }, unmeasured: false };
 }
 
 /** Panels, canvases and boxes go without a mat unless one is given; any piece does when the list is empty. */

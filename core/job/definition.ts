@@ -3,9 +3,11 @@ import {
 	BACK_SEALS,
 	BONE_KINDS,
 	CAME_WITH,
+	FATES,
 	FASTENERS,
 	FRAME_KINDS,
 	HANGERS_PLANNED,
+	OLD_PARTS,
 	PIECE_KINDS,
 	POINT_KINDS,
 	SCOPES,
@@ -21,6 +23,7 @@ export const JOB_FORMAT = 'rare-keep/job';
 export const JOB_VERSION = 1;
 /** Lists in a file are bounded. */
 const MOST = 100;
+const MOST_ALIKE = 500;
 
 const length = (says: string) => ({ kind: 'length', says }) as const;
 const lengthOrZero = (says: string) => ({ kind: 'length', zero: true, says }) as const;
@@ -519,7 +522,33 @@ export const jobDefinition = {
 				pack: length('thickness of what lies in the rabbet')
 			}
 		},
-		copies: { kind: 'number', least: 1, most: 500, whole: true, says: 'how many are made alike' },
+		copies: { kind: 'number', least: 1, most: MOST_ALIKE, whole: true, says: 'how many are made alike' },
+		alike: {
+			kind: 'list',
+			most: MOST_ALIKE,
+			says: 'what differs from one of them to the next, in their order',
+			of: {
+				kind: 'group',
+				says: 'one of several alike',
+				fields: { title: text('its own title'), edition: text('its number in the edition', 40), owner: text('whose it is') }
+			}
+		},
+		unframing: {
+			kind: 'list',
+			most: MOST,
+			says: 'what an old package held, layer by layer as it came out',
+			of: {
+				kind: 'group',
+				says: 'a layer',
+				fields: {
+					what: { kind: 'choice', of: OLD_PARTS, says: 'which part it is' },
+					material: text('what it is made of', 120),
+					condition: text('what was seen on it', 400),
+					fate: { kind: 'choice', of: FATES, says: 'whether it stays with the piece' },
+					picture: text('a picture kept in the data folder, by its sum', 64)
+				}
+			}
+		},
 		answered: {
 			kind: 'list',
 			most: 20,

@@ -50,6 +50,29 @@ export const KEPT_IN_PLACE = [
 	['frame.kept.hangers', 'hang.by']
 ] as const;
 
+/** Parts that an old package may hold, from the front. */
+export const OLD_PARTS = [
+	'frame',
+	'glazing',
+	'spacer',
+	'mat',
+	'hinges',
+	'under-mat',
+	'insert',
+	'filler',
+	'back',
+	'points',
+	'dust-cover',
+	'hangers',
+	'label',
+	'other'
+] as const;
+export type OldPart = (typeof OLD_PARTS)[number];
+
+/** What becomes of a layer that came out of an old package. */
+export const FATES = ['kept', 'used-again', 'gone'] as const;
+export type Fate = (typeof FATES)[number];
+
 /** What a job covers of the work. */
 export const SCOPES = ['whole', 'mat-package', 'mount', 'fit', 'back', 'hang', 'unframe'] as const;
 export type Scope = (typeof SCOPES)[number];

@@ -1,6 +1,7 @@
 /** Choices of the house, written out as a job file would hold them, so that one of them can be changed. */
 import type { Size } from '../geometry/shapes.ts';
 import type { WrittenColour } from '../shop/colours.ts';
+import { NOT_KNOWN } from './kinds.ts';
 import type { MatChoice } from './decide-window.ts';
 
 export type WrittenMat = {
@@ -20,7 +21,7 @@ export type WrittenMat = {
 
 export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
 	return mats.map((mat, index) => ({
-		board: mat.board.id,
+		board: mat.have && mat.board.unknown.length > 0 ? NOT_KNOWN : mat.board.id,
 		colour: mat.colour.written,
 		bevel: mat.bevel,
 		...(index > 0 ? { reveal: mat.reveal } : {}),

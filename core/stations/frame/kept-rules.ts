@@ -1,7 +1,7 @@
 /** What findings say of parts that came with a frame and stay in it (handbook frame#kept). */
 import type { Case, Context, Rule } from '../../rule/rule.ts';
+import { leastSaid, said } from '../../rule/change.ts';
 import { drop } from '../../job/patch.ts';
-import { showSize } from '../../units/show.ts';
 import { isAbove, isBelow } from '../../units/compare.ts';
 import { planPoints } from './points.ts';
 import { sizeTerms } from '../../rule/term.ts';
@@ -25,15 +25,17 @@ export const keptRules: Rule[] = [
 				width: frame.sight.width + 2 * context.shop.house.lipCover,
 				height: frame.sight.height + 2 * context.shop.house.lipCover
 			};
-			const both = (of: (axis: 'width' | 'height') => boolean) => of('width') || of('height');
-			const large = both((axis) => isAbove(size[axis], frame.rabbet[axis]));
-			if (!large && !both((axis) => isBelow(size[axis], least[axis]))) return [];
-			const measures = `The glazing that came with it measures ${showSize(size, context.job.reader, 'mark')}`;
+			const read = AXES.filter((axis) => size[axis] !== null);
+			const large = read.find((axis) => isAbove(there(size[axis], 'size'), frame.rabbet[axis]));
+			const small = read.find((axis) => isBelow(there(size[axis], 'size'), least[axis]));
+			const axis = large ?? small;
+			if (!axis) return [];
+			const measures = `The glazing that came with it is ${said(context, there(size[axis], 'size'))} ${axis === 'width' ? 'wide' : 'high'}`;
 			return [
 				{
 					says: large
-						? `${measures}: the rabbet takes ${showSize(frame.rabbet, context.job.reader, 'mark')}.`
-						: `${measures}: the lip holds it from ${showSize(least, context.job.reader, 'mark')} on.`,
+						? `${measures}; the rabbet takes ${said(context, frame.rabbet[axis])}.`
+						: `${measures}; the lip holds it from ${leastSaid(context, least[axis])} on.`,
 					where: 'guard.glazing',
 					remedies: [replaced(context, 'New glazing', 'glazing')]
 				}
@@ -62,6 +64,8 @@ export const keptRules: Rule[] = [
 		}
 	}
 ];
+
+const AXES = ['width', 'height'] as const;
 
 /** As many as the house would set. */
 function wantedPoints({ job, plan, shop }: Context): number {

@@ -14,7 +14,8 @@ import { nth, there } from '../../units/there.ts';
 /** A mat with its back up: the window's cutting lines, and the stop from each edge. @returns null while there is no such mat */
 export function matBackScene(plan: Figures, job: Decided, index: number): Scene | null {
 	const mat = plan.window?.mats[index];
-	if (!mat) return null;
+	// One that is at hand is not cut.
+	if (!mat || job.mats[index]?.have) return null;
 	const { blank } = mat;
 	const holes = mat.holes ?? [mat];
 	const shapes: Shape[] = [

@@ -1,26 +1,28 @@
 <script lang="ts">
 	/** The job sheet's lines about the back and the wall: tapes, dust cover, rings, wire and nails. */
 	import type { Size } from '$core/geometry/shapes.ts';
-	import { known, nth, there } from '$core/units/there.ts';
+	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
+	import { known, nth } from '$core/units/there.ts';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import type { Printed } from './planned.ts';
 
 	const { plan, job, shop, text, withUnit }: Printed = $props();
 	const unit = $derived(job.reader.unit);
-	const back = $derived(there(plan.back, 'back'));
-	const hang = $derived(there(plan.hang, 'hang'));
+	const { back, hang } = $derived(plan);
+	const single = $derived(hang ? HANGERS[hang.by].single : null);
+	const of = $derived([back && 'Back', hang && 'hanging'].filter(Boolean).join(' and '));
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>
 
 <table>
-	<caption>Back and hanging, {unit}</caption>
+	<caption>{of === 'hanging' ? 'Hanging' : of}, {unit}</caption>
 	<tbody>
-		{#if back.edgeSeal}<tr
+		{#if back?.edgeSeal}<tr
 				><th scope="row">edge seal, width, length</th><td
 					>{text(back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(back.edgeSeal.length, 'back.edgeSeal.length')}</td
 				></tr
 			>{/if}
-		{#if back.tape}
+		{#if back?.tape}
 			<tr
 				><th scope="row">back tape, {job.back.seal}</th><td
 					>{text(back.tape.stock, 'back.tape.stock')}{back.tape.passes > 1 ? `, ${back.tape.passes} passes` : ''}</td
@@ -32,18 +34,22 @@
 				></tr
 			>
 		{/if}
-		{#if back.dustCover && back.dustCoverRough}<tr
+		{#if back?.dustCover && back.dustCoverRough}<tr
 				><th scope="row">dust cover, cut; trimmed</th><td
 					>{size(back.dustCoverRough, 'back.dustCoverRough')}; {size(back.dustCover, 'back.dustCover')}</td
 				></tr
 			>{/if}
-		<tr
-			><th scope="row">rings from the top, the sides</th><td>{text(hang.drop, 'hang.drop')}, {text(hang.inset, 'hang.inset')}</td
-			></tr
-		>
-		{#if hang.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, hang.ring).name}</td></tr>{/if}
-		{#if hang.strip}<tr><th scope="row">strip across the back</th><td>{size(hang.strip, 'hang.strip')}</td></tr>{/if}
-		{#if hang.wire}
+		{#if hang}
+			{#if job.kept.hangers}<tr><th scope="row">hangers</th><td>as they came, looked at</td></tr>{/if}
+			<tr
+				><th scope="row">{single ? `${single.name} from the top` : 'rings from the top, the sides'}</th><td
+					>{text(hang.drop, 'hang.drop')}{single ? '' : `, ${text(hang.inset, 'hang.inset')}`}</td
+				></tr
+			>
+		{/if}
+		{#if hang?.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, hang.ring).name}</td></tr>{/if}
+		{#if hang?.strip}<tr><th scope="row">strip across the back</th><td>{size(hang.strip, 'hang.strip')}</td></tr>{/if}
+		{#if hang?.wire}
 			<tr
 				><th scope="row">{hang.by} breaking at, cut to</th><td
 					>{text(hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(hang.wire.length, 'hang.wire.length')}</td
@@ -55,8 +61,8 @@
 				></tr
 			>
 		{/if}
-		<tr><th scope="row">nails above the floor</th><td>{text(nth(hang.hooks, 0).height, 'hang.hooks')}</td></tr>
-		<tr><th scope="row">nails</th><td>{hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr>
-		<tr><th scope="row">bumpers</th><td>{back.bumpers}</td></tr>
+		{#if hang}<tr><th scope="row">nails above the floor</th><td>{text(nth(hang.hooks, 0).height, 'hang.hooks')}</td></tr>
+			<tr><th scope="row">nails</th><td>{hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr>
+		{/if}{#if back}<tr><th scope="row">bumpers</th><td>{back.bumpers}</td></tr>{/if}
 	</tbody>
 </table>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The job sheet's lines about the frame: rails or kit, sizes, depth, points, and a lite that follows it. */
 	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
+	import { FASTENER_NAMES } from '$core/stations/frame/fasteners.ts';
 	import { LITE_FIGURES } from '$core/stations/frame/lite.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
 	import type { Printed } from './planned.ts';
@@ -11,14 +12,7 @@
 	const pack = $derived(there(plan.pack, 'pack'));
 	const metal = $derived(there(job.frame, 'frame').kind === 'metal');
 	const points = $derived(frame.points);
-	const FASTENERS = {
-		rigid: 'rigid pins',
-		flexible: 'flexible tabs',
-		hand: 'hand-pushed points',
-		'turn-buttons': 'turn buttons',
-		'offset-clips': 'offset clips'
-	} as const;
-	const fasteners = $derived(metal ? 'spring clips' : FASTENERS[there(job.frame, 'frame').points]);
+	const fasteners = $derived(FASTENER_NAMES[points.kind].many.replace(/ with their screws$/, ''));
 	const placed = (side: 'top' | 'side') => {
 		const { count, first, spacing } = points[side];
 		const at = `frame.points.${side}`;
@@ -75,8 +69,11 @@
 					)}</td
 				></tr
 			>{/if}
-		<tr><th scope="row">{fasteners}, {points.total}: top, bottom each</th><td>{placed('top')}</td></tr>
-		<tr><th scope="row">sides each</th><td>{placed('side')}</td></tr>
+		{#if points.stay}<tr><th scope="row">{fasteners} that are there</th><td>{points.total}</td></tr>
+		{:else}
+			<tr><th scope="row">{fasteners}, {points.total}: top, bottom each</th><td>{placed('top')}</td></tr>
+			<tr><th scope="row">sides each</th><td>{placed('side')}</td></tr>
+		{/if}
 		{#if frame.lite}<tr
 				><th scope="row"
 					>glazing follows it: {LITE_FIGURES.map((one) => (one.length === 2 ? `diagonal ${one[1]}` : one)).join(', ')}</th

@@ -13,6 +13,7 @@
 	import type { Scene } from '$core/figures/scene.ts';
 	import type { Size } from '$core/geometry/shapes.ts';
 	import { sightsOf, which, type Sight } from '$core/rule/sights.ts';
+	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { GRADE_NAMES, gradeSaid } from '$core/shop/grades.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import type { JobFile } from '$core/job/definition.ts';
@@ -50,7 +51,12 @@
 	const sights = $derived(sightsOf(job, plan));
 	const steps = $derived(planSteps(job, plan, shop));
 	const shopLine = $derived([written.about.name, written.about.address?.replaceAll('\n', ', ')].filter(Boolean).join(', '));
-	const draft = $derived(draftBecause(plan));
+	const draft = $derived(draftBecause(plan, job.scope));
+	const scope = $derived(SCOPE_OF[job.scope]);
+	/** The window's drawings are there, or the job has none. */
+	const isDrawn = $derived(
+		!scope.window || Boolean(front && section && plan.measure && plan.pack && (plan.hold || !covers(job.scope, 'hold')))
+	);
 	const concerns = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
 	/** Boards as they lie: the window mats back up, the piece where it is laid, its tabs. */
 	const boards = $derived([
@@ -74,19 +80,23 @@
 		{ of: 'front' | 'stops' | 'frame' | 'back' | 'steps' } | { of: 'boards'; scenes: Scene[] } | { of: 'lies'; sight: Sight };
 	const ROW = 4;
 	const blocks = $derived.by((): Block[] => {
-		const measured = plan.window && plan.measure && plan.hold;
+		const measured = plan.window && plan.measure && isDrawn;
+		const isCut = job.mats.some(({ have }) => !have);
+		const backed = back && (plan.hang || plan.back) ? [{ of: 'back' } as const] : [];
 		const rows = Array.from({ length: Math.ceil(boards.length / ROW) }, (_, row) => boards.slice(row * ROW, (row + 1) * ROW));
 		return [
 			{ of: 'front' },
 			...(measured
 				? [
 						...rows.map((scenes): Block => ({ of: 'boards', scenes })),
-						...(there(plan.window, 'window').mats.length > 0 ? [{ of: 'stops' } as const] : []),
+						...(isCut ? [{ of: 'stops' } as const] : []),
 						...(plan.frame ? [{ of: 'frame' } as const] : []),
 						...sights.map((sight): Block => ({ of: 'lies', sight })),
-						...(back && plan.hang && plan.back ? [{ of: 'back' } as const] : [])
+						...backed
 					]
-				: []),
+				: scope.window
+					? []
+					: backed),
 			...(steps.length > 0 ? [{ of: 'steps' } as const] : [])
 		];
 	});
@@ -113,6 +123,23 @@
 	});
 </script>
 
+{#snippet cutList()}
+	<table class="cut">
+		<caption>Cut list, {unit}</caption>
+		<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
+		<tbody>
+			{#each plan.cut as cut, index (index)}
+				{@const detail = lineDetail(cut, job.reader)}
+				<tr
+					><th scope="row"
+						>{lineName(cut)}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+					><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+{/snippet}
+
 <!-- Each block of the sheet is one that is not split. -->
 {#snippet content(block: Block)}
 	{#if block.of === 'front'}
@@ -123,10 +150,12 @@
 				{#if shopLine}<p>{shopLine}</p>{/if}
 			</div>
 			<p class="number figures">
-				<strong>{number}</strong> rev {rev}<br />aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(plan.grade)}<br
-				/>cut in {job.cutIn === 'mm' ? 'mm' : 'inches'}{job.cutIn === unit
-					? ''
-					: `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
+				<strong>{number}</strong> rev {rev}<br />{#if scope.window}aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(
+						plan.grade
+					)}{job.scope === 'whole' ? '' : ', of what is done here'}<br />{/if}{#if job.scope !== 'whole'}{scope.name}<br
+					/>{/if}{#if job.copies > 1}{job.copies} alike: counts are for all<br />{/if}cut in {job.cutIn === 'mm'
+					? 'mm'
+					: 'inches'}{job.cutIn === unit ? '' : `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
 			</p>
 		</header>
 		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
@@ -137,9 +166,11 @@
 				{#if finding.accepted}By {finding.accepted.initials}: {finding.accepted.reason}{/if}
 			</p>
 		{/each}
-		{#if !front || !section || !plan.window || !plan.measure || !plan.pack || !plan.hold}
+		{#if !isDrawn}
 			<p>The sheet is not measured yet: this paper comes with its readings.</p>
-		{:else}
+		{:else if !scope.window}
+			{#if plan.cut.length > 0}{@render cutList()}{/if}
+		{:else if front && section && plan.pack}
 			<div class="two">
 				<div>
 					<Drawing scene={front} {...shared} paperWidth={88} paperHeight={100} label={10} />
@@ -157,20 +188,7 @@
 				</div>
 				<div>
 					<Drawing scene={section} {...shared} paperWidth={94} paperHeight={52} label={9.5} callouts={false} />
-					<table class="cut">
-						<caption>Cut list, {unit}</caption>
-						<thead><tr><th scope="col">part</th><th scope="col">no.</th><th scope="col">size</th></tr></thead>
-						<tbody>
-							{#each plan.cut as cut, index (index)}
-								{@const detail = lineDetail(cut, job.reader)}
-								<tr
-									><th scope="row"
-										>{lineName(cut)}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
-									><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
-								>
-							{/each}
-						</tbody>
-					</table>
+					{@render cutList()}
 				</div>
 			</div>
 		{/if}
@@ -196,7 +214,8 @@
 			>
 			<tbody>
 				{#each plan.window?.mats ?? [] as mat, index (index)}
-					{#each mat.holes ?? [mat] as hole, at (at)}
+					{@const holes = nth(job.mats, index).have ? [] : (mat.holes ?? [mat])}
+					{#each holes as hole, at (at)}
 						{@const stop = fromBack(hole.stop)}
 						<tr
 							><th scope="row"
@@ -244,10 +263,10 @@
 					{#if support}<tr><th scope="row">support, set back</th><td>{size(support, 'window.support')}</td></tr>{/if}
 				</tbody>
 			</table>
-			<HoldRows {...printed} {sight} />
+			{#if sight.hold}<HoldRows {...printed} {sight} />{/if}
 		</div>
 	{:else if block.of === 'back'}
-		{#if back && plan.hang && plan.back}
+		{#if back}
 			<div class="two">
 				<Drawing scene={back} {...shared} paperWidth={88} paperHeight={62} label={9.5} />
 				<BackRows {...printed} />

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Grade and findings, each with what fixes it: one press, one undo step. */
+	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { tick } from 'svelte';
 	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/judge/accept.ts';
 	import { RULES } from '$core/judge/rules.ts';
@@ -110,7 +111,9 @@
 		<span class="chevron" aria-hidden="true">▴</span>
 	</button>
 	<div class="grade">
-		<h2>Grade</h2>
+		<h2>
+			Grade{#if editor.settled.job.scope !== 'whole'}<span class="quiet">, of what is done here</span>{/if}
+		</h2>
 		<ul>
 			{#each GRADES as one (one)}
 				{@const isReached = grade.known && one === grade.reached}
@@ -131,7 +134,9 @@
 				</li>{/if}
 		</ul>
 		{#if !grade.known}<p class="held">
-				Reached: not known yet. It is once the sheet is measured, and layers and hold are decided.
+				{SCOPE_OF[editor.settled.job.scope].window
+					? `Reached: not known yet. It is once the sheet is measured, and layers${covers(editor.settled.job.scope, 'hold') ? ' and hold' : ''} are decided.`
+					: 'The package stays closed: no grade is said of it.'}
 			</p>
 		{:else if set && 'changes' in set && set.changes.length > 0}<p class="held">
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}

@@ -2,24 +2,25 @@
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from './context.ts';
 	import { stationOfPlace } from './station-of-place.ts';
-	import { signOf, STATIONS, type StationId } from './stations.ts';
+	import { signOf, STATIONS, stationsOf, type StationId } from './stations.ts';
 
 	type Props = { open: StationId; onopen: (id: StationId) => void };
 	const { open, onopen }: Props = $props();
 	const { editor } = useWorkspace();
 	/** What was typed there is no figure yet. */
 	const refusedAt = $derived(new Set(Object.keys(editor.drafts).map(stationOfPlace)));
+	const stations = $derived(stationsOf(editor.settled.job));
 	let strip: HTMLElement;
 	// In a row that scrolls the open one is seen.
 	$effect(() => {
-		const at = STATIONS.findIndex((station) => station.id === open);
+		const at = stations.findIndex((station) => station.id === open);
 		strip.querySelectorAll('li')[at]?.scrollIntoView({ block: 'nearest', inline: 'center' });
 	});
 </script>
 
 <nav class="strip" bind:this={strip} aria-label="Stations, in the order of the work">
 	<ol>
-		{#each STATIONS as station, index (station.id)}
+		{#each stations as station (station.id)}
 			{@const sign = refusedAt.has(station.id) ? 'stop' : signOf(station, editor.settled.plan, editor.settled.job)}
 			<li class:begins={station.begins}>
 				<button
@@ -29,7 +30,7 @@
 					aria-keyshortcuts={station.key}
 					onclick={() => onopen(station.id)}
 				>
-					<span class="number figures">{index + 1}</span>
+					<span class="number figures">{STATIONS.indexOf(station) + 1}</span>
 					<span class="name">{station.name}</span>
 					<span class="sign"
 						>{#if sign}<Sign of={sign} size={13} />{/if}</span

@@ -9,6 +9,7 @@
 	import { EXAGGERATION, sheetScene } from '$core/views/drawing/sheet.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import type { Zone } from '$core/job/decide-piece.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import { addZone, middleZone } from '$core/job/zones.ts';
 	import { each } from '$core/units/one-or-each.ts';
 	import { sightsOf } from '$core/rule/sights.ts';
@@ -24,7 +25,7 @@
 	import Layers from './Layers.svelte';
 	import OnTheWall from './OnTheWall.svelte';
 	import { stable } from '$lib/ui/stable.svelte.ts';
-	import { VIEW_NAMES, type ViewName } from './view-names.ts';
+	import { viewsOf, type ViewName } from './view-names.ts';
 	import { there } from '$core/units/there.ts';
 
 	type Props = {
@@ -81,6 +82,9 @@
 		return sheetScene({ piece: editor.here.piece, measure, path: editor.figures.path('measure.').slice(0, -1), exaggerated });
 	});
 	const shared = $derived({ reader: editor.reader, onask: ask });
+	/** A frame that stays closed has no window. */
+	const closed = $derived(!SCOPE_OF[now.job.scope].window);
+	const windowNeeds = $derived(editor.plan.open.find((one) => one.station === 'window')?.needs);
 
 	let drawing = $state<Drawing>();
 	let kind = $state<Zone['kind']>('show');
@@ -101,7 +105,7 @@
 <Tabs class="views" value={view} onValueChange={({ value }) => onview(value as ViewName)}>
 	<div class="head">
 		<Tabs.List aria-label="Views">
-			{#each VIEW_NAMES as name (name)}<Tabs.Trigger value={name}>{NAMES[name]}</Tabs.Trigger>{/each}
+			{#each viewsOf(editor.settled.job.scope) as name (name)}<Tabs.Trigger value={name}>{NAMES[name]}</Tabs.Trigger>{/each}
 		</Tabs.List>
 		<button type="button" class="btn preset-quiet fold" aria-expanded={!folded} onclick={onfold}
 			>{folded ? 'Show the drawing' : 'Hide'}<span class="seen-by-readers">{folded ? '' : ' the drawing'}</span></button
@@ -128,11 +132,23 @@
 					onchange={(on) => (exaggerated = on)}
 				/>
 			</div>
+		{:else if closed}
+			{#if view === 'back' && back}<Drawing scene={back} {...shared} />
+			{:else if view === 'cut' && now.plan.cut.length > 0}<CutParts {...now} {...shared} />
+			{:else if view === 'wall' && now.plan.hang}<OnTheWall />
+			{:else}<div class="empty">
+					{#if now.job.scope === 'unframe'}<p>Nothing is drawn of a frame that is taken apart.</p>
+						<p class="quiet">Its layers are written down under Record, its steps stand under Bench.</p>
+					{:else}<p>The drawing comes with what is measured outside.</p>
+						<p class="quiet">
+							Under Frame: profile, outer size{now.job.scope === 'back' ? ', depth of what lies in it' : ', weight'}.
+						</p>{/if}
+				</div>{/if}
 		{:else if !front || !section || (view === 'sheet' && !sheet)}
 			<div class="empty">
-				{#if editor.plan.open.some((one) => one.station === 'window')}
-					<p>The window comes with the image’s place on the sheet.</p>
-					<p class="quiet">A reveal is measured from it: left, top, width and height, in Window or Measure.</p>
+				{#if windowNeeds}
+					<p>The window comes with {windowNeeds}.</p>
+					<p class="quiet">It is asked for in Window, Measure or Frame, where it belongs.</p>
 				{:else}
 					<p>The drawing comes with the sheet’s first two readings.</p>
 					<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>

@@ -6,6 +6,7 @@
 	import { page } from '$app/state';
 	import type { JobFile } from '$core/job/definition.ts';
 	import { isEmptyJob } from '$core/job/is-empty.ts';
+	import { covers } from '$core/job/scopes.ts';
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
 	import type { JobState } from '$core/job/state.ts';
@@ -32,9 +33,9 @@
 	import { redo, undo } from './steps.ts';
 	import { filesOf } from './files.ts';
 	import { isInField } from '$lib/ui/keys.ts';
-	import { STATIONS, viewOf, type StationId } from './stations.ts';
+	import { STATIONS, stationsOf, viewOf, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
-	import { VIEW_NAMES, type ViewName } from './view-names.ts';
+	import { viewsOf, type ViewName } from './view-names.ts';
 	import Views from './Views.svelte';
 	import Why from './Why.svelte';
 	import { nth } from '$core/units/there.ts';
@@ -69,6 +70,8 @@
 	/** Where a job without an address in it opens. */
 	// svelte-ignore state_referenced_locally
 	const FIRST: StationId = isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure';
+	/** A job that is a part may not have it. */
+	const first = $derived(covers(editor.settled.job.scope, FIRST) ? FIRST : 'intake');
 	// Every view has an address and is a step of the history: a reload comes back to the same place, and so does the browser's Back.
 	const address = $derived.by(() => {
 		// A step of the history moves the address; loading anew forgets its state.
@@ -78,10 +81,11 @@
 	const station = $derived(
 		known(
 			address.get('at'),
-			STATIONS.map((one) => one.id)
-		) ?? FIRST
+			stationsOf(editor.settled.job).map((one) => one.id)
+		) ?? first
 	);
-	const view = $derived(known(address.get('view'), VIEW_NAMES) ?? viewOf(station));
+	const views = $derived(viewsOf(editor.settled.job.scope));
+	const view = $derived(known(address.get('view'), views) ?? known(viewOf(station), views) ?? views[0] ?? 'front');
 	/** The bench has no drawing beside it: its steps bring their own. */
 	const isWide = $derived(STATIONS.find((one) => one.id === station)?.view === null);
 	let why = $state<string | null>(null);
@@ -159,7 +163,7 @@
 		if (event.key === 'Escape' && why) return closeWhy();
 		if (command || event.altKey || isInField(event)) return;
 		const key = event.key.toLowerCase();
-		const pressed = STATIONS.find((one) => one.key === key);
+		const pressed = stationsOf(editor.settled.job).find((one) => one.key === key);
 		const paper = filesOf(number, editor.settled.plan).papers.find((one) => one.key === key);
 		if (pressed || paper || key === 'z') event.preventDefault();
 		if (pressed) void walkTo(pressed.id);
@@ -173,7 +177,7 @@
 	}
 
 	function nextView(step: 1 | -1): ViewName {
-		return nth(VIEW_NAMES, (VIEW_NAMES.indexOf(view) + step + VIEW_NAMES.length) % VIEW_NAMES.length);
+		return nth(views, (views.indexOf(view) + step + views.length) % views.length);
 	}
 
 	// A piece of which nothing is known yet is asked for: title, owner, wanted, width, Enter through them.

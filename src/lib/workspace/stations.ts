@@ -7,10 +7,10 @@ import { showLength, showMass, showSize } from '$core/units/show.ts';
 import { isHinge } from '$core/job/hold-kinds.ts';
 import type { Decided } from '$core/job/decided.ts';
 import { there } from '$core/units/there.ts';
+import { covers, SCOPE_OF, type Work } from '$core/job/scopes.ts';
 import type { ViewName } from './view-names.ts';
 
-export type StationId =
-	'intake' | 'measure' | 'window' | 'guard' | 'hold' | 'frame' | 'cut' | 'bench' | 'back' | 'wall' | 'record';
+export type StationId = Work;
 
 export type StationOfStrip = {
 	id: StationId;
@@ -26,8 +26,6 @@ export type StationOfStrip = {
 	summary: (plan: Plan, job: Decided) => string;
 };
 
-const waits = (plan: Plan, station: string) => plan.open.find((one) => one.station === station) !== undefined;
-
 export const STATIONS: readonly StationOfStrip[] = [
 	{
 		id: 'intake',
@@ -37,6 +35,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['intake'],
 		summary: (_, job) =>
 			[
+				...(job.scope === 'whole' ? [] : [SCOPE_OF[job.scope].name.toLowerCase()]),
+				...(job.copies > 1 ? [`${job.copies} alike`] : []),
 				job.piece.media.map((medium) => medium.name).join(', ') || job.piece.kind,
 				job.piece.replaceable ? 'can be made again' : 'one of a kind'
 			].join(' · ')
@@ -77,7 +77,10 @@ export const STATIONS: readonly StationOfStrip[] = [
 		view: 'layers',
 		key: '4',
 		of: ['guard', 'pack'],
-		summary: (_, job) => `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}`
+		summary: (_, job) =>
+			SCOPE_OF[job.scope].pack
+				? `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}`
+				: (job.guard.underMat?.name ?? 'no under-mat')
 	},
 	{
 		id: 'hold',
@@ -118,7 +121,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		view: null,
 		key: '8',
 		of: [],
-		summary: (plan) => (waits(plan, 'frame') || waits(plan, 'measure') ? 'waits for the plan' : 'steps for this package')
+		summary: (plan) => (plan.open.length > 0 ? 'waits for the plan' : 'steps for this package')
 	},
 	{
 		id: 'back',
@@ -150,6 +153,11 @@ export const STATIONS: readonly StationOfStrip[] = [
 	},
 	{ id: 'record', name: 'Record', view: 'all', key: '-', of: [], begins: true, summary: () => 'papers · revisions' }
 ];
+
+/** Those that the job covers; the others fold away. */
+export function stationsOf({ scope }: Decided): readonly StationOfStrip[] {
+	return STATIONS.filter(({ id }) => covers(scope, id));
+}
 
 const ORDER: Severity[] = ['stop', 'caution', 'note'];
 

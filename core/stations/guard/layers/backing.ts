@@ -2,6 +2,7 @@
 import { areaM2 } from '../areas.ts';
 import { at, over, times } from '../../../rule/term.ts';
 import { boardLayer, massOf } from './board-layer.ts';
+import { there } from '../../../units/there.ts';
 import type { LayerDefinition } from './layer.ts';
 
 export const backing: LayerDefinition = {
@@ -9,6 +10,7 @@ export const backing: LayerDefinition = {
 	closes: false,
 	found: ({ guard }) => (guard.backing ? [{ material: guard.backing.id, thickness: guard.backing.thickness }] : []),
 	where: () => 'guard.backing',
+	name: (_, { guard }) => there(guard.backing, 'backing').name,
 	thickness: ({ material, thickness }, { kept }) =>
 		kept.back?.thickness == null ? at(`shop.boards[${material}].thickness`, thickness) : at('job.kept.back.thickness', thickness),
 	weighs: ({ job: { guard, kept }, window }, _, add) => {

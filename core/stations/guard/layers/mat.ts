@@ -5,7 +5,7 @@ import { massOf } from './board-layer.ts';
 import type { LayerDefinition } from './layer.ts';
 import { hatchOf } from './look.ts';
 import { beforeBreak, revealsInside } from './section-rings.ts';
-import { known, nth, there } from '../../../units/there.ts';
+import { nth, there } from '../../../units/there.ts';
 
 export const mat: LayerDefinition = {
 	side: 'over',
@@ -16,8 +16,8 @@ export const mat: LayerDefinition = {
 	found: ({ mats }, _, index) => [{ material: nth(mats, index).board.id, thickness: nth(mats, index).board.thickness }],
 	where: (index) => `mats[${index}].board`,
 	thickness: ({ material, thickness }) => at(`shop.boards[${material}].thickness`, thickness),
-	name: ({ material, index }, { mats }, shop) =>
-		`${known(shop.boards, there(material, 'material')).name}, ${nth(mats, there(index, 'index')).colour.said}`,
+	name: ({ index }, { mats }) =>
+		`${nth(mats, there(index, 'index')).board.name}, ${nth(mats, there(index, 'index')).colour.said}`,
 	look: ({ index }, { mats }) => ({
 		fill: nth(mats, there(index, 'index')).colour.hex,
 		hatch: hatchOf(nth(mats, there(index, 'index')).board.id)

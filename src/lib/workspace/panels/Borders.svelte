@@ -4,6 +4,7 @@
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { smallestAround, turnedEachWay, wholeInches } from '$core/stations/window/fit.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import Figure from '$lib/ui/Figure.svelte';
 	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -17,14 +18,21 @@
 	const grown = $derived.by(() => {
 		const border = editor.settled.plan.window?.mats[0]?.border;
 		const asked = editor.settled.job.borders.asked;
-		if (!border || way === 'fit' || SIDES.every((side) => Math.abs(border[side] - asked[side]) < editor.job.step / 2)) return '';
+		if (
+			!border ||
+			way === 'fit' ||
+			way === 'have' ||
+			SIDES.every((side) => Math.abs(border[side] - asked[side]) < editor.job.step / 2)
+		)
+			return '';
 		const said = [...new Set(SIDES.map((side) => showLength(border[side], editor.reader, 'mark').text))];
 		return `${way === 'even' ? 'Even' : way === 'weighted' ? 'Weighted' : 'Own'}, grown to ${said.length === 1 ? said[0] : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`}: the next size that is bought.`;
 	});
 	const way = $derived(borders.way);
+	const border = $derived(editor.settled.plan.window?.mats[0]?.border);
 	const pack = $derived(editor.settled.plan.window?.pack);
 	/** A frame that exists gives the pack itself. */
-	const ready = $derived(editor.job.rabbet !== null);
+	const ready = $derived(editor.job.frameIsThere);
 	const WAYS = [
 		{ value: 'even', label: 'Even' },
 		{ value: 'weighted', label: 'Weighted' },
@@ -93,21 +101,30 @@
 
 <div class="group">
 	<h2>Borders</h2>
-	{#if ready}
+	{#if way === 'have'}
+		<p class="quiet">The front mat is at hand: its borders come with it.</p>
+	{:else if ready}
 		<p class="quiet">
 			{way === 'fit'
 				? 'The frame gives the pack; the borders take what is left.'
 				: 'The frame is there: the plan says by how much these borders miss it.'}
 		</p>
 	{/if}
-	<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />
-	{#if way === 'own'}
+	{#if way !== 'have'}<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />{/if}
+	{#if way === 'have'}
+		{#if border}<dl class="rows">
+				{#each SIDES as side (side)}
+					<dt>Border {side}</dt>
+					<dd><Figure path="window.mats[0].border.{side}" name="Border {side}" value={border[side]} /></dd>
+				{/each}
+			</dl>{/if}
+	{:else if way === 'own'}
 		{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
 	{:else if way === 'fit'}
 		{#if !ready}
 			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
-			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={there(borders.pack, 'pack').width} />
-			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={there(borders.pack, 'pack').height} />
+			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack?.width ?? null} />
+			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack?.height ?? null} />
 			<p class="quiet">
 				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="anchor" href="/house"
 					>The shop’s sizes</a

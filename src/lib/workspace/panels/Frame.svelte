@@ -1,13 +1,16 @@
 <script lang="ts">
 	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
 	import { drop, put } from '$core/job/patch.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import { useWorkspace } from '../context.ts';
+	import CameWith from './CameWith.svelte';
 	import FrameKind from './FrameKind.svelte';
+	import Given from './Given.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -20,6 +23,14 @@
 	const mass = $derived(editor.settled.plan.mass);
 	const choice = $derived(editor.settled.job.frame);
 	const metal = $derived(choice?.kind === 'metal');
+	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
+	const stays = $derived(editor.job.kept.points !== null);
+	const PLACED = [
+		['top', 'Top and bottom'],
+		['side', 'Sides']
+	] as const;
+	/** Those that stay are where they are. */
+	const placed = $derived(stays ? [] : PLACED);
 	const CORNERS = [
 		{ value: 'reinforced', label: 'Reinforced' },
 		{ value: 'plain', label: 'Plain' }
@@ -71,7 +82,9 @@
 
 <Panel name="Frame" about="What the pack drops into, and whether it fits.">
 	<FrameKind />
-	{#if frame && pack && choice}
+	{#if closed}<Given />{/if}
+	{#if editor.job.frameIsThere}<CameWith />{/if}
+	{#if closed}<!-- What lies in it is nobody’s figure. -->{:else if frame && pack && choice}
 		<div class="group">
 			<h2>Sizes</h2>
 			<dl class="rows">
@@ -164,7 +177,7 @@
 			{/if}
 			<div class="group">
 				<h2>Clips and closing</h2>
-				{@render ownCounts('Clips')}
+				{#if !stays}{@render ownCounts('Clips')}{/if}
 				<p class="quiet">
 					The {closingRail(frame.outer, editor.settled.job.schools['closing-rail'])} rail closes it. Clips: top and bottom {frame
 						.points.top.count} each, sides {frame.points.side.count} each.
@@ -201,25 +214,25 @@
 					value={there(editor.job.frame, 'frame').brace}
 					onchange={(on) => editor.put(['frame', 'brace'], on)}
 				/>
-				<Pick
-					label="Points"
-					value={there(editor.job.frame, 'frame').points}
-					options={POINTS}
-					onchange={(value) => editor.put(['frame', 'points'], value)}
-				/>
-				{#if frame.points.kind !== 'offset-clips'}<LengthField
+				{#if stays}<p class="quiet">What holds the pack came with the frame and stays.</p>{:else}<Pick
+						label="Points"
+						value={there(editor.job.frame, 'frame').points}
+						options={POINTS}
+						onchange={(value) => editor.put(['frame', 'points'], value)}
+					/>{/if}
+				{#if !stays && frame.points.kind !== 'offset-clips'}<LengthField
 						label="First from the corner, where the tool stops"
 						keys={['frame', 'pointFirst']}
 						value={there(editor.job.frame, 'frame').pointFirst}
 						optional
 					/>{/if}
-				{@render ownCounts(frame.points.kind === 'offset-clips' ? 'Clips' : 'Points')}
+				{#if !stays}{@render ownCounts(frame.points.kind === 'offset-clips' ? 'Clips' : 'Points')}{/if}
 				<dl class="rows">
 					<dt>In all</dt>
 					<dd>
 						<Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} />
 					</dd>
-					{#each [['top', 'Top and bottom'], ['side', 'Sides']] as const as [side, label] (side)}
+					{#each placed as [side, label] (side)}
 						<dt>{label}, each: first at, then apart</dt>
 						<dd>
 							{frame.points[side].count} ×
@@ -270,7 +283,7 @@
 				</p>{/if}
 		</div>
 	{:else}
-		<Shelf />
+		{#if !closed}<Shelf />{/if}
 	{/if}
 	<Schools at="frame" />
 	<HouseChoices at="frame" />

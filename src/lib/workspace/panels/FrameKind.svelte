@@ -5,6 +5,8 @@
 	import { isMetal } from '$core/shop/mouldings.ts';
 	import { offered } from '$core/shop/stocked.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
+	import { readLength } from '$core/units/length.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -19,11 +21,25 @@
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.job.frame);
 	const section = $derived(editor.job.frame?.section);
-	const kind = $derived(editor.job.frame?.kind ?? 'wood');
+	// Until its profile is measured nothing is decided of a frame that is there.
+	const kind = $derived(editor.job.frame?.kind ?? editor.file.frame?.kind ?? 'wood');
 	/** It is there already: measured, not made. */
-	const isThere = $derived(kind === 'ready-made' || (editor.job.frame?.joined ?? false));
+	const isThere = $derived(editor.job.frameIsThere);
+	/** A frame that stays closed is measured outside. */
+	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
+	const read = (key: 'face' | 'lip' | 'depth' | 'rabbetDepth') => section?.[key] ?? inFile(key);
+
+	/** What was typed of a profile that is not whole yet. */
+	function inFile(key: 'face' | 'lip' | 'depth' | 'rabbetDepth'): number | null {
+		const written = editor.file.frame?.section?.[key];
+		if (written === undefined) return null;
+		const length = readLength(written, editor.job.cutIn, false);
+		return length.ok ? length.mm : null;
+	}
 	const ENTERED = 'entered';
-	const chosen = $derived(editor.file.frame?.section ? ENTERED : (editor.file.frame?.moulding ?? ''));
+	const chosen = $derived(
+		editor.file.frame?.section || (closed && !editor.file.frame?.moulding) ? ENTERED : (editor.file.frame?.moulding ?? '')
+	);
 	const stocked = $derived(
 		offered(editor.shopIn(editor.job.cutIn).mouldings, editor.file.frame?.moulding).filter(
 			(moulding) => isMetal(moulding) === (kind === 'metal')
@@ -43,6 +59,10 @@
 		{ value: 'ready-made', label: 'Wood' },
 		{ value: 'metal', label: 'Metal, joined' }
 	] as const;
+	const CLOSED = [
+		{ value: 'ready-made', label: 'Wood' },
+		{ value: 'metal', label: 'Metal' }
+	] as const;
 	const FIGURES = $derived([
 		['face', 'Face'],
 		['lip', 'Lip'],
@@ -61,12 +81,11 @@
 		const kept = { ...(allowance === undefined ? {} : { allowance }), ...(colour === undefined ? {} : { colour }) };
 		const ofKind = Object.values(editor.shopIn(editor.job.cutIn).mouldings).filter((one) => isMetal(one) === (next === 'metal'));
 		const first = ofKind.find(({ withdrawn }) => !withdrawn) ?? nth(ofKind, 0);
-		const alike = (kind === 'metal') === (next === 'metal') ? section : undefined;
-		const { rabbet } = editor.plan.frame ?? {};
-		const opening = rabbet ?? editor.plan.window?.pack ?? { width: 400, height: 500 };
+		// A frame that is there is measured: its figures arrive empty.
+		const { section: typed, opening } = isThere ? (editor.file.frame ?? {}) : {};
 		const made =
 			next === 'ready-made' || joined
-				? { ...kept, kind: next, ...(joined ? { joined } : {}), section: sectionOf(alike ?? first), opening: { ...opening } }
+				? { ...kept, kind: next, ...(joined ? { joined } : {}), section: typed ?? {}, ...(opening ? { opening } : {}) }
 				: { ...kept, kind: next, moulding: first.id };
 		editor.apply([...put(editor.file, ['frame'], made), ...bordersFor(next === 'ready-made' || joined)]);
 	}
@@ -98,14 +117,20 @@
 </script>
 
 <div class="group">
-	<Choice
-		label="Kind of frame"
-		value={isThere ? 'theirs' : (kind as 'wood')}
-		options={KINDS}
-		onchange={(next) => (next === 'theirs' ? setKind('ready-made') : setKind(next))}
-		compact
-	/>
-	{#if isThere}
+	{#if !closed}<Choice
+			label="Kind of frame"
+			value={isThere ? 'theirs' : (kind as 'wood')}
+			options={KINDS}
+			onchange={(next) => (next === 'theirs' ? setKind('ready-made') : setKind(next))}
+			compact
+		/>{/if}
+	{#if closed}<Choice
+			label="What the customer’s frame is made of"
+			value={kind === 'metal' ? 'metal' : 'ready-made'}
+			options={CLOSED}
+			onchange={(next) => editor.put(['frame', 'kind'], next)}
+			compact
+		/>{:else if isThere}
 		<Choice
 			label="What the customer’s frame is made of"
 			value={kind as 'metal'}
@@ -120,10 +145,10 @@
 			options={mouldings}
 			onchange={choose}
 		/>{/if}
-	{#if chosen === ENTERED && section}
-		{#if isThere}<h2>Its profile</h2>{/if}
-		{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={section[key]} />{/each}
-		{#if kind !== 'metal'}<TextField
+	{#if chosen === ENTERED && (section || isThere)}
+		{#if isThere}<h2>Its profile, as measured</h2>{/if}
+		{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={read(key)} />{/each}
+		{#if kind !== 'metal' && section}<TextField
 				label="Density"
 				unit="kg/m³"
 				keys={['frame', 'section', 'density']}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The rabbet of a frame that is there already, as the tape reads it; which corner is out, and the glazing that follows it. */
 	import { CORNERS, LITE_FIGURES } from '$core/stations/frame/lite.ts';
+	import { readLength } from '$core/units/length.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -11,7 +12,8 @@
 	const opening = $derived(editor.file.frame?.opening ?? {});
 	const read = $derived(editor.job.rabbet);
 	const frame = $derived(editor.settled.plan.frame);
-	const four = $derived(opening.width === undefined && opening.height === undefined);
+	// svelte-ignore state_referenced_locally
+	let four = $state(opening.top !== undefined || opening.left !== undefined);
 	const SIDES = [
 		['top', 'Top'],
 		['right', 'Right'],
@@ -29,13 +31,24 @@
 		d2: 'Diagonal from the top right'
 	};
 
+	/** What was typed while a reading is still missing. */
+	function inFile(key: keyof typeof opening): number | null {
+		const written = opening[key];
+		if (written === undefined) return null;
+		const length = readLength(written, editor.job.cutIn, false);
+		return length.ok ? length.mm : null;
+	}
+
 	/** What was read moves along. */
 	function setFour(wanted: 'two' | 'four') {
 		const { width, height, top, left, bottom, right } = opening;
-		const [across, down] = [width ?? top ?? bottom ?? 400, height ?? left ?? right ?? 500];
+		const [across, down] = [width ?? top ?? bottom, height ?? left ?? right];
+		const written = (named: Record<string, number | string | undefined>) =>
+			Object.fromEntries(Object.entries(named).filter(([, length]) => length !== undefined));
+		four = wanted === 'four';
 		editor.put(
 			['frame', 'opening'],
-			wanted === 'four' ? { top: across, bottom: across, left: down, right: down } : { width: across, height: down }
+			written(four ? { top: across, bottom: across, left: down, right: down } : { width: across, height: down })
 		);
 	}
 </script>
@@ -55,12 +68,12 @@
 		{#each SIDES as [side, label] (side)}<LengthField
 				{label}
 				keys={['frame', 'opening', side]}
-				value={opening[side] === undefined ? null : (read?.[side] ?? null)}
+				value={opening[side] === undefined ? null : (read?.[side] ?? inFile(side))}
 				optional={side === 'd1' || side === 'd2'}
 			/>{/each}
 	{:else}
-		<LengthField label="Width" keys={['frame', 'opening', 'width']} value={read?.top ?? null} />
-		<LengthField label="Height" keys={['frame', 'opening', 'height']} value={read?.left ?? null} />
+		<LengthField label="Width" keys={['frame', 'opening', 'width']} value={read?.top ?? inFile('width')} />
+		<LengthField label="Height" keys={['frame', 'opening', 'height']} value={read?.left ?? inFile('height')} />
 	{/if}
 </div>
 {#if frame?.cornersOut}

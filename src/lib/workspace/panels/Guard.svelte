@@ -51,19 +51,24 @@
 			plan.findings.some((finding) => finding.severity === severity && finding.where === where && !finding.accepted)
 		) ?? null;
 
+	/** What came with a frame, or is at hand, is neither cut nor bought. */
+	function stays(name: string, isThere: boolean): string {
+		return isThere ? `${name}, as it is` : name;
+	}
+
 	function rowOf(slot: Slot, layers: Layer[]): Row {
 		const index = slot.index ?? 0;
 		const at = layers.findIndex((layer) => layer.role === slot.name && (layer.index ?? 0) === index);
 		const layer = layers[at];
 		const material = {
-			glazing: job.guard.glazing.family === 'none' ? null : job.guard.glazing.name,
+			glazing: job.guard.glazing.family === 'none' ? null : stays(job.guard.glazing.name, job.kept.glazing !== null),
 			spacer: job.guard.spacer && SPACER_NAMES[job.guard.spacer.material].replace('Spacer, ', ''),
-			mat: `${job.mats[index]?.board.name}, ${job.mats[index]?.colour.said}`,
+			mat: stays(`${job.mats[index]?.board.name}, ${job.mats[index]?.colour.said}`, job.mats[index]?.have != null),
 			support: job.windows.find((window) => window.support)?.support?.name,
 			'under-mat': job.guard.underMat?.name,
 			filler: job.guard.fillers[index]?.board.name,
 			barrier: job.guard.barrier?.name,
-			backing: job.guard.backing?.name,
+			backing: job.guard.backing && stays(job.guard.backing.name, job.kept.back !== null),
 			'edge-seal': job.guard.edgeSeal?.name
 		}[slot.name as string];
 		const many = slot.name === 'mat' ? job.mats.length > 1 : job.guard.fillers.length > 1;

@@ -2,7 +2,9 @@
 	import type { BoneKind, PieceKind } from '$core/job/kinds.ts';
 	import { putPieceKind } from '$core/job/piece-kind.ts';
 	import { suggestAim } from '$core/job/suggest-aim.ts';
-	import { drop } from '$core/job/patch.ts';
+	import { SCOPES } from '$core/job/kinds.ts';
+	import { drop, put } from '$core/job/patch.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import { DOSES } from '$core/shop/fade.ts';
 	import { GRADE_NAMES as NAMES, type Grade } from '$core/shop/grades.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -13,16 +15,19 @@
 	import TextField from '$lib/ui/TextField.svelte';
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
+	import Alike from './Alike.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import TwoSides from './TwoSides.svelte';
+	import Unframing from './Unframing.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 
 	const { editor } = useWorkspace();
 	const piece = $derived(editor.file.piece ?? {});
 	const media = $derived(piece.medium ?? []);
 
+	const SCOPE_OPTIONS = SCOPES.map((value) => ({ value, label: SCOPE_OF[value].name }));
 	const GRADES: { value: Grade; label: string }[] = [
 		{ value: 'rare', label: 'Rare' },
 		{ value: 'keep', label: 'Keep' },
@@ -93,7 +98,18 @@
 		<TextField label="Title of the job" keys={['title']} value={editor.file.title ?? ''} />
 		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
 		<DayField label="Wanted" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
-		{#if !editor.job.several}<TwoSides />{/if}
+		{#if !editor.job.several && SCOPE_OF[editor.job.scope].window}<TwoSides />{/if}
+	</div>
+	<div class="group">
+		<Pick
+			label="What is done here"
+			value={editor.job.scope}
+			options={SCOPE_OPTIONS}
+			onchange={(value) => editor.apply(value === 'whole' ? drop(editor.file, ['scope']) : put(editor.file, ['scope'], value))}
+		/>
+		<p class="quiet">{SCOPE_OF[editor.job.scope].about}</p>
+		<Alike />
+		<Unframing />
 	</div>
 	<div class="group">
 		<TextField label="Maker" keys={['piece', 'maker']} value={piece.maker ?? ''} />

@@ -10,7 +10,10 @@
 	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
+	import { NOT_KNOWN } from '$core/job/kinds.ts';
+	import type { MatChoice } from '$core/job/decide-window.ts';
 	import { useWorkspace } from '../context.ts';
+	import AtHand from './AtHand.svelte';
 	import { takeStep } from '../steps.ts';
 	import { boardOption } from '../options.ts';
 	import { nth, there } from '$core/units/there.ts';
@@ -21,6 +24,9 @@
 	const MOST = 6;
 	const boards = (chosen: string) =>
 		matBoards(editor.shopIn(editor.job.cutIn), chosen).map((board) => boardOption(board, editor.reader));
+	const UNKNOWN = { value: NOT_KNOWN, label: 'Not known' };
+	const isAtHand = ({ have, unmeasured }: MatChoice) => have !== null || unmeasured;
+	const isUnknown = (mat: MatChoice) => isAtHand(mat) && mat.board.unknown.length > 0;
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },
 		{ value: 'reverse', label: 'Reverse' }
@@ -108,10 +114,11 @@
 						>
 					{/snippet}
 					<div class="fields">
+						<AtHand {index} />
 						<Combo
 							label="Board of mat {index + 1}"
-							value={mat.board.id}
-							options={boards(mat.board.id)}
+							value={isUnknown(mat) ? NOT_KNOWN : mat.board.id}
+							options={isAtHand(mat) ? [...boards(mat.board.id), UNKNOWN] : boards(mat.board.id)}
 							onchange={(value) => editor.apply(change(index, 'board', value))}
 						/>
 						<ColourField
@@ -127,7 +134,7 @@
 							onchange={(value) => editor.apply(change(index, 'bevel', value))}
 							compact
 						/>
-						{#if index > 0}<LengthField
+						{#if index > 0 && !(isAtHand(mat) && editor.job.mats.slice(0, index).some(isAtHand))}<LengthField
 								label="Reveal of mat {index + 1}"
 								keys={['mats', index, 'reveal']}
 								value={mat.reveal.left}

@@ -14,6 +14,21 @@
 	const path = $derived(editor.figures.path);
 	const asked = $derived(choice.overlap);
 	const apart = $derived(typeof valueAt(editor.file, keys) === 'object' && !SIDES.every((side) => asked[side] === asked.top));
+	const atHand = $derived(editor.job.mats.some(({ have, unmeasured }) => have !== null || unmeasured));
+	const AXES = [
+		['left', 'right'],
+		['top', 'bottom']
+	] as const;
+	/** Nothing, where the opening is larger than the sheet: the finding says so. */
+	function covered(side: SideName): number | null {
+		const overlap = opening?.overlap?.[side] ?? null;
+		return overlap !== null && overlap < 0 ? null : overlap;
+	}
+	/** What was typed for the other axis. */
+	function typedBut(one: SideName, other: SideName): object {
+		const typed = (valueAt(editor.file, keys) ?? {}) as Partial<Record<SideName, unknown>>;
+		return Object.fromEntries(Object.entries(typed).filter(([side]) => side !== one && side !== other));
+	}
 	let wantsSides = $state(false);
 	const showsSides = $derived(apart || wantsSides);
 
@@ -27,7 +42,20 @@
 </script>
 
 <div class="group">
-	{#if choice.solve}
+	{#if atHand}
+		<h2>Overlap</h2>
+		<p class="quiet">It follows from the opening of the mat at hand; typed for one side, the other gets the rest.</p>
+		{#each AXES as [one, other] (one)}
+			{#each [one, other] as side (side)}<LengthField
+					label="Overlap {side}"
+					keys={[...keys, side]}
+					value={covered(side)}
+					zero
+					optional
+					write={(length) => put(editor.file, keys, { ...typedBut(one, other), [side]: length })}
+				/>{/each}
+		{/each}
+	{:else if choice.solve}
 		<div class="head">
 			<h2>Overlap, as found</h2>
 			<button type="button" class="btn btn-sm preset-quiet" onclick={keepSolved}>keep as figures</button>

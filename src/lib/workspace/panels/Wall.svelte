@@ -1,12 +1,15 @@
 <script lang="ts">
 	import { flatWood, ringsFor } from '$core/stations/hang/hang.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
+	import { HANGERS_PLANNED } from '$core/job/kinds.ts';
 	import { showStrength } from '$core/units/show.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Combo from '$lib/ui/Combo.svelte';
+	import Pick from '$lib/ui/Pick.svelte';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import HouseChoices from './HouseChoices.svelte';
@@ -21,12 +24,18 @@
 	const shop = $derived(editor.shopIn(editor.settled.job.cutIn));
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	const BY = [
-		{ value: 'house', label: 'By weight' },
-		{ value: 'wire', label: 'Wire' },
-		{ value: 'cord', label: 'Cord' },
-		{ value: 'rings', label: 'Rings' }
-	] as const;
-	const by = $derived(BY.find(({ value }) => value === editor.file.hang?.by)?.value ?? 'house');
+		{ value: 'house', label: 'As its weight asks' },
+		...HANGERS_PLANNED.map((value) => {
+			const { line, single: one } = HANGERS[value];
+			return { value, label: one?.title ?? (line ? line.title : 'Rings straight on hooks') };
+		})
+	];
+	const STAYS = 'stays';
+	/** What came with the frame is chosen where the frame is. */
+	const stays = $derived(editor.job.kept.hangers);
+	const byOptions = $derived(stays ? [{ value: STAYS, label: 'By what came with the frame' }, ...BY] : BY);
+	const by = $derived(stays ? STAYS : (BY.find(({ value }) => value === editor.file.hang?.by)?.value ?? 'house'));
+	const single = $derived(hang ? HANGERS[hang.by].single : null);
 	const HOOKS = [
 		{ value: 'width', label: 'By width' },
 		{ value: '1', label: 'One' },
@@ -40,8 +49,10 @@
 		return chosen && !fitting.some(({ id }) => id === chosen.id) ? [chosen, ...fitting] : fitting;
 	});
 
-	function setBy(value: (typeof BY)[number]['value']) {
-		editor.apply(value === 'house' ? drop(editor.file, ['hang', 'by']) : put(editor.file, ['hang', 'by'], value));
+	function setBy(value: string) {
+		if (value === STAYS) return;
+		const free = drop(editor.file, ['frame', 'kept', 'hangers']);
+		editor.apply(value === 'house' ? [...free, ...drop(editor.file, ['hang', 'by'])] : put(editor.file, ['hang', 'by'], value));
 	}
 	/** A length takes the place of a share, and the other way round. */
 	const asLength = (length: number | string): Operation[] => [
@@ -52,25 +63,26 @@
 
 <Panel name="Wall" about="Rings, wire, hooks, and where the nails go.">
 	<div class="group">
-		<span class="quiet">It hangs by</span>
-		<Choice label="It hangs by" value={by} options={BY} onchange={setBy} compact />
-		<span class="quiet">Hooks in the wall</span>
-		<Choice
-			label="Hooks in the wall"
-			value={hooks}
-			options={HOOKS}
-			onchange={(value) =>
-				value === 'width' ? editor.apply(drop(editor.file, ['hang', 'hooks'])) : editor.put(['hang', 'hooks'], Number(value))}
-			compact
-		/>
+		<Pick label="It hangs by" value={by} options={byOptions} onchange={setBy} />
+		{#if !single}
+			<span class="quiet">Hooks in the wall</span>
+			<Choice
+				label="Hooks in the wall"
+				value={hooks}
+				options={HOOKS}
+				onchange={(value) =>
+					value === 'width' ? editor.apply(drop(editor.file, ['hang', 'hooks'])) : editor.put(['hang', 'hooks'], Number(value))}
+				compact
+			/>
+		{/if}
 		<LengthField
-			label="Rings down from the top by"
+			label={single ? `${single.title} down from the top by` : 'Rings down from the top by'}
 			keys={['hang', 'drop']}
 			value={editor.job.hang.drop ?? hang?.drop ?? null}
 			optional
 			write={asLength}
 		/>
-		{#if wood !== null && hang}
+		{#if wood !== null && hang && !single && !stays}
 			<Combo
 				label="Rings"
 				value={editor.settled.job.hang.ring?.id ?? ''}
@@ -100,10 +112,12 @@
 			<h2>On the frame</h2>
 			{#if hang.ring}<p>2 × {known(shop.rings, hang.ring).name.toLowerCase()}</p>{/if}
 			<dl class="rows">
-				<dt>Rings from the top</dt>
+				<dt>{single ? single.title : 'Rings'} from the top</dt>
 				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} /></dd>
-				<dt>Rings from the sides</dt>
-				<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} /></dd>
+				{#if !single}
+					<dt>Rings from the sides</dt>
+					<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} /></dd>
+				{/if}
 				{#if hang.strip}
 					<dt>Strip across the back</dt>
 					<dd>
@@ -149,7 +163,11 @@
 			</dl>
 		</div>
 	{:else}
-		<p>Choose a frame first: its size and weight decide.</p>
+		<p>
+			{SCOPE_OF[editor.job.scope].window
+				? 'Choose a frame first: its size and weight decide.'
+				: 'It waits for what is measured under Frame: profile, outer size, weight.'}
+		</p>
 	{/if}
 	<Schools at="wall" />
 	<HouseChoices at="wall" />

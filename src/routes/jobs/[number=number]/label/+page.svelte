@@ -5,6 +5,7 @@
 	import type { PageProps } from './$types';
 	import { heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
+	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
 	import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
 	import { frontScene } from '$core/views/drawing/front.ts';
@@ -18,7 +19,8 @@
 	const { data }: PageProps = $props();
 	const id = $props.id();
 	const { job, plan, shop } = $derived(plannedForPaper(data));
-	const draft = $derived(draftBecause(plan));
+	const draft = $derived(draftBecause(plan, job.scope));
+	const scope = $derived(SCOPE_OF[job.scope]);
 	const piece = $derived(data.job.piece ?? {});
 	/** Years after which a package is looked at again, by the grade reached; sooner where a tape creeps. */
 	const LOOK = { rare: 5, keep: 10 } as const;
@@ -52,14 +54,21 @@
 	const rows = $derived(
 		[
 			['made of', madeOf(job)],
-			['grade', gradeSaid(plan.grade)],
-			['glazing', job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
-			['held by', heldBy(job, plan)],
-			['to open', toOpen(job, plan, shop.house)],
-			['framed', today ? showDate(today, 'month', data.dates) : ''],
+			['grade', scope.window ? `${gradeSaid(plan.grade)}${job.scope === 'whole' ? '' : ', of what is done here'}` : ''],
+			['glazing', !scope.pack ? '' : job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
+			['held by', plan.hold ? heldBy(job, plan) : ''],
+			['to open', scope.pack || covers(job.scope, 'back') ? toOpen(job, plan, shop.house) : ''],
+			[
+				job.scope === 'whole' || job.scope === 'fit' ? 'framed' : scope.name.toLowerCase(),
+				today ? showDate(today, 'month', data.dates) : ''
+			],
 			[
 				'inspect next',
-				today ? (years === null ? 'when it changes hands' : showDate(addYears(today, years), 'month', data.dates)) : ''
+				today && scope.window
+					? years === null
+						? 'when it changes hands'
+						: showDate(addYears(today, years), 'month', data.dates)
+					: ''
 			]
 		].filter(([, text]) => text !== '')
 	);
