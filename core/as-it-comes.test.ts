@@ -15,6 +15,9 @@ import { plan, type Plan } from './plan.ts';
 import { packagePrice } from './advice/price.ts';
 import { builtInShop, shopFor } from './shop/shop.ts';
 import { evaluate, lookIn } from './views/why/expression.ts';
+import { fromUnframing } from './job/from-unframing.ts';
+import { sceneOf, VIEWS } from './views/drawing/views.ts';
+import { planSteps } from './views/bench/steps.ts';
 import { nth } from './units/there.ts';
 
 const SECTION = { face: 22, lip: 8, depth: 30, rabbetDepth: 20, density: 680 };
@@ -335,4 +338,69 @@ test('alike: every count of the cut list is for all, everything else of one', ()
 	explained(workedJob({ copies: 20 }));
 	assert.match(faultsOf({ copies: 0 })[0]!, /^copies: 0 lies outside 1 to 500/);
 	assert.match(faultsOf({ copies: 10000 })[0]!, /^copies/);
+});
+
+test('every scope has its steps in order and its drawings; no step is of what somebody else does', () => {
+	const of = (file: JobFile) => {
+		const [made, job] = [plan(file, builtInShop), decide(readJob(file), builtInShop)];
+		for (const view of VIEWS) sceneOf(view, made, job, builtInShop);
+		return planSteps(job, made, builtInShop).map(({ id }) => id);
+	};
+	assert.deepEqual(of(workedJob({ scope: 'mat-package' })), [
+		'ready',
+		'gather',
+		'cut-boards',
+		'join-mats',
+		'join-package',
+		'label',
+		'last-look'
+	]);
+	assert.deepEqual(of(BACK_ONLY), ['ready', 'gather', 'seal', 'bumpers', 'label', 'last-look']);
+	assert.deepEqual(of(HANG_ONLY), ['ready', 'gather', 'hang', 'label', 'last-look', 'wall']);
+	assert.deepEqual(of(workedJob({ scope: 'unframe' })), ['ready', 'take-out', 'look-at-it', 'label', 'last-look']);
+	const mounted = of(workedJob({ scope: 'mount' }));
+	assert.ok(mounted.includes('place') && !mounted.includes('fit-first') && !mounted.includes('clean-glazing'));
+	const fitted = of(workedJob({ scope: 'fit' }));
+	assert.ok(fitted.includes('fit-first') && fitted.includes('seal') && !fitted.includes('place') && !fitted.includes('hang'));
+});
+
+test('the steps of a bought frame: its tabs bent up and back, its glazing cleaned, none cut; its tag before the back goes in', () => {
+	const file = inItsFrame({ ...EVERYTHING, hangers: 'centre-hanger' });
+	const steps = planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
+	const say = (id: string) => steps.find((step) => step.id === id)?.does.join(' ') ?? '';
+	assert.match(say('ready-frame'), /Bend up the 12 flexible tabs .* used again.*Its back stays, hardboard/);
+	assert.match(say('fit-first'), /tag that it hangs by, .* before the back goes in/);
+	assert.match(say('fit-all'), /tabs that are there, bent back with a tool, all 12/);
+	assert.equal(say('cut-glazing'), '');
+	assert.match(say('clean-glazing'), /Both faces/);
+	assert.doesNotMatch(say('gather'), /flexible|hanger/);
+});
+
+test('what an unframing found starts the job: what is used again stays, what is gone leaves, old tape is a concern', () => {
+	const file = workedJob({
+		scope: 'unframe',
+		unframing: [
+			{ what: 'frame', fate: 'used-again', condition: 'gilded, loose corner' },
+			{ what: 'glazing', fate: 'used-again' },
+			{ what: 'mat', fate: 'gone', material: 'ordinary board' },
+			{ what: 'hinges', fate: 'gone', material: 'gummed tape' },
+			{ what: 'back', fate: 'gone', material: 'wood-fibre board' }
+		]
+	});
+	const started = patched(file, fromUnframing(file));
+	assert.deepEqual(started.frame?.kept, { glazing: { kind: 'unknown' } });
+	assert.deepEqual(started.frame?.replaced, ['mat', 'back']);
+	assert.deepEqual(started.piece?.concerns, ['old-tape']);
+	assert.match(started.piece!.condition!, /Frame: gilded, loose corner, used again\. .*Back: wood-fibre board, gone\./);
+	// Once it is measured, it is planned.
+	const whole = patched(started, [
+		...drop(started, ['scope']),
+		...put(started, ['frame', 'section'], SECTION),
+		...put(started, ['frame', 'opening'], { width: 545, height: 704 }),
+		...put(started, ['borders'], { way: 'fit' })
+	]);
+	assert.deepEqual(planSingle(whole).open, []);
+	assert.deepEqual(fromUnframing(workedJob()), []);
+	const again = patched(started, fromUnframing(started));
+	assert.deepEqual(again, started, 'pressed twice it is the same');
 });

@@ -302,7 +302,7 @@ function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure):
 		figures.open.push({ station: back ? 'back' : 'hang', needs: needs.join('; ') });
 		return;
 	}
-	const frame = planClosedFrame(job, outer, shop.house, figure);
+	const frame = planClosedFrame(job, outer, figure);
 	figures.frame = frame;
 	if (pack !== null) figures.back = planBack(job, shop, { pack: null, recess: at('job.given.pack', pack), frame }, figure);
 	if (mass === null) return;

@@ -65,10 +65,11 @@ export function fromUnframing(file: JobFile): Operation[] {
 	const { glazing: ownGlazing, backing: ownBacking, ...guard } = file.guard ?? {};
 	const { by, ...hang } = file.hang ?? {};
 	const { points: ownPoints, pointCount, pointFirst, ...unpointed } = frame;
+	const isMeasured = file.frame?.kind === 'ready-made';
 	const framed = {
-		kind: 'ready-made',
-		section: {},
 		...(points ? unpointed : frame),
+		kind: 'ready-made',
+		section: isMeasured ? (file.frame?.section ?? {}) : {},
 		...(Object.keys(kept).length > 0 ? { kept } : {}),
 		...(replaced.length > 0 ? { replaced: [...new Set(replaced)] } : {})
 	};

@@ -10,8 +10,10 @@ export type Asked = 'profile' | 'outer' | 'mass' | 'recess';
 
 export type ScopeDefinition = {
 	name: string;
-	/** Of whom it is, in a sentence. */
+	/** What it covers, in a sentence. */
 	about: string;
+	/** What was done, on the label. */
+	done: string;
 	/** Its stations; the others fold away. */
 	stations: readonly Work[];
 	/** Glazing, backing and what else closes a pack belong to it. */
@@ -25,6 +27,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	whole: {
 		name: 'The whole job',
 		about: 'From the sheet to the wall.',
+		done: 'framed',
 		stations: WORK,
 		pack: true,
 		window: true,
@@ -33,6 +36,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	'mat-package': {
 		name: 'A mat package',
 		about: 'Window mat and under-mat, cut and joined; the customer mounts the piece.',
+		done: 'made',
 		stations: ['intake', 'measure', 'window', 'guard', 'cut', 'bench', 'record'],
 		pack: false,
 		window: true,
@@ -41,6 +45,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	mount: {
 		name: 'Matted and mounted',
 		about: 'The piece held in its mats, without a frame.',
+		done: 'mounted',
 		stations: ['intake', 'measure', 'window', 'guard', 'hold', 'cut', 'bench', 'record'],
 		pack: false,
 		window: true,
@@ -49,6 +54,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	fit: {
 		name: 'Fitted into a frame',
 		about: 'It is mounted already: glazing, pack, frame and back.',
+		done: 'framed',
 		stations: ['intake', 'measure', 'window', 'guard', 'frame', 'cut', 'bench', 'back', 'record'],
 		pack: true,
 		window: true,
@@ -57,6 +63,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	back: {
 		name: 'A new back',
 		about: 'Tape, dust cover and bumpers on a frame that stays closed.',
+		done: 'back closed',
 		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'record'],
 		pack: false,
 		window: false,
@@ -65,6 +72,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	hang: {
 		name: 'Hanging only',
 		about: 'Hangers, wire and hooks for a frame that stays closed.',
+		done: 'hung',
 		stations: ['intake', 'frame', 'cut', 'bench', 'wall', 'record'],
 		pack: false,
 		window: false,
@@ -73,6 +81,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	unframe: {
 		name: 'Taken out of its frame',
 		about: 'Unframed and recorded, layer by layer.',
+		done: 'unframed',
 		stations: ['intake', 'bench', 'record'],
 		pack: false,
 		window: false,

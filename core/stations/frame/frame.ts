@@ -89,7 +89,7 @@ export function planFrame(
 }
 
 /** A frame that stays closed: its rabbet from what was measured outside; what lies in it is nobody's figure. */
-export function planClosedFrame(job: Decided, outer: Size, house: House, figure: Figure): Frame {
+export function planClosedFrame(job: Decided, outer: Size, figure: Figure): Frame {
 	const frame = there(job.frame, 'frame');
 	const write = (name: string, term: Term, source: string) => figure(`frame.${name}`, term, source);
 	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const)
@@ -112,7 +112,13 @@ export function planClosedFrame(job: Decided, outer: Size, house: House, figure:
 		rabbet: mapAxes((axis) => rabbet[axis].value),
 		sight: mapAxes((axis) => sight[axis].value),
 		outer,
-		points: planPoints(frame, { rabbet, pack: rabbet }, job, house, figure)
+		points: {
+			kind: FRAMES[frame.kind].clips ? 'clips' : frame.points,
+			top: { count: 0 },
+			side: { count: 0 },
+			total: 0,
+			stay: true
+		}
 	};
 }
 

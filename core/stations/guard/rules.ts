@@ -238,12 +238,16 @@ export const guardRules: Rule[] = [
 
 type Neighbour = { layer: Layer; board: Board };
 
-function nextToPiece({ plan, shop }: Context): Neighbour[] {
+function nextToPiece({ plan, shop, job }: Context): Neighbour[] {
 	return (plan.pack?.layers ?? []).flatMap((layer) => {
 		const board =
 			layer.material === null || layer.role === 'barrier' || layer.role === 'glazing' || layer.role === 'lift'
 				? undefined
-				: shop.boards[layer.material];
+				: layer.role === 'mat'
+					? job.mats[layer.index ?? 0]?.board
+					: layer.role === 'backing'
+						? (job.guard.backing ?? undefined)
+						: shop.boards[layer.material];
 		return board && (layer.touches || layer.faces) ? [{ layer, board }] : [];
 	});
 }

@@ -96,8 +96,8 @@ function sheetSpacers(writer: Writer) {
 	return writer.parts('spacer').filter(({ from }) => from === 'sheet');
 }
 
-function hasFibre({ guard }: Decided): boolean {
-	return guard.backing?.woodFibre === true || guard.fillers.some(({ board }) => board.woodFibre);
+function hasFibre({ guard, kept }: Decided): boolean {
+	return (guard.backing?.woodFibre === true && !kept.back) || guard.fillers.some(({ board }) => board.woodFibre);
 }
 
 function sentence(role: string): string {

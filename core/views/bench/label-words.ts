@@ -71,5 +71,7 @@ export function toOpen(job: Decided, plan: Plan, house: House): string {
 			.filter(Boolean)
 			.join(', ');
 	}
-	return [cover, tape, known(FASTENED, frame.points.kind)(frame.points.total), edge].filter(Boolean).join('; ');
+	// Of a frame that stayed closed nobody counted them.
+	const fastened = frame.points.total > 0 ? known(FASTENED, frame.points.kind)(frame.points.total) : '';
+	return [cover, tape, fastened, edge].filter(Boolean).join('; ');
 }

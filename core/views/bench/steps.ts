@@ -146,13 +146,17 @@ function ready(writer: Writer): Step {
 		id: 'ready',
 		title: 'Make the bench ready',
 		does: [
-			`A clean, padded surface without grit; the ${writer.piece} and its boards in the room for a day.`,
+			...(SCOPE_OF[job.scope].window
+				? [`A clean, padded surface without grit; the ${writer.piece} and its boards in the room for a day.`]
+				: ['A clean, padded surface without grit; the frame lies face down on it.']),
 			gloves ? 'Cotton or nitrile gloves on.' : 'Hands washed and dry.',
 			...(piece.dry === true ? [] : ['Wait until varnish, fixative and paint are fully dry.']),
 			...oldTape,
 			...(piece.friable ? [`It sheds: the ${writer.piece} is never laid face down.`] : [])
 		],
-		because: 'Paper and boards that meet at different damp cockle in the package.',
+		because: SCOPE_OF[job.scope].window
+			? 'Paper and boards that meet at different damp cockle in the package.'
+			: 'Grit under a face scratches it with the frame’s whole weight.',
 		...(piece.concerns.some((concern) => concern !== 'protected')
 			? {
 					caution: 'What intake found wants a conservator first: do not clean, flatten or lift anything yourself unless trained.'

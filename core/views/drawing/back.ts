@@ -158,7 +158,7 @@ function bumpers(plan: Plan, box: Rect): Shape[] {
 	const [left, right] = [box.left + inset, box.left + box.width - inset];
 	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
 	const all = [at(left, bottom), at(right, bottom), at(left, top), at(right, top)];
-	return all.slice(0, there(plan.back, 'back').bumpers);
+	return all.slice(0, plan.back?.bumpers ?? 0);
 }
 
 /** Rings, the wire as it stands when it hangs, and the hooks it hangs from. */

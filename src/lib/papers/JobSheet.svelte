@@ -146,7 +146,7 @@
 		<header>
 			<div>
 				<h1>{file.title || 'New piece'}</h1>
-				<p>{[file.piece?.maker, file.piece?.year, madeOf(job)].filter(Boolean).join(' · ')}</p>
+				<p>{[file.piece?.maker, file.piece?.year, scope.window ? madeOf(job) : ''].filter(Boolean).join(' · ')}</p>
 				{#if shopLine}<p>{shopLine}</p>{/if}
 			</div>
 			<p class="number figures">

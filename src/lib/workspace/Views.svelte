@@ -135,10 +135,9 @@
 		{:else if closed}
 			{#if view === 'back' && back}<Drawing scene={back} {...shared} />
 			{:else if view === 'cut' && now.plan.cut.length > 0}<CutParts {...now} {...shared} />
-			{:else if view === 'wall' && now.plan.hang}<OnTheWall />
 			{:else}<div class="empty">
 					{#if now.job.scope === 'unframe'}<p>Nothing is drawn of a frame that is taken apart.</p>
-						<p class="quiet">Its layers are written down under Record, its steps stand under Bench.</p>
+						<p class="quiet">Its layers are written down under Intake, its steps stand under Bench.</p>
 					{:else}<p>The drawing comes with what is measured outside.</p>
 						<p class="quiet">
 							Under Frame: profile, outer size{now.job.scope === 'back' ? ', depth of what lies in it' : ', weight'}.

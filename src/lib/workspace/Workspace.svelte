@@ -177,6 +177,7 @@
 	}
 
 	function nextView(step: 1 | -1): ViewName {
+		if (views.length === 0) return view;
 		return nth(views, (views.indexOf(view) + step + views.length) % views.length);
 	}
 

@@ -12,7 +12,8 @@ const OF_WINDOW: readonly ViewName[] = ['sheet', 'front', 'corner', 'section', '
 export function viewsOf(scope: Scope): readonly ViewName[] {
 	const { window, pack } = SCOPE_OF[scope];
 	const shown: Partial<Record<ViewName, boolean>> = {
-		wall: pack || covers(scope, 'wall'),
+		wall: pack,
+		cut: covers(scope, 'cut'),
 		back: pack || covers(scope, 'back') || covers(scope, 'wall')
 	};
 	return VIEW_NAMES.filter(

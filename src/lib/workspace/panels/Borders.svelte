@@ -142,7 +142,7 @@
 			/>{/if}
 	{/if}
 	{#if grown}<p role="status">{grown}</p>{/if}
-	{#if !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
+	{#if way !== 'have' && !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
 		<Choice
 			label="What is in the middle"
 			value={borders.centre}

@@ -37,6 +37,14 @@
 		return { width: scene.box.width * scale, height: scene.box.height * scale };
 	});
 	const title = $derived(piece.title ?? data.job.title ?? '');
+	/** Of several alike each has its own. */
+	const cards = $derived(
+		Array.from({ length: job.copies }, (_, index) => {
+			const own = data.job.alike?.[index] ?? {};
+			const which = [own.edition, job.copies > 1 ? `${index + 1} of ${job.copies}` : ''].filter(Boolean).join(' · ');
+			return { title: own.title?.trim() || title, owner: own.owner?.trim() ?? '', which };
+		})
+	);
 	/** Letters from which a title stands in the card's own type. */
 	const LONG = 50;
 	const address = $derived((data.shop.about.address ?? '').split('\n').filter(Boolean).join(', '));
@@ -53,18 +61,20 @@
 	);
 	const rows = $derived(
 		[
-			['made of', madeOf(job)],
-			['grade', scope.window ? `${gradeSaid(plan.grade)}${job.scope === 'whole' ? '' : ', of what is done here'}` : ''],
+			['made of', scope.window ? madeOf(job) : ''],
+			[
+				'grade',
+				scope.window
+					? `${gradeSaid(plan.grade)}${job.scope === 'whole' || !plan.grade.known ? '' : ', of what is done here'}`
+					: ''
+			],
 			['glazing', !scope.pack ? '' : job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
 			['held by', plan.hold ? heldBy(job, plan) : ''],
 			['to open', scope.pack || covers(job.scope, 'back') ? toOpen(job, plan, shop.house) : ''],
-			[
-				job.scope === 'whole' || job.scope === 'fit' ? 'framed' : scope.name.toLowerCase(),
-				today ? showDate(today, 'month', data.dates) : ''
-			],
+			[scope.done, today ? showDate(today, 'month', data.dates) : ''],
 			[
 				'inspect next',
-				today && scope.window
+				today && plan.hold
 					? years === null
 						? 'when it changes hands'
 						: showDate(addYears(today, years), 'month', data.dates)
@@ -78,38 +88,40 @@
 <PaperBar number={data.number} title={data.job.title ?? ''} />
 <main id="main">
 	<div class="larger">
-		<Paper size="back-label">
-			{#key rows}
-				<div class="card" {@attach fillCard({ least: 8, most: 11 })}>
-					<div class="head">
-						{#if draft}<p class="draft">DRAFT</p>{/if}
-						<h1 class:long={title.length > LONG}>{title}</h1>
-						<p class="who">{[piece.maker, piece.year].filter(Boolean).join(', ')}</p>
-					</div>
-					<dl>
-						{#each rows as [name, text] (name)}<dt>{name}</dt>
-							<dd>{text}</dd>{/each}
-					</dl>
-					<div class="seen">
-						{#if scene && tile}<svg
-								viewBox="{scene.box.left} {scene.box.top} {scene.box.width} {scene.box.height}"
-								style:width="{tile.width}mm"
-								style:height="{tile.height}mm"
+		{#each cards as card, index (index)}<Paper size="back-label">
+				{#key rows}
+					<div class="card" {@attach fillCard({ least: 8, most: 11 })}>
+						<div class="head">
+							{#if draft}<p class="draft">DRAFT</p>{/if}
+							<h1 class:long={card.title.length > LONG}>{card.title}</h1>
+							<p class="who">{[piece.maker, piece.year, card.owner].filter(Boolean).join(', ')}</p>
+						</div>
+						<dl>
+							{#each rows as [name, text] (name)}<dt>{name}</dt>
+								<dd>{text}</dd>{/each}
+						</dl>
+						<div class="seen">
+							{#if scene && tile}<svg
+									viewBox="{scene.box.left} {scene.box.top} {scene.box.width} {scene.box.height}"
+									style:width="{tile.width}mm"
+									style:height="{tile.height}mm"
+									role="img"
+									aria-label="The piece as it hangs"><Shapes {scene} {id} /></svg
+								>{/if}
+							<svg
+								class="code"
+								viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
 								role="img"
-								aria-label="The piece as it hangs"><Shapes {scene} {id} /></svg
-							>{/if}
-						<svg
-							class="code"
-							viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
-							role="img"
-							aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
-						>
-						<p class="figures">{data.number}</p>
+								aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
+							>
+							<p class="figures">
+								{data.number}{#if card.which}<br /><span class="which">{card.which}</span>{/if}
+							</p>
+						</div>
+						{#if data.shop.about.name}<p class="shop"><strong>{data.shop.about.name}</strong> {address}</p>{/if}
 					</div>
-					{#if data.shop.about.name}<p class="shop"><strong>{data.shop.about.name}</strong> {address}</p>{/if}
-				</div>
-			{/key}
-		</Paper>
+				{/key}
+			</Paper>{/each}
 	</div>
 	<p class="size quiet">100 × 70 mm, shown larger than it prints.</p>
 </main>
@@ -185,6 +197,10 @@
 	.seen p {
 		font-size: 9pt;
 		font-weight: 600;
+	}
+	.which {
+		font-weight: 400;
+		font-size: 8pt;
 	}
 	.shop {
 		align-self: end;
