@@ -11,7 +11,7 @@ import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { readShelf, type ShelfItem } from '../shop/shelf.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { onShelf, type OnShelf } from './on-shelf.ts';
+import { onShelf, pairsOnShelf, type OnShelf } from './on-shelf.ts';
 
 const FRAME = { kind: 'frame', name: 'Old', place: 'Rack', face: 30, lip: 9, depth: 34, rabbetDepth: 22 };
 const frame = (width: number | string, height: number | string, more: object = {}) => ({ ...FRAME, width, height, ...more });
@@ -114,7 +114,7 @@ test('bad shelves: each fault with its place and what to do', () => {
 		return shelf.ok ? [] : shelf.faults.map(({ path, says }) => `${path}: ${says}`);
 	};
 	assert.match(faults('x')[0]!, /shelf: This must be a list/);
-	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: What is on the shelf is a frame or a stick/);
+	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: What is on the shelf is a frame, a stick or a mat/);
 	assert.match(faults([frame(0, 400)])[0]!, /shelf\[0\]\.width/);
 	assert.match(faults([frame(400, 500, { lip: 30 })])[0]!, /shelf\[0\]\.lip: A lip of 30 mm is as wide/);
 	assert.match(faults([frame(400, 500, { rabbetDepth: 34 })])[0]!, /cuts through a frame 34 mm deep/);
@@ -122,4 +122,55 @@ test('bad shelves: each fault with its place and what to do', () => {
 	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” is there twice/);
 	assert.match(faults([{ ...stick(400), colour: 'red' }])[0]!, /“colour” is not known here/);
 	assert.match(faults(Array.from({ length: 201 }, () => frame(400, 500)))[0]!, /at most 200/);
+});
+
+const MAT = { kind: 'mat', name: 'Bought mat', place: 'Drawer', board: 'cotton-4' };
+const mat = (openingWidth: number, openingHeight: number, width = 542, height = 701, more: object = {}) => ({
+	...MAT,
+	openingWidth,
+	openingHeight,
+	width,
+	height,
+	...more
+});
+
+test('a mat on the shelf: it covers, upright or turned, or says by how much it does not', () => {
+	const file = workedJob();
+	const right = only(file, mat(390, 539));
+	assert.deepEqual([right.fits, right.says], ['as-is', 'It covers 6 mm at the sides, 6 mm above and below.']);
+	assert.equal(planSingle(patched(file, right.patch!)).cut.filter(({ role }) => role === 'mat').length, 0);
+	assert.equal(only(file, mat(539, 390, 701, 542)).fits, 'as-is');
+	const large = only(file, mat(410, 560));
+	assert.deepEqual([large.fits, large.patch], ['no', null]);
+	assert.match(large.says, /opening measures 410 × 560/);
+});
+
+test('mats with frames that take them: three at most, those that sit closest first; none that presses or slides', () => {
+	const file = workedJob();
+	const pairs = (list: object[]) =>
+		pairsOnShelf(file, { job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop) }, builtInShop, read(list));
+	const [close, loose] = [frame(545, 704.5, { name: 'Close' }), frame(547, 707, { name: 'Loose' })];
+	const found = pairs([mat(390, 539), loose, close, frame(543, 704, { name: 'Tight' }), frame(600, 800, { name: 'Wide' })]);
+	assert.deepEqual(
+		found.map((one) => one.frame.name),
+		['Close', 'Loose']
+	);
+	const made = planSingle(patched(file, found[0]!.patch));
+	assert.deepEqual([made.frame!.rabbet.width, made.window!.pack.width], [545, 542]);
+	const many = Array.from({ length: 5 }, (_, index) => frame(545, 704.5, { name: `Frame ${index}` }));
+	assert.equal(pairs([mat(390, 539), ...many]).length, 3);
+});
+
+test('a mat that can’t be is named at its place; a board that nobody knows is taken carefully', () => {
+	const shelf = readShelf([mat(542, 539), { ...MAT, name: 'Half' }]);
+	assert.deepEqual(shelf.ok ? [] : shelf.faults.map(({ path }) => path), [
+		'shelf[0].openingWidth',
+		'shelf[1].width',
+		'shelf[1].height',
+		'shelf[1].openingWidth',
+		'shelf[1].openingHeight'
+	]);
+	const { board: _, ...unknown } = mat(390, 539);
+	const [item] = read([unknown]);
+	assert.equal(item?.kind === 'mat' && item.board, 'unknown');
 });

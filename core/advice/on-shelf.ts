@@ -1,13 +1,13 @@
-/** "Will it go into what I have?": each frame and stick on the shelf, planned with this very job (handbook frame#shelf). */
+/** "Will it go into what I have?": each frame, stick and mat on the shelf, planned with this very job, and mats with frames (handbook frame#shelf). */
 import type { Size } from '../geometry/shapes.ts';
 import { decide } from '../decide.ts';
 import type { Unit } from '../units/length.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
-import { patched, put, type Operation } from '../job/patch.ts';
+import { drop, patched, put, type Operation } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
-import type { ShelfFrame, ShelfItem, ShelfStick } from '../shop/shelf.ts';
+import type { ShelfFrame, ShelfItem, ShelfMat, ShelfStick } from '../shop/shelf.ts';
 import { shopFor, type Shop } from '../shop/shop.ts';
 import { isMetal } from '../shop/mouldings.ts';
 import { cutDown } from '../units/round.ts';
@@ -37,9 +37,123 @@ export function onShelf(file: JobFile, now: Now, shopAsItIs: Shop, shelf: readon
 	const shop = shopFor(shopAsItIs, now.job.cutIn);
 	if (!now.plan.window) return [];
 	const rank = { 'as-is': 0, 'other-borders': 1, no: 2 };
-	return shelf
-		.map((item) => (item.kind === 'frame' ? frameOnShelf(file, now, shop, item) : stickOnShelf(file, now, shop, item)))
-		.sort((one, other) => rank[one.fits] - rank[other.fits]);
+	return shelf.map((item) => tryItem(file, now, shop, item)).sort((one, other) => rank[one.fits] - rank[other.fits]);
+}
+
+function tryItem(file: JobFile, now: Now, shop: Shop, item: ShelfItem): OnShelf {
+	switch (item.kind) {
+		case 'frame':
+			return frameOnShelf(file, now, shop, item);
+		case 'stick':
+			return stickOnShelf(file, now, shop, item);
+		case 'mat':
+			return matOnShelf(file, now, shop, item);
+	}
+}
+
+/** A mat upright or turned; its borders and the overlap come with it. */
+function matOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfMat): OnShelf {
+	const tries = turnedMats(item).map((turned): OnShelf => {
+		const patch = matPatch(file, turned);
+		const planned = tryPlan(file, patch, shop, now.job.reader.unit);
+		if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
+		const against = whyNot(planned);
+		return against
+			? { item, fits: 'no', says: against, patch: null }
+			: { item, fits: 'as-is', says: coversSaid(planned, now.job), patch };
+	});
+	return tries.find(({ fits }) => fits === 'as-is') ?? nth(tries, 0);
+}
+
+function turnedMats(item: ShelfMat): ShelfMat[] {
+	if (item.width === item.height && item.openingWidth === item.openingHeight) return [item];
+	const { width, height, openingWidth, openingHeight } = item;
+	return [item, { ...item, width: height, height: width, openingWidth: openingHeight, openingHeight: openingWidth }];
+}
+
+function matPatch(file: JobFile, item: ShelfMat): Operation[] {
+	const have = {
+		opening: { width: item.openingWidth, height: item.openingHeight },
+		outer: { width: item.width, height: item.height }
+	};
+	return [
+		...put(file, ['mats'], [{ board: item.board, colour: item.colour, have }]),
+		...drop(file, ['borders']),
+		...drop(file, ['window', 'overlap'])
+	];
+}
+
+/** The first thing that forbids a mat at hand: a stop of fit, an opening that does not cover. */
+function whyNot(plan: Plan): string | null {
+	const covers = plan.findings.find(({ rule }) => rule === 'mat.opening-large' || rule === 'window.overlap-thin');
+	return covers?.says ?? stopOf(plan);
+}
+
+function coversSaid(plan: Plan, { reader }: Decided): string {
+	const overlap = plan.window?.overlap;
+	if (!overlap) return 'It goes over it.';
+	return `It covers ${showWithUnit(overlap.left, reader, 'mark')} at the sides, ${showWithUnit(overlap.top, reader, 'mark')} above and below.`;
+}
+
+export type PairOnShelf = {
+	mat: ShelfMat;
+	frame: ShelfFrame;
+	says: string;
+	patch: Operation[];
+	/** Room beyond what it needs, mm. */ play: number;
+};
+
+/** So many are worth looking at. */
+const BEST_PAIRS = 3;
+
+/** Mats with frames that take them, both from the shelf: the best three, those that sit closest first. */
+export function pairsOnShelf(file: JobFile, now: Now, shopAsItIs: Shop, shelf: readonly ShelfItem[]): PairOnShelf[] {
+	const shop = shopFor(shopAsItIs, now.job.cutIn);
+	if (!now.plan.window) return [];
+	const frames = shelf.filter((item) => item.kind === 'frame');
+	const pairs = shelf
+		.filter((item) => item.kind === 'mat')
+		.flatMap((mat) => turnedMats(mat))
+		.flatMap((mat) =>
+			frames.flatMap((frame) => turnedFrames(frame).flatMap((turned) => tryPair(file, now, shop, mat, turned) ?? []))
+		);
+	// One that goes in upright and turned is one pair.
+	const seen = new Set<string>();
+	return pairs
+		.sort((one, other) => one.play - other.play)
+		.filter(({ mat, frame }) => {
+			const key = `${mat.name} ${frame.name}`;
+			if (seen.has(key)) return false;
+			seen.add(key);
+			return true;
+		})
+		.slice(0, BEST_PAIRS);
+}
+
+function turnedFrames(item: ShelfFrame): ShelfFrame[] {
+	return item.width === item.height ? [item] : [item, { ...item, width: item.height, height: item.width }];
+}
+
+function tryPair(file: JobFile, now: Now, shop: Shop, mat: ShelfMat, frame: ShelfFrame): PairOnShelf | null {
+	const axes = ['width', 'height'] as const;
+	const plays = axes.map(
+		(axis) => frame[axis] - mat[axis] - allowanceFor(axis, now.job, shop.house, mat)
+	);
+	// Too tight or sliding: no plan is asked.
+	if (plays.some((play) => play < -1e-9 || play > LOOSE)) return null;
+	const { density, ...section } = frame.section;
+	const patch = [
+		...matPatch(file, mat),
+		...put(file, ['frame'], {
+			kind: 'ready-made',
+			section: { ...section, density },
+			colour: frame.colour,
+			opening: { width: frame.width, height: frame.height }
+		})
+	];
+	const planned = tryPlan(file, patch, shop, now.job.reader.unit);
+	if (typeof planned === 'string' || whyNot(planned)) return null;
+	return { mat, frame, says: coversSaid(planned, now.job), patch, play: Math.max(...plays) };
 }
 
 /** A frame upright or turned, whichever suits. */

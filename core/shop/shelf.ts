@@ -1,6 +1,9 @@
-/** What stands on the shelf for frames: ready ones with their rabbets, and sticks that were left over (handbook frame#shelf). */
+/**
+ * What stands on the shelf: ready frames with their rabbets, sticks that were left over, mats that were bought or cut (handbook frame#shelf).
+ */
 import type { Fault } from '../job/faults.ts';
 import type { Field, Fields } from '../job/field.ts';
+import { NOT_KNOWN } from '../job/kinds.ts';
 import { readField } from '../job/read.ts';
 import { impossibleIn, type Section } from './mouldings.ts';
 
@@ -16,7 +19,21 @@ export type ShelfFrame = {
 	colour: string;
 };
 export type ShelfStick = { kind: 'stick'; name: string; place: string; moulding: string; length: number };
-export type ShelfItem = ShelfFrame | ShelfStick;
+/** A mat that is cut: its opening and its outer size as measured. */
+export type ShelfMat = {
+	kind: 'mat';
+	name: string;
+	place: string;
+	width: number;
+	height: number;
+	openingWidth: number;
+	openingHeight: number;
+	/** Id of a board, or that nobody knows it. */
+	board: string;
+	colour: string;
+};
+export type ShelfItem = ShelfFrame | ShelfStick | ShelfMat;
+export type ShelfKind = ShelfItem['kind'];
 /** As it was written: lengths as typed. */
 export type WrittenShelfItem = Record<string, unknown>;
 
@@ -43,6 +60,18 @@ const STICK: Fields = {
 	moulding: text('a moulding of the shop'),
 	length: length('its length')
 };
+const MAT: Fields = {
+	kind: text('mat'),
+	name: text('its name'),
+	place: text('where it is kept'),
+	width: length('its outer width'),
+	height: length('its outer height'),
+	openingWidth: length('width of its opening'),
+	openingHeight: length('height of its opening'),
+	board: text('a board of the shop, or unknown'),
+	colour: text('its colour', 40)
+};
+const FIELDS: Record<ShelfKind, Fields> = { frame: FRAME, stick: STICK, mat: MAT };
 /** As it was read; what is missing is a fault already. */
 type Read = Partial<Section> & {
 	name?: string;
@@ -52,12 +81,16 @@ type Read = Partial<Section> & {
 	width?: number;
 	height?: number;
 	colour?: string;
+	openingWidth?: number;
+	openingHeight?: number;
+	board?: string;
 } & Record<string, unknown>;
 
 const NEEDED = {
 	frame: ['name', 'width', 'height', 'face', 'lip', 'depth', 'rabbetDepth'],
-	stick: ['name', 'moulding', 'length']
-} as const;
+	stick: ['name', 'moulding', 'length'],
+	mat: ['name', 'width', 'height', 'openingWidth', 'openingHeight']
+} as const satisfies Record<ShelfKind, readonly string[]>;
 
 /** What is not known of a ready frame's wood, kg/m³. */
 const USUAL_DENSITY = 560;
@@ -75,11 +108,11 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 	const items = list.map((given: unknown, index): ShelfItem => {
 		const at = `shelf[${index}]`;
 		const kind = (given as { kind?: unknown } | null)?.kind;
-		if (kind !== 'frame' && kind !== 'stick') {
-			faults.push({ path: `${at}.kind`, says: 'What is on the shelf is a frame or a stick.' });
+		if (!isKind(kind)) {
+			faults.push({ path: `${at}.kind`, says: 'What is on the shelf is a frame, a stick or a mat.' });
 			return { kind: 'stick', name: '', place: '', moulding: '', length: 0 };
 		}
-		const fields: Field = { kind: 'group', fields: kind === 'frame' ? FRAME : STICK, says: 'a frame or stick on the shelf' };
+		const fields: Field = { kind: 'group', fields: FIELDS[kind], says: `a ${kind} on the shelf` };
 		const read = readField(fields, given, at, 'mm', faults) as Read;
 		const said = faults.length;
 		for (const key of NEEDED[kind]) {
@@ -92,6 +125,7 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		names.add(name);
 		const place = String(read.place ?? '').trim();
 		if (kind === 'stick') return { kind, name, place, moulding: read.moulding ?? '', length: read.length ?? 0 };
+		if (kind === 'mat') return matFrom(read, { name, place }, at, faults);
 		const { face, lip, depth, rabbetDepth } = read as Section;
 		if (faults.length === said)
 			faults.push(...impossibleIn({ face, lip, depth, rabbetDepth }).map(({ key, says }) => ({ path: `${at}.${key}`, says })));
@@ -106,4 +140,30 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		};
 	});
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, items };
+}
+
+function isKind(kind: unknown): kind is ShelfKind {
+	return typeof kind === 'string' && Object.hasOwn(FIELDS, kind);
+}
+
+/** Its board stands round its opening. */
+function matFrom(read: Read, of: { name: string; place: string }, at: string, faults: Fault[]): ShelfMat {
+	const { width = 0, height = 0, openingWidth = 0, openingHeight = 0 } = read;
+	for (const [key, opening, outer] of [
+		['openingWidth', openingWidth, width],
+		['openingHeight', openingHeight, height]
+	] as const)
+		if (opening > 0 && outer > 0 && opening >= outer)
+			faults.push({ path: `${at}.${key}`, says: 'The opening is as large as the mat itself. Measure both again.' });
+	const board = read.board?.trim() ?? '';
+	return {
+		kind: 'mat',
+		...of,
+		width,
+		height,
+		openingWidth,
+		openingHeight,
+		board: board === '' ? NOT_KNOWN : board,
+		colour: String(read.colour ?? 'white')
+	};
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
-	/** "Will it go into what I have?": the shelf's frames and sticks, each planned with this piece. */
-	import { onShelf, type OnShelf } from '$core/advice/on-shelf.ts';
+	/** "Will it go into what I have?": the shelf's frames, sticks and mats, each planned with this piece; mats with frames before all. */
+	import { onShelf, pairsOnShelf, type OnShelf } from '$core/advice/on-shelf.ts';
 	import { readShelf } from '$core/shop/shelf.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -13,6 +13,9 @@
 	const found = $derived(
 		open && shelf.ok ? onShelf(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn), shelf.items) : []
 	);
+	const pairs = $derived(
+		open && shelf.ok ? pairsOnShelf(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn), shelf.items) : []
+	);
 	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
 	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };
 
@@ -24,12 +27,30 @@
 <div class="group">
 	<h2>Will it go into what I have?</h2>
 	{#if !shelf.ok || shelf.items.length === 0}
-		<p class="quiet">No frames and sticks are on the shelf yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
+		<p class="quiet">No frames, sticks and mats are on the shelf yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
 	{:else if !open}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => (open = true)}
-			>Try the shelf: {shelf.items.length} frames and sticks</button
+			>Try the shelf: {shelf.items.length} frames, sticks and mats</button
 		>
 	{:else}
+		{#if pairs.length > 0}
+			<ul aria-label="Mats with frames that take them">
+				{#each pairs as { mat, frame, says, patch }, index (index)}
+					<li>
+						<Sign of="settled" size={11} />
+						<span class="name">{mat.name}, in {frame.name}</span>
+						<span class="place quiet">{[mat.place, frame.place].filter(Boolean).join('; ')}</span>
+						<p>Both fit. {says}</p>
+						<button
+							type="button"
+							class="btn btn-sm preset-quiet"
+							aria-label="take both: {mat.name}, {frame.name}"
+							onclick={() => editor.apply(patch)}>take both</button
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
 		<ul>
 			{#each found as one, index (index)}
 				<li class={one.fits}>

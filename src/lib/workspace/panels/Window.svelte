@@ -17,6 +17,7 @@
 	import Overlap from './Overlap.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
+	import ReadySizes from './ReadySizes.svelte';
 	import SeveralWindows from './SeveralWindows.svelte';
 	import WindowPick from './WindowPick.svelte';
 	import Zones from './Zones.svelte';
@@ -183,6 +184,7 @@
 	{#if matted}
 		<SeveralWindows />
 		<Borders />
+		<ReadySizes />
 	{/if}
 	<Mats />
 	<Zones />

@@ -5,7 +5,8 @@
 	import { onMount } from 'svelte';
 	import { beforeNavigate } from '$app/navigation';
 	import { isMetal, mouldingName } from '$core/shop/mouldings.ts';
-	import type { WrittenShelfItem } from '$core/shop/shelf.ts';
+	import { NOT_KNOWN } from '$core/job/kinds.ts';
+	import type { ShelfKind, WrittenShelfItem } from '$core/shop/shelf.ts';
 	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { ShelfDesk, type ShelfRow } from '$lib/stock/shelf.svelte.ts';
@@ -32,13 +33,33 @@
 		{ key: 'moulding', name: 'Moulding' },
 		{ key: 'length', name: 'Length' }
 	];
+	const MAT: Column[] = [
+		{ key: 'name', name: 'Name', wide: true },
+		{ key: 'place', name: 'Where' },
+		{ key: 'width', name: 'Outer width' },
+		{ key: 'height', name: 'Outer height' },
+		{ key: 'openingWidth', name: 'Opening width' },
+		{ key: 'openingHeight', name: 'Opening height' },
+		{ key: 'board', name: 'Board' },
+		{ key: 'colour', name: 'Colour' }
+	];
+	/** A new line of each kind, to be filled. */
+	const blank = (kind: ShelfKind): ShelfRow => ({
+		kind,
+		...Object.fromEntries(COLUMNS[kind].map(({ key }) => [key, ''])),
+		...{ frame: { colour: 'ash' }, stick: { moulding: nth(woods, 0).id }, mat: { colour: 'white', board: NOT_KNOWN } }[kind]
+	});
+	const COLUMNS: Record<ShelfKind, Column[]> = { frame: FRAME, stick: STICK, mat: MAT };
 	const shop = $derived(shopFrom(data.shop));
+	const boards = $derived(Object.values(shop.boards).filter(({ forMats, withdrawn }) => forMats && !withdrawn));
 	const woods = $derived(Object.values(shop.mouldings).filter((moulding) => !isMetal(moulding) && !moulding.withdrawn));
 	const written = (items: readonly WrittenShelfItem[]): ShelfRow[] =>
 		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
 	// The page is loaded with the list as it stands; from then on it is written here.
 	// svelte-ignore state_referenced_locally
 	const desk = new ShelfDesk(written(data.shelf), data.rev, data.dates);
+	/** Columns that are chosen from a list. */
+	const CHOSEN = ['moulding', 'colour', 'board'];
 	/** Pixels a millimetre of the outlines. */
 	const SCALE = 0.05;
 	const said = $derived(
@@ -50,12 +71,8 @@
 			.join('; ')
 	);
 
-	function add(kind: 'frame' | 'stick') {
-		desk.add(
-			kind === 'frame'
-				? { kind, name: '', place: '', width: '', height: '', rabbetDepth: '', face: '', lip: '', depth: '', colour: 'ash' }
-				: { kind, name: '', place: '', moulding: nth(woods, 0).id, length: '' }
-		);
+	function add(kind: ShelfKind) {
+		desk.add(blank(kind));
 		requestAnimationFrame(() => document.querySelector<HTMLInputElement>(`[data-row="${desk.rows.length - 1}"] input`)?.focus());
 	}
 
@@ -72,7 +89,7 @@
 	onMount(() => desk.takeUp());
 </script>
 
-{#snippet table(kind: 'frame' | 'stick', columns: Column[])}
+{#snippet table(kind: ShelfKind, columns: Column[])}
 	<table class="table written">
 		<thead
 			><tr
@@ -85,12 +102,12 @@
 			{#each desk.rows as row, index (row)}
 				{#if row.kind === kind}
 					{@const item = desk.item(index)}
-					{@const empty = columns.every(({ key }) => key === 'colour' || key === 'moulding' || !row[key])}
+					{@const empty = columns.every(({ key }) => CHOSEN.includes(key) || !row[key])}
 					<tr data-row={index}>
 						{#each columns as { key, name } (key)}
 							{@const fault = desk.faults[`shelf[${index}].${key}`]}
 							<td>
-								{#if key === 'moulding' || key === 'colour'}
+								{#if CHOSEN.includes(key)}
 									<select
 										class="select"
 										aria-label="{name} of {row.name || 'the new one'}"
@@ -100,6 +117,8 @@
 										{#if key === 'moulding'}{#each woods as wood (wood.id)}<option value={wood.id}
 													>{mouldingName(wood, data.reads ?? 'mm')}</option
 												>{/each}
+										{:else if key === 'board'}<option value={NOT_KNOWN}>not known</option
+											>{#each boards as board (board.id)}<option value={board.id}>{board.name}</option>{/each}
 										{:else}{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}>{colour}</option>{/each}{/if}
 									</select>
 								{:else}
@@ -125,6 +144,17 @@
 								<svg width={w * SCALE} height={h * SCALE} viewBox="0 0 {w} {h}" role="img" aria-label={showSize(item, 'mm')}
 									><path
 										d="M0 0H{w}V{h}H0Z M{face} {face}V{h - face}H{w - face}V{face}Z"
+										fill={colourOf(item.colour)}
+										stroke="#4c3b27"
+										stroke-width="6"
+									/></svg
+								>
+							{:else if item?.kind === 'mat'}
+								{@const [w, h] = [item.width, item.height]}
+								{@const [x, y] = [(w - item.openingWidth) / 2, (h - item.openingHeight) / 2]}
+								<svg width={w * SCALE} height={h * SCALE} viewBox="0 0 {w} {h}" role="img" aria-label={showSize(item, 'mm')}
+									><path
+										d="M0 0H{w}V{h}H0Z M{x} {y}V{h - y}H{w - x}V{y}Z"
 										fill={colourOf(item.colour)}
 										stroke="#4c3b27"
 										stroke-width="6"
@@ -165,8 +195,8 @@
 		<div>
 			<h1>Shelf</h1>
 			<p class="about">
-				Frames and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads them; a
-				bare number is millimetres.
+				Frames, mats and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads
+				them; a bare number is millimetres.
 			</p>
 		</div>
 		<div class="state">
@@ -182,6 +212,13 @@
 				No frame is here yet. Measure the rabbet of one, its width, height and depth, and write it down.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('frame')}>Add a frame</button>
+	</section>
+	<section aria-labelledby="mats">
+		<h2 id="mats">Mats, bought or cut</h2>
+		{#if desk.rows.some(({ kind }) => kind === 'mat')}{@render table('mat', MAT)}{:else}<p class="quiet">
+				No mat is here yet. Measure the opening of one and its outer size, and write it down.
+			</p>{/if}
+		<button type="button" class="btn preset-outlined-brand" onclick={() => add('mat')}>Add a mat</button>
 	</section>
 	<section aria-labelledby="sticks">
 		<h2 id="sticks">Sticks and their offcuts</h2>
