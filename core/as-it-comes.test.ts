@@ -404,3 +404,59 @@ test('what an unframing found starts the job: what is used again stays, what is 
 	const again = patched(started, fromUnframing(started));
 	assert.deepEqual(again, started, 'pressed twice it is the same');
 });
+
+test('a spacer is seen as far past the lip as is designed; else as little as can be', () => {
+	const boxed = (seen?: number) =>
+		workedJob({
+			mats: [],
+			window: { way: 'float', gap: 10 },
+			piece: { kind: 'object', readings: { width: 60, height: 140 }, thickness: 4 },
+			borders: {},
+			guard: {
+				spacer: { material: 'wood-lined', thickness: 20, lined: true, colour: 'ink', ...(seen === undefined ? {} : { seen }) }
+			},
+			frame: { section: { face: 22, lip: 8, depth: 50, rabbetDepth: 42, density: 680 } },
+			hold: { kind: 'stitching' }
+		});
+	const usual = planSingle(boxed()).pack!.spacer!;
+	assert.equal(usual.seen, 0);
+	const designed = planSingle(boxed(5)).pack!.spacer!;
+	assert.ok(Math.abs(designed.seen - 5) <= 0.5, `${designed.seen}`);
+	explained(boxed(5));
+});
+
+test('bare wood is finished and dry before the pack is near it; a section of metal has none', () => {
+	const steps = (finish: 'oil' | 'wax') => {
+		const file = workedJob({ frame: { section: SECTION, finish } });
+		return planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
+	};
+	const ids = steps('oil').map(({ id }) => id);
+	assert.ok(ids.indexOf('join-frame') < ids.indexOf('finish-wood') && ids.indexOf('finish-wood') < ids.indexOf('fit-first'));
+	assert.equal(steps('oil').find(({ id }) => id === 'finish-wood')!.waitMinutes, 24 * 60);
+	assert.equal(steps('wax').find(({ id }) => id === 'finish-wood')!.waitMinutes, 2 * 60);
+	assert.match(faultsOf({ frame: { moulding: 'metal-10', finish: 'wax' } })[0]!, /^frame\.finish/);
+});
+
+test('what belongs with it stands in the steps and is drawn where it goes', () => {
+	const file = workedJob({
+		schools: { inscription: 'mat' },
+		belongs: { papers: ['Certificate of 1974', ' '], inscription: 'For Ada', signed: true, plate: { text: 'Tide chart' } }
+	});
+	const [made, job] = [plan(file, builtInShop), decide(readJob(file), builtInShop)];
+	const label = planSteps(job, made, builtInShop)
+		.find(({ id }) => id === 'label')!
+		.does.join(' ');
+	assert.match(
+		label,
+		/sleeve on the back.*: Certificate of 1974\..*in pencil, at the lower left, “For Ada”.*signs the mat.*plate.*“Tide chart”/
+	);
+	const titles = (view: 'front' | 'back') => sceneOf(view, made, job, builtInShop)!.shapes.map(({ title = '' }) => title);
+	assert.ok(['Title plate: Tide chart', 'Inscription: For Ada'].every((title) => titles('front').includes(title)));
+	assert.ok(titles('back').includes('In a polyester sleeve: Certificate of 1974'));
+	const without = workedJob();
+	assert.ok(
+		!sceneOf('front', plan(without, builtInShop), decide(readJob(without), builtInShop), builtInShop)!.shapes.some(
+			({ role }) => role === 'plate'
+		)
+	);
+});

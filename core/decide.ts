@@ -19,7 +19,8 @@ import type { Job } from './job/definition.ts';
 import { FaultError, type Fault } from './job/faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './job/material.ts';
 import { notPlanned } from './job/not-planned.ts';
-import type { Spacer, Accepted, Decided } from './job/decided.ts';
+import type { Accepted, Belongs, Decided, Spacer } from './job/decided.ts';
+import { readColour } from './shop/colours.ts';
 import { known, nth } from './units/there.ts';
 
 /**
@@ -68,6 +69,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		kept,
 		scope: job.scope ?? 'whole',
 		given: decideGiven(job),
+		belongs: decideBelongs(job, shop),
 		copies: job.copies ?? 1,
 		back: {
 			// The hangers of a metal section slide in the channel that a tape would close.
@@ -102,6 +104,19 @@ function decideGiven({ given, scope = 'whole' }: Job): Decided['given'] {
 		outer: asked.outer && outer?.width !== undefined && outer.height !== undefined ? (outer as Size) : null,
 		mass: asked.mass ? (mass ?? null) : null,
 		pack: asked.pack ? (pack ?? null) : null
+	};
+}
+
+/** @returns texts without the blanks round them, none where nothing is written */
+function decideBelongs({ belongs }: Job, shop: Shop): Belongs {
+	const { papers = [], inscription = '', signed = false, plate } = belongs ?? {};
+	const text = plate?.text?.trim() ?? '';
+	return {
+		papers: papers.map((paper) => paper.trim()).filter(Boolean),
+		inscription: inscription.trim() || null,
+		signed,
+		plate:
+			text === '' ? null : { text, width: plate?.width ?? shop.house.plateWidth, height: plate?.height ?? shop.house.plateHeight }
 	};
 }
 
@@ -184,11 +199,17 @@ function decideGuard(
 /** A bare length is a strip of cotton board. */
 function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[]): Spacer | null {
 	if (given === undefined || given === null) return null;
-	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false };
+	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false, colour: null, seen: null };
 	if (given.thickness === undefined)
 		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a height. Give it, or leave the spacer out.' });
 	const material = given.material ?? 'cotton';
-	return { material, thickness: given.thickness ?? 0, lined: given.lined ?? material === 'wood-lined' };
+	return {
+		material,
+		thickness: given.thickness ?? 0,
+		lined: given.lined ?? material === 'wood-lined',
+		colour: given.colour === undefined ? null : readColour(given.colour),
+		seen: given.seen ?? null
+	};
 }
 
 function decideAccepted(job: Job, faults: Fault[]): Accepted[] {

@@ -136,9 +136,7 @@ function turnedFrames(item: ShelfFrame): ShelfFrame[] {
 
 function tryPair(file: JobFile, now: Now, shop: Shop, mat: ShelfMat, frame: ShelfFrame): PairOnShelf | null {
 	const axes = ['width', 'height'] as const;
-	const plays = axes.map(
-		(axis) => frame[axis] - mat[axis] - allowanceFor(axis, now.job, shop.house, mat)
-	);
+	const plays = axes.map((axis) => frame[axis] - mat[axis] - allowanceFor(axis, now.job, shop.house, mat));
 	// Too tight or sliding: no plan is asked.
 	if (plays.some((play) => play < -1e-9 || play > LOOSE)) return null;
 	const { density, ...section } = frame.section;

@@ -40,7 +40,10 @@ export type Role =
 	| 'layer'
 	| 'layer-faulty'
 	| 'break'
-	| 'leader';
+	| 'leader'
+	| 'plate'
+	| 'writing'
+	| 'sleeve';
 
 /** Hatches tell materials apart in print without colour. */
 export type Hatch = 'wood' | 'glass' | 'acrylic' | 'board' | 'pulp' | 'foam' | 'plastic' | 'metal' | 'film' | 'paper';

@@ -8,7 +8,7 @@ import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
 import type { Fault } from './faults.ts';
 import { frameIsThere } from './decide-kept.ts';
-import type { FrameKind, PointKind } from './kinds.ts';
+import type { Finish, FrameKind, PointKind } from './kinds.ts';
 import { material, type FromHouse } from './material.ts';
 
 export type FrameChoice = {
@@ -16,6 +16,8 @@ export type FrameChoice = {
 	section: Section;
 	name: string;
 	colour: Colour;
+	/** What its bare wood is finished with here; null: the house's way of masking and colouring corners. */
+	finish: Finish | null;
 	/** Delivered joined: opened at its closing rail, loaded, closed. */
 	joined: boolean;
 	allowance: number | null;
@@ -84,6 +86,7 @@ export function decideFrame(
 		},
 		name: stocked ? mouldingName(stocked, reader) : isThere ? 'Customer’s frame' : 'Own profile',
 		colour: readColour(given.colour ?? stocked?.colour ?? 'ash'),
+		finish: given.finish ?? null,
 		joined: given.joined ?? (kind === 'metal' && given.opening !== undefined),
 		allowance: given.allowance ?? null,
 		corners: given.corners ?? 'reinforced',
@@ -131,6 +134,7 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 		groove: 'A metal section has a channel, no groove',
 		deepen: 'A metal channel can’t be deepened by strips',
 		brace: 'A metal section takes no brace',
+		finish: 'A metal section has no bare wood to finish',
 		pointFirst: 'A metal section has no points'
 	} as const;
 	for (const [key, says] of Object.entries(wood))

@@ -1,6 +1,7 @@
 /** A job as it was decided: every choice made, the house’s where the file makes none. */
 import type { Size } from '../geometry/shapes.ts';
 import type { BackSeal, HangerKind, Scope, SpacerMaterial } from './kinds.ts';
+import type { Colour } from '../shop/colours.ts';
 import type { Barrier, Board } from '../shop/boards.ts';
 import type { Glazing } from '../shop/glazing.ts';
 import type { Grade } from '../shop/grades.ts';
@@ -17,7 +18,24 @@ import type { Assumed } from './material.ts';
 import type { HoldChoice } from './hold-choice.ts';
 
 /** Its `thickness` is its height: the air that it gives. */
-export type Spacer = { material: SpacerMaterial; thickness: number; lined: boolean };
+export type Spacer = {
+	material: SpacerMaterial;
+	thickness: number;
+	lined: boolean;
+	/** Of its covering, or of its edge. */
+	colour: Colour | null;
+	/** By design past the lip; null: as little as can be. */
+	seen: number | null;
+};
+
+/** What belongs with the piece. */
+export type Belongs = {
+	papers: string[];
+	inscription: string | null;
+	/** Its maker signs the mat. */
+	signed: boolean;
+	plate: { text: string; width: number; height: number } | null;
+};
 
 export type Accepted = { rule: string; where: string; facts: string; reason: string; initials: string };
 
@@ -67,6 +85,7 @@ export type Decided = {
 	scope: Scope;
 	/** What a job that is a part does not plan itself. */
 	given: { outer: Size | null; mass: number | null; pack: number | null };
+	belongs: Belongs;
 	/** So many are made alike. */
 	copies: number;
 	back: { seal: BackSeal | null; dustCover: boolean; bumpers: number; bumperHeight: number };

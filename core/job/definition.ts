@@ -4,6 +4,7 @@ import {
 	BONE_KINDS,
 	CAME_WITH,
 	FATES,
+	FINISHES,
 	FASTENERS,
 	FRAME_KINDS,
 	HANGERS_PLANNED,
@@ -309,7 +310,9 @@ export const jobDefinition = {
 								fields: {
 									material: { kind: 'choice', of: SPACER_MATERIALS, says: 'what it is made of' },
 									thickness: length('its height: the air that it gives'),
-									lined: flag('covered with paper or cloth')
+									lined: flag('covered with paper or cloth'),
+									colour: colour('colour of its covering, or of its edge'),
+									seen: lengthOrZero('how much of it stands out past the lip, by design')
 								}
 							}
 						]
@@ -369,6 +372,7 @@ export const jobDefinition = {
 					}
 				},
 				colour: colour('its colour'),
+				finish: { kind: 'choice', of: FINISHES, says: 'what its bare wood is finished with here' },
 				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
 				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },
 				brace: flag('a cross-brace halves the free length of the long rails'),
@@ -510,6 +514,20 @@ export const jobDefinition = {
 				children: flag('children play near it'),
 				overBed: flag('it hangs over a bed or a seat'),
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
+			}
+		},
+		belongs: {
+			kind: 'group',
+			says: 'what belongs with the piece: papers, an inscription, a signature, a title plate',
+			fields: {
+				papers: { kind: 'list', of: text('a certificate, an invoice, a note'), most: 20, says: 'papers that go with it' },
+				inscription: text('what is written on label, mat or print, by the school', 400),
+				signed: flag('its maker signs the mat'),
+				plate: {
+					kind: 'group',
+					says: 'a title plate on the bottom rail',
+					fields: { text: text('what stands on it'), width: length('its width'), height: length('its height') }
+				}
 			}
 		},
 		scope: { kind: 'choice', of: SCOPES, says: 'what the job covers of the work' },

@@ -69,6 +69,10 @@ export const OLD_PARTS = [
 ] as const;
 export type OldPart = (typeof OLD_PARTS)[number];
 
+/** What bare wood is finished with in the shop. */
+export const FINISHES = ['stain', 'lime', 'wax', 'oil', 'paint'] as const;
+export type Finish = (typeof FINISHES)[number];
+
 /** What becomes of a layer that came out of an old package. */
 export const FATES = ['kept', 'used-again', 'gone'] as const;
 export type Fate = (typeof FATES)[number];

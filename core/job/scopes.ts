@@ -1,4 +1,4 @@
-/** What a job covers of the work: one file gives every part of it, and a scope without one does not compile (handbook order#parts). */
+/** What a job covers of the work: one file gives every part of it, and a scope without one does not compile (handbook intake#parts). */
 import type { Scope } from './kinds.ts';
 
 /** Stations of the strip, in the order of the work. */

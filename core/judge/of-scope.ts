@@ -1,4 +1,4 @@
-/** Which rules a job that is a part is judged by: nothing is said of what somebody else does (handbook order#parts). */
+/** Which rules a job that is a part is judged by: nothing is said of what somebody else does (handbook intake#parts). */
 import type { Scope } from '../job/kinds.ts';
 import type { Rule, Station } from '../rule/rule.ts';
 import { RULES } from './rules.ts';

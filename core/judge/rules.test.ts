@@ -76,6 +76,12 @@ const behind = (outer: number): Changes => ({
 const bought = (width: number): Changes => ({ window: {}, borders: {}, mats: [{ board: 'cotton-4', have: have(width) }] });
 
 const CASES: Record<string, Case> = {
+	'frame.plate-high': {
+		fires: { belongs: { plate: { text: 'Tide chart', height: 22.5 } } },
+		spares: { belongs: { plate: { text: 'Tide chart', height: 22 } } },
+		at: all('note'),
+		fix: 'Plate 60 × 22'
+	},
 	'frame.kept-size': { fires: pane(545.5), spares: pane(545), at: all('stop'), fix: 'New glazing' },
 	'points.few': {
 		fires: came({ points: { kind: 'rigid', count: 21 } }),

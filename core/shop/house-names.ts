@@ -161,6 +161,8 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	wireEnd: 'wire for each end’s turns',
 	wireMostKg: 'heaviest piece on a wire',
 	sawtoothMostKg: 'heaviest piece on a sawtooth',
+	plateWidth: 'width of a title plate',
+	plateHeight: 'height of a title plate',
 	woodForScrew: 'wood that a screw wants',
 	woodForScrewLeast: 'wood that a screw splits under',
 	hangerSafety: 'strength of a hanger, times its load',

@@ -202,6 +202,9 @@ export const HOUSE_MM = {
 	wireEnd: 125,
 	wireMostKg: 12,
 	sawtoothMostKg: 2,
+	/** A title plate on the bottom rail. */
+	plateWidth: 60,
+	plateHeight: 12,
 	/** Flat wood that a hanger's screw wants, and under which it splits. */
 	woodForScrew: 10,
 	woodForScrewLeast: 6,

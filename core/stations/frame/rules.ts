@@ -131,6 +131,35 @@ export const frameRules: Rule[] = [
 	},
 	...keptRules,
 	{
+		id: 'frame.plate-high',
+		station: 'frame',
+		of: 'fit',
+		when: 'a title plate higher than the moulding’s face, or wider than the bottom rail is inside',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'It would stand over the edge of the face, or into the mitres.',
+		fixes: 'A plate that the rail takes.',
+		find: (context) => {
+			const { frame } = context.plan;
+			const { plate } = context.job.belongs;
+			if (!frame || !plate) return [];
+			const most = { width: frame.sight.width, height: frame.section.face };
+			if (isAtLeast(most.height, plate.height) && isAtLeast(most.width, plate.width)) return [];
+			const size = { width: Math.min(plate.width, most.width), height: Math.min(plate.height, most.height) };
+			return [
+				{
+					says: `The title plate measures ${showSize(plate, context.job.reader, 'mark')}; the bottom rail takes ${showSize(most, context.job.reader, 'mark')}.`,
+					where: 'frame.section.face',
+					remedies: [
+						remedy(context, `Plate ${showSize(size, context.job.reader, 'mark')}`, ['belongs', 'plate'], {
+							text: plate.text,
+							...size
+						})
+					]
+				}
+			];
+		}
+	},
+	{
 		id: 'frame.pair-size',
 		station: 'frame',
 		of: 'fit',

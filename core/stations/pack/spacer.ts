@@ -15,13 +15,14 @@ import type { Decided } from '../../job/decided.ts';
 import { there } from '../../units/there.ts';
 
 export function planSpacer(job: Decided, shop: Shop, pack: Size, frame: Frame | null, figure: Figure): Spacer {
-	const { thickness, lined } = there(job.guard.spacer, 'spacer');
+	const { thickness, lined, seen } = there(job.guard.spacer, 'spacer');
 	const house = houseTerms(shop.house);
 	const step = at('job.step', job.step);
 	const write = (name: string, term: Term) => figure(`pack.spacer.${name}`, term, 'guard#spacers');
 	const covering = write('covering', lined ? house('liningThick') : plain(0));
 	const hidden = frame && hiddenBy(frame);
-	const thick = write('thick', thickOf(hidden && less(hidden, covering), house('spacerWidth'), step));
+	const room = hidden && less(hidden, covering);
+	const thick = write('thick', seen === null ? thickOf(room, house('spacerWidth'), step) : byDesign(room, seen, step));
 	const whole = sum(thick, covering);
 	return {
 		lengths: {
@@ -39,6 +40,12 @@ export function planSpacer(job: Decided, shop: Shop, pack: Size, frame: Frame | 
 function hiddenBy({ section, allowance }: Frame): Term {
 	const wider = allowance.width >= allowance.height ? 'width' : 'height';
 	return less(at('frame.section.lip', section.lip), half(at(`frame.allowance.${wider}`, allowance[wider])));
+}
+
+/** As much as shall be seen stands out past what the lip surely covers. */
+function byDesign(room: Term | null, seen: number, step: Term): Term {
+	const shown = at('job.guard.spacer.seen', seen);
+	return largest(step, down(room ? sum(room, shown) : shown, step));
 }
 
 /** No thicker than what the lip surely hides; where it hides nothing, the usual strip, which is seen. */

@@ -87,19 +87,29 @@ function bumpers({ plan, job }: Writer): Step[] {
 }
 
 export function label({ job }: Writer): Step {
+	const { belongs, copies } = job;
+	const which = belongs.papers.length > 0 ? `: ${belongs.papers.join('; ')}` : '';
 	const papers =
 		job.schools['certificates'] === 'stuck'
-			? 'Papers that belong with it are stuck to the back.'
-			: 'Papers that belong with it go in a polyester sleeve on the back, never glued to the piece.';
+			? `Papers that belong with it are stuck to the back${which}.`
+			: `Papers that belong with it go in a polyester sleeve on the back, never glued to the piece${which}.`;
+	const words = belongs.inscription ? `, “${belongs.inscription}”` : '';
 	const inscription = {
-		label: null,
-		mat: job.mats.length > 0 ? 'The inscription goes on the mat, in pencil.' : null,
-		print: 'The inscription goes in the print’s margin, in pencil.'
+		label: belongs.inscription ? `The inscription stands on the label${words}.` : null,
+		mat: job.mats.length > 0 ? `The inscription goes on the mat, in pencil, at the lower left${words}.` : null,
+		print: `The inscription goes in the print’s margin, in pencil${words}.`
 	}[known(job.schools, 'inscription')];
 	return {
 		id: 'label',
-		title: 'Label and papers',
-		does: [`What it is, who framed it, when, with what, how to open it. ${papers}`, ...(inscription ? [inscription] : [])],
+		title: copies > 1 ? `Labels, ${copies}, and papers` : 'Label and papers',
+		does: [
+			`What it is, who framed it, when, with what, how to open it. ${papers}`,
+			...(inscription ? [inscription] : []),
+			...(belongs.signed && job.mats.length > 0
+				? ['Its maker signs the mat, in pencil, at the lower right, before the pack is closed.']
+				: []),
+			...(belongs.plate ? [`The title plate in the middle of the bottom rail: “${belongs.plate.text}”.`] : [])
+		],
 		uses: []
 	};
 }

@@ -4,6 +4,7 @@ import { mapAxes } from '../../geometry/shapes.ts';
 import type { Plan } from '../../plan.ts';
 import { colourOf } from '../../shop/colours.ts';
 import { sightsOf, type Sight } from '../../rule/sights.ts';
+import { sleeveOnBack } from './belongs.ts';
 import { outside, packIn, sheetBox } from './front.ts';
 import { allowanceIn } from '../../stations/frame/frame.ts';
 import { liteOutline, rabbetOutline } from '../../stations/frame/lite.ts';
@@ -30,6 +31,7 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	const shapes = [
 		...boards(plan, job, house, box, mirror),
 		...tape(plan, job, house),
+		...sleeveOnBack(job, rabbet(plan)),
 		...sightsOf(job, plan).flatMap((sight) => holdShapes(sight, house, mirror)),
 		...points(plan),
 		...bumpers(plan, box),

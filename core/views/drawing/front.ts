@@ -6,6 +6,7 @@ import { outlineOf } from '../../stations/window/shape.ts';
 import { CORE, PAPER } from '../../shop/colours.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { belongsInFront } from './belongs.ts';
 import { nth, there } from '../../units/there.ts';
 
 /** @returns the scene, or null while there is no window */
@@ -18,6 +19,7 @@ export function frontScene(plan: Plan, job: Decided): Scene | null {
 		...sights.flatMap((sight) => sheet(sight, plan, job)),
 		...mats(plan, job),
 		...frame(plan, job),
+		...belongsInFront(plan, job, box),
 		...sights.flatMap((sight) => [...sheetEdge(sight), ...zones(sight)])
 	];
 	return { view: 'front', title: 'Front', box, shapes, dimensions: dimensions(plan, sights, box), callouts: [] };

@@ -42,7 +42,10 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
 	layer: { stroke: '#4d565b', width: 0.7 },
 	'layer-faulty': { stroke: '#9c2f2b', width: 1.8 },
 	break: { stroke: INK, width: 0.8 },
-	leader: { stroke: '#7b848a', width: 0.6 }
+	leader: { stroke: '#7b848a', width: 0.6 },
+	plate: { fill: '#cdb67a', stroke: '#5a4a22', width: 0.9 },
+	writing: { stroke: '#4d565b', width: 1.1, dash: '4 2' },
+	sleeve: { fill: '#f5f4f1', stroke: '#5b656b', width: 0.9, dash: '5 2', opacity: 0.85 }
 };
 
 /** A hatch as a tile: its side in units, and the path drawn in it. */

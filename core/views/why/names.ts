@@ -227,6 +227,7 @@ const JOB: Readonly<Record<string, string>> = {
 	'job.piece.zones[#].*': 'zone #, *',
 	'job.guard.fillers[#].thickness': 'filler #',
 	'job.guard.spacer.thickness': 'height of the spacer',
+	'job.guard.spacer.seen': 'seen of the spacer, by design',
 	'job.guard.glazing': 'the pane that stays',
 	'job.kept.glazing.thickness': 'thickness of the pane that stays',
 	'job.kept.back.thickness': 'thickness of the back that stays',

@@ -5,9 +5,9 @@ import type { Points } from '../../../figures/frame.ts';
 import { FASTENER_NAMES } from '../fasteners.ts';
 import type { Step, Writer } from '../../step.ts';
 import type { FrameDefinition } from './frame-kind.ts';
-import { wood } from './wood.ts';
+import { finishes, wood } from './wood.ts';
 
-export const readyMade: FrameDefinition = { ...wood, sawn: false, made: (writer) => [readyFrame(writer)] };
+export const readyMade: FrameDefinition = { ...wood, sawn: false, made: (writer) => [readyFrame(writer), ...finishes(writer)] };
 
 function readyFrame(writer: Writer): Step {
 	const { job, plan } = writer;

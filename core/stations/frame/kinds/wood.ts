@@ -1,6 +1,7 @@
 /** Wood moulding from the stick: sawn, joined and finished in the shop. */
 import { mouldingKg } from '../weight.ts';
 import { at, half, less } from '../../../rule/term.ts';
+import { FINISH_OF } from '../finishes.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { there } from '../../../units/there.ts';
 import type { Step, Writer } from '../../step.ts';
@@ -18,6 +19,24 @@ export const wood: FrameDefinition = {
 	kg: mouldingKg,
 	made: joinWood
 };
+
+/** Bare wood is finished once it is joined, and dry before the pack is near it. */
+export function finishes({ job }: Writer): Step[] {
+	const finish = job.frame?.finish;
+	if (!finish) return [];
+	const { name, hours, does, caution } = FINISH_OF[finish];
+	return [
+		{
+			id: 'finish-wood',
+			title: `${name} the bare wood`,
+			does,
+			because: 'What is not dry gives off what reaches the piece for weeks.',
+			caution,
+			waitMinutes: hours * 60,
+			uses: []
+		}
+	];
+}
 
 /** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */
 function joinWood(writer: Writer): Step[] {
@@ -51,6 +70,7 @@ function joinWood(writer: Writer): Step[] {
 			waitMinutes: 12 * 60,
 			uses: []
 		},
+		...finishes(writer),
 		{
 			id: 'finish-frame',
 			title: 'Mask, colour, pare',

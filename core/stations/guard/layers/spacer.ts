@@ -28,7 +28,7 @@ export const spacer: LayerDefinition = {
 	where: () => 'guard.spacer',
 	thickness: ({ thickness }) => at('job.guard.spacer.thickness', thickness),
 	name: (_, { guard }) => SPACER_NAMES[there(guard.spacer, 'spacer').material],
-	look: () => ({ fill: CORE, hatch: 'board' }),
+	look: (_, { guard }) => ({ fill: guard.spacer?.colour?.hex ?? CORE, hatch: 'board' }),
 	// Under the lip alone, where nobody sees it.
 	drawn: ({ plan, layout, top, layer }) => {
 		const { thick, covering } = there(there(plan.pack, 'pack').spacer, 'spacer');

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
+	import { FINISHES } from '$core/job/kinds.ts';
 	import { drop, put } from '$core/job/patch.ts';
+	import { FINISH_OF } from '$core/stations/frame/finishes.ts';
 	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -25,6 +27,10 @@
 	const metal = $derived(choice?.kind === 'metal');
 	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
 	const stays = $derived(editor.job.kept.points !== null);
+	const FINISH_OPTIONS = [
+		{ value: '', label: 'it comes finished' },
+		...FINISHES.map((value) => ({ value, label: `${FINISH_OF[value].name}, dries ${FINISH_OF[value].hours} h` }))
+	];
 	const PLACED = [
 		['top', 'Top and bottom'],
 		['side', 'Sides']
@@ -209,6 +215,13 @@
 						onchange={(value) => editor.put(['frame', 'corners'], value)}
 					/>
 				{/if}
+				<Pick
+					label="Finish of the bare wood"
+					value={editor.file.frame?.finish ?? ''}
+					options={FINISH_OPTIONS}
+					onchange={(value) =>
+						value === '' ? editor.apply(drop(editor.file, ['frame', 'finish'])) : editor.put(['frame', 'finish'], value)}
+				/>
 				<Flag
 					label="A cross-brace behind"
 					value={there(editor.job.frame, 'frame').brace}

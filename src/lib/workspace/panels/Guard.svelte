@@ -5,6 +5,8 @@
 	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
+	import { readColour, type WrittenColour } from '$core/shop/colours.ts';
+	import ColourField from '$lib/ui/ColourField.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -29,6 +31,7 @@
 		{ value: 'transfer', label: 'Transfer tape' },
 		{ value: 'spray', label: 'Sprayed glue' }
 	];
+	const swatches = $derived(Object.values(editor.shopIn().colours));
 	const ORDER: Severity[] = ['stop', 'caution', 'note'];
 
 	type Row = {
@@ -113,9 +116,26 @@
 		editor.slot = { name: 'backing' };
 	}
 
-	function putSpacer(next: { thickness?: number | string; lined?: boolean }) {
-		const { material, thickness, lined } = there(guard.spacer, 'spacer');
-		return put(editor.file, ['guard', 'spacer'], { material, thickness, lined, ...next });
+	function putSpacer(next: {
+		thickness?: number | string;
+		lined?: boolean;
+		seen?: number | string | undefined;
+		colour?: WrittenColour;
+	}) {
+		const { material, thickness, lined, seen, colour } = there(guard.spacer, 'spacer');
+		const now = {
+			material,
+			thickness,
+			lined,
+			...(seen === null ? {} : { seen }),
+			...(colour ? { colour: colour.written } : {}),
+			...next
+		};
+		return put(
+			editor.file,
+			['guard', 'spacer'],
+			Object.fromEntries(Object.entries(now).filter(([, value]) => value !== undefined))
+		);
 	}
 
 	function addFiller() {
@@ -174,6 +194,20 @@
 						keys={['guard', 'spacer', 'thickness']}
 						value={guard.spacer.thickness}
 						write={(length) => putSpacer({ thickness: length })}
+					/>
+					<LengthField
+						label="Seen past the lip, by design"
+						keys={['guard', 'spacer', 'seen']}
+						value={guard.spacer.seen}
+						zero
+						optional
+						write={(length) => putSpacer({ seen: length })}
+					/>
+					<ColourField
+						{swatches}
+						label={guard.spacer.lined ? 'Colour of its covering' : 'Colour of its edge'}
+						value={guard.spacer.colour ?? readColour('white')}
+						onchange={(colour) => editor.apply(putSpacer({ colour }))}
 					/>
 					<Flag
 						label="Lined with cloth or paper"

@@ -70,6 +70,8 @@
 			],
 			['glazing', !scope.pack ? '' : job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
 			['held by', plan.hold ? heldBy(job, plan) : ''],
+			['with it', job.belongs.papers.join('; ')],
+			['inscription', job.schools['inscription'] === 'label' ? (job.belongs.inscription ?? '') : ''],
 			['to open', scope.pack || covers(job.scope, 'back') ? toOpen(job, plan, shop.house) : ''],
 			[scope.done, today ? showDate(today, 'month', data.dates) : ''],
 			[
