@@ -169,10 +169,11 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 	if (!hang) return [];
 	const middle = box.left + box.width / 2;
 	const y = box.top + hang.drop;
-	const rings = [-1, 1].map((side): Shape => ({
+	const { line, single } = HANGERS[hang.by];
+	const rings = (single ? [0] : [-1, 1]).map((side): Shape => ({
 		role: 'ring',
 		circle: { x: middle + (side * hang.span) / 2, y, radius: 5 },
-		title: 'Ring'
+		title: single?.title ?? 'Ring'
 	}));
 	const strip: Shape[] = hang.strip
 		? [
@@ -184,7 +185,6 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 				}
 			]
 		: [];
-	const { line } = HANGERS[hang.by];
 	if (!line) return [...strip, ...rings];
 	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
 	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
@@ -206,9 +206,10 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 	if (hang) {
 		const middle = box.left + box.width / 2;
 		const y = box.top + hang.drop;
+		const { single } = HANGERS[hang.by];
 		list.push(
 			{
-				name: 'drop of the rings',
+				name: `drop of the ${single?.name ?? 'rings'}`,
 				path: 'hang.drop',
 				side: 'right',
 				from: box.top,
@@ -217,16 +218,20 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				at: right,
 				look: 'mark'
 			},
-			{
-				name: 'between the rings',
-				path: 'hang.span',
-				side: 'bottom',
-				from: middle - hang.span / 2,
-				to: middle + hang.span / 2,
-				value: hang.span,
-				at: bottom,
-				look: 'mark'
-			}
+			...(single
+				? []
+				: [
+						{
+							name: 'between the rings',
+							path: 'hang.span',
+							side: 'bottom' as const,
+							from: middle - hang.span / 2,
+							to: middle + hang.span / 2,
+							value: hang.span,
+							at: bottom,
+							look: 'mark' as const
+						}
+					])
 		);
 		const { line } = HANGERS[hang.by];
 		if (line)
