@@ -9,7 +9,7 @@ import { FaultError } from './job/faults.ts';
 import { decide } from './decide.ts';
 import { drop, patched, put } from './job/patch.ts';
 import { readJob } from './job/read.ts';
-import { SCOPES } from './job/kinds.ts';
+import { PIECE_KINDS, SCOPES } from './job/kinds.ts';
 import { covers } from './job/scopes.ts';
 import { plan, type Plan } from './plan.ts';
 import { packagePrice } from './advice/price.ts';
@@ -18,6 +18,9 @@ import { evaluate, lookIn } from './views/why/expression.ts';
 import { fromUnframing } from './job/from-unframing.ts';
 import { sceneOf, VIEWS } from './views/drawing/views.ts';
 import { planSteps } from './views/bench/steps.ts';
+import { acceptCaution, reasonAtHand } from './judge/accept.ts';
+import { belongsTo } from './job/piece-fields.ts';
+import { sameAgain } from './job/same-again.ts';
 import { nth } from './units/there.ts';
 
 const SECTION = { face: 22, lip: 8, depth: 30, rabbetDepth: 20, density: 680 };
@@ -391,7 +394,7 @@ test('what an unframing found starts the job: what is used again stays, what is 
 	assert.deepEqual(started.frame?.kept, { glazing: { kind: 'unknown' } });
 	assert.deepEqual(started.frame?.replaced, ['mat', 'back']);
 	assert.deepEqual(started.piece?.concerns, ['old-tape']);
-	assert.match(started.piece!.condition!, /Frame: gilded, loose corner, used again\. .*Back: wood-fibre board, gone\./);
+	assert.match(started.piece.condition!, /Frame: gilded, loose corner, used again\. .*Back: wood-fibre board, gone\./);
 	// Once it is measured, it is planned.
 	const whole = patched(started, [
 		...drop(started, ['scope']),
@@ -459,4 +462,43 @@ test('what belongs with it stands in the steps and is drawn where it goes', () =
 			({ role }) => role === 'plate'
 		)
 	);
+});
+
+test('the same again: the decisions, not the day, the owner or what was accepted; the old file stays as it was', () => {
+	const file = workedJob({
+		title: 'Print 3',
+		dates: { wanted: '2026-12-01' },
+		copies: 4,
+		accepted: [{ rule: 'gap.small', facts: 'x', reason: 'y', initials: 'OB' }],
+		piece: { readings: { width: 402, height: 551 }, owner: 'Ada', condition: 'a tear', kind: 'paper' }
+	});
+	const before = JSON.stringify(file);
+	const again = sameAgain(file);
+	assert.deepEqual(again.piece, { readings: { width: 402, height: 551 }, kind: 'paper' });
+	assert.deepEqual([again.title, again.dates, again.copies, again.accepted], ['Print 3, again', undefined, undefined, undefined]);
+	assert.equal(sameAgain(again).title, 'Print 3, again');
+	assert.equal(JSON.stringify(file), before);
+	assert.deepEqual(planSingle(again).cut, planSingle({ ...file, copies: 1 }).cut);
+});
+
+test('a field that is not of this kind of piece is not asked for, but what was written stays to be seen', () => {
+	assert.deepEqual(
+		PIECE_KINDS.filter((kind) => belongsTo(kind, 'deckle', false)),
+		['paper', 'vellum']
+	);
+	assert.ok(belongsTo('object', 'deckle', true) && belongsTo('panel', 'relief', false) && !belongsTo('panel', 'cockle', false));
+});
+
+test('what came like this is accepted by one press, where it is a caution of what came', () => {
+	const file = inItsFrame({ glazing: PANE, points: { kind: 'rigid', count: 4 } }, { aim: 'keep' });
+	const [made, job] = [plan(file, builtInShop), decide(readJob(file), builtInShop)];
+	const few = made.findings.find(({ rule }) => rule === 'points.few')!;
+	const reason = reasonAtHand(few, job)!;
+	const accepted = plan(patched(file, acceptCaution(file, few, reason, 'OB')), builtInShop).findings.find(
+		({ rule }) => rule === 'points.few'
+	)!;
+	assert.deepEqual(accepted.accepted, { reason: 'It came like this, and stays as it is.', initials: 'OB' });
+	const uv = made.findings.find(({ rule }) => rule === 'glazing.uv-low')!;
+	assert.equal(reasonAtHand(uv, job), null, 'a stop is accepted by nobody');
+	assert.equal(reasonAtHand(few, decide(readJob(workedJob()), builtInShop)), null);
 });

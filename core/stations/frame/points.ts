@@ -23,6 +23,7 @@ import {
 	type TermSize
 } from '../../rule/term.ts';
 import { FRAMES } from './kinds/all.ts';
+import { showNearest } from '../../units/round.ts';
 import { there } from '../../units/there.ts';
 
 const SPACING: Record<string, 'pointsRigid' | 'pointsFlexible' | 'pointsTurnButton'> = {
@@ -76,7 +77,7 @@ function asTheyStand(kind: Points['kind'], count: number, rabbet: TermSize, figu
 	const total = figure('frame.points.total', at('job.kept.points.count', count), 'frame#kept').value;
 	const pairs = Math.floor(total / 2);
 	const [width, height] = [rabbet.width.value, rabbet.height.value];
-	const top = Math.round((pairs * width) / (width + height));
+	const top = showNearest((pairs * width) / (width + height), 1);
 	const write = (side: Side, of: number): PointsOfSide => ({
 		count: figure(`frame.points.${side}.count`, plain(of), 'frame#kept').value
 	});

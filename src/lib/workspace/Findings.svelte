@@ -2,7 +2,7 @@
 	/** Grade and findings, each with what fixes it: one press, one undo step. */
 	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { tick } from 'svelte';
-	import { acceptCaution, formerAcceptance, takeBackAcceptance } from '$core/judge/accept.ts';
+	import { acceptCaution, formerAcceptance, reasonAtHand, takeBackAcceptance } from '$core/judge/accept.ts';
 	import { RULES } from '$core/judge/rules.ts';
 	import { whenOf } from '$core/rule/when.ts';
 	import { showMoney } from '$core/units/show.ts';
@@ -71,6 +71,14 @@
 		initials = former?.initials ?? localStorage.getItem(INITIALS) ?? '';
 		await tick();
 		list.querySelector<HTMLInputElement>('.accepting input')?.focus();
+	}
+
+	/** By one press, once it is known who works here. */
+	async function acceptAsItCame(finding: Finding, why: string) {
+		const who = localStorage.getItem(INITIALS);
+		if (who) return takeStep(editor, `Accepted by ${who}: ${why}`, acceptCaution(editor.file, finding, why, who));
+		await startAccepting(finding);
+		reason = why;
 	}
 
 	async function accept(event: SubmitEvent, finding: Finding) {
@@ -178,6 +186,7 @@
 		<ul>
 			{#each findings as finding, index (`${finding.rule} ${finding.where} ${index}`)}
 				{@const former = formerAcceptance(editor.file, finding)}
+				{@const atHand = reasonAtHand(finding, editor.settled.job)}
 				<li class:accepted={finding.accepted}>
 					<Sign of={finding.accepted ? 'settled' : finding.severity} size={14} />
 					<div class="text">
@@ -203,7 +212,12 @@
 								class="btn btn-sm preset-quiet"
 								aria-label="take back, {finding.says}"
 								onclick={() => editor.apply(takeBackAcceptance(editor.file, finding))}>take back</button
-							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}<button
+							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}{#if atHand}<button
+									type="button"
+									class="btn btn-sm preset-quiet"
+									aria-label="accept it, it came like this: {finding.says}"
+									onclick={() => acceptAsItCame(finding, atHand)}>accept it: it came like this</button
+								>{/if}<button
 								type="button"
 								class="btn btn-sm preset-quiet"
 								aria-label="accept it, with a reason: {finding.says}"

@@ -10,7 +10,7 @@ import { finishes, wood } from './wood.ts';
 export const readyMade: FrameDefinition = { ...wood, sawn: false, made: (writer) => [readyFrame(writer), ...finishes(writer)] };
 
 function readyFrame(writer: Writer): Step {
-	const { job, plan } = writer;
+	const { plan } = writer;
 	const { lite, cornersOut } = there(plan.frame, 'frame');
 	return {
 		id: 'ready-frame',

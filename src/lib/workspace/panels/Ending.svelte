@@ -2,6 +2,7 @@
 	/** Whether the job is worked on, and the way out of one that was begun and left. */
 	import { goto } from '$app/navigation';
 	import { isEmptyJob } from '$core/job/is-empty.ts';
+	import { sameAgain } from '$core/job/same-again.ts';
 	import { JOB_STATE_NAMES, JOB_STATES, type JobState } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { sayDone } from '$lib/ui/toasts.ts';
@@ -19,6 +20,23 @@
 		if (!(await send('/state', { method: 'PUT', body: JSON.stringify({ state }) }))) return;
 		editor.keeping.ended = state;
 		sayDone('state', `${editor.number}: ${JOB_STATE_NAMES[state].toLowerCase()}.`, { label: 'Undo', go: () => void end(before) });
+	}
+
+	/** Another piece with these decisions. */
+	async function again() {
+		trouble = '';
+		try {
+			const response = await fetch('/api/jobs', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(sameAgain(editor.file))
+			});
+			const answer = (await response.json()) as { number: string; faults?: { says: string }[] };
+			if (response.ok) await goto(`/jobs/${answer.number}?at=intake`);
+			else trouble = nth(answer.faults ?? [], 0).says;
+		} catch {
+			trouble = 'The server does not answer. Nothing was made; try again in a moment.';
+		}
 	}
 
 	async function remove() {
@@ -49,6 +67,9 @@
 			? 'It stays on Today’s list until it is handed over or archived.'
 			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
 	</p>
+	{#if !isEmpty}<p>
+			<button type="button" class="btn btn-sm preset-outlined-brand" onclick={again}>Same again, as a new piece</button>
+		</p>{/if}
 	{#if isEmpty}
 		<p>
 			Nothing is entered for this piece yet. <button type="button" class="btn btn-sm preset-quiet" onclick={remove}

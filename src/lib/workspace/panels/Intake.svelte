@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { BoneKind, PieceKind } from '$core/job/kinds.ts';
+	import { belongsTo } from '$core/job/piece-fields.ts';
 	import { putPieceKind } from '$core/job/piece-kind.ts';
 	import { suggestAim } from '$core/job/suggest-aim.ts';
 	import { SCOPES } from '$core/job/kinds.ts';
@@ -26,6 +27,9 @@
 	const { editor } = useWorkspace();
 	const piece = $derived(editor.file.piece ?? {});
 	const media = $derived(piece.medium ?? []);
+	/** What this kind of piece has; what was written of another kind stays to be seen. */
+	const isOwn = (field: 'deckle' | 'bothSides' | 'fixative') =>
+		belongsTo(editor.job.piece.kind, field, piece[field] !== undefined);
 
 	const SCOPE_OPTIONS = SCOPES.map((value) => ({ value, label: SCOPE_OF[value].name }));
 	const GRADES: { value: Grade; label: string }[] = [
@@ -134,16 +138,16 @@
 			onchange={(on) => editor.put(['piece', 'replaceable'], on)}
 		/>
 		<Flag label="It will travel" value={editor.job.piece.travels} onchange={(on) => editor.put(['piece', 'travels'], on)} />
-		<Flag
-			label="An edge is part of the work (deckle)"
-			value={piece.deckle ?? false}
-			onchange={(on) => editor.put(['piece', 'deckle'], on)}
-		/>
-		<Flag
-			label="Worked on both sides"
-			value={editor.job.piece.bothSides}
-			onchange={(on) => editor.put(['piece', 'bothSides'], on)}
-		/>
+		{#if isOwn('deckle')}<Flag
+				label="An edge is part of the work (deckle)"
+				value={piece.deckle ?? false}
+				onchange={(on) => editor.put(['piece', 'deckle'], on)}
+			/>{/if}
+		{#if isOwn('bothSides')}<Flag
+				label="Worked on both sides"
+				value={editor.job.piece.bothSides}
+				onchange={(on) => editor.put(['piece', 'bothSides'], on)}
+			/>{/if}
 	</div>
 	<div class="group">
 		<h2>Made of</h2>
@@ -182,7 +186,11 @@
 			value={editor.job.piece.sticks}
 			onchange={(on) => editor.put(['piece', 'sticks'], on)}
 		/>
-		<TextField label="Fixative or varnish used" keys={['piece', 'fixative', 'kind']} value={piece.fixative?.kind ?? ''} />
+		{#if isOwn('fixative')}<TextField
+				label="Fixative or varnish used"
+				keys={['piece', 'fixative', 'kind']}
+				value={piece.fixative?.kind ?? ''}
+			/>{/if}
 		{#if piece.fixative}<DayField label="Applied on" keys={['piece', 'fixative', 'on']} value={piece.fixative.on ?? ''} />{/if}
 		{#if editor.job.piece.dry !== true || piece.dry !== undefined}
 			<span class="quiet">Paint, varnish and fixative</span>

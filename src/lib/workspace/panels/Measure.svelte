@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { JobFile } from '$core/job/definition.ts';
 	import { valueAt } from '$core/job/patch.ts';
+	import { belongsTo } from '$core/job/piece-fields.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -20,6 +21,9 @@
 	const four = $derived(
 		['top', 'right', 'bottom', 'left', 'd1', 'd2'].some((side) => readings[side as keyof Readings] !== undefined)
 	);
+	/** What this kind of piece has; what was written of another kind stays to be seen. */
+	const isOwn = (field: 'cockle' | 'relief' | 'image') =>
+		belongsTo(editor.here.piece.kind, field, own[field] !== undefined || editor.file.piece?.[field] !== undefined);
 	const read = $derived(editor.here.piece.readings);
 	const measure = $derived(editor.figures.measure);
 	const movement = $derived(editor.figures.movement);
@@ -92,24 +96,24 @@
 			look="fine"
 			optional
 		/>
-		<LengthField
-			label="Highest cockle above the flat"
-			keys={editor.here.pieceKeys('cockle')}
-			value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
-			look="fine"
-			zero
-			optional
-		/>
-		<LengthField
-			label="Its tallest part above its face: a seal, paint"
-			keys={editor.here.pieceKeys('relief')}
-			value={own.relief === undefined && editor.file.piece?.relief === undefined ? null : editor.here.piece.relief}
-			look="fine"
-			zero
-			optional
-		/>
+		{#if isOwn('cockle')}<LengthField
+				label="Highest cockle above the flat"
+				keys={editor.here.pieceKeys('cockle')}
+				value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
+				look="fine"
+				zero
+				optional
+			/>{/if}
+		{#if isOwn('relief')}<LengthField
+				label="Its tallest part above its face: a seal, paint"
+				keys={editor.here.pieceKeys('relief')}
+				value={own.relief === undefined && editor.file.piece?.relief === undefined ? null : editor.here.piece.relief}
+				look="fine"
+				zero
+				optional
+			/>{/if}
 	</div>
-	<ImageFields />
+	{#if isOwn('image')}<ImageFields />{/if}
 	<Photograph />
 	{#if measure}
 		<div class="group">
