@@ -35,8 +35,11 @@ export function frameIsThere(job: Pick<Job, 'frame' | 'scope'>): boolean {
 	);
 }
 
+const NOTHING: Kept = { glazing: null, back: null, points: null, hangers: null, replaced: new Set() };
+
 export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 	const { kept = {}, replaced = [] } = job.frame ?? {};
+	if (job.frame?.kept === undefined && replaced.length === 0) return NOTHING;
 	if ((Object.keys(kept).length > 0 || replaced.length > 0) && !frameIsThere(job))
 		faults.push({
 			path: Object.keys(kept).length > 0 ? 'frame.kept' : 'frame.replaced',

@@ -24,13 +24,20 @@ export function put(file: object, keys: readonly Key[], value: unknown): Operati
 	return [...givenUp(file, keys), ...operations];
 }
 
+/** Each pair as keys: what is kept, and the choice in whose place it stands. */
+const IN_PLACE = KEPT_IN_PLACE.map(([kept, chosen]) => [kept.split('.'), chosen.split('.')] as const);
+
 /** A choice takes the place of what came with the frame, and what is kept takes the place of a choice: both together are a fault. */
 function givenUp(file: object, keys: readonly Key[]): Operation[] {
-	const at = keys.join('.');
-	return KEPT_IN_PLACE.flatMap(([kept, chosen]) => [
-		...(at === chosen || at.startsWith(`${chosen}.`) ? drop(file, kept.split('.')) : []),
-		...(at === kept ? drop(file, chosen.split('.')) : [])
-	]);
+	const [first] = keys;
+	// Most changes are of neither: a plan makes hundreds of them for its remedies.
+	if (first !== 'guard' && first !== 'frame' && first !== 'hang') return [];
+	const operations: Operation[] = [];
+	for (const [kept, chosen] of IN_PLACE) {
+		if (chosen.every((key, at) => keys[at] === key)) operations.push(...drop(file, kept));
+		if (keys.length === kept.length && kept.every((key, at) => keys[at] === key)) operations.push(...drop(file, chosen));
+	}
+	return operations;
 }
 
 /** Operations that take `keys` out; none where nothing stands. */
