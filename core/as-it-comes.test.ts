@@ -502,3 +502,46 @@ test('what came like this is accepted by one press, where it is a caution of wha
 	assert.equal(reasonAtHand(uv, job), null, 'a stop is accepted by nobody');
 	assert.equal(reasonAtHand(few, decide(readJob(workedJob()), builtInShop)), null);
 });
+
+const anyKept = fc.record(
+	{
+		glazing: fc.record({
+			kind: fc.constantFrom('glass', 'uv-acrylic', 'laminated', 'unknown'),
+			thickness: fc.constantFrom(1.8, 2, 3)
+		}),
+		back: fc.record({
+			board: fc.constantFrom('hardboard', 'fluted-pp', 'foam-free', 'unknown'),
+			thickness: fc.constantFrom(2.5, 3, 5)
+		}),
+		points: fc.record({ kind: fc.constantFrom('rigid' as const, 'flexible' as const), count: fc.integer({ min: 0, max: 40 }) }),
+		hangers: fc.constantFrom('rings' as const, 'wire' as const, 'sawtooth' as const, 'centre-hanger' as const)
+	},
+	{ requiredKeys: [] }
+);
+
+test('property: what is kept is never cut, bought or counted twice, and is explained as every other figure', () => {
+	fc.assert(
+		fc.property(anyKept, fc.constantFrom('rare' as const, 'keep' as const, 'show' as const), (kept, aim) => {
+			const file = inItsFrame(kept, { aim });
+			const [made, job] = [plan(file, builtInShop), decide(readJob(file), builtInShop)];
+			const cutRoles = roles(made);
+			const price = (of: Plan) => packagePrice(job, of)!.cents;
+			assert.equal(cutRoles.includes('glazing'), kept.glazing === undefined);
+			assert.equal(cutRoles.includes('backing'), kept.back === undefined);
+			assert.ok(!(kept.hangers && cutRoles.includes('wire')));
+			for (const role of ['glazing', 'backing']) {
+				assert.equal(made.pack!.layers.filter((layer) => layer.role === role).length, 1, role);
+				assert.equal(made.mass!.parts.filter(({ part }) => part === role).length, 1, role);
+			}
+			if (kept.points) assert.equal(made.frame!.points.total, kept.points.count);
+			const gather = planSteps(job, made, builtInShop)
+				.find(({ id }) => id === 'gather')!
+				.does.join(' ');
+			if (kept.points) assert.doesNotMatch(gather, /pins|flexible tab/);
+			if (kept.hangers) assert.doesNotMatch(gather, /ring,|sawtooth|centre hanger/);
+			assert.ok(price(made) >= 0);
+			explained(file);
+		}),
+		{ numRuns: runs(120) }
+	);
+});

@@ -1,4 +1,4 @@
-/** Runs test files with Node’s own runner, three at a time on two cores: a browser waits for its page as often as it draws one. */
+/** Runs test files with Node’s own runner, two at a time: a browser and a server each take a core. */
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
@@ -23,7 +23,7 @@ export async function runTests(folders, { onServer }) {
 		'--no-warnings',
 		'--test',
 		'--test-reporter=spec',
-		'--test-concurrency=3'
+		'--test-concurrency=2'
 	];
 	const [compiled, postgres] = await Promise.all([compile(testsIn(...folders), 'tests'), onServer ? startPostgres() : null]);
 	try {

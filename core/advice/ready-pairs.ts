@@ -57,10 +57,19 @@ export function readyPairs(file: JobFile, now: { job: Decided; plan: Plan }, sho
 		const ready = sold.map(({ sheet, opening }) =>
 			pairOf(frame, sheet, { opening, borders: centred(frame.pack, opening), cents }, file, job, shop)
 		);
-		return [made, ...ready].flatMap((pair) => pair ?? []);
+		return [leavesLifts(plan, cut) ? made : null, ...ready].flatMap((pair) => pair ?? []);
 	});
 	return pairs.sort((one, other) =>
 		Math.abs(one.cents - other.cents) > SAME_COST ? one.cents - other.cents : one.off - other.off || one.cents - other.cents
+	);
+}
+
+/** The strips of every lift have room behind borders of this width. */
+function leavesLifts({ window }: Plan, borders: Sides): boolean {
+	const mats = there(window, 'window').mats;
+	const { border: first } = nth(mats, 0);
+	return mats.every(
+		({ lift, border }) => !lift || SIDES.every((side) => borders[side] + border[side] - first[side] > lift.setback)
 	);
 }
 

@@ -96,6 +96,13 @@ test('an out-of-true frame: measured, which corner is out, the glazing that foll
 		['Diagonal, top-right to bottom-left', '1000']
 	] as const)
 		await type(side, length);
+	for (const [part, length] of [
+		['Face', '22'],
+		['Lip', '6'],
+		['Depth', '30'],
+		['Rabbet depth', '20']
+	] as const)
+		await type(part, length);
 	await sees('The frame’s top right corner is open by');
 	await sees('The glazing is cut to follow it:');
 	const kept = await here.untilKept(number, 'the readings', (job) => job.frame!.opening?.d2 === 1000);

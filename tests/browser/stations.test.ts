@@ -131,7 +131,7 @@ test('hold, frame, back, wall: choices are taken, figures follow', async () => {
 	await here.browser.station('Back');
 	await here.browser.press('Dust cover over the whole back');
 	await here.browser.station('Wall');
-	await here.browser.press('Rings');
+	await here.browser.choose('It hangs by', 'Rings straight on hooks');
 	await here.browser.type('Rings down from the top by', '187');
 	await here.browser.type('Centre above the floor', '1450');
 	const job = await keptOnce(number, (one) => one.hang?.centreHeight === 1450);

@@ -89,7 +89,7 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	await keys(Key.ENTER);
 
 	await station('Wall');
-	await press('Wire');
+	await choose('It hangs by', 'Wire');
 	await press('Two');
 	await press('Lift the mat');
 	await seesNo('it must not reach it');

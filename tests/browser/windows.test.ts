@@ -121,7 +121,7 @@ test('reveal, float, oval, arch: the panel asks what each needs, and goes back w
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Reveal');
-	await browser.sees('The window comes with the image’s place on the sheet.');
+	await browser.sees('The window comes with the image within the sheet: left, top, width and height.');
 	for (const [label, text] of [
 		['Image from the left', '30'],
 		['Image from the top', '40'],

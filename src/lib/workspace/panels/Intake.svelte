@@ -17,6 +17,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import Alike from './Alike.svelte';
+	import Belongs from './Belongs.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -213,6 +214,7 @@
 			/>{/each}
 		<TextField label="Condition, in words" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
 	</div>
+	<Belongs />
 	<Schools at="intake" />
 	<HouseChoices at="intake" />
 </Panel>

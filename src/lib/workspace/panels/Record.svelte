@@ -6,7 +6,6 @@
 	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { filesOf } from '../files.ts';
-	import Belongs from './Belongs.svelte';
 	import Ending from './Ending.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -55,7 +54,6 @@
 			{/each}
 		</ul>
 	</div>
-	<Belongs />
 	<Ending />
 	<Schools at="record" />
 	<div class="group">

@@ -7,6 +7,7 @@
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
+	import LayerPicture from './LayerPicture.svelte';
 	import { takeStep } from '../steps.ts';
 
 	const { editor } = useWorkspace();
@@ -70,6 +71,7 @@
 							options={fates}
 							onchange={(value) => editor.put(['unframing', index, 'fate'], value)}
 						/>
+						<LayerPicture {index} name={layer.what ? PART_NAMES[layer.what] : 'a layer'} />
 						<div>
 							<button type="button" class="btn btn-sm preset-quiet" onclick={() => remove(index)}>remove layer {index + 1}</button
 							>
