@@ -99,7 +99,7 @@ test('a mats-only job: its other stations fold away and come back; six alike, ea
 	const kept = await here.untilKept(number, 'the owner', (job) => job.alike?.[1]?.owner === 'Island school' && job.copies === 6);
 	assert.equal(kept.frame !== undefined && kept.guard?.glazing !== undefined, true, 'what is folded away stays in the file');
 	await open(`/jobs/${number}/sheet`);
-	await sees('6 alike: counts are for all');
+	await sees('6 alike: the cut list is for all');
 	await sees('Join the mat package');
 	await seesNo('Clean the glazing');
 	await open(`/jobs/${number}/label`);

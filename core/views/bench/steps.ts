@@ -178,6 +178,8 @@ function gather(writer: Writer): Step {
 	const kit = plan.frame?.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
 	const shim = writer.metal && isShimmed(plan, shop.house);
 	const closes = SCOPE_OF[job.scope].pack;
+	// What is cut is counted for all of them; what is screwed on, for one.
+	const each = job.copies > 1 ? ', for each' : '';
 	// A kit holds its clips and hangers: they are counted there; what came with a frame is in it.
 	const held = kit ?? [
 		...(closes && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
@@ -196,7 +198,9 @@ function gather(writer: Writer): Step {
 		title: 'Gather',
 		does: [
 			...(parts.length > 0 ? [`To cut: ${parts.join(', ')}.`] : []),
-			...(kit ? [`From the kit: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`] : atHand(held, rest))
+			...(kit
+				? [`From the kit${each}: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`]
+				: atHand(held, rest, each))
 		],
 		because: `What is missing is found before anything is opened.${widths}`,
 		uses: []
@@ -211,7 +215,7 @@ function hangersOf({ metal, shop }: Writer, { by, ring }: Hang): string {
 	return `2 × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`;
 }
 
-function atHand(held: readonly string[], rest: readonly string[]): string[] {
+function atHand(held: readonly string[], rest: readonly string[], each: string): string[] {
 	const all = [held.join(', '), rest.join(', ')].filter(Boolean);
-	return all.length > 0 ? [`At hand: ${all.join('; ')}.`] : [];
+	return all.length > 0 ? [`At hand${each}: ${all.join('; ')}.`] : [];
 }

@@ -153,7 +153,7 @@
 				<strong>{number}</strong> rev {rev}<br />{#if scope.window}aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(
 						plan.grade
 					)}{job.scope === 'whole' ? '' : ', of what is done here'}<br />{/if}{#if job.scope !== 'whole'}{scope.name}<br
-					/>{/if}{#if job.copies > 1}{job.copies} alike: counts are for all<br />{/if}cut in {job.cutIn === 'mm'
+					/>{/if}{#if job.copies > 1}{job.copies} alike: the cut list is for all<br />{/if}cut in {job.cutIn === 'mm'
 					? 'mm'
 					: 'inches'}{job.cutIn === unit ? '' : `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
 			</p>

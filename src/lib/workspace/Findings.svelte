@@ -43,7 +43,13 @@
 	let isOpen = $state(false);
 	const worst = $derived(counts.find(({ count }) => count > 0)?.severity);
 	const reachedSaid = $derived(
-		!grade.known ? `Aimed at ${NAMES[grade.aimed]}` : grade.reached ? `${NAMES[grade.reached]} reached` : 'No grade reached'
+		!SCOPE_OF[editor.settled.job.scope].window
+			? SCOPE_OF[editor.settled.job.scope].name
+			: !grade.known
+				? `Aimed at ${NAMES[grade.aimed]}`
+				: grade.reached
+					? `${NAMES[grade.reached]} reached`
+					: 'No grade reached'
 	);
 	const countsSaid = $derived(
 		counts

@@ -93,8 +93,9 @@
 	<table class="table written">
 		<thead
 			><tr
-				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
-					>To one scale</th
+				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th
+					scope="col"
+					class="outline">To one scale</th
 				><th scope="col"><span class="seen-by-readers">Remove</span></th></tr
 			></thead
 		>
@@ -254,6 +255,19 @@
 	}
 	.drawn {
 		vertical-align: middle;
+	}
+	/* Figures before the picture of them. */
+	@media (max-width: 900px) {
+		.drawn,
+		.outline {
+			display: none;
+		}
+		td .select {
+			min-width: 72px;
+		}
+		th.wide {
+			width: 20%;
+		}
 	}
 	.fault {
 		color: var(--stop);
