@@ -107,7 +107,7 @@
 					<tr data-row={index}>
 						{#each columns as { key, name } (key)}
 							{@const fault = desk.faults[`shelf[${index}].${key}`]}
-							<td>
+							<td data-name={name}>
 								{#if CHOSEN.includes(key)}
 									<select
 										class="select"
@@ -256,17 +256,37 @@
 	.drawn {
 		vertical-align: middle;
 	}
-	/* Figures before the picture of them. */
-	@media (max-width: 900px) {
-		.drawn,
-		.outline {
-			display: none;
+	/* In the hand each is a card: every word and figure whole, nothing to the side. */
+	@media (max-width: 1000px) {
+		thead {
+			position: absolute;
+			clip-path: inset(50%);
+		}
+		tbody tr {
+			display: grid;
+			grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+			gap: 2px 16px;
+			padding: 10px 0;
+			border-bottom: 1px solid var(--line-strong);
+		}
+		tbody td {
+			display: block;
+			padding: 0;
+			border: 0;
+		}
+		tbody td:first-child {
+			grid-column: 1 / -1;
+			font-weight: 600;
+		}
+		tbody td[data-name]::before {
+			content: attr(data-name);
+			display: block;
+			color: var(--quiet);
+			font-size: var(--text-xs);
+			font-weight: 400;
 		}
 		td .select {
-			min-width: 72px;
-		}
-		th.wide {
-			width: 20%;
+			width: 100%;
 		}
 	}
 	.fault {
