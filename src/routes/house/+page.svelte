@@ -143,6 +143,13 @@
 		display: inline-block;
 		width: 38px;
 	}
+	/* On a phone what is written comes before what it comes to. */
+	@media (max-width: 600px) {
+		.is,
+		th:nth-child(4) {
+			display: none;
+		}
+	}
 	svg {
 		display: inline-block;
 		vertical-align: middle;

@@ -234,4 +234,39 @@
 		line-height: var(--control);
 		font-size: var(--text-sm);
 	}
+	/* On a phone a figure is a card: its name, both units beside each other, why below. */
+	@media (max-width: 700px) {
+		header {
+			flex-direction: column;
+			align-items: stretch;
+			gap: 8px;
+		}
+		header label {
+			flex: none;
+		}
+		thead {
+			display: none;
+		}
+		tbody tr {
+			display: grid;
+			grid-template-columns: 1fr 1fr;
+			gap: 0 12px;
+			padding: 4px 0;
+			border-bottom: 1px solid var(--line);
+		}
+		tbody th,
+		tbody td {
+			border: 0;
+			padding: 0;
+		}
+		tbody th,
+		.came,
+		tbody td[colspan] {
+			grid-column: 1 / -1;
+		}
+		td:nth-child(2),
+		td:nth-child(3) {
+			width: auto;
+		}
+	}
 </style>

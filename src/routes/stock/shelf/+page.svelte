@@ -259,8 +259,7 @@
 	/* In the hand each is a card: every word and figure whole, nothing to the side. */
 	@media (max-width: 1000px) {
 		thead {
-			position: absolute;
-			clip-path: inset(50%);
+			display: none;
 		}
 		tbody tr {
 			display: grid;
