@@ -545,3 +545,60 @@ test('property: what is kept is never cut, bought or counted twice, and is expla
 		{ numRuns: runs(120) }
 	);
 });
+
+test('one hanger bears all of it, straight down, from the middle', () => {
+	const { hang, mass, frame } = planSingle(inItsFrame({ hangers: 'centre-hanger' }));
+	assert.deepEqual(
+		[hang!.span, hang!.spacing, hang!.rise, hang!.angle, hang!.sidewaysN, hang!.hookCount, hang!.inset],
+		[0, 0, 0, 90, 0, 1, frame!.outer.width / 2]
+	);
+	assert.ok(Math.abs(hang!.pullN - mass!.kg * 9.81) < 1e-9 && Math.abs(hang!.ringWantedKg - 2 * mass!.kg) < 1e-9);
+	explained(inItsFrame({ hangers: 'centre-hanger' }));
+});
+
+test('a bought mat that is too large: what mends it is offered where it can, and only there', () => {
+	const labels = (file: JobFile, rule: string) =>
+		planSingle(file)
+			.findings.find((finding) => finding.rule === rule)
+			?.remedies.map(({ label }) => label);
+	const large = atHand({ opening: { width: 410, height: 560 }, outer: HAVE.outer }, { hold: { kind: 't-hinge' } });
+	assert.deepEqual(labels(large, 'mat.opening-large'), ['A second mat under it, reveal 8.5 mm', 'Float the sheet in it']);
+	const floated = patched(large, planSingle(large).findings.find(({ rule }) => rule === 'mat.opening-large')!.remedies[1]!.patch);
+	assert.deepEqual([floated.window?.way, floated.hold?.kind], ['float', 'pass-through']);
+	assert.deepEqual(planSingle(floated).window!.opening, { width: 410, height: 560 });
+	// Wider than the opening it can't float in it; the reveal of the mat below is that of its own normal bevel.
+	const high: JobFile = {
+		...large,
+		mats: [{ board: 'cotton-4', bevel: 'reverse', have: { opening: { width: 390, height: 560 }, outer: HAVE.outer } }]
+	};
+	assert.deepEqual(labels(high, 'mat.opening-large'), ['A second mat under it, reveal 8.5 mm']);
+	const low: JobFile = {
+		...large,
+		mats: [{ board: 'cotton-4', have: { opening: { width: 410, height: 539 }, outer: HAVE.outer } }]
+	};
+	assert.ok(!labels(low, 'mat.opening-large')!.includes('Float the sheet in it'));
+	// A mat is under it already: a third is no fix.
+	const two = atHand(HAVE, {
+		mats: [
+			{ board: 'cotton-4', have: { opening: { width: 410, height: 560 }, outer: HAVE.outer } },
+			{ board: 'cotton-4', reveal: 5 }
+		]
+	});
+	assert.ok(!labels(two, 'window.overlap-thin')!.some((label) => label.startsWith('A second mat')));
+	// In reveal the paper has its own finding.
+	const revealed = atHand(
+		{ opening: { width: 410, height: 560 }, outer: HAVE.outer },
+		{ piece: { readings: { width: 402, height: 551 }, image: { left: 20, top: 20, width: 360, height: 500 } } }
+	);
+	assert.ok(!has(planSingle({ ...revealed, window: { way: 'reveal' } }), 'mat.opening-large'));
+});
+
+test('a mat behind that is not of the pack’s size is named by its place', () => {
+	const have = { ...HAVE, outer: { width: 540, height: 720 } };
+	const made = planSingle({
+		...workedJob({ mats: [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: 6, have }] }),
+		window: {}
+	});
+	const off = made.findings.find(({ rule }) => rule === 'mat.outer-off')!;
+	assert.deepEqual([off.severity, off.says], ['caution', 'Mat 2 measures 540 × 720 outside, the pack 542 × 702.']);
+});

@@ -9,8 +9,7 @@ import { writtenMats } from '../../job/written.ts';
 import { showSize } from '../../units/show.ts';
 import { receiveUp } from '../../units/round.ts';
 import { isAbove, isBelow } from '../../units/compare.ts';
-import { hiddenByBevel } from './opening.ts';
-import { lastOf, nth, there } from '../../units/there.ts';
+import { lastOf, there } from '../../units/there.ts';
 
 export const atHandRules: Rule[] = [
 	{
@@ -71,11 +70,10 @@ export function isAtHand({ job }: Pick<Context, 'job'>): boolean {
 export function underIt(context: Context): Remedy[] {
 	const { job, plan, file, shop } = context;
 	const { overlap, least } = there(plan.window, 'window');
-	if (!overlap || !least || !lastOf(job.mats).have) return [];
-	const lacks = SIDES.map((side) => least[side] + hiddenByBevel(lastOf(job.mats)) - overlap[side]);
+	if (!overlap || !lastOf(job.mats).have) return [];
+	// The new one is cut with a normal bevel: all of it covers.
+	const lacks = SIDES.map((side) => there(least, 'least')[side] - overlap[side]);
 	const reveal = receiveUp(Math.max(shop.house.reveal, ...lacks), job.step);
-	const opening = nth(job.mats, job.mats.length - 1).have?.opening;
-	if (!opening || 2 * reveal >= Math.min(opening.width, opening.height)) return [];
 	const board = houseBoard(job.aim, job.piece.proteinOrDye);
 	const mats = file.mats ?? writtenMats(job.mats);
 	return [
@@ -91,10 +89,9 @@ export function underIt(context: Context): Remedy[] {
 
 /** The whole sheet shown in it, with air all round. */
 function floatIn({ file, plan, job }: Context): Remedy[] {
-	const sight = sightsOf(job, plan)[0];
+	const { largest } = there(sightsOf(job, plan)[0], 'sight').measure;
 	const { opening } = there(plan.window, 'window');
-	if (!sight || isAbove(sight.measure.largest.width, opening.width) || isAbove(sight.measure.largest.height, opening.height))
-		return [];
+	if (isAbove(largest.width, opening.width) || isAbove(largest.height, opening.height)) return [];
 	const { overlap: _, ...window } = file.window ?? {};
 	return [
 		{
