@@ -602,3 +602,70 @@ test('a mat behind that is not of the pack’s size is named by its place', () =
 	const off = made.findings.find(({ rule }) => rule === 'mat.outer-off')!;
 	assert.deepEqual([off.severity, off.says], ['caution', 'Mat 2 measures 540 × 720 outside, the pack 542 × 702.']);
 });
+
+test('three mats, one of them at hand: those before it open wider, those behind it narrower, each by its own reveals', () => {
+	const cut = (top: number, bottom = top) => ({ board: 'cotton-4', reveal: { top, right: 6, bottom, left: 6 } });
+	const front = planSingle(atHand(HAVE, { mats: [{ board: 'cotton-4', have: HAVE }, cut(4, 8), cut(5)] })).window!;
+	assert.deepEqual(
+		front.mats.map(({ opening }) => opening),
+		[
+			{ width: 390, height: 540 },
+			{ width: 378, height: 528 },
+			{ width: 366, height: 518 }
+		]
+	);
+	assert.deepEqual([front.mats[1]!.border.top, front.mats[1]!.border.bottom], [84.5, 88.5]);
+	const back = { ...workedJob({ mats: [{ board: 'cotton-4' }, cut(4, 8), { ...cut(5, 7), have: HAVE }] }), window: {} };
+	const { mats } = planSingle(back).window!;
+	assert.deepEqual(
+		mats.map(({ opening }) => opening),
+		[
+			{ width: 414, height: 564 },
+			{ width: 402, height: 552 },
+			{ width: 390, height: 540 }
+		]
+	);
+	assert.deepEqual([mats[2]!.border.top - mats[1]!.border.top, mats[2]!.border.bottom - mats[1]!.border.bottom], [5, 7]);
+});
+
+test('a reveal that leaves no window behind a mat at hand is named at its place', () => {
+	const behind = (reveal: object) =>
+		faultsIn(
+			atHand(HAVE, {
+				mats: [
+					{ board: 'cotton-4', have: HAVE },
+					{ board: 'cotton-4', reveal }
+				]
+			})
+		);
+	const none = /^mats\[1\]\.reveal: This reveal leaves no window/;
+	assert.match(behind({ top: 6, bottom: 6, left: 195, right: 195 })[0]!, none);
+	assert.match(behind({ top: 270, bottom: 270, left: 6, right: 6 })[0]!, none);
+	assert.match(behind({ top: 6, bottom: 6, left: 200, right: 195 })[0]!, none);
+	// A millimetre is a window.
+	assert.ok(!behind({ top: 6, bottom: 6, left: 195, right: 194 }).some((fault) => none.test(fault)));
+	assert.ok(!behind({ top: 270, bottom: 269, left: 6, right: 6 }).some((fault) => none.test(fault)));
+});
+
+test('a mat at hand is shifted by the side that lacks; what was typed for the other axis stays', () => {
+	const shifted = (height: number, overlap?: object) => {
+		const file = {
+			...atHand({ opening: { width: 390, height }, outer: HAVE.outer }),
+			...(overlap ? { window: { overlap } } : {})
+		};
+		const { remedies } = planSingle(file).findings.find(({ rule }) => rule === 'window.overlap-thin')!;
+		return patched(file, remedies[0]!.patch).window?.overlap;
+	};
+	assert.deepEqual(shifted(544), { bottom: 4 });
+	assert.deepEqual(shifted(544, { left: 4 }), { left: 4, bottom: 4 });
+	assert.deepEqual(shifted(544, { right: 4 }), { right: 4, bottom: 4 });
+	assert.deepEqual(shifted(540, { left: 10 }), { right: 3 });
+	assert.deepEqual(shifted(540, { bottom: 9 }), { top: 3 });
+	assert.deepEqual(shifted(540, { top: 9 }), { bottom: 4 });
+});
+
+test('a sawtooth carries its two kilograms, and nothing more', () => {
+	const hung = (mass: number) =>
+		planSingle({ ...HANG_ONLY, given: { outer: { width: 300, height: 400 }, mass }, hang: { by: 'sawtooth' } });
+	assert.deepEqual([has(hung(2), 'hang.too-heavy'), has(hung(2.01), 'hang.too-heavy')], [false, true]);
+});

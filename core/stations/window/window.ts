@@ -170,7 +170,7 @@ function fixedOpenings({ mats }: Decided, reveals: readonly TermSides[]): TermSi
 /** Two mats that are at hand lie centred on each other: the strip between them is what their openings leave. */
 function revealsBetween({ mats }: Decided, openings: readonly TermSize[], asked: readonly TermSides[]): TermSides[] {
 	return asked.map((reveal, index) => {
-		const isMet = index > 0 && nth(mats, index).have && mats.slice(0, index).some(({ have }) => have);
+		const isMet = nth(mats, index).have && mats.slice(0, index).some(({ have }) => have);
 		if (!isMet) return reveal;
 		return sidesOf((side) => {
 			const axis = axisOf(side);
