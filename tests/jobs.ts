@@ -37,15 +37,20 @@ export function planned(changes: Partial<JobFile> = {}): SinglePlan {
 	return planSingle(workedJob(changes));
 }
 
-/** The faults of the worked case with changes, each `path: sentence`; none when it can be planned. */
-export function faultsOf(changes: Partial<JobFile>): string[] {
+/** The faults of a job, each `path: sentence`; none when it can be planned. */
+export function faultsIn(file: JobFile): string[] {
 	try {
-		planned(changes);
+		plan(file, builtInShop);
 		return [];
 	} catch (error) {
 		if (error instanceof FaultError) return error.faults.map(({ path, says }) => `${path}: ${says}`);
 		throw error;
 	}
+}
+
+/** Those of the worked case with changes. */
+export function faultsOf(changes: Partial<JobFile>): string[] {
+	return faultsIn(workedJob(changes));
 }
 
 /** The plan after the first remedy of a rule's first finding. */

@@ -4,7 +4,8 @@ import { decide } from '../decide.ts';
 import type { Unit } from '../units/length.ts';
 import type { JobFile } from '../job/definition.ts';
 import { FaultError } from '../job/faults.ts';
-import { drop, patched, put, type Operation } from '../job/patch.ts';
+import { onlyAtHand } from '../job/at-hand.ts';
+import { patched, put, type Operation } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
 import type { ShelfFrame, ShelfItem, ShelfMat, ShelfStick } from '../shop/shelf.ts';
@@ -71,16 +72,9 @@ function turnedMats(item: ShelfMat): ShelfMat[] {
 	return [item, { ...item, width: height, height: width, openingWidth: openingHeight, openingHeight: openingWidth }];
 }
 
-function matPatch(file: JobFile, item: ShelfMat): Operation[] {
-	const have = {
-		opening: { width: item.openingWidth, height: item.openingHeight },
-		outer: { width: item.width, height: item.height }
-	};
-	return [
-		...put(file, ['mats'], [{ board: item.board, colour: item.colour, have }]),
-		...drop(file, ['borders']),
-		...drop(file, ['window', 'overlap'])
-	];
+function matPatch(file: JobFile, { board, colour, ...item }: ShelfMat): Operation[] {
+	const opening = { width: item.openingWidth, height: item.openingHeight };
+	return onlyAtHand(file, { board, colour, have: { opening, outer: { width: item.width, height: item.height } } });
 }
 
 /** The first thing that forbids a mat at hand: a stop of fit, an opening that does not cover. */

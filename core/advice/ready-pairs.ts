@@ -6,7 +6,8 @@ import type { Sides, Size } from '../geometry/shapes.ts';
 import { SIDES } from '../geometry/shapes.ts';
 import type { Decided } from '../job/decided.ts';
 import type { JobFile } from '../job/definition.ts';
-import { drop, put, type Operation } from '../job/patch.ts';
+import { onlyAtHand } from '../job/at-hand.ts';
+import { put, type Operation } from '../job/patch.ts';
 import { writtenMats } from '../job/written.ts';
 import type { Plan } from '../plan.ts';
 import { sideValues } from '../rule/side-terms.ts';
@@ -139,11 +140,7 @@ function cutMat({ pack }: Fitting, file: JobFile, { borders, mats }: Decided): O
 /** The front mat is the bought one; its borders and the overlap come with it. */
 function readyMat({ pack }: Fitting, opening: Size, file: JobFile, { mats }: Decided): Operation[] {
 	const { board, colour } = nth(writtenMats(mats), 0);
-	return [
-		...put(file, ['mats'], [{ board, colour, have: { opening, outer: pack } }]),
-		...drop(file, ['borders']),
-		...drop(file, ['window', 'overlap'])
-	];
+	return onlyAtHand(file, { board, colour, have: { opening, outer: pack } });
 }
 
 /** Of everything that is as large as the pack and bought for it, cents a square metre. */

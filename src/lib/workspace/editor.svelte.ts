@@ -3,7 +3,7 @@ import { invalidate } from '$app/navigation';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { FaultError, type Fault } from '$core/job/faults.ts';
-import { patched, put, type Key, type Operation } from '$core/job/patch.ts';
+import { patched, put, type Key, type Operation, valueAt } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
 import { withUnit } from '$core/job/unit.ts';
 import { each } from '$core/units/one-or-each.ts';
@@ -12,7 +12,7 @@ import { named } from '$core/rule/sights.ts';
 import type { Slot } from '$core/advice/slots.ts';
 import { shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-import type { Unit } from '$core/units/length.ts';
+import { readLength, type Unit } from '$core/units/length.ts';
 import type { Reader } from '$core/units/show.ts';
 import { READS_CHANGED, rememberUnit } from '$lib/ui/reads.ts';
 import { Keeping, type Kept } from './keeping.svelte.ts';
@@ -163,6 +163,14 @@ export class JobEditor {
 		this.file = next;
 		this.#touched(typing !== null);
 		return [];
+	}
+
+	/** A length as it was typed, mm, while what it belongs to is not whole yet; null where none stands. */
+	typedLength(keys: readonly Key[], zero = false): number | null {
+		const written = valueAt(this.file, keys);
+		if (typeof written !== 'string' && typeof written !== 'number') return null;
+		const read = readLength(written, this.job.cutIn, zero || undefined);
+		return read.ok ? read.mm : null;
 	}
 
 	/** Puts one value in place. What is typed and is a fault stays as a draft, and the job as it was. */

@@ -1,9 +1,8 @@
 <script lang="ts">
 	/** A mat that was bought cut or lies at hand: its opening and its outer size as measured, in place of borders and overlap. */
-	import { NOT_KNOWN } from '$core/job/kinds.ts';
-	import { drop, put, valueAt, type Operation } from '$core/job/patch.ts';
-	import { writtenMats } from '$core/job/written.ts';
-	import { readLength } from '$core/units/length.ts';
+	import { cutAgain, isAtHand, takeAtHand } from '$core/job/at-hand.ts';
+	import { houseBoard } from '$core/job/material.ts';
+	import { put, valueAt, type Operation } from '$core/job/patch.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -11,7 +10,7 @@
 	const { index }: { index: number } = $props();
 	const { editor } = useWorkspace();
 	const mat = $derived(editor.job.mats[index]);
-	const atHand = $derived(mat !== undefined && (mat.have !== null || mat.unmeasured));
+	const atHand = $derived(mat !== undefined && isAtHand(mat));
 	const WAYS = [
 		{ value: 'cut', label: 'Cut here' },
 		{ value: 'have', label: 'At hand' }
@@ -23,27 +22,13 @@
 		['outer', 'height', 'Outer height']
 	] as const;
 
-	/** Borders come with the front mat, the overlap with the one nearest the piece: what was typed of them goes. */
 	function setWay(way: 'cut' | 'have') {
-		const mats = (editor.file.mats ?? writtenMats(editor.job.mats)).map((one, at) => {
-			if (at !== index) return one;
-			const { have: _, board, ...rest } = one;
-			return way === 'have' ? { ...rest, board, have: {} } : { ...rest, board: board === NOT_KNOWN ? 'cotton-4' : board };
-		});
-		const overlap = editor.file.window?.overlap;
-		editor.apply([
-			...put(editor.file, ['mats'], mats),
-			...(index === 0 ? drop(editor.file, ['borders']) : []),
-			...(way === 'have' && overlap !== undefined ? drop(editor.file, ['window', 'overlap']) : [])
-		]);
-	}
-
-	/** What was typed while another figure is still missing. */
-	function read(part: 'opening' | 'outer', axis: 'width' | 'height'): number | null {
-		const written = valueAt(editor.file, ['mats', index, 'have', part, axis]);
-		if (typeof written !== 'string' && typeof written !== 'number') return null;
-		const length = readLength(written, editor.job.cutIn, false);
-		return length.ok ? length.mm : null;
+		const { file, job } = editor;
+		editor.apply(
+			way === 'have'
+				? takeAtHand(file, job.mats, index)
+				: cutAgain(file, job.mats, index, houseBoard(job.aim, job.piece.proteinOrDye))
+		);
 	}
 
 	const sized =
@@ -60,7 +45,7 @@
 		{#each FIELDS as [part, axis, label] (label)}<LengthField
 				label="{label}, mat {index + 1}"
 				keys={['mats', index, 'have', part, axis]}
-				value={read(part, axis)}
+				value={editor.typedLength(['mats', index, 'have', part, axis])}
 				write={sized(part, axis)}
 			/>{/each}
 	{/if}

@@ -1,8 +1,9 @@
 <script lang="ts">
 	/** What came with a frame that is there, part by part: it stays as what it is, it leaves, or there was none. */
+	import { cutAgain, isAtHand, onlyAtHand } from '$core/job/at-hand.ts';
+	import { houseBoard } from '$core/job/material.ts';
 	import { FASTENERS, HANGERS_PLANNED, NOT_KNOWN, type CameWith } from '$core/job/kinds.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
-	import { writtenMats } from '$core/job/written.ts';
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 	import { FASTENER_NAMES } from '$core/stations/frame/fasteners.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -17,10 +18,11 @@
 	const shop = $derived(editor.shopIn(editor.job.cutIn));
 	/** A frame that stays closed has nothing taken out. */
 	const closed = $derived(editor.job.scope === 'hang' || editor.job.scope === 'back');
-	const atHand = $derived(editor.job.mats.some(({ have, unmeasured }) => have !== null || unmeasured));
+	const atHand = $derived(editor.job.mats.some(isAtHand));
 
 	const NONE = 'none-came';
 	const LEAVES = 'leaves';
+	const STAYS = 'stays';
 	type Option = { value: string; label: string };
 	const options = (none: string, leaves: string, stay: readonly Option[]): Option[] => [
 		{ value: NONE, label: none },
@@ -51,15 +53,19 @@
 
 	const stands = (part: CameWith, stays: string | undefined) => stays ?? (replaced.includes(part) ? LEAVES : NONE);
 
-	/** A part stays, or it leaves, or there was none: one of the three. */
-	function set(part: CameWith, value: string, stays: (value: string) => object | string) {
+	/** Whether it stands among what leaves. */
+	function marked(part: CameWith, leaves: boolean): Operation[] {
 		const others = replaced.filter((one) => one !== part);
-		const list = value === LEAVES ? [...others, part] : others;
-		const marked: Operation[] =
-			list.length > 0 ? put(editor.file, ['frame', 'replaced'], list) : drop(editor.file, ['frame', 'replaced']);
-		const is = value === NONE || value === LEAVES;
+		const list = leaves ? [...others, part] : others;
+		const keys = ['frame', 'replaced'];
+		return list.length > 0 ? put(editor.file, keys, list) : drop(editor.file, keys);
+	}
+
+	/** A part stays, or it leaves, or there was none: one of the three. */
+	function set(part: Exclude<CameWith, 'mat'>, value: string, stays: (value: string) => object | string) {
 		const key = ['frame', 'kept', part];
-		editor.apply([...marked, ...(is ? drop(editor.file, key) : put(editor.file, key, stays(value)))]);
+		const isGone = value === NONE || value === LEAVES;
+		editor.apply([...marked(part, value === LEAVES), ...(isGone ? drop(editor.file, key) : put(editor.file, key, stays(value)))]);
 	}
 
 	/** One of two figures may be typed first: the pane is measured once both are there. */
@@ -67,29 +73,16 @@
 		return put(editor.file, ['frame', 'kept', 'glazing', 'size'], { ...kept.glazing?.size, ...next });
 	}
 
-	/** Its opening and outer size are measured under Window; borders and overlap come with it. */
+	/** Its opening and outer size are measured under Window. */
 	function setMat(value: string) {
-		const others = replaced.filter((one) => one !== 'mat');
-		const marked: Operation[] =
-			value === LEAVES
-				? put(editor.file, ['frame', 'replaced'], [...others, 'mat'])
-				: others.length > 0
-					? put(editor.file, ['frame', 'replaced'], others)
-					: drop(editor.file, ['frame', 'replaced']);
+		const { file, job } = editor;
 		const mats =
-			value === 'stays' ? [{ board: NOT_KNOWN, have: {} }] : writtenMats(editor.job.mats).map(({ have: _, ...mat }) => mat);
-		const free = [
-			...drop(editor.file, ['borders']),
-			...(editor.file.window?.overlap === undefined ? [] : drop(editor.file, ['window', 'overlap']))
-		];
-		const back =
-			atHand && value !== 'stays' ? [...put(editor.file, ['mats'], mats.map(asCut)), ...drop(editor.file, ['borders'])] : [];
-		editor.apply([...marked, ...(value === 'stays' ? [...put(editor.file, ['mats'], mats), ...free] : back)]);
-	}
-
-	/** A mat that is cut is of a board that is known. */
-	function asCut(mat: { board: string }) {
-		return mat.board === NOT_KNOWN ? { ...mat, board: 'cotton-4' } : mat;
+			value === STAYS
+				? onlyAtHand(file, { board: NOT_KNOWN, have: {} })
+				: atHand
+					? cutAgain(file, job.mats, 0, houseBoard(job.aim, job.piece.proteinOrDye))
+					: [];
+		editor.apply([...marked('mat', value === LEAVES), ...mats]);
 	}
 </script>
 
@@ -127,8 +120,8 @@
 		{/if}
 		<Pick
 			label="Its mat"
-			value={atHand ? 'stays' : replaced.includes('mat') ? LEAVES : NONE}
-			options={options('there was none', 'leaves', [{ value: 'stays', label: 'stays: measured under Window' }])}
+			value={atHand ? STAYS : replaced.includes('mat') ? LEAVES : NONE}
+			options={options('there was none', 'leaves', [{ value: STAYS, label: 'stays: measured under Window' }])}
 			onchange={setMat}
 		/>
 		<Pick

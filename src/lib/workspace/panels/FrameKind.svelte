@@ -6,7 +6,6 @@
 	import { offered } from '$core/shop/stocked.ts';
 	import { MM_PER_INCH } from '$core/units/length.ts';
 	import { SCOPE_OF } from '$core/job/scopes.ts';
-	import { readLength } from '$core/units/length.ts';
 	import { showWithUnit } from '$core/units/show.ts';
 	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -27,15 +26,8 @@
 	const isThere = $derived(editor.job.frameIsThere);
 	/** A frame that stays closed is measured outside. */
 	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
-	const read = (key: 'face' | 'lip' | 'depth' | 'rabbetDepth') => section?.[key] ?? inFile(key);
-
-	/** What was typed of a profile that is not whole yet. */
-	function inFile(key: 'face' | 'lip' | 'depth' | 'rabbetDepth'): number | null {
-		const written = editor.file.frame?.section?.[key];
-		if (written === undefined) return null;
-		const length = readLength(written, editor.job.cutIn, false);
-		return length.ok ? length.mm : null;
-	}
+	/** As far as it was typed, while the profile is not whole yet. */
+	const read = (key: 'face' | 'lip' | 'depth' | 'rabbetDepth') => section?.[key] ?? editor.typedLength(['frame', 'section', key]);
 	const ENTERED = 'entered';
 	const chosen = $derived(
 		editor.file.frame?.section || (closed && !editor.file.frame?.moulding) ? ENTERED : (editor.file.frame?.moulding ?? '')

@@ -1,7 +1,6 @@
 <script lang="ts">
 	/** The rabbet of a frame that is there already, as the tape reads it; which corner is out, and the glazing that follows it. */
 	import { CORNERS, LITE_FIGURES } from '$core/stations/frame/lite.ts';
-	import { readLength } from '$core/units/length.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -30,14 +29,6 @@
 		d1: 'Diagonal from the top left',
 		d2: 'Diagonal from the top right'
 	};
-
-	/** What was typed while a reading is still missing. */
-	function inFile(key: keyof typeof opening): number | null {
-		const written = opening[key];
-		if (written === undefined) return null;
-		const length = readLength(written, editor.job.cutIn, false);
-		return length.ok ? length.mm : null;
-	}
 
 	/** What was read moves along. */
 	function setFour(wanted: 'two' | 'four') {
@@ -68,12 +59,20 @@
 		{#each SIDES as [side, label] (side)}<LengthField
 				{label}
 				keys={['frame', 'opening', side]}
-				value={opening[side] === undefined ? null : (read?.[side] ?? inFile(side))}
+				value={opening[side] === undefined ? null : (read?.[side] ?? editor.typedLength(['frame', 'opening', side]))}
 				optional={side === 'd1' || side === 'd2'}
 			/>{/each}
 	{:else}
-		<LengthField label="Width" keys={['frame', 'opening', 'width']} value={read?.top ?? inFile('width')} />
-		<LengthField label="Height" keys={['frame', 'opening', 'height']} value={read?.left ?? inFile('height')} />
+		<LengthField
+			label="Width"
+			keys={['frame', 'opening', 'width']}
+			value={read?.top ?? editor.typedLength(['frame', 'opening', 'width'])}
+		/>
+		<LengthField
+			label="Height"
+			keys={['frame', 'opening', 'height']}
+			value={read?.left ?? editor.typedLength(['frame', 'opening', 'height'])}
+		/>
 	{/if}
 </div>
 {#if frame?.cornersOut}

@@ -4,19 +4,11 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { put, type Operation } from '$core/job/patch.ts';
-	import { readLength } from '$core/units/length.ts';
 	import { useWorkspace } from '../context.ts';
 
 	const { editor } = useWorkspace();
 	const asks = $derived(SCOPE_OF[editor.job.scope].asks);
 	const outer = $derived(editor.file.given?.outer ?? {});
-
-	function written(axis: 'width' | 'height'): number | null {
-		const typed = outer[axis];
-		if (typed === undefined) return null;
-		const length = readLength(typed, editor.job.cutIn, false);
-		return length.ok ? length.mm : null;
-	}
 
 	function sized(next: { width: number | string } | { height: number | string }): Operation[] {
 		return put(editor.file, ['given', 'outer'], { ...outer, ...next });
@@ -28,13 +20,13 @@
 	<LengthField
 		label="Outer width"
 		keys={['given', 'outer', 'width']}
-		value={written('width')}
+		value={editor.typedLength(['given', 'outer', 'width'])}
 		write={(width) => sized({ width })}
 	/>
 	<LengthField
 		label="Outer height"
 		keys={['given', 'outer', 'height']}
-		value={written('height')}
+		value={editor.typedLength(['given', 'outer', 'height'])}
 		write={(height) => sized({ height })}
 	/>
 	{#if asks.includes('recess')}<LengthField

@@ -2,7 +2,6 @@
 	/** The image within the sheet: what a reveal is measured from. */
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import { drop, valueAt } from '$core/job/patch.ts';
-	import { readLength } from '$core/units/length.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import { useWorkspace } from '../context.ts';
 
@@ -21,13 +20,6 @@
 		['height', 'height']
 	] as const;
 	const word = $derived(part === 'image' ? 'Image' : 'Motif');
-
-	function valueOf(key: keyof Rect): number | null {
-		const written = inFile[key];
-		if (typeof written !== 'string' && typeof written !== 'number') return null;
-		const read = readLength(written, editor.job.cutIn, true);
-		return read.ok ? read.mm : null;
-	}
 </script>
 
 <div class="group">
@@ -42,7 +34,7 @@
 	{#each FIELDS as [key, label] (key)}<LengthField
 			label="{word} {label}"
 			keys={[...keys, key]}
-			value={valueOf(key)}
+			value={editor.typedLength([...keys, key], true)}
 			zero={key === 'left' || key === 'top'}
 			optional
 		/>{/each}

@@ -10,6 +10,7 @@
 	import Fold from '$lib/ui/Fold.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
+	import { isAtHand } from '$core/job/at-hand.ts';
 	import { NOT_KNOWN } from '$core/job/kinds.ts';
 	import type { MatChoice } from '$core/job/decide-window.ts';
 	import { useWorkspace } from '../context.ts';
@@ -25,7 +26,6 @@
 	const boards = (chosen: string) =>
 		matBoards(editor.shopIn(editor.job.cutIn), chosen).map((board) => boardOption(board, editor.reader));
 	const UNKNOWN = { value: NOT_KNOWN, label: 'Not known' };
-	const isAtHand = ({ have, unmeasured }: MatChoice) => have !== null || unmeasured;
 	const isUnknown = (mat: MatChoice) => isAtHand(mat) && mat.board.unknown.length > 0;
 	const bevels = [
 		{ value: 'normal', label: 'Normal' },

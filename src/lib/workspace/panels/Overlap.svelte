@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** How far the mat covers the sheet: one figure, one a side, or found by the program from the zones. */
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
+	import { isAtHand } from '$core/job/at-hand.ts';
 	import { put, valueAt } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -14,7 +15,7 @@
 	const path = $derived(editor.figures.path);
 	const asked = $derived(choice.overlap);
 	const apart = $derived(typeof valueAt(editor.file, keys) === 'object' && !SIDES.every((side) => asked[side] === asked.top));
-	const atHand = $derived(editor.job.mats.some(({ have, unmeasured }) => have !== null || unmeasured));
+	const atHand = $derived(editor.job.mats.some(isAtHand));
 	const AXES = [
 		['left', 'right'],
 		['top', 'bottom']
