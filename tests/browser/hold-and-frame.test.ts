@@ -105,7 +105,11 @@ test('an out-of-true frame: measured, which corner is out, the glazing that foll
 		await type(part, length);
 	await sees('The frame’s top right corner is open by');
 	await sees('The glazing is cut to follow it:');
-	const kept = await here.untilKept(number, 'the readings', (job) => job.frame!.opening?.d2 === 1000);
+	const kept = await here.untilKept(
+		number,
+		'all the readings, the last one too',
+		(job) => job.frame!.opening?.d2 === 1000 && job.frame!.section?.rabbetDepth === 20
+	);
 	const { lite } = planSingle(kept).frame!;
 	for (const figure of ['top', 'right', 'bottom', 'left'] as const) await sees(String(lite[figure]));
 	assert.ok(lite.left > lite.right && lite.bottom > lite.top);
