@@ -1,5 +1,6 @@
 /**
- * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `climate`: a job file and a room in, its year out. Exit 2 and one line
+ * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `cut`: a
+ * cutting file in, its plan out; `climate`: a job file and a room in, its year out. Exit 2 and one line
  * for each fault when the file can't be read.
  */
 import { readFileSync } from 'node:fs';
@@ -7,11 +8,19 @@ import { FaultError, type Fault } from '../core/job/faults.ts';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import { climateAnswer } from '../core/advice/climate-answer.ts';
+import { bestPlan } from '../core/nesting/cut.ts';
+import { solverFrom, type Highs } from '../src/lib/nesting/solver.ts';
+import { checkCutting } from '../src/lib/server/validation/cutting.ts';
 import { checkClimate, CLIMATE_BODY_MOST } from '../src/lib/server/validation/climate.ts';
 import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
 import { readJson } from '../src/lib/server/validation/body.ts';
 
 const VERBS: Record<string, (body: unknown) => unknown> = {
+	cut: async (body) => {
+		const { job } = whole(checkCutting(body));
+		const { default: highs } = await import('highs');
+		return bestPlan(job, { solve: solverFrom((await highs()) as Highs), now: () => performance.now() });
+	},
 	plan: (body) => plan(whole(checkJobFile(body)).job, builtInShop),
 	climate: (body) => climateAnswer(whole(checkClimate(body)).request, builtInShop)
 };
@@ -23,7 +32,7 @@ try {
 		throw new FaultError([
 			{ path: 'usage', says: `npm run -s core -- ${Object.keys(VERBS).join(' | ')} FILE.json, or - for standard input.` }
 		]);
-	process.stdout.write(`${JSON.stringify(run(await parsed(path)), null, '\t')}\n`);
+	process.stdout.write(`${JSON.stringify(await run(await parsed(path)), null, '\t')}\n`);
 } catch (error) {
 	if (!(error instanceof FaultError)) throw error;
 	for (const fault of error.faults) console.error(`${fault.path || 'file'}: ${fault.says}`);

@@ -8,5 +8,6 @@ export const TIERS = [
 	['judge'],
 	['decide.ts', 'plan.ts'],
 	['advice'],
+	['nesting'],
 	['views']
 ];

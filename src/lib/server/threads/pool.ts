@@ -3,27 +3,67 @@ import { availableParallelism } from 'node:os';
 import Tinypool from 'tinypool';
 import type { Fault } from '$core/job/faults.ts';
 import { faults, type Answer } from '../answer.ts';
+import type { CuttingPlan } from '$core/nesting/figures.ts';
+import cuttingCode from './cutting.ts?thread';
+import type { CuttingTask } from './cutting.ts';
 import code from './work.ts?thread';
 import type { Done, Work, WorkName } from './work.ts';
 
 /** One core stays with the requests. */
 const MOST_THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
-/** So many may wait; the next is asked to come again. */
-const MOST_WAITING = 60;
 const MOST_MS = 30_000;
+/** Until a cutting plan that has had its seconds must be there. */
+const OVERTIME_MS = 15_000;
 
-let pool: Tinypool | null = null;
-let waiting = 0;
+/** Threads that run one file, and how much may wait for them; the next is asked to come again. */
+class Lane {
+	private pool: Tinypool | null = null;
+	waiting = 0;
 
-function threads(): Tinypool {
-	return (pool ??= new Tinypool({
-		filename: `data:text/javascript;base64,${Buffer.from(code).toString('base64')}`,
-		runtime: 'worker_threads',
-		minThreads: 1,
-		maxThreads: MOST_THREADS,
-		idleTimeout: 30_000
-	}));
+	constructor(
+		private readonly text: string,
+		readonly most: number,
+		private readonly mostWaiting: number
+	) {}
+
+	get threads(): number {
+		return this.pool?.threads.length ?? 0;
+	}
+
+	/** @returns what the file's function gives, `full` when too much waits, `late` when it takes longer than `ms` */
+	async run(task: unknown, ms: number): Promise<{ done: unknown } | 'full' | 'late'> {
+		if (this.waiting >= this.mostWaiting) return 'full';
+		this.waiting += 1;
+		try {
+			return { done: await this.open().run(task, { signal: AbortSignal.timeout(ms) }) };
+		} catch (error) {
+			if ((error as Error).name === 'AbortError') return 'late';
+			throw error;
+		} finally {
+			this.waiting -= 1;
+		}
+	}
+
+	async stop(): Promise<void> {
+		const stopping = this.pool;
+		this.pool = null;
+		await stopping?.destroy();
+	}
+
+	private open(): Tinypool {
+		return (this.pool ??= new Tinypool({
+			filename: `data:text/javascript;base64,${Buffer.from(this.text).toString('base64')}`,
+			runtime: 'worker_threads',
+			minThreads: this.most > 1 ? 1 : 0,
+			maxThreads: this.most,
+			idleTimeout: 30_000
+		}));
+	}
 }
+
+const plans = new Lane(code, MOST_THREADS, 60);
+/** Cutting plans take their seconds: they have a thread of their own, so that no job waits for them. */
+const cutting = new Lane(cuttingCode, 1, 8);
 
 export type Worked<Name extends WorkName> =
 	| { ok: true; gives: Work[Name]['gives'] }
@@ -32,31 +72,35 @@ export type Worked<Name extends WorkName> =
 
 /** Has a thread do a piece of work. @returns what it gives, or what to answer: the faults, that too many wait, or that it takes too long */
 export async function inThread<Name extends WorkName>(name: Name, given: Work[Name]['given']): Promise<Worked<Name>> {
-	if (waiting >= MOST_WAITING) return { ok: false, answer: busy };
-	waiting += 1;
-	try {
-		const done = (await threads().run({ name, given }, { signal: AbortSignal.timeout(MOST_MS) })) as Done<Name>;
-		return done.ok ? done : { ok: false, answer: faults(400, done.faults), faults: done.faults };
-	} catch (error) {
-		if ((error as Error).name === 'AbortError') return { ok: false, answer: tooLong };
-		throw error;
-	} finally {
-		waiting -= 1;
-	}
+	const ran = await plans.run({ name, given }, MOST_MS);
+	if (typeof ran === 'string') return { ok: false, answer: ran === 'full' ? busy : tooLong };
+	const done = ran.done as Done<Name>;
+	return done.ok ? done : { ok: false, answer: faults(400, done.faults), faults: done.faults };
+}
+
+/** Has the cutting thread plan sheets. @returns the plan, or what to answer */
+export async function inCuttingThread(
+	task: CuttingTask
+): Promise<{ ok: true; plan: CuttingPlan } | { ok: false; answer: Answer }> {
+	const ran = await cutting.run(task, task.job.seconds * 1000 + OVERTIME_MS);
+	if (typeof ran === 'string') return { ok: false, answer: ran === 'full' ? busy : tooLong };
+	return { ok: true, plan: ran.done as CuttingPlan };
 }
 
 const busy = faults(503, [{ path: '', says: 'Much is being planned at this moment. Ask again in a few seconds.' }], {
 	'retry-after': '5'
 });
-const tooLong = faults(503, [{ path: '', says: 'This takes longer than half a minute to plan, and was left.' }]);
+const tooLong = faults(503, [{ path: '', says: 'This takes longer than it may to plan, and was left.' }]);
 
 /** How much is under way, for those who watch the server. */
 export function threadsNow(): { threads: number; most: number; waiting: number } {
-	return { threads: pool?.threads.length ?? 0, most: MOST_THREADS, waiting };
+	return {
+		threads: plans.threads + cutting.threads,
+		most: plans.most + cutting.most,
+		waiting: plans.waiting + cutting.waiting
+	};
 }
 
 export async function stopThreads(): Promise<void> {
-	const stopping = pool;
-	pool = null;
-	await stopping?.destroy();
+	await Promise.all([plans.stop(), cutting.stop()]);
 }
