@@ -4,7 +4,9 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { plan, type Plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
+import type { CuttingPlan } from '../../core/nesting/figures.ts';
 import { workedJob } from '../jobs.ts';
+import { faultsOf } from '../nesting/checker.ts';
 
 const core = (args: string[], input = '') =>
 	spawnSync(process.execPath, ['scripts/core.js', ...args], { input, encoding: 'utf8' });
@@ -85,5 +87,42 @@ test('climate: a job and a room in, the year inside its pack out; faults with th
 		const answer = core(['climate', '-'], JSON.stringify(body));
 		assert.deepEqual([answer.status, answer.stdout], [2, ''], path);
 		assert.ok(answer.stderr.startsWith(`${path}: `), answer.stderr);
+	}
+});
+
+const cutting = {
+	format: 'rare-keep/cutting',
+	version: 1,
+	kerf: 0,
+	trim: 0,
+	minOffcut: 200,
+	seconds: 1,
+	sheets: [
+		{ id: 'S', width: 1524, height: 1016, count: 20, cost: 1800 },
+		{ id: 'off-12', width: 610, height: 420, count: 1, cost: 0 }
+	],
+	blanks: [{ id: 'A', width: 542, height: 701, count: 2, turn: true }]
+};
+
+test('cut: a cutting file in, a plan out that can be cut as it says', () => {
+	const { stdout, status } = core(['cut', '-'], JSON.stringify(cutting));
+	assert.equal(status, 0);
+	const answer = JSON.parse(stdout) as CuttingPlan;
+	assert.deepEqual(faultsOf(cutting, answer), []);
+	assert.deepEqual(answer.used, { sheets: 1, cost: 1800, area: 1524 * 1016 });
+	assert.deepEqual([answer.bound, answer.proven], [{ sheets: 1, says: '1 full sheet, and fewer is impossible.' }, true]);
+	for (const [body, path] of [
+		[{ ...cutting, kerf: -1 }, 'kerf'],
+		[{ ...cutting, seconds: 61 }, 'seconds'],
+		[{ ...cutting, sheet: [] }, 'sheet'],
+		[{ ...cutting, sheets: [{ ...cutting.sheets[0], count: -2 }] }, 'sheets[0].count'],
+		[{ ...cutting, blanks: [...cutting.blanks, ...cutting.blanks] }, 'blanks[1].id'],
+		[{ ...cutting, kerf: 5, blanks: [{ ...cutting.blanks[0], height: 4 }] }, 'blanks[0].height'],
+		[{ ...cutting, blanks: [0, 1].map((id) => ({ ...cutting.blanks[0], id: `${id}`, count: 2501 })) }, 'blanks'],
+		[{ ...cutting, version: 2 }, 'version']
+	] as const) {
+		const refused = core(['cut', '-'], JSON.stringify(body));
+		assert.deepEqual([refused.status, refused.stdout], [2, ''], path);
+		assert.ok(refused.stderr.startsWith(`${path}: `), refused.stderr);
 	}
 });

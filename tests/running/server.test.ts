@@ -4,7 +4,10 @@ import { existsSync } from 'node:fs';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
+import type { CuttingPlan } from '../../core/nesting/figures.ts';
+import { checkCutting } from '../../src/lib/server/validation/cutting.ts';
 import { workedJob } from '../jobs.ts';
+import { faultsOf as wrongIn } from '../nesting/checker.ts';
 import { keepJob, newFolder, removeFolder, send, startServer, type Server } from './server.ts';
 
 const folder = newFolder();
@@ -286,6 +289,7 @@ test('the shop’s lists, rooms and the climate answer over HTTP as the open int
 		});
 	for (const [path, method, allow] of [
 		['/api/climate', 'GET', 'POST'],
+		['/api/cut', 'GET', 'POST'],
 		['/api/rooms', 'DELETE', 'GET, POST'],
 		['/api/shop/materials', 'POST', 'GET, PUT'],
 		['/api/shop/places', 'DELETE', 'GET, PUT'],
@@ -355,4 +359,39 @@ test('every drawing of a job as SVG and as DXF; a view that it lacks is 404 with
 	assert.equal((await fetch(`${server.address}/api/jobs/${number}/side.dxf`)).status, 404);
 	const wrong = await fetch(`${server.address}/api/jobs/${number}/cut.dxf`, { method: 'POST' });
 	assert.deepEqual([wrong.status, wrong.headers.get('allow')], [405, 'GET']);
+});
+
+test('a cutting plan over HTTP takes its seconds, and nothing else waits for it', async () => {
+	const blanks = Array.from({ length: 40 }, (_, index) => ({
+		id: `${index}`,
+		width: 311 + 7 * index,
+		height: 407 + 11 * index,
+		count: 2
+	}));
+	const asked = {
+		format: 'rare-keep/cutting',
+		version: 1,
+		seconds: 3,
+		sheets: [{ id: 'S', width: 1524, height: 1016, count: 90 }],
+		blanks
+	};
+	let planned = false;
+	const cut = send(server.address, 'POST', '/api/cut', asked).finally(() => (planned = true));
+	const others = await Promise.all([
+		send(server.address, 'POST', '/api/plan', workedJob()),
+		fetch(`${server.address}/health`),
+		fetch(server.address)
+	]);
+	assert.deepEqual(
+		others.map(({ status }) => status),
+		[200, 200, 200]
+	);
+	assert.equal(planned, false);
+	const answer = await cut;
+	assert.equal(answer.status, 200);
+	const job = checkCutting(asked);
+	assert.ok(job.ok);
+	assert.deepEqual(wrongIn(job.job, (await answer.json()) as CuttingPlan), []);
+	const refused = await send(server.address, 'POST', '/api/cut', { ...asked, seconds: 0 });
+	assert.deepEqual([refused.status, await faultsOf(refused)], [400, ['seconds']]);
 });
