@@ -43,7 +43,12 @@ export type Role =
 	| 'leader'
 	| 'plate'
 	| 'writing'
-	| 'sleeve';
+	| 'sleeve'
+	| 'cut-sheet'
+	| 'blank'
+	| 'offcut'
+	| 'cut-line'
+	| 'cut-made';
 
 /** Hatches tell materials apart in print without colour. */
 export type Hatch = 'wood' | 'glass' | 'acrylic' | 'board' | 'pulp' | 'foam' | 'plastic' | 'metal' | 'film' | 'paper';
@@ -96,6 +101,9 @@ export type Callout = {
 /** A kept picture by its sum. */
 export type Picture = { sum: string; place: Rect; clip: Point[] };
 
+/** Words in a place of the drawing, which is as large as what they name. */
+export type Label = { kind: 'blank' | 'offcut' | 'cut'; name: string; detail: string; turned?: boolean; place: Rect };
+
 export type Scene = {
 	view: 'front' | 'section' | 'back' | 'sheet' | 'corner' | 'preview' | 'parts' | 'board';
 	title: string;
@@ -104,6 +112,7 @@ export type Scene = {
 	shapes: Shape[];
 	dimensions: Dimension[];
 	callouts: Callout[];
+	labels?: Label[];
 	/** Its few figures are drawn with their names. */
 	namesFigures?: true;
 	/** What is not true to scale, in a sentence. */

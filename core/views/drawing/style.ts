@@ -45,6 +45,11 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
 	leader: { stroke: '#7b848a', width: 0.6 },
 	plate: { fill: '#cdb67a', stroke: '#5a4a22', width: 0.9 },
 	writing: { stroke: '#4d565b', width: 1.1, dash: '4 2' },
+	'cut-sheet': { fill: '#d9d6cd', stroke: INK, width: 1.2 },
+	blank: { fill: '#fbfaf7', stroke: INK, width: 1 },
+	offcut: { fill: '#eceae4', stroke: '#5b656b', width: 0.9, dash: '5 3' },
+	'cut-line': { stroke: '#1f6b5e', width: 1.4 },
+	'cut-made': { stroke: '#8d979c', width: 1, dash: '2 3' },
 	sleeve: { fill: '#f5f4f1', stroke: '#5b656b', width: 0.9, dash: '5 2', opacity: 0.85 }
 };
 

@@ -1,7 +1,12 @@
-/** The call for a cutting plan: checks, then the core, in a thread of its own. */
+/** The call for a cutting plan: checks, then the core, in a thread of its own; and what open jobs ask to be cut. */
 import { createRequire } from 'node:module';
+import type { JobFile } from '$core/job/definition.ts';
 import { faults, type Answer } from './answer.ts';
-import { inCuttingThread } from './threads/pool.ts';
+import type { Database } from './db/database.ts';
+import { selectPressing, type AfterPressing } from './db/today.ts';
+import type { JobParts } from './job-parts.ts';
+import { shopNow } from './shop.ts';
+import { inCuttingThread, inThread } from './threads/pool.ts';
 import { checkCutting } from './validation/cutting.ts';
 
 const solverAt = createRequire(import.meta.url).resolve('highs');
@@ -11,4 +16,22 @@ export async function planCutting(body: unknown): Promise<Answer> {
 	if (!checked.ok) return faults(400, checked.faults);
 	const done = await inCuttingThread({ job: checked.job, solverAt });
 	return done.ok ? { status: 200, body: done.plan } : done.answer;
+}
+
+/** So many open jobs are cut together at the most. */
+const MOST_JOBS = 200;
+
+/** @returns what open jobs ask of full sheets, the most pressing first; jobs that ask nothing are not listed */
+export async function openParts(db: Database, today: string): Promise<{ jobs: JobParts[]; more: boolean }> {
+	const listed: { number: number; file: JobFile }[] = [];
+	let after: AfterPressing = null;
+	do {
+		const page = await selectPressing(db, { shown: 'open', today, after });
+		listed.push(...page.jobs.map(({ number, spec }) => ({ number, file: spec })));
+		after = page.next;
+	} while (after && listed.length < MOST_JOBS);
+	const { written } = await shopNow(db);
+	const done = await inThread('parts', { jobs: listed.slice(0, MOST_JOBS), shop: written });
+	if (!done.ok) throw new Error('The parts of open jobs could not be planned.');
+	return { jobs: done.gives.filter(({ parts }) => parts.length > 0), more: after !== null };
 }

@@ -16,6 +16,7 @@
 	const { here = '', tight = false, children }: Props = $props();
 	const PLACES = [
 		{ href: '/', name: 'Today' },
+		{ href: '/cutting', name: 'Cutting' },
 		{ href: '/stock/materials', name: 'Stock' },
 		{ href: '/light', name: 'Light and climate' },
 		{ href: '/handbook', name: 'Handbook' },

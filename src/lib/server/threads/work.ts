@@ -13,6 +13,7 @@ import type { Unit } from '$core/units/length.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf, standingOf } from '../facts.ts';
 import { nextOf } from '$core/views/bench/next.ts';
+import { jobParts, type JobParts } from '../job-parts.ts';
 import { pieceOf, type RackPiece } from '../rack-piece.ts';
 import type { Facts } from '../db/jobs.ts';
 import { there } from '$core/units/there.ts';
@@ -27,6 +28,8 @@ export type Work = {
 	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
+	/** What jobs ask of full sheets. */
+	parts: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop }; gives: JobParts[] };
 	/** What a change of the shop's lists does to jobs. */
 	touched: { given: { files: JobFile[]; before: WrittenShop; after: WrittenShop }; gives: (Touched | null)[] };
 	/** The year of a pack in a room, as JSON. */
@@ -50,6 +53,7 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
 		}),
 	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
+	parts: ({ jobs, shop }) => jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop))),
 	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
 	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
 	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))

@@ -1,0 +1,61 @@
+/** Which sheets a group of parts may be cut from: what the shop has, and the sizes that can be bought. */
+import { sheetSizes } from '../shop/sheet-sizes.ts';
+import type { Shop } from '../shop/shop.ts';
+import { wholeCents } from '../units/round.ts';
+import type { Unit } from '../units/length.ts';
+import type { CuttingJob, SheetStock } from './figures.ts';
+import type { PartGroup } from './parts.ts';
+
+/** A full sheet or an offcut that lies in the shop. */
+export type InStock = {
+	id: number;
+	kind: 'sheet' | 'offcut';
+	material: string;
+	colour: string;
+	width: number;
+	height: number;
+	/** That no plan has taken. */
+	free: number;
+	place: string;
+	lot: string;
+};
+
+/** A sheet that is to be bought is named so; one in stock by its number there. */
+export const toBuy = (width: number, height: number): string => `buy ${width} × ${height}`;
+export const inStock = (id: number): string => `stock ${id}`;
+
+/** What is there goes before what must be bought, by a cent. */
+const BOUGHT_MORE = 1;
+/** Without a price area stands for it: so many cents a square metre. */
+const NO_PRICE = 1000;
+
+export type CuttingWay = { kerf: number; trim: number; minOffcut: number; seconds: number };
+
+/** @returns the cutting job of a group; offcuts cost nothing, a sheet its area's price in cents */
+export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: Shop, unit: Unit, way: CuttingWay): CuttingJob {
+	const { material, colour, parts } = group;
+	const price = (shop.boards[material] ?? shop.glazings[material])?.pricePerM2 ?? NO_PRICE;
+	const costOf = (width: number, height: number): number => Math.max(1, wholeCents((width * height * price) / 1e6));
+	const count = parts.reduce((sum, part) => sum + part.count, 0);
+	const there = stock
+		.filter((one) => one.material === material && (colour === '' || one.colour === colour) && one.free > 0)
+		.map((one): SheetStock => ({
+			id: inStock(one.id),
+			width: one.width,
+			height: one.height,
+			count: one.free,
+			cost: one.kind === 'offcut' ? 0 : costOf(one.width, one.height)
+		}));
+	const bought = sheetSizes(material, unit, shop).map(({ width, height }): SheetStock => ({
+		id: toBuy(width, height),
+		width,
+		height,
+		count,
+		cost: costOf(width, height) + BOUGHT_MORE
+	}));
+	return {
+		...way,
+		sheets: [...there, ...bought],
+		blanks: parts.map(({ id, width, height, count: wanted, turn }) => ({ id, width, height, count: wanted, turn }))
+	};
+}

@@ -1,0 +1,454 @@
+<script lang="ts">
+	/** Cutting: open jobs’ blanks on sheets and offcuts, the cuts in their order, each with its fence. */
+	import { onDestroy, untrack } from 'svelte';
+	import { cuttingJobOf, type InStock } from '$core/nesting/offer.ts';
+	import { groupsOf } from '$core/nesting/parts.ts';
+	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+	import { materialName } from '$core/stations/cut/material-name.ts';
+	import type { Unit } from '$core/units/length.ts';
+	import { showLength, showShare } from '$core/units/show.ts';
+	import { cutSheetScene } from '$core/views/drawing/cut-sheet.ts';
+	import type { JobParts } from '$lib/server/job-parts.ts';
+	import Bar from '$lib/ui/Bar.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import Working from '$lib/ui/Working.svelte';
+	import CutSheet from './CutSheet.svelte';
+	import CutPapers from './CutPapers.svelte';
+	import { CuttingRun } from './run.svelte.ts';
+	import { saveCuts, saveDrawing } from './files.ts';
+	import { alikeSheets, blankWords, cutRows, offcutWords, sharesOf, sheetName } from './words.ts';
+
+	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; shop: WrittenShop; reads: Unit | null };
+	const { jobs, more, stock, shop: written, reads }: Props = $props();
+	const shop = $derived(shopFrom(written));
+	const unit = $derived(reads ?? written.about.unit ?? 'mm');
+	/** A knife and a score take nothing; a plan has its seconds. */
+	const WAY = { kerf: 0, trim: 0, minOffcut: 200, seconds: 4 };
+
+	// What is stopped may still change its sizes: it is not cut before somebody says so.
+	// svelte-ignore state_referenced_locally
+	let chosen = $state<string[]>(jobs.filter(({ stopped }) => !stopped).map(({ number }) => number));
+	const groups = $derived(groupsOf(jobs.filter(({ number }) => chosen.includes(number)).flatMap(({ parts }) => parts)));
+	const run = new CuttingRun();
+	const asked = $derived(groups.map((group) => ({ key: group.key, job: cuttingJobOf(group, stock, shop, unit, WAY) })));
+	$effect(() => {
+		const wanted = asked;
+		untrack(() => run.run(wanted));
+	});
+	onDestroy(() => run.stop());
+
+	let openKey = $state<string | null>(null);
+	const open = $derived(groups.find(({ key }) => key === openKey) ?? groups[0] ?? null);
+	const found = $derived(open ? run.found.get(open.key) : undefined);
+	const sheets = $derived(found ? alikeSheets(found.plan, found.job) : []);
+	let openSheet = $state(0);
+	const sheet = $derived(sheets[Math.min(openSheet, sheets.length - 1)]);
+	let openCut = $state<number | null>(null);
+	const nameOf = $derived(blankWords(open?.parts ?? [], unit));
+	const scenes = $derived(
+		sheets.map(({ plan, stock: { width, height } }, index) =>
+			cutSheetScene({ plan, width, height, kerf: WAY.kerf, title: `Sheet ${index + 1}` }, nameOf, offcutWords(unit))
+		)
+	);
+	const rows = $derived(
+		sheet ? cutRows({ plan: sheet.plan, width: sheet.stock.width, height: sheet.stock.height, kerf: WAY.kerf }, unit) : []
+	);
+	const shown = $derived(sheet ? scenes[sheets.indexOf(sheet)] : undefined);
+	const shares = $derived(found ? sharesOf(found.plan) : null);
+
+	/** Px beside a sheet: the page's own margins, the numbers of cuts at its edge, the border of what is chosen. */
+	const BESIDE = 84;
+	let room = $state(0);
+	/** The number of a cut at the edge, and the border of what is chosen, take the rest. */
+	const scale = $derived(
+		Math.max(0.08, ((room || 600) - BESIDE) / Math.max(1000, ...sheets.map(({ stock: { width } }) => width)))
+	);
+
+	const groupName = (group: { material: string; colour: string }): string =>
+		[materialName(group, shop), group.colour].filter(Boolean).join(', ');
+	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
+	const countSaid = (count: number, one: string, several: string): string => (count === 1 ? `1 ${one}` : `${count} ${several}`);
+
+	function choose(number: string, on: boolean) {
+		chosen = on ? [...chosen, number] : chosen.filter((one) => one !== number);
+	}
+
+	function show(key: string) {
+		openKey = key;
+		openSheet = 0;
+		openCut = null;
+	}
+</script>
+
+<svelte:head><title>Cutting · Rare Keep</title></svelte:head>
+<div class="screen">
+	<Bar here="/cutting">
+		<div class="actions">
+			{#if run.running}
+				<div class="working"><Working label="Looking for better plans" done={run.settled / Math.max(1, run.asked)} bare /></div>
+				<button type="button" class="btn preset-on-bar" onclick={() => run.stop()}>Stop looking</button>
+			{/if}
+			<button type="button" class="btn preset-on-bar" disabled={sheets.length === 0} onclick={() => print()}
+				>Print cut lists</button
+			>
+		</div>
+	</Bar>
+	<main id="main" class="page">
+		<h1 class="seen-by-readers">Cutting</h1>
+		<section class="what" aria-label="What is cut">
+			<div class="part">
+				<div class="head">
+					<h2>Jobs</h2>
+					<button type="button" class="btn preset-quiet" onclick={() => (chosen = jobs.map(({ number }) => number))}>all</button>
+					<button type="button" class="btn preset-quiet" onclick={() => (chosen = [])}>none</button>
+				</div>
+				{#if jobs.length === 0}
+					<p class="quiet">No open piece asks for board or glazing yet. Measure one, and its blanks come here.</p>
+				{/if}
+				<ul class="jobs">
+					{#each jobs as { number, title, stopped, parts } (number)}
+						<li>
+							<label title="{number} {title}">
+								<input
+									type="checkbox"
+									class="checkbox"
+									checked={chosen.includes(number)}
+									onchange={(event) => choose(number, event.currentTarget.checked)}
+								/>
+								<span class="figures">{number}</span>
+								<span class="title">{title}</span>
+							</label>
+							{#if stopped}<Sign of="stop" size={10} />{/if}
+							<span class="quiet figures" title="blanks">{parts.reduce((sum, part) => sum + part.count, 0)}</span>
+						</li>
+					{/each}
+				</ul>
+				{#if more}<p class="quiet">The 200 most pressing jobs are listed.</p>{/if}
+			</div>
+			<div class="part">
+				<h2>Materials</h2>
+				<ul class="materials">
+					{#each groups as group (group.key)}
+						{@const here = run.found.get(group.key)}
+						<li>
+							<button type="button" aria-pressed={group.key === open?.key} onclick={() => show(group.key)}>
+								<span>{groupName(group)}</span>
+								<span class="quiet figures"
+									>{#if here}{countSaid(here.plan.used.sheets, 'sheet', 'sheets')}
+										{#if here.plan.proven}<Sign of="settled" size={10} />{/if}{:else}…{/if}</span
+								>
+							</button>
+						</li>
+					{/each}
+				</ul>
+			</div>
+		</section>
+		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>
+			{#if open && found}
+				<div class="head">
+					<h2>{groupName(open)}</h2>
+					<p class="bound">
+						{#if found.plan.proven}<Sign of="settled" />{/if}
+						{found.plan.bound.says}{#if !found.settled && run.running}
+							<span class="quiet">Still looking.</span>{/if}
+					</p>
+					{#if shares}<p class="quiet figures">
+							{showShare(shares.used, 1)} becomes blanks, {showShare(shares.kept, 1)} is kept as offcuts.
+						</p>{/if}
+				</div>
+				{#each found.plan.unplaced as left (left.blank)}
+					<p class="unplaced"><Sign of="stop" /> {countSaid(left.count, left.blank, left.blank)}: {left.says}</p>
+				{/each}
+				<ol>
+					{#each sheets as one, index (index)}
+						{@const scene = scenes[index]}
+						<li class="by-day" class:chosen={one === sheet}>
+							<button
+								type="button"
+								class="pick"
+								aria-pressed={one === sheet}
+								onclick={() => ((openSheet = index), (openCut = null))}
+							>
+								<span class="caption"
+									><strong>{sheetName(one.stock, placeOf(one.stock.id), unit)}</strong>
+									{#if one.count > 1}<span>{one.count} alike</span>{/if}</span
+								>
+								{#if scene}<CutSheet {scene} {scale} cut={one === sheet ? openCut : null} />{/if}
+							</button>
+						</li>
+					{/each}
+				</ol>
+				{#if sheets.length > 0}<p class="quiet">
+						All to one scale, 1 : {(96 / 25.4 / scale).toFixed(1)}.
+					</p>{/if}
+			{:else if run.refusal}
+				<p class="unplaced" role="alert"><Sign of="stop" /> {run.refusal}</p>
+			{:else if open}
+				<p class="quiet">Laying out…</p>
+			{:else}
+				<p class="empty">Choose the jobs that are cut together.</p>
+			{/if}
+		</section>
+		<section class="cuts" aria-label="Cuts of the chosen sheet">
+			{#if sheet}
+				<div class="head">
+					<h2>
+						Cuts{#if sheet.count > 1}, the same on {sheet.count} sheets{/if}
+					</h2>
+				</div>
+				{#if rows.length === 0}<p>Nothing is cut: it is used as it is.</p>{/if}
+				<ol>
+					{#each rows as { cut, runs, gives } (cut.order)}
+						<li class:here={openCut === cut.order}>
+							<button
+								type="button"
+								aria-pressed={openCut === cut.order}
+								onclick={() => (openCut = openCut === cut.order ? null : cut.order)}
+							>
+								<span class="number figures">{cut.order}</span>
+								<span class="fence figures">{showLength(cut.fence, unit).text}</span>
+								<span class="runs">{runs}</span>
+								<span class="gives">{gives[0]}<span class="quiet">{` · ${gives[1]}`}</span></span>
+							</button>
+						</li>
+					{/each}
+				</ol>
+				<p class="quiet">The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.</p>
+				<div class="files">
+					{#if shown}
+						<button type="button" class="btn preset-quiet" onclick={() => saveDrawing(shown, 'svg', unit)}>SVG</button>
+						<button type="button" class="btn preset-quiet" onclick={() => saveDrawing(shown, 'dxf', unit)}>DXF</button>
+						<button
+							type="button"
+							class="btn preset-quiet"
+							onclick={() => saveCuts(rows, sheetName(sheet.stock, placeOf(sheet.stock.id), unit))}>CSV</button
+						>
+					{/if}
+				</div>
+			{/if}
+		</section>
+	</main>
+	<CutPapers {groups} {run} {unit} {groupName} {placeOf} way={WAY} paper={written.about.paper ?? 'a4'} />
+</div>
+
+<style>
+	.screen {
+		display: flex;
+		flex-direction: column;
+		height: 100%;
+	}
+	.actions {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		margin-left: auto;
+	}
+	.working {
+		width: 120px;
+	}
+	.page {
+		flex: 1;
+		min-height: 0;
+		display: grid;
+		grid-template-columns: 292px minmax(0, 1fr) 318px;
+	}
+	.page > section {
+		overflow-y: auto;
+		padding: 16px 18px 24px;
+	}
+	.page > .what {
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) minmax(0, 1fr);
+		padding: 0;
+		overflow: hidden;
+		background: var(--strip);
+	}
+	.part {
+		overflow-y: auto;
+		padding: 14px 18px;
+	}
+	.part + .part {
+		border-top: 1px solid var(--strip-line);
+	}
+	.cuts {
+		background: var(--panel);
+		border-left: 1px solid var(--line);
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 4px 12px;
+	}
+	h2 {
+		font-size: 17px;
+	}
+	.jobs li {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: var(--row);
+	}
+	.jobs label {
+		flex: 1;
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-width: 0;
+		min-height: var(--row);
+		cursor: pointer;
+	}
+	.jobs .figures {
+		white-space: nowrap;
+	}
+	.jobs input {
+		width: 18px;
+		height: 18px;
+		flex: none;
+	}
+	.title {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.jobs .quiet {
+		font-size: var(--text-sm);
+	}
+	.materials button {
+		display: flex;
+		width: 100%;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 10px;
+		min-height: var(--row);
+		padding: 5px 8px;
+		margin-inline: -8px;
+		text-align: left;
+	}
+	.materials button[aria-pressed='true'] {
+		background: var(--panel);
+		box-shadow: inset 3px 0 0 var(--accent);
+	}
+	.materials .quiet {
+		white-space: nowrap;
+		font-size: var(--text-sm);
+	}
+	.bound {
+		display: flex;
+		align-items: baseline;
+		gap: 6px;
+	}
+	.unplaced {
+		color: var(--stop);
+	}
+	.sheets ol {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		margin-top: 10px;
+	}
+	.sheets li {
+		background: #c8c7c2;
+		border: 2px solid transparent;
+		width: max-content;
+	}
+	.sheets li.chosen {
+		border-color: #20343f;
+	}
+	.pick {
+		display: block;
+		text-align: left;
+		padding: 6px 4px 4px;
+	}
+	.caption {
+		display: flex;
+		gap: 12px;
+		padding: 0 12px;
+	}
+	.cuts li button {
+		display: grid;
+		grid-template-columns: 30px auto 1fr;
+		gap: 0 10px;
+		width: calc(100% + 16px);
+		margin-inline: -8px;
+		padding: 6px 8px;
+		text-align: left;
+		border-bottom: 1px solid var(--line);
+	}
+	.cuts li.here button {
+		background: var(--accent-soft);
+	}
+	.number {
+		grid-row: span 2;
+		font-weight: 600;
+		color: var(--accent);
+	}
+	.fence {
+		font-size: 20px;
+		font-weight: 600;
+		line-height: 1.2;
+	}
+	.runs {
+		color: var(--soft);
+		align-self: center;
+	}
+	.gives {
+		grid-column: 2 / -1;
+		font-size: var(--text-sm);
+	}
+	.cuts ol + .quiet {
+		margin-top: 10px;
+	}
+	.files {
+		display: flex;
+		gap: 14px;
+		margin-top: 8px;
+	}
+	@media (max-width: 1100px) {
+		.screen {
+			height: auto;
+			min-height: 100%;
+		}
+		.page {
+			grid-template-columns: 1fr 1fr;
+			align-content: start;
+		}
+		.page > section {
+			overflow: visible;
+		}
+		.page > .what {
+			grid-column: 1 / -1;
+			grid-template-rows: none;
+			grid-template-columns: 1fr 1fr;
+			overflow: visible;
+		}
+		.part + .part {
+			border-top: 0;
+			border-left: 1px solid var(--strip-line);
+		}
+		.sheets {
+			grid-column: 1 / -1;
+			order: 1;
+		}
+		.cuts {
+			grid-column: 1 / -1;
+			order: 2;
+			border-left: 0;
+		}
+	}
+	@media (max-width: 767px) {
+		.page > .what {
+			grid-template-columns: 1fr;
+		}
+	}
+	@media print {
+		.screen {
+			display: block;
+			height: auto;
+		}
+		.page,
+		.screen > :global(.bar) {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,89 @@
+/** Cutting in words: sheets, cuts and what they give, as they are read at the bench. */
+import type { CuttingJob, CuttingPlan, SheetPlan, SheetStock } from '$core/nesting/figures.ts';
+import { piecesOf, type SetCut } from '$core/nesting/pieces.ts';
+import type { PartWanted } from '$core/nesting/parts.ts';
+import { outcomesOf, type Outcome } from '$core/views/drawing/cut-sheet.ts';
+import type { Unit } from '$core/units/length.ts';
+import { showSize } from '$core/units/show.ts';
+import { there } from '$core/units/there.ts';
+
+/** Sheets that are cut alike, once. */
+export type Alike = { plan: SheetPlan; stock: SheetStock; count: number; /** Places among the plan's sheets. */ at: number[] };
+
+export function alikeSheets(plan: CuttingPlan, job: CuttingJob): Alike[] {
+	const known = new Map<string, Alike>();
+	plan.sheets.forEach((sheet, index) => {
+		const key = JSON.stringify(sheet);
+		const before = known.get(key);
+		if (before) {
+			before.count += 1;
+			before.at.push(index);
+			return;
+		}
+		const stock = there(
+			job.sheets.find(({ id }) => id === sheet.sheet),
+			'sheet'
+		);
+		known.set(key, { plan: sheet, stock, count: 1, at: [index] });
+	});
+	return [...known.values()];
+}
+
+/** `K-0101 mat 1`, its size below it. */
+export function blankWords(parts: readonly PartWanted[], unit: Unit): (id: string) => { name: string; detail: string } {
+	const byId = new Map(parts.map((part) => [part.id, part]));
+	return (id) => {
+		const part = byId.get(id);
+		return { name: id, detail: part ? showSize(part, unit) : '' };
+	};
+}
+
+export const offcutWords =
+	(unit: Unit) =>
+	(rect: { width: number; height: number }): { name: string; detail: string } => ({
+		name: 'offcut',
+		detail: showSize(rect, unit)
+	});
+
+export type CutRow = { cut: SetCut; runs: string; gives: [string, string] };
+
+/** Each cut with what lies left of or above the blade, and what lies beyond it. */
+export function cutRows(sheet: { plan: SheetPlan; width: number; height: number; kerf: number }, unit: Unit): CutRow[] {
+	const outcomes = outcomesOf({ ...sheet, title: '' });
+	const { all, cuts } = piecesOf(sheet.plan, sheet, sheet.kerf);
+	const said = (name: string | null): string => {
+		if (name === null) return 'nothing';
+		const outcome = there(outcomes.get(name), 'outcome');
+		return SAID[outcome.kind](outcome as never, showSize(there(all.get(name), 'piece'), unit));
+	};
+	return cuts.map((cut) => ({
+		cut,
+		runs: cut.axis === 'x' ? 'top to bottom' : 'left to right',
+		gives: [said(cut.gives[0]), said(cut.gives[1])]
+	}));
+}
+
+const SAID: { [Kind in Outcome['kind']]: (outcome: Extract<Outcome, { kind: Kind }>, size: string) => string } = {
+	blank: ({ id }) => id,
+	offcut: (_, size) => `offcut ${size}`,
+	on: ({ cut }) => `goes on with cut ${cut}`,
+	waste: () => 'waste'
+};
+
+/** `1524 × 1016, to buy`, `offcut 610 × 420, from shelf 2`. */
+export function sheetName({ id, width, height, cost }: SheetStock, place: string, unit: Unit): string {
+	const size = showSize({ width, height }, unit);
+	const from = id.startsWith('buy ') ? 'to buy' : place === '' ? 'in stock' : `from ${place}`;
+	return `${cost === 0 ? 'Offcut' : 'Sheet'} ${size}, ${from}`;
+}
+
+/** Of what is cut into, so much becomes blanks and so much is kept. */
+export function sharesOf(plan: CuttingPlan): { used: number; kept: number } {
+	const area = (rects: { width: number; height: number }[]): number =>
+		rects.reduce((sum, { width, height }) => sum + width * height, 0);
+	const whole = Math.max(1, plan.used.area);
+	return {
+		used: area(plan.sheets.flatMap(({ placed }) => placed)) / whole,
+		kept: area(plan.sheets.flatMap(({ offcuts }) => offcuts)) / whole
+	};
+}

@@ -1,0 +1,8 @@
+<script lang="ts">
+	import type { PageProps } from './$types';
+	import Cutting from '$lib/cutting/Cutting.svelte';
+
+	const { data }: PageProps = $props();
+</script>
+
+<Cutting jobs={data.jobs} more={data.more} stock={data.stock} shop={data.shop} reads={data.reads} />
