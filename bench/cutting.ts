@@ -29,7 +29,7 @@ const rows: string[] = [];
 for (const group of GROUPS) rows.push(measured(group));
 console.log(
 	[
-		'| | instances | ours | corner to corner | any place | saved on the better | proven | within one sheet | costlier | smaller offcut | first plan p95 | memory |',
+		'| | instances | ours | edge to edge | any place | saved on the better | proven | within one sheet | costlier | smaller offcut | first plan p95 | memory |',
 		'|---|---|---|---|---|---|---|---|---|---|---|---|',
 		...rows
 	].join('\n')

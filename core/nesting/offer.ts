@@ -24,14 +24,15 @@ export type InStock = {
 export const toBuy = (width: number, height: number): string => `buy ${width} × ${height}`;
 export const inStock = (id: number): string => `stock ${id}`;
 
-/** What is there goes before what must be bought, by a cent. */
-const BOUGHT_MORE = 1;
 /** Without a price area stands for it: so many cents a square metre. */
 const NO_PRICE = 1000;
 
 export type CuttingWay = { kerf: number; trim: number; minOffcut: number; seconds: number };
 
-/** @returns the cutting job of a group; offcuts cost nothing, a sheet its area's price in cents */
+/**
+ * The cutting job of a group. Offcuts cost nothing, a sheet its area's price in cents; one that must be bought counts as much more as the
+ * dearest sheet that is there, so that the rack is emptied before anything is ordered.
+ */
 export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: Shop, unit: Unit, way: CuttingWay): CuttingJob {
 	const { material, colour, parts } = group;
 	const price = (shop.boards[material] ?? shop.glazings[material])?.pricePerM2 ?? NO_PRICE;
@@ -46,12 +47,13 @@ export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: 
 			count: one.free,
 			cost: one.kind === 'offcut' ? 0 : costOf(one.width, one.height)
 		}));
+	const dearest = Math.max(0, ...there.map(({ cost }) => cost));
 	const bought = sheetSizes(material, unit, shop).map(({ width, height }): SheetStock => ({
 		id: toBuy(width, height),
 		width,
 		height,
 		count,
-		cost: costOf(width, height) + BOUGHT_MORE
+		cost: costOf(width, height) + dearest
 	}));
 	return {
 		...way,

@@ -1,8 +1,10 @@
 /** The call for a cutting plan: checks, then the core, in a thread of its own; and what open jobs ask to be cut. */
 import { createRequire } from 'node:module';
 import type { JobFile } from '$core/job/definition.ts';
+import type { PartWanted } from '$core/nesting/parts.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
+import { selectTaken, type TakenPart } from './db/cutting.ts';
 import { selectPressing, type AfterPressing } from './db/today.ts';
 import type { JobParts } from './job-parts.ts';
 import { shopNow } from './shop.ts';
@@ -21,7 +23,10 @@ export async function planCutting(body: unknown): Promise<Answer> {
 /** So many open jobs are cut together at the most. */
 const MOST_JOBS = 200;
 
-/** @returns what open jobs ask of full sheets, the most pressing first; jobs that ask nothing are not listed */
+/**
+ * @returns what open jobs still ask of full sheets, the most pressing first: less what kept plans cut already; jobs that ask nothing are
+ * not listed
+ */
 export async function openParts(db: Database, today: string): Promise<{ jobs: JobParts[]; more: boolean }> {
 	const listed: { number: number; file: JobFile }[] = [];
 	let after: AfterPressing = null;
@@ -30,8 +35,21 @@ export async function openParts(db: Database, today: string): Promise<{ jobs: Jo
 		listed.push(...page.jobs.map(({ number, spec }) => ({ number, file: spec })));
 		after = page.next;
 	} while (after && listed.length < MOST_JOBS);
+	const asked = listed.slice(0, MOST_JOBS);
 	const { written } = await shopNow(db);
-	const done = await inThread('parts', { jobs: listed.slice(0, MOST_JOBS), shop: written });
+	const done = await inThread('parts', { jobs: asked, shop: written });
 	if (!done.ok) throw new Error('The parts of open jobs could not be planned.');
-	return { jobs: done.gives.filter(({ parts }) => parts.length > 0), more: after !== null };
+	const taken = await selectTaken(
+		db,
+		asked.map(({ number }) => number)
+	);
+	const jobs = done.gives.map((job) => ({ ...job, parts: job.parts.flatMap((part) => leftOf(part, taken)) }));
+	return { jobs: jobs.filter(({ parts }) => parts.length > 0), more: after !== null };
+}
+
+/** What is left to cut of a part; one that has another size since is wanted anew. */
+function leftOf(part: PartWanted, taken: readonly TakenPart[]): PartWanted[] {
+	const before = taken.find((one) => one.part === part.id && one.width === part.width && one.height === part.height);
+	const count = part.count - (before?.count ?? 0);
+	return count > 0 ? [{ ...part, count }] : [];
 }

@@ -6,6 +6,7 @@ import shop from './migrations/0003_shop.sql?raw';
 import climate from './migrations/0004_climate.sql?raw';
 import ground from './migrations/0005_ground.sql?raw';
 import today from './migrations/0006_today.sql?raw';
+import stock from './migrations/0007_stock.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -14,7 +15,8 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 3, name: 'shop', sql: shop },
 	{ id: 4, name: 'climate', sql: climate },
 	{ id: 5, name: 'ground', sql: ground },
-	{ id: 6, name: 'today', sql: today }
+	{ id: 6, name: 'today', sql: today },
+	{ id: 7, name: 'stock', sql: stock }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

@@ -1,0 +1,186 @@
+/** The calls on kept cutting plans: a plan reserves its sheets, cutting uses them up and puts offcuts back, giving up frees them. */
+import type { JobFile } from '$core/job/definition.ts';
+import { readJobNumber } from '$core/job/number.ts';
+import { inStock } from '$core/nesting/offer.ts';
+import type { PartWanted } from '$core/nesting/parts.ts';
+import { wrongWith } from '$core/nesting/verify.ts';
+import { there } from '$core/units/there.ts';
+import { faults, notFound, type Answer } from './answer.ts';
+import type { Database, Queries } from './db/database.ts';
+import {
+	insertCutSheet,
+	insertPart,
+	insertPlan,
+	lockJobs,
+	selectOpenPlans,
+	selectPlan,
+	selectTaken,
+	updateParts,
+	updatePlanState,
+	type KeptPlan
+} from './db/cutting.ts';
+import { selectJob } from './db/jobs.ts';
+import { insertStock, lockStock, moveStock } from './db/stock.ts';
+import { shopNow } from './shop.ts';
+import { tellStock } from './stock.ts';
+import { inThread } from './threads/pool.ts';
+import { checkCutSheet, checkPlan, type SentPlan } from './validation/stock.ts';
+
+export async function getPlans(db: Database): Promise<Answer> {
+	return { status: 200, body: { plans: await selectOpenPlans(db) } };
+}
+
+export async function getPlan(db: Database, id: number): Promise<Answer> {
+	const plan = await selectPlan(db, id);
+	return plan ? { status: 200, body: plan } : notFound;
+}
+
+/** Keeps a plan and reserves its sheets. 409: what it cuts is taken by another, or has another size now. */
+export async function postPlan(db: Database, body: unknown): Promise<Answer> {
+	const checked = checkPlan(body);
+	if (!checked.ok) return faults(400, checked.faults);
+	const sent = checked.value;
+	const wrong = wrongWith(sent.job, sent.plan);
+	if (wrong) return faults(400, [{ path: 'plan', says: wrong }]);
+	const wanted = await partsNow(db, sent);
+	if ('status' in wanted) return wanted;
+	const placed = countsOf(sent.plan.sheets.flatMap(({ placed: blanks }) => blanks.map(({ blank }) => blank)));
+	const parts = [...placed.keys()].map((id) => there(wanted.get(id), 'part'));
+	const numbers = [...new Set(parts.map(({ job }) => there(readJobNumber(job), 'number')))];
+	return db.transaction(async (tx): Promise<Answer> => {
+		await lockJobs(tx, numbers);
+		const taken = await selectTaken(tx, numbers);
+		for (const part of parts) {
+			const before = taken.find((one) => one.part === part.id && one.width === part.width && one.height === part.height);
+			const left = part.count - (before?.count ?? 0);
+			const asked = there(placed.get(part.id), 'count');
+			if (asked > left)
+				return faults(409, [
+					{
+						path: part.id,
+						says: `${part.id}: ${left === 0 ? 'none is' : `${left} are`} left to cut, another plan has the rest. Plan again.`
+					}
+				]);
+		}
+		const used = countsOf(sent.plan.sheets.map(({ sheet }) => sheet));
+		const lines = await lockStock(tx, stockIds(used));
+		for (const [sheet, count] of used) {
+			const id = stockId(sheet);
+			if (id === null) continue;
+			const line = lines.find((one) => one.id === id);
+			if ((line?.free ?? 0) < count)
+				return faults(409, [
+					{ path: sheet, says: `${line?.free ?? 0} of ${count} sheets are free: another plan has reserved them. Plan again.` }
+				]);
+		}
+		const id = await insertPlan(tx, { ...sent, asked: { job: sent.job, parts } });
+		for (const part of parts)
+			await insertPart(tx, id, there(readJobNumber(part.job), 'number'), part, there(placed.get(part.id), 'count'));
+		for (const [sheet, count] of used) {
+			const line = stockId(sheet);
+			if (line !== null) await moveStock(tx, line, { kind: 'reserved', present: 0, reserved: count, plan: id });
+		}
+		await tellStock(tx);
+		return { status: 201, body: { id }, headers: { location: `/api/cutting/${id}` } };
+	});
+}
+
+/** What the jobs of a plan ask for as they stand, by the name of the part. */
+async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, PartWanted> | Answer> {
+	const numbers = new Set(job.blanks.map(({ id }) => readJobNumber(id.split(' ')[0] ?? '')));
+	const files: { number: number; file: JobFile }[] = [];
+	for (const number of numbers) {
+		const row = number === null ? null : await selectJob(db, number, null);
+		if (!row) return faults(400, [{ path: 'job.blanks', says: 'Each blank is named after its job: K-0101 mat 1.' }]);
+		files.push({ number: row.number, file: row.spec });
+	}
+	const done = await inThread('parts', { jobs: files, shop: (await shopNow(db)).written });
+	if (!done.ok) return done.answer;
+	const now = new Map(done.gives.flatMap(({ parts }) => parts).map((part) => [part.id, part]));
+	for (const { id, width, height } of job.blanks) {
+		const part = now.get(id);
+		if (!part || part.width !== width || part.height !== height)
+			return faults(409, [{ path: id, says: `${id} has another size now, or is cut no more. Plan again.` }]);
+	}
+	return now;
+}
+
+function countsOf(ids: readonly string[]): Map<string, number> {
+	const counts = new Map<string, number>();
+	for (const id of ids) counts.set(id, (counts.get(id) ?? 0) + 1);
+	return counts;
+}
+
+/** The line of stock that a sheet of a plan is taken from; null of one that is bought for it. */
+function stockId(sheet: string): number | null {
+	const [, number] = /^stock (\d+)$/.exec(sheet) ?? [];
+	return number === undefined ? null : Number(number);
+}
+
+const stockIds = (used: ReadonlyMap<string, number>): number[] => [...used.keys()].map(stockId).filter((id) => id !== null);
+
+/** Marks a sheet as cut: it is gone, its offcuts lie where they were put. 409 when it was cut before. */
+export async function postCutSheet(db: Database, id: number, index: number, body: unknown): Promise<Answer> {
+	const checked = checkCutSheet(body);
+	if (!checked.ok) return faults(400, checked.faults);
+	return db.transaction(async (tx): Promise<Answer> => {
+		const kept = await selectPlan(tx, id, true);
+		const sheet = kept?.plan.sheets[index];
+		if (!kept || !sheet) return notFound;
+		if (kept.cut.includes(index)) return faults(409, [{ path: '', says: 'This sheet is cut already.' }]);
+		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan was given up.' }]);
+		const { offcuts } = checked.value;
+		const most = sheet.offcuts.map(({ width, height }) => width * height);
+		if (offcuts.length > most.length)
+			return faults(400, [{ path: 'offcuts', says: `This sheet leaves ${most.length} offcuts, no more.` }]);
+		await insertCutSheet(tx, id, index);
+		const line = stockId(sheet.sheet);
+		const lot = line === null ? '' : await useUp(tx, line, id);
+		const left: number[] = [];
+		for (const { width, height, place } of offcuts) {
+			const made = await insertStock(tx, {
+				kind: 'offcut',
+				material: kept.material,
+				colour: kept.colour,
+				width,
+				height,
+				lot,
+				place
+			});
+			await moveStock(tx, made, { kind: 'left', present: 1, reserved: 0, plan: id });
+			left.push(made);
+		}
+		const cut = [...kept.cut, index];
+		if (cut.length === kept.plan.sheets.length) await updatePlanState(tx, id, 'cut');
+		await tellStock(tx);
+		return { status: 200, body: { id, cut, offcuts: left.map(inStock) } };
+	});
+}
+
+/** @returns the lot that the sheet was of: its offcuts are of it too */
+async function useUp(tx: Queries, line: number, plan: number): Promise<string> {
+	const [stock] = await lockStock(tx, [line]);
+	await moveStock(tx, line, { kind: 'cut', present: -1, reserved: -1, plan });
+	return stock?.lot ?? '';
+}
+
+/** Gives a plan up: what is not cut yet is free again, sheets and parts; what is cut stays cut. */
+export async function deletePlan(db: Database, id: number): Promise<Answer> {
+	return db.transaction(async (tx): Promise<Answer> => {
+		const kept = await selectPlan(tx, id, true);
+		if (!kept) return notFound;
+		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan is cut, or was given up before.' }]);
+		const open = kept.plan.sheets.filter((_, index) => !kept.cut.includes(index));
+		for (const [sheet, count] of countsOf(open.map((one) => one.sheet))) {
+			const line = stockId(sheet);
+			if (line !== null) await moveStock(tx, line, { kind: 'freed', present: 0, reserved: -count, plan: id });
+		}
+		await updateParts(tx, id, cutParts(kept));
+		await updatePlanState(tx, id, kept.cut.length > 0 ? 'cut' : 'given-up');
+		await tellStock(tx);
+		return { status: 200, body: { id, cut: kept.cut } };
+	});
+}
+
+const cutParts = ({ plan, cut }: KeptPlan): Map<string, number> =>
+	countsOf(plan.sheets.filter((_, index) => cut.includes(index)).flatMap(({ placed }) => placed.map(({ blank }) => blank)));

@@ -1,0 +1,67 @@
+/** The tables stock and stock_event: every query on them. A movement is written with what it changes, in one transaction. */
+import type { InStock } from '$core/nesting/offer.ts';
+import type { Queries } from './database.ts';
+
+export type NewStock = Pick<InStock, 'kind' | 'material' | 'colour' | 'width' | 'height' | 'lot' | 'place'>;
+export type StockLine = InStock & { present: number; reserved: number };
+export type Movement = {
+	kind: 'arrived' | 'counted' | 'reserved' | 'freed' | 'cut' | 'left';
+	present: number;
+	reserved: number;
+	plan: number | null;
+};
+
+const MOST_LINES = 2000;
+
+/** What lies there, by material and size. */
+export async function selectStock(db: Queries): Promise<StockLine[]> {
+	const { rows } = await db.query<StockLine>(
+		`SELECT id::int, kind, material, colour, width, height, lot, place, present, reserved, present - reserved AS free
+		 FROM stock WHERE present > 0 ORDER BY material, colour, kind DESC, width * height DESC, id LIMIT $1`,
+		[MOST_LINES]
+	);
+	return rows;
+}
+
+/** @returns its id */
+export async function insertStock(tx: Queries, { kind, material, colour, width, height, lot, place }: NewStock): Promise<number> {
+	const { rows } = await tx.query<{ id: number }>(
+		`INSERT INTO stock (kind, material, colour, width, height, lot, place) VALUES ($1, $2, $3, $4, $5, $6, $7) RETURNING id::int`,
+		[kind, material, colour, width, height, lot, place]
+	);
+	return rows[0]?.id ?? 0;
+}
+
+/** What is free of some lines, which stay as they are until the transaction ends. */
+export async function lockStock(tx: Queries, ids: readonly number[]): Promise<StockLine[]> {
+	const { rows } = await tx.query<StockLine>(
+		`SELECT id::int, kind, material, colour, width, height, lot, place, present, reserved, present - reserved AS free
+		 FROM stock WHERE id = ANY($1::bigint[]) ORDER BY id FOR UPDATE`,
+		[ids]
+	);
+	return rows;
+}
+
+/** @throws when less than nothing would be there, or more reserved than there is: the database holds that itself */
+export async function moveStock(tx: Queries, id: number, { kind, present, reserved, plan }: Movement): Promise<void> {
+	await tx.query('UPDATE stock SET present = present + $2, reserved = reserved + $3 WHERE id = $1', [id, present, reserved]);
+	await tx.query('INSERT INTO stock_event (stock_id, kind, present, reserved, plan_id, author) VALUES ($1, $2, $3, $4, $5, $6)', [
+		id,
+		kind,
+		present,
+		reserved,
+		plan,
+		''
+	]);
+}
+
+export type KeptMovement = Movement & { author: string; at: Date };
+
+/** All that ever happened to a line, the oldest first. */
+export async function selectMovements(db: Queries, id: number): Promise<KeptMovement[]> {
+	const { rows } = await db.query<KeptMovement>(
+		'SELECT kind, present, reserved, plan_id::int AS plan, author, at FROM stock_event WHERE stock_id = $1 ORDER BY id LIMIT $2',
+		[id, MOST_LINES]
+	);
+	return rows;
+}

@@ -1,0 +1,57 @@
+/** The calls on what lies in stock: what is there, what arrives, what is counted, and all that happened to a line. */
+import { faults, notFound, type Answer } from './answer.ts';
+import { announce, type Database, type Queries } from './db/database.ts';
+import { insertStock, lockStock, moveStock, selectMovements, selectStock } from './db/stock.ts';
+import { shopOf } from './shop.ts';
+import { checkArrival, checkCounted } from './validation/stock.ts';
+
+/** Said to every open screen that shows stock or cuts from it. */
+export const tellStock = (tx: Queries): Promise<void> => announce(tx, JSON.stringify({ list: 'stock', rev: 0 }));
+
+export async function getStock(db: Database): Promise<Answer> {
+	return { status: 200, body: { stock: await selectStock(db) } };
+}
+
+export async function postStock(db: Database, body: unknown): Promise<Answer> {
+	const checked = checkArrival(body);
+	if (!checked.ok) return faults(400, checked.faults);
+	const { count, ...line } = checked.value;
+	const { boards, glazings } = await shopOf(db);
+	if (!boards[line.material] && !glazings[line.material])
+		return faults(400, [{ path: 'material', says: `“${line.material}” is no board and no glazing of the shop.` }]);
+	const id = await db.transaction(async (tx) => {
+		const made = await insertStock(tx, line);
+		await moveStock(tx, made, { kind: 'arrived', present: count, reserved: 0, plan: null });
+		await tellStock(tx);
+		return made;
+	});
+	return { status: 201, body: { id }, headers: { location: `/api/stock/${id}` } };
+}
+
+/** Stock-taking: what was counted becomes what is there; no fewer than plans have reserved. */
+export async function putStock(db: Database, id: number, body: unknown): Promise<Answer> {
+	const checked = checkCounted(body);
+	if (!checked.ok) return faults(400, checked.faults);
+	const { present } = checked.value;
+	return db.transaction(async (tx): Promise<Answer> => {
+		const [line] = await lockStock(tx, [id]);
+		if (!line) return notFound;
+		if (present < line.reserved)
+			return faults(409, [
+				{
+					path: 'present',
+					says: `${line.reserved} of these are reserved for cutting. Give a plan up first, then count ${present}.`
+				}
+			]);
+		if (present !== line.present) {
+			await moveStock(tx, id, { kind: 'counted', present: present - line.present, reserved: 0, plan: null });
+			await tellStock(tx);
+		}
+		return { status: 200, body: { id, present, reserved: line.reserved, free: present - line.reserved } };
+	});
+}
+
+export async function getMovements(db: Database, id: number): Promise<Answer> {
+	const movements = await selectMovements(db, id);
+	return movements.length === 0 ? notFound : { status: 200, body: { id, movements } };
+}

@@ -1,0 +1,118 @@
+/** What the calls on stock and on kept cutting plans are given. */
+import Joi from 'joi';
+import type { Fault } from '$core/job/faults.ts';
+import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
+import { LONGEST_MM } from '$core/units/length.ts';
+import type { NewStock } from '../db/stock.ts';
+import { checkCutting } from './cutting.ts';
+import { pathOf } from './job-file.ts';
+
+const MOST_SHEETS = 10_000;
+const MOST_LETTERS = 80;
+
+const side = Joi.number().greater(0).less(LONGEST_MM).required();
+const text = Joi.string().allow('').max(MOST_LETTERS).default('');
+const count = Joi.number().integer().min(0).max(MOST_SHEETS).required();
+
+const MESSAGES = {
+	'object.base': 'A group of keys in curly brackets is wanted here.',
+	'object.unknown': 'This key is not known here.',
+	'any.required': 'This is missing.',
+	'any.only': 'This is one of {#valids}.',
+	'number.base': 'A number is wanted here; lengths are in millimetres.',
+	'number.integer': '{#value} is no whole number.',
+	'number.min': '{#value} is less than {#limit}.',
+	'number.max': '{#value} is more than {#limit}.',
+	'number.greater': '{#value} is not more than {#limit}.',
+	'number.less': '{#value} is not less than {#limit}.',
+	'string.base': 'A text is wanted here.',
+	'string.empty': 'This is empty.',
+	'string.max': 'This is longer than {#limit} letters.',
+	'array.base': 'A list is wanted here.',
+	'boolean.base': 'true or false is wanted here.'
+};
+
+const arrival = Joi.object({
+	kind: Joi.valid('sheet', 'offcut').default('sheet'),
+	material: Joi.string().max(MOST_LETTERS).required(),
+	colour: text,
+	width: side,
+	height: side,
+	lot: text,
+	place: text,
+	count: count.min(1)
+}).messages(MESSAGES);
+
+const counted = Joi.object({ present: count }).messages(MESSAGES);
+
+const cutSheet = Joi.object({
+	offcuts: Joi.array()
+		.items(Joi.object({ width: side, height: side, place: text }))
+		.max(200)
+		.default([])
+}).messages(MESSAGES);
+
+const rect = {
+	left: Joi.number().required(),
+	top: Joi.number().required(),
+	width: Joi.number().required(),
+	height: Joi.number().required()
+};
+const name = Joi.string().max(MOST_LETTERS);
+const keptPlan = Joi.object({
+	material: name.required(),
+	colour: text,
+	job: Joi.object().required(),
+	plan: Joi.object({
+		sheets: Joi.array()
+			.items(
+				Joi.object({
+					sheet: name.required(),
+					placed: Joi.array()
+						.items(Joi.object({ blank: name.required(), ...rect, turned: Joi.boolean().required() }))
+						.required(),
+					cuts: Joi.array()
+						.items(
+							Joi.object({
+								order: Joi.number().integer().required(),
+								from: name.required(),
+								axis: Joi.valid('x', 'y').required(),
+								at: Joi.number().required(),
+								gives: Joi.array().items(name.allow(null)).length(2).required()
+							})
+						)
+						.required(),
+					offcuts: Joi.array().items(Joi.object(rect)).required()
+				})
+			)
+			.min(1)
+			.max(MOST_SHEETS)
+			.required()
+	})
+		.unknown()
+		.required()
+}).messages({ ...MESSAGES, 'array.min': 'A plan without sheets cuts nothing.' });
+
+export type Checked<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
+
+function checked<T>(schema: Joi.ObjectSchema, body: unknown): Checked<T> {
+	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	return error
+		? { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) }
+		: { ok: true, value: value as T };
+}
+
+export const checkArrival = (body: unknown) => checked<NewStock & { count: number }>(arrival, body);
+export const checkCounted = (body: unknown) => checked<{ present: number }>(counted, body);
+export const checkCutSheet = (body: unknown) =>
+	checked<{ offcuts: { width: number; height: number; place: string }[] }>(cutSheet, body);
+
+export type SentPlan = { material: string; colour: string; job: CuttingJob; plan: CuttingPlan };
+
+export function checkPlan(body: unknown): Checked<SentPlan> {
+	const outer = checked<SentPlan>(keptPlan, body);
+	if (!outer.ok) return outer;
+	const job = checkCutting({ format: 'rare-keep/cutting', version: 1, ...outer.value.job });
+	if (!job.ok) return { ok: false, faults: job.faults.map(({ path, says }) => ({ path: `job.${path}`, says })) };
+	return { ok: true, value: { ...outer.value, job: job.job } };
+}
