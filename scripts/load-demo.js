@@ -1,4 +1,4 @@
-/** Loads the demo’s pictures, what its shop says of itself, places, shelf, rooms and job files over HTTP, as any user can. */
+/** Loads the demo’s pictures, what its shop says of itself, places, shelf, stock, rooms and job files over HTTP, as any user can. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.js';
@@ -27,6 +27,10 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 		const number = name.replace('.json', '');
 		await send(`/api/jobs?number=${number}`, 'application/json', JSON.stringify(withDay(JSON.parse(bytes), wanted[number])));
 	}
+	// A load that was cut off and is made again writes no sheet twice.
+	const { stock } = await (await fetch(`${address}/api/stock`)).json();
+	for (const line of JSON.parse(readFileSync(join(folder, 'stock.json'), 'utf8')).slice(stock.length))
+		await send('/api/stock', 'application/json', JSON.stringify(line));
 	// Some are done, so that Today shows where those are.
 	for (const [number, state] of Object.entries(JSON.parse(readFileSync(join(folder, 'states.json'), 'utf8'))))
 		await send(`/api/jobs/${number}/state`, 'application/json', JSON.stringify({ state }), 'PUT');

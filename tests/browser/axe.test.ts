@@ -43,6 +43,8 @@ const SCREENS = [
 	'/jobs/K-0104/sheet',
 	'/house/shop',
 	'/stock/materials',
+	'/stock/sheets',
+	'/cutting',
 	'/handbook/window',
 	'/light'
 ];

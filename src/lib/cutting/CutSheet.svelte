@@ -13,6 +13,8 @@
 	const id = $props.id();
 	/** Room for the numbers of cuts at the edge. */
 	const EDGE = 16;
+	/** A number's circle, px across. */
+	const NUMBER = 18;
 	/** Letters of a name take about so much of their height. */
 	const LETTER = 0.56;
 	const width = $derived(scene.box.width * scale + 2 * EDGE);
@@ -34,12 +36,25 @@
 		return { upright, size: short >= 7 ? short : 0, lines: [number] };
 	}
 
-	/** The number of a cut stands at its beginning: a little outside the piece, so that it covers no name. */
-	function numberAt({ place }: Label): { x: number; y: number } {
-		return place.width === 0
-			? { x: EDGE + place.left * scale, y: EDGE + place.top * scale + (place.top === 0 ? -8 : 9) }
-			: { x: EDGE + place.left * scale + (place.left === 0 ? -8 : 9), y: EDGE + place.top * scale };
-	}
+	/** The number of a cut stands at its beginning, a little outside the piece; where another stands, further along the cut. */
+	const numbers = $derived.by(() => {
+		const placed: { name: string; x: number; y: number }[] = [];
+		for (const { kind, name, place } of scene.labels) {
+			if (kind !== 'cut') continue;
+			const upright = place.width === 0;
+			const long = (upright ? place.height : place.width) * scale;
+			const begins = (upright ? place.top : place.left) === 0 ? -8 : 9;
+			for (let along = begins; ; along += NUMBER) {
+				const x = EDGE + place.left * scale + (upright ? 0 : along);
+				const y = EDGE + place.top * scale + (upright ? along : 0);
+				const isFree = placed.every((one) => Math.hypot(one.x - x, one.y - y) >= NUMBER);
+				if (!isFree && along + NUMBER < long) continue;
+				placed.push({ name, x, y });
+				break;
+			}
+		}
+		return placed;
+	});
 </script>
 
 <svg {width} {height} role="img" aria-label={scene.title}>
@@ -55,14 +70,7 @@
 		<Shapes {scene} {id} />
 	</svg>
 	{#each scene.labels as label, index (index)}
-		{#if label.kind === 'cut'}
-			{@const { x, y } = numberAt(label)}
-			{@const here = cut === Number(label.name)}
-			<g class="cut" class:here>
-				<circle cx={x} cy={y} r={label.name.length > 1 ? 9 : 8} />
-				<text {x} y={y + 4} text-anchor="middle">{label.name}</text>
-			</g>
-		{:else}
+		{#if label.kind !== 'cut'}
 			{@const { upright, size, lines } = written(label)}
 			{#if size > 0}
 				{@const x = EDGE + (label.place.left + label.place.width / 2) * scale}
@@ -76,6 +84,12 @@
 				>
 			{/if}
 		{/if}
+	{/each}
+	{#each numbers as { name, x, y } (name)}
+		<g class="cut" class:here={cut === Number(name)}>
+			<circle cx={x} cy={y} r={NUMBER / 2 - (name.length > 1 ? 0 : 1)} />
+			<text {x} y={y + 4} text-anchor="middle">{name}</text>
+		</g>
 	{/each}
 </svg>
 

@@ -8,6 +8,8 @@
 	import type { Unit } from '$core/units/length.ts';
 	import { showLength, showShare } from '$core/units/show.ts';
 	import { cutSheetScene } from '$core/views/drawing/cut-sheet.ts';
+	import { goto } from '$app/navigation';
+	import type { ListedPlan } from '$lib/server/db/cutting.ts';
 	import type { JobParts } from '$lib/server/job-parts.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
@@ -18,8 +20,8 @@
 	import { saveCuts, saveDrawing } from './files.ts';
 	import { alikeSheets, blankWords, cutRows, offcutWords, sharesOf, sheetName } from './words.ts';
 
-	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; shop: WrittenShop; reads: Unit | null };
-	const { jobs, more, stock, shop: written, reads }: Props = $props();
+	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
+	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
 	const shop = $derived(shopFrom(written));
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');
 	/** A knife and a score take nothing; a plan has its seconds. */
@@ -65,7 +67,9 @@
 	);
 
 	const groupName = (group: { material: string; colour: string }): string =>
-		[materialName(group, shop), group.colour].filter(Boolean).join(', ');
+		[materialName(group, shop), group.colour || (shop.boards[group.material]?.forMats ? 'any colour' : '')]
+			.filter(Boolean)
+			.join(', ');
 	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
 	const countSaid = (count: number, one: string, several: string): string => (count === 1 ? `1 ${one}` : `${count} ${several}`);
 
@@ -73,7 +77,33 @@
 		chosen = on ? [...chosen, number] : chosen.filter((one) => one !== number);
 	}
 
+	let keeping = $state(false);
+	let refused = $state('');
+
+	/** Reserves the sheets of the plan that is looked at; from then on it is cut sheet by sheet. */
+	async function keep() {
+		if (!open || !found) return;
+		keeping = true;
+		refused = '';
+		try {
+			const sent = { material: open.material, colour: open.colour, job: found.job, plan: found.plan };
+			const response = await fetch('/api/cutting', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(sent)
+			});
+			const answer = (await response.json()) as { id?: number; faults?: { says: string }[] };
+			if (response.ok) await goto(`/cutting/${answer.id}`);
+			else refused = answer.faults?.[0]?.says ?? 'This could not be kept.';
+		} catch {
+			refused = 'The server does not answer. Nothing was reserved; try again.';
+		} finally {
+			keeping = false;
+		}
+	}
+
 	function show(key: string) {
+		refused = '';
 		openKey = key;
 		openSheet = 0;
 		openCut = null;
@@ -82,7 +112,7 @@
 
 <svelte:head><title>Cutting · Rare Keep</title></svelte:head>
 <div class="screen">
-	<Bar here="/cutting">
+	<Bar here="Cutting">
 		<div class="actions">
 			{#if run.running}
 				<div class="working"><Working label="Looking for better plans" done={run.settled / Math.max(1, run.asked)} bare /></div>
@@ -112,6 +142,7 @@
 								<input
 									type="checkbox"
 									class="checkbox"
+									aria-label="{number} {title}"
 									checked={chosen.includes(number)}
 									onchange={(event) => choose(number, event.currentTarget.checked)}
 								/>
@@ -127,6 +158,18 @@
 			</div>
 			<div class="part">
 				<h2>Materials</h2>
+				{#if plans.length > 0}
+					<ul class="materials kept" aria-label="Kept plans">
+						{#each plans as plan (plan.id)}
+							<li>
+								<a href="/cutting/{plan.id}">
+									<span>{groupName(plan)}</span>
+									<span class="quiet figures">plan {plan.id}: {plan.cut} of {plan.sheets} cut</span>
+								</a>
+							</li>
+						{/each}
+					</ul>
+				{/if}
 				<ul class="materials">
 					{#each groups as group (group.key)}
 						{@const here = run.found.get(group.key)}
@@ -213,6 +256,13 @@
 						</li>
 					{/each}
 				</ol>
+				<div class="keep">
+					<button type="button" class="btn preset-filled-brand" disabled={keeping || !found} onclick={keep}
+						>Keep this plan and cut it</button
+					>
+					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>
+					{:else}<p class="quiet">Its sheets are reserved: no other plan takes them.</p>{/if}
+				</div>
 				<p class="quiet">The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.</p>
 				<div class="files">
 					{#if shown}
@@ -314,7 +364,7 @@
 	.jobs .quiet {
 		font-size: var(--text-sm);
 	}
-	.materials button {
+	.materials :is(button, a) {
 		display: flex;
 		width: 100%;
 		justify-content: space-between;
@@ -325,11 +375,22 @@
 		margin-inline: -8px;
 		text-align: left;
 	}
+	.kept {
+		padding-bottom: 8px;
+		margin-bottom: 8px;
+		border-bottom: 1px solid var(--strip-line);
+	}
+	.keep {
+		margin-top: 14px;
+	}
 	.materials button[aria-pressed='true'] {
 		background: var(--panel);
 		box-shadow: inset 3px 0 0 var(--accent);
 	}
 	.materials .quiet {
+		display: inline-flex;
+		gap: 5px;
+		align-items: center;
 		white-space: nowrap;
 		font-size: var(--text-sm);
 	}
@@ -396,7 +457,7 @@
 		grid-column: 2 / -1;
 		font-size: var(--text-sm);
 	}
-	.cuts ol + .quiet {
+	.keep + .quiet {
 		margin-top: 10px;
 	}
 	.files {

@@ -135,13 +135,13 @@ export async function postCutSheet(db: Database, id: number, index: number, body
 			return faults(400, [{ path: 'offcuts', says: `This sheet leaves ${most.length} offcuts, no more.` }]);
 		await insertCutSheet(tx, id, index);
 		const line = stockId(sheet.sheet);
-		const lot = line === null ? '' : await useUp(tx, line, id);
+		const { lot, colour } = line === null ? { lot: '', colour: kept.colour } : await useUp(tx, line, id);
 		const left: number[] = [];
 		for (const { width, height, place } of offcuts) {
 			const made = await insertStock(tx, {
 				kind: 'offcut',
 				material: kept.material,
-				colour: kept.colour,
+				colour,
 				width,
 				height,
 				lot,
@@ -157,11 +157,11 @@ export async function postCutSheet(db: Database, id: number, index: number, body
 	});
 }
 
-/** @returns the lot that the sheet was of: its offcuts are of it too */
-async function useUp(tx: Queries, line: number, plan: number): Promise<string> {
+/** @returns lot and colour of the sheet: its offcuts are of them too */
+async function useUp(tx: Queries, line: number, plan: number): Promise<{ lot: string; colour: string }> {
 	const [stock] = await lockStock(tx, [line]);
 	await moveStock(tx, line, { kind: 'cut', present: -1, reserved: -1, plan });
-	return stock?.lot ?? '';
+	return there(stock, 'line of stock');
 }
 
 /** Gives a plan up: what is not cut yet is free again, sheets and parts; what is cut stays cut. */

@@ -6,6 +6,7 @@
 	const { here }: Props = $props();
 	const PLACES = [
 		{ href: '/stock/materials', name: 'Materials' },
+		{ href: '/stock/sheets', name: 'Sheets and offcuts' },
 		{ href: '/stock/shelf', name: 'Shelf' }
 	];
 </script>

@@ -65,3 +65,12 @@ export async function selectMovements(db: Queries, id: number): Promise<KeptMove
 	);
 	return rows;
 }
+
+/** Where the sheets lie that a plan takes from stock, by their id; those that are cut already too. */
+export async function selectStockPlaces(db: Queries, plan: number): Promise<Record<number, string>> {
+	const { rows } = await db.query<{ id: number; place: string }>(
+		`SELECT DISTINCT stock.id::int, place FROM stock JOIN stock_event ON stock_id = stock.id WHERE plan_id = $1 AND stock_event.kind = 'reserved'`,
+		[plan]
+	);
+	return Object.fromEntries(rows.map(({ id, place }) => [id, place]));
+}

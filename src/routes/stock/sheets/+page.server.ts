@@ -1,0 +1,6 @@
+import type { PageServerLoad } from './$types';
+import { database } from '$lib/server/db/connection.ts';
+import { selectStock } from '$lib/server/db/stock.ts';
+import { writtenShop } from '$lib/server/shop.ts';
+
+export const load: PageServerLoad = async () => ({ stock: await selectStock(database()), shop: await writtenShop(database()) });

@@ -1,0 +1,327 @@
+<script lang="ts">
+	/** Stock › Sheets and offcuts: what lies there and what of it plans have reserved; what arrives, what is counted, what happened. */
+	import type { PageProps } from './$types';
+	import { invalidateAll } from '$app/navigation';
+	import { COLOURS } from '$core/shop/colours.ts';
+	import { sheetSizes } from '$core/shop/sheet-sizes.ts';
+	import { offered } from '$core/shop/stocked.ts';
+	import { shopFrom } from '$core/shop/written.ts';
+	import { materialName } from '$core/stations/cut/material-name.ts';
+	import { readLength } from '$core/units/length.ts';
+	import { showLength, showSize } from '$core/units/show.ts';
+	import type { KeptMovement, StockLine } from '$lib/server/db/stock.ts';
+	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import Bar from '$lib/ui/Bar.svelte';
+	import { showMoment } from '$lib/ui/days.ts';
+	import Sign from '$lib/ui/Sign.svelte';
+
+	const { data }: PageProps = $props();
+	const shop = $derived(shopFrom(data.shop));
+	const unit = $derived(data.reads ?? data.shop.about.unit ?? 'mm');
+	const boards = $derived([...offered(shop.boards), ...offered(shop.glazings).filter(({ id }) => id !== 'none')]);
+	const WORDS: Record<KeptMovement['kind'], string> = {
+		arrived: 'arrived',
+		counted: 'counted',
+		reserved: 'reserved',
+		freed: 'free again',
+		cut: 'cut',
+		left: 'left over'
+	};
+
+	const EMPTY = { kind: 'sheet', material: 'cotton-4', colour: '', width: '', height: '', count: '1', lot: '', place: '' };
+	let line = $state({ ...EMPTY });
+	const sizes = $derived(sheetSizes(line.material, unit, shop));
+	let faults = $state<Record<string, string>>({});
+	let said = $state('');
+	let counts = $state<Record<number, string>>({});
+	let opened = $state<number | null>(null);
+	let movements = $state.raw<KeptMovement[]>([]);
+
+	const largest = $derived(Math.max(1000, ...data.stock.map(({ width, height }) => Math.max(width, height))));
+	/** Px of the largest sheet’s outline. */
+	const OUTLINE = 46;
+
+	async function send(method: string, path: string, body: unknown): Promise<boolean> {
+		faults = {};
+		said = '';
+		try {
+			const response = await fetch(path, {
+				method,
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify(body)
+			});
+			if (response.ok) return true;
+			const answer = (await response.json()) as { faults: { path: string; says: string }[] };
+			faults = Object.fromEntries(answer.faults.map(({ path: at, says }) => [at, says]));
+		} catch {
+			said = 'The server does not answer. What was typed stays here; try again.';
+		}
+		return false;
+	}
+
+	async function arrive() {
+		const [width, height] = [readLength(line.width, unit), readLength(line.height, unit)];
+		const wrong: Record<string, string> = {};
+		if (!width.ok) wrong.width = width.says;
+		if (!height.ok) wrong.height = height.says;
+		if (!/^\d+$/.test(line.count.trim())) wrong.count = 'A whole number is wanted here.';
+		if (!width.ok || !height.ok || wrong.count) {
+			faults = wrong;
+			return;
+		}
+		const { kind, material, colour, lot, place } = line;
+		const sent = { kind, material, colour, lot, place, width: width.mm, height: height.mm, count: Number(line.count) };
+		if (!(await send('POST', '/api/stock', sent))) return;
+		line = { ...EMPTY, kind, material, colour };
+		await invalidateAll();
+	}
+
+	async function recount({ id, present }: StockLine) {
+		const typed = (counts[id] ?? '').trim();
+		if (typed === '' || typed === String(present)) return;
+		if (!/^\d+$/.test(typed)) {
+			faults = { [`count ${id}`]: 'A whole number is wanted here.' };
+			return;
+		}
+		if (await send('PUT', `/api/stock/${id}`, { present: Number(typed) })) {
+			counts = { ...counts, [id]: '' };
+			if (opened === id) await open(id);
+			await invalidateAll();
+		} else if (faults.present) faults = { [`count ${id}`]: faults.present };
+	}
+
+	async function open(id: number) {
+		const response = await fetch(`/api/stock/${id}`);
+		movements = response.ok ? ((await response.json()) as { movements: KeptMovement[] }).movements : [];
+		opened = id;
+	}
+</script>
+
+<svelte:head><title>Sheets and offcuts · Rare Keep</title></svelte:head>
+<div class="screen">
+	<Bar here="Stock" />
+	<main id="main">
+		<StockPlaces here="Sheets and offcuts" />
+		<h1>Sheets and offcuts</h1>
+		<p class="quiet">
+			What lies in the rack. Cutting takes it first; a kept plan reserves it; a cut sheet leaves its offcuts here.
+		</p>
+		{#if said}<p class="fault" role="alert">{said}</p>{/if}
+		{#if data.stock.length === 0}<p class="empty">
+				Nothing is written down yet. Write the first sheets below, as they lie in the rack.
+			</p>
+		{:else}
+			<table class="table written">
+				<thead
+					><tr
+						><th scope="col">Material</th><th scope="col">Colour</th><th scope="col" class="right">Size, {unit}</th><th
+							scope="col">To one scale</th
+						><th scope="col" class="right">There</th><th scope="col" class="right">Reserved</th><th scope="col">Where</th><th
+							scope="col">Lot</th
+						><th scope="col">Counted</th><th scope="col"><span class="seen-by-readers">What happened</span></th></tr
+					></thead
+				>
+				<tbody>
+					{#each data.stock as one (one.id)}
+						{@const said = `${materialName(one, shop)} ${showSize(one, unit)}`}
+						<tr>
+							<th scope="row"
+								>{materialName(one, shop)}{#if one.kind === 'offcut'}<span class="quiet">, offcut</span>{/if}</th
+							>
+							<td>{one.colour}</td>
+							<td class="right figures">{showSize(one, unit)}</td>
+							<td
+								><svg width={(one.width / largest) * OUTLINE} height={(one.height / largest) * OUTLINE} aria-hidden="true"
+									><rect width="100%" height="100%" class:offcut={one.kind === 'offcut'} /></svg
+								></td
+							>
+							<td class="right figures">{one.present}</td>
+							<td class="right figures">{one.reserved || ''}</td>
+							<td>{one.place}</td>
+							<td>{one.lot}</td>
+							<td
+								><input
+									class="input figures count"
+									aria-label="Counted, {said}"
+									placeholder={String(one.present)}
+									bind:value={counts[one.id]}
+									onchange={() => recount(one)}
+								/>{#if faults[`count ${one.id}`]}<span class="fault" role="alert">{faults[`count ${one.id}`]}</span>{/if}</td
+							>
+							<td
+								><button
+									type="button"
+									class="btn preset-quiet"
+									aria-expanded={opened === one.id}
+									aria-label="What happened to {said}"
+									onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
+								></td
+							>
+						</tr>
+						{#if opened === one.id}
+							<tr class="history"
+								><td colspan="10"
+									><ol>
+										{#each movements as { kind, present, reserved, plan, at }, index (index)}
+											<li>
+												<span class="quiet figures">{showMoment(Date.parse(String(at)), data.dates)}</span>
+												{WORDS[kind]}
+												<span class="figures">{Math.abs(present || reserved)}</span>
+												{#if kind === 'counted'}{present < 0 ? 'fewer' : 'more'}{/if}
+												{#if plan !== null}<a class="anchor" href="/cutting/{plan}">plan {plan}</a>{/if}
+											</li>
+										{/each}
+									</ol></td
+								></tr
+							>
+						{/if}
+					{/each}
+				</tbody>
+			</table>
+		{/if}
+		<form
+			onsubmit={(event) => {
+				event.preventDefault();
+				void arrive();
+			}}
+		>
+			<h2>Arrived, or found in the rack</h2>
+			<div class="fields">
+				<label
+					><span>Material</span><select class="select" bind:value={line.material}
+						>{#each boards as board (board.id)}<option value={board.id}>{board.name}</option>{/each}</select
+					></label
+				>
+				<label
+					><span>Colour</span><select class="select" bind:value={line.colour}
+						><option value="">as it comes</option>{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}
+								>{colour}</option
+							>{/each}</select
+					></label
+				>
+				<label
+					><span>What it is</span><select class="select" bind:value={line.kind}
+						><option value="sheet">full sheet</option><option value="offcut">offcut</option></select
+					></label
+				>
+				{#each ['width', 'height', 'count', 'place', 'lot'] as const as key (key)}
+					<div>
+						<label
+							><span
+								>{{ width: `Width, ${unit}`, height: `Height, ${unit}`, count: 'How many', place: 'Where', lot: 'Lot' }[
+									key
+								]}</span
+							>
+							<input
+								class="input"
+								class:figures={key !== 'place' && key !== 'lot'}
+								bind:value={line[key]}
+								aria-invalid={faults[key] ? 'true' : undefined}
+								aria-describedby={faults[key] ? `fault-${key}` : undefined}
+							/></label
+						>
+						{#if faults[key]}<span class="fault" id="fault-{key}" role="alert">{faults[key]}</span>{/if}
+					</div>
+				{/each}
+			</div>
+			<div class="usual">
+				<span class="quiet">Usual:</span>
+				{#each sizes as size (size.width)}
+					<button
+						type="button"
+						class="btn preset-quiet figures"
+						onclick={() =>
+							(line = { ...line, width: showLength(size.width, unit).text, height: showLength(size.height, unit).text })}
+						>{showSize(size, unit)}</button
+					>
+				{/each}
+			</div>
+			{#if faults.material}<p class="fault" role="alert"><Sign of="stop" /> {faults.material}</p>{/if}
+			<button type="submit" class="btn preset-filled-brand">Write it down</button>
+		</form>
+	</main>
+</div>
+
+<style>
+	.screen {
+		display: flex;
+		flex-direction: column;
+		min-height: 100%;
+	}
+	main {
+		max-width: 1240px;
+		padding: 26px 24px 60px;
+	}
+	h1 {
+		font-size: 27px;
+	}
+	h2 {
+		font-size: 19px;
+		margin-bottom: 8px;
+	}
+	table {
+		margin-top: 12px;
+	}
+	th {
+		font-weight: 400;
+		text-align: left;
+	}
+	td,
+	th {
+		vertical-align: middle;
+	}
+	.right {
+		text-align: right;
+	}
+	rect {
+		fill: #fbfaf7;
+		stroke: #20343f;
+		stroke-width: 2;
+	}
+	rect.offcut {
+		stroke-dasharray: 4 2;
+	}
+	.count {
+		width: 76px;
+	}
+	.history li {
+		display: inline-block;
+		margin-right: 22px;
+	}
+	form {
+		margin-top: 26px;
+		padding: 16px 18px;
+		background: var(--panel);
+		border: 1px solid var(--line);
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+		gap: 10px 14px;
+	}
+	.fields label:first-child {
+		grid-column: span 2;
+	}
+	label > span:first-child {
+		display: block;
+		font-size: var(--text-sm);
+		color: var(--soft);
+	}
+	.fields :is(.input, .select) {
+		width: 100%;
+	}
+	.usual {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 4px 16px;
+		margin: 8px 0 12px;
+	}
+	.fault {
+		display: block;
+		color: var(--stop);
+	}
+	.empty {
+		margin-top: 12px;
+	}
+</style>

@@ -1,0 +1,132 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import type { InStock } from '../../core/nesting/offer.ts';
+import { workedJob } from '../jobs.ts';
+import { keepJob, send } from '../running/server.ts';
+import { Key, openBrowser } from './browser.ts';
+import { downloads, stage } from './setup.ts';
+
+const here = stage();
+const BOARD = { kind: 'sheet', material: 'cotton-4', width: 1524, height: 1016, lot: 'L7', place: 'rack 1' };
+const stock = async (): Promise<(InStock & { present: number; reserved: number })[]> =>
+	((await (await fetch(`${here.server.address}/api/stock`)).json()) as { stock: [] }).stock;
+const arrive = (count: number) => send(here.server.address, 'POST', '/api/stock', { ...BOARD, count });
+
+test('nothing to cut says so; a sheet is written down, counted, and its history read', async () => {
+	const { open, sees, press, type } = here.browser;
+	await open('/cutting');
+	await sees('No open piece asks for board or glazing yet.');
+	await open('/stock/sheets');
+	await sees('Nothing is written down yet.');
+	await press('Write it down');
+	await sees('Nothing is written here. Write a length, such as 412 or 16 1/4.');
+	await press('1524 × 1016');
+	await type('How many', 'two');
+	await press('Write it down');
+	await sees('A whole number is wanted here.');
+	await type('How many', '2');
+	await type('Where', 'rack 1');
+	await press('Write it down');
+	await sees('rack 1');
+	await type('Counted, Cotton museum board, 4-ply 1524 × 1016', '3');
+	await here.browser.keys(Key.TAB);
+	await here.browser.waitFor('the count to be kept', async () => (await stock())[0]?.present === 3);
+	await press('What happened to Cotton museum board, 4-ply 1524 × 1016');
+	await sees(/arrived\s+2/);
+	await sees(/counted\s+1\s+more/);
+});
+
+test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcut put away and used next', async () => {
+	const { open, sees, press, keys, type, heading, waitFor } = here.browser;
+	const number = await keepJob(here.server.address, workedJob({ title: 'Tide chart' }));
+	await open('/cutting');
+	await sees(`${number}`);
+	await press('Cotton museum board, 4-ply, any colour');
+	await sees('1 full sheet, and');
+	await sees('Sheet 1524 × 1016, from rack 1');
+	await sees(`${number} under-mat`);
+	const caught = await downloads(here.browser);
+	await press('CSV');
+	await waitFor('the cuts as a file', async () => (await caught()).some(({ name }) => name === 'cuts.csv'));
+	const [csv] = await caught();
+	assert.match(csv!.text, /^sheet,cut,piece,runs,fence_mm,at_mm,gives,and/);
+	await press('Keep this plan and cut it');
+	await heading('Cotton museum board, 4-ply, any colour');
+	await waitFor('the sheet to be reserved', async () => (await stock())[0]?.reserved === 1);
+	// Every cut by the same key; one too many is taken back.
+	await sees(/Cut 1 of \d+/);
+	await keys(' ');
+	await sees(/Cut 2 of \d+/);
+	await keys(Key.ARROW_LEFT);
+	await sees(/Cut 1 of \d+/);
+	await keys(' ');
+	await here.browser.driver.navigate().refresh();
+	await sees(/Cut 2 of \d+/);
+	await waitFor('the last cut', async () => {
+		await keys(' ');
+		return (await here.browser.text()).includes('Offcuts, as they measure');
+	});
+	await type('where it is put', 'shelf 2');
+	await press('Sheet 1 is cut');
+	await sees('All its sheets are cut.');
+	const left = await stock();
+	assert.deepEqual(
+		left.map(({ kind, present, reserved, place, lot }) => [kind, present, reserved, place, lot]),
+		[
+			['sheet', 2, 0, 'rack 1', ''],
+			['offcut', 1, 0, 'shelf 2', ''],
+			['offcut', 1, 0, '', '']
+		]
+	);
+	const small = await keepJob(
+		here.server.address,
+		workedJob({ piece: { readings: { width: 60, height: 60 } }, borders: { way: 'even', width: 40 } })
+	);
+	await open('/cutting');
+	await press('Cotton museum board, 4-ply, any colour');
+	await sees(`${small} under-mat`);
+	await sees('from shelf 2');
+	await sees('No full sheet is cut into.');
+});
+
+test('two browsers reserve the same sheet: the second is told, and plans again', async () => {
+	const { open, press, sees } = here.browser;
+	for (const line of await stock()) await send(here.server.address, 'PUT', `/api/stock/${line.id}`, { present: 0 });
+	await arrive(1);
+	const number = await keepJob(here.server.address, workedJob({ title: 'Fog' }));
+	const other = await openBrowser(here.server.address);
+	try {
+		await other.open('/cutting');
+		await other.press('Cotton museum board, 4-ply, any colour');
+		await other.sees('from rack 1');
+		await open('/cutting');
+		await press('Cotton museum board, 4-ply, any colour');
+		await sees(`${number} under-mat`);
+		await press('Keep this plan and cut it');
+		await sees(/Cut 1 of \d+/);
+		await other.press('Keep this plan and cut it');
+		await other.sees('another plan has');
+	} finally {
+		await other.quit();
+	}
+	await press('Give the rest up');
+	await sees('Keep this plan and cut it');
+	assert.deepEqual(
+		(await stock()).map(({ present, reserved }) => [present, reserved]),
+		[[1, 0]]
+	);
+});
+
+test('a job is left out, what is stopped is not cut before somebody says so, and looking can be stopped', async () => {
+	const { open, press, sees, seesNo } = here.browser;
+	await here.loadDemo();
+	await open('/cutting');
+	await sees('Looking for better plans');
+	await press('Stop looking');
+	await seesNo('Stop looking');
+	await press('Plain acrylic');
+	await sees('K-0110 glazing');
+	await press('K-0110 Ferry posters, twenty alike');
+	await seesNo('K-0110 glazing');
+	assert.equal(await (await here.browser.field('K-0106 Fog, charcoal study')).isSelected(), false);
+});
