@@ -18,7 +18,6 @@ const SHOTS: Shot[] = [
 	{ name: 'bench-light', path: '/jobs/K-0101?at=bench', then: (browser) => browser.press('Bench light') },
 	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
-	{ name: 'on-the-wall', path: '/jobs/K-0101?at=window&view=wall', then: (browser) => browser.choose('Wall', 'sage') },
 	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
 	{ name: 'hold', path: '/jobs/K-0117?at=hold' },
@@ -27,11 +26,18 @@ const SHOTS: Shot[] = [
 	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
 	{ name: 'materials', path: '/stock/materials' },
 	{ name: 'inches-all-three', path: '/jobs/K-0116?at=frame&view=all' },
+	{ name: 'cutting', path: '/cutting', then: layOut },
 	{ name: 'cut', path: '/jobs/K-0116?at=cut' },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
 	{ name: 'back-label', path: '/jobs/K-0119/label' },
 	{ name: 'handbook', path: '/handbook/light' }
 ];
+
+/** The board of several jobs, once no better plan is looked for. */
+async function layOut(browser: Browser): Promise<void> {
+	await browser.press('Cotton museum board, 4-ply, any colour');
+	await browser.waitFor('the last plan', async () => !(await browser.text()).includes('Stop looking'));
+}
 
 async function tryShelf(browser: Browser): Promise<void> {
 	await browser.press('Try the shelf');

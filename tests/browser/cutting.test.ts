@@ -31,7 +31,7 @@ test('nothing to cut says so; a sheet is written down, counted, and its history 
 	await type('Counted, Cotton museum board, 4-ply 1524 × 1016', '3');
 	await here.browser.keys(Key.TAB);
 	await here.browser.waitFor('the count to be kept', async () => (await stock())[0]?.present === 3);
-	await press('What happened to Cotton museum board, 4-ply 1524 × 1016');
+	await press('History of Cotton museum board, 4-ply 1524 × 1016');
 	await sees(/arrived\s+2/);
 	await sees(/counted\s+1\s+more/);
 });

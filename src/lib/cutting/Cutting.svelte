@@ -483,6 +483,10 @@
 			grid-template-columns: 1fr 1fr;
 			overflow: visible;
 		}
+		/* The sheets are in sight below the lists. */
+		.part {
+			max-height: 36vh;
+		}
 		.part + .part {
 			border-top: 0;
 			border-left: 1px solid var(--strip-line);
@@ -500,6 +504,16 @@
 	@media (max-width: 767px) {
 		.page > .what {
 			grid-template-columns: 1fr;
+		}
+		.part {
+			max-height: 28vh;
+		}
+		.part + .part {
+			border-top: 1px solid var(--strip-line);
+			border-left: 0;
+		}
+		.working {
+			display: none;
 		}
 	}
 	@media print {

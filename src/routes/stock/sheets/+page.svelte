@@ -128,18 +128,18 @@
 							<th scope="row"
 								>{materialName(one, shop)}{#if one.kind === 'offcut'}<span class="quiet">, offcut</span>{/if}</th
 							>
-							<td>{one.colour}</td>
-							<td class="right figures">{showSize(one, unit)}</td>
+							<td data-name="Colour">{one.colour}</td>
+							<td class="right figures" data-name="Size, {unit}">{showSize(one, unit)}</td>
 							<td
 								><svg width={(one.width / largest) * OUTLINE} height={(one.height / largest) * OUTLINE} aria-hidden="true"
 									><rect width="100%" height="100%" class:offcut={one.kind === 'offcut'} /></svg
 								></td
 							>
-							<td class="right figures">{one.present}</td>
-							<td class="right figures">{one.reserved || ''}</td>
-							<td>{one.place}</td>
-							<td>{one.lot}</td>
-							<td
+							<td class="right figures" data-name="There">{one.present}</td>
+							<td class="right figures" data-name="Reserved">{one.reserved || ''}</td>
+							<td data-name="Where">{one.place}</td>
+							<td data-name="Lot">{one.lot}</td>
+							<td data-name="Counted"
 								><input
 									class="input figures count"
 									aria-label="Counted, {said}"
@@ -153,7 +153,7 @@
 									type="button"
 									class="btn preset-quiet"
 									aria-expanded={opened === one.id}
-									aria-label="What happened to {said}"
+									aria-label="History of {said}"
 									onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
 								></td
 							>
@@ -283,6 +283,46 @@
 	}
 	.count {
 		width: 76px;
+	}
+	/* In the hand each is a card: nothing to the side. */
+	@media (max-width: 1000px) {
+		thead {
+			display: none;
+		}
+		tbody tr {
+			display: grid;
+			grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+			gap: 2px 16px;
+			padding: 10px 0;
+			border-bottom: 1px solid var(--line-strong);
+		}
+		tbody :is(td, th) {
+			display: block;
+			padding: 0;
+			border: 0;
+			text-align: left;
+		}
+		tbody .right {
+			text-align: left;
+		}
+		tbody th {
+			grid-column: 1 / -1;
+			font-weight: 600;
+		}
+		tbody td[data-name]::before {
+			content: attr(data-name);
+			display: block;
+			color: var(--quiet);
+			font-size: var(--text-xs);
+		}
+		tbody td[data-name='Colour']:empty,
+		tbody td[data-name='Reserved']:empty,
+		tbody td[data-name='Lot']:empty {
+			display: none;
+		}
+		.history td {
+			grid-column: 1 / -1;
+		}
 	}
 	.history li {
 		display: inline-block;
