@@ -85,7 +85,7 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	await open('/cutting');
 	await press('Cotton museum board, 4-ply, any colour');
 	await sees(`${small} under-mat`);
-	await sees('from shelf 2');
+	await sees(/Offcut \d+ × \d+, (from shelf 2|in stock)/);
 	await sees('No full sheet is cut into.');
 });
 

@@ -313,6 +313,14 @@
 		overflow: hidden;
 		background: var(--strip);
 	}
+	.what .quiet {
+		color: var(--ink);
+	}
+	.what .btn.preset-quiet {
+		color: var(--ink);
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
 	.part {
 		overflow-y: auto;
 		padding: 14px 18px;
