@@ -7,13 +7,13 @@ import type { CuttingJob, SheetPlan } from './figures.ts';
 import { fits, steps, type BlankKind, type Instance, type SheetKind } from './instance.ts';
 import { laidOut } from './lay.ts';
 import { improved, type Laid, type Layout, type Search } from './search.ts';
-import { blanksOf, leaf, withoutKind } from './slicing.ts';
+import { blanksOf, inRows, leaf, withoutKind } from './slicing.ts';
 
 /** A layout with its sheets as they are cut and the largest offcut on them, mm². */
 export type Cutting = { layout: Layout; sheets: SheetPlan[]; offcut: number };
 
 export function cuttingOf(job: CuttingJob, instance: Instance, layout: Layout): Cutting {
-	const sheets = layout.laid.map((laid) => laidOut(job, instance, laid));
+	const sheets = layout.laid.map(({ sheet, root }) => laidOut(job, instance, { sheet, root: inRows(root) }));
 	const offcut = Math.max(0, ...sheets.flatMap(({ offcuts }) => offcuts.map(({ width, height }) => width * height)));
 	return { layout, sheets, offcut };
 }

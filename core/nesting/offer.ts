@@ -27,14 +27,27 @@ export const inStock = (id: number): string => `stock ${id}`;
 /** Without a price area stands for it: so many cents a square metre. */
 const NO_PRICE = 1000;
 
-export type CuttingWay = { kerf: number; trim: number; minOffcut: number; seconds: number };
+/** How long a plan is looked for. */
+const SECONDS = 4;
+/** Sticks as they are bought (handbook frame#rails), the shorter first. */
+const STICKS: Readonly<Record<Unit, readonly number[]>> = { mm: [2400, 3000], in: [96 * 25.4, 120 * 25.4] };
+
+/** @returns what the house takes off boards and glazing; a mitre takes √2 of the saw's kerf, and the trim of a stick is off already */
+function wayOf({ from }: PartGroup, { house }: Shop): Pick<CuttingJob, 'kerf' | 'trim' | 'minOffcut' | 'seconds'> {
+	return from === 'stick'
+		? { kerf: house.kerf * Math.SQRT2, trim: 0, minOffcut: house.offcutLeast, seconds: SECONDS }
+		: { kerf: house.sheetKerf, trim: house.sheetTrim, minOffcut: house.offcutLeast, seconds: SECONDS };
+}
 
 /**
  * The cutting job of a group. Offcuts cost nothing, a sheet its area's price in cents; one that must be bought counts as much more as the
  * dearest sheet that is there, so that the rack is emptied before anything is ordered.
  */
-export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: Shop, unit: Unit, way: CuttingWay): CuttingJob {
+export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: Shop, unit: Unit): CuttingJob {
 	const { material, colour, parts } = group;
+	const way = wayOf(group, shop);
+	const blanks = parts.map(({ id, width, height, count: wanted, turn }) => ({ id, width, height, count: wanted, turn }));
+	if (group.from === 'stick') return { ...way, sheets: sticksFor(group, shop, unit), blanks };
 	const price = (shop.boards[material] ?? shop.glazings[material])?.pricePerM2 ?? NO_PRICE;
 	const costOf = (width: number, height: number): number => Math.max(1, wholeCents((width * height * price) / 1e6));
 	const count = parts.reduce((sum, part) => sum + part.count, 0);
@@ -58,6 +71,19 @@ export function cuttingJobOf(group: PartGroup, stock: readonly InStock[], shop: 
 	return {
 		...way,
 		sheets: [...there, ...bought],
-		blanks: parts.map(({ id, width, height, count: wanted, turn }) => ({ id, width, height, count: wanted, turn }))
+		blanks
 	};
+}
+
+/** Sticks of a moulding, less the trim of their ends, each costing its length. */
+function sticksFor({ parts }: PartGroup, { house }: Shop, unit: Unit): SheetStock[] {
+	const count = parts.reduce((sum, part) => sum + part.count, 0);
+	const face = Math.max(...parts.map(({ height }) => height));
+	return STICKS[unit].map((length) => ({
+		id: `stick ${length}`,
+		width: length - house.stickTrim,
+		height: face,
+		count,
+		cost: Math.max(1, wholeCents(length))
+	}));
 }

@@ -1,17 +1,21 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { cuttingJob, countingClock, solve } from '../../tests/nesting/means.ts';
+import { cuttingJob, countingClock, planOf, solve } from '../../tests/nesting/means.ts';
 import { framingMix } from '../../tests/nesting/mixes.ts';
 import { areaBound } from './area-bound.ts';
+import { builtInShop } from '../shop/shop.ts';
 import { reachableBelow, reachableFrom } from './costs.ts';
 import { coverBound } from './cover.ts';
 import { instanceOf, millimetres, steps } from './instance.ts';
 import { laidOut } from './lay.ts';
+import { cuttingJobOf, type InStock } from './offer.ts';
+import { groupsOf, partsWanted } from './parts.ts';
 import { perfectLayout } from './perfect.ts';
 import { randomFrom } from './random.ts';
 import { firstLayout, improved } from './search.ts';
 import { fittingSets, treeOf } from './sets.ts';
-import { blanksOf, leaf, pair, withBeside, withoutKind, withoutRun, type Box } from './slicing.ts';
+import { wrongWith } from './verify.ts';
+import { blanksOf, inRows, leaf, pair, withBeside, withoutKind, withoutRun, type Box } from './slicing.ts';
 
 const kind = (w: number, h: number, count = 1, turn = true) => ({ index: 0, w, h, area: w * h, count, turn });
 const sheet = (w: number, h: number, cost = 1, count = 9) => ({ index: 0, w, h, area: w * h, count, cost });
@@ -61,6 +65,17 @@ test('leaves are taken out by their order or by their kind, and what is left clo
 	assert.deepEqual(blanksOf(withoutKind(tree, 2)), [0, 1, 3]);
 	assert.equal(withoutKind(leaves[2], 2), null);
 	assert.equal(withoutKind(tree, 9), tree);
+});
+
+test('a row of one height is cut from its beginning, equal parts after each other; parts of other heights stay together', () => {
+	const [a, b, c] = [leaf(kind(10, 20), 0, false), leaf(kind(30, 20), 1, false), leaf(kind(10, 20), 2, false)];
+	const row = inRows(pair(true, pair(true, a, b), c));
+	assert.deepEqual([blanksOf(row), row.first?.blank, row.w, row.h], [[1, 0, 2], 1, 50, 20]);
+	const low = leaf(kind(10, 5), 3, false);
+	const mixed = inRows(pair(true, pair(true, a, low), b));
+	assert.deepEqual([blanksOf(mixed), mixed.first?.leaves], [[0, 3, 1], 2]);
+	const column = inRows(pair(false, pair(false, a, c), a));
+	assert.deepEqual([column.across, column.first?.leaves, column.h], [false, 1, 60]);
 });
 
 test('areas: offcuts are used up first, then the largest sheets for their number, the cheapest area for their cost', () => {
@@ -209,4 +224,148 @@ test('the rest of a piece is cut off where it leaves the most', () => {
 			[2, '1', 'x', 1000, ['3', '4']]
 		]
 	);
+});
+
+test('what cut lists ask for: flat parts and rails, each by its own name, a material and a colour together', () => {
+	const line = { role: 'mat', material: 'cotton-4', width: 500, height: 400, count: 2, from: 'sheet' as const };
+	const parts = partsWanted(
+		'K-0101',
+		[
+			{ ...line, of: 'mat 1', colour: 'shell' },
+			line,
+			line,
+			{ ...line, role: 'lift', side: 'left' },
+			{ ...line, role: 'rail', material: 'Ash, 22 face', from: 'stick', height: 22 },
+			{ ...line, role: 'wire', from: 'coil' },
+			{ ...line, count: 0 },
+			{ ...line, height: 0 }
+		],
+		({ of, role }) => of ?? role
+	);
+	assert.deepEqual(
+		parts.map(({ id, from, turn }) => [id, from, turn]),
+		[
+			['K-0101 mat 1', 'sheet', true],
+			['K-0101 mat', 'sheet', true],
+			['K-0101 mat (2)', 'sheet', true],
+			['K-0101 lift left', 'sheet', true],
+			['K-0101 rail', 'stick', false]
+		]
+	);
+	assert.deepEqual(
+		groupsOf(parts).map(({ key, parts: of }) => [key, of.length]),
+		[
+			['cotton-4|shell', 1],
+			['cotton-4|', 3],
+			['Ash, 22 face|22', 1]
+		]
+	);
+});
+
+test('what is there goes before what must be bought; an offcut costs nothing; a colour takes only its own', () => {
+	const part = {
+		id: 'K-0101 mat',
+		job: 'K-0101',
+		name: 'mat',
+		from: 'sheet' as const,
+		material: 'cotton-4',
+		width: 500,
+		height: 400,
+		count: 2,
+		turn: true
+	};
+	const line: InStock = {
+		id: 7,
+		kind: 'sheet',
+		material: 'cotton-4',
+		colour: 'shell',
+		width: 1524,
+		height: 1016,
+		free: 2,
+		place: '',
+		lot: ''
+	};
+	const stock = [
+		line,
+		{ ...line, id: 8, kind: 'offcut' as const, colour: '', width: 610 },
+		{ ...line, id: 9, free: 0 },
+		{ ...line, id: 10, material: 'cotton-2' }
+	];
+	const offered = (colour: string) => cuttingJobOf(groupsOf([{ ...part, colour }])[0]!, stock, builtInShop, 'mm').sheets;
+	const [sheet, offcut, ...bought] = offered('');
+	assert.deepEqual([sheet?.id, sheet?.count, offcut?.id, offcut?.cost], ['stock 7', 2, 'stock 8', 0]);
+	assert.ok(bought.length === 3 && bought.every(({ cost }) => cost > (sheet?.cost ?? 0)));
+	assert.deepEqual(
+		offered('fog').map(({ id }) => id),
+		['buy 1016 × 813', 'buy 1524 × 1016', 'buy 1829 × 1219']
+	);
+	const inches = cuttingJobOf(groupsOf([{ ...part, colour: 'fog' }])[0]!, [], builtInShop, 'in').sheets[0];
+	assert.deepEqual([inches?.width, inches?.height], [1016, 812.8]);
+});
+
+test('sticks: a mitre takes its slanting kerf, the trim of the ends is off already', () => {
+	const rail = {
+		id: 'K-0101 rail',
+		job: 'K-0101',
+		name: 'rail',
+		from: 'stick' as const,
+		material: 'Ash',
+		colour: '',
+		width: 577,
+		height: 22,
+		count: 4,
+		turn: false
+	};
+	const job = cuttingJobOf(groupsOf([rail])[0]!, [], builtInShop, 'mm');
+	assert.deepEqual([job.kerf, job.trim], [3 * Math.SQRT2, 0]);
+	assert.deepEqual(
+		job.sheets.map(({ id, width, height }) => [id, width, height]),
+		[
+			['stick 2400', 2380, 22],
+			['stick 3000', 2980, 22]
+		]
+	);
+	// 4 × 577 and three slanting cuts between them are 2320.7.
+	assert.deepEqual(planOf(job).used, { sheets: 1, cost: 2400, area: 2380 * 22 });
+});
+
+test('a plan that somebody sends is cut again in thought before it is kept', () => {
+	const job = cuttingJob({ blanks: [{ id: 'A', width: 500, height: 400, count: 3, turn: false }] });
+	const good = planOf(job);
+	assert.equal(wrongWith(job, good), null);
+	const spoilt = (spoil: (plan: typeof good) => void) => {
+		const plan = structuredClone(good);
+		spoil(plan);
+		return wrongWith(job, plan) ?? '';
+	};
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.sheet = 'X')),
+		/none of the sheets/
+	);
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.cuts[0]!.from = '9')),
+		/not there/
+	);
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.cuts[0]!.at = 9999)),
+		/does not go through/
+	);
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.placed[0]!.left += 1)),
+		/no piece that its cuts give/
+	);
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.placed[0]!.turned = true)),
+		/not wanted like that/
+	);
+	assert.match(
+		spoilt((plan) => (plan.sheets[0]!.placed[0]!.blank = 'B')),
+		/not wanted like that/
+	);
+	assert.match(
+		spoilt((plan) => plan.sheets.push(structuredClone(plan.sheets[0]!))),
+		/More of “A”/
+	);
+	assert.match(wrongWith({ ...job, sheets: [{ ...job.sheets[0]!, count: 0 }] }, good) ?? '', /More sheets/);
+	assert.match(wrongWith({ ...job, blanks: [{ ...job.blanks[0]!, width: 501 }] }, good) ?? '', /not cut to its size/);
 });

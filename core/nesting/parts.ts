@@ -3,27 +3,39 @@ import type { Cut } from '../figures/cut.ts';
 import type { BlankWanted } from './figures.ts';
 
 /** A blank of a job, as it is named on its sheet: `K-0101 mat 1`. */
-export type PartWanted = BlankWanted & { job: string; name: string; material: string; colour: string };
+export type PartWanted = BlankWanted & { job: string; name: string; from: 'sheet' | 'stick'; material: string; colour: string };
 
 /** Blanks of one material and colour: colour is kept together, and so are lots within a job. */
-export type PartGroup = { key: string; material: string; colour: string; parts: PartWanted[] };
+export type PartGroup = { key: string; from: PartWanted['from']; material: string; colour: string; parts: PartWanted[] };
 
 /**
  * @param job number as it is read, `K-0101`
  * @param name of a line of the cut list
- * @returns the flat parts that are cut from sheets; of one out of square its box
+ * @returns the flat parts that are cut from sheets, of one out of square its box; rails that are cut from sticks, by their long points
  */
 export function partsWanted(job: string, cut: readonly Cut[], name: (cut: Cut) => string): PartWanted[] {
 	const seen = new Map<string, number>();
 	return cut
-		.filter(({ from, width, height, count }) => from === 'sheet' && width > 0 && height > 0 && count > 0)
+		.filter(({ from, width, height, count }) => (from === 'sheet' || from === 'stick') && width > 0 && height > 0 && count > 0)
 		.map((line) => {
 			const called = [name(line), line.side].filter(Boolean).join(' ');
 			const before = seen.get(called) ?? 0;
 			seen.set(called, before + 1);
 			const own = before === 0 ? called : `${called} (${before + 1})`;
 			const { material, width, height, count } = line;
-			return { id: `${job} ${own}`, job, name: own, material, colour: line.colour ?? '', width, height, count, turn: true };
+			const from = line.from === 'stick' ? 'stick' : 'sheet';
+			return {
+				id: `${job} ${own}`,
+				job,
+				name: own,
+				from,
+				material,
+				colour: line.colour ?? '',
+				width,
+				height,
+				count,
+				turn: from === 'sheet'
+			};
 		});
 }
 
@@ -31,8 +43,9 @@ export function partsWanted(job: string, cut: readonly Cut[], name: (cut: Cut) =
 export function groupsOf(parts: readonly PartWanted[]): PartGroup[] {
 	const groups = new Map<string, PartGroup>();
 	for (const part of parts) {
-		const key = `${part.material}|${part.colour}`;
-		const group = groups.get(key) ?? { key, material: part.material, colour: part.colour, parts: [] };
+		// A stick has one profile: what is as wide has it.
+		const key = part.from === 'stick' ? `${part.material}|${part.height}` : `${part.material}|${part.colour}`;
+		const group = groups.get(key) ?? { key, from: part.from, material: part.material, colour: part.colour, parts: [] };
 		group.parts.push(part);
 		groups.set(key, group);
 	}

@@ -170,3 +170,24 @@ export function blanksOf(box: Box | null, into: number[] = []): number[] {
 	blanksOf(box.first, into);
 	return blanksOf(box.second, into);
 }
+
+/**
+ * The same box with its rows and columns of one height cut from their beginning: each cut then gives one part and what is left, equal parts
+ * one after the other, so that the fence stays where it is.
+ */
+export function inRows(box: Box): Box {
+	const { first, second, across } = box;
+	if (first === null || second === null) return box;
+	const parts = partsAlong(box, across).map(inRows);
+	const high = (part: Box): number => (across ? part.h : part.w);
+	const long = (part: Box): number => (across ? part.w : part.h);
+	if (parts.some((part) => high(part) !== high(box))) return pair(across, inRows(first), inRows(second));
+	parts.sort((one, other) => long(other) - long(one));
+	return parts.reduceRight((rest, part) => pair(across, part, rest));
+}
+
+function partsAlong(box: Box, across: boolean): Box[] {
+	const { first, second } = box;
+	if (first === null || second === null || box.across !== across) return [box];
+	return [...partsAlong(first, across), ...partsAlong(second, across)];
+}

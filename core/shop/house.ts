@@ -165,6 +165,10 @@ export const HOUSE_MM = {
 	kerf: 3,
 	stickTrim: 20,
 	stickSpare: 1.05,
+	/** Sheets: what a blade takes, and what comes off a factory edge; shorter side of an offcut that is kept. */
+	sheetKerf: 0,
+	sheetTrim: 0,
+	offcutLeast: 200,
 	weakReinforced: 60,
 	weakPlain: 120,
 	weakSide: 800,
@@ -262,6 +266,7 @@ export const HOUSE_IN: House = {
 	allowanceStep: inch(1 / 16),
 	kerf: inch(1 / 8),
 	stickTrim: inch(3 / 4),
+	offcutLeast: inch(8),
 	pointFirst: inch(2),
 	pointsRigid: inch(5),
 	pointsFlexible: inch(3),

@@ -49,7 +49,8 @@ const TABLE: [keyof House, number, number][] = [
 	['twoHooksAbove', 300, 12],
 	['centreHeight', 1500, 59],
 	['kerf', 3, 1 / 8],
-	['stickTrim', 20, 3 / 4]
+	['stickTrim', 20, 3 / 4],
+	['offcutLeast', 200, 8]
 ];
 /** Limits of safety stay the same length. */
 const LIMITS: (keyof House)[] = [

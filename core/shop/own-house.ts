@@ -41,10 +41,19 @@ export const OWN_FIGURES: readonly HouseFigure[] = (Object.keys(HOUSE_MM) as Hou
 	(name) => !OF_NATURE.has(name)
 );
 
-const MAY_BE_NONE: ReadonlySet<HouseFigure> = new Set<HouseFigure>(['borderWeight', 'bareWood', 'allowanceSpare', 'kerf']);
+const MAY_BE_NONE: ReadonlySet<HouseFigure> = new Set<HouseFigure>([
+	'borderWeight',
+	'bareWood',
+	'allowanceSpare',
+	'kerf',
+	'sheetKerf',
+	'sheetTrim'
+]);
 const FRACTIONS = [8, 16, 32];
 /** A figure further than this from the one that comes is a slip of the pen. */
 const FAR = 10;
+/** Where none is the usual, mm. */
+const FAR_FROM_NONE = 50;
 
 /**
  * Reads a list of figures.
@@ -96,7 +105,8 @@ export function readHouseFigure(
 		return { ok: false, says: 'A tape shows eighths, sixteenths or thirty-seconds: 8, 16 or 32.' };
 	if (unit === 'count' && !Number.isInteger(value)) return { ok: false, says: 'This is counted: write a whole number.' };
 	if (value === 0 && none) return { ok: true, value };
-	if (value < usual / FAR || value > usual * FAR) {
+	const most = usual === 0 ? FAR_FROM_NONE : usual * FAR;
+	if (value < usual / FAR || value > most) {
 		const reader: Reader = { unit: house, fraction: 64 };
 		return { ok: false, says: `This is far from ${showFigure(usual, unit, reader)}, as it comes. Check it, and its unit.` };
 	}

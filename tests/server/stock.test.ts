@@ -13,7 +13,6 @@ import { workedJob } from '../jobs.ts';
 import { countingClock, solve } from '../nesting/means.ts';
 import { onEachDatabase } from './databases.ts';
 
-const WAY = { kerf: 0, trim: 0, minOffcut: 200, seconds: 0.3 };
 const BOARD = { kind: 'sheet', material: 'cotton-4', colour: '', width: 1524, height: 1016, lot: 'L7', place: 'rack 1' };
 
 onEachDatabase((here) => {
@@ -35,7 +34,7 @@ onEachDatabase((here) => {
 		const parts = jobs.filter(({ number }) => numbers.includes(number)).flatMap((job): PartWanted[] => job.parts);
 		const group = groupsOf(parts).find(({ material, colour }) => material === 'cotton-4' && colour === '');
 		if (!group) return null;
-		const job = cuttingJobOf(group, stock ?? (await lines()), builtInShop, 'mm', WAY);
+		const job = { ...cuttingJobOf(group, stock ?? (await lines()), builtInShop, 'mm'), seconds: 0.3 };
 		return { material: 'cotton-4', colour: '', job, plan: bestPlan(job, { solve, now: countingClock() }) };
 	}
 	type Sent = { plan: CuttingPlan } & NonNullable<Awaited<ReturnType<typeof planned>>>;

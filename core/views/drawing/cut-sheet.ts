@@ -3,7 +3,19 @@ import { isSameRect, piecesOf } from '../../nesting/pieces.ts';
 import type { Rect as NestedRect, SheetPlan } from '../../nesting/figures.ts';
 import { rectangle, type Label, type Scene, type Shape } from '../../figures/scene.ts';
 
-export type CutSheet = { plan: SheetPlan; width: number; height: number; kerf: number; title: string };
+export type CutSheet = {
+	plan: SheetPlan;
+	width: number;
+	height: number;
+	kerf: number;
+	title: string;
+	/** A stick is drawn so many times as wide as it is, so that its rails can be named. */
+	times?: number;
+};
+
+/** A stick is drawn at least so wide, mm. */
+const STICK_WIDE = 90;
+export const timesOf = (height: number): number => Math.max(1, STICK_WIDE / height);
 
 /**
  * @param nameOf what is written on a blank, by its id
@@ -11,19 +23,23 @@ export type CutSheet = { plan: SheetPlan; width: number; height: number; kerf: n
  * @param offcutName what is written on an offcut, by its place among the sheet's
  */
 export function cutSheetScene(
-	{ plan, width, height, kerf, title }: CutSheet,
+	{ plan, width, height: narrow, kerf, title, times = 1 }: CutSheet,
 	nameOf: (id: string) => { name: string; detail: string },
 	offcutName: (rect: NestedRect, index: number) => { name: string; detail: string },
 	done = 0
 ): Scene & { labels: Label[] } {
-	const { cuts } = piecesOf(plan, { width, height }, kerf);
+	const { cuts } = piecesOf(plan, { width, height: narrow }, kerf);
+	const height = narrow * times;
+	const drawn = <R extends NestedRect>(rect: R): R => ({ ...rect, top: rect.top * times, height: rect.height * times });
 	const shapes: Shape[] = [{ role: 'cut-sheet', rings: [rectangle(0, 0, width, height)], title }];
 	const labels: Label[] = [];
-	plan.offcuts.forEach((rect, index) => {
+	plan.offcuts.forEach((offcut, index) => {
+		const rect = drawn(offcut);
 		shapes.push({ role: 'offcut', rings: [ringOf(rect)], hatch: 'glass', title: 'Offcut' });
-		labels.push({ kind: 'offcut', ...offcutName(rect, index), place: rect });
+		labels.push({ kind: 'offcut', ...offcutName(offcut, index), place: rect });
 	});
-	for (const blank of plan.placed) {
+	for (const placed of plan.placed) {
+		const blank = drawn(placed);
 		const { name, detail } = nameOf(blank.blank);
 		shapes.push({
 			role: 'blank',
@@ -33,7 +49,8 @@ export function cutSheetScene(
 		});
 		labels.push({ kind: 'blank', name, detail, turned: blank.turned, place: blank });
 	}
-	for (const { order, axis, at, piece } of cuts) {
+	for (const { order, axis, at, piece: through } of cuts) {
+		const piece = drawn(through);
 		const line =
 			axis === 'x'
 				? [
@@ -61,7 +78,16 @@ export function cutSheetScene(
 					: { left: piece.left, top: at, width: piece.width, height: 0 }
 		});
 	}
-	return { view: 'parts', title, box: { left: 0, top: 0, width, height }, shapes, dimensions: [], callouts: [], labels };
+	return {
+		view: 'parts',
+		title,
+		box: { left: 0, top: 0, width, height },
+		shapes,
+		dimensions: [],
+		callouts: [],
+		labels,
+		...(times > 1 ? { notToScale: 'Drawn wider than it is.' } : {})
+	};
 }
 
 const ringOf = ({ left, top, width, height }: NestedRect) => rectangle(left, top, width, height);

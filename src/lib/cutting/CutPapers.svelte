@@ -1,7 +1,6 @@
 <script lang="ts">
 	/** The cut lists on paper: a page a sheet, drawn to scale, its cuts beside it. Seen in print alone. */
-	import { cutSheetScene } from '$core/views/drawing/cut-sheet.ts';
-	import type { CuttingWay } from '$core/nesting/offer.ts';
+	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
 	import type { PartGroup } from '$core/nesting/parts.ts';
 	import type { PaperSize } from '$core/shop/about.ts';
 	import type { Unit } from '$core/units/length.ts';
@@ -17,10 +16,9 @@
 		unit: Unit;
 		groupName: (group: PartGroup) => string;
 		placeOf: (id: string) => string;
-		way: CuttingWay;
 		paper: PaperSize;
 	};
-	const { groups, run, unit, groupName, placeOf, way, paper }: Props = $props();
+	const { groups, run, unit, groupName, placeOf, paper }: Props = $props();
 	/** Px that the drawing may take of the page. */
 	const WIDE = 640;
 	const HIGH = 440;
@@ -33,9 +31,16 @@
 		{@const found = run.found.get(group.key)}
 		{#each found ? alikeSheets(found.plan, found.job) : [] as one (one.at[0])}
 			{@const { width, height } = one.stock}
-			{@const rows = cutRows({ plan: one.plan, width, height, kerf: way.kerf }, unit)}
+			{@const rows = cutRows({ plan: one.plan, width, height, kerf: found?.job.kerf ?? 0 }, unit)}
 			{@const scene = cutSheetScene(
-				{ plan: one.plan, width, height, kerf: way.kerf, title: groupName(group) },
+				{
+					plan: one.plan,
+					width,
+					height,
+					kerf: found?.job.kerf ?? 0,
+					title: groupName(group),
+					times: group.from === 'stick' ? timesOf(height) : 1
+				},
 				blankWords(group.parts, unit),
 				offcutWords(unit)
 			)}

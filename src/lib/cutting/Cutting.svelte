@@ -1,16 +1,17 @@
 <script lang="ts">
 	/** Cutting: open jobs’ blanks on sheets and offcuts, the cuts in their order, each with its fence. */
-	import { onDestroy, untrack } from 'svelte';
+	import { onDestroy, onMount, untrack } from 'svelte';
 	import { cuttingJobOf, type InStock } from '$core/nesting/offer.ts';
 	import { groupsOf } from '$core/nesting/parts.ts';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 	import { materialName } from '$core/stations/cut/material-name.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import { showLength, showShare } from '$core/units/show.ts';
-	import { cutSheetScene } from '$core/views/drawing/cut-sheet.ts';
-	import { goto } from '$app/navigation';
+	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
+	import { goto, invalidateAll } from '$app/navigation';
 	import type { ListedPlan } from '$lib/server/db/cutting.ts';
 	import type { JobParts } from '$lib/server/job-parts.ts';
+	import { hearStock } from '$lib/stock/hear-stock.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import Working from '$lib/ui/Working.svelte';
@@ -18,26 +19,26 @@
 	import CutPapers from './CutPapers.svelte';
 	import { CuttingRun } from './run.svelte.ts';
 	import { saveCuts, saveDrawing } from './files.ts';
-	import { alikeSheets, blankWords, cutRows, offcutWords, sharesOf, sheetName } from './words.ts';
+	import { alikeSheets, blankWords, cutRows, offcutWords, sharesOf, sheetName, toBuy } from './words.ts';
 
 	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
 	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
 	const shop = $derived(shopFrom(written));
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');
-	/** A knife and a score take nothing; a plan has its seconds. */
-	const WAY = { kerf: 0, trim: 0, minOffcut: 200, seconds: 4 };
 
 	// What is stopped may still change its sizes: it is not cut before somebody says so.
 	// svelte-ignore state_referenced_locally
 	let chosen = $state<string[]>(jobs.filter(({ stopped }) => !stopped).map(({ number }) => number));
 	const groups = $derived(groupsOf(jobs.filter(({ number }) => chosen.includes(number)).flatMap(({ parts }) => parts)));
 	const run = new CuttingRun();
-	const asked = $derived(groups.map((group) => ({ key: group.key, job: cuttingJobOf(group, stock, shop, unit, WAY) })));
+	const asked = $derived(groups.map((group) => ({ key: group.key, job: cuttingJobOf(group, stock, shop, unit) })));
 	$effect(() => {
 		const wanted = asked;
 		untrack(() => run.run(wanted));
 	});
 	onDestroy(() => run.stop());
+	// What another reserves or cuts is no longer planned with.
+	onMount(() => hearStock(() => void invalidateAll()));
 
 	let openKey = $state<string | null>(null);
 	const open = $derived(groups.find(({ key }) => key === openKey) ?? groups[0] ?? null);
@@ -49,11 +50,24 @@
 	const nameOf = $derived(blankWords(open?.parts ?? [], unit));
 	const scenes = $derived(
 		sheets.map(({ plan, stock: { width, height } }, index) =>
-			cutSheetScene({ plan, width, height, kerf: WAY.kerf, title: `Sheet ${index + 1}` }, nameOf, offcutWords(unit))
+			cutSheetScene(
+				{
+					plan,
+					width,
+					height,
+					kerf: found?.job.kerf ?? 0,
+					title: `Sheet ${index + 1}`,
+					times: open?.from === 'stick' ? timesOf(height) : 1
+				},
+				nameOf,
+				offcutWords(unit)
+			)
 		)
 	);
 	const rows = $derived(
-		sheet ? cutRows({ plan: sheet.plan, width: sheet.stock.width, height: sheet.stock.height, kerf: WAY.kerf }, unit) : []
+		sheet
+			? cutRows({ plan: sheet.plan, width: sheet.stock.width, height: sheet.stock.height, kerf: found?.job.kerf ?? 0 }, unit)
+			: []
 	);
 	const shown = $derived(sheet ? scenes[sheets.indexOf(sheet)] : undefined);
 	const shares = $derived(found ? sharesOf(found.plan) : null);
@@ -72,6 +86,8 @@
 			.join(', ');
 	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
 	const countSaid = (count: number, one: string, several: string): string => (count === 1 ? `1 ${one}` : `${count} ${several}`);
+
+	const short = $derived(toBuy(groups, (key) => run.found.get(key), groupName, unit));
 
 	function choose(number: string, on: boolean) {
 		chosen = on ? [...chosen, number] : chosen.filter((one) => one !== number);
@@ -177,13 +193,28 @@
 							<button type="button" aria-pressed={group.key === open?.key} onclick={() => show(group.key)}>
 								<span>{groupName(group)}</span>
 								<span class="quiet figures"
-									>{#if here}{countSaid(here.plan.used.sheets, 'sheet', 'sheets')}
+									>{#if here}{group.from === 'stick'
+											? countSaid(here.plan.used.sheets, 'stick', 'sticks')
+											: countSaid(here.plan.used.sheets, 'sheet', 'sheets')}
 										{#if here.plan.proven}<Sign of="settled" size={10} />{/if}{:else}…{/if}</span
 								>
 							</button>
 						</li>
 					{/each}
 				</ul>
+				{#if short.length > 0}
+					<h2 class="short">To buy</h2>
+					<ul aria-label="To buy">
+						{#each short as { key, name, sheets: wanted } (key)}
+							<li>
+								{name}:
+								{#each wanted as { says, count }, index (says)}{index > 0 ? ', ' : ''}<span class="figures"
+										>{count} × {says.toLowerCase()}</span
+									>{/each}
+							</li>
+						{/each}
+					</ul>
+				{/if}
 			</div>
 		</section>
 		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>
@@ -192,10 +223,12 @@
 					<h2>{groupName(open)}</h2>
 					<p class="bound">
 						{#if found.plan.proven}<Sign of="settled" />{/if}
-						{found.plan.bound.says}{#if !found.settled && run.running}
+						{open.from === 'stick'
+							? found.plan.bound.says.replace('full sheet', 'stick')
+							: found.plan.bound.says}{#if !found.settled && run.running}
 							<span class="quiet">Still looking.</span>{/if}
 					</p>
-					{#if shares}<p class="quiet figures">
+					{#if shares && open.from === 'sheet'}<p class="quiet figures">
 							{showShare(shares.used, 1)} becomes blanks, {showShare(shares.kept, 1)} is kept as offcuts.
 						</p>{/if}
 				</div>
@@ -222,7 +255,8 @@
 					{/each}
 				</ol>
 				{#if sheets.length > 0}<p class="quiet">
-						All to one scale, 1 : {(96 / 25.4 / scale).toFixed(1)}.
+						All to one scale, 1 : {(96 / 25.4 / scale).toFixed(1)}{#if open.from === 'stick'}; sticks are drawn wider than they
+							are. The trim of their ends is off already, each mitre takes its slanting kerf{/if}.
 					</p>{/if}
 			{:else if run.refusal}
 				<p class="unplaced" role="alert"><Sign of="stop" /> {run.refusal}</p>
@@ -250,7 +284,7 @@
 							>
 								<span class="number figures">{cut.order}</span>
 								<span class="fence figures">{showLength(cut.fence, unit).text}</span>
-								<span class="runs">{runs}</span>
+								<span class="runs">{open?.from === 'stick' ? 'mitre' : runs}</span>
 								<span class="gives">{gives[0]}<span class="quiet">{` · ${gives[1]}`}</span></span>
 							</button>
 						</li>
@@ -261,9 +295,15 @@
 						>Keep this plan and cut it</button
 					>
 					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>
-					{:else}<p class="quiet">Its sheets are reserved: no other plan takes them.</p>{/if}
+					{:else if sheets.some(({ stock: { id } }) => id.startsWith('stock '))}<p class="quiet">
+							Its sheets are reserved: no other plan takes them.
+						</p>{:else}<p class="quiet">Nothing of it is in the shop yet; its parts are taken by this plan.</p>{/if}
 				</div>
-				<p class="quiet">The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.</p>
+				<p class="quiet">
+					{open?.from === 'stick'
+						? 'The stop is set to the long points, from the end that was cut before.'
+						: 'The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.'}
+				</p>
 				<div class="files">
 					{#if shown}
 						<button type="button" class="btn preset-quiet" onclick={() => saveDrawing(shown, 'svg', unit)}>SVG</button>
@@ -278,7 +318,7 @@
 			{/if}
 		</section>
 	</main>
-	<CutPapers {groups} {run} {unit} {groupName} {placeOf} way={WAY} paper={written.about.paper ?? 'a4'} />
+	<CutPapers {groups} {run} {unit} {groupName} {placeOf} paper={written.about.paper ?? 'a4'} />
 </div>
 
 <style>
@@ -387,6 +427,9 @@
 		padding-bottom: 8px;
 		margin-bottom: 8px;
 		border-bottom: 1px solid var(--strip-line);
+	}
+	.short {
+		margin-top: 16px;
 	}
 	.keep {
 		margin-top: 14px;

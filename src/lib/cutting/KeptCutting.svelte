@@ -7,7 +7,7 @@
 	import { readLength, type Unit } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { there } from '$core/units/there.ts';
-	import { cutSheetScene } from '$core/views/drawing/cut-sheet.ts';
+	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
 	import type { KeptPlan } from '$lib/server/db/cutting.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { isInField } from '$lib/ui/keys.ts';
@@ -45,7 +45,14 @@
 	const next = $derived(rows[made]);
 	const scene = $derived(
 		cutSheetScene(
-			{ plan: sheet, width: stock.width, height: stock.height, kerf: kept.asked.job.kerf, title: `Sheet ${at + 1}` },
+			{
+				plan: sheet,
+				width: stock.width,
+				height: stock.height,
+				kerf: kept.asked.job.kerf,
+				title: `Sheet ${at + 1}`,
+				times: stock.id.startsWith('stick ') ? timesOf(stock.height) : 1
+			},
 			nameOf,
 			offcutWords(unit),
 			made

@@ -4,7 +4,7 @@ import { piecesOf, type SetCut } from '$core/nesting/pieces.ts';
 import type { PartWanted } from '$core/nesting/parts.ts';
 import { outcomesOf, type Outcome } from '$core/views/drawing/cut-sheet.ts';
 import type { Unit } from '$core/units/length.ts';
-import { showSize } from '$core/units/show.ts';
+import { showLength, showSize } from '$core/units/show.ts';
 import { there } from '$core/units/there.ts';
 
 /** Sheets that are cut alike, once. */
@@ -72,6 +72,8 @@ const SAID: { [Kind in Outcome['kind']]: (outcome: Extract<Outcome, { kind: Kind
 
 /** `1524 × 1016, to buy`, `offcut 610 × 420, from shelf 2`. */
 export function sheetName({ id, width, height, cost }: SheetStock, place: string, unit: Unit): string {
+	const stick = /^stick (.+)$/.exec(id);
+	if (stick) return `Stick ${showLength(Number(stick[1]), unit).text}, to buy`;
 	const size = showSize({ width, height }, unit);
 	const from = id.startsWith('buy ') ? 'to buy' : place === '' ? 'in stock' : `from ${place}`;
 	return `${cost === 0 ? 'Offcut' : 'Sheet'} ${size}, ${from}`;
@@ -86,4 +88,29 @@ export function sharesOf(plan: CuttingPlan): { used: number; kept: number } {
 		used: area(plan.sheets.flatMap(({ placed }) => placed)) / whole,
 		kept: area(plan.sheets.flatMap(({ offcuts }) => offcuts)) / whole
 	};
+}
+
+export type ToBuy = { key: string; name: string; sheets: { says: string; count: number }[] };
+
+/** What the plans need that is not in the shop, by material. */
+export function toBuy(
+	groups: readonly { key: string; material: string; colour: string }[],
+	found: (key: string) => { plan: CuttingPlan; job: CuttingJob } | undefined,
+	name: (group: { material: string; colour: string }) => string,
+	unit: Unit
+): ToBuy[] {
+	return groups.flatMap((group) => {
+		const one = found(group.key);
+		const counts = new Map<string, number>();
+		for (const { sheet } of one?.plan.sheets ?? [])
+			if (/^(buy|stick) /.test(sheet)) counts.set(sheet, (counts.get(sheet) ?? 0) + 1);
+		const sheets = [...counts].map(([id, count]) => {
+			const stock = there(
+				one?.job.sheets.find((sheet) => sheet.id === id),
+				'sheet'
+			);
+			return { says: sheetName(stock, '', unit).replace(', to buy', ''), count };
+		});
+		return sheets.length > 0 ? [{ key: group.key, name: name(group), sheets }] : [];
+	});
 }

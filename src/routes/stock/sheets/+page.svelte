@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Stock › Sheets and offcuts: what lies there and what of it plans have reserved; what arrives, what is counted, what happened. */
 	import type { PageProps } from './$types';
+	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { COLOURS } from '$core/shop/colours.ts';
 	import { sheetSizes } from '$core/shop/sheet-sizes.ts';
@@ -10,12 +11,14 @@
 	import { readLength } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import type { KeptMovement, StockLine } from '$lib/server/db/stock.ts';
+	import { hearStock } from '$lib/stock/hear-stock.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { showMoment } from '$lib/ui/days.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 
 	const { data }: PageProps = $props();
+	onMount(() => hearStock(() => void invalidateAll()));
 	const shop = $derived(shopFrom(data.shop));
 	const unit = $derived(data.reads ?? data.shop.about.unit ?? 'mm');
 	const boards = $derived([...offered(shop.boards), ...offered(shop.glazings).filter(({ id }) => id !== 'none')]);
