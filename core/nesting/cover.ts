@@ -8,7 +8,7 @@ import { costsLess, type Laid, type Layout } from './search.ts';
 import { nearestWhole, type Instance } from './instance.ts';
 import type { Row, Solve } from './programme.ts';
 import { reachableFrom, reachableBelow } from './costs.ts';
-import { treeOf, type FittingSet, type Sets } from './sets.ts';
+import { keyOf, treeOf, type FittingSet, type Sets } from './sets.ts';
 
 export type Cover = {
 	/** No plan that places every blank costs less. */
@@ -160,7 +160,7 @@ function maximal(columns: Column[], listed: number, { all }: Sets): Column[] {
 		const blanks = blanksIn(set);
 		for (let kind = 0; kind < listed; kind += 1) {
 			const larger = [...blanks, kind].sort((one, other) => one - other);
-			const known = all.get(String.fromCharCode(...larger));
+			const known = all.get(keyOf(larger));
 			if (known && known.on & (1 << sheet)) return false;
 		}
 		return true;

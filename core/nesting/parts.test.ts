@@ -142,6 +142,18 @@ test('a listed set comes with a tree that fits', () => {
 	assert.ok(looked > 20);
 });
 
+test('many alike are listed as quickly as a few: thirty strips have thirty sets', () => {
+	const strips = [kind(500, 30, 30)];
+	let asked = 0;
+	const { all, complete } = fittingSets(strips, [sheet(1016, 813)], () => {
+		asked += 1;
+		return asked < 20;
+	});
+	assert.deepEqual([complete, all.size], [true, 30]);
+	// Two columns of fifteen, or one of 27 and three across.
+	assert.ok([...all.values()].at(-1)?.front.includes(1000));
+});
+
 test('listing stops when it is told to, or when there are too many', () => {
 	const { blanks, sheets } = instanceOf(framingMix(8, 1));
 	assert.equal(fittingSets(blanks, sheets, () => false).complete, false);

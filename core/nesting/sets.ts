@@ -28,7 +28,10 @@ export type Sets = {
 /** More are not listed: their fronts would take more room than a tablet has. */
 export const MOST_SETS = 120_000;
 
-const keyOf = (blanks: readonly number[]): string => String.fromCharCode(...blanks);
+/** Partings between two looks at the clock. */
+const WORK_BETWEEN = 500;
+
+export const keyOf = (blanks: readonly number[]): string => String.fromCharCode(...blanks);
 
 /**
  * Lists all sets of blanks that fit some sheet.
@@ -46,18 +49,22 @@ export function fittingSets(kinds: BlankKind[], sheets: SheetKind[], goOn: () =>
 		all.set(keyOf([index]), set);
 		level.push([index]);
 	});
-	let looked = 0;
+	let work = 0;
 	while (level.length > 0) {
 		const next: number[][] = [];
 		for (const blanks of level) {
 			const base = there(all.get(keyOf(blanks)), 'set');
 			for (let last = there(blanks[blanks.length - 1], 'blank'); last < kinds.length; last += 1) {
-				looked += 1;
-				if (looked % 64 === 0 && !goOn()) return { all, complete: false };
+				work += 1;
+				if (work >= WORK_BETWEEN) {
+					if (!goOn()) return { all, complete: false };
+					work = 0;
+				}
 				const kind = there(kinds[last], 'kind');
 				if (base.area + kind.area > roomiest || countIn(blanks, last) >= kind.count) continue;
 				const larger = [...blanks, last];
 				if (!everySmallerFits(larger, all)) continue;
+				work += waysToPart(larger);
 				const set = setOf(larger, boxesOf(larger, all, sheets), base.area + kind.area, sheets);
 				if (!set) continue;
 				if (all.size >= most) return { all, complete: false };
@@ -120,24 +127,45 @@ function boxesOf(blanks: number[], all: Map<string, FittingSet>, sheets: SheetKi
 	return boxes;
 }
 
-/** Every parting of a set in two once; equal blanks are not told apart. */
+/** Every parting of a set in two, as far as they differ: equal blanks are not told apart. */
 function forEachParting(
 	blanks: number[],
 	all: Map<string, FittingSet>,
 	each: (one: FittingSet, other: FittingSet) => void
 ): void {
-	const seen = new Set<string>();
-	const n = blanks.length;
-	// The first blank is always in the one part.
-	for (let mask = 0; mask < 2 ** (n - 1) - 1; mask += 1) {
-		const one = [blanks[0] as number];
-		const other: number[] = [];
-		for (let bit = 0; bit < n - 1; bit += 1) (mask & (1 << bit) ? one : other).push(blanks[bit + 1] as number);
-		const key = keyOf(one);
-		if (seen.has(key)) continue;
-		seen.add(key);
-		each(there(all.get(key), 'part'), there(all.get(keyOf(other)), 'part'));
+	for (const [one, other] of partings(blanks)) each(there(all.get(keyOf(one)), 'part'), there(all.get(keyOf(other)), 'part'));
+}
+
+/** The one part has at least as many of the first kind as the other: with one and other exchanged a parting is the same. */
+function* partings(blanks: number[]): Generator<[one: number[], other: number[]]> {
+	const kinds = [...new Set(blanks)];
+	const counts = kinds.map((kind) => blanks.filter((one) => one === kind).length);
+	const taken = counts.map(() => 0);
+	taken[0] = Math.ceil((counts[0] ?? 0) / 2);
+	for (;;) {
+		const one = kinds.flatMap((kind, at) => new Array<number>(taken[at] ?? 0).fill(kind));
+		if (one.length < blanks.length)
+			yield [one, kinds.flatMap((kind, at) => new Array<number>((counts[at] ?? 0) - (taken[at] ?? 0)).fill(kind))];
+		let at = kinds.length - 1;
+		while (at > 0 && taken[at] === counts[at]) {
+			taken[at] = 0;
+			at -= 1;
+		}
+		if (taken[at] === counts[at]) return;
+		taken[at] = (taken[at] ?? 0) + 1;
 	}
+}
+
+function waysToPart(blanks: number[]): number {
+	let ways = 1;
+	let run = 0;
+	blanks.forEach((blank, at) => {
+		run += 1;
+		if (blanks[at + 1] === blank) return;
+		ways *= run + 1;
+		run = 0;
+	});
+	return ways / 2;
 }
 
 /** Only boxes that no other is as narrow and as low as, narrowest first. */
@@ -171,11 +199,7 @@ function boxAs(blanks: number[], w: number, h: number, kinds: BlankKind[], all: 
 	const [first] = blanks as [number];
 	const kind = there(kinds[first], 'kind');
 	if (blanks.length === 1) return leaf(kind, first, !(kind.w === w && kind.h === h));
-	const n = blanks.length;
-	for (let mask = 0; mask < 2 ** (n - 1) - 1; mask += 1) {
-		const one = [first];
-		const other: number[] = [];
-		for (let bit = 0; bit < n - 1; bit += 1) (mask & (1 << bit) ? one : other).push(blanks[bit + 1] as number);
+	for (const [one, other] of partings(blanks)) {
 		const a = there(all.get(keyOf(one)), 'part').front;
 		const b = there(all.get(keyOf(other)), 'part').front;
 		for (let i = 0; i < a.length; i += 2)
