@@ -6,7 +6,7 @@
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 	import { materialName } from '$core/stations/cut/material-name.ts';
 	import type { Unit } from '$core/units/length.ts';
-	import { showLength, showShare } from '$core/units/show.ts';
+	import { showShare } from '$core/units/show.ts';
 	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
 	import { goto, invalidateAll } from '$app/navigation';
 	import type { ListedPlan } from '$lib/server/db/cutting.ts';
@@ -15,11 +15,13 @@
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import Working from '$lib/ui/Working.svelte';
+	import CutMaterials from './CutMaterials.svelte';
+	import CutsOfSheet from './CutsOfSheet.svelte';
 	import CutSheet from './CutSheet.svelte';
+	import JobsToCut from './JobsToCut.svelte';
 	import CutPapers from './CutPapers.svelte';
 	import { CuttingRun } from './run.svelte.ts';
-	import { saveCuts, saveDrawing } from './files.ts';
-	import { alikeSheets, blankWords, cutRows, offcutWords, sharesOf, sheetName, toBuy } from './words.ts';
+	import { alikeSheets, blankWords, countSaid, offcutWords, sharesOf, sheetName } from './words.ts';
 
 	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
 	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
@@ -37,8 +39,12 @@
 		untrack(() => run.run(wanted));
 	});
 	onDestroy(() => run.stop());
-	// What another reserves or cuts is no longer planned with.
-	onMount(() => hearStock(() => void invalidateAll()));
+	// What another reserves or cuts is no longer planned with. What is kept here leads to its own page: nothing may come between.
+	onMount(() =>
+		hearStock(() => {
+			if (!keeping) void invalidateAll();
+		})
+	);
 
 	let openKey = $state<string | null>(null);
 	const open = $derived(groups.find(({ key }) => key === openKey) ?? groups[0] ?? null);
@@ -64,11 +70,6 @@
 			)
 		)
 	);
-	const rows = $derived(
-		sheet
-			? cutRows({ plan: sheet.plan, width: sheet.stock.width, height: sheet.stock.height, kerf: found?.job.kerf ?? 0 }, unit)
-			: []
-	);
 	const shown = $derived(sheet ? scenes[sheets.indexOf(sheet)] : undefined);
 	const shares = $derived(found ? sharesOf(found.plan) : null);
 
@@ -85,13 +86,6 @@
 			.filter(Boolean)
 			.join(', ');
 	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
-	const countSaid = (count: number, one: string, several: string): string => (count === 1 ? `1 ${one}` : `${count} ${several}`);
-
-	const short = $derived(toBuy(groups, (key) => run.found.get(key), groupName, unit));
-
-	function choose(number: string, on: boolean) {
-		chosen = on ? [...chosen, number] : chosen.filter((one) => one !== number);
-	}
 
 	let keeping = $state(false);
 	let refused = $state('');
@@ -109,13 +103,12 @@
 				body: JSON.stringify(sent)
 			});
 			const answer = (await response.json()) as { id?: number; faults?: { says: string }[] };
-			if (response.ok) await goto(`/cutting/${answer.id}`);
+			if (response.ok) return await goto(`/cutting/${answer.id}`);
 			else refused = answer.faults?.[0]?.says ?? 'This could not be kept.';
 		} catch {
 			refused = 'The server does not answer. Nothing was reserved; try again.';
-		} finally {
-			keeping = false;
 		}
+		keeping = false;
 	}
 
 	function show(key: string) {
@@ -142,80 +135,8 @@
 	<main id="main" class="page">
 		<h1 class="seen-by-readers">Cutting</h1>
 		<section class="what" aria-label="What is cut">
-			<div class="part">
-				<div class="head">
-					<h2>Jobs</h2>
-					<button type="button" class="btn preset-quiet" onclick={() => (chosen = jobs.map(({ number }) => number))}>all</button>
-					<button type="button" class="btn preset-quiet" onclick={() => (chosen = [])}>none</button>
-				</div>
-				{#if jobs.length === 0}
-					<p class="quiet">No open piece asks for board or glazing yet. Measure one, and its blanks come here.</p>
-				{/if}
-				<ul class="jobs">
-					{#each jobs as { number, title, stopped, parts } (number)}
-						<li>
-							<label title="{number} {title}">
-								<input
-									type="checkbox"
-									class="checkbox"
-									aria-label="{number} {title}"
-									checked={chosen.includes(number)}
-									onchange={(event) => choose(number, event.currentTarget.checked)}
-								/>
-								<span class="figures">{number}</span>
-								<span class="title">{title}</span>
-							</label>
-							{#if stopped}<Sign of="stop" size={10} />{/if}
-							<span class="quiet figures" title="blanks">{parts.reduce((sum, part) => sum + part.count, 0)}</span>
-						</li>
-					{/each}
-				</ul>
-				{#if more}<p class="quiet">The 200 most pressing jobs are listed.</p>{/if}
-			</div>
-			<div class="part">
-				<h2>Materials</h2>
-				{#if plans.length > 0}
-					<ul class="materials kept" aria-label="Kept plans">
-						{#each plans as plan (plan.id)}
-							<li>
-								<a href="/cutting/{plan.id}">
-									<span>{groupName(plan)}</span>
-									<span class="quiet figures">plan {plan.id}: {plan.cut} of {plan.sheets} cut</span>
-								</a>
-							</li>
-						{/each}
-					</ul>
-				{/if}
-				<ul class="materials">
-					{#each groups as group (group.key)}
-						{@const here = run.found.get(group.key)}
-						<li>
-							<button type="button" aria-pressed={group.key === open?.key} onclick={() => show(group.key)}>
-								<span>{groupName(group)}</span>
-								<span class="quiet figures"
-									>{#if here}{group.from === 'stick'
-											? countSaid(here.plan.used.sheets, 'stick', 'sticks')
-											: countSaid(here.plan.used.sheets, 'sheet', 'sheets')}
-										{#if here.plan.proven}<Sign of="settled" size={10} />{/if}{:else}…{/if}</span
-								>
-							</button>
-						</li>
-					{/each}
-				</ul>
-				{#if short.length > 0}
-					<h2 class="short">To buy</h2>
-					<ul aria-label="To buy">
-						{#each short as { key, name, sheets: wanted } (key)}
-							<li>
-								{name}:
-								{#each wanted as { says, count }, index (says)}{index > 0 ? ', ' : ''}<span class="figures"
-										>{count} × {says.toLowerCase()}</span
-									>{/each}
-							</li>
-						{/each}
-					</ul>
-				{/if}
-			</div>
+			<JobsToCut {jobs} {more} {chosen} onchoose={(numbers) => (chosen = numbers)} />
+			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} {groupName} {unit} onshow={show} />
 		</section>
 		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>
 			{#if open && found}
@@ -267,54 +188,23 @@
 			{/if}
 		</section>
 		<section class="cuts" aria-label="Cuts of the chosen sheet">
-			{#if sheet}
-				<div class="head">
-					<h2>
-						Cuts{#if sheet.count > 1}, the same on {sheet.count} sheets{/if}
-					</h2>
-				</div>
-				{#if rows.length === 0}<p>Nothing is cut: it is used as it is.</p>{/if}
-				<ol>
-					{#each rows as { cut, runs, gives } (cut.order)}
-						<li class:here={openCut === cut.order}>
-							<button
-								type="button"
-								aria-pressed={openCut === cut.order}
-								onclick={() => (openCut = openCut === cut.order ? null : cut.order)}
-							>
-								<span class="number figures">{cut.order}</span>
-								<span class="fence figures">{showLength(cut.fence, unit).text}</span>
-								<span class="runs">{open?.from === 'stick' ? 'mitre' : runs}</span>
-								<span class="gives">{gives[0]}<span class="quiet">{` · ${gives[1]}`}</span></span>
-							</button>
-						</li>
-					{/each}
-				</ol>
-				<div class="keep">
-					<button type="button" class="btn preset-filled-brand" disabled={keeping || !found} onclick={keep}
+			{#if sheet && found && open}
+				<CutsOfSheet
+					{sheet}
+					scene={shown}
+					isStick={open.from === 'stick'}
+					place={placeOf(sheet.stock.id)}
+					kerf={found.job.kerf}
+					isInShop={sheets.some(({ stock: { id } }) => id.startsWith('stock '))}
+					{unit}
+					cut={openCut}
+					onpoint={(cut) => (openCut = cut)}
+				>
+					<button type="button" class="btn preset-filled-brand" disabled={keeping} onclick={keep}
 						>Keep this plan and cut it</button
 					>
-					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>
-					{:else if sheets.some(({ stock: { id } }) => id.startsWith('stock '))}<p class="quiet">
-							Its sheets are reserved: no other plan takes them.
-						</p>{:else}<p class="quiet">Nothing of it is in the shop yet; its parts are taken by this plan.</p>{/if}
-				</div>
-				<p class="quiet">
-					{open?.from === 'stick'
-						? 'The stop is set to the long points, from the end that was cut before.'
-						: 'The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.'}
-				</p>
-				<div class="files">
-					{#if shown}
-						<button type="button" class="btn preset-quiet" onclick={() => saveDrawing(shown, 'svg', unit)}>SVG</button>
-						<button type="button" class="btn preset-quiet" onclick={() => saveDrawing(shown, 'dxf', unit)}>DXF</button>
-						<button
-							type="button"
-							class="btn preset-quiet"
-							onclick={() => saveCuts(rows, sheetName(sheet.stock, placeOf(sheet.stock.id), unit))}>CSV</button
-						>
-					{/if}
-				</div>
+					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>{/if}
+				</CutsOfSheet>
 			{/if}
 		</section>
 	</main>
@@ -353,19 +243,11 @@
 		overflow: hidden;
 		background: var(--strip);
 	}
-	.what .quiet {
-		color: var(--ink);
-	}
-	.what .btn.preset-quiet {
-		color: var(--ink);
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	.part {
+	.what > :global(.part) {
 		overflow-y: auto;
 		padding: 14px 18px;
 	}
-	.part + .part {
+	.what > :global(.part + .part) {
 		border-top: 1px solid var(--strip-line);
 	}
 	.cuts {
@@ -380,70 +262,6 @@
 	}
 	h2 {
 		font-size: 17px;
-	}
-	.jobs li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: var(--row);
-	}
-	.jobs label {
-		flex: 1;
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-width: 0;
-		min-height: var(--row);
-		cursor: pointer;
-	}
-	.jobs .figures {
-		white-space: nowrap;
-	}
-	.jobs input {
-		width: 18px;
-		height: 18px;
-		flex: none;
-	}
-	.title {
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
-	.jobs .quiet {
-		font-size: var(--text-sm);
-	}
-	.materials :is(button, a) {
-		display: flex;
-		width: 100%;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 10px;
-		min-height: var(--row);
-		padding: 5px 8px;
-		margin-inline: -8px;
-		text-align: left;
-	}
-	.kept {
-		padding-bottom: 8px;
-		margin-bottom: 8px;
-		border-bottom: 1px solid var(--strip-line);
-	}
-	.short {
-		margin-top: 16px;
-	}
-	.keep {
-		margin-top: 14px;
-	}
-	.materials button[aria-pressed='true'] {
-		background: var(--panel);
-		box-shadow: inset 3px 0 0 var(--accent);
-	}
-	.materials .quiet {
-		display: inline-flex;
-		gap: 5px;
-		align-items: center;
-		white-space: nowrap;
-		font-size: var(--text-sm);
 	}
 	.bound {
 		display: flex;
@@ -477,45 +295,6 @@
 		gap: 12px;
 		padding: 0 12px;
 	}
-	.cuts li button {
-		display: grid;
-		grid-template-columns: 30px auto 1fr;
-		gap: 0 10px;
-		width: calc(100% + 16px);
-		margin-inline: -8px;
-		padding: 6px 8px;
-		text-align: left;
-		border-bottom: 1px solid var(--line);
-	}
-	.cuts li.here button {
-		background: var(--accent-soft);
-	}
-	.number {
-		grid-row: span 2;
-		font-weight: 600;
-		color: var(--accent);
-	}
-	.fence {
-		font-size: 20px;
-		font-weight: 600;
-		line-height: 1.2;
-	}
-	.runs {
-		color: var(--soft);
-		align-self: center;
-	}
-	.gives {
-		grid-column: 2 / -1;
-		font-size: var(--text-sm);
-	}
-	.keep + .quiet {
-		margin-top: 10px;
-	}
-	.files {
-		display: flex;
-		gap: 14px;
-		margin-top: 8px;
-	}
 	@media (max-width: 1100px) {
 		.screen {
 			height: auto;
@@ -535,10 +314,10 @@
 			overflow: visible;
 		}
 		/* The sheets are in sight below the lists. */
-		.part {
+		.what > :global(.part) {
 			max-height: 36vh;
 		}
-		.part + .part {
+		.what > :global(.part + .part) {
 			border-top: 0;
 			border-left: 1px solid var(--strip-line);
 		}
@@ -556,10 +335,10 @@
 		.page > .what {
 			grid-template-columns: 1fr;
 		}
-		.part {
+		.what > :global(.part) {
 			max-height: 28vh;
 		}
-		.part + .part {
+		.what > :global(.part + .part) {
 			border-top: 1px solid var(--strip-line);
 			border-left: 0;
 		}

@@ -114,3 +114,6 @@ export function toBuy(
 		return sheets.length > 0 ? [{ key: group.key, name: name(group), sheets }] : [];
 	});
 }
+
+export const countSaid = (count: number, one: string, several: string): string =>
+	count === 1 ? `1 ${one}` : `${count} ${several}`;
