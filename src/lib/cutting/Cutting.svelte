@@ -145,7 +145,7 @@
 					<p class="bound">
 						{#if found.plan.proven}<Sign of="settled" />{/if}
 						{open.from === 'stick'
-							? found.plan.bound.says.replace('full sheet', 'stick')
+							? found.plan.bound.says.replace('full sheet', 'stick').replace('of sheets', 'of sticks')
 							: found.plan.bound.says}{#if !found.settled && run.running}
 							<span class="quiet">Still looking.</span>{/if}
 					</p>
