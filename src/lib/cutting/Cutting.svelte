@@ -125,7 +125,10 @@
 		<div class="actions">
 			{#if run.running}
 				<div class="working"><Working label="Looking for better plans" done={run.settled / Math.max(1, run.asked)} bare /></div>
-				<button type="button" class="btn preset-on-bar" onclick={() => run.stop()}>Stop looking</button>
+				<!-- Stopped before the first plans are there, materials would be left without any. -->
+				{#if run.found.size >= groups.length}
+					<button type="button" class="btn preset-on-bar" onclick={() => run.stop()}>Stop looking</button>
+				{/if}
 			{/if}
 			<button type="button" class="btn preset-on-bar" disabled={sheets.length === 0} onclick={() => print()}
 				>Print cut lists</button
