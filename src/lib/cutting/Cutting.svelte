@@ -4,7 +4,6 @@
 	import { cuttingJobOf, type InStock } from '$core/nesting/offer.ts';
 	import { groupsOf } from '$core/nesting/parts.ts';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-	import { materialName } from '$core/stations/cut/material-name.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import { showShare } from '$core/units/show.ts';
 	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
@@ -21,7 +20,7 @@
 	import JobsToCut from './JobsToCut.svelte';
 	import CutPapers from './CutPapers.svelte';
 	import { CuttingRun } from './run.svelte.ts';
-	import { alikeSheets, blankWords, countSaid, offcutWords, sharesOf, sheetName } from './words.ts';
+	import { alikeSheets, blankWords, countSaid, groupName, offcutWords, sharesOf, sheetName } from './words.ts';
 
 	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
 	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
@@ -81,10 +80,7 @@
 		Math.max(0.08, ((room || 600) - BESIDE) / Math.max(1000, ...sheets.map(({ stock: { width } }) => width)))
 	);
 
-	const groupName = (group: { material: string; colour: string }): string =>
-		[materialName(group, shop), group.colour || (shop.boards[group.material]?.forMats ? 'any colour' : '')]
-			.filter(Boolean)
-			.join(', ');
+	const nameOfGroup = (group: { material: string; colour: string }): string => groupName(group, shop);
 	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
 
 	let keeping = $state(false);
@@ -139,12 +135,12 @@
 		<h1 class="seen-by-readers">Cutting</h1>
 		<section class="what" aria-label="What is cut">
 			<JobsToCut {jobs} {more} {chosen} onchoose={(numbers) => (chosen = numbers)} />
-			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} {groupName} {unit} onshow={show} />
+			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} groupName={nameOfGroup} {unit} onshow={show} />
 		</section>
 		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>
 			{#if open && found}
 				<div class="head">
-					<h2>{groupName(open)}</h2>
+					<h2>{nameOfGroup(open)}</h2>
 					<p class="bound">
 						{#if found.plan.proven}<Sign of="settled" />{/if}
 						{open.from === 'stick'
@@ -211,7 +207,7 @@
 			{/if}
 		</section>
 	</main>
-	<CutPapers {groups} {run} {unit} {groupName} {placeOf} paper={written.about.paper ?? 'a4'} />
+	<CutPapers {groups} {run} {unit} groupName={nameOfGroup} {placeOf} paper={written.about.paper ?? 'a4'} />
 </div>
 
 <style>

@@ -3,7 +3,6 @@
 	import { browser } from '$app/environment';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-	import { materialName } from '$core/stations/cut/material-name.ts';
 	import { readLength, type Unit } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import { there } from '$core/units/there.ts';
@@ -13,17 +12,13 @@
 	import { isInField } from '$lib/ui/keys.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import CutSheet from './CutSheet.svelte';
-	import { blankWords, cutRows, offcutWords, sheetName } from './words.ts';
+	import { blankWords, cutRows, groupName, offcutWords, sheetName } from './words.ts';
 
 	type Props = { kept: KeptPlan; places: Record<number, string>; shop: WrittenShop; reads: Unit | null };
 	const { kept, places, shop: written, reads }: Props = $props();
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');
 	const shop = $derived(shopFrom(written));
-	const name = $derived(
-		[materialName(kept, shop), kept.colour || (shop.boards[kept.material]?.forMats ? 'any colour' : '')]
-			.filter(Boolean)
-			.join(', ')
-	);
+	const name = $derived(groupName(kept, shop));
 	const nameOf = $derived(blankWords(kept.asked.parts, unit));
 	const placeOf = (id: string): string => places[Number(id.replace('stock ', ''))] ?? '';
 

@@ -3,6 +3,8 @@ import type { CuttingJob, CuttingPlan, SheetPlan, SheetStock } from '$core/nesti
 import { piecesOf, type SetCut } from '$core/nesting/pieces.ts';
 import type { PartWanted } from '$core/nesting/parts.ts';
 import { outcomesOf, type Outcome } from '$core/views/drawing/cut-sheet.ts';
+import type { Shop } from '$core/shop/shop.ts';
+import { materialName } from '$core/stations/cut/material-name.ts';
 import type { Unit } from '$core/units/length.ts';
 import { showLength, showSize } from '$core/units/show.ts';
 import { there } from '$core/units/there.ts';
@@ -117,3 +119,10 @@ export function toBuy(
 
 export const countSaid = (count: number, one: string, several: string): string =>
 	count === 1 ? `1 ${one}` : `${count} ${several}`;
+
+/** What parts are cut from, as it is said: a board that comes in colours is of any, where none is asked for. */
+export function groupName({ material, colour }: { material: string; colour: string }, shop: Shop): string {
+	return [materialName({ material }, shop), colour || (shop.boards[material]?.forMats ? 'any colour' : '')]
+		.filter(Boolean)
+		.join(', ');
+}

@@ -4,6 +4,7 @@ import type { Fault } from '$core/job/faults.ts';
 import type { CuttingJob } from '$core/nesting/figures.ts';
 import { LONGEST_MM } from '$core/units/length.ts';
 import { pathOf } from './job-file.ts';
+import { SENTENCES } from './sentences.ts';
 
 export const MOST_SECONDS = 60;
 export const MOST_BLANKS = 5000;
@@ -51,22 +52,9 @@ const schema = Joi.object({
 })
 	.pattern(/^x-/, Joi.any())
 	.messages({
-		'object.base': 'A group of keys in curly brackets is wanted here.',
-		'object.unknown': 'This key is not known here.',
-		'any.required': 'This is missing.',
+		...SENTENCES,
 		'any.only': 'This is {#valids}.',
-		'number.base': 'A number is wanted here; lengths are in millimetres.',
-		'number.integer': '{#value} is no whole number.',
-		'number.min': '{#value} is less than {#limit}.',
-		'number.max': '{#value} is more than {#limit}.',
-		'number.greater': '{#value} is not more than {#limit}.',
-		'number.less': '{#value} is not less than {#limit}.',
-		'number.unsafe': 'This number is too large.',
-		'string.base': 'A text is wanted here.',
 		'string.empty': 'An id is a text of at least one letter.',
-		'string.max': 'This id is longer than {#limit} letters.',
-		'boolean.base': 'true or false is wanted here.',
-		'array.base': 'A list is wanted here.',
 		'array.max': 'More than {#limit} are not planned at once.'
 	});
 

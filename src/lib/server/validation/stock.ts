@@ -6,6 +6,7 @@ import { LONGEST_MM } from '$core/units/length.ts';
 import type { NewStock } from '../db/stock.ts';
 import { checkCutting } from './cutting.ts';
 import { pathOf } from './job-file.ts';
+import { SENTENCES } from './sentences.ts';
 
 const MOST_SHEETS = 10_000;
 const MOST_LETTERS = 80;
@@ -13,24 +14,6 @@ const MOST_LETTERS = 80;
 const side = Joi.number().greater(0).less(LONGEST_MM).required();
 const text = Joi.string().allow('').max(MOST_LETTERS).default('');
 const count = Joi.number().integer().min(0).max(MOST_SHEETS).required();
-
-const MESSAGES = {
-	'object.base': 'A group of keys in curly brackets is wanted here.',
-	'object.unknown': 'This key is not known here.',
-	'any.required': 'This is missing.',
-	'any.only': 'This is one of {#valids}.',
-	'number.base': 'A number is wanted here; lengths are in millimetres.',
-	'number.integer': '{#value} is no whole number.',
-	'number.min': '{#value} is less than {#limit}.',
-	'number.max': '{#value} is more than {#limit}.',
-	'number.greater': '{#value} is not more than {#limit}.',
-	'number.less': '{#value} is not less than {#limit}.',
-	'string.base': 'A text is wanted here.',
-	'string.empty': 'This is empty.',
-	'string.max': 'This is longer than {#limit} letters.',
-	'array.base': 'A list is wanted here.',
-	'boolean.base': 'true or false is wanted here.'
-};
 
 const arrival = Joi.object({
 	kind: Joi.valid('sheet', 'offcut').default('sheet'),
@@ -41,16 +24,16 @@ const arrival = Joi.object({
 	lot: text,
 	place: text,
 	count: count.min(1)
-}).messages(MESSAGES);
+}).messages(SENTENCES);
 
-const counted = Joi.object({ present: count }).messages(MESSAGES);
+const counted = Joi.object({ present: count }).messages(SENTENCES);
 
 const cutSheet = Joi.object({
 	offcuts: Joi.array()
 		.items(Joi.object({ width: side, height: side, place: text }))
 		.max(200)
 		.default([])
-}).messages(MESSAGES);
+}).messages(SENTENCES);
 
 const rect = {
 	left: Joi.number().required(),
@@ -91,7 +74,7 @@ const keptPlan = Joi.object({
 	})
 		.unknown()
 		.required()
-}).messages({ ...MESSAGES, 'array.min': 'A plan without sheets cuts nothing.' });
+}).messages({ ...SENTENCES, 'array.min': 'A plan without sheets cuts nothing.' });
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
 
