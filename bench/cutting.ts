@@ -5,6 +5,7 @@
 import loadHighs from 'highs';
 import { cuttingPlans } from '../core/nesting/cut.ts';
 import type { CuttingJob, CuttingPlan } from '../core/nesting/figures.ts';
+import { randomFrom } from '../core/nesting/random.ts';
 import { solverFrom, type Highs } from '../src/lib/nesting/solver.ts';
 import { faultsOf } from '../tests/nesting/checker.ts';
 import { framingMix, nearPerfect, zeroWaste } from '../tests/nesting/mixes.ts';
@@ -34,7 +35,35 @@ console.log(
 		...rows
 	].join('\n')
 );
+console.log(`\nSixty rails on sticks: ${sticksMeasured()}`);
 process.exitCode = failed > 0 ? 1 : 0;
+
+/** Rails of one moulding, of fifteen, thirty and sixty lengths. */
+function sticksMeasured(): string {
+	const random = randomFrom(5);
+	const proven: number[] = [];
+	const INSTANCES = 12;
+	for (let one = 0; one < INSTANCES; one += 1) {
+		const kinds = [15, 30, 60][one % 3] ?? 15;
+		const blanks = Array.from({ length: kinds }, (_, at) => ({
+			id: String(at),
+			width: 250 + Math.floor(random() * 900),
+			height: 22,
+			count: 60 / kinds,
+			turn: false
+		}));
+		const sheets = [2380, 2980].map((width) => ({ id: String(width), width, height: 22, count: 60, cost: width + 20 }));
+		const job = { kerf: 3 * Math.SQRT2, trim: 0, minOffcut: 22, seconds: 4, sheets, blanks };
+		const started = now();
+		for (const plan of cuttingPlans(job, { solve, now })) {
+			if (!plan?.proven) continue;
+			proven.push(now() - started);
+			break;
+		}
+	}
+	const middle = proven.sort((a, b) => a - b)[Math.floor(proven.length / 2)] ?? Infinity;
+	return `${proven.length} of ${INSTANCES} proven within 4 s, ${proven.filter((ms) => ms < 1000).length} within 1 s, the middle one in ${middle.toFixed(0)} ms`;
+}
 
 function measured({ name, count, seconds, job: jobOf }: Group): string {
 	const sums = { ours: 0, guillotine: 0, maxRects: 0, better: 0, proven: 0, close: 0, worse: 0, smaller: 0 };

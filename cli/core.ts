@@ -1,6 +1,6 @@
 /**
  * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `cut`: a
- * cutting file in, its plan out; `climate`: a job file and a room in, its year out. Exit 2 and one line
+ * cutting file in, its plan out; `centre`: eight readings in, the correction out; `climate`: a job file and a room in, its year out. Exit 2 and one line
  * for each fault when the file can't be read.
  */
 import { readFileSync } from 'node:fs';
@@ -8,8 +8,10 @@ import { FaultError, type Fault } from '../core/job/faults.ts';
 import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import { climateAnswer } from '../core/advice/climate-answer.ts';
+import { centred } from '../core/views/bench/centring.ts';
 import { bestPlan } from '../core/nesting/cut.ts';
 import { solverFrom, type Highs } from '../src/lib/nesting/solver.ts';
+import { checkCentre } from '../src/lib/server/validation/centre.ts';
 import { checkCutting } from '../src/lib/server/validation/cutting.ts';
 import { checkClimate, CLIMATE_BODY_MOST } from '../src/lib/server/validation/climate.ts';
 import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
@@ -20,6 +22,11 @@ const VERBS: Record<string, (body: unknown) => unknown> = {
 		const { job } = whole(checkCutting(body));
 		const { default: highs } = await import('highs');
 		return bestPlan(job, { solve: solverFrom((await highs()) as Highs), now: () => performance.now() });
+	},
+	centre: (body) => {
+		const read = checkCentre(body);
+		if (!read.ok) throw new FaultError(read.faults);
+		return centred(read.value);
 	},
 	plan: (body) => plan(whole(checkJobFile(body)).job, builtInShop),
 	climate: (body) => climateAnswer(whole(checkClimate(body)).request, builtInShop)

@@ -16,9 +16,9 @@ import { nth } from '../core/units/there.ts';
 
 export function generatedPages(): Record<string, string> {
 	return {
-		'docs/handbook/16-findings.md': findingsPage(),
-		'docs/handbook/17-house.md': housePage(),
-		'docs/handbook/18-schools.md': schoolsPage(),
+		'docs/handbook/17-findings.md': findingsPage(),
+		'docs/handbook/18-house.md': housePage(),
+		'docs/handbook/19-schools.md': schoolsPage(),
 		'docs/job-file.md': jobFilePage(),
 		...chaptersWithRules()
 	};

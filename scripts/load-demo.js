@@ -1,4 +1,5 @@
-/** Loads the demo’s pictures, what its shop says of itself, places, shelf, stock, rooms and job files over HTTP, as any user can. */
+/** Loads the demo’s pictures, what its shop says of itself, prices, places, shelf, stock, rooms, job files and runs at the bench over HTTP, as any user can. */
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.js';
@@ -15,7 +16,7 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 			.sort()
 			.map((name) => [name, readFileSync(join(folder, kind, name))]);
 	for (const [, bytes] of files('pictures')) await send('/api/pictures', 'image/svg+xml', bytes);
-	for (const key of ['about', 'places', 'shelf']) {
+	for (const key of ['about', 'materials', 'places', 'shelf']) {
 		const list = JSON.stringify({ [key]: JSON.parse(readFileSync(join(folder, `${key}.json`), 'utf8')) });
 		await send(`/api/shop/${key}`, 'application/json', list, 'PUT', { 'if-match': '"0"' });
 	}
@@ -28,12 +29,25 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 		await send(`/api/jobs?number=${number}`, 'application/json', JSON.stringify(withDay(JSON.parse(bytes), wanted[number])));
 	}
 	// A load that was cut off and is made again writes no sheet twice.
-	const { stock } = await (await fetch(`${address}/api/stock`)).json();
-	for (const line of JSON.parse(readFileSync(join(folder, 'stock.json'), 'utf8')).slice(stock.length))
+	const { stock, things } = await (await fetch(`${address}/api/stock`)).json();
+	for (const line of JSON.parse(readFileSync(join(folder, 'stock.json'), 'utf8')).slice(stock.length + things.length))
 		await send('/api/stock', 'application/json', JSON.stringify(line));
+	for (const item of JSON.parse(readFileSync(join(folder, 'kept.json'), 'utf8')))
+		await send('/api/stock/kept', 'application/json', JSON.stringify(item), 'PUT');
+	// Some are at the bench, with what dries; events have ids of their own, so that none counts twice.
+	for (const [number, { by, events }] of Object.entries(JSON.parse(readFileSync(join(folder, 'bench.json'), 'utf8')))) {
+		const sent = events.map(([minutesAgo, deed], at) => ({ id: idOf(`${number} ${at}`), by, ageMs: minutesAgo * 60_000, deed }));
+		await send(`/api/jobs/${number}/bench`, 'application/json', JSON.stringify({ events: sent }));
+	}
 	// Some are done, so that Today shows where those are.
 	for (const [number, state] of Object.entries(JSON.parse(readFileSync(join(folder, 'states.json'), 'utf8'))))
 		await send(`/api/jobs/${number}/state`, 'application/json', JSON.stringify({ state }), 'PUT');
+}
+
+/** A UUID that is the same for the same words. */
+function idOf(words) {
+	const hex = createHash('sha256').update(words).digest('hex');
+	return [hex.slice(0, 8), hex.slice(8, 12), `4${hex.slice(13, 16)}`, `8${hex.slice(17, 20)}`, hex.slice(20, 32)].join('-');
 }
 
 /** A job file that is wanted so many days from now. */

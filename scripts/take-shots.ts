@@ -15,34 +15,73 @@ const SHOTS: Shot[] = [
 	{ name: 'today', path: '/' },
 	{ name: 'tablet', path: '/jobs/K-0112?at=window', hand: { width: 768, height: 1024 } },
 	{ name: 'phone', path: '/jobs/K-0101?at=window', hand: { width: 390, height: 844 } },
-	{ name: 'bench-light', path: '/jobs/K-0101?at=bench', then: (browser) => browser.press('Bench light') },
+	{ name: 'bench', path: '/jobs/K-0104/bench', then: centre },
 	{ name: 'photograph', path: '/jobs/K-0101?at=measure&view=sheet', then: givePhotograph },
 	{ name: 'window', path: '/jobs/K-0101?at=window&view=front' },
-	{ name: 'compare', path: '/jobs/K-0102?at=window&view=compare', then: besideAnother },
 	{ name: 'guard', path: '/jobs/K-0101?at=guard', then: (browser) => browser.sees('One change reaches Rare') },
 	{ name: 'hold', path: '/jobs/K-0117?at=hold' },
 	{ name: 'frame', path: '/jobs/K-0114?at=frame' },
-	{ name: 'shelf', path: '/jobs/K-0101?at=frame', then: tryShelf },
 	{ name: 'light-and-climate', path: '/light?job=K-0109', then: chartsAreDrawn },
-	{ name: 'materials', path: '/stock/materials' },
+	{
+		name: 'minutes-lost',
+		path: '/bench',
+		then: (browser) =>
+			browser.waitFor('the chart', () =>
+				browser.driver.executeScript('return document.querySelector("[data-drawn] svg") !== null')
+			)
+	},
 	{ name: 'inches-all-three', path: '/jobs/K-0116?at=frame&view=all' },
 	{ name: 'cutting', path: '/cutting', then: layOut },
-	{ name: 'cut', path: '/jobs/K-0116?at=cut' },
+	{ name: 'orders', path: '/stock/orders', then: putOnOrder },
+	{ name: 'cost', path: '/jobs/K-0101/cost', then: underPrice },
+	{ name: 'quote', path: '/jobs/K-0104/quote' },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
 	{ name: 'back-label', path: '/jobs/K-0119/label' },
 	{ name: 'handbook', path: '/handbook/light' }
 ];
 
-/** The board of several jobs, once no better plan is looked for. */
+/** The board of several jobs, once all of it lies somewhere. */
 async function layOut(browser: Browser): Promise<void> {
 	await browser.press('Cotton museum board, 4-ply, any colour');
-	await browser.waitFor('the last plan', async () => !(await browser.text()).includes('Stop looking'));
+	await browser.sees(/each job from one lot|impossible/);
+	await browser.press('Stop looking');
 }
 
-async function tryShelf(browser: Browser): Promise<void> {
-	await browser.press('Try the shelf');
-	await browser.sees('Oak frame of the old chapel');
-	await browser.driver.executeScript('document.querySelector("main").scrollTop = 320');
+/** Eight readings of a seen border, and what to do. */
+async function centre(browser: Browser): Promise<void> {
+	await browser.driver.executeScript(
+		'[...document.querySelectorAll("nav li button")].find((one) => one.textContent.includes("Centre the pack")).click()'
+	);
+	await browser.heading('Centre the pack');
+	const readings = await browser.driver.executeScript<string[]>(
+		'return [...document.querySelectorAll("main p")].map((one) => one.textContent).find((one) => one.includes("Planned:")).match(/[\\d.]+(?= (left|right|top|foot))/g)'
+	);
+	const [left, right, top, foot] = readings.map(Number) as [number, number, number, number];
+	for (const [label, mm] of [
+		['top, left', top + 0.1],
+		['top, right', top + 0.6],
+		['foot, left', foot - 0.1],
+		['foot, right', foot - 0.6],
+		['left, top', left],
+		['left, foot', left - 0.8],
+		['right, top', right + 0.1],
+		['right, foot', right + 0.9]
+	] as const)
+		await browser.type(label, mm.toFixed(1));
+	await browser.sees(/Push right/);
+	await browser.driver.executeScript('document.activeElement.blur()');
+}
+
+async function putOnOrder(browser: Browser): Promise<void> {
+	await browser.press('Put Cotton museum board, 8-ply 1524 × 1016 on the order');
+	await browser.press('Order 30 Picture wire, breaks at 27.2 kg');
+	await browser.driver.executeScript('scrollTo(0, 0)');
+}
+
+async function underPrice(browser: Browser): Promise<void> {
+	await browser.sees('Make it Rare');
+	await browser.type('Most it may cost, tax included', '330');
+	await browser.sees('Make it so');
 }
 
 async function chartsAreDrawn(browser: Browser): Promise<void> {
@@ -86,12 +125,6 @@ async function givePhotograph(browser: Browser): Promise<void> {
 			x: shown.left + (x / 1500) * shown.width,
 			y: shown.top + (y / 1125) * shown.height
 		});
-}
-
-async function besideAnother(browser: Browser): Promise<void> {
-	await browser.press('Save as version A and keep editing');
-	await browser.type('Border width', '85');
-	await browser.sees('borders · width');
 }
 
 const folder = newFolder();

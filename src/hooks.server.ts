@@ -2,6 +2,7 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { faults, respond } from '$lib/server/answer.ts';
 import { connect, database, disconnect } from '$lib/server/db/connection.ts';
 import { markEnding } from '$lib/server/db/lock.ts';
+import { followCutters } from '$lib/server/cutter.ts';
 import { tellChanges } from '$lib/server/changes.ts';
 import { endStreams } from '$lib/server/events.ts';
 import { keepStandingsTrue } from '$lib/server/standing.ts';
@@ -17,6 +18,7 @@ export const init: ServerInit = async () => {
 	await connect(where, (error) => log.warn({ err: loggable(error) }, 'a connection to the database broke off'));
 	await tellChanges(database());
 	const stops = [keepTidy(database()), keepStandingsTrue(database())];
+	await followCutters(database());
 	// Sent as soon as the server is asked to stop: what is under way is still answered.
 	process.on('rare-keep:stopping', () => {
 		if ('folder' in where) markEnding(where.folder);

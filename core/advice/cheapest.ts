@@ -38,7 +38,15 @@ export type CheapestSet = {
 /** What no change of materials fixes. */
 export type Barred = { grade: Grade; barredBy: string };
 
-type State = { file: JobFile; job: Decided; figures: Figures; cents: number; stops: StopFound[]; fit: number; cautions: number };
+export type State = {
+	file: JobFile;
+	job: Decided;
+	figures: Figures;
+	cents: number;
+	stops: StopFound[];
+	fit: number;
+	cautions: number;
+};
 /** A change that might fix a stop, with what it adds to the price, as far as that is known before it is planned. */
 type Way = { label: string; patch: Operation[]; cents: number };
 type Step = { label: string; next: State; patch: Operation[] };
@@ -216,7 +224,8 @@ function nameOf({ rule, where }: StopFound): string {
 	return `${rule} ${where}`;
 }
 
-function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefined): State | null {
+/** A job planned and judged at a grade; null where it can't be planned. */
+export function stateOf(file: JobFile, shop: Shop, grade: Grade, reads: Unit | undefined): State | null {
 	try {
 		const job = decide(readJob(file), shop, reads);
 		const figures = planFigures(job, shop);
@@ -269,7 +278,7 @@ function likeness(material: Stocked): string {
 }
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
-function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {
+export function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {
 	// Nothing that protects the piece is taken away to reach a grade.
 	if (id === null) return name === 'filler';
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
@@ -303,7 +312,8 @@ function longestOf({ window }: Figures): number {
 	return window ? Math.max(window.pack.width, window.pack.height) : 0;
 }
 
-function labelOf({ name, index = 0 }: Slot, id: string | null, material: string): string {
+/** `Clear glass, glazing`, `No filler 1`. */
+export function labelOf({ name, index = 0 }: Slot, id: string | null, material: string): string {
 	const part: Record<string, string> = {
 		mat: `mat ${index + 1}`,
 		'under-mat': 'under-mat',

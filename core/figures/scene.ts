@@ -48,7 +48,9 @@ export type Role =
 	| 'blank'
 	| 'offcut'
 	| 'cut-line'
-	| 'cut-made';
+	| 'cut-made'
+	| 'lies'
+	| 'blade';
 
 /** Hatches tell materials apart in print without colour. */
 export type Hatch = 'wood' | 'glass' | 'acrylic' | 'board' | 'pulp' | 'foam' | 'plastic' | 'metal' | 'film' | 'paper';

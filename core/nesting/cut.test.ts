@@ -1,3 +1,4 @@
+import { wasteOf } from './waste.ts';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -32,6 +33,14 @@ const anyJob: fc.Arbitrary<CuttingJob> = fc.record({
 			{ maxLength: 12 }
 		)
 		.map((blanks) => blanks.map((blank, index) => ({ ...blank, id: `blank ${index}` })))
+});
+
+test('waste is what is neither blank nor kept offcut, of 100 of the blanks', () => {
+	const sheet = { placed: [{ blank: 'A', turned: false, left: 0, top: 0, width: 500, height: 800 }], cuts: [], sheet: 'S' };
+	const plan = { sheets: [{ ...sheet, offcuts: [{ left: 500, top: 0, width: 400, height: 1000 }] }], used: { area: 1e6 } };
+	assert.equal(wasteOf(plan as unknown as CuttingPlan), 50);
+	assert.equal(wasteOf(plan as unknown as CuttingPlan, 1001), 150, 'a rest that is too short is no rest');
+	assert.equal(wasteOf({ sheets: [], used: { area: 0 } } as unknown as CuttingPlan), 0);
 });
 
 test('every plan can be cut as it says: the checker finds nothing', () => {

@@ -1,18 +1,21 @@
 /**
- * Blanks onto sheets by cuts from edge to edge. In turn: a first plan at once; search towards a sheet fewer; layouts without waste, where
- * the areas come out even; what sheets must cost, by lists of ever smaller blanks, each with a layout where there is a cheaper one; then
- * the largest offcut on the sheets that are needed. Read this first.
+ * Blanks onto sheets by cuts from edge to edge. In turn: a first plan at once; search towards a sheet fewer; sticks exactly; layouts without
+ * waste, where the areas come out even; what sheets must cost, by lists of ever smaller blanks, each with a layout where there is a cheaper
+ * one, or with many sheets the best of what was passed put together anew; then the largest offcut on the sheets that are needed. Read this first.
  */
 import { areaBound } from './area-bound.ts';
 import { coverBound } from './cover.ts';
 import { reachableFrom } from './costs.ts';
+import { dualBound } from './dual-bound.ts';
 import type { BlankWanted, CuttingJob, CuttingPlan } from './figures.ts';
 import { fits, instanceOf, nearestWhole, type Instance, type SheetKind } from './instance.ts';
 import { cuttingOf, withLargerOffcut, type Cutting } from './offcuts.ts';
 import { perfectLayout } from './perfect.ts';
 import type { Solve } from './programme.ts';
 import { randomFrom } from './random.ts';
+import { recombined, remembered } from './recombined.ts';
 import { costsLess, firstLayout, improved, type Layout } from './search.ts';
+import { isSticks, stickBound } from './sticks.ts';
 import { fittingSets, type Sets } from './sets.ts';
 
 export type Means = {
@@ -24,7 +27,10 @@ export type Means = {
 };
 
 /** Shares of the job's seconds. */
+const DUAL = 0.02;
+const MANY_FIRST = 0.25;
 const SEARCH_FIRST = 0.06;
+const STICKS = 0.5;
 const PERFECT = 0.25;
 const LIST = 0.08;
 const WHOLE = 0.1;
@@ -33,6 +39,8 @@ const BOUNDS_END = 0.65;
 const SEARCH_END = 0.85;
 /** Blanks are listed down to such a share of the largest sheet, in turn. */
 const LISTED_DOWN_TO = [1 / 8, 1 / 12, 1 / 16, 1 / 24, 1 / 40, 0];
+/** From so many sheets on, no list of sets is tried: the sheets of the search are put together anew. */
+const MANY_SHEETS = 32;
 /** Kinds of sheet that the lists of sets tell apart. */
 const MOST_SHEET_KINDS = 30;
 
@@ -59,6 +67,13 @@ export function* cuttingPlans(
 	if (layout.out.length === 0) least = Math.min(layout.cost, reachableFrom(costs, areas.cost, layout.cost));
 	yield plan(cutting);
 
+	const dualEnd = at(DUAL);
+	const sides = layout.out.length === 0 ? Math.ceil(dualBound(instance, () => now() < dualEnd)) : 0;
+	if (sides > fewest) {
+		fewest = sides;
+		least = Math.max(least, Math.min(layout.cost, sides * (instance.sheets[0]?.cost ?? 0)));
+	}
+
 	const isProven = (): boolean => layout.out.length === 0 && !costsLess(least, layout.cost);
 	const keep = (better: Layout): CuttingPlan => {
 		layout = better;
@@ -70,12 +85,29 @@ export function* cuttingPlans(
 	}
 
 	if (!isProven()) yield* search(at(layout.out.length > 0 ? SEARCH_END : SEARCH_FIRST));
-	if (!isProven() && layout.out.length === 0) {
+	const sticks = isSticks(instance);
+	if (sticks && solve && layout.out.length === 0 && !isProven()) {
+		const until = at(STICKS);
+		const bound = stickBound(instance, layout, solve, () => (until - now()) / 1000);
+		if (bound) least = Math.max(least, bound.least);
+		if (bound?.layout) yield keep(bound.layout);
+		else yield null;
+	}
+	if (!sticks && !isProven() && layout.out.length === 0) {
 		const until = now() + job.seconds * 1000 * PERFECT;
 		const perfect = perfectLayout(instance, () => now() < until);
 		if (perfect && costsLess(perfect.cost, layout.cost)) yield keep(perfect);
 	}
-	if (solve && layout.out.length === 0 && instance.sheets.length <= MOST_SHEET_KINDS) {
+	const many = layout.laid.length >= MANY_SHEETS;
+	if (solve && !sticks && many && layout.out.length === 0 && !isProven()) {
+		const known = remembered(instance);
+		const means = { random, now, enough: least };
+		for (const step of improved(instance, layout, { ...means, until: at(MANY_FIRST), passed: known.add }))
+			yield step ? keep(step) : null;
+		for (const step of recombined(instance, layout, { ...means, solve, until: at(SEARCH_END), known }))
+			yield step ? keep(step) : null;
+	}
+	if (solve && !sticks && !many && layout.out.length === 0 && instance.sheets.length <= MOST_SHEET_KINDS) {
 		const largest = Math.max(...instance.sheets.map(({ area }) => area));
 		let before = 0;
 		for (const share of LISTED_DOWN_TO) {

@@ -1,5 +1,5 @@
 /**
- * The largest usable offcut on the sheets that are needed anyhow: a blank that nobody wants, larger than the best offcut, is to be laid
+ * The largest usable offcut on the sheets that are needed anyhow, with the help of kept offcuts: a blank that nobody wants, larger than the best offcut, is to be laid
  * with the others. Where it finds a place it is the new best, and a larger one is tried.
  */
 import { there } from '../units/there.ts';
@@ -9,14 +9,18 @@ import { laidOut } from './lay.ts';
 import { improved, type Laid, type Layout, type Search } from './search.ts';
 import { blanksOf, inRows, leaf, withoutKind } from './slicing.ts';
 
-/** A layout with its sheets as they are cut and the largest offcut on them, mm². */
+/** A layout with its sheets as they are cut and the largest offcut on them (of full sheets, where there are some), mm². */
 export type Cutting = { layout: Layout; sheets: SheetPlan[]; offcut: number };
 
 export function cuttingOf(job: CuttingJob, instance: Instance, layout: Layout): Cutting {
 	const sheets = layout.laid.map(({ sheet, root }) => laidOut(job, instance, { sheet, root: inRows(root) }));
-	const offcut = Math.max(0, ...sheets.flatMap(({ offcuts }) => offcuts.map(({ width, height }) => width * height)));
+	// What an offcut leaves of itself is no gain: where a full sheet is cut, its rest counts.
+	const counted = sheets.filter((_, index) => !cutsFull(layout) || there(layout.laid[index], 'laid').sheet.cost > 0);
+	const offcut = Math.max(0, ...counted.flatMap(({ offcuts }) => offcuts.map(({ width, height }) => width * height)));
 	return { layout, sheets, offcut };
 }
+
+const cutsFull = ({ laid }: Layout): boolean => laid.some(({ sheet }) => sheet.cost > 0);
 
 /** Shares of what could be gained at the most that a try asks for, the greatest first. */
 const SHARES = [0.9, 0.7, 0.5, 0.35, 0.2, 0.1, 0.04, 0.015, 0.006];
@@ -65,12 +69,18 @@ export function* withLargerOffcut(
 }
 
 /** Sizes of an offcut that are tried, the most wanted first, in whole steps with their kerf. */
-function* sizes(job: CuttingJob, { blanks }: Instance, { layout, offcut }: Cutting): Generator<{ w: number; h: number }> {
+function* sizes(job: CuttingJob, { blanks, sheets }: Instance, { layout, offcut }: Cutting): Generator<{ w: number; h: number }> {
 	const kerf = steps(job.kerf);
 	const least = steps(job.minOffcut);
 	const wanted = blanks.reduce((sum, { area, count }) => sum + area * count, 0);
-	const free = layout.laid.reduce((sum, { sheet }) => sum + sheet.area, -wanted);
-	const kinds = [...new Set(layout.laid.map(({ sheet }) => sheet))].filter(({ area, cost }) => cost > 0 || area > free / 2);
+	const spare = cutsFull(layout)
+		? sheets.filter(({ cost }) => cost === 0).reduce((sum, { area, count }) => sum + area * count, 0)
+		: 0;
+	const used = layout.laid.filter(({ sheet }) => !cutsFull(layout) || sheet.cost > 0);
+	const free = used.reduce((sum, { sheet }) => sum + sheet.area, spare - wanted);
+	const kinds = [...new Set(layout.laid.map(({ sheet }) => sheet))].filter(
+		({ area, cost }) => cost > 0 || (!cutsFull(layout) && area > free / 2)
+	);
 	const found = offcut * steps(1) ** 2;
 	for (const share of SHARES) {
 		for (const kind of kinds) {
@@ -87,13 +97,13 @@ function* sizes(job: CuttingJob, { blanks }: Instance, { layout, offcut }: Cutti
 	}
 }
 
-/** The emptiest sheet that it fits is emptied for the offcut; no sheet more may be opened. */
+/** The emptiest sheet that it fits is emptied for the offcut; no full sheet more may be opened. */
 function besideOffcut(instance: Instance, layout: Layout, { w, h }: { w: number; h: number }) {
 	const kind: BlankKind = { index: -1, w, h, area: w * h, count: 1, turn: true };
 	const place = instance.blanks.length;
 	const bare = layout.laid.map(({ sheet, root }) => ({ sheet, root: withoutKind(root, place) }));
 	const at = bare.reduce((least, { sheet, root }, index) => {
-		if (!fits(kind, sheet)) return least;
+		if (!fits(kind, sheet) || (cutsFull(layout) && sheet.cost === 0)) return least;
 		const free = sheet.area - (root?.filled ?? 0);
 		const known = bare[least];
 		return !known || free > known.sheet.area - (known.root?.filled ?? 0) ? index : least;
@@ -106,6 +116,8 @@ function besideOffcut(instance: Instance, layout: Layout, { w, h }: { w: number;
 		same.count += 1;
 		sheets.set(sheet, same);
 	}
+	// A kept offcut is used before the rest of a full sheet.
+	if (cutsFull(layout)) for (const sheet of instance.sheets) if (sheet.cost === 0) sheets.set(sheet, { ...sheet });
 	const back = new Map([...sheets].map(([kept, same]) => [same, kept]));
 	const own = (sheet: SheetKind): SheetKind => there(sheets.get(sheet), 'sheet');
 	const laid = bare.flatMap(({ sheet, root }, index): Laid[] => {

@@ -6,6 +6,8 @@ export type Programme = {
 	rows: Row[];
 	/** Columns are taken a whole number of times. */
 	whole: boolean;
+	/** Of a whole programme: sums of costs are so far apart, so that one nearer to its bound than this is the best. */
+	apart?: number;
 };
 export type Solved = {
 	/** `open`: the time was up. */

@@ -110,13 +110,15 @@ export type Search = {
 	enough: number;
 	/** Where to begin: a layout that costs less than the best and leaves something out. */
 	from?: Layout | undefined;
+	/** Hears of layouts on the way, now and then. */
+	passed?: ((layout: Layout) => void) | undefined;
 };
 
 /** Every layout that is better than all before it, and `null` now and then, so that the caller can look at the clock or stop. */
 export function* improved(
 	instance: Instance,
 	start: Layout,
-	{ random, now, until, enough, from }: Search
+	{ random, now, until, enough, from, passed }: Search
 ): Generator<Layout | null, void, void> {
 	let best = start;
 	let begin = from;
@@ -141,6 +143,7 @@ export function* improved(
 			tries += 1;
 			if (tries % 32 === 0) {
 				if (now() >= until) return;
+				passed?.(current);
 				yield null;
 			}
 			const next = ruined(instance, current, limit, random);

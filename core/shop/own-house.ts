@@ -47,7 +47,11 @@ const MAY_BE_NONE: ReadonlySet<HouseFigure> = new Set<HouseFigure>([
 	'allowanceSpare',
 	'kerf',
 	'sheetKerf',
-	'sheetTrim'
+	'sheetTrim',
+	'sundriesCents',
+	'wastePercent',
+	'marginPercent',
+	'taxPercent'
 ]);
 const FRACTIONS = [8, 16, 32];
 /** A figure further than this from the one that comes is a slip of the pen. */

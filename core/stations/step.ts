@@ -9,16 +9,65 @@ import type { Cut } from '../figures/cut.ts';
 import type { Decided } from '../job/decided.ts';
 import type { Scene } from '../figures/scene.ts';
 
+/** Every step that there can be; each has its minutes (views/bench/minutes). */
+export type StepId =
+	| 'ready'
+	| 'gather'
+	| 'take-out'
+	| 'look-at-it'
+	| 'cut-boards'
+	| 'cut-glazing'
+	| 'prepare-hold'
+	| 'bevel-support'
+	| 'cut-frame'
+	| 'open-metal'
+	| 'ready-frame'
+	| 'finish-frame'
+	| 'finish-wood'
+	| 'join-frame'
+	| 'join-metal'
+	| 'deepen'
+	| 'cover-board'
+	| 'glue-lifts'
+	| 'make-spacers'
+	| 'join-mats'
+	| 'join-package'
+	| 'place'
+	| 'try-window'
+	| 'hinge'
+	| 'stick-down'
+	| 'fix-panel'
+	| 'support-to-base'
+	| 'clean-glazing'
+	| 'dust-first'
+	| 'close-pack'
+	| 'edge-seal'
+	| 'fit-first'
+	| 'fit-all'
+	| 'centre'
+	| 'seal'
+	| 'dust-cover'
+	| 'back-strip'
+	| 'hang'
+	| 'bumpers'
+	| 'label'
+	| 'last-look'
+	| 'wall';
+
 export type Step = {
-	id: string;
+	id: StepId;
 	title: string;
 	/** What is done, with this job's figures. */
 	does: string[];
 	/** Why it stands here in the order. */
 	because?: string;
 	caution?: string;
+	/** Minutes of work, by the house's figures; once the steps are written. */
+	minutes?: number;
 	/** Minutes to wait before the next step that needs it. */
 	waitMinutes?: number;
+	/** What is laid ready, each ticked when it is there. */
+	ticks?: string[];
 	/** Lines of the cut list that it makes or uses. */
 	uses: Cut[];
 	/** The board as it lies. */

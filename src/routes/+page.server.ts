@@ -5,6 +5,7 @@ import type { PageServerLoad } from './$types';
 import type { About } from '$core/shop/about.ts';
 import { database } from '$lib/server/db/connection.ts';
 import { SHOWN } from '$lib/server/db/today.ts';
+import { openRuns } from '$lib/server/bench.ts';
 import { listOf } from '$lib/server/shop.ts';
 import { todayPage, type TodayAsked } from '$lib/server/today.ts';
 import { afterPressing, find, readQuery, showAfterPressing } from '$lib/server/validation/query.ts';
@@ -27,8 +28,11 @@ export const load: PageServerLoad = async ({ url, cookies }) => {
 	const today = format(new Date(), 'yyyy-MM-dd');
 	const about = await listOf<About>(database(), 'about');
 	const page = await todayPage(database(), query.value, today, unitFrom(cookies.get(READS)));
+	const isFirst = query.value.find.trim() === '' && query.value.shown === 'open' && query.value.after === null;
 	return {
 		...page,
+		bench: isFirst ? await openRuns(database()) : [],
+		now: Date.now(),
 		next: page.next && showAfterPressing(page.next),
 		find: query.value.find.trim(),
 		shown: query.value.shown,

@@ -13,6 +13,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
 	import { GRADE_NAMES, GRADES, gradeSaid } from '$core/shop/grades.ts';
+	import AtTheBench from '$lib/today/AtTheBench.svelte';
 	import FirstRun from '$lib/today/FirstRun.svelte';
 	import Rack from '$lib/today/Rack.svelte';
 
@@ -155,6 +156,7 @@
 					{/each}
 				{/if}
 			</p>
+			{#if data.bench.length > 0}<AtTheBench runs={data.bench} now={data.now} />{/if}
 		</header>
 		{#if data.counts.open + data.counts.archived + data.counts['handed-over'] > 0}<div class="lists">
 				<Places name="Lists of pieces" places={lists} here={open} />

@@ -41,10 +41,15 @@ const SCREENS = [
 	'/jobs/K-0101?at=guard',
 	'/jobs/K-0101?at=bench',
 	'/jobs/K-0104/sheet',
+	'/jobs/K-0101/cost',
+	'/jobs/K-0104/quote',
 	'/house/shop',
 	'/stock/materials',
 	'/stock/sheets',
+	'/stock/orders',
 	'/cutting',
+	'/bench',
+	'/jobs/K-0104/bench',
 	'/handbook/window',
 	'/light'
 ];
@@ -80,6 +85,16 @@ test('axe finds nothing on Today, the workspace, the papers and the handbook', a
 	for (const number of ['K-0107', 'K-0109', 'K-0112', 'K-0115']) await holdsAt(`/jobs/${number}?at=window&view=front`);
 	await holdsAt('/jobs/K-0101?at=window', () => here.browser.type('Border width', '12 in mm'));
 	await holdsAt('/jobs/K-0101?at=guard', () => here.browser.press('accept it, with a reason: '));
+	const atStep = (number: string, title: RegExp) =>
+		holdsAt(`/jobs/${number}/bench`, async () => {
+			await here.browser.driver.executeScript(
+				'[...document.querySelectorAll("nav li button")].find((one) => new RegExp(arguments[0]).test(one.textContent)).click()',
+				title.source
+			);
+			await here.browser.heading(title.source);
+		});
+	for (const title of [/Gather/, /Cut the boards/, /Centre the pack/, /Last look/]) await atStep('K-0109', title);
+	await holdsAt('/jobs/K-0109/bench', () => here.browser.press('Something is wrong'));
 	await holdsAt('/light?job=K-0109', () => here.browser.sees('this pack'));
 	for (const path of [
 		'/jobs/K-0101/sheet',

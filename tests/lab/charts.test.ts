@@ -7,7 +7,7 @@ import { exposureIn } from '../../core/shop/places.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { doseChart } from '../../src/lib/lab/dose-chart.ts';
 import { halfTimeChart } from '../../src/lib/lab/half-time-chart.ts';
-import { STROKES } from '../../src/lib/lab/look.ts';
+import { STROKES } from '../../src/lib/ui/chart/look.ts';
 import { roomChart } from '../../src/lib/lab/room-chart.ts';
 import { yearsChart } from '../../src/lib/lab/years-chart.ts';
 import { sayDays, sayYears } from '../../core/units/spans.ts';

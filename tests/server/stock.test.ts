@@ -6,7 +6,18 @@ import { cuttingJobOf, type InStock } from '../../core/nesting/offer.ts';
 import { groupsOf, type PartWanted } from '../../core/nesting/parts.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { openParts } from '../../src/lib/server/cutting.ts';
-import { deletePlan, getPlan, getPlans, postCutSheet, postPlan } from '../../src/lib/server/cutting-plans.ts';
+import { startCutter } from '../../scripts/stand-ins/cutter.js';
+import { findCutter, postToCutter, settled } from '../../src/lib/server/cutter.ts';
+import {
+	deletePlan,
+	getPlan,
+	getPlans,
+	postCutSheet,
+	postDropOut,
+	postPlan,
+	putMade
+} from '../../src/lib/server/cutting-plans.ts';
+import type { KeptPlan } from '../../src/lib/server/db/cutting.ts';
 import { selectStock, type KeptMovement } from '../../src/lib/server/db/stock.ts';
 import { getMovements, getStock, postStock, putStock } from '../../src/lib/server/stock.ts';
 import { workedJob } from '../jobs.ts';
@@ -187,5 +198,118 @@ onEachDatabase((here) => {
 		assert.equal((await getPlan(here.db, 999_999)).status, 404);
 		assert.equal((await deletePlan(here.db, 999_999)).status, 404);
 		assert.equal((await postCutSheet(here.db, 999_999, 0, {})).status, 404);
+	});
+
+	test('a drop-out is put away once for each mat that is cut, of the lot of its sheet', async () => {
+		const number = await here.kept(workedJob({ mats: [{ board: 'cotton-4' }] }));
+		for (const line of await lines()) await putStock(here.db, line.id, { present: line.reserved });
+		const { jobs } = await openParts(here.db, '2026-11-28');
+		const parts = jobs.filter((job) => job.number === number).flatMap((job) => job.parts);
+		const mat = parts.find(({ name }) => name === 'mat 1')!;
+		const group = groupsOf(parts).find(({ parts: of }) => of.includes(mat))!;
+		await arrive({ count: 2, lot: 'L9', colour: mat.colour });
+		const job = { ...cuttingJobOf(group, await lines(), builtInShop, 'mm'), seconds: 0.2 };
+		const plan = bestPlan(job, { solve, now: countingClock() });
+		const id = await keep({ material: group.material, colour: group.colour, job, plan });
+		const drop = { part: mat.id, which: 1, ...mat.drops![0]!, place: 'shelf 3' };
+		assert.match(says(await postDropOut(here.db, id, drop)), /No drop-out of .* is left/);
+		for (const at of plan.sheets.keys()) assert.equal((await postCutSheet(here.db, id, at, {})).status, 200);
+		assert.equal((await postDropOut(here.db, id, { ...drop, which: 2 })).status, 404);
+		assert.equal((await postDropOut(here.db, id, { ...drop, width: 0 })).status, 400);
+		const answers = await Promise.all([postDropOut(here.db, id, drop), postDropOut(here.db, id, drop)]);
+		assert.deepEqual(answers.map(({ status }) => status).sort(), [201, 409]);
+		const left = (await lines()).find(({ kind }) => kind === 'drop-out')!;
+		assert.deepEqual(
+			[left.width, left.height, left.lot, left.place],
+			[mat.drops![0]!.width, mat.drops![0]!.height, 'L9', 'shelf 3']
+		);
+		await assert.rejects(here.db.query('DELETE FROM cutting_drop'), /never changed/);
+		await putStock(here.db, left.id, { present: 0 });
+	});
+
+	test('a plan may cut from its own drop-outs, after the mat that they fall out of', async () => {
+		const small = { piece: { readings: { width: 60, height: 80 } }, borders: { way: 'even', width: 60 } } as const;
+		const numbers = [
+			await here.kept(workedJob({ mats: [{ board: 'cotton-4', colour: 'moss' }] })),
+			await here.kept(workedJob({ mats: [{ board: 'cotton-4', colour: 'moss' }], ...small }))
+		];
+		const { jobs } = await openParts(here.db, '2026-11-28');
+		const parts = jobs.filter(({ number }) => numbers.includes(number)).flatMap((job) => job.parts);
+		const group = groupsOf(parts).find(({ colour }) => colour === 'moss')!;
+		const job = { ...cuttingJobOf(group, [], builtInShop, 'mm'), seconds: 0.3 };
+		const plan = bestPlan(job, { solve, now: countingClock() });
+		const drop = plan.sheets.findIndex(({ sheet }) => sheet === `drop-out 1 of ${numbers[0]} mat 1`);
+		assert.ok(drop >= 0, JSON.stringify(plan.sheets.map(({ sheet }) => sheet)));
+		const forged = structuredClone(plan);
+		forged.sheets = forged.sheets.filter(({ placed }) => placed.every(({ blank }) => blank !== `${numbers[0]} mat 1`));
+		assert.match(
+			says(await postPlan(here.db, { material: 'cotton-4', colour: 'moss', job, plan: forged })),
+			/does not give this drop-out/
+		);
+		const id = await keep({ material: 'cotton-4', colour: 'moss', job, plan });
+		assert.match(says(await postCutSheet(here.db, id, drop, {})), /Cut .* mat 1 and its window first/);
+		const mat = plan.sheets.findIndex(({ placed }) => placed.some(({ blank }) => blank === `${numbers[0]} mat 1`));
+		assert.equal((await postCutSheet(here.db, id, mat, {})).status, 200);
+		assert.equal((await postCutSheet(here.db, id, drop, {})).status, 200);
+	});
+
+	test('cuts made by hand are kept as they go; a sheet that is begun is not given up as a whole one', async () => {
+		const number = await here.kept(workedJob());
+		await arrive({ count: 3 });
+		const sent = (await planned([number]))!;
+		const id = await keep(sent);
+		const cuts = sent.plan.sheets[0]!.cuts.length;
+		assert.equal((await putMade(here.db, id, 0, { made: 2, from: 0 })).status, 200);
+		assert.equal((await putMade(here.db, id, 0, { made: 1, from: 2 })).status, 200);
+		assert.match(says(await putMade(here.db, id, 0, { made: 3, from: 2 })), /Somebody else marks this sheet too: 1/);
+		assert.equal((await putMade(here.db, id, 0, { made: cuts + 1, from: 1 })).status, 400);
+		assert.equal((await putMade(here.db, id, 99, { made: 0, from: 0 })).status, 404);
+		const { progress } = (await getPlan(here.db, id)).body as KeptPlan;
+		assert.deepEqual(progress[0], { made: 1, by: 'hand', stopped: '' });
+		assert.match(says(await deletePlan(here.db, id)), /Sheet 1 is cut part of the way/);
+		assert.equal((await putMade(here.db, id, 0, { made: 0, from: 1 })).status, 200);
+		assert.equal((await deletePlan(here.db, id)).status, 200);
+		assert.equal((await putMade(here.db, id, 0, { made: 1, from: 0 })).status, 409);
+		await assert.rejects(here.db.query('UPDATE cutting_progress SET made = 9'), /never changed/);
+	});
+
+	test('a cutter that fails half-way: what it made is in the books once, and it goes on from there', async () => {
+		const cutter = await startCutter({ cutMs: 15 });
+		process.env.CUTTER_URL = cutter.address;
+		const number = await here.kept(workedJob());
+		await arrive({ count: 3 });
+		const sent = (await planned([number]))!;
+		const id = await keep(sent);
+		const cuts = sent.plan.sheets[0]!.cuts.length;
+		const now = async () => ((await getPlan(here.db, id)).body as KeptPlan).progress[0];
+		assert.deepEqual(await findCutter(), { simulated: true });
+		assert.equal((await postToCutter(here.db, id, 0, { fail: true })).status, 202);
+		assert.equal((await postToCutter(here.db, id, 0, {})).status, 409, 'it is at the cutter');
+		assert.equal((await putMade(here.db, id, 0, { made: cuts, from: 0 })).status, 409, 'nobody marks what the cutter is at');
+		await settled(id, 0);
+		assert.equal((await now())?.stopped, 'The blade is jammed.');
+		const half = Math.ceil(cuts / 2);
+		assert.equal((await now())?.made, half);
+		assert.match(says(await deletePlan(here.db, id)), /cut part of the way/);
+		assert.equal((await postToCutter(here.db, id, 0, {})).status, 202);
+		await settled(id, 0);
+		assert.deepEqual(await now(), { made: cuts, by: 'cutter', stopped: '' });
+		const { rows } = await here.db.query<{ made: number }>(
+			`SELECT made FROM cutting_progress WHERE plan_id = $1 AND stopped = '' ORDER BY id`,
+			[id]
+		);
+		const marked = rows.map(({ made }) => made);
+		assert.deepEqual(
+			marked,
+			[...marked].sort((one, other) => one - other),
+			'never fewer than before'
+		);
+		assert.match(says(await postToCutter(here.db, id, 0, {})), /Every cut of this sheet is made/);
+		assert.equal((await postCutSheet(here.db, id, 0, {})).status, 200);
+		assert.equal((await postToCutter(here.db, id, 0, {})).status, 409);
+		await cutter.close();
+		assert.equal((await postToCutter(here.db, id, 0, {})).status, 503);
+		delete process.env.CUTTER_URL;
+		assert.equal(await findCutter(), null);
 	});
 });

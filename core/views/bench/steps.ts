@@ -12,6 +12,7 @@ import { closeBack, hangersBeforeClosing, label, lastLook } from './close-steps.
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
 import { mount, prepareHold } from './mount-steps.ts';
+import { minutesOf } from './minutes.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-steps.ts';
 import { Writer, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
@@ -27,7 +28,8 @@ export type { Step } from '../../stations/step.ts';
 export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
 	if (!isPlanned(job, plan)) return [];
 	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
-	return STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
+	const steps = STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
+	return steps.map((step) => ({ ...step, minutes: minutesOf(step, writer) }));
 }
 
 /** Every station that the job covers has its figures. */
@@ -203,6 +205,7 @@ function gather(writer: Writer): Step {
 				: atHand(held, rest, each))
 		],
 		because: `What is missing is found before anything is opened.${widths}`,
+		ticks: [...parts, ...held, ...rest],
 		uses: []
 	};
 }

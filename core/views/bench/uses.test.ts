@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { anyPieceJob, anyWindowJob, workedJob } from '../../../tests/jobs.ts';
+import { anyJob, anyPieceJob, anyWindowJob, workedJob } from '../../../tests/jobs.ts';
 import { runs } from '../../../tests/thorough.ts';
 import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
@@ -44,16 +44,24 @@ const NAMED: [RegExp, (of: { job: Decided; plan: Plan }) => boolean][] = [
 
 test('property: every line of the cut list is used by a step, and no step names what is not there', () => {
 	fc.assert(
-		fc.property(fc.oneof(anyWindowJob, anyPieceJob), (file) => {
+		fc.property(fc.oneof(anyJob, anyWindowJob, anyPieceJob), (file) => {
 			const of = made(file);
 			const used = new Set(of.steps.flatMap(({ uses }) => uses));
 			for (const cut of of.plan.cut) assert.ok(used.has(cut), `${cut.role}, ${cut.material} is used by no step`);
+			const gather = of.steps.find(({ id }) => id === 'gather');
+			// What is laid ready is counted as the cut list and the kit count it.
+			for (const role of new Set(of.plan.cut.map((cut) => cut.role))) {
+				const count = of.plan.cut.filter((cut) => cut.role === role).reduce((sum, cut) => sum + cut.count, 0);
+				assert.ok(!gather || gather.ticks!.includes(`${count} × ${role}`), `${count} × ${role}: ${gather?.ticks?.join(', ')}`);
+			}
+			for (const { part, count } of of.plan.frame?.kit?.slice(2) ?? [])
+				assert.ok(!gather || gather.ticks!.includes(`${count} × ${part}`), `${count} × ${part}`);
 			for (const step of of.steps)
 				for (const line of [step.title, ...step.does])
 					for (const [pattern, isThere] of NAMED)
 						assert.ok(!pattern.test(line) || isThere(of), `${step.id} names ${String(pattern)}: ${line}`);
 		}),
-		{ numRuns: runs(120) }
+		{ numRuns: runs(2000) }
 	);
 });
 

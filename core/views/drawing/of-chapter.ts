@@ -9,7 +9,10 @@ import { sightsOf } from '../../rule/sights.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import type { Reader } from '../../units/show.ts';
 import { workedJob } from '../worked.ts';
+import { centred, spansOf, type Readings } from '../bench/centring.ts';
+import type { Sides } from '../../geometry/shapes.ts';
 import { backScene } from './back.ts';
+import { centringScene, seenOf } from './centring.ts';
 import { hingingScene, matBackScene, placingScene } from './board.ts';
 import { cornerScene } from './corner.ts';
 import { frontScene } from './front.ts';
@@ -46,6 +49,18 @@ const firstBoard =
 	(draw: (plan: Plan, job: Decided, index: number) => Scene | null) =>
 	({ plan, job }: Of) =>
 		draw(plan, job, 0);
+
+/** A pack that lies 0.5 too far left, 0.4 too low and a little turned. */
+const readAt = ({ top, right, bottom, left }: Sides): Readings => ({
+	tl: top + 0.04,
+	tr: top + 0.76,
+	bl: bottom - 0.04,
+	br: bottom - 0.76,
+	lt: left + 0.01,
+	lb: left - 1.01,
+	rt: right - 0.01,
+	rb: right + 1.01
+});
 
 export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 	units: {
@@ -150,6 +165,14 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 		job: { borders: { way: 'even', width: 70 }, mats: [{ board: 'cotton-4', colour: 'slate' }] },
 		draw: firstBoard(cornerScene),
 		shows: 'Overlap, border, reveal: what nobody typed comes from the house.'
+	},
+	bench: {
+		job: {},
+		draw: ({ plan, job }) => {
+			const seen = seenOf(plan);
+			return seen && centringScene(job, seen, centred({ ...seen, readings: readAt(seen.targets), spans: spansOf(seen.opening) }));
+		},
+		shows: 'Eight readings, one instruction: where the window lies, where it should, and where the blade goes in.'
 	},
 	schools: {
 		job: { hold: { kind: 't-hinge', adhesive: 'starch-paste' }, schools: { 'hang-from': 'window-mat' } },

@@ -50,6 +50,8 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
 	offcut: { fill: '#eceae4', stroke: '#5b656b', width: 0.9, dash: '5 3' },
 	'cut-line': { stroke: '#1f6b5e', width: 1.4 },
 	'cut-made': { stroke: '#8d979c', width: 1, dash: '2 3' },
+	lies: { stroke: '#50677c', width: 3 },
+	blade: { fill: '#0f5f52', stroke: '#0b4239', width: 1 },
 	sleeve: { fill: '#f5f4f1', stroke: '#5b656b', width: 0.9, dash: '5 2', opacity: 0.85 }
 };
 

@@ -4,7 +4,7 @@ import { HATCHES, INK, LOOKS } from '../drawing/style.ts';
 import type { Point } from '../../geometry/shapes.ts';
 import type { Unit } from '../../units/length.ts';
 import { showLength, type Reader } from '../../units/show.ts';
-import type { Callout, Dimension, Scene, Shape } from '../../figures/scene.ts';
+import type { Callout, Dimension, Label, Scene, Shape } from '../../figures/scene.ts';
 import { nth } from '../../units/there.ts';
 
 export type SvgOptions = {
@@ -36,10 +36,25 @@ export function sceneToSvg(scene: Scene, options: SvgOptions): string {
 			const line = `<path d="M${round(callout.to.x)} ${round(callout.to.y)} L${round(x - options.textHeight * 0.5)} ${round(row)}" fill="none" stroke="${LOOKS.leader.stroke}" stroke-width="${options.textHeight * 0.06}"/>`;
 			return `${line}<text x="${round(x)}" y="${round(row + options.textHeight * 0.35)}" fill="${INK}">${escape(`${calloutLength(callout, options.reader)}  ${callout.name}`)}</text>`;
 		}),
+		...(scene.labels ?? []).map((label) => labelSvg(label, options.textHeight)),
 		'</svg>'
 	];
 	return parts.join('\n');
 }
+
+/** In the middle of its place, along its longer side; smaller where it would not go in. */
+function labelSvg({ name, detail, place }: Label, textHeight: number): string {
+	const text = [name, detail].filter(Boolean).join(' ');
+	const stands = place.height > place.width * 1.2;
+	const [long, narrow] = stands ? [place.height, place.width] : [place.width, place.height];
+	const size = Math.min(textHeight, narrow * 0.7, long / (text.length * LETTER_WIDE));
+	if (size <= 0) return '';
+	const [x, y] = [place.left + place.width / 2, place.top + place.height / 2];
+	const turn = stands ? ` transform="rotate(-90 ${round(x)} ${round(y)})"` : '';
+	return `<text x="${round(x)}" y="${round(y)}" font-size="${round(size)}" text-anchor="middle" dominant-baseline="central" fill="${INK}"${turn}>${escape(text)}</text>`;
+}
+/** Of its height. */
+const LETTER_WIDE = 0.55;
 
 /** The figures of a drawing in words: for screen readers, and as the file's description. */
 export function describe(scene: Scene, reader: Unit | Reader): string {

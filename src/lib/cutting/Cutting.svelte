@@ -1,7 +1,10 @@
 <script lang="ts">
 	/** Cutting: open jobs’ blanks on sheets and offcuts, the cuts in their order, each with its fence. */
 	import { onDestroy, onMount, untrack } from 'svelte';
-	import { cuttingJobOf, type InStock } from '$core/nesting/offer.ts';
+	import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
+	import { cuttingJobOf, lotsOf, type InStock } from '$core/nesting/offer.ts';
+	import { aroundPins, type Pin } from '$core/nesting/pinned.ts';
+	import { stockOf } from '$core/nesting/sources.ts';
 	import { groupsOf } from '$core/nesting/parts.ts';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 	import type { Unit } from '$core/units/length.ts';
@@ -11,6 +14,7 @@
 	import type { ListedPlan } from '$lib/server/db/cutting.ts';
 	import type { JobParts } from '$lib/server/job-parts.ts';
 	import { hearStock } from '$lib/stock/hear-stock.ts';
+	import { askServer } from '$lib/ui/ask-server.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import Working from '$lib/ui/Working.svelte';
@@ -19,9 +23,11 @@
 	import CutSheet from './CutSheet.svelte';
 	import JobsToCut from './JobsToCut.svelte';
 	import CutPapers from './CutPapers.svelte';
-	import { CuttingRun } from './run.svelte.ts';
+	import { CuttingRun, type Asked } from './run.svelte.ts';
+	import SheetBlanks from './SheetBlanks.svelte';
 	import { alikeSheets, blankWords, countSaid, groupName, offcutWords, sharesOf, sheetName } from './words.ts';
 
+	type Pinned = { job: CuttingJob; plan: CuttingPlan; pins: Pin[] };
 	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
 	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
 	const shop = $derived(shopFrom(written));
@@ -30,9 +36,37 @@
 	// What is stopped may still change its sizes: it is not cut before somebody says so.
 	// svelte-ignore state_referenced_locally
 	let chosen = $state<string[]>(jobs.filter(({ stopped }) => !stopped).map(({ number }) => number));
-	const groups = $derived(groupsOf(jobs.filter(({ number }) => chosen.includes(number)).flatMap(({ parts }) => parts)));
+	/** Blanks that are left out of this plan, and how many of each; those whose grain runs along the sheet's long side. */
+	let leftOut = $state<Record<string, number>>({});
+	let grained = $state<string[]>([]);
+	const parts = $derived(
+		jobs
+			.filter(({ number }) => chosen.includes(number))
+			.flatMap((job) => job.parts)
+			.map((part) => ({
+				...part,
+				count: part.count - (leftOut[part.id] ?? 0),
+				turn: part.turn && !grained.includes(part.id)
+			}))
+			.filter(({ count }) => count > 0)
+	);
+	const groups = $derived(groupsOf(parts));
 	const run = new CuttingRun();
-	const asked = $derived(groups.map((group) => ({ key: group.key, job: cuttingJobOf(group, stock, shop, unit) })));
+	/** What stays where it lies, by group: in the plan in which it was pinned. */
+	let pinned = $state.raw<Record<string, Pinned>>({});
+	const asked = $derived(
+		groups.map((group): Asked => {
+			const job = cuttingJobOf(group, stock, shop, unit);
+			const held = pinned[group.key];
+			const stays = held && JSON.stringify(held.job) === JSON.stringify(job) && held.pins.length > 0;
+			return {
+				key: group.key,
+				job,
+				lots: lotsOf(group, stock, shop),
+				around: stays ? aroundPins(held.job, held.plan, held.pins) : null
+			};
+		})
+	);
 	$effect(() => {
 		const wanted = asked;
 		untrack(() => run.run(wanted));
@@ -80,8 +114,28 @@
 		Math.max(0.08, ((room || 600) - BESIDE) / Math.max(1000, ...sheets.map(({ stock: { width } }) => width)))
 	);
 
-	const nameOfGroup = (group: { material: string; colour: string }): string => groupName(group, shop);
-	const placeOf = (id: string): string => stock.find((one) => id === `stock ${one.id}`)?.place ?? '';
+	const nameOfGroup = (group: { material: string; colour: string }): string => groupName(group, shop, unit);
+	const placeOf = (id: string): string => stock.find((one) => one.id === stockOf(id))?.place ?? '';
+
+	/** Where the pins of a group are in its plan as it stands now. */
+	function pinsNow(key: string): Pin[] {
+		return asked.find((one) => one.key === key)?.around?.pins ?? [];
+	}
+	const staying = $derived(open ? pinsNow(open.key) : []);
+	const placesOfSheet = $derived(sheet?.at ?? []);
+
+	/** A blank of the chosen sheet stays where it lies, or is free again; the others are cut anew round it. */
+	function stay(placed: number, on: boolean) {
+		const at = placesOfSheet[0];
+		if (!open || !found || at === undefined) return;
+		const others = pinsNow(open.key).filter((pin) => pin.sheet !== at || pin.placed !== placed);
+		const pins = on ? [...others, { sheet: at, placed }] : others;
+		pinned = { ...pinned, [open.key]: { job: found.job, plan: found.plan, pins } };
+		// What stays comes first in the plan that is made round it.
+		openSheet = 0;
+		openCut = null;
+	}
+	const out = $derived(Object.entries(leftOut).filter(([, count]) => count > 0));
 
 	let keeping = $state(false);
 	let refused = $state('');
@@ -91,19 +145,10 @@
 		if (!open || !found) return;
 		keeping = true;
 		refused = '';
-		try {
-			const sent = { material: open.material, colour: open.colour, job: found.job, plan: found.plan };
-			const response = await fetch('/api/cutting', {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(sent)
-			});
-			const answer = (await response.json()) as { id?: number; faults?: { says: string }[] };
-			if (response.ok) return await goto(`/cutting/${answer.id}`);
-			else refused = answer.faults?.[0]?.says ?? 'This could not be kept.';
-		} catch {
-			refused = 'The server does not answer. Nothing was reserved; try again.';
-		}
+		const sent = { material: open.material, colour: open.colour, job: found.job, plan: found.plan };
+		const kept = await askServer<{ id: number }>('POST', '/api/cutting', sent);
+		if (kept.ok) return await goto(`/cutting/${kept.answer.id}`);
+		refused = kept.says;
 		keeping = false;
 	}
 
@@ -166,7 +211,7 @@
 								onclick={() => ((openSheet = index), (openCut = null))}
 							>
 								<span class="caption"
-									><strong>{sheetName(one.stock, placeOf(one.stock.id), unit)}</strong>
+									><strong>{sheetName(one.stock, placeOf(one.stock.id), unit, open.from === 'stick')}</strong>
 									{#if one.count > 1}<span>{one.count} alike</span>{/if}</span
 								>
 								{#if scene}<CutSheet {scene} {scale} cut={one === sheet ? openCut : null} />{/if}
@@ -194,7 +239,7 @@
 					isStick={open.from === 'stick'}
 					place={placeOf(sheet.stock.id)}
 					kerf={found.job.kerf}
-					isInShop={sheets.some(({ stock: { id } }) => id.startsWith('stock '))}
+					isInShop={sheets.some(({ stock: { id } }) => stockOf(id) !== null)}
 					{unit}
 					cut={openCut}
 					onpoint={(cut) => (openCut = cut)}
@@ -204,6 +249,26 @@
 					>
 					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>{/if}
 				</CutsOfSheet>
+				<SheetBlanks
+					plan={sheet.plan}
+					parts={open.parts}
+					isStick={open.from === 'stick'}
+					stays={staying.filter((pin) => pin.sheet === placesOfSheet[0]).map(({ placed }) => placed)}
+					{grained}
+					{unit}
+					onstay={stay}
+					onleave={(id) => (leftOut = { ...leftOut, [id]: (leftOut[id] ?? 0) + 1 })}
+					ongrain={(id, on) => (grained = on ? [...grained, id] : grained.filter((one) => one !== id))}
+				/>
+			{/if}
+			{#if out.length > 0}
+				<h2 class="left">Left out</h2>
+				<ul>
+					{#each out as [id, count] (id)}<li>
+							{countSaid(count, id, id)}
+							<button type="button" class="btn preset-quiet" onclick={() => (leftOut = { ...leftOut, [id]: 0 })}>put back</button>
+						</li>{/each}
+				</ul>
 			{/if}
 		</section>
 	</main>
@@ -269,6 +334,9 @@
 	}
 	.unplaced {
 		color: var(--stop);
+	}
+	.left {
+		margin-top: 16px;
 	}
 	.sheets ol {
 		display: flex;

@@ -21,7 +21,7 @@
 		<p class="quiet">No open piece asks for board or glazing yet. Measure one, and its blanks come here.</p>
 	{/if}
 	<ul class="jobs">
-		{#each jobs as { number, title, stopped, parts } (number)}
+		{#each jobs as { number, title, stopped, parts, shelf } (number)}
 			<li>
 				<label title="{number} {title}">
 					<input
@@ -36,6 +36,9 @@
 				</label>
 				{#if stopped}<Sign of="stop" size={10} />{/if}
 				<span class="quiet figures" title="blanks">{parts.reduce((sum, part) => sum + part.count, 0)}</span>
+				{#if shelf.length > 0}<a class="ready" href="/jobs/{number}?at=frame"
+						>on the shelf: {shelf[0]?.name}, {shelf[0]?.fits}{shelf.length > 1 ? `, and ${shelf.length - 1} more` : ''}</a
+					>{/if}
 			</li>
 		{/each}
 	</ul>
@@ -62,12 +65,20 @@
 	}
 	.jobs li {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px;
 		min-height: var(--row);
 	}
+	.ready {
+		flex-basis: 100%;
+		margin: -4px 0 4px 26px;
+		font-size: var(--text-sm);
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
 	.jobs label {
-		flex: 1;
+		flex: 1 1 0;
 		display: flex;
 		align-items: center;
 		gap: 8px;

@@ -1,26 +1,46 @@
 <script lang="ts">
 	/** A kept plan at the cutter: one sheet, its next cut large, then where its offcuts are put. */
-	import { browser } from '$app/environment';
-	import { goto, invalidateAll } from '$app/navigation';
+	import { onMount } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { stockOf } from '$core/nesting/sources.ts';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-	import { readLength, type Unit } from '$core/units/length.ts';
-	import { showLength, showSize } from '$core/units/show.ts';
+	import type { Unit } from '$core/units/length.ts';
+	import { showLength } from '$core/units/show.ts';
 	import { there } from '$core/units/there.ts';
 	import { cutSheetScene, timesOf } from '$core/views/drawing/cut-sheet.ts';
 	import type { KeptPlan } from '$lib/server/db/cutting.ts';
+	import { hearStock } from '$lib/stock/hear-stock.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { isInField } from '$lib/ui/keys.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import CutSheet from './CutSheet.svelte';
+	import DropOuts from './DropOuts.svelte';
+	import { KeptRun } from './kept-plan.svelte.ts';
+	import NextCut from './NextCut.svelte';
+	import SheetLeft from './SheetLeft.svelte';
 	import { blankWords, cutRows, groupName, offcutWords, sheetName } from './words.ts';
 
-	type Props = { kept: KeptPlan; places: Record<number, string>; shop: WrittenShop; reads: Unit | null };
-	const { kept, places, shop: written, reads }: Props = $props();
+	type Props = {
+		kept: KeptPlan;
+		places: Record<number, string>;
+		shop: WrittenShop;
+		reads: Unit | null;
+		cutter: { simulated: boolean } | null;
+	};
+	const { kept, places, shop: written, reads, cutter }: Props = $props();
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');
 	const shop = $derived(shopFrom(written));
-	const name = $derived(groupName(kept, shop));
+	const name = $derived(groupName(kept, shop, unit));
 	const nameOf = $derived(blankWords(kept.asked.parts, unit));
-	const placeOf = (id: string): string => places[Number(id.replace('stock ', ''))] ?? '';
+	const isStick = $derived(kept.asked.parts.some(({ from }) => from === 'stick'));
+	const placeOf = (id: string): string => places[stockOf(id) ?? -1] ?? '';
+
+	const run = new KeptRun(() => kept);
+	$effect(() => run.settle());
+	onMount(() => {
+		run.resume();
+		return hearStock(() => void invalidateAll());
+	});
 
 	const firstOpen = $derived(kept.plan.sheets.findIndex((_, index) => !kept.cut.includes(index)));
 	let chosen = $state<number | null>(null);
@@ -34,10 +54,9 @@
 	);
 	const isCut = $derived(kept.cut.includes(at));
 	const rows = $derived(cutRows({ plan: sheet, width: stock.width, height: stock.height, kerf: kept.asked.job.kerf }, unit));
-	/** Cuts that are made on the sheet that is being cut; they survive a reload in this browser. */
-	const mark = $derived(`cutting ${kept.id} ${at}`);
-	let made = $derived(isCut ? rows.length : browser ? Math.min(rows.length, Number(localStorage.getItem(mark) ?? 0)) : 0);
+	const made = $derived(run.made(at));
 	const next = $derived(rows[made]);
+	const progress = $derived(kept.progress[at]);
 	const scene = $derived(
 		cutSheetScene(
 			{
@@ -45,8 +64,8 @@
 				width: stock.width,
 				height: stock.height,
 				kerf: kept.asked.job.kerf,
-				title: `Sheet ${at + 1}`,
-				times: stock.id.startsWith('stick ') ? timesOf(stock.height) : 1
+				title: `${isStick ? 'Stick' : 'Sheet'} ${at + 1}`,
+				times: isStick ? timesOf(stock.height) : 1
 			},
 			nameOf,
 			offcutWords(unit),
@@ -54,20 +73,6 @@
 		)
 	);
 
-	type Left = { width: string; height: string; place: string; keep: boolean };
-	const left = $derived.by(() => {
-		const lines: Left[] = $state(
-			sheet.offcuts.map(({ width, height }) => ({
-				width: showLength(width, unit).text,
-				height: showLength(height, unit).text,
-				place: '',
-				keep: true
-			}))
-		);
-		return lines;
-	});
-	let busy = $state(false);
-	let refused = $state('');
 	const room = $state({ width: 0, height: 0 });
 	/** Px round the sheet: the numbers of cuts, the margin. */
 	const ROUND = 60;
@@ -75,57 +80,27 @@
 		Math.max(0.08, Math.min((room.width - ROUND) / stock.width, (Math.max(360, room.height) - ROUND) / stock.height))
 	);
 
-	function step(by: 1 | -1) {
-		if (isCut) return;
-		made = Math.min(rows.length, Math.max(0, made + by));
-		localStorage.setItem(mark, String(made));
-	}
-
 	function onkeydown(event: KeyboardEvent) {
 		if (isInField(event) || event.ctrlKey || event.metaKey || event.altKey) return;
 		const by = event.key === ' ' || event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
 		if (by === 0 || (event.key === ' ' && event.target instanceof HTMLButtonElement)) return;
 		event.preventDefault();
-		step(by);
+		run.step(at, by);
 	}
 
-	/** A side as it was measured, mm; null when nobody can read it. */
-	function read(text: string): number | null {
-		const length = readLength(text, unit);
-		return length.ok && length.mm > 0 ? length.mm : null;
-	}
-	const unread = $derived(left.some(({ width, height, keep }) => keep && (read(width) === null || read(height) === null)));
+	/** Offcuts that were put away since the page is open, for their labels. */
+	let putAway = $state<number[]>([]);
 
-	async function send(method: string, path: string, body?: unknown): Promise<boolean> {
-		busy = true;
-		refused = '';
-		try {
-			const response = await fetch(path, {
-				method,
-				...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-			});
-			if (response.ok) return true;
-			refused = ((await response.json()) as { faults?: { says: string }[] }).faults?.[0]?.says ?? 'This could not be kept.';
-		} catch {
-			refused = 'The server does not answer. What was typed stays here; try again.';
-		} finally {
-			busy = false;
-		}
-		return false;
-	}
-
-	async function sheetIsCut() {
-		const offcuts = left
-			.filter(({ keep }) => keep)
-			.map(({ width, height, place }) => ({ width: read(width), height: read(height), place: place.trim() }));
-		if (!(await send('POST', `/api/cutting/${kept.id}/sheets/${at}`, { offcuts }))) return;
-		localStorage.removeItem(mark);
+	async function sheetIsCut(offcuts: { width: number; height: number; place: string }[]) {
+		const answer = await run.send<{ offcuts: string[] }>('POST', `/sheets/${at}`, { offcuts });
+		if (!answer) return;
+		putAway = [...putAway, ...answer.offcuts.map(stockOf).filter((id) => id !== null)];
 		chosen = null;
 		await invalidateAll();
 	}
 
-	async function giveUp() {
-		if (await send('DELETE', `/api/cutting/${kept.id}`)) await goto('/cutting');
+	async function toCutter(fail: boolean) {
+		if (await run.send('POST', `/sheets/${at}/cutter`, { fail })) await invalidateAll();
 	}
 </script>
 
@@ -135,7 +110,7 @@
 	<Bar here="Cutting">
 		<div class="actions">
 			<button type="button" class="btn preset-on-bar" onclick={() => print()}>Print this sheet</button>
-			{#if kept.state === 'open'}<button type="button" class="btn preset-on-bar" disabled={busy} onclick={giveUp}
+			{#if kept.state === 'open'}<button type="button" class="btn preset-on-bar" disabled={run.busy} onclick={() => run.giveUp()}
 					>Give the rest up</button
 				>{/if}
 		</div>
@@ -159,65 +134,43 @@
 					>
 				{/each}
 			</nav>
-			<p>{at + 1} of {kept.plan.sheets.length}: {sheetName(stock, placeOf(stock.id), unit)}</p>
+			<p>{at + 1} of {kept.plan.sheets.length}: {sheetName(stock, placeOf(stock.id), unit, isStick)}</p>
 			{#if isCut}
-				<p class="done"><Sign of="settled" /> This sheet is cut.</p>
+				<p class="done"><Sign of="settled" /> This {isStick ? 'stick' : 'sheet'} is cut.</p>
 			{:else if kept.state !== 'open'}
-				<p>This plan was given up; the sheet was not cut.</p>
+				<p>This plan was given up; the {isStick ? 'stick' : 'sheet'} was not cut.</p>
 			{:else if next}
-				<div class="next" aria-live="polite">
-					<p class="which">Cut {next.cut.order} of {rows.length}, {next.runs}</p>
-					<p class="fence figures"><span class="word">fence</span> {showLength(next.cut.fence, unit).text}</p>
-					<p class="gives"><span>{next.cut.axis === 'x' ? 'left' : 'above'}</span> {next.gives[0]}</p>
-					<p class="gives"><span>{next.cut.axis === 'x' ? 'right' : 'below'}</span> {next.gives[1]}</p>
-				</div>
-				<div class="keys">
-					<button type="button" class="btn preset-outlined-brand" disabled={made === 0} onclick={() => step(-1)}>Back</button>
-					<button type="button" class="btn preset-filled-brand" onclick={() => step(1)}>Cut {next.cut.order} is made</button>
-				</div>
-				<p class="quiet">Space or → goes on, ← back.</p>
+				<NextCut
+					{next}
+					of={rows.length}
+					{made}
+					{progress}
+					{cutter}
+					busy={run.busy}
+					{unit}
+					onstep={(by) => run.step(at, by)}
+					oncutter={toCutter}
+				/>
 			{:else}
-				<form
-					onsubmit={(event) => {
-						event.preventDefault();
-						void sheetIsCut();
-					}}
-				>
-					{#if left.length > 0}
-						<h2>Offcuts, as they measure</h2>
-						{#each left as one, index (index)}
-							<fieldset>
-								<legend>Offcut {index + 1}, planned {showSize(there(sheet.offcuts[index], 'offcut'), unit)}</legend>
-								<label
-									><span>width</span>
-									<input
-										class="input figures"
-										bind:value={one.width}
-										aria-invalid={one.keep && read(one.width) === null ? 'true' : undefined}
-									/></label
-								>
-								<label
-									><span>height</span>
-									<input
-										class="input figures"
-										bind:value={one.height}
-										aria-invalid={one.keep && read(one.height) === null ? 'true' : undefined}
-									/></label
-								>
-								<label class="place"><span>where it is put</span> <input class="input" bind:value={one.place} /></label>
-								<label class="flag"><input type="checkbox" class="checkbox" bind:checked={one.keep} /> kept</label>
-							</fieldset>
-						{/each}
-					{:else}<p>Nothing is left of it that is worth keeping.</p>{/if}
-					{#if unread}<p class="unread">A size is not readable as a length, such as 420 or 16 1/2 in.</p>{/if}
-					<div class="keys">
-						<button type="button" class="btn preset-outlined-brand" onclick={() => step(-1)}>Back</button>
-						<button type="submit" class="btn preset-filled-brand" disabled={busy || unread}>Sheet {at + 1} is cut</button>
-					</div>
-				</form>
+				{#key at}<SheetLeft
+						offcuts={sheet.offcuts}
+						number={at + 1}
+						{isStick}
+						restLeast={shop.house.stickRestLeast}
+						busy={run.busy}
+						{unit}
+						onback={() => run.step(at, -1)}
+						ondone={sheetIsCut}
+					/>{/key}
 			{/if}
-			{#if refused}<p class="unread" role="alert"><Sign of="stop" /> {refused}</p>{/if}
+			{#if run.refused}<p class="unread" role="alert"><Sign of="stop" /> {run.refused}</p>{/if}
+			{#if putAway.length > 0}<p>
+					<a class="anchor" href="/stock/labels?of={putAway.join(',')}"
+						>Labels for {putAway.length === 1 ? 'its offcut' : `${putAway.length} offcuts`}</a
+					>
+				</p>{/if}
 			{#if kept.state === 'cut'}<p>All its sheets are cut. <a class="anchor" href="/cutting">Back to Cutting</a></p>{/if}
+			<DropOuts {kept} {run} {unit} least={shop.house.offcutLeast} />
 			<ol class="cuts" aria-label="Cuts">
 				{#each rows as { cut, runs, gives } (cut.order)}
 					<li class:made={cut.order <= made} class:here={cut === next?.cut}>
@@ -263,9 +216,6 @@
 	h1 {
 		font-size: 20px;
 	}
-	h2 {
-		font-size: 17px;
-	}
 	nav {
 		display: flex;
 		flex-wrap: wrap;
@@ -285,66 +235,6 @@
 	nav button[aria-pressed='true'] {
 		background: var(--chosen);
 		color: var(--on-chosen);
-	}
-	.next {
-		margin-top: 12px;
-		padding: 12px 16px;
-		background: var(--sheet);
-		border-left: 4px solid var(--accent);
-	}
-	.which {
-		color: var(--soft);
-	}
-	.fence {
-		font-size: 46px;
-		font-weight: 600;
-		line-height: 1.15;
-	}
-	.word {
-		font-size: 17px;
-		font-weight: 400;
-		color: var(--soft);
-	}
-	.gives {
-		font-size: 18px;
-	}
-	.gives span {
-		display: inline-block;
-		width: 56px;
-		font-size: 15px;
-		color: var(--soft);
-	}
-	.keys {
-		display: grid;
-		grid-template-columns: 110px 1fr;
-		gap: 10px;
-		margin: 12px 0 6px;
-	}
-	.keys .btn {
-		min-height: 64px;
-		font-size: 18px;
-	}
-	fieldset {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 6px 12px;
-		padding: 8px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	fieldset label span {
-		display: block;
-		font-size: var(--text-sm);
-		color: var(--soft);
-	}
-	.input {
-		width: 100%;
-	}
-	.flag {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		align-self: end;
-		min-height: var(--control);
 	}
 	.unread {
 		color: var(--stop);
@@ -403,11 +293,7 @@
 			height: auto;
 		}
 		.screen > :global(.bar),
-		.next,
-		.keys,
-		nav,
-		form,
-		.now > .quiet {
+		nav {
 			display: none;
 		}
 		.now {

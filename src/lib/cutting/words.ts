@@ -3,7 +3,9 @@ import type { CuttingJob, CuttingPlan, SheetPlan, SheetStock } from '$core/nesti
 import { piecesOf, type SetCut } from '$core/nesting/pieces.ts';
 import type { PartWanted } from '$core/nesting/parts.ts';
 import { outcomesOf, type Outcome } from '$core/views/drawing/cut-sheet.ts';
+import { mouldingName } from '$core/shop/mouldings.ts';
 import type { Shop } from '$core/shop/shop.ts';
+import { isToBuy, sourceOf } from '$core/nesting/sources.ts';
 import { materialName } from '$core/stations/cut/material-name.ts';
 import type { Unit } from '$core/units/length.ts';
 import { showLength, showSize } from '$core/units/show.ts';
@@ -72,13 +74,15 @@ const SAID: { [Kind in Outcome['kind']]: (outcome: Extract<Outcome, { kind: Kind
 	waste: () => 'waste'
 };
 
-/** `1524 × 1016, to buy`, `offcut 610 × 420, from shelf 2`. */
-export function sheetName({ id, width, height, cost }: SheetStock, place: string, unit: Unit): string {
-	const stick = /^stick (.+)$/.exec(id);
-	if (stick) return `Stick ${showLength(Number(stick[1]), unit).text}, to buy`;
+/** `Sheet 1524 × 1016, to buy`, `Offcut 610 × 420, from shelf 2`, `Drop-out 388 × 537, from K-0101 mat 1`. */
+export function sheetName({ id, width, height, cost }: SheetStock, place: string, unit: Unit, isStick = false): string {
+	const source = sourceOf(id);
+	const from = place === '' ? 'in stock' : `from ${place}`;
+	if (source?.from === 'stick') return `Stick ${showLength(source.length, unit).text}, to buy`;
+	if (isStick) return `${cost === 0 ? 'Rest of a stick' : 'Stick'}, ${showLength(width, unit).text} to use, ${from}`;
 	const size = showSize({ width, height }, unit);
-	const from = id.startsWith('buy ') ? 'to buy' : place === '' ? 'in stock' : `from ${place}`;
-	return `${cost === 0 ? 'Offcut' : 'Sheet'} ${size}, ${from}`;
+	if (source?.from === 'drop-out') return `Drop-out ${size}, from ${source.part}`;
+	return `${cost === 0 ? 'Offcut' : 'Sheet'} ${size}, ${source?.from === 'bought' ? 'to buy' : from}`;
 }
 
 /** Of what is cut into, so much becomes blanks and so much is kept. */
@@ -104,8 +108,7 @@ export function toBuy(
 	return groups.flatMap((group) => {
 		const one = found(group.key);
 		const counts = new Map<string, number>();
-		for (const { sheet } of one?.plan.sheets ?? [])
-			if (/^(buy|stick) /.test(sheet)) counts.set(sheet, (counts.get(sheet) ?? 0) + 1);
+		for (const { sheet } of one?.plan.sheets ?? []) if (isToBuy(sheet)) counts.set(sheet, (counts.get(sheet) ?? 0) + 1);
 		const sheets = [...counts].map(([id, count]) => {
 			const stock = there(
 				one?.job.sheets.find((sheet) => sheet.id === id),
@@ -121,7 +124,9 @@ export const countSaid = (count: number, one: string, several: string): string =
 	count === 1 ? `1 ${one}` : `${count} ${several}`;
 
 /** What parts are cut from, as it is said: a board that comes in colours is of any, where none is asked for. */
-export function groupName({ material, colour }: { material: string; colour: string }, shop: Shop): string {
+export function groupName({ material, colour }: { material: string; colour: string }, shop: Shop, unit: Unit): string {
+	const moulding = shop.mouldings[material];
+	if (moulding) return mouldingName(moulding, unit);
 	return [materialName({ material }, shop), colour || (shop.boards[material]?.forMats ? 'any colour' : '')]
 		.filter(Boolean)
 		.join(', ');

@@ -16,7 +16,7 @@
 	import { stable } from '$lib/ui/stable.svelte.ts';
 	import { sayDays, sayYears } from '$core/units/spans.ts';
 	import type { ListedRoom } from '$lib/server/db/rooms.ts';
-	import Chart from './Chart.svelte';
+	import Chart from '$lib/ui/chart/Chart.svelte';
 	import Combinations from './Combinations.svelte';
 	import { doseChart } from './dose-chart.ts';
 	import { halfTimeChart } from './half-time-chart.ts';

@@ -1,7 +1,7 @@
 /** What light spends, year by year, when the piece is shown part of each year. */
 import type { Rotation } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
-import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
+import { AXIS, QUIET, STROKES, TEXT, type Drawn } from '$lib/ui/chart/look.ts';
 import { nth } from '$core/units/there.ts';
 
 const MOST_SHARE = 1.2;

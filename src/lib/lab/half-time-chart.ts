@@ -2,7 +2,7 @@
 import { SEAL_NAMES, type Combination } from '$core/advice/combinations.ts';
 import { SEALS } from '$core/stations/climate/climate.ts';
 import { sayDays } from '$core/units/spans.ts';
-import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
+import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from '$lib/ui/chart/look.ts';
 
 const SHAPES = { none: 'circle', tape: 'diamond', edge: 'rect' } as const;
 const MARKS = [1 / 24, 0.25, 1, 3, 10, 30, 100, 300, 1000, 3000];

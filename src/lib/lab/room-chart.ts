@@ -2,7 +2,7 @@
 import { MOULD_RH } from '$core/stations/climate/year.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { showNumber } from '$core/units/show.ts';
-import { AXIS, QUIET, STROKES, TEXT, type Drawn } from './look.ts';
+import { AXIS, QUIET, STROKES, TEXT, type Drawn } from '$lib/ui/chart/look.ts';
 import { nth } from '$core/units/there.ts';
 
 export const ROOM_HEIGHT = 300;

@@ -1,7 +1,7 @@
 /** Years to a fade, behind each glazing: a row a glazing, a mark a class, the piece's own large and named. */
 import type { YearsOfGlazing } from '$core/stations/light/curves.ts';
 import { sayYears } from '$core/units/spans.ts';
-import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from './look.ts';
+import { ACCENT, AXIS, INK, QUIET, TEXT, type Drawn } from '$lib/ui/chart/look.ts';
 import { nth } from '$core/units/there.ts';
 
 const DAY = 1 / 365;

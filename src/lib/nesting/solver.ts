@@ -20,7 +20,7 @@ export function solverFrom(highs: Highs): Solve {
 		const solved = highs.solve(written(programme), {
 			time_limit: Math.max(0.05, seconds),
 			output_flag: false,
-			...(programme.whole ? { mip_rel_gap: 0, mip_abs_gap: 1e-6 } : {})
+			...(programme.whole ? { mip_rel_gap: 0, mip_abs_gap: Math.max(1e-6, programme.apart ?? 0) } : {})
 		});
 		const state = solved.Status === 'Optimal' ? 'best' : solved.Status === 'Infeasible' ? 'none' : 'open';
 		const duals = new Array<number>(programme.rows.length).fill(0);

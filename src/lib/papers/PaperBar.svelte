@@ -4,8 +4,17 @@
 	import Choice from '$lib/ui/Choice.svelte';
 	import type { PaperSize } from '$core/shop/about.ts';
 
-	type Props = { number: string; title: string; size?: PaperSize; onsize?: (size: PaperSize) => void };
-	const { number, title, size, onsize }: Props = $props();
+	type Props = {
+		/** Of a job: its number and title. */
+		number?: string;
+		title?: string;
+		/** Else where it belongs. */
+		to?: string;
+		says?: string;
+		size?: PaperSize;
+		onsize?: (size: PaperSize) => void;
+	};
+	const { number = '', title = '', to, says, size, onsize }: Props = $props();
 	const SIZES = [
 		{ value: 'a4', label: 'A4' },
 		{ value: 'letter', label: 'Letter' }
@@ -14,7 +23,9 @@
 
 <div class="paper-bar">
 	<Bar>
-		<a class="which" href="/jobs/{number}"><span class="figures">{number}</span> {title}</a>
+		<a class="which" href={to ?? `/jobs/${number}`}
+			>{#if says}{says}{:else}<span class="figures">{number}</span> {title}{/if}</a
+		>
 		{#if size && onsize}<div class="size">
 				<Choice label="Paper" value={size} options={SIZES} onchange={onsize} compact dark />
 			</div>{/if}

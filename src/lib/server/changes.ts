@@ -2,8 +2,8 @@
 import type { Database } from './db/database.ts';
 import type { State } from './db/jobs.ts';
 
-/** As it is announced: a job by its number, or a list of the shop. */
-export type Change = { job: number; rev: number; state: State } | { list: string; rev: number };
+/** As it is announced: a job by its number, a list of the shop, or a job's run at the bench. */
+export type Change = { job: number; rev: number; state: State } | { list: string; rev: number } | { bench: number };
 
 const ears = new Set<(change: Change) => void>();
 

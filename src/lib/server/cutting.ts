@@ -24,10 +24,11 @@ export async function planCutting(body: unknown): Promise<Answer> {
 const MOST_JOBS = 200;
 
 /**
- * @returns what open jobs still ask of full sheets, the most pressing first: less what kept plans cut already; jobs that ask nothing are
- * not listed
+ * @returns what open jobs still ask for, the most pressing first: of sheets and sticks less what kept plans cut already; jobs that ask
+ * nothing are not listed
+ * @param tryShelf says what lies ready for each, before anything is cut
  */
-export async function openParts(db: Database, today: string): Promise<{ jobs: JobParts[]; more: boolean }> {
+export async function openParts(db: Database, today: string, tryShelf = false): Promise<{ jobs: JobParts[]; more: boolean }> {
 	const listed: { number: number; file: JobFile }[] = [];
 	let after: AfterPressing = null;
 	do {
@@ -37,14 +38,14 @@ export async function openParts(db: Database, today: string): Promise<{ jobs: Jo
 	} while (after && listed.length < MOST_JOBS);
 	const asked = listed.slice(0, MOST_JOBS);
 	const { written } = await shopNow(db);
-	const done = await inThread('parts', { jobs: asked, shop: written });
+	const done = await inThread('parts', { jobs: asked, shop: written, tryShelf });
 	if (!done.ok) throw new Error('The parts of open jobs could not be planned.');
 	const taken = await selectTaken(
 		db,
 		asked.map(({ number }) => number)
 	);
 	const jobs = done.gives.map((job) => ({ ...job, parts: job.parts.flatMap((part) => leftOf(part, taken)) }));
-	return { jobs: jobs.filter(({ parts }) => parts.length > 0), more: after !== null };
+	return { jobs: jobs.filter(({ parts, things }) => parts.length + things.length > 0), more: after !== null };
 }
 
 /** What is left to cut of a part; one that has another size since is wanted anew. */

@@ -13,12 +13,15 @@ const STILL_HERE_MS = 25_000;
 onChange((change) => {
 	for (const stream of streams) {
 		if ('list' in change) stream.send(eventText('shop', change));
-		else if (stream.job === null || stream.job === change.job) stream.send(jobText(change));
+		else if ('bench' in change) {
+			if (stream.job === null || stream.job === change.bench)
+				stream.send(eventText('bench', { number: showJobNumber(change.bench) }));
+		} else if (stream.job === null || stream.job === change.job) stream.send(jobText(change));
 	}
 });
 
 /**
- * A stream of events: `job` with `{ number, rev, state }`, `shop` with `{ list, rev }`.
+ * A stream of events: `job` with `{ number, rev, state }`, `shop` with `{ list, rev }`, `bench` with `{ number }`.
  * @param job only this one's; it begins with the revision at which it stands, so that nothing is missed between two connections
  */
 export async function eventsFor(db: Database, job: number | null): Promise<Response> {

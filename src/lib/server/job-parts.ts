@@ -1,10 +1,16 @@
 /** What an open job asks of full sheets, as Cutting lists it. */
+import { onShelf, type OnShelf } from '$core/advice/on-shelf.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { readJob } from '$core/job/read.ts';
+import type { ThingWanted } from '$core/nesting/short.ts';
+import { takenBy } from '$core/views/cost/materials.ts';
+import { dropOutsOf } from '$core/nesting/drop-outs.ts';
+import { thingsOf } from '$core/nesting/items.ts';
 import { partsWanted, type PartWanted } from '$core/nesting/parts.ts';
 import { planDecided } from '$core/plan.ts';
+import type { ShelfItem } from '$core/shop/shelf.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { lineName } from '$core/stations/cut/material-name.ts';
 
@@ -14,16 +20,36 @@ export type JobParts = {
 	/** Something forbids the work: its sizes may still change. */
 	stopped: boolean;
 	parts: PartWanted[];
+	/** What lies ready on the shelf and fits: nothing need be cut for it. */
+	shelf: { name: string; fits: 'as it is' | 'with other borders' }[];
+	/** Hardware, wire and tapes that it takes. */
+	things: ThingWanted[];
 };
 
-export function jobParts(number: number, file: JobFile, shop: Shop): JobParts {
+export function jobParts(number: number, file: JobFile, shop: Shop, shelf: readonly ShelfItem[] = []): JobParts {
 	const job = decide(readJob(file), shop);
 	const plan = planDecided(file, job, shop);
 	const shown = showJobNumber(number);
+	const moulding = file.frame?.moulding;
+	const parts = partsWanted(shown, plan.cut, lineName, (cut) => dropOutsOf(cut, job, plan));
+	const counted = new Set(thingsOf(shop).map(({ id }) => id));
+	const things = takenBy({ file, job, plan, shop }).filter(({ material }) => counted.has(material));
 	return {
 		number: shown,
 		title: (file.title ?? file.piece?.title) || 'New piece',
 		stopped: !plan.fits || plan.findings.some(({ severity }) => severity === 'stop'),
-		parts: partsWanted(shown, plan.cut, lineName)
+		shelf: job.frameIsThere ? [] : ready(onShelf(file, { job, plan }, shop, shelf)),
+		things: things.map(({ material, amount }) => ({ job: shown, material, amount })),
+		// A rail is cut from its moulding, whatever that is called in the reader's unit.
+		parts: parts.map((part) => (moulding && part.material === job.frame?.name ? { ...part, material: moulding } : part))
 	};
+}
+
+/** Frames and mats; a stick on the shelf is cut in any case. */
+function ready(tried: readonly OnShelf[]): JobParts['shelf'] {
+	return tried.flatMap(({ item, fits }) =>
+		fits === 'no' || item.kind === 'stick'
+			? []
+			: [{ name: item.name, fits: fits === 'as-is' ? ('as it is' as const) : ('with other borders' as const) }]
+	);
 }

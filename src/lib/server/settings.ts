@@ -10,3 +10,13 @@ export function databaseWhere(): Where {
 	const url = process.env.DATABASE_URL;
 	return url ? { url } : { folder: dataFolder(), fresh: process.env.FRESH === '1' };
 }
+
+/** Where a computer-driven cutter listens; null where the shop has none. */
+export function cutterUrl(): string | null {
+	return process.env.CUTTER_URL || null;
+}
+
+/** Where orders are sent; null where they are written down by hand. */
+export function supplierUrl(): string | null {
+	return process.env.SUPPLIER_URL || null;
+}

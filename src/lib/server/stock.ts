@@ -1,7 +1,8 @@
 /** The calls on what lies in stock: what is there, what arrives, what is counted, and all that happened to a line. */
+import { isItem, type ItemKind } from '$core/nesting/items.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import { announce, type Database, type Queries } from './db/database.ts';
-import { insertStock, lockStock, moveStock, selectMovements, selectStock } from './db/stock.ts';
+import { insertStock, lockStock, moveStock, selectMovements, selectStock, selectThings } from './db/stock.ts';
 import { shopOf } from './shop.ts';
 import { checkArrival, checkCounted } from './validation/stock.ts';
 
@@ -9,16 +10,17 @@ import { checkArrival, checkCounted } from './validation/stock.ts';
 export const tellStock = (tx: Queries): Promise<void> => announce(tx, JSON.stringify({ list: 'stock', rev: 0 }));
 
 export async function getStock(db: Database): Promise<Answer> {
-	return { status: 200, body: { stock: await selectStock(db) } };
+	return { status: 200, body: { stock: await selectStock(db), things: await selectThings(db) } };
 }
 
 export async function postStock(db: Database, body: unknown): Promise<Answer> {
 	const checked = checkArrival(body);
 	if (!checked.ok) return faults(400, checked.faults);
 	const { count, ...line } = checked.value;
-	const { boards, glazings } = await shopOf(db);
-	if (!boards[line.material] && !glazings[line.material])
-		return faults(400, [{ path: 'material', says: `“${line.material}” is no board and no glazing of the shop.` }]);
+	// An offcut is of what sheets are.
+	const item = line.kind === 'stick' || line.kind === 'thing' ? line.kind : 'sheet';
+	if (!isItem({ kind: item, material: line.material }, await shopOf(db)))
+		return faults(400, [{ path: 'material', says: `“${line.material}” is not among the shop’s ${NAMES[item]}.` }]);
 	const id = await db.transaction(async (tx) => {
 		const made = await insertStock(tx, line);
 		await moveStock(tx, made, { kind: 'arrived', present: count, reserved: 0, plan: null });
@@ -27,6 +29,12 @@ export async function postStock(db: Database, body: unknown): Promise<Answer> {
 	});
 	return { status: 201, body: { id }, headers: { location: `/api/stock/${id}` } };
 }
+
+const NAMES: Record<ItemKind, string> = {
+	sheet: 'boards and glazings',
+	stick: 'mouldings',
+	thing: 'hardware, tapes and tissues'
+};
 
 /** Stock-taking: what was counted becomes what is there; no fewer than plans have reserved. */
 export async function putStock(db: Database, id: number, body: unknown): Promise<Answer> {

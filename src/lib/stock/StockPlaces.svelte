@@ -7,6 +7,7 @@
 	const PLACES = [
 		{ href: '/stock/materials', name: 'Materials' },
 		{ href: '/stock/sheets', name: 'Sheets and offcuts' },
+		{ href: '/stock/orders', name: 'Orders' },
 		{ href: '/stock/shelf', name: 'Shelf' }
 	];
 </script>

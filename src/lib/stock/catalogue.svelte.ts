@@ -10,6 +10,7 @@ import {
 } from '$core/shop/catalogue.ts';
 import { KINDS, type Column, type FigureValue, type MaterialKind } from '$core/shop/material-kinds.ts';
 import { builtInShop } from '$core/shop/shop.ts';
+import { readCents } from '$lib/ui/money.ts';
 import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { lastOf, there } from '$core/units/there.ts';
 
@@ -52,7 +53,7 @@ export class CatalogueDesk {
 			this.#own(kind, material).figures[key] = null;
 			return;
 		}
-		const read = this.#read(kind, material, column, column.of === 'money' && typeof text === 'string' ? cents(text) : text);
+		const read = this.#read(kind, material, column, column.of === 'money' && typeof text === 'string' ? readCents(text) : text);
 		if (!read.ok) {
 			this.drafts[place] = { text: String(text), says: read.says };
 			return;
@@ -147,11 +148,6 @@ export function wholeCatalogue(desk: CatalogueDesk): WrittenMaterial[] {
 			...(material.withdrawn ? { withdrawn: true } : {})
 		}))
 	);
-}
-
-/** A price typed as 4.53 is 453 cents; anything else is left for the reader's sentence. */
-function cents(text: string): string | number {
-	return /^\d+(\.\d{1,2})?$/.test(text.trim()) ? Number((Number(text) * 100).toFixed(0)) : text;
 }
 
 /** A figure as it stands in its field. */

@@ -17,6 +17,7 @@
 	const PLACES = [
 		{ href: '/', name: 'Today' },
 		{ href: '/cutting', name: 'Cutting' },
+		{ href: '/bench', name: 'Bench' },
 		{ href: '/stock/materials', name: 'Stock' },
 		{ href: '/light', name: 'Light and climate' },
 		{ href: '/handbook', name: 'Handbook' },

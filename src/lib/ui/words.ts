@@ -22,5 +22,5 @@ export function sideOfCentre(x: number, reader: Reader): string {
 
 /** A whole with its fraction, and a figure with its unit, on one line. */
 export function unbroken(text: string): string {
-	return text.replace(/(\d) (?=\d+\u2044\d|(?:mm|in|kg|g|lb|oz)\b)/g, '$1\u00a0');
+	return text.replace(/(\d) (?=\d+\u2044\d|(?:mm|in|kg|g|lb|oz)\b|%)/g, '$1\u00a0');
 }

@@ -3,10 +3,12 @@ import loadHighs from 'highs';
 import runtime from 'highs/runtime?url';
 import { cuttingPlans } from '$core/nesting/cut.ts';
 import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
-import type { Solve } from '$core/nesting/programme.ts';
+import { mayMixLots, plansByLot, type LotsAndJobs } from '$core/nesting/lots.ts';
+import type { Programme, Solve } from '$core/nesting/programme.ts';
 import { solverFrom, type Highs } from '$lib/nesting/solver.ts';
 
-export type CuttingAsk = { round: number; groups: { key: string; job: CuttingJob }[] };
+/** `lots`: which sheets and blanks belong together, where boards of several lots might be mixed in a job. */
+export type CuttingAsk = { round: number; groups: { key: string; job: CuttingJob; lots: LotsAndJobs | null }[] };
 export type CuttingTold =
 	| { kind: 'plan'; round: number; key: string; plan: CuttingPlan }
 	/** Nothing better is looked for. */
@@ -19,9 +21,10 @@ let solver: Promise<Solve | null> | null = null;
 self.onmessage = async ({ data: { round, groups } }: MessageEvent<CuttingAsk>) => {
 	// First plans need no solver, and do not wait for it.
 	let solve: Solve | null = null;
-	const runs = groups.map(({ key, job }) => {
+	const runs = groups.map(({ key, job, lots }) => {
 		const clock = stopwatch();
-		const plans = cuttingPlans(job, { solve: (programme, seconds) => solve?.(programme, seconds) ?? OPEN, now: clock.now });
+		const means = { solve: (programme: Programme, seconds: number) => solve?.(programme, seconds) ?? OPEN, now: clock.now };
+		const plans = lots && mayMixLots(job, lots) ? plansByLot(job, lots, means) : cuttingPlans(job, means);
 		return { key, clock, plans, done: false, provenAt: null as number | null };
 	});
 	for (const { key, clock, plans } of runs) {

@@ -19,7 +19,10 @@ export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files
 	return {
 		papers: [
 			{ name: 'Job sheet', href: `/jobs/${number}/sheet`, key: 'j' },
-			{ name: 'Back label', href: `/jobs/${number}/label`, key: 'b' }
+			{ name: 'Back label', href: `/jobs/${number}/label`, key: 'b' },
+			{ name: 'At the bench', href: `/jobs/${number}/bench`, key: 'r' },
+			{ name: 'Cost', href: `/jobs/${number}/cost`, key: 'c' },
+			{ name: 'Quote', href: `/jobs/${number}/quote`, key: 'q' }
 		],
 		files: [
 			...drawn.flatMap(({ name, said }) =>

@@ -6,9 +6,13 @@ import { selectStock } from '$lib/server/db/stock.ts';
 import { database } from '$lib/server/db/connection.ts';
 import { writtenShop } from '$lib/server/shop.ts';
 
-export const load: PageServerLoad = async () => ({
-	...(await openParts(database(), format(new Date(), 'yyyy-MM-dd'))),
-	shop: await writtenShop(database()),
-	stock: await selectStock(database()),
-	plans: await selectOpenPlans(database())
-});
+export const load: PageServerLoad = async () => {
+	const { jobs, more } = await openParts(database(), format(new Date(), 'yyyy-MM-dd'), true);
+	return {
+		jobs: jobs.filter(({ parts }) => parts.length > 0),
+		more,
+		shop: await writtenShop(database()),
+		stock: await selectStock(database()),
+		plans: await selectOpenPlans(database())
+	};
+};

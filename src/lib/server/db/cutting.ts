@@ -7,6 +7,7 @@ export type PlanState = 'open' | 'cut' | 'given-up';
 export type AskedCutting = { job: CuttingJob; parts: PartWanted[] };
 export type KeptPlan = {
 	id: number;
+	at: Date;
 	material: string;
 	colour: string;
 	asked: AskedCutting;
@@ -14,6 +15,16 @@ export type KeptPlan = {
 	state: PlanState;
 	/** Places of the sheets that are cut. */
 	cut: number[];
+	/** How far the others are, by their place. */
+	progress: Record<number, Progress>;
+	/** Drop-outs that were put away, by what they are called: `1 of K-0101 mat 1`. */
+	drops: Record<string, number>;
+};
+export type Progress = {
+	made: number;
+	by: 'hand' | 'cutter';
+	/** Why a machine stopped; empty while it goes on. */
+	stopped: string;
 };
 export type ListedPlan = Pick<KeptPlan, 'id' | 'material' | 'colour' | 'state'> & { sheets: number; cut: number };
 
@@ -57,14 +68,61 @@ export async function selectTaken(db: Queries, numbers: readonly number[]): Prom
 }
 
 export async function selectPlan(db: Queries, id: number, lock = false): Promise<KeptPlan | null> {
-	const { rows } = await db.query<Omit<KeptPlan, 'cut'>>(
-		`SELECT id::int, material, colour, asked, plan, state FROM cutting_plan WHERE id = $1${lock ? ' FOR UPDATE' : ''}`,
+	const { rows } = await db.query<Omit<KeptPlan, 'cut' | 'progress' | 'drops'>>(
+		`SELECT id::int, at, material, colour, asked, plan, state FROM cutting_plan WHERE id = $1${lock ? ' FOR UPDATE' : ''}`,
 		[id]
 	);
 	const [plan] = rows;
 	if (!plan) return null;
 	const cut = await db.query<{ sheet: number }>('SELECT sheet FROM cutting_sheet WHERE plan_id = $1 ORDER BY sheet', [id]);
-	return { ...plan, cut: cut.rows.map(({ sheet }) => sheet) };
+	return {
+		...plan,
+		cut: cut.rows.map(({ sheet }) => sheet),
+		progress: await selectProgress(db, id),
+		drops: await selectDrops(db, id)
+	};
+}
+
+async function selectProgress(db: Queries, plan: number): Promise<Record<number, Progress>> {
+	const { rows } = await db.query<Progress & { sheet: number }>(
+		`SELECT DISTINCT ON (sheet) sheet, made, made_by AS by, stopped FROM cutting_progress WHERE plan_id = $1 ORDER BY sheet, id DESC`,
+		[plan]
+	);
+	return Object.fromEntries(rows.map(({ sheet, ...progress }) => [sheet, progress]));
+}
+
+export async function insertProgress(tx: Queries, plan: number, sheet: number, { made, by, stopped }: Progress): Promise<void> {
+	await tx.query('INSERT INTO cutting_progress (plan_id, sheet, made, made_by, stopped) VALUES ($1, $2, $3, $4, $5)', [
+		plan,
+		sheet,
+		made,
+		by,
+		stopped
+	]);
+}
+
+/** Plans of which a machine is cutting a sheet. */
+export async function selectRunning(db: Queries): Promise<{ plan: number; sheet: number }[]> {
+	const { rows } = await db.query<{ plan: number; sheet: number; by: string; stopped: string }>(
+		`SELECT DISTINCT ON (plan_id, sheet) plan_id::int AS plan, sheet, made_by AS by, stopped FROM cutting_progress
+		 JOIN cutting_plan ON cutting_plan.id = plan_id AND state = 'open'
+		 WHERE NOT EXISTS (SELECT 1 FROM cutting_sheet WHERE cutting_sheet.plan_id = cutting_progress.plan_id AND cutting_sheet.sheet = cutting_progress.sheet)
+		 ORDER BY plan_id, sheet, cutting_progress.id DESC`
+	);
+	return rows.filter(({ by, stopped }) => by === 'cutter' && stopped === '');
+}
+
+async function selectDrops(db: Queries, plan: number): Promise<Record<string, number>> {
+	const { rows } = await db.query<{ part: string; which: number; count: number }>(
+		'SELECT part, which, count(*)::int AS count FROM cutting_drop WHERE plan_id = $1 GROUP BY part, which',
+		[plan]
+	);
+	return Object.fromEntries(rows.map(({ part, which, count }) => [dropName(part, which), count]));
+}
+export const dropName = (part: string, which: number): string => `${which} of ${part}`;
+
+export async function insertDrop(tx: Queries, plan: number, part: string, which: number, stock: number): Promise<void> {
+	await tx.query('INSERT INTO cutting_drop (plan_id, part, which, stock_id) VALUES ($1, $2, $3, $4)', [plan, part, which, stock]);
 }
 
 const MOST_PLANS = 200;
@@ -76,6 +134,17 @@ export async function selectOpenPlans(db: Queries): Promise<ListedPlan[]> {
 		 (SELECT count(*)::int FROM cutting_sheet WHERE plan_id = cutting_plan.id) AS cut
 		 FROM cutting_plan WHERE state = 'open' ORDER BY id LIMIT $1`,
 		[MOST_PLANS]
+	);
+	return rows;
+}
+
+/** Plans that cut a job's parts and were not given up. */
+export async function selectPlansOfJob(db: Queries, number: number): Promise<Pick<KeptPlan, 'material' | 'plan'>[]> {
+	const { rows } = await db.query<Pick<KeptPlan, 'material' | 'plan'>>(
+		`SELECT material, plan FROM cutting_plan WHERE state <> 'given-up' AND id IN (
+		   SELECT plan_id FROM cutting_part JOIN job ON job.id = job_id WHERE job.number = $1
+		 ) ORDER BY id LIMIT $2`,
+		[number, MOST_PLANS]
 	);
 	return rows;
 }

@@ -7,6 +7,8 @@ import climate from './migrations/0004_climate.sql?raw';
 import ground from './migrations/0005_ground.sql?raw';
 import today from './migrations/0006_today.sql?raw';
 import stock from './migrations/0007_stock.sql?raw';
+import orders from './migrations/0008_cutting_and_orders.sql?raw';
+import bench from './migrations/0009_bench.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -16,7 +18,9 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 4, name: 'climate', sql: climate },
 	{ id: 5, name: 'ground', sql: ground },
 	{ id: 6, name: 'today', sql: today },
-	{ id: 7, name: 'stock', sql: stock }
+	{ id: 7, name: 'stock', sql: stock },
+	{ id: 8, name: 'cutting and orders', sql: orders },
+	{ id: 9, name: 'bench', sql: bench }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

@@ -12,11 +12,12 @@ export async function selectPicture(db: Queries, sum: string): Promise<PictureRo
 	return rows[0] ?? null;
 }
 
-/** Clears away pictures that no revision of any job names and that came before so many days. @returns how many went */
+/** Clears away pictures that no revision of any job and no run at the bench names and that came before so many days. @returns how many went */
 export async function deleteUnnamedPictures(db: Queries, days: number): Promise<number> {
 	const { rows } = await db.query(
 		`DELETE FROM picture WHERE at < now() - make_interval(days => $1)
-		 AND NOT EXISTS (SELECT 1 FROM job_picture WHERE job_picture.sum = picture.sum) RETURNING sum`,
+		 AND NOT EXISTS (SELECT 1 FROM job_picture WHERE job_picture.sum = picture.sum)
+		 AND NOT EXISTS (SELECT 1 FROM bench_event WHERE kind = 'photographed' AND deed ->> 'picture' = picture.sum) RETURNING sum`,
 		[days]
 	);
 	return rows.length;

@@ -2,7 +2,9 @@
 import type { InStock } from '$core/nesting/offer.ts';
 import type { Queries } from './database.ts';
 
-export type NewStock = Pick<InStock, 'kind' | 'material' | 'colour' | 'width' | 'height' | 'lot' | 'place'>;
+export type NewStock = Pick<InStock, 'material' | 'colour' | 'width' | 'height' | 'lot' | 'place'> & {
+	kind: InStock['kind'] | 'thing';
+};
 export type StockLine = InStock & { present: number; reserved: number };
 export type Movement = {
 	kind: 'arrived' | 'counted' | 'reserved' | 'freed' | 'cut' | 'left';
@@ -13,11 +15,22 @@ export type Movement = {
 
 const MOST_LINES = 2000;
 
-/** What lies there, by material and size. */
+/** Sheets and sticks that lie there, by material and size. */
 export async function selectStock(db: Queries): Promise<StockLine[]> {
 	const { rows } = await db.query<StockLine>(
 		`SELECT id::int, kind, material, colour, width, height, lot, place, present, reserved, present - reserved AS free
-		 FROM stock WHERE present > 0 ORDER BY material, colour, kind DESC, width * height DESC, id LIMIT $1`,
+		 FROM stock WHERE present > 0 AND kind <> 'thing' ORDER BY material, colour, kind DESC, width * height DESC, id LIMIT $1`,
+		[MOST_LINES]
+	);
+	return rows;
+}
+
+export type ThingLine = { id: number; material: string; place: string; present: number; reserved: number };
+
+/** Things that are counted, by what they are. */
+export async function selectThings(db: Queries): Promise<ThingLine[]> {
+	const { rows } = await db.query<ThingLine>(
+		`SELECT id::int, material, place, present, reserved FROM stock WHERE present > 0 AND kind = 'thing' ORDER BY material, id LIMIT $1`,
 		[MOST_LINES]
 	);
 	return rows;

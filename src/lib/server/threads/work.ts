@@ -1,5 +1,6 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
 import { climateAnswer } from '$core/advice/climate-answer.ts';
+import { readShelf } from '$core/shop/shelf.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
@@ -28,8 +29,8 @@ export type Work = {
 	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
-	/** What jobs ask of full sheets. */
-	parts: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop }; gives: JobParts[] };
+	/** What jobs ask of full sheets; `tryShelf`: with what lies ready for them. */
+	parts: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; tryShelf?: boolean }; gives: JobParts[] };
 	/** What a change of the shop's lists does to jobs. */
 	touched: { given: { files: JobFile[]; before: WrittenShop; after: WrittenShop }; gives: (Touched | null)[] };
 	/** The year of a pack in a room, as JSON. */
@@ -53,7 +54,10 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
 		}),
 	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
-	parts: ({ jobs, shop }) => jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop))),
+	parts: ({ jobs, shop, tryShelf }) => {
+		const shelf = tryShelf ? readShelf(shop.shelf) : null;
+		return jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop), shelf?.ok ? shelf.items : []));
+	},
 	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
 	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
 	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))

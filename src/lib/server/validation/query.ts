@@ -46,6 +46,13 @@ export const revision = Joi.string()
 	.custom(Number)
 	.messages({ '*': 'A revision is a whole number.' });
 
+/** After which event one asks; none: from the first. */
+export const afterEvent = Joi.string()
+	.pattern(/^\d{1,15}$/)
+	.custom(Number)
+	.default(0)
+	.messages({ '*': 'This is the number of an event, or nothing.' });
+
 /** Where a page begins, as `showAfter` writes it. */
 export const after = Joi.string()
 	.custom((text: string, helpers) => {

@@ -1,11 +1,11 @@
 /** What the calls on stock and on kept cutting plans are given. */
 import Joi from 'joi';
-import type { Fault } from '$core/job/faults.ts';
 import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
+import { SHEET_KINDS } from '$core/nesting/offer.ts';
 import { LONGEST_MM } from '$core/units/length.ts';
 import type { NewStock } from '../db/stock.ts';
 import { checkCutting } from './cutting.ts';
-import { pathOf } from './job-file.ts';
+import { checked, type Checked } from './checked.ts';
 import { SENTENCES } from './sentences.ts';
 
 const MOST_SHEETS = 10_000;
@@ -16,11 +16,12 @@ const text = Joi.string().allow('').max(MOST_LETTERS).default('');
 const count = Joi.number().integer().min(0).max(MOST_SHEETS).required();
 
 const arrival = Joi.object({
-	kind: Joi.valid('sheet', 'offcut').default('sheet'),
+	kind: Joi.valid(...SHEET_KINDS, 'thing').default('sheet'),
 	material: Joi.string().max(MOST_LETTERS).required(),
 	colour: text,
-	width: side,
-	height: side,
+	// A thing has no size.
+	width: Joi.when('kind', { is: 'thing', then: Joi.valid(0).default(0), otherwise: side }),
+	height: Joi.when('kind', { is: 'thing', then: Joi.valid(0).default(0), otherwise: side }),
 	lot: text,
 	place: text,
 	count: count.min(1)
@@ -34,6 +35,19 @@ const cutSheet = Joi.object({
 		.max(200)
 		.default([])
 }).messages(SENTENCES);
+
+const dropOut = Joi.object({
+	part: Joi.string().max(MOST_LETTERS).required(),
+	which: Joi.number().integer().min(1).max(100).required(),
+	width: side,
+	height: side,
+	place: text
+}).messages(SENTENCES);
+
+const toCutter = Joi.object({ fail: Joi.boolean().default(false) }).messages(SENTENCES);
+
+/** `from`: how many were made when whoever marks them last looked. */
+const made = Joi.object({ made: count, from: count }).messages(SENTENCES);
 
 const rect = {
 	left: Joi.number().required(),
@@ -76,19 +90,16 @@ const keptPlan = Joi.object({
 		.required()
 }).messages({ ...SENTENCES, 'array.min': 'A plan without sheets cuts nothing.' });
 
-export type Checked<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
-
-function checked<T>(schema: Joi.ObjectSchema, body: unknown): Checked<T> {
-	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
-	return error
-		? { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) }
-		: { ok: true, value: value as T };
-}
-
 export const checkArrival = (body: unknown) => checked<NewStock & { count: number }>(arrival, body);
 export const checkCounted = (body: unknown) => checked<{ present: number }>(counted, body);
 export const checkCutSheet = (body: unknown) =>
 	checked<{ offcuts: { width: number; height: number; place: string }[] }>(cutSheet, body);
+
+export const checkDropOut = (body: unknown) =>
+	checked<{ part: string; which: number; width: number; height: number; place: string }>(dropOut, body);
+export const checkMade = (body: unknown) => checked<{ made: number; from: number }>(made, body);
+
+export const checkSendToCutter = (body: unknown) => checked<{ fail: boolean }>(toCutter, body);
 
 export type SentPlan = { material: string; colour: string; job: CuttingJob; plan: CuttingPlan };
 

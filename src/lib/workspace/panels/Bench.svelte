@@ -15,6 +15,9 @@
 	{#if steps.length === 0}
 		<p>The steps come with the sheet’s readings and a frame.</p>
 	{/if}
+	{#if steps.length > 0}<p>
+			<a class="btn preset-filled-brand" href="/jobs/{editor.number}/bench">At the bench, step by step</a>
+		</p>{/if}
 	<ol class="steps">
 		{#each steps as step, index (step.id)}
 			<li>

@@ -53,7 +53,11 @@
 					{/each}
 				</tbody>
 			</table>
-			<a class="anchor" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
+			<p class="ways">
+				<a class="anchor" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
+				<a class="anchor" href="/stock/orders?of={editor.number}">What it is short of</a>
+				<a class="anchor" href="/jobs/{editor.number}/cost">What it costs</a>
+			</p>
 		</div>
 		<div class="group">
 			<h2>Cut in {UNITS[job.cutIn]}</h2>
@@ -138,6 +142,16 @@
 </Panel>
 
 <style>
+	.ways {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 18px;
+	}
+	.ways a {
+		display: inline-flex;
+		align-items: center;
+		min-height: var(--word);
+	}
 	th {
 		font-weight: 400;
 		text-align: left;

@@ -6,6 +6,7 @@
 	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
 	import { filesOf } from '../files.ts';
+	import BenchRecord from './BenchRecord.svelte';
 	import Ending from './Ending.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -54,6 +55,7 @@
 			{/each}
 		</ul>
 	</div>
+	<BenchRecord />
 	<Ending />
 	<Schools at="record" />
 	<div class="group">

@@ -5,4 +5,10 @@
 	const { data }: PageProps = $props();
 </script>
 
-{#key data.kept.id}<KeptCutting kept={data.kept} places={data.places} shop={data.shop} reads={data.reads} />{/key}
+{#key data.kept.id}<KeptCutting
+		kept={data.kept}
+		places={data.places}
+		shop={data.shop}
+		reads={data.reads}
+		cutter={data.cutter}
+	/>{/key}

@@ -7,12 +7,15 @@
 	import { sheetSizes } from '$core/shop/sheet-sizes.ts';
 	import { offered } from '$core/shop/stocked.ts';
 	import { shopFrom } from '$core/shop/written.ts';
-	import { materialName } from '$core/stations/cut/material-name.ts';
+	import { mouldingName } from '$core/shop/mouldings.ts';
+	import { lineName, lineSize, STOCK_KINDS } from '$lib/stock/lines.ts';
 	import { readLength } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
 	import type { KeptMovement, StockLine } from '$lib/server/db/stock.ts';
 	import { hearStock } from '$lib/stock/hear-stock.ts';
+	import CountedThings from '$lib/stock/CountedThings.svelte';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import { askServer } from '$lib/ui/ask-server.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { showMoment } from '$lib/ui/days.ts';
 	import Sign from '$lib/ui/Sign.svelte';
@@ -21,7 +24,16 @@
 	onMount(() => hearStock(() => void invalidateAll()));
 	const shop = $derived(shopFrom(data.shop));
 	const unit = $derived(data.reads ?? data.shop.about.unit ?? 'mm');
-	const boards = $derived([...offered(shop.boards), ...offered(shop.glazings).filter(({ id }) => id !== 'none')]);
+	const EMPTY = { kind: 'sheet', material: 'cotton-4', colour: '', width: '', height: '', count: '1', lot: '', place: '' };
+	let line = $state({ ...EMPTY });
+	const boards = $derived<{ id: string; name: string }[]>(
+		line.kind === 'stick'
+			? offered(shop.mouldings).map((one) => ({ id: one.id, name: mouldingName(one, unit) }))
+			: [...offered(shop.boards), ...offered(shop.glazings).filter(({ id }) => id !== 'none')]
+	);
+	const isStick = $derived(line.kind === 'stick');
+	/** A stick is as wide as its moulding: only its length is asked. */
+	const STICK_HEIGHT = 1;
 	const WORDS: Record<KeptMovement['kind'], string> = {
 		arrived: 'arrived',
 		counted: 'counted',
@@ -31,8 +43,7 @@
 		left: 'left over'
 	};
 
-	const EMPTY = { kind: 'sheet', material: 'cotton-4', colour: '', width: '', height: '', count: '1', lot: '', place: '' };
-	let line = $state({ ...EMPTY });
+	const FIELDS = ['width', 'height', 'count', 'place', 'lot'] as const;
 	const sizes = $derived(sheetSizes(line.material, unit, shop));
 	let faults = $state<Record<string, string>>({});
 	let said = $state('');
@@ -47,23 +58,16 @@
 	async function send(method: string, path: string, body: unknown): Promise<boolean> {
 		faults = {};
 		said = '';
-		try {
-			const response = await fetch(path, {
-				method,
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(body)
-			});
-			if (response.ok) return true;
-			const answer = (await response.json()) as { faults: { path: string; says: string }[] };
-			faults = Object.fromEntries(answer.faults.map(({ path: at, says }) => [at, says]));
-		} catch {
-			said = 'The server does not answer. What was typed stays here; try again.';
-		}
+		const asked = await askServer(method, path, body);
+		if (asked.ok) return true;
+		if (asked.faults.length > 0) faults = Object.fromEntries(asked.faults.map(({ path: at, says }) => [at, says]));
+		else said = asked.says;
 		return false;
 	}
 
 	async function arrive() {
-		const [width, height] = [readLength(line.width, unit), readLength(line.height, unit)];
+		const width = readLength(line.width, unit);
+		const height = isStick ? { ok: true as const, mm: STICK_HEIGHT } : readLength(line.height, unit);
 		const wrong: Record<string, string> = {};
 		if (!width.ok) wrong.width = width.says;
 		if (!height.ok) wrong.height = height.says;
@@ -94,8 +98,8 @@
 	}
 
 	async function open(id: number) {
-		const response = await fetch(`/api/stock/${id}`);
-		movements = response.ok ? ((await response.json()) as { movements: KeptMovement[] }).movements : [];
+		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
+		movements = asked.ok ? asked.answer.movements : [];
 		opened = id;
 	}
 </script>
@@ -126,16 +130,19 @@
 				>
 				<tbody>
 					{#each data.stock as one (one.id)}
-						{@const said = `${materialName(one, shop)} ${showSize(one, unit)}`}
+						{@const said = `${lineName(one, shop, unit)} ${lineSize(one, unit)}`}
 						<tr>
 							<th scope="row"
-								>{materialName(one, shop)}{#if one.kind === 'offcut'}<span class="quiet">, offcut</span>{/if}</th
+								>{lineName(one, shop, unit)}{#if one.kind !== 'sheet'}<span class="quiet">, {STOCK_KINDS[one.kind]}</span
+									>{/if}</th
 							>
 							<td data-name="Colour">{one.colour}</td>
-							<td class="right figures" data-name="Size, {unit}">{showSize(one, unit)}</td>
+							<td class="right figures" data-name="Size, {unit}">{lineSize(one, unit)}</td>
 							<td
-								><svg width={(one.width / largest) * OUTLINE} height={(one.height / largest) * OUTLINE} aria-hidden="true"
-									><rect width="100%" height="100%" class:offcut={one.kind === 'offcut'} /></svg
+								><svg
+									width={(one.width / largest) * OUTLINE}
+									height={Math.max(3, (one.height / largest) * OUTLINE)}
+									aria-hidden="true"><rect width="100%" height="100%" class:offcut={one.kind !== 'sheet'} /></svg
 								></td
 							>
 							<td class="right figures" data-name="There">{one.present}</td>
@@ -158,7 +165,9 @@
 									aria-expanded={opened === one.id}
 									aria-label="History of {said}"
 									onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
-								></td
+								>
+								{#if one.kind !== 'sheet'}<a class="anchor" href="/stock/labels?of={one.id}" aria-label="Label of {said}">Label</a
+									>{/if}</td
 							>
 						</tr>
 						{#if opened === one.id}
@@ -204,16 +213,20 @@
 				>
 				<label
 					><span>What it is</span><select class="select" bind:value={line.kind}
-						><option value="sheet">full sheet</option><option value="offcut">offcut</option></select
+						>{#each Object.entries(STOCK_KINDS) as [kind, says] (kind)}<option value={kind}>{says}</option>{/each}</select
 					></label
 				>
-				{#each ['width', 'height', 'count', 'place', 'lot'] as const as key (key)}
+				{#each FIELDS.filter((key) => !isStick || key !== 'height') as key (key)}
 					<div>
 						<label
 							><span
-								>{{ width: `Width, ${unit}`, height: `Height, ${unit}`, count: 'How many', place: 'Where', lot: 'Lot' }[
-									key
-								]}</span
+								>{{
+									width: `${isStick ? 'Length' : 'Width'}, ${unit}`,
+									height: `Height, ${unit}`,
+									count: 'How many',
+									place: 'Where',
+									lot: 'Lot'
+								}[key]}</span
 							>
 							<input
 								class="input"
@@ -242,6 +255,7 @@
 			{#if faults.material}<p class="fault" role="alert"><Sign of="stop" /> {faults.material}</p>{/if}
 			<button type="submit" class="btn preset-filled-brand">Write it down</button>
 		</form>
+		<CountedThings things={data.things} {shop} />
 	</main>
 </div>
 

@@ -1,0 +1,96 @@
+/** Why a pack is looked into or opened again, where the work begins anew, and what would have prevented it (handbook bench#dust). */
+import type { StepId } from '../../stations/step.ts';
+
+export type Cause =
+	| 'dust'
+	| 'lint'
+	| 'print-mark'
+	| 'streak'
+	| 'glue'
+	| 'residue'
+	| 'image-shifted'
+	| 'points-moved'
+	| 'off-centre'
+	| 'upside-down'
+	| 'hardware';
+
+export type CauseDefinition = {
+	name: string;
+	/** The first step that is done again. */
+	from: StepId;
+	/** It is found by looking through the glazing before all points are in. */
+	seenByLooking: boolean;
+	/** What would have prevented it. */
+	instead: string;
+};
+
+export const REOPENS: Record<Cause, CauseDefinition> = {
+	dust: {
+		name: 'dust',
+		from: 'dust-first',
+		seenByLooking: true,
+		instead: 'Brush the rabbet and the frame’s edge before the pack comes near; seal the edge of a frame that sheds.'
+	},
+	lint: {
+		name: 'lint',
+		from: 'dust-first',
+		seenByLooking: true,
+		instead: 'A lint-free cloth, no paper towel; look at dark mats by a low light before the first point.'
+	},
+	'print-mark': {
+		name: 'finger mark',
+		from: 'clean-glazing',
+		seenByLooking: true,
+		instead: 'Gloves on from the inner face onwards; a mark that does not wipe off outside is inside.'
+	},
+	streak: {
+		name: 'streak',
+		from: 'clean-glazing',
+		seenByLooking: true,
+		instead: 'Polish dry, and look by raking light before the glazing is laid on.'
+	},
+	glue: {
+		name: 'glue',
+		from: 'clean-glazing',
+		seenByLooking: true,
+		instead: 'Pare and wipe the corners before the frame is dry.'
+	},
+	residue: {
+		name: 'film or tape residue',
+		from: 'clean-glazing',
+		seenByLooking: true,
+		instead: 'Peel the inner film only when the glazing meets the piece; the outer face is cleaned last.'
+	},
+	'image-shifted': {
+		name: 'image shifted',
+		from: 'try-window',
+		seenByLooking: false,
+		instead: 'Try the window over it before the glazing is cleaned; let hinges dry their time.'
+	},
+	'points-moved': {
+		name: 'points moved',
+		from: 'fit-all',
+		seenByLooking: false,
+		instead: 'Points as deep as the wood allows, a stop behind the frame.'
+	},
+	'off-centre': {
+		name: 'off centre',
+		from: 'centre',
+		seenByLooking: false,
+		instead: 'Read all eight borders before the back is sealed.'
+	},
+	'upside-down': {
+		name: 'upside down',
+		from: 'fit-first',
+		seenByLooking: false,
+		instead: 'Mark which way is up on the back before the turn.'
+	},
+	hardware: {
+		name: 'hardware',
+		from: 'hang',
+		seenByLooking: false,
+		instead: 'Ask which way is up, and measure both drops from the top.'
+	}
+};
+
+export const CAUSES = Object.keys(REOPENS) as Cause[];

@@ -1,0 +1,123 @@
+/** What is typed at the bench, held against the plan: parts as they were cut, the sheet as it was laid (handbook bench#cut-check, windows#placement). */
+import type { Figures } from '../../figures.ts';
+import type { Decided } from '../../job/decided.ts';
+import type { JobFile } from '../../job/definition.ts';
+import { drop, put, type Operation } from '../../job/patch.ts';
+import type { Size } from '../../geometry/shapes.ts';
+import { sightsOf } from '../../rule/sights.ts';
+import { laidOn } from '../../stations/hold/as-laid.ts';
+import { lineName } from '../../stations/cut/material-name.ts';
+import type { Step, StepId } from '../../stations/step.ts';
+import { showLength, type Reader } from '../../units/show.ts';
+import type { Laid, Measured } from './run.ts';
+
+/** More than so much is off, mm: of a blank's side, between its diagonals, of a window's side. */
+const BLANK_OFF = 1;
+const DIAGONALS_OFF = 1;
+const WINDOW_OFF = 0.5;
+const HAIR = 1e-9;
+
+export type PartToMeasure = { part: string; planned: Size; opening?: Size; /** Which mat it is, from 0. */ mat?: number };
+
+const MEASURED: Partial<Record<StepId, readonly string[]>> = {
+	'cut-boards': ['mat', 'under-mat', 'filler', 'barrier', 'backing', 'support'],
+	'cut-glazing': ['glazing']
+};
+
+/** Parts that are measured once they are cut, each kind once; none for a step that cuts nothing. */
+export function partsToMeasure({ id, uses }: Step): PartToMeasure[] {
+	const roles = MEASURED[id] ?? [];
+	const parts = new Map<string, PartToMeasure>();
+	for (const cut of uses) {
+		// What follows a frame out of true has sides of its own.
+		if (!roles.includes(cut.role) || cut.sides) continue;
+		const part = lineName(cut);
+		const mat = cut.role === 'mat' ? Number(/\d+$/.exec(cut.of ?? '')?.[0] ?? 1) - 1 : undefined;
+		parts.set(part, {
+			part,
+			planned: { width: cut.width, height: cut.height },
+			...(cut.opening ? { opening: cut.opening } : {}),
+			...(mat === undefined ? {} : { mat })
+		});
+	}
+	return [...parts.values()];
+}
+
+export type Checked = { good: boolean; says: string };
+
+/** @returns whether a part is as planned, and what is off where it is not */
+export function cutChecked({ planned, opening }: PartToMeasure, measured: Measured, reader: Reader): Checked {
+	const length = (mm: number): string => showLength(mm, reader, 'fine').text;
+	const off = [
+		...offBy('width', measured.width - planned.width, BLANK_OFF, length),
+		...offBy('height', measured.height - planned.height, BLANK_OFF, length),
+		...(opening && measured.opening
+			? [
+					...offBy('window width', measured.opening.width - opening.width, WINDOW_OFF, length),
+					...offBy('window height', measured.opening.height - opening.height, WINDOW_OFF, length)
+				]
+			: [])
+	];
+	if (measured.d1 !== undefined && measured.d2 !== undefined) {
+		const differ = Math.abs(measured.d1 - measured.d2);
+		if (differ > DIAGONALS_OFF + HAIR) off.push(`its diagonals differ by ${length(differ)}`);
+	}
+	return off.length === 0 ? { good: true, says: 'As planned.' } : { good: false, says: `Off: ${off.join('; ')}. Recut it.` };
+}
+
+function offBy(what: string, by: number, most: number, length: (mm: number) => string): string[] {
+	return Math.abs(by) > most + HAIR ? [`${what} ${length(Math.abs(by))} too ${by > 0 ? 'large' : 'small'}`] : [];
+}
+
+/**
+ * The change to a job by which it goes on with a mat as it was cut: one that is there, its window as measured; borders and overlap follow.
+ * Only a mat that is alone, with one window that covers the sheet, moves the plan with it.
+ * @returns null where the plan cannot follow
+ */
+export function fromWhatWasCut(
+	file: JobFile,
+	job: Decided,
+	{ mat, opening }: PartToMeasure,
+	measured: Measured
+): Operation[] | null {
+	const [window] = job.windows;
+	if (mat !== 0 || job.mats.length !== 1 || job.windows.length !== 1 || window?.way !== 'cover') return null;
+	if (!opening || !measured.opening) return null;
+	const { width, height } = measured;
+	return [
+		...put(file, ['mats', 0, 'have'], { opening: measured.opening, outer: { width, height } }),
+		...drop(file, ['borders']),
+		...drop(file, ['window', 'overlap'])
+	];
+}
+
+export type ToLay = {
+	window: number;
+	left: number;
+	top: number;
+	/** How far it may lie off; null: it is free. */ within: Size | null;
+};
+
+/** Where each sheet is laid, as the hand meets the board. */
+export function placesToLay(job: Decided, plan: Figures): ToLay[] {
+	return sightsOf(job, plan).map((sight, window) => {
+		const { left, top } = laidOn(plan, job, sight);
+		return { window, left, top, within: sight.opening.tolerance ?? null };
+	});
+}
+
+/** @returns whether a sheet lies where it belongs, before its hinges are wetted */
+export function laidChecked({ left, top, within }: ToLay, laid: Laid, reader: Reader): Checked {
+	const length = (mm: number): string => showLength(mm, reader, 'fine').text;
+	const off = [
+		...(within && Math.abs(laid.left - left) > within.width + HAIR
+			? [`${length(Math.abs(laid.left - left))} too far ${laid.left > left ? 'right' : 'left'}`]
+			: []),
+		...(within && Math.abs(laid.top - top) > within.height + HAIR
+			? [`${length(Math.abs(laid.top - top))} too ${laid.top > top ? 'low' : 'high'}`]
+			: [])
+	];
+	return off.length === 0
+		? { good: true, says: 'It lies right.' }
+		: { good: false, says: `It lies ${off.join(' and ')}, seen as it lies. Move it before the hinges are wetted.` };
+}

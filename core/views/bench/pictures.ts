@@ -1,0 +1,40 @@
+/** What a step is shown with at the bench: the board as it lies, the back with what comes onto it, the way that hands go. */
+import type { Scene } from '../../figures/scene.ts';
+import type { Decided } from '../../job/decided.ts';
+import type { Plan } from '../../plan.ts';
+import type { Shop } from '../../shop/shop.ts';
+import type { Step, StepId } from '../../stations/step.ts';
+import { backScene } from '../drawing/back.ts';
+import { frontScene } from '../drawing/front.ts';
+import { cornerPlatesScene, tapeCornerScene, wireKnotScene } from '../drawing/hands.ts';
+import { partsScene } from '../drawing/parts.ts';
+import { sectionScene } from '../drawing/section.ts';
+
+type Of = { job: Decided; plan: Plan; shop: Shop };
+type Drawn = (of: Of) => (Scene | null)[];
+
+const back: Drawn = ({ job, plan, shop }) => [backScene(plan, job, shop)];
+const front: Drawn = ({ job, plan }) => [frontScene(plan, job)];
+const section: Drawn = ({ job, plan, shop }) => [sectionScene(plan, job, shop)];
+
+const DRAWN: Partial<Record<StepId, Drawn>> = {
+	'cut-glazing': ({ job, plan }) => [partsScene(plan, job)],
+	'try-window': front,
+	'close-pack': section,
+	'edge-seal': section,
+	'join-metal': () => [cornerPlatesScene()],
+	'open-metal': () => [cornerPlatesScene()],
+	'fit-all': back,
+	seal: (of) => [...back(of), tapeCornerScene()],
+	'dust-cover': back,
+	'back-strip': back,
+	hang: (of) => [...back(of), ...(of.plan.hang?.wire ? [wireKnotScene()] : [])],
+	bumpers: back,
+	'last-look': front
+};
+
+/** @returns its own drawings, else those that go with it; none where words say it */
+export function picturesOf(step: Step, of: Of): Scene[] {
+	const drawn = step.pictures && step.pictures.length > 0 ? step.pictures : (DRAWN[step.id]?.(of) ?? []);
+	return drawn.filter((scene) => scene !== null);
+}

@@ -1,0 +1,170 @@
+/**
+ * A run at the bench is what folding its events gives. Events are never changed; the same events in the same order give the same run
+ * on every device.
+ */
+import type { StepId } from '../../stations/step.ts';
+import type { Size } from '../../geometry/shapes.ts';
+import type { Readings } from './centring.ts';
+import type { Cause } from './causes.ts';
+import { REOPENS } from './causes.ts';
+import { BEFORE } from './before.ts';
+
+/** What was done: each kind with what it carries. */
+export type Deed =
+	| { kind: 'begun'; rev: number }
+	/** The plan changed meanwhile: the run goes on by the new one, or stays with its own. */
+	| { kind: 'taken-over'; rev: number }
+	| { kind: 'stayed'; rev: number }
+	/** `forced`: why it was done though it was locked; `waits`: minutes until it is dry, and what dries. */
+	| { kind: 'done'; step: StepId; forced?: string; waits?: { minutes: number; what: string } }
+	| { kind: 'undone'; step: StepId }
+	/** `minutes` that it cost, by the house's figures of that day. */
+	| { kind: 'looked'; step: StepId; clean: boolean; cause?: Cause; minutes?: number }
+	| { kind: 'reopened'; cause: Cause; minutes: number }
+	| { kind: 'wrong'; step: StepId; says: string }
+	| { kind: 'read'; readings: Readings }
+	| { kind: 'laid'; window: number; left: number; top: number }
+	| ({ kind: 'measured'; part: string } & Measured)
+	| { kind: 'answered'; step: StepId; yes: boolean }
+	| { kind: 'ticked'; what: string; on: boolean }
+	| { kind: 'photographed'; side: 'front' | 'back'; picture: string }
+	| { kind: 'ended' };
+
+/** With its own id, so that nothing counts twice; the time is the server's, ms; initials of who did it. */
+export type RunEvent = Deed & { id: string; at: number; by: string };
+export type DeedKind = Deed['kind'];
+
+export type Done = { at: number; by: string; forced?: string; waits?: { minutes: number; what: string } };
+export type Looked = { at: number; by: string; clean: boolean; cause?: Cause };
+export type Laid = { left: number; top: number };
+/** A part as it was cut: its sides, its diagonals where they were read, and the window in it. */
+export type Measured = Size & { d1?: number; d2?: number; opening?: Size };
+
+export type Run = {
+	/** Revision that it goes by; 0 before it has begun. */
+	rev: number;
+	/** The latest revision that was seen and not taken over. */
+	stayedAt: number;
+	begunAt: number;
+	endedAt: number | null;
+	by: string;
+	done: Map<StepId, Done>;
+	looked: Map<StepId, Looked[]>;
+	reopened: { at: number; by: string; cause: Cause }[];
+	wrong: { at: number; by: string; step: StepId; says: string }[];
+	/** Every set of eight readings, the latest last. */
+	read: Readings[];
+	laid: Map<number, Laid>;
+	measured: Map<string, Measured>;
+	answered: Map<StepId, boolean>;
+	ticked: Set<string>;
+	photographs: Map<'front' | 'back', string>;
+	minutesLost: number;
+};
+
+const ORDER = Object.keys(BEFORE) as StepId[];
+
+export function emptyRun(): Run {
+	return {
+		rev: 0,
+		stayedAt: 0,
+		begunAt: 0,
+		endedAt: null,
+		by: '',
+		done: new Map(),
+		looked: new Map(),
+		reopened: [],
+		wrong: [],
+		read: [],
+		laid: new Map(),
+		measured: new Map(),
+		answered: new Map(),
+		ticked: new Set(),
+		photographs: new Map(),
+		minutesLost: 0
+	};
+}
+
+/** @returns the run; an event that was there before counts once, a step that is done already stays done as it was */
+export function folded(events: readonly RunEvent[]): Run {
+	const run = emptyRun();
+	const seen = new Set<string>();
+	for (const event of events) {
+		if (seen.has(event.id)) continue;
+		seen.add(event.id);
+		(FOLD[event.kind] as (run: Run, event: RunEvent) => void)(run, event);
+		if (event.by) run.by = event.by;
+	}
+	return run;
+}
+
+const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>) => void } = {
+	begun: (run, { rev, at }) => {
+		if (run.rev > 0) return;
+		run.rev = rev;
+		run.stayedAt = rev;
+		run.begunAt = at;
+	},
+	'taken-over': (run, { rev }) => {
+		run.rev = rev;
+		run.stayedAt = rev;
+	},
+	stayed: (run, { rev }) => {
+		run.stayedAt = Math.max(run.stayedAt, rev);
+	},
+	done: (run, event) => {
+		if (!run.done.has(event.step)) run.done.set(event.step, event);
+	},
+	undone: (run, { step }) => {
+		run.done.delete(step);
+		run.endedAt = null;
+	},
+	looked: (run, { step, at, by, clean, cause, minutes = 0 }) => {
+		run.looked.set(step, [...(run.looked.get(step) ?? []), { at, by, clean, ...(cause ? { cause } : {}) }]);
+		run.minutesLost += clean ? 0 : minutes;
+	},
+	reopened: (run, { cause, minutes, at, by }) => {
+		for (const step of undoneBy(cause)) run.done.delete(step);
+		run.answered.clear();
+		run.endedAt = null;
+		run.reopened.push({ at, by, cause });
+		run.minutesLost += minutes;
+	},
+	wrong: (run, { step, says, at, by }) => {
+		run.wrong.push({ at, by, step, says });
+	},
+	read: (run, { readings }) => {
+		run.read.push(readings);
+	},
+	laid: (run, { window, left, top }) => {
+		run.laid.set(window, { left, top });
+	},
+	measured: (run, { part, width, height, d1, d2, opening }) => {
+		run.measured.set(part, {
+			width,
+			height,
+			...(d1 === undefined ? {} : { d1 }),
+			...(d2 === undefined ? {} : { d2 }),
+			...(opening === undefined ? {} : { opening })
+		});
+	},
+	answered: (run, { step, yes }) => {
+		run.answered.set(step, yes);
+	},
+	ticked: (run, { what, on }) => {
+		if (on) run.ticked.add(what);
+		else run.ticked.delete(what);
+	},
+	photographed: (run, { side, picture }) => {
+		run.photographs.set(side, picture);
+	},
+	ended: (run, { at }) => {
+		run.endedAt = at;
+	}
+};
+
+/** Steps that are to be done again once the package is opened for such a cause. */
+export function undoneBy(cause: Cause): StepId[] {
+	const from = ORDER.indexOf(REOPENS[cause].from);
+	return ORDER.slice(from);
+}

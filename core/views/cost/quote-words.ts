@@ -1,0 +1,50 @@
+/** What the customer gets, in words that somebody at a counter reads once (handbook cut#cost). */
+import { heldBy, madeOf } from '../bench/label-words.ts';
+import { SCOPE_OF } from '../../job/scopes.ts';
+import { gradeSaid } from '../../shop/grades.ts';
+import { SEALS } from '../../stations/back/seals/all.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import { showMass, showNumber, showSize } from '../../units/show.ts';
+import type { Planned } from './materials.ts';
+
+export type QuoteRow = { name: string; says: string };
+
+/** @returns what is planned and nothing else, in the order of the package from the front */
+export function quoteRows({ job, plan }: Planned): QuoteRow[] {
+	const { guard, mats, frame, scope, kept } = job;
+	const closes = SCOPE_OF[scope].pack;
+	const size = plan.frame ? `${showSize(plan.frame.outer, job.reader)} ${job.reader.unit} outside` : '';
+	const uv = guard.glazing.uvStoppedPercent;
+	const glazing =
+		guard.glazing.family === 'none'
+			? 'none'
+			: `${guard.glazing.name}${kept.glazing ? ', the one that is there' : ''}${uv > 0 ? `; stops ${showNumber(uv, 0)} % of the ultraviolet` : ''}`;
+	const behind = [guard.underMat?.name, ...guard.fillers.map(({ board }) => board.name), guard.backing?.name];
+	const rows: [string, string][] = [
+		[
+			'piece',
+			[
+				madeOf(job),
+				plan.measure && !Array.isArray(plan.measure) ? `${showSize(plan.measure.mean, job.reader)} ${job.reader.unit}` : ''
+			]
+				.filter(Boolean)
+				.join(', ')
+		],
+		['frame', closes && frame ? [frame.name, frame.finish, size].filter(Boolean).join('; ') : ''],
+		['glazing', closes ? glazing : ''],
+		['window mat', mats.map(({ board, colour }) => `${board.name}, ${colour.said}`).join('; ')],
+		[
+			'behind it',
+			[...new Set(behind.flatMap((name) => name ?? []))].map((name, at) => (at === 0 ? name : inSentence(name))).join(', ')
+		],
+		['held by', plan.hold ? heldBy(job, plan) : ''],
+		[
+			'sealed',
+			[guard.edgeSeal?.name, job.back.seal ? `${SEALS[job.back.seal].name} tape over the back` : ''].filter(Boolean).join('; ')
+		],
+		['hangs by', plan.hang ? `${plan.hang.by}, ${plan.hang.hookCount === 1 ? 'one hook' : 'two hooks'} with it` : ''],
+		['weight', plan.mass ? showMass(plan.mass.kg, job.reader) : ''],
+		['grade', SCOPE_OF[scope].window && plan.grade.known ? gradeSaid(plan.grade) : '']
+	];
+	return rows.flatMap(([name, says]) => (says ? [{ name, says }] : []));
+}

@@ -1,0 +1,190 @@
+/** What hands do that words say badly: small drawings of our own, of no piece, in millimetres of a usual size. */
+import { rectangle, type Scene, type Shape } from '../../figures/scene.ts';
+import type { Point } from '../../geometry/shapes.ts';
+
+const WOOD = '#b9986a';
+const METAL = '#b9bfc2';
+const STEEL = '#e2e5e6';
+const TAPE = '#d6c49c';
+const BOARD = '#e7e4da';
+
+const hand = (title: string, width: number, height: number, shapes: Shape[]): Scene => ({
+	view: 'board',
+	title,
+	box: { left: 0, top: 0, width, height },
+	shapes,
+	dimensions: [],
+	callouts: [],
+	notToScale: 'It shows the way, not this piece’s sizes.'
+});
+
+/** Along a curve through some places: the middle of each two is met, the places pull. */
+function along(places: readonly Point[], steps = 8): Point[] {
+	const middle = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+	const [first, ...rest] = places as [Point, ...Point[]];
+	const curve: Point[] = [first];
+	rest.slice(0, -1).forEach((pull, at) => {
+		const from = at === 0 ? first : middle(places[at] as Point, pull);
+		const to = at === rest.length - 2 ? (rest.at(-1) as Point) : middle(pull, rest[at + 1] as Point);
+		for (let step = 1; step <= steps; step += 1) {
+			const t = step / steps;
+			const [a, b, c] = [(1 - t) ** 2, 2 * t * (1 - t), t ** 2];
+			curve.push({ x: a * from.x + b * pull.x + c * to.x, y: a * from.y + b * pull.y + c * to.y });
+		}
+	});
+	return curve;
+}
+
+/** The corner of a metal frame from behind: an angle of two plates slides into both channels, the upper one has the screws. */
+export function cornerPlatesScene(): Scene {
+	const mitre = 26;
+	const across: Point[] = [
+		{ x: 0, y: 0 },
+		{ x: 150, y: 0 },
+		{ x: 150, y: mitre },
+		{ x: mitre, y: mitre }
+	];
+	const down: Point[] = across.map(({ x, y }) => ({ x: y, y: x }));
+	const plate = (inset: number, long: number, wide: number): Point[] => [
+		{ x: inset, y: inset },
+		{ x: inset + long, y: inset },
+		{ x: inset + long, y: inset + wide },
+		{ x: inset + wide, y: inset + wide },
+		{ x: inset + wide, y: inset + long },
+		{ x: inset, y: inset + long }
+	];
+	const screw = (x: number, y: number): Shape[] => [
+		{ role: 'hook', circle: { x, y, radius: 3.6 }, title: 'Screw' },
+		{
+			role: 'leader',
+			open: true,
+			rings: [
+				[
+					{ x: x - 2.4, y: y - 2.4 },
+					{ x: x + 2.4, y: y + 2.4 }
+				]
+			]
+		}
+	];
+	return hand('A corner from behind: the plain plate below, the one with screws on it; finger-tight first', 150, 110, [
+		{ role: 'moulding', rings: [across], fill: METAL, title: 'Rail' },
+		{ role: 'moulding', rings: [down.filter(({ y }) => y <= 150)], fill: METAL, title: 'Rail' },
+		{ role: 'clip', rings: [plate(5, 78, 15)], fill: BOARD, title: 'Plain plate' },
+		{ role: 'clip', rings: [plate(8, 66, 10)], fill: STEEL, title: 'Plate with screws' },
+		...screw(50, 13),
+		...screw(66, 13),
+		...screw(13, 50),
+		...screw(13, 66)
+	]);
+}
+
+/** Wire at a ring: through, behind the standing wire, back through ring and loop, then close turns. */
+export function wireKnotScene(): Scene {
+	// The standing wire rises to the right; the loop goes through the ring and behind it.
+	const at = (x: number): Point => ({ x, y: 48 - (x - 55) * 0.2 });
+	const loop = along([at(76), { x: 66, y: 34 }, { x: 40, y: 36 }, { x: 30, y: 48 }, { x: 40, y: 60 }, { x: 64, y: 60 }, at(80)]);
+	const turns = [0, 1, 2, 3, 4].map((turn): Shape => {
+		const { x, y } = at(84 + turn * 8);
+		return {
+			role: 'wire',
+			open: true,
+			rings: [
+				[
+					{ x: x - 2.5, y: y + 6 },
+					{ x: x + 2.5, y: y - 6 }
+				]
+			],
+			title: 'Turn'
+		};
+	});
+	return hand(
+		'The wire at its ring: through, behind the standing wire, back through both, then four or five close turns',
+		180,
+		96,
+		[
+			{ role: 'moulding', rings: [rectangle(0, 0, 30, 96)], fill: WOOD, title: 'Side rail' },
+			{ role: 'clip', rings: [rectangle(6, 41, 26, 14)], title: 'Ring’s plate' },
+			{ role: 'hook', circle: { x: 13, y: 48, radius: 3 }, title: 'Screw' },
+			{ role: 'ring', circle: { x: 42, y: 48, radius: 14 }, fill: 'none', title: 'Ring' },
+			{ role: 'wire', open: true, rings: [[at(56), at(180)]], title: 'Standing wire' },
+			{ role: 'wire', open: true, rings: [loop], title: 'Loop' },
+			...turns
+		]
+	);
+}
+
+/** Tape at a corner of the back: wood bare outside, pressed into the inner corner, ends cut flat one over the other. */
+export function tapeCornerScene(): Scene {
+	const bare = 6;
+	const land = 16;
+	const tape = 44;
+	return hand('Tape at a corner: wood bare outside, pressed into the inner corner, the ends cut flat and lapped', 150, 110, [
+		{ role: 'moulding', rings: [rectangle(0, 0, 150, 110)], fill: WOOD, title: 'Frame' },
+		{ role: 'backing', rings: [rectangle(bare + land, bare + land, 128, 88)], title: 'Backing, below the frame’s back' },
+		{ role: 'tape', rings: [rectangle(bare, bare, 144, tape)], fill: TAPE, title: 'First strip' },
+		{ role: 'tape', rings: [rectangle(bare, bare, tape, 104)], fill: TAPE, title: 'Second strip, over it' },
+		{
+			role: 'cut-line',
+			open: true,
+			rings: [
+				[
+					{ x: bare + land, y: 110 },
+					{ x: bare + land, y: bare + land },
+					{ x: 150, y: bare + land }
+				]
+			],
+			title: 'Inner corner: the tape is pressed into it'
+		}
+	]);
+}
+
+/** The blade between rabbet and pack, in section: what it pushes moves away from it. */
+export function bladeScene(): Scene {
+	return hand('The blade between rabbet and pack, flat on the wood', 150, 80, [
+		{
+			role: 'moulding',
+			rings: [
+				[
+					{ x: 0, y: 0 },
+					{ x: 34, y: 0 },
+					{ x: 34, y: 52 },
+					{ x: 50, y: 60 },
+					{ x: 50, y: 80 },
+					{ x: 0, y: 80 }
+				]
+			],
+			fill: WOOD,
+			hatch: 'wood',
+			title: 'Frame, its face below'
+		},
+		{ role: 'pack', rings: [rectangle(42, 34, 108, 18)], fill: BOARD, title: 'Pack, its glazing below' },
+		{
+			role: 'clip',
+			rings: [
+				[
+					{ x: 35, y: 4 },
+					{ x: 41, y: 4 },
+					{ x: 40, y: 50 },
+					{ x: 36, y: 50 }
+				]
+			],
+			fill: STEEL,
+			title: 'Blade'
+		},
+		{
+			role: 'blade',
+			rings: [
+				[
+					{ x: 62, y: 20 },
+					{ x: 96, y: 20 },
+					{ x: 96, y: 14 },
+					{ x: 112, y: 24 },
+					{ x: 96, y: 34 },
+					{ x: 96, y: 28 },
+					{ x: 62, y: 28 }
+				].map(({ x, y }) => ({ x, y: y - 10 }))
+			],
+			title: 'The way it goes'
+		}
+	]);
+}

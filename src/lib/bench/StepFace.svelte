@@ -1,0 +1,120 @@
+<script lang="ts">
+	/** One step: what is done, why here, the care that it wants, and what is typed or ticked at it. */
+	import type { Component } from 'svelte';
+	import { page } from '$app/state';
+	import type { DateLanguage } from '$core/shop/about.ts';
+	import type { Step, StepId } from '$core/stations/step.ts';
+	import { picturesOf } from '$core/views/bench/pictures.ts';
+	import { showMinutes } from '$core/units/show.ts';
+	import Drawing from '$lib/drawing/Drawing.svelte';
+	import { showDate } from '$lib/ui/days.ts';
+	import { unbroken } from '$lib/ui/words.ts';
+	import type { BenchDesk } from './bench-desk.svelte.ts';
+	import Centring from './Centring.svelte';
+	import CutCheck from './CutCheck.svelte';
+	import Force from './Force.svelte';
+	import Looked from './Looked.svelte';
+	import Orientation from './Orientation.svelte';
+	import Photographs from './Photographs.svelte';
+	import Placement from './Placement.svelte';
+	import Ticks from './Ticks.svelte';
+
+	type Props = { desk: BenchDesk; step: Step };
+	const { desk, step }: Props = $props();
+
+	/** What is asked at a step; the others ask nothing. */
+	const ASKS: Partial<Record<StepId, Component<{ desk: BenchDesk; step: Step }>>> = {
+		gather: Ticks,
+		'cut-boards': CutCheck,
+		'cut-glazing': CutCheck,
+		place: Placement,
+		'dust-first': Looked,
+		'fit-first': Looked,
+		centre: Centring,
+		hang: Orientation,
+		'last-look': Photographs
+	};
+	/** What is asked there says all that is done. */
+	const TOLD: ReadonlySet<StepId> = new Set<StepId>(['gather', 'centre']);
+	const pictures = $derived(picturesOf(step, desk.planned));
+	const Asked = $derived(ASKS[step.id]);
+	const done = $derived(desk.run.done.get(step.id));
+	const wrong = $derived(desk.run.wrong.filter((one) => one.step === step.id));
+	const clock = (at: number): string => showDate(at, 'time', page.data.dates as DateLanguage);
+</script>
+
+<div class="face" class:drawn={pictures.length > 0}>
+	<div class="words">
+		<h2>{step.title}</h2>
+		{#if done}<p class="state">
+				✓ Done {clock(done.at)}{done.by ? `, ${done.by}` : ''}{done.forced ? `, though it was locked: ${done.forced}` : ''}
+				<button type="button" class="btn preset-quiet" onclick={() => desk.did({ kind: 'undone', step: step.id })}
+					>not done after all</button
+				>
+			</p>
+		{:else if desk.lock}<p class="state locked">
+				Locked. {desk.lock.because}
+				{desk.lock.until === null
+					? `First: ${desk.lock.by.title}.`
+					: `${desk.lock.by.title} is done, and dry at ${clock(desk.lock.until)}.`}
+			</p>{/if}
+		{#if desk.aside === 'force'}<Force {desk} />{/if}
+		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
+		{#if Asked}<Asked {desk} {step} />{/if}
+		{#if step.waitMinutes && !done}<p class="quiet">
+				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
+			</p>{/if}
+		{#if step.because}<p class="quiet">{step.because}</p>{/if}
+		{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+		{#each wrong as { at, by, says } (at)}<p class="note"><strong>{clock(at)}{by ? `, ${by}` : ''}:</strong> {says}</p>{/each}
+	</div>
+	{#if pictures.length > 0}
+		<div class="pictures">
+			{#each pictures as scene, at (at)}<div class="board by-day">
+					<Drawing {scene} reader={desk.planned.job.reader} label={13} />
+				</div>{/each}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.face.drawn {
+		display: grid;
+		grid-template-columns: minmax(0, 1.25fr) minmax(260px, 1fr);
+		gap: 28px;
+	}
+	.words > p {
+		margin-bottom: 12px;
+		max-width: 62ch;
+	}
+	.state {
+		color: var(--accent);
+	}
+	.locked {
+		color: var(--caution-ink);
+	}
+	.caution {
+		border-left: 4px solid var(--caution);
+		padding-left: 12px;
+	}
+	.note {
+		border-left: 4px solid var(--line-strong);
+		padding-left: 12px;
+	}
+	.pictures {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		align-content: start;
+		gap: 14px;
+	}
+	.board {
+		height: 400px;
+		background: #c8c7c2;
+		padding: 8px;
+	}
+	@media (max-width: 1100px) {
+		.face.drawn {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

@@ -1,0 +1,168 @@
+/** What the bench shows: the plan that the run goes by, its steps, the one that is open, and what the keys do there. */
+import { decide } from '$core/decide.ts';
+import type { JobFile } from '$core/job/definition.ts';
+import { readJob } from '$core/job/read.ts';
+import { planDecided } from '$core/plan.ts';
+import { shopFor } from '$core/shop/shop.ts';
+import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+import type { Step, StepId } from '$core/stations/step.ts';
+import type { Unit } from '$core/units/length.ts';
+import type { Cause } from '$core/views/bench/causes.ts';
+import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks.ts';
+import { undoneBy, type Deed } from '$core/views/bench/run.ts';
+import { planSteps } from '$core/views/bench/steps.ts';
+import type { BenchAnswer, OpenRun } from '$lib/server/bench.ts';
+import { askServer } from '$lib/ui/ask-server.ts';
+import { BenchRun } from './bench-run.svelte.ts';
+import { Initials } from './initials.svelte.ts';
+
+export type BenchStart = {
+	number: string;
+	rev: number;
+	job: JobFile;
+	shop: WrittenShop;
+	reads: Unit | null;
+	bench: BenchAnswer;
+	own: { rev: number; job: JobFile } | null;
+	runs: OpenRun[];
+};
+
+/** Which place of the screen is asked for beside the step. */
+export type Aside = 'wrong' | 'force' | null;
+
+export class BenchDesk {
+	readonly number: string;
+	readonly rev: number;
+	readonly title: string;
+	readonly bench: BenchRun;
+	readonly initials = new Initials();
+	/** Every other run that is open. */
+	others = $state.raw<readonly OpenRun[]>([]);
+	/** The server's time, second by second. */
+	now = $state(0);
+	aside = $state<Aside>(null);
+	#start: BenchStart;
+	#open = $state<StepId | null>(null);
+	#beat: ReturnType<typeof setInterval> | undefined;
+
+	constructor(start: BenchStart) {
+		this.#start = start;
+		this.number = start.number;
+		this.rev = start.rev;
+		this.title = (start.job.title ?? start.job.piece?.title) || 'New piece';
+		this.bench = new BenchRun(start.number, start.bench);
+		this.others = start.runs.filter(({ number }) => number !== start.number);
+		this.now = this.bench.now();
+	}
+
+	readonly run = $derived.by(() => this.bench.run);
+	/** The plan that the run goes by; before it has begun, the latest. */
+	readonly planned = $derived.by(() => this.#planned(this.run.rev));
+	/** The latest plan. */
+	readonly latest = $derived.by(() => this.#planned(this.#start.rev));
+	readonly steps: Step[] = $derived.by(() => this.planned.steps);
+	readonly step: Step | null = $derived.by(
+		() => this.steps.find(({ id }) => id === this.#open) ?? nextStep(this.run, this.steps, this.now) ?? this.steps.at(-1) ?? null
+	);
+	readonly lock = $derived.by(() => (this.step ? lockOf(this.step.id, this.run, this.steps, this.now) : null));
+	readonly isDone = $derived.by(() => this.step !== null && this.run.done.has(this.step.id));
+	/** The plan was changed after the run had begun, and nobody has said yet by which it goes on. */
+	readonly hasChanged = $derived.by(() => this.run.rev > 0 && this.run.stayedAt < this.#start.rev && this.run.endedAt === null);
+	/** What still dries, here and at other jobs, the soonest first. */
+	readonly waits = $derived.by(() =>
+		[
+			...waitsOf(this.run).map((wait) => ({ ...wait, number: this.number })),
+			...this.others.flatMap(({ number, waits }) => waits.map((wait) => ({ ...wait, number })))
+		].sort((one, other) => one.until - other.until)
+	);
+
+	/** Planned once for each revision. */
+	#plans: Record<number, ReturnType<BenchDesk['plan']>> = {};
+	#planned(rev: number) {
+		const { own, job } = this.#start;
+		const isOwn = own !== null && own.rev === rev;
+		const key = isOwn ? rev : this.#start.rev;
+		return (this.#plans[key] ??= this.plan(isOwn ? own.job : job));
+	}
+
+	plan(file: JobFile) {
+		const shop = shopFrom(this.#start.shop);
+		const job = decide(readJob(file), shop, this.#start.reads ?? undefined);
+		const plan = planDecided(file, job, shop);
+		return { file, job, plan, shop: shopFor(shop, job.cutIn), steps: planSteps(job, plan, shop) };
+	}
+
+	open(): void {
+		this.#beat = setInterval(() => (this.now = this.bench.now()), 1000);
+		void this.bench.open(() => void this.lookAround());
+	}
+
+	close(): void {
+		clearInterval(this.#beat);
+		this.bench.close();
+	}
+
+	/** The other jobs at the bench. */
+	async lookAround(): Promise<void> {
+		const asked = await askServer<{ runs: OpenRun[] }>('GET', '/api/bench');
+		if (asked.ok) this.others = asked.answer.runs.filter(({ number }) => number !== this.number);
+	}
+
+	did(...deeds: Deed[]): void {
+		this.bench.did(this.initials.now, ...deeds);
+	}
+
+	begin(): void {
+		this.did({ kind: 'begun', rev: this.#start.rev });
+		this.#open = null;
+	}
+
+	show(step: StepId): void {
+		this.#open = step;
+		this.aside = null;
+	}
+
+	back(): void {
+		const at = this.steps.findIndex(({ id }) => id === this.step?.id);
+		const before = this.steps[at - 1];
+		if (before) this.show(before.id);
+	}
+
+	/** Whether the step's own question keeps it from being done. */
+	readonly asks = $derived.by(() => this.step?.id === 'hang' && this.run.answered.get('hang') !== true);
+
+	/** Done, and on to the next; what is locked asks for a reason first. */
+	goOn(forced?: string): void {
+		const { step } = this;
+		if (!step || this.asks) return;
+		if (!this.run.done.has(step.id)) {
+			if (this.lock && forced === undefined) {
+				this.aside = 'force';
+				return;
+			}
+			const { waitMinutes: minutes } = step;
+			this.did({
+				kind: 'done',
+				step: step.id,
+				...(forced === undefined ? {} : { forced }),
+				...(minutes ? { waits: { minutes, what: step.title } } : {})
+			});
+		}
+		this.aside = null;
+		const after = this.steps.find(({ id }, at) => at > this.steps.indexOf(step) && !this.run.done.has(id));
+		this.#open = after?.id ?? null;
+		if (this.steps.every(({ id }) => this.run.done.has(id) || id === step.id)) this.did({ kind: 'ended' });
+	}
+
+	reopen(cause: Cause): void {
+		this.did({ kind: 'reopened', cause, minutes: minutesAgain(this.run, this.steps, undoneBy(cause)) });
+		this.#open = null;
+		this.aside = null;
+	}
+
+	/** Minutes that a look costs that finds something, by the house. */
+	get lookMinutes(): number {
+		const { shop, steps } = this.planned;
+		return steps.find(({ id }) => id === 'dust-first')?.minutes ?? shop.house.minutesDust;
+	}
+}

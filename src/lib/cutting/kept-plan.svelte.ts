@@ -1,0 +1,101 @@
+/** A kept plan as it is cut: how far each sheet is, sent to the server as it goes, and every other call on it. */
+import { browser } from '$app/environment';
+import { goto, invalidateAll } from '$app/navigation';
+import { askServer } from '$lib/ui/ask-server.ts';
+import type { KeptPlan } from '$lib/server/db/cutting.ts';
+
+export class KeptRun {
+	busy = $state(false);
+	refused = $state('');
+	/** Cuts that are made, as this page knows before the server says so, by sheet. */
+	#marked = $state<Record<number, number>>({});
+	#sending = false;
+	/** What of it the server took. */
+	readonly #taken: Record<number, number> = {};
+	/** Of the last call: it stood otherwise on the server. */
+	#isConflict = false;
+	readonly #kept: () => KeptPlan;
+
+	constructor(kept: () => KeptPlan) {
+		this.#kept = kept;
+		const { id, plan, cut } = kept();
+		if (!browser) return;
+		// What a connection that was gone could not send.
+		plan.sheets.forEach((_, at) => {
+			const marked = localStorage.getItem(this.#mark(id, at));
+			if (marked !== null && !cut.includes(at)) this.#marked[at] = Number(marked);
+		});
+	}
+
+	/** How many cuts of a sheet are made. */
+	made(at: number): number {
+		const { plan, cut, progress } = this.#kept();
+		const all = plan.sheets[at]?.cuts.length ?? 0;
+		if (cut.includes(at)) return all;
+		return Math.min(all, this.#marked[at] ?? progress[at]?.made ?? 0);
+	}
+
+	/** One cut more, or one less that was marked too early. */
+	step(at: number, by: 1 | -1): void {
+		const { id, plan, cut } = this.#kept();
+		if (cut.includes(at)) return;
+		const made = Math.min(plan.sheets[at]?.cuts.length ?? 0, Math.max(0, this.made(at) + by));
+		this.#marked[at] = made;
+		localStorage.setItem(this.#mark(id, at), String(made));
+		void this.#sendMade();
+	}
+
+	/** Sends what a page that was left could not. */
+	resume(): void {
+		void this.#sendMade();
+	}
+
+	/** A call of this plan. @returns what is answered; null where it was refused, and `refused` says why */
+	async send<T = object>(method: string, path: string, body?: unknown): Promise<T | null> {
+		this.busy = true;
+		const asked = await askServer<T>(method, `/api/cutting/${this.#kept().id}${path}`, body);
+		this.busy = false;
+		this.refused = asked.ok ? '' : asked.says;
+		this.#isConflict = !asked.ok && asked.status === 409;
+		return asked.ok ? asked.answer : null;
+	}
+
+	async giveUp(): Promise<void> {
+		if (await this.send('DELETE', '')) await goto('/cutting');
+	}
+
+	#mark = (id: number, at: number): string => `cutting ${id} ${at}`;
+
+	/** Once the server says what was marked here, it is asked again: somebody else may mark on. */
+	settle(): void {
+		const { progress, cut } = this.#kept();
+		for (const [key, made] of Object.entries(this.#marked)) {
+			const at = Number(key);
+			if (cut.includes(at) || (this.#taken[at] === made && progress[at]?.made === made)) this.#forget(at);
+		}
+	}
+
+	#forget(at: number): void {
+		delete this.#marked[at];
+		delete this.#taken[at];
+		localStorage.removeItem(this.#mark(this.#kept().id, at));
+	}
+
+	/** The latest of each sheet, one after the other; what was pressed meanwhile goes with the next. */
+	async #sendMade(): Promise<void> {
+		if (this.#sending) return;
+		this.#sending = true;
+		const open = () => Object.entries(this.#marked).find(([key, made]) => this.#taken[Number(key)] !== made);
+		for (let next = open(); next; next = open()) {
+			const [key, made] = next;
+			const at = Number(key);
+			const from = this.#taken[at] ?? this.#kept().progress[at]?.made ?? 0;
+			if (await this.send('PUT', `/sheets/${at}/made`, { made, from })) this.#taken[at] = made;
+			// What somebody else marked stands, and is looked at again.
+			else if (this.#isConflict) this.#forget(at);
+			else break;
+			await invalidateAll();
+		}
+		this.#sending = false;
+	}
+}

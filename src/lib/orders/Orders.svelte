@@ -1,0 +1,305 @@
+<script lang="ts">
+	/** Stock › Orders: what open jobs are short of, what runs low, what is put together, what is on its way and what came of it. */
+	import { onMount } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
+	import { page } from '$app/state';
+	import { sheetsShort, thingsShort, type Short } from '$core/nesting/short.ts';
+	import type { InStock } from '$core/nesting/offer.ts';
+	import { itemKey } from '$core/nesting/items.ts';
+	import type { DateLanguage } from '$core/shop/about.ts';
+	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
+	import type { Unit } from '$core/units/length.ts';
+	import { showMoney } from '$core/units/show.ts';
+	import type { KeptItem, Order } from '$lib/server/db/orders.ts';
+	import type { ThingLine } from '$lib/server/db/stock.ts';
+	import type { JobParts } from '$lib/server/job-parts.ts';
+	import { hearStock } from '$lib/stock/hear-stock.ts';
+	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import Bar from '$lib/ui/Bar.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { OrderDesk } from './draft.svelte.ts';
+	import KeptItems from './KeptItems.svelte';
+	import OrderCard from './OrderCard.svelte';
+	import { countedIn, itemCents, itemName } from './words.ts';
+
+	type Props = {
+		jobs: JobParts[];
+		shop: WrittenShop;
+		stock: InStock[];
+		things: ThingLine[];
+		kept: KeptItem[];
+		orders: Order[];
+		supplier: { simulated: boolean } | null;
+		reads: Unit | null;
+		dates: DateLanguage;
+	};
+	const { jobs, shop: written, stock, things, kept, orders, supplier, reads, dates }: Props = $props();
+	const shop = $derived(shopFrom(written));
+	const unit = $derived(reads ?? written.about.unit ?? 'mm');
+	const money = (cents: number): string => showMoney(cents, shop.currency);
+	const desk = new OrderDesk();
+	onMount(() => hearStock(() => void invalidateAll()));
+
+	/** Days and a name for what nobody keeps in stock. */
+	const UNKNOWN = { supplier: 'Supplier', leadDays: 7 };
+	const ALL = '';
+	// A job's own page leads here with its number.
+	let of = $state(page.url.searchParams.get('of') ?? ALL);
+	const asked = $derived(jobs.filter(({ number }) => of === ALL || number === of));
+	const free = $derived.by(() => {
+		const sums: Record<string, number> = {};
+		for (const { material, present, reserved } of things) sums[material] = (sums[material] ?? 0) + present - reserved;
+		return sums;
+	});
+	const short = $derived<Short[]>([
+		...sheetsShort(
+			asked.flatMap(({ parts }) => parts),
+			stock,
+			shop,
+			unit
+		),
+		...thingsShort(
+			asked.flatMap((job) => job.things),
+			free
+		)
+	]);
+
+	function putShort({ item, count }: Short) {
+		const known = kept.find((one) => itemKey(one) === itemKey(item));
+		const cents = known?.cents ?? itemCents(item, shop) ?? 0;
+		desk.put(
+			{ item, cents, supplier: known?.supplier ?? UNKNOWN.supplier, leadDays: known?.leadDays ?? UNKNOWN.leadDays },
+			count
+		);
+	}
+
+	const suppliers = $derived([...new Set(desk.lines.map((line) => line.supplier))]);
+	let mode = $state('whole');
+	const MODES = [
+		['whole', 'all of it'],
+		['part', 'half of it'],
+		['late', 'late'],
+		['wrong-size', 'sheets of another size']
+	] as const;
+	const isWhole = (text: string): boolean => /^[1-9]\d{0,3}$/.test(text.trim());
+	const open = $derived(orders.filter(({ state }) => state === 'open'));
+	const closed = $derived(orders.filter(({ state }) => state === 'closed').slice(0, 20));
+</script>
+
+<svelte:head><title>Orders · Rare Keep</title></svelte:head>
+<div class="screen">
+	<Bar here="Stock" />
+	<main id="main">
+		<StockPlaces here="Orders" />
+		<h1>Orders</h1>
+		{#if desk.refused}<p class="fault" role="alert"><Sign of="stop" /> {desk.refused}</p>{/if}
+		<div class="columns">
+			<div>
+				<section aria-label="Short of">
+					<div class="head">
+						<h2>Short of</h2>
+						<label
+							><span class="seen-by-readers">Jobs</span>
+							<select class="select" aria-label="Jobs" bind:value={of}>
+								<option value={ALL}>all open jobs</option>
+								{#each jobs as { number, title } (number)}<option value={number}>{number} {title}</option>{/each}
+							</select></label
+						>
+					</div>
+					{#if short.length === 0}<p class="quiet">
+							{jobs.length === 0 ? 'No open job asks for anything yet.' : 'Nothing: all of it lies in the shop.'}
+						</p>
+					{:else}
+						<ul class="rows">
+							{#each short as one (itemKey(one.item))}
+								<li>
+									<span
+										>{itemName(one.item, shop, unit)}
+										<span class="jobs quiet figures"
+											>{#each one.jobs as job (job)}<span>{job}</span>{/each}</span
+										></span
+									>
+									<strong class="figures">{one.count}{countedIn(one.item, shop)}</strong>
+									<button
+										type="button"
+										class="btn preset-quiet"
+										aria-label="Put {itemName(one.item, shop, unit)} on the order"
+										onclick={() => putShort(one)}>order</button
+									>
+								</li>
+							{/each}
+						</ul>
+						<button type="button" class="btn preset-outlined-brand all" onclick={() => short.forEach(putShort)}
+							>Put all of it on the order</button
+						>
+						<p class="quiet">Sheets by a quick plan; Cutting may find a better one.</p>
+					{/if}
+				</section>
+			</div>
+			<div>
+				{#if desk.lines.length > 0}
+					<section aria-label="To be ordered" class="draft">
+						<h2>To be ordered</h2>
+						{#each suppliers as name (name)}
+							{@const lines = desk.lines.filter((line) => line.supplier === name)}
+							<h3>{name}</h3>
+							<ul class="rows">
+								{#each lines as line (itemKey(line.item))}
+									<li>
+										<span>{itemName(line.item, shop, unit)} <span class="quiet figures">{money(line.cents)}</span></span>
+										<input
+											class="input figures"
+											aria-label="How many, {itemName(line.item, shop, unit)}"
+											bind:value={line.count}
+											aria-invalid={isWhole(line.count) ? undefined : 'true'}
+										/>
+										<button
+											type="button"
+											class="btn preset-quiet"
+											aria-label="Take off {itemName(line.item, shop, unit)}"
+											onclick={() => desk.take(line)}>take off</button
+										>
+									</li>
+								{/each}
+							</ul>
+							<p class="figures">
+								{money(lines.reduce((sum, { cents, count }) => sum + cents * (isWhole(count) ? Number(count) : 0), 0))}, in {Math.max(
+									...lines.map(({ leadDays }) => leadDays)
+								)} days
+							</p>
+							{#if lines.some(({ count }) => !isWhole(count))}<p class="fault">How many is a whole number from 1.</p>{/if}
+							<div class="does">
+								{#if supplier}<button
+										type="button"
+										class="btn preset-filled-brand"
+										disabled={desk.busy || lines.some(({ count }) => !isWhole(count))}
+										onclick={() => desk.order(name, true, mode)}>Send the order</button
+									>{/if}
+								<button
+									type="button"
+									class="btn preset-outlined-brand"
+									disabled={desk.busy || lines.some(({ count }) => !isWhole(count))}
+									onclick={() => desk.order(name, false, mode)}>Ordered by word</button
+								>
+								{#if supplier?.simulated}<label class="mode"
+										><span>simulated supplier delivers</span>
+										<select class="select" aria-label="simulated supplier delivers" bind:value={mode}
+											>{#each MODES as [value, says] (value)}<option {value}>{says}</option>{/each}</select
+										></label
+									>{/if}
+							</div>
+						{/each}
+					</section>
+				{/if}
+				<section aria-label="On order">
+					<h2>On order</h2>
+					{#if open.length === 0}<p class="quiet">Nothing is on its way.</p>{/if}
+					{#each open as order (order.id)}<OrderCard {order} {shop} {unit} {dates} {desk} />{/each}
+					{#if closed.length > 0}
+						<h3>Closed</h3>
+						<ul class="rows">
+							{#each closed as { id, supplier: name, ref, lines } (id)}
+								<li>
+									<span
+										>{name}
+										<span class="quiet figures"
+											>order {id}{ref ? `, ${ref}` : ''}: {lines
+												.map((line) => `${line.arrived} of ${line.ordered} ${itemName(line, shop, unit)}`)
+												.join('; ')}</span
+										></span
+									>
+								</li>
+							{/each}
+						</ul>
+					{/if}
+				</section>
+				<KeptItems {kept} {shop} {unit} {money} {desk} />
+			</div>
+		</div>
+	</main>
+</div>
+
+<style>
+	.screen {
+		display: flex;
+		flex-direction: column;
+		min-height: 100%;
+	}
+	main {
+		max-width: 1340px;
+		padding: 26px 24px 60px;
+	}
+	h1 {
+		font-size: 27px;
+	}
+	h2 {
+		font-size: 19px;
+		white-space: nowrap;
+	}
+	h3 {
+		margin-top: 10px;
+		font-weight: 600;
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 36px;
+		margin-top: 12px;
+	}
+	section + section,
+	.columns > div > :global(section + section) {
+		margin-top: 26px;
+	}
+	.head {
+		display: flex;
+		align-items: center;
+		gap: 16px;
+	}
+	.head .select {
+		max-width: 280px;
+	}
+	.rows li {
+		display: grid;
+		grid-template-columns: 1fr auto auto;
+		align-items: center;
+		gap: 4px 14px;
+		padding: 5px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	.rows .input {
+		width: 72px;
+	}
+	.jobs {
+		display: inline-flex;
+		flex-wrap: wrap;
+		gap: 0 8px;
+	}
+	.all {
+		margin: 12px 0 4px;
+	}
+	.draft {
+		padding: 14px 18px 16px;
+		background: var(--panel);
+		border-left: 4px solid var(--accent);
+	}
+	.does {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 8px 14px;
+		margin-top: 8px;
+	}
+	.mode span {
+		display: block;
+		font-size: var(--text-sm);
+		color: var(--soft);
+	}
+	.fault {
+		color: var(--stop);
+	}
+	@media (max-width: 1100px) {
+		.columns {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,112 @@
+/** The calls of the bench: what was done is kept event by event, once each, and told to every other screen on the same run. */
+import { readJobNumber, showJobNumber } from '$core/job/number.ts';
+import { there } from '$core/units/there.ts';
+import { folded, type Deed } from '$core/views/bench/run.ts';
+import { waitsOf, type Wait } from '$core/views/bench/locks.ts';
+import { faults, notFound, type Answer } from './answer.ts';
+import {
+	endRun,
+	insertEvent,
+	insertRun,
+	lockJob,
+	selectEvents,
+	selectLost,
+	selectOpenRuns,
+	selectRun,
+	type KeptEvent
+} from './db/bench.ts';
+import { database } from './db/connection.ts';
+import { announce, type Database } from './db/database.ts';
+import { selectJob } from './db/jobs.ts';
+import { jobPage } from './job-page.ts';
+import { checkEvents } from './validation/bench.ts';
+
+/** `now` is the server's clock: a device whose own is a day off reckons by it. */
+export type BenchAnswer = { run: number; ended: boolean; events: KeptEvent[]; now: number };
+
+/** @param after only what was kept after this event */
+export async function getBench(db: Database, job: number, after: number): Promise<Answer> {
+	const run = await selectRun(db, job);
+	return { status: 200, body: await answerOf(db, run, after) };
+}
+
+async function answerOf(db: Database, run: { id: number; ended: boolean } | null, after: number): Promise<BenchAnswer> {
+	if (!run) return { run: 0, ended: false, events: [], now: Date.now() };
+	return { run: run.id, ended: run.ended, events: await selectEvents(db, run.id, after), now: Date.now() };
+}
+
+/** Whether a run is over after an event; `null`: it says nothing of it. */
+const ENDS: Partial<Record<Deed['kind'], boolean>> = { ended: true, undone: false, reopened: false };
+
+/**
+ * Keeps events in their order. Those of the first visit begin a run; when the last one has ended, one that begins with `begun` is a new
+ * one, and everything else still belongs to the last. 409: nothing has begun yet.
+ */
+export async function postBench(db: Database, job: number, body: unknown, after: number): Promise<Answer> {
+	const checked = checkEvents(body);
+	if (!checked.ok) return faults(400, checked.faults);
+	const { events } = checked.value;
+	const run = await db.transaction(async (tx) => {
+		if (!(await lockJob(tx, job))) return null;
+		let open = await selectRun(tx, job, true);
+		const before = open;
+		let ended = open?.ended ?? false;
+		let kept = 0;
+		for (const event of events) {
+			const begins = event.deed.kind === 'begun';
+			if (!open && !begins) return 'not begun';
+			if (begins && (!open || ended)) {
+				open = await insertRun(tx, job);
+				ended = false;
+			}
+			if (!open || !(await insertEvent(tx, open.id, event))) continue;
+			kept += 1;
+			const ends = ENDS[event.deed.kind];
+			if (ends !== undefined && ends !== ended) {
+				await endRun(tx, open.id, ends);
+				ended = ends;
+			}
+		}
+		if (kept > 0 || before?.id !== open?.id) await announce(tx, JSON.stringify({ bench: job }));
+		return open && { id: open.id, ended };
+	});
+	if (run === null) return notFound;
+	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Nothing has begun at the bench for this job.' }]);
+	return { status: 200, body: await answerOf(db, run, after) };
+}
+
+export type OpenRun = { number: string; title: string; begunAt: number; done: number; by: string; waits: Wait[] };
+
+/** Every run that is open, with what dries. */
+export async function getOpenRuns(db: Database): Promise<Answer> {
+	return { status: 200, body: { runs: await openRuns(db), now: Date.now() } };
+}
+
+export async function openRuns(db: Database): Promise<OpenRun[]> {
+	return (await selectOpenRuns(db)).map(({ job, title, events }) => {
+		const run = folded(events);
+		return { number: showJobNumber(job), title, begunAt: run.begunAt, done: run.done.size, by: run.by, waits: waitsOf(run) };
+	});
+}
+
+/** Minutes lost by cause, over all jobs. */
+export async function getLost(db: Database): Promise<Answer> {
+	return { status: 200, body: { lost: await selectLost(db) } };
+}
+
+/** What the bench of a job opens with: the job as it is, as the run goes by it where that is another revision, and every run. */
+export async function benchPage(number: string) {
+	const db = database();
+	const found = await jobPage(number);
+	const job = there(readJobNumber(number), 'read job number');
+	const bench = await answerOf(db, await selectRun(db, job), 0);
+	const { rev } = folded(bench.events);
+	const own = rev > 0 && rev !== found.rev ? await selectJob(db, job, rev) : null;
+	return { ...found, bench, own: own && { rev: own.rev, job: own.spec }, runs: await openRuns(db) };
+}
+
+/** Everything that is at the bench, and what it cost. */
+export async function benchesPage() {
+	const db = database();
+	return { runs: await openRuns(db), lost: await selectLost(db), now: Date.now() };
+}

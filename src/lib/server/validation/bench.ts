@@ -1,0 +1,84 @@
+/** What is sent from the bench: events, each with its own id, how long ago it was, and whose. */
+import Joi from 'joi';
+import { BEFORE } from '$core/views/bench/before.ts';
+import { CAUSES } from '$core/views/bench/causes.ts';
+import type { DeedKind } from '$core/views/bench/run.ts';
+import { LONGEST_MM } from '$core/units/length.ts';
+import type { SentEvent } from '../db/bench.ts';
+import { readingsSchema } from './centre.ts';
+import { checked, type Checked } from './checked.ts';
+import { SENTENCES } from './sentences.ts';
+
+/** A device that was away for a month sends what it holds. */
+const AGE_MOST_MS = 31 * 24 * 3600 * 1000;
+const EVENTS_MOST = 500;
+const WAIT_MOST_MINUTES = 60 * 24 * 120;
+const MINUTES_MOST = 10_000;
+const WORDS = 300;
+
+const step = Joi.valid(...Object.keys(BEFORE)).required();
+const rev = Joi.number().integer().min(1).required();
+const words = Joi.string().min(1).max(WORDS);
+const minutes = Joi.number().min(0).max(MINUTES_MOST);
+const mm = Joi.number().min(-LONGEST_MM).less(LONGEST_MM);
+const side = Joi.number().greater(0).less(LONGEST_MM);
+const cause = Joi.valid(...CAUSES);
+
+const DEEDS: Record<DeedKind, Joi.PartialSchemaMap> = {
+	begun: { rev },
+	'taken-over': { rev },
+	stayed: { rev },
+	done: {
+		step,
+		forced: words,
+		waits: Joi.object({ minutes: Joi.number().greater(0).max(WAIT_MOST_MINUTES).required(), what: words.required() })
+	},
+	undone: { step },
+	looked: { step, clean: Joi.boolean().required(), cause, minutes },
+	reopened: { cause: cause.required(), minutes: minutes.required() },
+	wrong: { step, says: words.required() },
+	read: { readings: readingsSchema.required() },
+	laid: { window: Joi.number().integer().min(0).max(99).required(), left: mm.required(), top: mm.required() },
+	measured: {
+		part: words.required(),
+		width: side.required(),
+		height: side.required(),
+		d1: side,
+		d2: side,
+		opening: Joi.object({ width: side.required(), height: side.required() })
+	},
+	answered: { step, yes: Joi.boolean().required() },
+	ticked: { what: words.required(), on: Joi.boolean().required() },
+	photographed: { side: Joi.valid('front', 'back').required(), picture: Joi.string().hex().length(64).required() },
+	ended: {}
+};
+
+const kinds = Object.keys(DEEDS) as DeedKind[];
+const deed = Joi.alternatives().conditional('.kind', {
+	switch: kinds.map((kind) => ({ is: kind, then: Joi.object({ kind: Joi.valid(kind).required(), ...DEEDS[kind] }) })),
+	otherwise: Joi.object({ kind: Joi.valid(...kinds).required() })
+});
+
+const schema = Joi.object({
+	events: Joi.array()
+		.items(
+			Joi.object({
+				id: Joi.string().guid().required(),
+				by: Joi.string().allow('').max(8).default(''),
+				ageMs: Joi.number().min(0).max(AGE_MOST_MS).default(0),
+				deed: deed.required()
+			})
+		)
+		.min(1)
+		.max(EVENTS_MOST)
+		.required()
+}).messages({
+	...SENTENCES,
+	'array.max': 'More than {#limit} are not sent at once.',
+	'array.min': 'At least one is sent.',
+	'string.guid': 'An id is a UUID.',
+	'string.hex': 'A picture is named by its sum.',
+	'string.length': 'A picture is named by its sum.'
+});
+
+export const checkEvents = (body: unknown): Checked<{ events: SentEvent[] }> => checked<{ events: SentEvent[] }>(schema, body);
