@@ -96,6 +96,11 @@ test('a removal says so and is undone where it is said; undone, it offers to red
 	await here.browser.sees('Undone.');
 	await here.untilKept(number, 'the mat again', (job) => job.mats?.length === mats);
 	assert.deepEqual((await here.kept(number)).mats, workedJob().mats);
+	// The word that was pressed has gone; what it led to stays to be read and pressed.
+	await here.browser.seesNo('Mat 2 is removed.');
+	await here.browser.driver.findElement({ css: '[data-scope=toast] [data-part=action-trigger]' }).click();
+	await here.browser.sees('Done again.');
+	await here.untilKept(number, 'one mat less again', (job) => job.mats?.length === mats - 1);
 });
 
 test('every paper and file is reached from the menu on the bar, by keys too', async () => {

@@ -7,14 +7,23 @@ export const toaster = createToaster({ placement: 'bottom-start', max: 3, durati
 
 export type Way = { label: string; go: () => void };
 
-/** @param about what it is about: the next word about the same takes its place instead of piling up */
+/** The word about each thing that was said last. */
+const lastAbout = new Map<string, string>();
+
+/**
+ * @param about what it is about: the next word about the same takes its place instead of piling up. It is a new one:
+ * the pressed word goes away after its way back was taken, and would take along what was said in its place.
+ */
 export function sayDone(about: string, says: string, back?: Way): void {
-	const toast = {
-		title: says,
-		type: 'info' as const,
-		duration: LASTS_MS,
-		...(back ? { action: { label: back.label, onClick: back.go } } : { action: undefined })
-	};
-	if (toaster.isVisible(about)) toaster.update(about, toast);
-	else toaster.create({ ...toast, id: about });
+	const before = lastAbout.get(about);
+	if (before !== undefined && toaster.isVisible(before)) toaster.dismiss(before);
+	lastAbout.set(
+		about,
+		toaster.create({
+			title: says,
+			type: 'info',
+			duration: LASTS_MS,
+			...(back && { action: { label: back.label, onClick: back.go } })
+		})
+	);
 }
