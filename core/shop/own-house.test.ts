@@ -112,7 +112,7 @@ test('a shop edits both houses: each job is planned with its own', () => {
 		{ house: 'in', figure: 'borderWidth', value: '3 1/4' },
 		{ house: 'in', figure: 'fraction', value: 32 }
 	] as const;
-	const shop = shopFrom({ about: {}, packSizes: WRITTEN_SIZES, materials: [], schools: [], house });
+	const shop = shopFrom({ about: {}, packSizes: WRITTEN_SIZES, materials: [], schools: [], steps: [], house });
 	const { borders: _, ...bare } = workedJob();
 	const borderOf = (unit: 'mm' | 'in') => plan({ ...bare, unit }, shop).window!.mats[0]!.border.left * 1;
 	assert.equal(borderOf('mm'), 80);

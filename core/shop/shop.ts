@@ -20,6 +20,7 @@ import {
 } from './holds.ts';
 import { HOUSE_IN, HOUSE_MM, type House } from './house.ts';
 import type { Unit } from '../units/length.ts';
+import type { OwnStep } from './own-steps.ts';
 import { DUST_COVERS, type DustCoverPaper } from './papers.ts';
 import { SWATCHES, type Swatch } from './colours.ts';
 import { HOOKS, RINGS, type Ring, type WallHook } from './hangers.ts';
@@ -59,6 +60,8 @@ export type Shop = {
 	/** The house of the unit that a job is cut in. */
 	house: House;
 	houses: Readonly<Record<Unit, House>>;
+	/** Its own words and steps at the bench. */
+	steps: readonly OwnStep[];
 	/** The shop's side of each question where practitioners differ. */
 	schools: Readonly<Record<string, string>>;
 };
@@ -118,6 +121,7 @@ export const builtInShop: Shop = {
 	currency: '',
 	house: HOUSE_MM,
 	houses: { mm: HOUSE_MM, in: HOUSE_IN },
+	steps: [],
 	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, nth(school.options, 0)]))
 };
 
@@ -147,6 +151,11 @@ export function withStock(shop: Shop, stock: Stock): Shop {
 /** The same shop with its own side where practitioners differ. */
 export function withSchools(shop: Shop, own: readonly { school: string; option: string }[]): Shop {
 	return { ...shop, schools: { ...shop.schools, ...Object.fromEntries(own.map(({ school, option }) => [school, option])) } };
+}
+
+/** The same shop with its own words and steps at the bench. */
+export function withSteps(shop: Shop, steps: readonly OwnStep[]): Shop {
+	return { ...shop, steps };
 }
 
 /** The same shop with its own list of sizes by which frames are bought. */

@@ -1,5 +1,6 @@
 /** A step of the bench, and what writes its sentences: each figure in the words that a tape has for it. */
 import type { PieceKind } from '../job/kinds.ts';
+import type { AnyStepId, StepId } from '../shop/step-names.ts';
 import { lineSize } from './cut/material-name.ts';
 import type { Size } from '../geometry/shapes.ts';
 import type { Figures } from '../figures.ts';
@@ -9,60 +10,19 @@ import type { Cut } from '../figures/cut.ts';
 import type { Decided } from '../job/decided.ts';
 import type { Scene } from '../figures/scene.ts';
 
-/** Every step that there can be; each has its minutes (views/bench/minutes). */
-export type StepId =
-	| 'ready'
-	| 'gather'
-	| 'take-out'
-	| 'look-at-it'
-	| 'cut-boards'
-	| 'cut-glazing'
-	| 'prepare-hold'
-	| 'bevel-support'
-	| 'cut-frame'
-	| 'open-metal'
-	| 'ready-frame'
-	| 'finish-frame'
-	| 'finish-wood'
-	| 'join-frame'
-	| 'join-metal'
-	| 'deepen'
-	| 'cover-board'
-	| 'glue-lifts'
-	| 'make-spacers'
-	| 'join-mats'
-	| 'join-package'
-	| 'place'
-	| 'try-window'
-	| 'hinge'
-	| 'stick-down'
-	| 'fix-panel'
-	| 'support-to-base'
-	| 'clean-glazing'
-	| 'dust-first'
-	| 'close-pack'
-	| 'edge-seal'
-	| 'fit-first'
-	| 'fit-all'
-	| 'centre'
-	| 'seal'
-	| 'dust-cover'
-	| 'back-strip'
-	| 'hang'
-	| 'bumpers'
-	| 'label'
-	| 'last-look'
-	| 'wall';
+export type { AnyStepId, OwnStepId, StepId } from '../shop/step-names.ts';
 
 export type Step = {
-	id: StepId;
+	id: AnyStepId;
 	title: string;
 	/** What is done, with this job's figures. */
 	does: string[];
 	/** Why it stands here in the order. */
 	because?: string;
 	caution?: string;
-	/** Minutes of work, by the house's figures; once the steps are written. */
+	/** So many are done one after the other, each for itself: a batch; without it, one. */
+	pieces?: number;
+	/** Minutes of work for all of them, by the house's figures; once the steps are written. */
 	minutes?: number;
 	/** Minutes to wait before the next step that needs it. */
 	waitMinutes?: number;
@@ -73,6 +33,9 @@ export type Step = {
 	/** The board as it lies. */
 	pictures?: Scene[];
 };
+
+/** One that this package wants, before the shop's own come between. */
+export type MadeStep = Step & { id: StepId };
 
 /** What steps are written from: the figures, and what is cut for them. */
 export type Made = Figures & { cut: Cut[] };

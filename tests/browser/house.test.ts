@@ -95,3 +95,37 @@ test('the shop’s side where practitioners differ: seen in its jobs before it i
 	await browser.sees('Kept. Jobs are planned this way from now on.');
 	assert.deepEqual(await sides(), []);
 });
+
+test('the shop’s own words and a step of its own: kept, at the bench of every job, and taken back', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	const keptSteps = async () =>
+		((await (await fetch(`${server.address}/api/shop/steps`)).json()) as { steps: { step: string }[] }).steps;
+	await browser.open('/house/steps');
+	await browser.heading('Steps');
+	await browser.press('words and minutes: Seal the back');
+	await browser.type('Seal the back: Minutes of work', 'soon');
+	await browser.sees('Minutes of work are a number from 0 to 600.');
+	await browser.type('Seal the back: Minutes of work', '7.5');
+	await browser.type('Seal the back: sentences', 'Press it down with the bone.');
+	await browser.press('own step after it: Seal the back');
+	await browser.sees('A step of your own needs a title.');
+	await browser.keys('Stamp the tape');
+	await browser.press('Keep the change');
+	await browser.sees('Kept. Every bench has it at once.');
+	assert.deepEqual(await keptSteps(), [
+		{ step: 'seal', says: ['Press it down with the bone.'], minutes: 7.5 },
+		{ step: 'own:seal:1', title: 'Stamp the tape', says: [] }
+	]);
+	await browser.open(`/jobs/${number}?at=bench`);
+	await browser.sees('Press it down with the bone.');
+	await browser.sees('Stamp the tape');
+	await browser.open('/house/steps');
+	await browser.press('remove Stamp the tape');
+	await browser.press('Keep the change');
+	await browser.sees('Kept. Every bench has it at once.');
+	assert.deepEqual(
+		(await keptSteps()).map(({ step }) => step),
+		['seal']
+	);
+});

@@ -112,6 +112,14 @@ onEachDatabase((here) => {
 		assert.equal(of(lost).count - of(before).count, 2);
 	});
 
+	test('a step of the shop’s own, and the pieces of a batch one by one', async () => {
+		const job = await newJob();
+		const counted = (more: number) => sent({ kind: 'counted', step: 'fit-all', more });
+		await post(job, [begun(), sent({ kind: 'done', step: 'own:seal:1' }), counted(1), counted(1), counted(-1)]);
+		const run = folded((await get(job)).events);
+		assert.deepEqual([[...run.done.keys()], run.counted.get('fit-all')], [['own:seal:1'], 1]);
+	});
+
 	test('bad input is named; nothing of it is kept', async () => {
 		const job = await newJob();
 		const faultOf = async (events: unknown) => {
@@ -123,6 +131,8 @@ onEachDatabase((here) => {
 		assert.match((await faultOf([{ ...begun(), id: '1' }]))[0]!, /^events\[0\]\.id: An id is a UUID/);
 		assert.match((await faultOf([{ ...begun(), deed: { kind: 'danced' } }]))[0]!, /^events\[0\]\.deed\.kind: /);
 		assert.match((await faultOf([sent({ kind: 'done', step: 'dance' as 'ready' })]))[0]!, /^events\[0\]\.deed\.step: /);
+		assert.match((await faultOf([sent({ kind: 'done', step: 'own:dance:1' as 'ready' })]))[0]!, /^events\[0\]\.deed\.step: /);
+		assert.match((await faultOf([sent({ kind: 'counted', step: 'fit-all', more: 0 })]))[0]!, /deed\.more: /);
 		assert.match((await faultOf([{ ...begun(), deed: { kind: 'begun', rev: 1, more: 1 } }]))[0]!, /deed\.more: /);
 		assert.match((await faultOf([{ ...begun(), ageMs: -5 }]))[0]!, /ageMs: -5 is less than 0/);
 		assert.equal((await get(job)).run, 0);

@@ -2,7 +2,8 @@
  * What must be done before a step, and why (handbook order). A step is locked while one of these stands before it in this package's order
  * and is not done, or is not dry yet. Where two may change places by school, the one that comes first locks the other.
  */
-import type { StepId } from '../../stations/step.ts';
+import { afterOf } from '../../shop/step-names.ts';
+import type { AnyStepId, StepId } from '../../stations/step.ts';
 
 export type Before = { step: StepId; because: string };
 
@@ -87,3 +88,11 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'last-look': before('The last look is at the whole.', 'label', 'hang', 'bumpers', 'centre', 'try-window', 'join-package'),
 	wall: before('It leaves the bench looked at and written down.', 'last-look')
 };
+
+const AFTER_IT = 'It is this shop’s own, and stands after it.';
+
+/** What locks a step; of the shop's own, only what it comes after. */
+export function beforeOf(id: AnyStepId): readonly Before[] {
+	const after = afterOf(id);
+	return after ? before(AFTER_IT, after) : BEFORE[id as StepId];
+}

@@ -3,7 +3,7 @@ import { matBackScene } from '../drawing/board.ts';
 import { lineName, lineSize } from '../../stations/cut/material-name.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { centreFromBack, fromBack } from '../../stations/hold/as-laid.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Scene } from '../../figures/scene.ts';
@@ -14,7 +14,7 @@ const BLADE = 'Blade away from the holding hand, retracted between cuts, changed
 const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask.';
 
 /** All that is cut from boards, films and cloth: squared first, then the windows, from the back. */
-export function cutBoards(writer: Writer): Step | null {
+export function cutBoards(writer: Writer): MadeStep | null {
 	const { plan, job } = writer;
 	const blanks = writer.parts('mat', 'under-mat', 'filler', 'barrier', 'backing');
 	const small = writer
@@ -104,7 +104,7 @@ function sentence(role: string): string {
 	return nth(role, 0).toUpperCase() + role.slice(1);
 }
 
-export function cutGlazing(writer: Writer): Step | null {
+export function cutGlazing(writer: Writer): MadeStep | null {
 	const { job, plan } = writer;
 	const { glazing } = job.guard;
 	if (glazing.family === 'none' || job.kept.glazing) return null;
@@ -127,7 +127,7 @@ export function cutGlazing(writer: Writer): Step | null {
 }
 
 /** Strips glued behind a mat, layer on layer; as they lie, the mat's back up. */
-export function glueLifts(writer: Writer): Step | null {
+export function glueLifts(writer: Writer): MadeStep | null {
 	const strips = writer.parts('lift');
 	if (strips.length === 0) return null;
 	const { plan, job } = writer;
@@ -166,7 +166,7 @@ export function joinSays(writer: Writer): string {
 }
 
 /** Several mats become one before the piece is near. */
-export function joinMats(writer: Writer): Step | null {
+export function joinMats(writer: Writer): MadeStep | null {
 	const { length } = writer.job.mats;
 	if (length < 2) return null;
 	const { join } = writer.job.guard;
@@ -185,7 +185,7 @@ export function joinMats(writer: Writer): Step | null {
 }
 
 /** The board behind a piece, covered with cloth. */
-export function coverBoard(writer: Writer): Step | null {
+export function coverBoard(writer: Writer): MadeStep | null {
 	const [cloth] = writer.parts('cloth over the board');
 	if (!cloth) return null;
 	return {
@@ -202,7 +202,7 @@ export function coverBoard(writer: Writer): Step | null {
 }
 
 /** Strips that hold the glazing off: glued up from board or cut from a stick, covered where they are lined. */
-export function makeSpacers(writer: Writer): Step | null {
+export function makeSpacers(writer: Writer): MadeStep | null {
 	const strips = writer.parts('spacer');
 	if (strips.length === 0) return null;
 	const { lined, material } = there(writer.job.guard.spacer, 'spacer');

@@ -7,7 +7,7 @@ import type { Size } from '../../geometry/shapes.ts';
 import { sightsOf } from '../../rule/sights.ts';
 import { laidOn } from '../../stations/hold/as-laid.ts';
 import { lineName } from '../../stations/cut/material-name.ts';
-import type { Step, StepId } from '../../stations/step.ts';
+import type { AnyStepId, Step } from '../../stations/step.ts';
 import { showLength, type Reader } from '../../units/show.ts';
 import type { Laid, Measured } from './run.ts';
 
@@ -19,7 +19,7 @@ const HAIR = 1e-9;
 
 export type PartToMeasure = { part: string; planned: Size; opening?: Size; /** Which mat it is, from 0. */ mat?: number };
 
-const MEASURED: Partial<Record<StepId, readonly string[]>> = {
+const MEASURED: Partial<Record<AnyStepId, readonly string[]>> = {
 	'cut-boards': ['mat', 'under-mat', 'filler', 'barrier', 'backing', 'support'],
 	'cut-glazing': ['glazing']
 };

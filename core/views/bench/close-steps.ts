@@ -1,13 +1,13 @@
 /** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
 import { covers } from '../../job/scopes.ts';
 import { planHangers } from './hanger-steps.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { known, there } from '../../units/there.ts';
 
 /** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
-export function closeBack(writer: Writer): Step[] {
+export function closeBack(writer: Writer): MadeStep[] {
 	const { schools, scope } = writer.job;
 	if (!covers(scope, 'back')) return planHangers(writer);
 	const cover = dustCover(writer);
@@ -24,7 +24,7 @@ export function hangersBeforeClosing({ job }: Writer): boolean {
 	return frameKindOf(job)?.clips === true && job.schools['cover-order'] === 'hardware-first';
 }
 
-function seal(writer: Writer): Step[] {
+function seal(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const tape = there(plan.back, 'back').tape;
 	if (!tape || writer.metal) return [];
@@ -45,7 +45,7 @@ function seal(writer: Writer): Step[] {
 	];
 }
 
-function dustCover(writer: Writer): Step[] {
+function dustCover(writer: Writer): MadeStep[] {
 	const { job, plan, shop } = writer;
 	const cover = there(plan.back, 'back').dustCover;
 	if (!cover) return [];
@@ -70,7 +70,7 @@ function dustCover(writer: Writer): Step[] {
 	];
 }
 
-function bumpers({ plan, job }: Writer): Step[] {
+function bumpers({ plan, job }: Writer): MadeStep[] {
 	const count = there(plan.back, 'back').bumpers;
 	if (count === 0) return [];
 	return [
@@ -86,7 +86,7 @@ function bumpers({ plan, job }: Writer): Step[] {
 	];
 }
 
-export function label({ job }: Writer): Step {
+export function label({ job }: Writer): MadeStep {
 	const { belongs, copies } = job;
 	const which = belongs.papers.length > 0 ? `: ${belongs.papers.join('; ')}` : '';
 	const papers =
@@ -114,7 +114,7 @@ export function label({ job }: Writer): Step {
 	};
 }
 
-export function lastLook({ job }: Writer): Step {
+export function lastLook({ job }: Writer): MadeStep {
 	const glazed = job.guard.glazing.family !== 'none';
 	return {
 		id: 'last-look',

@@ -2,14 +2,14 @@
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { isNothing } from '../../units/round.ts';
 import { staysFaceUp } from '../../stations/hold/as-laid.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { FASTENER_NAMES } from '../../stations/frame/fasteners.ts';
 import { there } from '../../units/there.ts';
 
 /** The steps that fit a pack by what holds it. */
-const FITTINGS: Record<Points['kind'], (writer: Writer) => Step[]> = {
+const FITTINGS: Record<Points['kind'], (writer: Writer) => MadeStep[]> = {
 	rigid: fitPoints,
 	flexible: fitPoints,
 	hand: fitPoints,
@@ -24,12 +24,12 @@ export function fasteners({ plan }: Writer): string {
 	return `${total} ${total === 1 ? FASTENER_NAMES[kind].one : FASTENER_NAMES[kind].many}`;
 }
 
-export function makeFrame(writer: Writer): Step[] {
+export function makeFrame(writer: Writer): MadeStep[] {
 	return [...there(frameKindOf(writer.job), 'frame').made(writer), ...deepen(writer)];
 }
 
 /** Strips on the back deepen a rabbet that is too shallow. */
-function deepen(writer: Writer): Step[] {
+function deepen(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { deepen: by } = there(job.frame, 'frame');
 	if (by === 0) return [];
@@ -48,7 +48,7 @@ function deepen(writer: Writer): Step[] {
 	];
 }
 
-export function fit(writer: Writer): Step[] {
+export function fit(writer: Writer): MadeStep[] {
 	return FITTINGS[there(writer.plan.frame, 'frame').points.kind](writer);
 }
 
@@ -59,7 +59,7 @@ function turned(writer: Writer, what: string): string {
 		: `Mark which way is up on the back; lay the frame over the ${what}; turn both.`;
 }
 
-function fitPoints(writer: Writer): Step[] {
+function fitPoints(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { top, side, kind, stay, total } = there(plan.frame, 'frame').points;
 	const tag =
@@ -123,7 +123,7 @@ function shimmed(writer: Writer, clearance: number): string {
 		: `The channel leaves ${writer.fine(clearance)}: card is slipped behind the backing on all sides.`;
 }
 
-function fitMetal(writer: Writer): Step[] {
+function fitMetal(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { top, side } = there(plan.frame, 'frame').points;
 	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
@@ -158,7 +158,7 @@ function fitMetal(writer: Writer): Step[] {
 	];
 }
 
-function fitClipped(writer: Writer): Step[] {
+function fitClipped(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { top, side } = there(plan.frame, 'frame').points;
 	const offset = there(there(plan.frame, 'frame').offset, 'offset');

@@ -1,20 +1,20 @@
 /** Steps of rings, wire and nails (handbook hang). */
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import type { Single } from '../../stations/hang/kinds/hanger.ts';
 import { hookFor } from '../../shop/hangers.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { known, there } from '../../units/there.ts';
 
-export function planHangers(writer: Writer): Step[] {
+export function planHangers(writer: Writer): MadeStep[] {
 	const single = HANGERS[there(writer.plan.hang, 'hang').by].single;
 	if (writer.job.kept.hangers) return [keptHangers(writer)];
 	return single ? [oneHanger(writer, single)] : [...stripAcross(writer), rings(writer)];
 }
 
 /** What it hung by before is looked at before it hangs by it again. */
-function keptHangers(writer: Writer): Step {
+function keptHangers(writer: Writer): MadeStep {
 	const hang = there(writer.plan.hang, 'hang');
 	const { line, ringsTitle, single } = HANGERS[hang.by];
 	const bears = showStrength(hang.ringWantedKg, writer.job.reader);
@@ -32,7 +32,7 @@ function keptHangers(writer: Writer): Step {
 	};
 }
 
-function oneHanger(writer: Writer, { title, name }: Single): Step {
+function oneHanger(writer: Writer, { title, name }: Single): MadeStep {
 	const { drop } = there(writer.plan.hang, 'hang');
 	return {
 		id: 'hang',
@@ -48,7 +48,7 @@ function oneHanger(writer: Writer, { title, name }: Single): Step {
 }
 
 /** Where the wood is too narrow for screws a strip takes them. */
-function stripAcross(writer: Writer): Step[] {
+function stripAcross(writer: Writer): MadeStep[] {
 	const { strip, drop } = there(writer.plan.hang, 'hang');
 	if (!strip) return [];
 	return [
@@ -66,7 +66,7 @@ function stripAcross(writer: Writer): Step[] {
 	];
 }
 
-function rings(writer: Writer): Step {
+function rings(writer: Writer): MadeStep {
 	const { job, plan } = writer;
 	const hang = there(plan.hang, 'hang');
 	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
@@ -112,7 +112,7 @@ function hookSays({ job, plan, shop }: Writer): string {
 	return `Each hook is rated for at least ${showMass(wanted, job.reader)}${which}.`;
 }
 
-export function wall(writer: Writer): Step {
+export function wall(writer: Writer): MadeStep {
 	const { job, plan } = writer;
 	const { hooks, by } = there(plan.hang, 'hang');
 	const { single } = HANGERS[by];

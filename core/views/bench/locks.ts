@@ -1,11 +1,12 @@
 /** Which step comes next, what locks a step, and what still dries: of a run, its steps and the time. */
-import type { Step, StepId } from '../../stations/step.ts';
-import { BEFORE } from './before.ts';
-import type { Done, Run } from './run.ts';
+import type { AnyStepId, Step } from '../../stations/step.ts';
+import { beforeOf } from './before.ts';
+import type { Cause } from './causes.ts';
+import { isUndoneBy, type Done, type Run } from './run.ts';
 
 const MINUTE_MS = 60_000;
 
-export type Wait = { step: StepId; what: string; from: number; until: number };
+export type Wait = { step: AnyStepId; what: string; from: number; until: number };
 export type Lock = { by: Step; because: string; /** It is done, and dries until then. */ until: number | null };
 
 /** What is done and waits, by when it is over; with those that are over since. */
@@ -18,9 +19,9 @@ export function waitsOf(run: Run): Wait[] {
 const untilOf = ({ at, waits }: Pick<Done, 'at' | 'waits'>): number => at + (waits?.minutes ?? 0) * MINUTE_MS;
 
 /** The first thing that locks a step; `null` when it may be done. Only what stands before it in this package's order does. */
-export function lockOf(id: StepId, run: Run, steps: readonly Step[], now: number): Lock | null {
+export function lockOf(id: AnyStepId, run: Run, steps: readonly Step[], now: number): Lock | null {
 	const order = steps.findIndex((step) => step.id === id);
-	for (const { step, because } of BEFORE[id]) {
+	for (const { step, because } of beforeOf(id)) {
 		const at = steps.findIndex((one) => one.id === step);
 		const by = steps[at];
 		if (!by || at > order) continue;
@@ -38,7 +39,9 @@ export function nextStep(run: Run, steps: readonly Step[], now: number): Step | 
 	return left.find(({ id }) => !lockOf(id, run, steps, now)) ?? left[0] ?? null;
 }
 
-/** Minutes of work that opening again costs: of the steps that were done and are to be done once more. */
-export function minutesAgain(run: Run, steps: readonly Step[], undone: readonly StepId[]): number {
-	return steps.filter(({ id }) => undone.includes(id) && run.done.has(id)).reduce((sum, { minutes = 0 }) => sum + minutes, 0);
+/** Minutes of work that opening one again costs: of the steps that were done and are to be done once more. */
+export function minutesAgain(run: Run, steps: readonly Step[], cause: Cause): number {
+	return steps
+		.filter(({ id }) => isUndoneBy(cause, id) && run.done.has(id))
+		.reduce((sum, { minutes = 0, pieces = 1 }) => sum + minutes / pieces, 0);
 }

@@ -1,6 +1,6 @@
 /** Minutes of work of each step: so many of each thing that it deals with, by the house's figures (handbook cut#cost). */
 import type { House } from '../../shop/house.ts';
-import type { Step, StepId, Writer } from '../../stations/step.ts';
+import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
 import { SIDES } from '../../geometry/shapes.ts';
 import { each } from '../../units/one-or-each.ts';
 
@@ -8,7 +8,7 @@ type MinutesOf = Extract<keyof House, `minutes${string}`>;
 type Work = readonly [each: MinutesOf, count: number];
 
 /** Of a batch these are done once for all. */
-const ONCE: ReadonlySet<StepId> = new Set<StepId>(['ready', 'gather']);
+export const ONCE: ReadonlySet<StepId> = new Set<StepId>(['ready', 'gather']);
 
 /** @returns minutes for all of a batch, not rounded */
 export function minutesOf(step: Used, writer: Writer): number {
@@ -16,11 +16,12 @@ export function minutesOf(step: Used, writer: Writer): number {
 	return ONCE.has(step.id) ? one : one * writer.job.copies;
 }
 
-type Used = Pick<Step, 'id' | 'uses'>;
+type Used = Pick<MadeStep, 'id' | 'uses'>;
 type WorkOf = (writer: Writer, step: Used) => Work[];
 
 /** The cut list counts for all that are alike. */
-const countOf = ({ job }: Writer, parts: Step['uses']): number => parts.reduce((sum, { count }) => sum + count, 0) / job.copies;
+const countOf = ({ job }: Writer, parts: MadeStep['uses']): number =>
+	parts.reduce((sum, { count }) => sum + count, 0) / job.copies;
 const asItIs = (): Work[] => [['minutesStep', 1]];
 const strips: WorkOf = (writer, { uses }) => [
 	['minutesStep', 1],

@@ -4,13 +4,13 @@ import { hingingScene, placingScene } from '../drawing/board.ts';
 import { sightsOf, which, type Sight } from '../../rule/sights.ts';
 import { laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
 import { joinSays } from './board-steps.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { nth } from '../../units/there.ts';
 
 /** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
-export function mount(writer: Writer): Step[] {
+export function mount(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const sights = sightsOf(job, plan);
 	const { step, turn } = HOLDS[job.hold.kind];
@@ -19,7 +19,7 @@ export function mount(writer: Writer): Step[] {
 	if (!made) return [...bevelSupport(writer), ...tryWindow(writer)];
 	const held = withPictures(made, sights, writer);
 	const onBase = supportToBase(writer);
-	const inTurn: Record<typeof turn, () => Step[]> = {
+	const inTurn: Record<typeof turn, () => MadeStep[]> = {
 		'after-placing': () => [...onBase, place(sights, writer), held],
 		'before-placing': () => [...onBase, held, place(sights, writer)],
 		'in-place-of-placing': () => [held, ...onBase]
@@ -28,13 +28,13 @@ export function mount(writer: Writer): Step[] {
 }
 
 /** The sheet with its tabs as it lies, where there are tabs. */
-function withPictures(step: Step, sights: Sight[], { plan, job }: Writer): Step {
+function withPictures(step: MadeStep, sights: Sight[], { plan, job }: Writer): MadeStep {
 	const pictures = sights.flatMap((_, index) => hingingScene(plan, job, index) ?? []);
 	return pictures.length > 0 ? { ...step, pictures } : step;
 }
 
 /** A translucent piece stands on a board of exactly its size, its edge undercut, coated in its tint. */
-function bevelSupport(writer: Writer): Step[] {
+function bevelSupport(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const bevelled = job.windows.find((window) => window.support && window.bevelledSupport);
 	if (!bevelled) return [];
@@ -56,7 +56,7 @@ function bevelSupport(writer: Writer): Step[] {
 }
 
 /** A float's support is fixed to its base board: after the panel is on it, before a sheet is. */
-function supportToBase(writer: Writer): Step[] {
+function supportToBase(writer: Writer): MadeStep[] {
 	const { job, shop } = writer;
 	if (!writer.parts('support').length) return [];
 	const base = job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : null;
@@ -88,7 +88,7 @@ const FLAT_SHEETS: Record<PieceKind, boolean> = {
 	object: false
 };
 
-function place(sights: Sight[], writer: Writer): Step {
+function place(sights: Sight[], writer: Writer): MadeStep {
 	const { job, plan } = writer;
 	const stuck = HOLDS[job.hold.kind].turn === 'before-placing';
 	const flat = FLAT_SHEETS[job.piece.kind];
@@ -115,7 +115,7 @@ function place(sights: Sight[], writer: Writer): Step {
 	};
 }
 
-function tryWindow(writer: Writer): Step[] {
+function tryWindow(writer: Writer): MadeStep[] {
 	const { job } = writer;
 	if (job.mats.length === 0) return [];
 	const behind = job.guard.underMat ? 'under-mat' : null;
@@ -137,7 +137,7 @@ function tryWindow(writer: Writer): Step[] {
 }
 
 /** Small parts that are cut or torn before the piece is on the bench. */
-export function prepareHold(writer: Writer): Step | null {
+export function prepareHold(writer: Writer): MadeStep | null {
 	const parts = writer.parts('hinge tab', 'cross-piece', 'corner pocket', 'edge strip', 'patch behind the piece');
 	if (parts.length === 0) return null;
 	const torn = isHinge(writer.job.hold.kind) && writer.job.hold.adhesive.family === 'paste';

@@ -1,10 +1,10 @@
 /** Steps that close the pack: clean glazing, dust, the layers behind, the edge seal; and centring it in its frame. */
 import { inSentence } from '../../units/in-sentence.ts';
-import type { Step, Writer } from '../../stations/step.ts';
+import type { MadeStep, Writer } from '../../stations/step.ts';
 import { layerName } from '../../stations/guard/layers/all.ts';
 import { there } from '../../units/there.ts';
 
-export function cleanGlazing({ job }: Writer): Step | null {
+export function cleanGlazing({ job }: Writer): MadeStep | null {
 	const { glazing } = job.guard;
 	if (glazing.family === 'none') return null;
 	const acrylic = glazing.family === 'acrylic';
@@ -32,7 +32,7 @@ export function cleanGlazing({ job }: Writer): Step | null {
 }
 
 /** A pane that stays has no film, and years of dust on its inner face. */
-function cleanKept(name: string, acrylic: boolean): Step {
+function cleanKept(name: string, acrylic: boolean): MadeStep {
 	return {
 		id: 'clean-glazing',
 		title: `Clean the glazing that stays, ${inSentence(name)}`,
@@ -48,7 +48,7 @@ function cleanKept(name: string, acrylic: boolean): Step {
 	};
 }
 
-export function dustFirst({ job }: Writer): Step {
+export function dustFirst({ job }: Writer): MadeStep {
 	const blow =
 		{
 			bulb: 'Blow with a bulb',
@@ -69,7 +69,7 @@ export function dustFirst({ job }: Writer): Step {
 }
 
 /** What lies in front of the piece, spacers with it, and what is loaded behind it. */
-export function closePack(writer: Writer): Step | null {
+export function closePack(writer: Writer): MadeStep | null {
 	const { job, plan, shop } = writer;
 	const { glazing, underMat, spacer } = job.guard;
 	const layers = there(plan.pack, 'pack').layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
@@ -103,7 +103,7 @@ export function closePack(writer: Writer): Step | null {
 	};
 }
 
-export function edgeSeal(writer: Writer): Step | null {
+export function edgeSeal(writer: Writer): MadeStep | null {
 	const seal = there(writer.plan.back, 'back').edgeSeal;
 	if (!seal) return null;
 	const { edgeSealOnFace, edgeSealOnBack } = writer.shop.house;
@@ -119,7 +119,7 @@ export function edgeSeal(writer: Writer): Step | null {
 	};
 }
 
-export function centre(writer: Writer): Step | null {
+export function centre(writer: Writer): MadeStep | null {
 	const { plan, job } = writer;
 	const seen = there(plan.window, 'window').mats[0]?.seen;
 	if (!seen) return null;

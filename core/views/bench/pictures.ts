@@ -3,7 +3,7 @@ import type { Scene } from '../../figures/scene.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Plan } from '../../plan.ts';
 import type { Shop } from '../../shop/shop.ts';
-import type { Step, StepId } from '../../stations/step.ts';
+import type { AnyStepId, Step } from '../../stations/step.ts';
 import { backScene } from '../drawing/back.ts';
 import { frontScene } from '../drawing/front.ts';
 import { cornerPlatesScene, tapeCornerScene, wireKnotScene } from '../drawing/hands.ts';
@@ -17,7 +17,7 @@ const back: Drawn = ({ job, plan, shop }) => [backScene(plan, job, shop)];
 const front: Drawn = ({ job, plan }) => [frontScene(plan, job)];
 const section: Drawn = ({ job, plan, shop }) => [sectionScene(plan, job, shop)];
 
-const DRAWN: Partial<Record<StepId, Drawn>> = {
+const DRAWN: Partial<Record<AnyStepId, Drawn>> = {
 	'cut-glazing': ({ job, plan }) => [partsScene(plan, job)],
 	'try-window': front,
 	'close-pack': section,

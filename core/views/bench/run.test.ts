@@ -9,11 +9,11 @@ import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
-import type { StepId } from '../../stations/step.ts';
-import { BEFORE } from './before.ts';
+import type { AnyStepId, StepId } from '../../stations/step.ts';
+import { BEFORE, beforeOf } from './before.ts';
 import { CAUSES, REOPENS } from './causes.ts';
 import { lockOf, minutesAgain, nextStep, waitsOf } from './locks.ts';
-import { folded, undoneBy, type Deed, type Run, type RunEvent } from './run.ts';
+import { folded, isUndoneBy, type Deed, type Run, type RunEvent } from './run.ts';
 import { planSteps, type Step } from './steps.ts';
 
 const stepsOf = (file: JobFile): Step[] => planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
@@ -23,7 +23,7 @@ const MINUTE = 60_000;
 /** Events a minute apart, in their order. */
 const events = (...deeds: Deed[]): RunEvent[] =>
 	deeds.map((deed, at) => ({ ...deed, id: `event ${at}`, at: at * MINUTE, by: 'OB' }));
-const did = (...ids: StepId[]): Deed[] => ids.map((step) => ({ kind: 'done', step }));
+const did = (...ids: AnyStepId[]): Deed[] => ids.map((step) => ({ kind: 'done', step }));
 
 /** By school one or the other comes first. */
 const EITHER = new Set([
@@ -54,7 +54,7 @@ test('property: whatever the package, what must be done before a step stands bef
 			const at = new Map(of.map(({ id }, index) => [id, index]));
 			assert.equal(at.size, of.length, 'no step twice');
 			for (const { id } of of)
-				for (const { step } of BEFORE[id])
+				for (const { step } of beforeOf(id))
 					if (at.has(step) && !EITHER.has(`${id} ${step}`))
 						assert.ok(at.get(step)! < at.get(id)!, `${step} before ${id}: ${[...at.keys()].join(' ')}`);
 			let now = 0;
@@ -166,7 +166,7 @@ test('opened again: the steps from its cause on are to be done once more, which 
 	const of = steps();
 	const all = of.map(({ id }) => id);
 	const before = folded(events(...did(...all), { kind: 'answered', step: 'hang', yes: true }));
-	const lost = minutesAgain(before, of, undoneBy('lint'));
+	const lost = minutesAgain(before, of, 'lint');
 	const minutes = of.filter(({ id }) => all.indexOf(id) >= all.indexOf('dust-first')).reduce((sum, one) => sum + one.minutes!, 0);
 	assert.equal(lost, minutes);
 	const after = folded([
@@ -177,12 +177,12 @@ test('opened again: the steps from its cause on are to be done once more, which 
 	assert.ok(after.done.has('clean-glazing') && !after.done.has('fit-all') && !after.done.has('hang'));
 	assert.deepEqual([after.answered.size, after.minutesLost, after.reopened.length], [0, lost, 1]);
 	for (const cause of CAUSES) {
-		assert.ok(undoneBy(cause).includes(REOPENS[cause].from));
-		assert.ok(!undoneBy(cause).includes('cut-boards'), cause);
+		assert.ok(isUndoneBy(cause, REOPENS[cause].from));
+		assert.ok(!isUndoneBy(cause, 'cut-boards'), cause);
 	}
 });
 
-const eventsOf = (_: Run, ids: StepId[]): RunEvent[] => events(...did(...ids), { kind: 'answered', step: 'hang', yes: true });
+const eventsOf = (_: Run, ids: AnyStepId[]): RunEvent[] => events(...did(...ids), { kind: 'answered', step: 'hang', yes: true });
 
 test('property: two devices that have the same events in the same order have the same run', () => {
 	const deed: fc.Arbitrary<Deed> = fc.oneof(
@@ -206,4 +206,27 @@ test('property: two devices that have the same events in the same order have the
 		}),
 		{ numRuns: runs(200) }
 	);
+});
+
+test('a batch: counted piece by piece, one opened again takes that one back', () => {
+	const of = steps({ copies: 20 });
+	assert.equal(of.find(({ id }) => id === 'gather')!.pieces, undefined, 'once for all');
+	const fit = of.find(({ id }) => id === 'fit-all')!;
+	assert.equal(fit.pieces, 20);
+	const counted = (...more: number[]): Deed[] => more.map((one) => ({ kind: 'counted', step: 'fit-all', more: one }));
+	assert.equal(folded(events(...counted(1, 1, -1, 1))).counted.get('fit-all'), 2);
+	assert.equal(folded(events(...counted(-1, 1))).counted.get('fit-all'), 1, 'never below none');
+	const done = folded(events(...did(...of.map(({ id }) => id))));
+	const one = steps();
+	const all = folded(events(...did(...one.map(({ id }) => id))));
+	assert.ok(Math.abs(minutesAgain(done, of, 'dust') - minutesAgain(all, one, 'dust')) < 1e-9, 'it is one that is opened');
+	const again = folded(
+		events(...did('cut-boards', 'fit-first', 'fit-all'), ...counted(3), {
+			kind: 'reopened',
+			cause: 'points-moved',
+			minutes: 3,
+			pieces: 20
+		})
+	);
+	assert.deepEqual([again.counted.get('fit-all'), again.done.has('fit-all'), again.done.has('fit-first')], [19, false, true]);
 });

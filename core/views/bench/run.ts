@@ -2,12 +2,12 @@
  * A run at the bench is what folding its events gives. Events are never changed; the same events in the same order give the same run
  * on every device.
  */
-import type { StepId } from '../../stations/step.ts';
+import { placeOf } from '../../shop/step-names.ts';
+import type { AnyStepId } from '../../stations/step.ts';
 import type { Size } from '../../geometry/shapes.ts';
 import type { Readings } from './centring.ts';
 import type { Cause } from './causes.ts';
 import { REOPENS } from './causes.ts';
-import { BEFORE } from './before.ts';
 
 /** What was done: each kind with what it carries. */
 export type Deed =
@@ -16,16 +16,19 @@ export type Deed =
 	| { kind: 'taken-over'; rev: number }
 	| { kind: 'stayed'; rev: number }
 	/** `forced`: why it was done though it was locked; `waits`: minutes until it is dry, and what dries. */
-	| { kind: 'done'; step: StepId; forced?: string; waits?: { minutes: number; what: string } }
-	| { kind: 'undone'; step: StepId }
+	| { kind: 'done'; step: AnyStepId; forced?: string; waits?: { minutes: number; what: string } }
+	/** Of a batch, so many more are through this step; fewer when it was miscounted. */
+	| { kind: 'counted'; step: AnyStepId; more: number }
+	| { kind: 'undone'; step: AnyStepId }
 	/** `minutes` that it cost, by the house's figures of that day. */
-	| { kind: 'looked'; step: StepId; clean: boolean; cause?: Cause; minutes?: number }
-	| { kind: 'reopened'; cause: Cause; minutes: number }
-	| { kind: 'wrong'; step: StepId; says: string }
+	| { kind: 'looked'; step: AnyStepId; clean: boolean; cause?: Cause; minutes?: number }
+	/** `pieces`: of a batch of so many, one is opened again. */
+	| { kind: 'reopened'; cause: Cause; minutes: number; pieces?: number }
+	| { kind: 'wrong'; step: AnyStepId; says: string }
 	| { kind: 'read'; readings: Readings }
 	| { kind: 'laid'; window: number; left: number; top: number }
 	| ({ kind: 'measured'; part: string } & Measured)
-	| { kind: 'answered'; step: StepId; yes: boolean }
+	| { kind: 'answered'; step: AnyStepId; yes: boolean }
 	| { kind: 'ticked'; what: string; on: boolean }
 	| { kind: 'photographed'; side: 'front' | 'back'; picture: string }
 	| { kind: 'ended' };
@@ -48,21 +51,21 @@ export type Run = {
 	begunAt: number;
 	endedAt: number | null;
 	by: string;
-	done: Map<StepId, Done>;
-	looked: Map<StepId, Looked[]>;
+	done: Map<AnyStepId, Done>;
+	/** Of a batch: through a step that is not done for all yet. */
+	counted: Map<AnyStepId, number>;
+	looked: Map<AnyStepId, Looked[]>;
 	reopened: { at: number; by: string; cause: Cause }[];
-	wrong: { at: number; by: string; step: StepId; says: string }[];
+	wrong: { at: number; by: string; step: AnyStepId; says: string }[];
 	/** Every set of eight readings, the latest last. */
 	read: Readings[];
 	laid: Map<number, Laid>;
 	measured: Map<string, Measured>;
-	answered: Map<StepId, boolean>;
+	answered: Map<AnyStepId, boolean>;
 	ticked: Set<string>;
 	photographs: Map<'front' | 'back', string>;
 	minutesLost: number;
 };
-
-const ORDER = Object.keys(BEFORE) as StepId[];
 
 export function emptyRun(): Run {
 	return {
@@ -72,6 +75,7 @@ export function emptyRun(): Run {
 		endedAt: null,
 		by: '',
 		done: new Map(),
+		counted: new Map(),
 		looked: new Map(),
 		reopened: [],
 		wrong: [],
@@ -115,16 +119,24 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 	done: (run, event) => {
 		if (!run.done.has(event.step)) run.done.set(event.step, event);
 	},
+	counted: (run, { step, more }) => {
+		run.counted.set(step, Math.max(0, (run.counted.get(step) ?? 0) + more));
+	},
 	undone: (run, { step }) => {
 		run.done.delete(step);
+		run.counted.delete(step);
 		run.endedAt = null;
 	},
 	looked: (run, { step, at, by, clean, cause, minutes = 0 }) => {
 		run.looked.set(step, [...(run.looked.get(step) ?? []), { at, by, clean, ...(cause ? { cause } : {}) }]);
 		run.minutesLost += clean ? 0 : minutes;
 	},
-	reopened: (run, { cause, minutes, at, by }) => {
-		for (const step of undoneBy(cause)) run.done.delete(step);
+	reopened: (run, { cause, minutes, pieces = 1, at, by }) => {
+		for (const step of new Set([...run.done.keys(), ...run.counted.keys()])) {
+			if (!isUndoneBy(cause, step)) continue;
+			const through = run.done.delete(step) ? pieces : (run.counted.get(step) ?? 0);
+			run.counted.set(step, Math.max(0, through - 1));
+		}
 		run.answered.clear();
 		run.endedAt = null;
 		run.reopened.push({ at, by, cause });
@@ -163,8 +175,7 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 	}
 };
 
-/** Steps that are to be done again once the package is opened for such a cause. */
-export function undoneBy(cause: Cause): StepId[] {
-	const from = ORDER.indexOf(REOPENS[cause].from);
-	return ORDER.slice(from);
+/** Whether a step is to be done again once the package is opened for such a cause. */
+export function isUndoneBy(cause: Cause, step: AnyStepId): boolean {
+	return placeOf(step) >= placeOf(REOPENS[cause].from);
 }

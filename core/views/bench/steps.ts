@@ -12,9 +12,10 @@ import { closeBack, hangersBeforeClosing, label, lastLook } from './close-steps.
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
 import { mount, prepareHold } from './mount-steps.ts';
-import { minutesOf } from './minutes.ts';
+import { minutesOf, ONCE } from './minutes.ts';
+import { withOwnSteps } from './own-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-steps.ts';
-import { Writer, type Step } from '../../stations/step.ts';
+import { Writer, type MadeStep, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { known, there } from '../../units/there.ts';
@@ -29,7 +30,12 @@ export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
 	if (!isPlanned(job, plan)) return [];
 	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
 	const steps = STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
-	return steps.map((step) => ({ ...step, minutes: minutesOf(step, writer) }));
+	const made = steps.map((step) => ({
+		...step,
+		minutes: minutesOf(step, writer),
+		...(job.copies > 1 && !ONCE.has(step.id) ? { pieces: job.copies } : {})
+	}));
+	return withOwnSteps(made, writer.shop.steps, job.copies);
 }
 
 /** Every station that the job covers has its figures. */
@@ -56,7 +62,7 @@ const only =
 	(scope) =>
 		scope === wanted;
 
-const STEPS: readonly [Belongs, (writer: Writer) => Step | Step[] | null][] = [
+const STEPS: readonly [Belongs, (writer: Writer) => MadeStep | MadeStep[] | null][] = [
 	[always, ready],
 	[(scope) => scope !== 'unframe', gather],
 	[only('unframe'), takeOut],
@@ -84,7 +90,7 @@ const STEPS: readonly [Belongs, (writer: Writer) => Step | Step[] | null][] = [
 ];
 
 /** Made ready for the customer, who mounts the piece. */
-function joinPackage(writer: Writer): Step | null {
+function joinPackage(writer: Writer): MadeStep | null {
 	const { underMat } = writer.job.guard;
 	if (!underMat || writer.job.mats.length === 0) return null;
 	return {
@@ -105,7 +111,7 @@ function placedAt(writer: Writer): string {
 }
 
 /** The frame is opened as it was closed, from the outside in; each layer is recorded as it comes out. */
-function takeOut({ job }: Writer): Step[] {
+function takeOut({ job }: Writer): MadeStep[] {
 	return [
 		{
 			id: 'take-out',
@@ -132,7 +138,7 @@ function takeOut({ job }: Writer): Step[] {
 	];
 }
 
-function ready(writer: Writer): Step {
+function ready(writer: Writer): MadeStep {
 	const { job } = writer;
 	const { piece } = job;
 	const gloves = job.schools.hands === 'gloves' || (job.schools.hands === 'by-piece' && piece.kind === 'photograph');
@@ -169,7 +175,7 @@ function ready(writer: Writer): Step {
 }
 
 /** Everything, counted once. */
-function gather(writer: Writer): Step {
+function gather(writer: Writer): MadeStep {
 	const { plan, shop, job } = writer;
 	const counts = new Map<string, number>();
 	for (const { role, count } of plan.cut) {

@@ -15,7 +15,9 @@
 		if (!begun) return 'Begin';
 		if (desk.aside === 'force' || desk.lock) return 'Locked';
 		if (desk.isDone) return 'Next';
-		return (desk.step && ON[desk.step.id]) ?? 'Done, go on';
+		const { step } = desk;
+		if (step?.pieces && desk.through(step) + 1 < step.pieces) return `Piece ${desk.through(step) + 1} done`;
+		return (step && ON[step.id]) ?? 'Done, go on';
 	});
 	const first = $derived(desk.step === null || desk.steps[0]?.id === desk.step.id);
 	const run = $derived(begun && !ended);

@@ -3,7 +3,7 @@
 	import type { Component } from 'svelte';
 	import { page } from '$app/state';
 	import type { DateLanguage } from '$core/shop/about.ts';
-	import type { Step, StepId } from '$core/stations/step.ts';
+	import type { AnyStepId, Step } from '$core/stations/step.ts';
 	import { picturesOf } from '$core/views/bench/pictures.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
@@ -16,6 +16,7 @@
 	import Looked from './Looked.svelte';
 	import Orientation from './Orientation.svelte';
 	import Photographs from './Photographs.svelte';
+	import Pieces from './Pieces.svelte';
 	import Placement from './Placement.svelte';
 	import Ticks from './Ticks.svelte';
 
@@ -23,7 +24,7 @@
 	const { desk, step }: Props = $props();
 
 	/** What is asked at a step; the others ask nothing. */
-	const ASKS: Partial<Record<StepId, Component<{ desk: BenchDesk; step: Step }>>> = {
+	const ASKS: Partial<Record<AnyStepId, Component<{ desk: BenchDesk; step: Step }>>> = {
 		gather: Ticks,
 		'cut-boards': CutCheck,
 		'cut-glazing': CutCheck,
@@ -35,7 +36,7 @@
 		'last-look': Photographs
 	};
 	/** What is asked there says all that is done. */
-	const TOLD: ReadonlySet<StepId> = new Set<StepId>(['gather', 'centre']);
+	const TOLD: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['gather', 'centre']);
 	const pictures = $derived(picturesOf(step, desk.planned));
 	const Asked = $derived(ASKS[step.id]);
 	const done = $derived(desk.run.done.get(step.id));
@@ -61,6 +62,7 @@
 		{#if desk.aside === 'force'}<Force {desk} />{/if}
 		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
 		{#if Asked}<Asked {desk} {step} />{/if}
+		{#if step.pieces && !done && !desk.lock}<Pieces {desk} {step} />{/if}
 		{#if step.waitMinutes && !done}<p class="quiet">
 				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
 			</p>{/if}

@@ -16,7 +16,8 @@
 			const done = desk.run.done.get(step.id);
 			const lock = done || !begun ? null : lockOf(step.id, desk.run, desk.steps, desk.now);
 			const rounds = desk.run.looked.get(step.id)?.length ?? 0;
-			return { step, done, lock, rounds };
+			const through = !done && step.pieces ? desk.through(step) : 0;
+			return { step, done, lock, rounds, through };
 		})
 	);
 	const far = $derived(lines.filter(({ done }) => done).length);
@@ -30,7 +31,7 @@
 
 {#snippet steps()}
 	<ol>
-		{#each lines as { step, done, lock, rounds }, index (step.id)}
+		{#each lines as { step, done, lock, rounds, through }, index (step.id)}
 			<li data-step={step.id}>
 				<button
 					type="button"
@@ -42,7 +43,9 @@
 				>
 					<span class="sign" aria-hidden="true">{done ? '✓' : index + 1}</span>
 					<span class="words"
-						>{step.title}{roundsSaid(rounds)}{#if lock && lock.until !== null}<span class="why"
+						>{step.title}{roundsSaid(rounds)}{through > 0
+							? ` · ${through} of ${step.pieces}`
+							: ''}{#if lock && lock.until !== null}<span class="why"
 								>&nbsp;· {lock.by.title} dries till {showClock(lock.until)}</span
 							>{/if}{#if lock}<span class="seen-by-readers">, locked</span>{/if}{#if done}<span class="seen-by-readers"
 								>, done</span

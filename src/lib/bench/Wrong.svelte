@@ -2,7 +2,7 @@
 	/** Something is wrong: it is written down, or the pack is opened again, with its cause. */
 	import { CAUSES, REOPENS, type Cause } from '$core/views/bench/causes.ts';
 	import { minutesAgain } from '$core/views/bench/locks.ts';
-	import { undoneBy } from '$core/views/bench/run.ts';
+	import { isUndoneBy } from '$core/views/bench/run.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
@@ -12,11 +12,10 @@
 	const closed = $derived(desk.run.done.has('close-pack') || desk.run.done.has('fit-first') || desk.run.endedAt !== null);
 	const causes = $derived(
 		CAUSES.map((cause) => {
-			const again = undoneBy(cause);
 			return {
 				cause,
-				first: desk.steps.find(({ id }) => again.includes(id)),
-				minutes: minutesAgain(desk.run, desk.steps, again)
+				first: desk.steps.find(({ id }) => isUndoneBy(cause, id)),
+				minutes: minutesAgain(desk.run, desk.steps, cause)
 			};
 		}).filter(
 			(one): one is { cause: Cause; first: NonNullable<typeof one.first>; minutes: number } =>

@@ -5,11 +5,11 @@ import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { shopFor } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
-import type { Step, StepId } from '$core/stations/step.ts';
+import type { AnyStepId, Step } from '$core/stations/step.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Cause } from '$core/views/bench/causes.ts';
 import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks.ts';
-import { undoneBy, type Deed } from '$core/views/bench/run.ts';
+import type { Deed } from '$core/views/bench/run.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import type { BenchAnswer, OpenRun } from '$lib/server/bench.ts';
 import { askServer } from '$lib/ui/ask-server.ts';
@@ -42,7 +42,7 @@ export class BenchDesk {
 	now = $state(0);
 	aside = $state<Aside>(null);
 	#start: BenchStart;
-	#open = $state<StepId | null>(null);
+	#open = $state<AnyStepId | null>(null);
 	#beat: ReturnType<typeof setInterval> | undefined;
 
 	constructor(start: BenchStart) {
@@ -117,7 +117,7 @@ export class BenchDesk {
 		this.#open = null;
 	}
 
-	show(step: StepId): void {
+	show(step: AnyStepId): void {
 		this.#open = step;
 		this.aside = null;
 	}
@@ -131,13 +131,30 @@ export class BenchDesk {
 	/** Whether the step's own question keeps it from being done. */
 	readonly asks = $derived.by(() => this.step?.id === 'hang' && this.run.answered.get('hang') !== true);
 
-	/** Done, and on to the next; what is locked asks for a reason first. */
-	goOn(forced?: string): void {
+	/** Of a batch, so many are through a step that is not done for all. */
+	through(step: Step): number {
+		return Math.min(this.run.counted.get(step.id) ?? 0, (step.pieces ?? 1) - 1);
+	}
+
+	/** One more of a batch, or one less. */
+	count(step: Step, more: 1 | -1): void {
+		if (more === 1 || this.through(step) > 0) this.did({ kind: 'counted', step: step.id, more });
+	}
+
+	/**
+	 * Done, and on to the next; what is locked asks for a reason first. Of a batch one piece is through, and the step is done with the last.
+	 * @param whole all that are left of a batch at once
+	 */
+	goOn(forced?: string, whole = forced !== undefined): void {
 		const { step } = this;
 		if (!step || this.asks) return;
 		if (!this.run.done.has(step.id)) {
 			if (this.lock && forced === undefined) {
 				this.aside = 'force';
+				return;
+			}
+			if (!whole && this.through(step) + 1 < (step.pieces ?? 1)) {
+				this.count(step, 1);
 				return;
 			}
 			const { waitMinutes: minutes } = step;
@@ -155,7 +172,9 @@ export class BenchDesk {
 	}
 
 	reopen(cause: Cause): void {
-		this.did({ kind: 'reopened', cause, minutes: minutesAgain(this.run, this.steps, undoneBy(cause)) });
+		const { copies } = this.planned.job;
+		const pieces = copies > 1 ? { pieces: copies } : {};
+		this.did({ kind: 'reopened', cause, minutes: minutesAgain(this.run, this.steps, cause), ...pieces });
 		this.#open = null;
 		this.aside = null;
 	}

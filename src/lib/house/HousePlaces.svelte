@@ -9,7 +9,8 @@
 		{ href: '/house', name: 'Frame sizes' },
 		{ href: '/house/rules', name: 'Rules' },
 		{ href: '/house/figures', name: 'House figures' },
-		{ href: '/house/schools', name: 'Schools' }
+		{ href: '/house/schools', name: 'Schools' },
+		{ href: '/house/steps', name: 'Steps' }
 	];
 </script>
 

@@ -6,6 +6,7 @@ import { readPlaces } from '$core/shop/own-places.ts';
 import { readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
 import { KINDS } from '$core/shop/material-kinds.ts';
 import { readSchools } from '$core/shop/own-schools.ts';
+import { readOwnSteps } from '$core/shop/own-steps.ts';
 import { readHouse } from '$core/shop/own-house.ts';
 import { readPackSizes, WRITTEN_SIZES, type WrittenSize } from '$core/shop/pack-sizes.ts';
 import { readShelf } from '$core/shop/shelf.ts';
@@ -67,6 +68,14 @@ const LISTS = {
 		read: (list: unknown): Read => {
 			const read = readSchools(list);
 			return read.ok ? { ok: true, items: read.schools } : read;
+		}
+	},
+	steps: {
+		stored: 'steps',
+		asItComes: [],
+		read: (list: unknown): Read => {
+			const read = readOwnSteps(list);
+			return read.ok ? { ok: true, items: read.steps } : read;
 		}
 	},
 	house: {

@@ -4,7 +4,7 @@ import type { Frame } from '../../../figures/frame.ts';
 import type { Hatch } from '../../../figures/scene.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Term } from '../../../rule/term.ts';
-import type { Step, Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import type { Section } from '../../../shop/mouldings.ts';
 
 export type FrameDefinition = {
@@ -26,7 +26,7 @@ export type FrameDefinition = {
 	/** Mass of its rails. */
 	kg(frame: Frame, house: House): Term;
 	/** The steps that make it, or make it ready. */
-	made(writer: Writer): Step[];
+	made(writer: Writer): MadeStep[];
 };
 
 export type FrameDefinitions = Record<FrameKind, FrameDefinition>;

@@ -2,7 +2,7 @@
 import { railLength } from '../weight.ts';
 import { at, half, houseTerms, over, plain, times } from '../../../rule/term.ts';
 import { there } from '../../../units/there.ts';
-import type { Step, Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import { closingRail, pairName } from '../kit.ts';
 import type { FrameDefinition } from './frame-kind.ts';
 
@@ -20,7 +20,7 @@ export const metal: FrameDefinition = {
 	made: (writer) => [there(writer.job.frame, 'frame').joined ? openMetal(writer) : joinMetal(writer)]
 };
 
-function joinMetal({ job, plan }: Writer): Step {
+function joinMetal({ job, plan }: Writer): MadeStep {
 	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
 	const [across, down] = there(there(plan.frame, 'frame').kit, 'kit');
 	return {
@@ -37,7 +37,7 @@ function joinMetal({ job, plan }: Writer): Step {
 }
 
 /** A metal frame that is delivered joined is opened before it can be loaded. */
-function openMetal({ job, plan }: Writer): Step {
+function openMetal({ job, plan }: Writer): MadeStep {
 	const closing = closingRail(there(plan.frame, 'frame').outer, job.schools['closing-rail']);
 	return {
 		id: 'open-metal',

@@ -3,13 +3,13 @@ import { inSentence } from '../../../units/in-sentence.ts';
 import { there } from '../../../units/there.ts';
 import type { Points } from '../../../figures/frame.ts';
 import { FASTENER_NAMES } from '../fasteners.ts';
-import type { Step, Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import type { FrameDefinition } from './frame-kind.ts';
 import { finishes, wood } from './wood.ts';
 
 export const readyMade: FrameDefinition = { ...wood, sawn: false, made: (writer) => [readyFrame(writer), ...finishes(writer)] };
 
-function readyFrame(writer: Writer): Step {
+function readyFrame(writer: Writer): MadeStep {
 	const { plan } = writer;
 	const { lite, cornersOut } = there(plan.frame, 'frame');
 	return {

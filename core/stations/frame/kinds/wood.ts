@@ -4,7 +4,7 @@ import { at, half, less } from '../../../rule/term.ts';
 import { FINISH_OF } from '../finishes.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { there } from '../../../units/there.ts';
-import type { Step, Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import type { FrameDefinition } from './frame-kind.ts';
 
 export const wood: FrameDefinition = {
@@ -21,7 +21,7 @@ export const wood: FrameDefinition = {
 };
 
 /** Bare wood is finished once it is joined, and dry before the pack is near it. */
-export function finishes({ job }: Writer): Step[] {
+export function finishes({ job }: Writer): MadeStep[] {
 	const finish = job.frame?.finish;
 	if (!finish) return [];
 	const { name, hours, does, caution } = FINISH_OF[finish];
@@ -39,7 +39,7 @@ export function finishes({ job }: Writer): Step[] {
 }
 
 /** Cut, glue and clamp, splines in their slots; then the finish, which dries before the pack is near it. */
-function joinWood(writer: Writer): Step[] {
+function joinWood(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { rails, stick, rabbet, diagonal } = there(plan.frame, 'frame');
 	const [across, down] = there(rails, 'rails');

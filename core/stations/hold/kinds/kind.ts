@@ -18,7 +18,7 @@ import type { Shop } from '../../../shop/shop.ts';
 import type { Reader } from '../../../units/show.ts';
 import type { Held } from '../held.ts';
 import type { AddCut } from '../../cut-part.ts';
-import type { Step, Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 
 /** What a hold has to suit: the piece, and whether it floats or has no mat before it. */
 export type Fitting = { piece: Piece['kind']; float: boolean; bare: boolean };
@@ -70,7 +70,7 @@ export type HoldDefinition = {
 	/** As it is seen through the backing. */
 	shapes(pen: BackPen): Shape[];
 	/** The step that makes it; null where fitting the frame does. */
-	step(sights: Sight[], writer: Writer): Step | null;
+	step(sights: Sight[], writer: Writer): MadeStep | null;
 	/** When its step comes: after the piece is placed, before it, or with it before the support is fixed. */
 	turn: 'after-placing' | 'before-placing' | 'in-place-of-placing';
 	/** What it comes to where nothing is wrong with it, in a few words. */

@@ -1,6 +1,6 @@
 /** What is sent from the bench: events, each with its own id, how long ago it was, and whose. */
 import Joi from 'joi';
-import { BEFORE } from '$core/views/bench/before.ts';
+import { isOwnStep, STEP_ORDER } from '$core/shop/step-names.ts';
 import { CAUSES } from '$core/views/bench/causes.ts';
 import type { DeedKind } from '$core/views/bench/run.ts';
 import { LONGEST_MM } from '$core/units/length.ts';
@@ -15,8 +15,10 @@ const EVENTS_MOST = 500;
 const WAIT_MOST_MINUTES = 60 * 24 * 120;
 const MINUTES_MOST = 10_000;
 const WORDS = 300;
+const COUNT_MOST = 1000;
 
-const step = Joi.valid(...Object.keys(BEFORE)).required();
+const ownStep = Joi.string().custom((id: string, helpers) => (isOwnStep(id) ? id : helpers.error('any.only')));
+const step = Joi.alternatives(Joi.valid(...STEP_ORDER), ownStep).required();
 const rev = Joi.number().integer().min(1).required();
 const words = Joi.string().min(1).max(WORDS);
 const minutes = Joi.number().min(0).max(MINUTES_MOST);
@@ -33,9 +35,10 @@ const DEEDS: Record<DeedKind, Joi.PartialSchemaMap> = {
 		forced: words,
 		waits: Joi.object({ minutes: Joi.number().greater(0).max(WAIT_MOST_MINUTES).required(), what: words.required() })
 	},
+	counted: { step, more: Joi.number().integer().invalid(0).min(-COUNT_MOST).max(COUNT_MOST).required() },
 	undone: { step },
 	looked: { step, clean: Joi.boolean().required(), cause, minutes },
-	reopened: { cause: cause.required(), minutes: minutes.required() },
+	reopened: { cause: cause.required(), minutes: minutes.required(), pieces: Joi.number().integer().min(2).max(COUNT_MOST) },
 	wrong: { step, says: words.required() },
 	read: { readings: readingsSchema.required() },
 	laid: { window: Joi.number().integer().min(0).max(99).required(), left: mm.required(), top: mm.required() },

@@ -1,0 +1,67 @@
+/** Every step that a bench can have, in the order of the work, by the name under which a shop knows it (handbook order). */
+
+export const STEP_NAMES = {
+	ready: 'Make the bench ready',
+	gather: 'Gather',
+	'take-out': 'Take it out of its frame',
+	'look-at-it': 'Look at what was hidden',
+	'cut-boards': 'Cut the boards',
+	'cut-glazing': 'Cut the glazing',
+	'prepare-hold': 'Prepare what holds it',
+	'bevel-support': 'Undercut the support',
+	'cut-frame': 'Cut the rails',
+	'open-metal': 'Open the metal frame',
+	'ready-frame': 'Make the frame ready',
+	'join-frame': 'Glue and clamp the frame',
+	'finish-wood': 'Finish the bare wood',
+	'finish-frame': 'Mask, colour, pare',
+	'join-metal': 'Join three rails',
+	deepen: 'Deepen the rabbet',
+	'cover-board': 'Cover the board',
+	'glue-lifts': 'Glue the lifts',
+	'make-spacers': 'Make the spacers',
+	'join-mats': 'Join the mats',
+	'join-package': 'Join the mat package',
+	place: 'Place the piece',
+	hinge: 'Hinge it, or hold it as was chosen',
+	'stick-down': 'Stick it down',
+	'fix-panel': 'Fix it to its support',
+	'support-to-base': 'Fix the support to its base',
+	'try-window': 'Try the window over it',
+	'clean-glazing': 'Clean the glazing',
+	'dust-first': 'Dust check, first',
+	'close-pack': 'Close the pack',
+	'edge-seal': 'Edge seal',
+	'fit-first': 'Fit, one or two points only',
+	'fit-all': 'All points or clips',
+	centre: 'Centre the pack',
+	seal: 'Seal the back',
+	'dust-cover': 'Dust cover',
+	'back-strip': 'A strip across the back',
+	hang: 'Hangers',
+	bumpers: 'Bumpers',
+	label: 'Label and papers',
+	'last-look': 'Last look',
+	wall: 'Hang it'
+};
+
+export type StepId = keyof typeof STEP_NAMES;
+
+/** A step that the shop put in: it stands after one of these, and is gone with it. */
+export type OwnStepId = `own:${StepId}:${number}`;
+export type AnyStepId = StepId | OwnStepId;
+
+export const STEP_ORDER = Object.keys(STEP_NAMES) as StepId[];
+
+export const isStepId = (id: string): id is StepId => Object.hasOwn(STEP_NAMES, id);
+
+/** `own:seal:2` → `seal`; `null` where it is none of the shop’s own. */
+export function afterOf(id: string): StepId | null {
+	const [, after = ''] = /^own:([a-z-]+):[1-9]\d{0,3}$/.exec(id) ?? [];
+	return isStepId(after) ? after : null;
+}
+
+export const isOwnStep = (id: string): id is OwnStepId => afterOf(id) !== null;
+
+/** Where it stands in the order of the work: its own place, or that of the step it comes after. */
+export const placeOf = (id: AnyStepId): number => STEP_ORDER.indexOf(afterOf(id) ?? (id as StepId));
