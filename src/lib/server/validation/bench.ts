@@ -1,6 +1,6 @@
 /** What is sent from the bench: events, each with its own id, how long ago it was, and whose. */
 import Joi from 'joi';
-import { isOwnStep, STEP_ORDER } from '$core/shop/step-names.ts';
+import { isOwnStep, isStepId } from '$core/shop/step-names.ts';
 import { CAUSES } from '$core/views/bench/causes.ts';
 import type { DeedKind } from '$core/views/bench/run.ts';
 import { LONGEST_MM } from '$core/units/length.ts';
@@ -17,8 +17,9 @@ const MINUTES_MOST = 10_000;
 const WORDS = 300;
 const COUNT_MOST = 1000;
 
-const ownStep = Joi.string().custom((id: string, helpers) => (isOwnStep(id) ? id : helpers.error('any.only')));
-const step = Joi.alternatives(Joi.valid(...STEP_ORDER), ownStep).required();
+const step = Joi.string()
+	.custom((id: string, helpers) => (isStepId(id) || isOwnStep(id) ? id : helpers.error('step.unknown')))
+	.required();
 const rev = Joi.number().integer().min(1).required();
 const words = Joi.string().min(1).max(WORDS);
 const minutes = Joi.number().min(0).max(MINUTES_MOST);
@@ -77,6 +78,7 @@ const schema = Joi.object({
 		.required()
 }).messages({
 	...SENTENCES,
+	'step.unknown': '“{#value}” is no step of the bench.',
 	'array.max': 'More than {#limit} are not sent at once.',
 	'array.min': 'At least one is sent.',
 	'string.guid': 'An id is a UUID.',
