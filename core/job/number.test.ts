@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { readJobNumber, showJobNumber } from './number.ts';
 
 test('four digits at least, more where they are needed', () => {
+	assert.deepEqual([2_000_000_001, 2_000_012_345].map(showJobNumber), ['T-0001', 'T-12345']);
 	assert.deepEqual([1, 101, 9999, 10_000, 9_999_999].map(showJobNumber), ['K-0001', 'K-0101', 'K-9999', 'K-10000', 'K-9999999']);
 });
 
@@ -22,6 +23,10 @@ test('written otherwise it is no job number', () => {
 		'K-0000',
 		'K-010000',
 		'K-2147483648',
+		'K-2000000001',
+		'T-0000',
+		'T-147483648',
+		't-0001',
 		'K-99999999999',
 		' K-0101'
 	])

@@ -64,7 +64,7 @@ export async function selectOpenRuns(db: Queries): Promise<{ job: number; title:
 	const { rows } = await db.query<EventRow & { job: number; title: string }>(
 		`SELECT job.number AS job, job.title, bench_event.id::int AS n, event AS id, done_by AS by, bench_event.at, deed
 		 FROM bench_run JOIN job ON job.id = job_id JOIN bench_event ON run_id = bench_run.id
-		 WHERE ended_at IS NULL ORDER BY job.number, bench_event.id`
+		 WHERE ended_at IS NULL AND job.state <> 'practice' ORDER BY job.number, bench_event.id`
 	);
 	const byJob = new Map<number, { job: number; title: string; events: KeptEvent[] }>();
 	for (const { job, title, ...row } of rows) {
@@ -80,8 +80,9 @@ export type LostRow = { cause: string; kind: 'looked' | 'reopened'; count: numbe
 /** Minutes lost by cause, over all runs. */
 export async function selectLost(db: Queries): Promise<LostRow[]> {
 	const { rows } = await db.query<LostRow>(
-		`SELECT deed ->> 'cause' AS cause, kind, count(*)::int AS count, sum((deed ->> 'minutes')::float8) AS minutes FROM bench_event
-		 WHERE kind = 'reopened' OR (kind = 'looked' AND deed ->> 'clean' = 'false') GROUP BY 1, 2 ORDER BY 1, 2`
+		`SELECT deed ->> 'cause' AS cause, kind, count(*)::int AS count, sum((deed ->> 'minutes')::float8) AS minutes
+		 FROM bench_event JOIN bench_run ON bench_run.id = run_id JOIN job ON job.id = job_id
+		 WHERE (kind = 'reopened' OR (kind = 'looked' AND deed ->> 'clean' = 'false')) AND state <> 'practice' GROUP BY 1, 2 ORDER BY 1, 2`
 	);
 	return rows;
 }

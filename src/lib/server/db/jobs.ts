@@ -29,7 +29,7 @@ export type Facts = {
 	/** Sums of the pictures that it names. */
 	pictures: string[];
 };
-export type State = JobState | 'deleted';
+export type State = JobState | 'deleted' | 'practice';
 export type Kept = {
 	kind: 'kept';
 	number: number;
@@ -48,6 +48,8 @@ export type NewJob = {
 	number: number | null;
 	/** An open piece in which nothing is decided, cut in this unit, is taken in its place. */
 	orEmptyIn: Unit | null;
+	/** It is practised on: numbered apart, on no list; written down with it. */
+	practice?: (tx: Transaction, number: number) => Promise<void>;
 };
 
 /** @returns `found` for an empty piece that was there */
@@ -55,7 +57,7 @@ export async function insertJob(
 	db: Database,
 	spec: JobFile,
 	facts: Facts,
-	{ number, orEmptyIn }: NewJob
+	{ number, orEmptyIn, practice }: NewJob
 ): Promise<(Omit<Kept, 'kind'> & { kind: 'kept' | 'found' }) | { kind: 'taken' }> {
 	return db.transaction(async (tx) => {
 		if (orEmptyIn) {
@@ -71,26 +73,28 @@ export async function insertJob(
 		// Later numbers go on behind one that is brought along.
 		if (number !== null)
 			await tx.query("SELECT setval('job_number_seq', $1) FROM job_number_seq WHERE last_value < $1", [number]);
+		const state: State = practice ? 'practice' : 'open';
 		let made: { id: number; number: number } | undefined;
 		while (!made) {
 			const { rows } = await tx.query<{ id: number; number: number }>(
-				`INSERT INTO job (number, head_rev, title, maker, aim, reached, empty, wanted, words, owner, standing, planned_for)
-				 VALUES (coalesce($1, nextval('job_number_seq')), 1, $2, $3, $4, $5, $6, coalesce($7::date, 'infinity'), $8, $9, $10, $11)
+				`INSERT INTO job (number, head_rev, title, maker, aim, reached, empty, wanted, words, owner, standing, planned_for, state)
+				 VALUES (coalesce($1, nextval($12::regclass)), 1, $2, $3, $4, $5, $6, coalesce($7::date, 'infinity'), $8, $9, $10, $11, $13)
 				 ON CONFLICT (number) DO NOTHING RETURNING id, number`,
-				[number, ...columnsOf(facts)]
+				[number, ...columnsOf(facts), practice ? 'practice_number_seq' : 'job_number_seq', state]
 			);
 			made = rows[0];
 			// A number that somebody brought along is passed over by those that are counted.
 			if (!made && number !== null) return { kind: 'taken' as const };
 		}
 		const at = await insertHead(tx, made.id, 1, spec, facts, 'new');
-		await announceJob(tx, made.number, 1, 'open');
+		await practice?.(tx, made.number);
+		await announceJob(tx, made.number, 1, state);
 		return { kind: 'kept' as const, number: made.number, rev: 1, at };
 	});
 }
 
 export type ReadJob = JobRow & {
-	state: JobState;
+	state: JobState | 'practice';
 	/** When that revision was kept. */ at: Date;
 };
 
@@ -186,11 +190,11 @@ export async function selectRevisions(db: Queries, number: number): Promise<Revi
 export async function changeState(
 	db: Database,
 	number: number,
-	state: State
+	state: JobState | 'deleted'
 ): Promise<{ kind: 'changed' } | { kind: 'not-empty' } | null> {
 	return db.transaction(async (tx) => {
 		const { rows } = await tx.query<{ id: number; state: State; empty: boolean; rev: number }>(
-			"SELECT id, state, empty, head_rev AS rev FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
+			"SELECT id, state, empty, head_rev AS rev FROM job WHERE number = $1 AND state NOT IN ('deleted', 'practice') FOR UPDATE",
 			[number]
 		);
 		const [job] = rows;
@@ -228,7 +232,7 @@ export type Asked = {
 export async function selectJobs(db: Queries, { find, after, state, order }: Asked): Promise<{ jobs: ListedJob[]; next: After }> {
 	const values: unknown[] = [];
 	const value = (of: unknown) => `$${values.push(of)}`;
-	const where = [state === null ? "job.state <> 'deleted'" : `job.state = ${value(state)}`];
+	const where = [state === null ? "job.state <> 'deleted' AND job.state <> 'practice'" : `job.state = ${value(state)}`];
 	// As it was typed; or each of its words somewhere.
 	const words = find.split(/\s+/).filter((word) => word.length > 2);
 	const patterns = (each: readonly string[]) => each.map((one) => `job.found LIKE ${value(patternFor(one))}`).join(' AND ');

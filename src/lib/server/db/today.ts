@@ -96,7 +96,7 @@ export async function selectNear(db: Database, find: string): Promise<ListedJob[
 		await tx.script(`SET LOCAL pg_trgm.word_similarity_threshold = ${NEAR}`);
 		return headsOf(
 			tx,
-			`SELECT *, word_similarity($1, found) AS near FROM job WHERE $1 <% found AND state <> 'deleted'
+			`SELECT *, word_similarity($1, found) AS near FROM job WHERE $1 <% found AND state <> 'deleted' AND state <> 'practice'
 			 ORDER BY near DESC, -number LIMIT $2`,
 			'near DESC, -number',
 			[find, PAGE]

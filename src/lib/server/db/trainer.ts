@@ -1,0 +1,62 @@
+/** The tables practice and practice_try: every query on them. */
+import type { Queries } from './database.ts';
+
+export async function insertPractice(tx: Queries, job: number, trainerCase: string): Promise<void> {
+	await tx.query('INSERT INTO practice (job_id, trainer_case) SELECT id, $2 FROM job WHERE number = $1', [job, trainerCase]);
+}
+
+export type Practice = { trainerCase: string; begunAt: Date };
+
+/** @returns null for a job of the shop's own, and for none */
+export async function selectPractice(db: Queries, job: number): Promise<Practice | null> {
+	const { rows } = await db.query<Practice>(
+		`SELECT trainer_case AS "trainerCase", practice.at AS "begunAt" FROM practice JOIN job ON job.id = job_id WHERE number = $1`,
+		[job]
+	);
+	return rows[0] ?? null;
+}
+
+export type NewTry = { rev: number; solved: boolean; told: boolean; by: string };
+
+export async function insertTry(db: Queries, job: number, { rev, solved, told, by }: NewTry): Promise<void> {
+	await db.query(
+		`INSERT INTO practice_try (job_id, rev, solved, told, done_by) SELECT id, $2, $3, $4, $5 FROM job WHERE number = $1`,
+		[job, rev, solved, told, by]
+	);
+}
+
+/** `minutes` since its case was begun. */
+export type TryRow = {
+	trainerCase: string;
+	number: number;
+	at: Date;
+	by: string;
+	solved: boolean;
+	told: boolean;
+	minutes: number;
+};
+
+/** Of each case its latest tries, the newest first. @param most of each case */
+export async function selectTries(db: Queries, most: number): Promise<TryRow[]> {
+	const { rows } = await db.query<TryRow>(
+		`SELECT trainer_case AS "trainerCase", number, at, done_by AS by, solved, told, minutes FROM (
+		   SELECT trainer_case, job.number, practice_try.at, done_by, solved, told, practice_try.id,
+		     extract(epoch FROM practice_try.at - practice.at)::float8 / 60 AS minutes,
+		     row_number() OVER (PARTITION BY trainer_case ORDER BY practice_try.id DESC) AS place
+		   FROM practice_try JOIN practice ON practice.job_id = practice_try.job_id JOIN job ON job.id = practice.job_id
+		 ) AS tries WHERE place <= $1 ORDER BY id DESC`,
+		[most]
+	);
+	return rows;
+}
+
+export type CaseCount = { trainerCase: string; tries: number; solved: number; told: number };
+
+export async function countTries(db: Queries): Promise<CaseCount[]> {
+	const { rows } = await db.query<CaseCount>(
+		`SELECT trainer_case AS "trainerCase", count(*)::int AS tries, (count(*) FILTER (WHERE solved))::int AS solved,
+		   (count(*) FILTER (WHERE told))::int AS told
+		 FROM practice_try JOIN practice ON practice.job_id = practice_try.job_id GROUP BY 1`
+	);
+	return rows;
+}
