@@ -50,6 +50,8 @@ const SCREENS = [
 	'/cutting',
 	'/bench',
 	'/jobs/K-0104/bench',
+	'/house/steps',
+	'/trainer',
 	'/handbook/window',
 	'/light'
 ];

@@ -230,3 +230,8 @@ test('a batch: counted piece by piece, one opened again takes that one back', ()
 	);
 	assert.deepEqual([again.counted.get('fit-all'), again.done.has('fit-all'), again.done.has('fit-first')], [19, false, true]);
 });
+
+test('taken back, a step asks its question again', () => {
+	const run = folded(events({ kind: 'answered', step: 'hang', yes: true }, ...did('hang'), { kind: 'undone', step: 'hang' }));
+	assert.deepEqual([run.answered.has('hang'), run.done.has('hang')], [false, false]);
+});

@@ -125,6 +125,8 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 	undone: (run, { step }) => {
 		run.done.delete(step);
 		run.counted.delete(step);
+		// Which way is up is asked again.
+		run.answered.delete(step);
 		run.endedAt = null;
 	},
 	looked: (run, { step, at, by, clean, cause, minutes = 0 }) => {

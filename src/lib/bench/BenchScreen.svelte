@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** The run of a job at the bench: one step at a time, read from where the hands are. */
-	import { onDestroy, onMount } from 'svelte';
+	import { onDestroy, onMount, tick } from 'svelte';
 	import { isInField } from '$lib/ui/keys.ts';
 	import { showMinutes } from '$core/units/show.ts';
 	import { asAway, keepAwake, say } from './awake.ts';
@@ -12,6 +12,7 @@
 	import Hands from './Hands.svelte';
 	import StepFace from './StepFace.svelte';
 	import StepList from './StepList.svelte';
+	import Judge from '$lib/trainer/Judge.svelte';
 	import Timers from './Timers.svelte';
 	import Wrong from './Wrong.svelte';
 
@@ -48,6 +49,14 @@
 		i: () => (desk.initials.known.length > 1 ? desk.initials.turn() : document.getElementById('initials')?.focus())
 	};
 
+	/** What was pressed with a finger gives the keys back: Space, and a pedal with it, goes on instead of pressing it once more. */
+	async function onclick(event: MouseEvent) {
+		const pressed = event.detail > 0 && event.target instanceof Element ? event.target.closest('button, summary') : null;
+		await tick();
+		const { activeElement: at } = document;
+		if (pressed && (at === pressed || at === document.body)) document.getElementById('main')?.focus({ preventScroll: true });
+	}
+
 	function onkeydown(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey || isInField(event)) return;
 		if (event.key === 'Escape') desk.aside = null;
@@ -63,7 +72,7 @@
 </script>
 
 <svelte:head><title>Bench {desk.number} · Rare Keep</title></svelte:head>
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} {onclick} />
 
 <div class="by-bench screen" data-unit={desk.planned.job.reader.unit}>
 	<header>
@@ -79,6 +88,7 @@
 	<!-- It scrolls, by the keys too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<main id="main" tabindex="0">
+		{#if desk.practice}<Judge number={desk.number} practice={desk.practice} keep={() => desk.bench.sendNow()} />{/if}
 		{#if desk.bench.away}<p class="away" role="status">{asAway(desk.bench.pending.length)}</p>{/if}
 		{#if desk.bench.refused}<p class="away" role="alert">{desk.bench.refused}</p>{/if}
 		{#if desk.steps.length === 0}
@@ -150,6 +160,10 @@
 		grid-area: main;
 		padding: 20px 28px 28px;
 		overflow-y: auto;
+	}
+	main > :global(.judge) {
+		margin-bottom: 20px;
+		border: 1px solid var(--line);
 	}
 	.away {
 		margin-bottom: 14px;

@@ -47,7 +47,10 @@
 <div class="screen">
 	<Bar here="Bench" />
 	<main id="main">
-		<h1>At the bench</h1>
+		<header>
+			<h1>At the bench</h1>
+			<a class="btn preset-outlined-brand" href="/trainer">Trainer: twelve pieces to practise on</a>
+		</header>
 		{#if runs.length === 0}
 			<p>
 				Nothing is at the bench. A job that is ready goes there from its station Bench; <a class="anchor" href="/?shown=ready"
@@ -99,6 +102,13 @@
 		max-width: 1100px;
 		margin: 0 auto;
 		padding: 20px 24px 40px;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 4px 20px;
 	}
 	h1 {
 		font-size: 26px;

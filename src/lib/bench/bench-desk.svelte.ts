@@ -12,6 +12,7 @@ import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks
 import type { Deed } from '$core/views/bench/run.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import type { BenchAnswer, OpenRun } from '$lib/server/bench.ts';
+import type { PracticePage } from '$lib/server/job-page.ts';
 import { askServer } from '$lib/ui/ask-server.ts';
 import { BenchRun } from './bench-run.svelte.ts';
 import { Initials } from './initials.svelte.ts';
@@ -25,6 +26,7 @@ export type BenchStart = {
 	bench: BenchAnswer;
 	own: { rev: number; job: JobFile } | null;
 	runs: OpenRun[];
+	practice: PracticePage | null;
 };
 
 /** Which place of the screen is asked for beside the step. */
@@ -34,6 +36,8 @@ export class BenchDesk {
 	readonly number: string;
 	readonly rev: number;
 	readonly title: string;
+	/** Which case of the trainer it is. */
+	readonly practice: PracticePage | null;
 	readonly bench: BenchRun;
 	readonly initials = new Initials();
 	/** Every other run that is open. */
@@ -49,6 +53,7 @@ export class BenchDesk {
 		this.#start = start;
 		this.number = start.number;
 		this.rev = start.rev;
+		this.practice = start.practice;
 		this.title = (start.job.title ?? start.job.piece?.title) || 'New piece';
 		this.bench = new BenchRun(start.number, start.bench);
 		this.others = start.runs.filter(({ number }) => number !== start.number);

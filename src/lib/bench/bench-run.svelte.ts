@@ -111,6 +111,13 @@ export class BenchRun {
 		}
 	}
 
+	/** @returns whether all that was done is kept on the server */
+	async sendNow(): Promise<boolean> {
+		while (this.#sending) await new Promise((go) => setTimeout(go, 20));
+		await this.send();
+		return this.pending.length === 0;
+	}
+
 	/** What others did meanwhile. */
 	async pull(): Promise<void> {
 		const asked = await askServer<BenchAnswer>('GET', this.#address());

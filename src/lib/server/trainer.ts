@@ -9,7 +9,7 @@ import { faults, notFound, type Answer } from './answer.ts';
 import { insertEvent, insertRun, selectEvents, selectRun } from './db/bench.ts';
 import type { Database, Queries } from './db/database.ts';
 import { insertJob, selectJob } from './db/jobs.ts';
-import { countTries, insertPractice, insertTry, selectPractice, selectTries, type TryRow } from './db/trainer.ts';
+import { countTries, insertPractice, insertTry, selectPractice, selectTries, selectUnsolved, type TryRow } from './db/trainer.ts';
 import { factsOf } from './facts.ts';
 import { shopNow } from './shop.ts';
 import { checkJudge } from './validation/trainer.ts';
@@ -19,6 +19,7 @@ export type CaseRecord = {
 	tries: number;
 	solved: number;
 	told: number;
+	/** Where it goes on: the latest piece on which it is not solved yet. */ begun: string | null;
 	/** The newest first. */ latest: Omit<TryRow, 'trainerCase' | 'number'>[];
 };
 
@@ -26,13 +27,14 @@ const LATEST = 5;
 
 /** Every case with what was tried. */
 export async function caseRecords(db: Database): Promise<CaseRecord[]> {
-	const [counts, tries] = [await countTries(db), await selectTries(db, LATEST)];
+	const [counts, tries, unsolved] = [await countTries(db), await selectTries(db, LATEST), await selectUnsolved(db)];
 	return CASE_IDS.map((id) => {
 		const { tries: count = 0, solved = 0, told = 0 } = counts.find(({ trainerCase }) => trainerCase === id) ?? {};
 		const latest = tries
 			.filter(({ trainerCase }) => trainerCase === id)
 			.map(({ at, by, solved: well, told: said, minutes }) => ({ at, by, solved: well, told: said, minutes }));
-		return { id, tries: count, solved, told, latest };
+		const begun = unsolved.find(({ trainerCase }) => trainerCase === id);
+		return { id, tries: count, solved, told, latest, begun: begun ? showJobNumber(begun.number) : null };
 	});
 }
 

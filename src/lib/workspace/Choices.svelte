@@ -32,9 +32,11 @@
 	const several = $derived(slot.name === 'mat' ? now.job.mats.length > 1 : slot.name === 'filler');
 	const name = $derived(several ? `${NAMES[slot.name]} ${(slot.index ?? 0) + 1}` : NAMES[slot.name]);
 	// What is sound comes first; what is chosen stays where it belongs.
-	const choices = $derived(
-		choicesFor(editor.file, now, editor.shopIn(now.job.cutIn), slot).sort((one, other) => rankOf(one) - rankOf(other))
-	);
+	const choices = $derived.by(() => {
+		const all = choicesFor(editor.file, now, editor.shopIn(now.job.cutIn), slot);
+		if (editor.blind) return all.map((choice) => ({ ...choice, severity: null, says: null, reached: null }));
+		return all.sort((one, other) => rankOf(one) - rankOf(other));
+	});
 	const { place } = $derived(now.job);
 	const hours = $derived(
 		place.exposure.sources
@@ -117,7 +119,7 @@
 								disabled={choice.fault !== null}
 								onclick={() => !choice.chosen && editor.apply(choice.patch)}
 							>
-								<Sign of={choice.severity ?? (choice.fault ? 'stop' : 'settled')} size={11} />
+								{#if !editor.blind}<Sign of={choice.severity ?? (choice.fault ? 'stop' : 'settled')} size={11} />{/if}
 								<span>{choice.name}</span>
 								{#if choice.fault ?? choice.says}<span class="says">{shortened(choice)}</span>{/if}
 							</button>
@@ -126,7 +128,7 @@
 							>{choice.years === null ? '–' : showNumber(choice.years, choice.years < 10 ? 1 : 0)}</td
 						>
 						<td class:same={choice.reached === chosen?.reached}
-							>{choice.fault ? '–' : choice.reached ? GRADE_NAMES[choice.reached] : 'none'}</td
+							>{choice.fault || editor.blind ? '–' : choice.reached ? GRADE_NAMES[choice.reached] : 'none'}</td
 						>
 						<td class:same={choice.gap === chosen?.gap}
 							>{choice.gap === null ? '–' : showLength(choice.gap, editor.reader, 'fine').text}</td

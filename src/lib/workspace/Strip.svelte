@@ -21,7 +21,11 @@
 <nav class="strip" bind:this={strip} aria-label="Stations, in the order of the work">
 	<ol>
 		{#each stations as station (station.id)}
-			{@const sign = refusedAt.has(station.id) ? 'stop' : signOf(station, editor.settled.plan, editor.settled.job)}
+			{@const sign = refusedAt.has(station.id)
+				? 'stop'
+				: editor.blind
+					? null
+					: signOf(station, editor.settled.plan, editor.settled.job)}
 			<li class:begins={station.begins}>
 				<button
 					type="button"

@@ -10,6 +10,8 @@
 	import { PhotographDesk } from '$lib/photograph/desk.svelte.ts';
 	import PullCorners from '$lib/photograph/PullCorners.svelte';
 	import type { JobState } from '$core/job/state.ts';
+	import type { PracticePage } from '$lib/server/job-page.ts';
+	import Judge from '$lib/trainer/Judge.svelte';
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import { CheapestDesk } from './cheapest.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
@@ -47,12 +49,13 @@
 		file: JobFile;
 		/** Whether it is worked on. */ ended: JobState;
 		/** What the shop set for itself. */ shop: WrittenShop;
+		/** Which case of the trainer it is. */ practice: PracticePage | null;
 	};
-	const { number, rev, at, file, ended, shop }: Props = $props();
+	const { number, rev, at, file, ended, shop, practice }: Props = $props();
 
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
-	const editor = new JobEditor({ number, rev, at, file, ended, shop, reads: page.data.reads ?? null });
+	const editor = new JobEditor({ number, rev, at, file, ended, shop, reads: page.data.reads ?? null, blind: practice !== null });
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,
@@ -139,7 +142,9 @@
 	}
 
 	const cheapest = new CheapestDesk(editor);
-	$effect(() => cheapest.look(editor.file, editor.settled.plan.grade, editor.unit));
+	$effect(() => {
+		if (!editor.blind) cheapest.look(editor.file, editor.settled.plan.grade, editor.unit);
+	});
 	const photograph = new PhotographDesk();
 	provideWorkspace({ editor, photograph, cheapest, ask, look: (next) => go({ view: next }) });
 	onMount(() => {
@@ -188,6 +193,12 @@
 		if (isNew) void walkTo(station);
 	});
 
+	/** The judge looks at what is kept. */
+	async function keep(): Promise<boolean> {
+		await editor.keeping.sendNow();
+		return !editor.keeping.isUnsent;
+	}
+
 	let isLeaving = false;
 	// Its papers are made of what is kept: what was just typed is sent before they are opened.
 	beforeNavigate(({ to, type, cancel }) => {
@@ -234,7 +245,7 @@
 				/>{/if}
 			{#if why}{#key asker}<Why path={why} beside={asker} onclose={closeWhy} onask={ask} />{/key}{/if}
 		</section>
-		<Findings onopen={(id) => go({ station: id })} />
+		{#if practice}<Judge {number} {practice} {keep} />{:else}<Findings onopen={(id) => go({ station: id })} />{/if}
 	{/if}
 </div>
 {#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
@@ -265,7 +276,8 @@
 	.workspace > :global(.strip) {
 		grid-area: strip;
 	}
-	.workspace > :global(.outcome) {
+	.workspace > :global(.outcome),
+	.workspace > :global(.judge) {
 		grid-area: findings;
 	}
 	.panel {

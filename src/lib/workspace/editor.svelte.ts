@@ -26,7 +26,11 @@ import { nth } from '$core/units/there.ts';
 export type Version = { name: string; file: JobFile; job: Decided; plan: Plan };
 
 /** A job as its page opens it. */
-export type Opened = Kept & { reads: Unit | null; shop: WrittenShop };
+export type Opened = Kept & {
+	reads: Unit | null;
+	shop: WrittenShop;
+	/** It is practised on: what would be found is kept back. */ blind: boolean;
+};
 
 /** Written to the browser's store so soon; at once when the page is left. */
 const STORE_MS = 120;
@@ -102,7 +106,11 @@ export class JobEditor {
 	readonly #shop: Shop;
 	readonly #plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
 
-	constructor({ reads, shop, ...kept }: Opened) {
+	/** Nothing is found for whoever has to find it. */
+	readonly blind: boolean;
+
+	constructor({ reads, shop, blind, ...kept }: Opened) {
+		this.blind = blind;
 		this.written = shop;
 		this.#shop = shopFrom(shop);
 		this.number = kept.number;
@@ -353,7 +361,8 @@ export class JobEditor {
 		const before = known[reads ?? 'own'];
 		if (before) return before;
 		const job = decide(readJob(file), this.#shop, reads ?? undefined);
-		const made = { job, plan: planDecided(file, job, this.#shop) };
+		const plan = planDecided(file, job, this.#shop);
+		const made = { job, plan: this.blind ? withoutFindings(plan) : plan };
 		known[reads ?? 'own'] = made;
 		return made;
 	}
@@ -371,3 +380,7 @@ export class JobEditor {
 }
 
 type Planned = { job: Decided; plan: Plan };
+
+function withoutFindings(plan: Plan): Plan {
+	return { ...plan, findings: [], grade: { ...plan.grade, known: false, reached: null, heldBy: [] } };
+}

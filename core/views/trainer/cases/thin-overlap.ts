@@ -7,7 +7,12 @@ export const thinOverlap: TrainerCase = {
 	told: 'The owner wants to see as much of the sheet as there is: “just hide the very edge”.',
 	looked: ['A thin sheet, 420 × 594. The print ends 9 before each edge.'],
 	job: sound('Harbour plan', {
-		piece: { medium: ['lithograph'], grammage: 90, readings: { width: 420, height: 594 } },
+		piece: {
+			medium: ['lithograph'],
+			grammage: 90,
+			readings: { width: 420, height: 594 },
+			zones: [{ id: 'print', kind: 'show', left: 9, top: 9, width: 402, height: 576 }]
+		},
 		mats: [{ board: 'cotton-4', colour: 'white', lift: 4 }],
 		window: { way: 'cover', overlap: 2 }
 	}),

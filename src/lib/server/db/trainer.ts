@@ -50,6 +50,15 @@ export async function selectTries(db: Queries, most: number): Promise<TryRow[]> 
 	return rows;
 }
 
+/** Of each case the latest piece on which it is not solved yet. */
+export async function selectUnsolved(db: Queries): Promise<{ trainerCase: string; number: number }[]> {
+	const { rows } = await db.query<{ trainerCase: string; number: number }>(
+		`SELECT trainer_case AS "trainerCase", max(number) AS number FROM practice JOIN job ON job.id = job_id
+		 WHERE NOT EXISTS (SELECT FROM practice_try WHERE practice_try.job_id = practice.job_id AND solved) GROUP BY 1`
+	);
+	return rows;
+}
+
 export type CaseCount = { trainerCase: string; tries: number; solved: number; told: number };
 
 export async function countTries(db: Queries): Promise<CaseCount[]> {

@@ -56,7 +56,7 @@
 		</ul>
 	</div>
 	<BenchRecord />
-	<Ending />
+	{#if !editor.blind}<Ending />{/if}
 	<Schools at="record" />
 	<div class="group">
 		<h2>Revisions</h2>

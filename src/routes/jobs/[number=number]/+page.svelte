@@ -12,4 +12,5 @@
 		file={data.job}
 		ended={data.state}
 		shop={data.shop}
+		practice={data.practice}
 	/>{/key}
