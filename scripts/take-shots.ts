@@ -36,7 +36,7 @@ const SHOTS: Shot[] = [
 	{ name: 'cost', path: '/jobs/K-0101/cost', then: underPrice },
 	{ name: 'quote', path: '/jobs/K-0104/quote' },
 	{ name: 'job-sheet', path: '/jobs/K-0104/sheet' },
-	{ name: 'back-label', path: '/jobs/K-0119/label' },
+	{ name: 'trainer', path: '/trainer', then: askTheJudge },
 	{ name: 'handbook', path: '/handbook/light' }
 ];
 
@@ -45,6 +45,15 @@ async function layOut(browser: Browser): Promise<void> {
 	await browser.press('Cotton museum board, 4-ply, any colour');
 	await browser.sees(/each job from one lot|impossible/);
 	await browser.press('Stop looking');
+}
+
+/** A case, its judge, and the fault with its reason. */
+async function askTheJudge(browser: Browser): Promise<void> {
+	await browser.press('Begin: Curlews, watercolour');
+	await browser.press('Look at the piece again');
+	await browser.press('Ask the judge');
+	await browser.press('Tell me the fault');
+	await browser.sees('About this finding');
 }
 
 /** Eight readings of a seen border, and what to do. */

@@ -119,6 +119,8 @@ export type Scene = {
 	namesFigures?: true;
 	/** What is not true to scale, in a sentence. */
 	notToScale?: string;
+	/** It shows a way of the hands: nothing in it is measured. */
+	sketch?: true;
 };
 
 export function rectangle(left: number, top: number, width: number, height: number): Point[] {

@@ -7,6 +7,7 @@ import type { AnyStepId, Step } from '../../stations/step.ts';
 import { backScene } from '../drawing/back.ts';
 import { frontScene } from '../drawing/front.ts';
 import { cornerPlatesScene, tapeCornerScene, wireKnotScene } from '../drawing/hands.ts';
+import { holdHandsScene } from '../drawing/hold-hands.ts';
 import { partsScene } from '../drawing/parts.ts';
 import { sectionScene } from '../drawing/section.ts';
 
@@ -17,8 +18,12 @@ const back: Drawn = ({ job, plan, shop }) => [backScene(plan, job, shop)];
 const front: Drawn = ({ job, plan }) => [frontScene(plan, job)];
 const section: Drawn = ({ job, plan, shop }) => [sectionScene(plan, job, shop)];
 
+/** How what holds it is made. */
+const hold: Drawn = ({ job }) => [holdHandsScene(job.hold.kind)];
+
 const DRAWN: Partial<Record<AnyStepId, Drawn>> = {
 	'cut-glazing': ({ job, plan }) => [partsScene(plan, job)],
+	'prepare-hold': hold,
 	'try-window': front,
 	'close-pack': section,
 	'edge-seal': section,

@@ -8,14 +8,15 @@ const STEEL = '#e2e5e6';
 const TAPE = '#d6c49c';
 const BOARD = '#e7e4da';
 
-const hand = (title: string, width: number, height: number, shapes: Shape[]): Scene => ({
+export const hand = (title: string, width: number, height: number, shapes: Shape[]): Scene => ({
 	view: 'board',
 	title,
 	box: { left: 0, top: 0, width, height },
 	shapes,
 	dimensions: [],
 	callouts: [],
-	notToScale: 'It shows the way, not this piece’s sizes.'
+	notToScale: 'It shows the way, not this piece’s sizes.',
+	sketch: true
 });
 
 /** Along a curve through some places: the middle of each two is met, the places pull. */

@@ -61,7 +61,7 @@ export function describe(scene: Scene, reader: Unit | Reader): string {
 	const figures = scene.dimensions.map((dimension) => `${dimension.name} ${written(dimension, reader)}`);
 	const layers = scene.callouts.map((callout) => `${callout.name} ${calloutLength(callout, reader)}`);
 	return [
-		`${scene.title}, in ${typeof reader === 'string' ? reader : reader.unit}.`,
+		scene.sketch ? `${scene.title}.` : `${scene.title}, in ${typeof reader === 'string' ? reader : reader.unit}.`,
 		figures.length ? `${figures.join('; ')}.` : '',
 		layers.length ? `From the front: ${layers.join('; ')}.` : '',
 		scene.notToScale ?? ''

@@ -33,7 +33,18 @@
 	progress {
 		width: 100%;
 		height: 10px;
-		accent-color: var(--accent);
+		border: 1px solid var(--line-strong);
+		background: var(--sheet);
+		appearance: none;
+	}
+	progress::-webkit-progress-bar {
+		background: var(--sheet);
+	}
+	progress::-webkit-progress-value {
+		background: var(--accent);
+	}
+	progress::-moz-progress-bar {
+		background: var(--accent);
 	}
 	.ways {
 		display: flex;

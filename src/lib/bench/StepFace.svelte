@@ -35,6 +35,8 @@
 		hang: Orientation,
 		'last-look': Photographs
 	};
+	/** Asked before a hand is moved. */
+	const FIRST: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['hang']);
 	/** What is asked there says all that is done. */
 	const TOLD: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['gather', 'centre']);
 	const pictures = $derived(picturesOf(step, desk.planned));
@@ -60,9 +62,10 @@
 					: `${desk.lock.by.title} is done, and dry at ${clock(desk.lock.until)}.`}
 			</p>{/if}
 		{#if desk.aside === 'force'}<Force {desk} />{/if}
-		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
-		{#if Asked}<Asked {desk} {step} />{/if}
 		{#if step.pieces && !done && !desk.lock}<Pieces {desk} {step} />{/if}
+		{#if Asked && FIRST.has(step.id)}<Asked {desk} {step} />{/if}
+		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
+		{#if Asked && !FIRST.has(step.id)}<Asked {desk} {step} />{/if}
 		{#if step.waitMinutes && !done}<p class="quiet">
 				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
 			</p>{/if}

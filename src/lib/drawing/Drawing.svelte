@@ -306,7 +306,9 @@
 		</tbody>
 	</table>
 	<figcaption class="by-day" bind:clientHeight={captionHeight}>
-		{scene.title}, {reader.unit}, <span class="figures">{scaleSaid}</span>{scene.notToScale ? `. ${scene.notToScale}` : ''}
+		{scene.title}{#if !scene.sketch}, {reader.unit}, <span class="figures">{scaleSaid}</span>{/if}{scene.notToScale
+			? `. ${scene.notToScale}`
+			: ''}
 	</figcaption>
 </figure>
 

@@ -138,7 +138,7 @@
 	}
 	.ways {
 		display: flex;
-		gap: 4px;
+		gap: 16px;
 	}
 	li > :global(.fields) {
 		margin-left: 38px;
