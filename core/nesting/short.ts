@@ -22,6 +22,30 @@ export type Short = {
 /** Pieces or metres of a thing that a job takes. */
 export type ThingWanted = { job: string; material: string; amount: number };
 
+/** Everything that jobs want and that does not lie in the shop. @param lines things that lie there, and how many are spoken for */
+export function shortOf(
+	asked: readonly { parts: readonly PartWanted[]; things: readonly ThingWanted[] }[],
+	stock: readonly InStock[],
+	lines: readonly { material: string; present: number; reserved: number }[],
+	shop: Shop,
+	unit: Unit
+): Short[] {
+	const free: Record<string, number> = {};
+	for (const { material, present, reserved } of lines) free[material] = (free[material] ?? 0) + present - reserved;
+	return [
+		...sheetsShort(
+			asked.flatMap(({ parts }) => parts),
+			stock,
+			shop,
+			unit
+		),
+		...thingsShort(
+			asked.flatMap(({ things }) => things),
+			free
+		)
+	];
+}
+
 /** Sheets and sticks that a first plan of the parts would buy; what the shop has no name for (spacer sticks, strip wood) is not ordered here. */
 export function sheetsShort(parts: readonly PartWanted[], stock: readonly InStock[], shop: Shop, unit: Unit): Short[] {
 	const short = new Map<string, Short>();

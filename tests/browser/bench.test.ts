@@ -39,6 +39,8 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 		for (let turn = 0; turn < 80; turn += 1) {
 			if ((await heading(browser)) === 'Done') break;
 			const step = (await openStep(browser))!;
+			// What does not lie in the shop is said before anything is cut.
+			if (step === 'gather') await browser.sees(/Short of.*UV acrylic/s);
 			if (step === 'cut-glazing' && !went.reloaded) {
 				went.reloaded = true;
 				await browser.driver.navigate().refresh();
@@ -196,4 +198,35 @@ test('a mat that was cut too small: off is said, and the plan goes on from what 
 		(await bench(number)).events.some((event) => event.kind === 'taken-over' && event.rev === 2)
 	);
 	await browser.sees('Cut the boards');
+});
+
+test('a batch is counted piece by piece, by keys, on two devices; all of the rest at once', async () => {
+	const { browser } = here;
+	const number = await keepJob(here.server.address, workedJob({ copies: 3 }));
+	const isAt = (says: string) => browser.sees(says);
+	await browser.open(`/jobs/${number}/bench`);
+	await browser.sees('each for all 3 before the next');
+	await browser.keys(' ');
+	await untilStep(browser, 'ready');
+	await browser.keys(' ');
+	await untilStep(browser, 'gather');
+	await browser.keys(' ');
+	await untilStep(browser, 'cut-boards');
+	await browser.keys(' ');
+	await isAt('1 of 3 done');
+	const other = await openBrowser(here.server.address);
+	try {
+		await other.open(`/jobs/${number}/bench`);
+		await other.sees('1 of 3 done');
+		await other.keys(' ');
+		await isAt('2 of 3 done');
+		await browser.keys('-');
+		await other.sees('1 of 3 done');
+	} finally {
+		await other.quit();
+	}
+	await browser.keys('a');
+	await untilStep(browser, 'cut-glazing');
+	const counted = (await bench(number)).events.flatMap((event) => (event.kind === 'counted' ? [event.more] : []));
+	assert.deepEqual(counted, [1, 1, -1]);
 });

@@ -1,15 +1,27 @@
 <script lang="ts">
 	/** What is laid ready, each ticked as it comes onto the bench. */
 	import type { Step } from '$core/stations/step.ts';
+	import { countedIn, itemName } from '$lib/orders/words.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
 	type Props = { desk: BenchDesk; step: Step };
 	const { desk, step }: Props = $props();
 	const ticks = $derived(step.ticks ?? []);
+	const { shop, job } = $derived(desk.planned);
 	const left = $derived(ticks.filter((what) => !desk.run.ticked.has(what)).length);
 </script>
 
-<ul>
+{#if desk.short.length > 0}<div class="short">
+		<p>
+			Short of, by what lies in the shop: <a class="anchor" href="/stock/orders?of={desk.number}">put it on an order</a>
+		</p>
+		<p class="items">
+			{desk.short
+				.map(({ item, count }) => `${count}${countedIn(item, shop) || ' ×'} ${itemName(item, shop, job.reader.unit)}`)
+				.join('; ')}
+		</p>
+	</div>{/if}
+<ul class="ticks">
 	{#each ticks as what (what)}
 		<li>
 			<label
@@ -28,7 +40,16 @@
 </p>
 
 <style>
-	ul {
+	.short {
+		margin-bottom: 14px;
+		padding-left: 12px;
+		border-left: 4px solid var(--caution);
+		max-width: 1000px;
+	}
+	.items {
+		color: var(--caution-ink);
+	}
+	.ticks {
 		columns: 300px;
 		column-gap: 28px;
 		margin-bottom: 12px;

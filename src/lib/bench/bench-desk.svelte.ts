@@ -10,8 +10,9 @@ import type { Unit } from '$core/units/length.ts';
 import type { Cause } from '$core/views/bench/causes.ts';
 import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks.ts';
 import type { Deed } from '$core/views/bench/run.ts';
+import { shortOf } from '$core/nesting/short.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
-import type { BenchAnswer, OpenRun } from '$lib/server/bench.ts';
+import type { BenchAnswer, OpenRun, Store } from '$lib/server/bench.ts';
 import type { PracticePage } from '$lib/server/job-page.ts';
 import { askServer } from '$lib/ui/ask-server.ts';
 import { BenchRun } from './bench-run.svelte.ts';
@@ -27,6 +28,8 @@ export type BenchStart = {
 	own: { rev: number; job: JobFile } | null;
 	runs: OpenRun[];
 	practice: PracticePage | null;
+	/** null: nothing of it is taken from the shop’s stock. */
+	store: Store | null;
 };
 
 /** Which place of the screen is asked for beside the step. */
@@ -80,6 +83,13 @@ export class BenchDesk {
 			...this.others.flatMap(({ number, waits }) => waits.map((wait) => ({ ...wait, number })))
 		].sort((one, other) => one.until - other.until)
 	);
+
+	/** What it wants that does not lie in the shop. */
+	readonly short = $derived.by(() => {
+		const { store } = this.#start;
+		const { shop, job } = this.planned;
+		return store ? shortOf([store.asks], store.stock, store.things, shop, job.cutIn) : [];
+	});
 
 	/** Planned once for each revision. */
 	#plans: Record<number, ReturnType<BenchDesk['plan']>> = {};

@@ -3,7 +3,7 @@
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { sheetsShort, thingsShort, type Short } from '$core/nesting/short.ts';
+	import { shortOf, type Short } from '$core/nesting/short.ts';
 	import type { InStock } from '$core/nesting/offer.ts';
 	import { itemKey } from '$core/nesting/items.ts';
 	import type { DateLanguage } from '$core/shop/about.ts';
@@ -46,23 +46,7 @@
 	// A job's own page leads here with its number.
 	let of = $state(page.url.searchParams.get('of') ?? ALL);
 	const asked = $derived(jobs.filter(({ number }) => of === ALL || number === of));
-	const free = $derived.by(() => {
-		const sums: Record<string, number> = {};
-		for (const { material, present, reserved } of things) sums[material] = (sums[material] ?? 0) + present - reserved;
-		return sums;
-	});
-	const short = $derived<Short[]>([
-		...sheetsShort(
-			asked.flatMap(({ parts }) => parts),
-			stock,
-			shop,
-			unit
-		),
-		...thingsShort(
-			asked.flatMap((job) => job.things),
-			free
-		)
-	]);
+	const short = $derived(shortOf(asked, stock, things, shop, unit));
 
 	function putShort({ item, count }: Short) {
 		const known = kept.find((one) => itemKey(one) === itemKey(item));

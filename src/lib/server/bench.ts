@@ -1,4 +1,5 @@
 /** The calls of the bench: what was done is kept event by event, once each, and told to every other screen on the same run. */
+import type { JobFile } from '$core/job/definition.ts';
 import { readJobNumber, showJobNumber } from '$core/job/number.ts';
 import { there } from '$core/units/there.ts';
 import { folded, type Deed } from '$core/views/bench/run.ts';
@@ -18,6 +19,9 @@ import {
 import { database } from './db/connection.ts';
 import { announce, type Database } from './db/database.ts';
 import { selectJob } from './db/jobs.ts';
+import { selectStock, selectThings, type StockLine, type ThingLine } from './db/stock.ts';
+import type { JobParts } from './job-parts.ts';
+import { partsLeft } from './cutting.ts';
 import { jobPage } from './job-page.ts';
 import { checkEvents } from './validation/bench.ts';
 
@@ -102,7 +106,21 @@ export async function benchPage(number: string) {
 	const bench = await answerOf(db, await selectRun(db, job), 0);
 	const { rev } = folded(bench.events);
 	const own = rev > 0 && rev !== found.rev ? await selectJob(db, job, rev) : null;
-	return { ...found, bench, own: own && { rev: own.rev, job: own.spec }, runs: await openRuns(db) };
+	return {
+		...found,
+		bench,
+		own: own && { rev: own.rev, job: own.spec },
+		runs: await openRuns(db),
+		store: found.practice ? null : await storeFor(db, job, (own ?? { spec: found.job }).spec)
+	};
+}
+
+/** What a job still asks for, and what lies in the shop: what is missing is said before anything is opened. */
+export type Store = { asks: JobParts; stock: StockLine[]; things: ThingLine[] };
+
+async function storeFor(db: Database, number: number, file: JobFile): Promise<Store | null> {
+	const [asks] = await partsLeft(db, [{ number, file }]);
+	return asks ? { asks, stock: await selectStock(db), things: await selectThings(db) } : null;
 }
 
 /** Everything that is at the bench, and what it cost. */

@@ -36,16 +36,20 @@ export async function openParts(db: Database, today: string, tryShelf = false): 
 		listed.push(...page.jobs.map(({ number, spec }) => ({ number, file: spec })));
 		after = page.next;
 	} while (after && listed.length < MOST_JOBS);
-	const asked = listed.slice(0, MOST_JOBS);
+	const jobs = await partsLeft(db, listed.slice(0, MOST_JOBS), tryShelf);
+	return { jobs: jobs.filter(({ parts, things }) => parts.length + things.length > 0), more: after !== null };
+}
+
+/** What jobs ask for, of sheets and sticks less what kept plans cut already; in their order. */
+export async function partsLeft(db: Database, asked: { number: number; file: JobFile }[], tryShelf = false): Promise<JobParts[]> {
 	const { written } = await shopNow(db);
 	const done = await inThread('parts', { jobs: asked, shop: written, tryShelf });
-	if (!done.ok) throw new Error('The parts of open jobs could not be planned.');
+	if (!done.ok) throw new Error('The parts of jobs could not be planned.');
 	const taken = await selectTaken(
 		db,
 		asked.map(({ number }) => number)
 	);
-	const jobs = done.gives.map((job) => ({ ...job, parts: job.parts.flatMap((part) => leftOf(part, taken)) }));
-	return { jobs: jobs.filter(({ parts, things }) => parts.length + things.length > 0), more: after !== null };
+	return done.gives.map((job) => ({ ...job, parts: job.parts.flatMap((part) => leftOf(part, taken)) }));
 }
 
 /** What is left to cut of a part; one that has another size since is wanted anew. */
