@@ -27,6 +27,7 @@ export const STEP_NAMES = {
 	'stick-down': 'Stick it down',
 	'fix-panel': 'Fix it to its support',
 	'support-to-base': 'Fix the support to its base',
+	'open-again': 'Open it again',
 	'try-window': 'Try the window over it',
 	'clean-glazing': 'Clean the glazing',
 	'dust-first': 'Dust check, first',

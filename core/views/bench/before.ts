@@ -15,6 +15,7 @@ const HELD = 'The window closes over a piece that is held, with hinges that are 
 const ON_BARE_WOOD = 'Tape sticks to bare wood and bare board: the hardware lies on top of it.';
 const LIES_ON_TOP = 'The paper lies under the hardware, or is cut round it: by the order that was chosen.';
 
+const opened: Before = { step: 'open-again', because: 'A package that is closed is opened first, from the outside in.' };
 const gathered: Before = { step: 'gather', because: NEEDS_ALL };
 const before = (because: string, ...steps: StepId[]): Before[] => steps.map((step) => ({ step, because }));
 
@@ -52,18 +53,20 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'stick-down': before('There is one attempt: the board is cut and ready.', 'cut-boards'),
 	'fix-panel': before('Clips and patches are ready before the panel is lifted.', 'prepare-hold', 'cut-boards'),
 	'support-to-base': before('Both are cut before they meet.', 'cut-boards', 'bevel-support'),
-	'try-window': before(HELD, 'place', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'join-mats'),
-	'clean-glazing': before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel'),
-	'dust-first': before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window'),
+	'open-again': [],
+	'try-window': [opened, ...before(HELD, 'place', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'join-mats')],
+	'clean-glazing': [opened, ...before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel')],
+	'dust-first': [opened, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window')],
 	'close-pack': before(INSIDE, 'dust-first', 'clean-glazing', 'make-spacers', 'try-window'),
 	'edge-seal': before('The seal goes round a pack that is closed.', 'close-pack'),
 	'fit-first': [
+		opened,
 		...before('The tape must hide under the lip: it is on before the pack enters the frame.', 'edge-seal'),
 		...before(INSIDE, 'close-pack', 'dust-first'),
 		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen')
 	],
-	'fit-all': before('Dust found now costs two points; found later, all of them.', 'fit-first'),
-	centre: before('What is still loose moves again.', 'fit-all'),
+	'fit-all': [opened, ...before('Dust found now costs two points; found later, all of them.', 'fit-first')],
+	centre: [opened, ...before('What is still loose moves again.', 'fit-all')],
 	seal: before('Under tape nothing can be shifted any more.', 'fit-all', 'centre'),
 	'dust-cover': [
 		...before('The paper closes over a back that is sealed.', 'fit-all', 'centre', 'seal'),
@@ -71,6 +74,7 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	],
 	'back-strip': before('The back is closed before wood is glued across it.', 'seal', 'dust-cover'),
 	hang: [
+		opened,
 		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
 		...before(ON_BARE_WOOD, 'seal'),
 		...before(LIES_ON_TOP, 'dust-cover')

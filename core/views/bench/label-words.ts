@@ -1,5 +1,6 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
 import type { PieceKind } from '../../job/kinds.ts';
+import type { StepId } from '../../shop/step-names.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
@@ -52,26 +53,36 @@ const FASTENED: Record<string, (count: number) => string> = {
 	'offset-clips': (count) => `unscrew ${count} offset clips`
 };
 
+/** What is undone, by the step that made it, and how. */
+export type WayToOpen = { made: StepId; does: string };
+
 /** How the back comes off, in the order in which it is done. */
-export function toOpen(job: Decided, plan: Plan, house: House): string {
+export function waysToOpen(job: Decided, plan: Plan, house: House): WayToOpen[] {
 	const { frame } = plan;
-	if (!frame) return '';
+	if (!frame) return [];
 	const { back, guard } = job;
-	const cover = back.dustCover ? 'cut the paper cover' : '';
-	const tape = back.seal ? SEALS[back.seal].opens : '';
-	const edge = guard.edgeSeal ? 'slit the edge seal' : '';
+	const edge: WayToOpen[] = guard.edgeSeal ? [{ made: 'edge-seal', does: 'slit the edge seal' }] : [];
 	if (frameKindOf(job)?.clips) {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
 		const clips = isShimmed(plan, house) ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
-		return [
-			`loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`,
-			clips,
-			edge
-		]
-			.filter(Boolean)
-			.join(', ');
+		const loosened = `loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`;
+		return [{ made: 'fit-first', does: loosened }, { made: 'fit-all', does: clips }, ...edge];
 	}
-	// Of a frame that stayed closed nobody counted them.
-	const fastened = frame.points.total > 0 ? known(FASTENED, frame.points.kind)(frame.points.total) : '';
-	return [cover, tape, fastened, edge].filter(Boolean).join('; ');
+	return [
+		...(back.dustCover ? [{ made: 'dust-cover' as const, does: 'cut the paper cover' }] : []),
+		...(back.seal ? [{ made: 'seal' as const, does: SEALS[back.seal].opens }] : []),
+		// Of a frame that stayed closed nobody counted them.
+		...(frame.points.total > 0
+			? [{ made: 'fit-all' as const, does: known(FASTENED, frame.points.kind)(frame.points.total) }]
+			: []),
+		...edge
+	];
+}
+
+/** The same in a line, as the label has it. */
+export function toOpen(job: Decided, plan: Plan, house: House): string {
+	const between = frameKindOf(job)?.clips ? ', ' : '; ';
+	return waysToOpen(job, plan, house)
+		.map(({ does }) => does)
+		.join(between);
 }

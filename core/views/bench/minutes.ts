@@ -75,6 +75,7 @@ const WORK: Record<StepId, WorkOf> = {
 	'join-mats': asItIs,
 	'join-package': asItIs,
 	place: ({ job }) => [['minutesStep', job.windows.length]],
+	'open-again': asItIs,
 	'try-window': asItIs,
 	hinge: holds,
 	'stick-down': once('minutesSurface'),

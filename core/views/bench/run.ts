@@ -55,7 +55,8 @@ export type Run = {
 	/** Of a batch: through a step that is not done for all yet. */
 	counted: Map<AnyStepId, number>;
 	looked: Map<AnyStepId, Looked[]>;
-	reopened: { at: number; by: string; cause: Cause }[];
+	/** With the steps that were done then and are to be done once more. */
+	reopened: { at: number; by: string; cause: Cause; undone: AnyStepId[] }[];
 	wrong: { at: number; by: string; step: AnyStepId; says: string }[];
 	/** Every set of eight readings, the latest last. */
 	read: Readings[];
@@ -134,6 +135,7 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 		run.minutesLost += clean ? 0 : minutes;
 	},
 	reopened: (run, { cause, minutes, pieces = 1, at, by }) => {
+		const undone = [...run.done.keys()].filter((step) => isUndoneBy(cause, step));
 		for (const step of new Set([...run.done.keys(), ...run.counted.keys()])) {
 			if (!isUndoneBy(cause, step)) continue;
 			const through = run.done.delete(step) ? pieces : (run.counted.get(step) ?? 0);
@@ -141,7 +143,8 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 		}
 		run.answered.clear();
 		run.endedAt = null;
-		run.reopened.push({ at, by, cause });
+		run.done.delete('open-again');
+		run.reopened.push({ at, by, cause, undone });
 		run.minutesLost += minutes;
 	},
 	wrong: (run, { step, says, at, by }) => {

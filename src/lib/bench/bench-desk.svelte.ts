@@ -11,6 +11,7 @@ import type { Cause } from '$core/views/bench/causes.ts';
 import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks.ts';
 import type { Deed } from '$core/views/bench/run.ts';
 import { shortOf } from '$core/nesting/short.ts';
+import { stepsOfRun } from '$core/views/bench/opening.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import type { BenchAnswer, OpenRun, Store } from '$lib/server/bench.ts';
 import type { PracticePage } from '$lib/server/job-page.ts';
@@ -68,7 +69,7 @@ export class BenchDesk {
 	readonly planned = $derived.by(() => this.#planned(this.run.rev));
 	/** The latest plan. */
 	readonly latest = $derived.by(() => this.#planned(this.#start.rev));
-	readonly steps: Step[] = $derived.by(() => this.planned.steps);
+	readonly steps: Step[] = $derived.by(() => stepsOfRun(this.planned.steps, this.run, this.planned));
 	readonly step: Step | null = $derived.by(
 		() => this.steps.find(({ id }) => id === this.#open) ?? nextStep(this.run, this.steps, this.now) ?? this.steps.at(-1) ?? null
 	);

@@ -1,0 +1,39 @@
+/** A package that was closed is opened again: what comes off before its steps are done once more (handbook order#variants). */
+import { placeOf } from '../../shop/step-names.ts';
+import type { Shop } from '../../shop/shop.ts';
+import type { MadeStep, Step } from '../../stations/step.ts';
+import type { Plan } from '../../plan.ts';
+import type { Decided } from '../../job/decided.ts';
+import { REOPENS } from './causes.ts';
+import { waysToOpen } from './label-words.ts';
+import { withOwnSteps } from './own-steps.ts';
+import type { Run } from './run.ts';
+
+/** @returns the steps of a run: those of its package, and before what is done again the opening, where something has to come off for it */
+export function stepsOfRun(
+	steps: readonly Step[],
+	run: Run,
+	{ job, plan, shop }: { job: Decided; plan: Plan; shop: Shop }
+): Step[] {
+	const last = run.reopened.at(-1);
+	if (!last) return [...steps];
+	const ways = waysToOpen(job, plan, shop.house).filter(({ made }) => last.undone.includes(made));
+	const does = [
+		...(last.undone.includes('hang') && steps.some(({ id }) => id === 'hang')
+			? [ways.length > 0 ? 'Wire and hangers come off first.' : 'The hangers come off.']
+			: []),
+		...ways.map(({ does: way }) => `${way.charAt(0).toUpperCase()}${way.slice(1)}.`)
+	];
+	const at = steps.findIndex(({ id }) => placeOf(id) >= placeOf(REOPENS[last.cause].from));
+	if (does.length === 0 || at < 0) return [...steps];
+	const opening: MadeStep = {
+		id: 'open-again',
+		title: 'Open it again',
+		does: [...does, 'What is removed, and why, is written down.'],
+		because: `It is closed again from “${steps[at]?.title}” on.`,
+		caution: 'Points and tabs are lifted with a tool, never pushed toward the glazing or the other hand.',
+		minutes: shop.house.minutesStep,
+		uses: []
+	};
+	return [...steps.slice(0, at), ...withOwnSteps([opening], shop.steps, 1), ...steps.slice(at)];
+}
