@@ -1,6 +1,6 @@
 /**
  * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `cut`: a
- * cutting file in, its plan out; `centre`: eight readings in, the correction out; `climate`: a job file and a room in, its year out. Exit 2 and one line
+ * cutting file in, its plan out; `centre`: eight readings in, the correction out; `wall`: a wall and its pictures in, their places and hooks out; `climate`: a job file and a room in, its year out. Exit 2 and one line
  * for each fault when the file can't be read.
  */
 import { readFileSync } from 'node:fs';
@@ -9,11 +9,13 @@ import { plan } from '../core/plan.ts';
 import { builtInShop } from '../core/shop/shop.ts';
 import { climateAnswer } from '../core/advice/climate-answer.ts';
 import { centred } from '../core/views/bench/centring.ts';
+import { planWall } from '../core/wall/plan-wall.ts';
 import { bestPlan } from '../core/nesting/cut.ts';
 import { solverFrom, type Highs } from '../src/lib/nesting/solver.ts';
 import { checkCentre } from '../src/lib/server/validation/centre.ts';
 import { checkCutting } from '../src/lib/server/validation/cutting.ts';
 import { checkClimate, CLIMATE_BODY_MOST } from '../src/lib/server/validation/climate.ts';
+import { checkWall, jobsOn } from '../src/lib/server/validation/wall.ts';
 import { checkJobFile } from '../src/lib/server/validation/job-file.ts';
 import { readJson } from '../src/lib/server/validation/body.ts';
 
@@ -27,6 +29,15 @@ const VERBS: Record<string, (body: unknown) => unknown> = {
 		const read = checkCentre(body);
 		if (!read.ok) throw new FaultError(read.faults);
 		return centred(read.value);
+	},
+	wall: (body) => {
+		const nobody = jobsOn(body).map((number): [string, string] => [
+			number,
+			'Jobs are known to the server alone: give its outer size, mass and hooks.'
+		]);
+		const read = checkWall(body, new Map(nobody));
+		if (!read.ok) throw new FaultError(read.faults);
+		return planWall(read.wall, read.unit);
 	},
 	plan: (body) => plan(whole(checkJobFile(body)).job, builtInShop),
 	climate: (body) => climateAnswer(whole(checkClimate(body)).request, builtInShop)

@@ -8,6 +8,6 @@ export const TIERS = [
 	['judge'],
 	['decide.ts', 'plan.ts'],
 	['advice'],
-	['nesting'],
+	['nesting', 'wall'],
 	['views']
 ];

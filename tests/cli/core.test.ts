@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { plan, type Plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
+import type { WallPlan } from '../../core/wall/wall.ts';
 import type { CuttingPlan } from '../../core/nesting/figures.ts';
 import { workedJob } from '../jobs.ts';
 import { faultsOf } from '../nesting/checker.ts';
@@ -125,4 +126,27 @@ test('cut: a cutting file in, a plan out that can be cut as it says', () => {
 		assert.deepEqual([refused.status, refused.stdout], [2, ''], path);
 		assert.ok(refused.stderr.startsWith(`${path}: `), refused.stderr);
 	}
+});
+
+test('wall: the file of the open interface in, places and numbered hooks out; a job is known to the server alone', () => {
+	const asked = {
+		format: 'rare-keep/wall',
+		version: 1,
+		wall: { width: 4200, height: 2500, kind: 'masonry' },
+		pictures: [
+			{ id: 'a', outer: { width: 577, height: 736 }, kg: 3.2, hooks: [{ x: 0, down: 117.4 }] },
+			{ id: 'c', outer: { width: 300, height: 400 } }
+		],
+		groups: [{ pictures: ['a'], line: 'row', from: 200, to: 3000, height: 1500 }],
+		places: [{ id: 'c', left: 3300, centre: 1500 }]
+	};
+	const { stdout, status } = core(['wall', '-'], JSON.stringify(asked));
+	assert.equal(status, 0);
+	const { pictures, hooks, gaps, findings } = JSON.parse(stdout) as WallPlan;
+	assert.deepEqual(pictures[1], { id: 'c', left: 3300, bottom: 1300, width: 300, height: 400 });
+	assert.deepEqual([gaps, hooks], [[1111.5], [{ n: 1, picture: 'a', x: 1600, height: 1750.6 }]]);
+	assert.deepEqual(findings, []);
+	const named = core(['wall', '-'], JSON.stringify({ ...asked, pictures: [{ id: 'a', job: 'K-0101' }, asked.pictures[1]] }));
+	assert.deepEqual([named.status, named.stdout], [2, '']);
+	assert.match(named.stderr, /^pictures\[0\]\.job: Jobs are known to the server alone/);
 });

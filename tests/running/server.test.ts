@@ -290,6 +290,8 @@ test('the shop’s lists, rooms and the climate answer over HTTP as the open int
 	for (const [path, method, allow] of [
 		['/api/climate', 'GET', 'POST'],
 		['/api/cut', 'GET', 'POST'],
+		['/api/wall', 'GET', 'POST'],
+		['/api/trainer', 'POST', 'GET'],
 		['/api/rooms', 'DELETE', 'GET, POST'],
 		['/api/shop/materials', 'POST', 'GET, PUT'],
 		['/api/shop/places', 'DELETE', 'GET, PUT'],

@@ -1,0 +1,168 @@
+/** What is found on a wall, rule by rule (handbook wall#findings). */
+import type { Rect } from '../geometry/shapes.ts';
+import type { Severity } from '../rule/rule.ts';
+import { isAbove, isBelow } from '../units/compare.ts';
+import { showLength, showMass, type Reader } from '../units/show.ts';
+import type { Hung, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
+
+export type OnWall = {
+	wall: Wall['wall'];
+	hung: readonly Hung[];
+	pictures: ReadonlyMap<string, Picture>;
+	hooks: readonly NumberedHook[];
+	/** Of each group, with its first picture. */
+	gaps: readonly { lacks: number; first: string }[];
+	reader: Reader;
+};
+
+type Case = { picture: string; says: string };
+type Definition = { severity: Severity; /** Why, in a sentence. */ why: string; find: (on: OnWall) => Case[] };
+
+/** Alone plasterboard bears a small light picture on a nail hook: its sides, mm, and mass. */
+const BOARD_MOST = { short: 300, long: 400, kg: 4 };
+/** Above it a licensed installer hangs it. */
+const INSTALLER_KG = 25;
+/** A screw into a stud is nowhere nearer to its edge, mm. */
+const STUD_EDGE = 10;
+
+export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
+	'wall.overlap': {
+		severity: 'stop',
+		why: 'Two things cannot hang in one place.',
+		find: ({ hung, wall }) => [
+			...hung.flatMap((one, at) =>
+				hung
+					.slice(at + 1)
+					.flatMap((other) => (meets(one, other) ? [{ picture: one.id, says: `${one.id} and ${other.id} overlap.` }] : []))
+			),
+			...hung.flatMap((one) =>
+				wall.things.flatMap((thing) =>
+					IN_THE_WAY[thing.kind] && meets(one, thing) ? [{ picture: one.id, says: `${one.id} hangs over ${nameOf(thing)}.` }] : []
+				)
+			)
+		]
+	},
+	'wall.outside': {
+		severity: 'stop',
+		why: 'It ends where there is no wall.',
+		find: ({ hung, wall, reader }) =>
+			hung.flatMap((one) => {
+				const over = [
+					[-one.left, 'left'],
+					[one.left + one.width - wall.width, 'right'],
+					[-one.bottom, 'bottom'],
+					[one.bottom + one.height - wall.height, 'top']
+				] as const;
+				return over.flatMap(([by, side]) =>
+					isAbove(by, 0)
+						? [{ picture: one.id, says: `${one.id} runs ${showLength(by, reader, 'mark').text} past the wall at the ${side}.` }]
+						: []
+				);
+			})
+	},
+	'wall.no-room': {
+		severity: 'stop',
+		why: 'The pictures of a group are longer than the room that it has.',
+		find: ({ gaps, reader }) =>
+			gaps.flatMap(({ lacks, first }) =>
+				isAbove(lacks, 0)
+					? [
+							{
+								picture: first,
+								says: `There is no room: the pictures are ${showLength(lacks, reader, 'mark').text} longer than what they have.`
+							}
+						]
+					: []
+			)
+	},
+	'wall.over-heat': {
+		severity: 'caution',
+		why: 'Warm air rises along the picture: it dries, cockles and grows dusty.',
+		find: (on) => over(on, 'heat')
+	},
+	'wall.over-water': {
+		severity: 'caution',
+		why: 'Steam and splashes reach it, and the wall behind is damp.',
+		find: (on) => over(on, 'water')
+	},
+	'wall.in-sun': {
+		severity: 'caution',
+		why: 'The sun fades in months what a room fades in decades, and bakes the package.',
+		find: ({ hung, pictures }) =>
+			hung.flatMap(({ id }) => (pictures.get(id)?.inSun ? [{ picture: id, says: `The sun reaches the place of ${id}.` }] : []))
+	},
+	'wall.load': {
+		severity: 'caution',
+		why: 'A hook holds what the wall behind it holds. Local codes and a licensed installer go before this.',
+		find: (on) => on.hung.flatMap((one) => loadOf(one, on))
+	}
+};
+
+/** What nothing hangs over. */
+const IN_THE_WAY: Record<ThingKind, boolean> = {
+	heat: true,
+	water: true,
+	window: true,
+	door: true,
+	furniture: true,
+	other: true,
+	socket: false,
+	stud: false,
+	'picture-rail': false
+};
+
+const nameOf = ({ name, kind }: Thing): string => (name === '' ? `the ${kind}` : `the ${name}`);
+
+const meets = (one: Rect | Hung | Thing, other: Hung | Thing): boolean =>
+	isBelow(left(one), left(other) + other.width) &&
+	isBelow(left(other), left(one) + one.width) &&
+	isBelow(bottom(one), bottom(other) + other.height) &&
+	isBelow(bottom(other), bottom(one) + one.height);
+const left = (of: { left: number }): number => of.left;
+const bottom = (of: object): number => (of as { bottom: number }).bottom;
+
+/** Straight above it, as far as its width. */
+function over({ hung, wall }: OnWall, kind: ThingKind): Case[] {
+	return hung.flatMap((one) =>
+		wall.things.flatMap((thing) =>
+			thing.kind === kind &&
+			isBelow(one.left, thing.left + thing.width) &&
+			isBelow(thing.left, one.left + one.width) &&
+			isAbove(one.bottom + one.height, thing.bottom)
+				? [{ picture: one.id, says: `${one.id} hangs above ${nameOf(thing)}.` }]
+				: []
+		)
+	);
+}
+
+function loadOf({ id, width, height }: Hung, { wall, pictures, hooks, reader }: OnWall): Case[] {
+	const kg = pictures.get(id)?.kg ?? null;
+	if (kg !== null && isAbove(kg, INSTALLER_KG))
+		return [{ picture: id, says: `${id} weighs ${showMass(kg, reader)}: a cleat, and a licensed installer.` }];
+	if (wall.kind !== 'plasterboard') return [];
+	const own = hooks.filter(({ picture }) => picture === id);
+	const inStuds = own.length > 0 && own.every(({ x }) => wall.things.some((thing) => isStudAt(thing, x)));
+	if (inStuds) return [];
+	const [short, long] = [Math.min(width, height), Math.max(width, height)];
+	const isLarge = isAbove(short, BOARD_MOST.short) || isAbove(long, BOARD_MOST.long);
+	if (kg === null)
+		return [{ picture: id, says: `Nobody has said how heavy ${id} is: whether plasterboard holds it is not known. Weigh it.` }];
+	return isLarge || isAbove(kg, BOARD_MOST.kg)
+		? [
+				{
+					picture: id,
+					says: `${id}, ${showMass(kg, reader)}, is too ${isAbove(kg, BOARD_MOST.kg) ? 'heavy' : 'large'} for a nail hook in plasterboard alone: anchors by their rating, or a stud.`
+				}
+			]
+		: [];
+}
+
+const isStudAt = ({ kind, left: from, width }: Thing, x: number): boolean =>
+	kind === 'stud' && x >= from + Math.min(STUD_EDGE, width / 2) && x <= from + width - Math.min(STUD_EDGE, width / 2);
+
+/** Stops first, then in the order of the rules. */
+export function findOnWall(on: OnWall): WallFinding[] {
+	return (Object.entries(WALL_DEFINITIONS) as [WallRule, Definition][])
+		.flatMap(([rule, { severity, find }]) => find(on).map((found) => ({ rule, severity, ...found })))
+		.sort((one, other) => Number(other.severity === 'stop') - Number(one.severity === 'stop'));
+}

@@ -1,0 +1,207 @@
+/** What `POST /api/wall` and `core wall` are given: a wall, what stands before it, and the pictures in groups or at places. */
+import Joi from 'joi';
+import type { Fault } from '$core/job/faults.ts';
+import { MM_PER_INCH } from '$core/units/length.ts';
+import { ALIGNS, GAPS, LINES, THING_KINDS, WALL_KINDS, type Group, type Picture, type Wall } from '$core/wall/wall.ts';
+import { pathOf } from './job-file.ts';
+import { SENTENCES } from './sentences.ts';
+
+/** No wall is longer, in its unit. */
+const MOST = 50_000;
+export const MOST_PICTURES = 200;
+const MOST_THINGS = 100;
+const KG_MOST = 500;
+const SLOPE_MOST = 2;
+const HOOKS_MOST = 8;
+
+const length = Joi.number().min(-MOST).max(MOST);
+const side = Joi.number().greater(0).max(MOST).required();
+const name = Joi.string().min(1).max(80).required();
+
+const thing = Joi.object({
+	name: Joi.string().allow('').max(80).default(''),
+	kind: Joi.valid(...THING_KINDS).required(),
+	left: length.required(),
+	bottom: length.required(),
+	width: side,
+	height: side
+});
+/** Given outright, or a job that says all of it. */
+const picture = Joi.object({
+	id: name,
+	job: Joi.string().max(20),
+	outer: Joi.object({ width: side, height: side }),
+	kg: Joi.number().greater(0).max(KG_MOST),
+	hooks: Joi.array()
+		.items(Joi.object({ x: length.required(), down: Joi.number().min(0).max(MOST).required() }))
+		.max(HOOKS_MOST)
+})
+	.xor('job', 'outer')
+	.without('job', ['kg', 'hooks']);
+const group = Joi.object({
+	pictures: Joi.array().items(Joi.string().max(80)).min(1).max(MOST_PICTURES).required(),
+	line: Joi.valid(...LINES).required(),
+	from: length.required(),
+	to: length.required(),
+	align: Joi.string()
+		.when('line', {
+			switch: LINES.map((line) => ({ is: line, then: Joi.valid(...ALIGNS[line]) }))
+		})
+		.default('centre'),
+	height: length.required(),
+	gap: Joi.alternatives(Joi.valid(...GAPS), Joi.number().min(0).max(MOST)).default('equal'),
+	slope: Joi.number()
+		.min(-SLOPE_MOST)
+		.max(SLOPE_MOST)
+		.default(0)
+		.when('line', { is: 'row', otherwise: Joi.valid(0).messages({ 'any.only': 'Only a row has a slope.' }) }),
+	columns: Joi.number()
+		.integer()
+		.min(1)
+		.max(MOST_PICTURES)
+		.when('line', {
+			is: 'grid',
+			then: Joi.required(),
+			otherwise: Joi.forbidden().messages({ 'any.unknown': 'Only a grid has columns.' })
+		})
+});
+
+const schema = Joi.object({
+	format: Joi.valid('rare-keep/wall').required(),
+	version: Joi.valid(1).required(),
+	unit: Joi.valid('mm', 'in').default('mm'),
+	wall: Joi.object({
+		width: side,
+		height: side,
+		kind: Joi.valid(...WALL_KINDS).required(),
+		things: Joi.array().items(thing).max(MOST_THINGS).default([])
+	}).required(),
+	pictures: Joi.array().items(picture).max(MOST_PICTURES).required(),
+	groups: Joi.array().items(group).max(MOST_PICTURES).default([]),
+	places: Joi.array()
+		.items(Joi.object({ id: name, left: length.required(), centre: length.required() }))
+		.max(MOST_PICTURES)
+		.default([])
+})
+	.pattern(/^x-/, Joi.any())
+	.messages({
+		...SENTENCES,
+		'object.missing': 'Its outer size is missing, or the job that it is.',
+		'object.xor': 'Either its outer size is given or the job that it is, not both.',
+		'object.without': 'A job says its own mass and hooks.',
+		'alternatives.types': 'This is equal, between, or a length.',
+		'alternatives.match': 'This is equal, between, or a length from 0 up.',
+		'array.min': 'A group without pictures hangs nothing.',
+		'array.max': 'There are more than {#limit}.'
+	});
+
+type Written = Omit<Wall, 'pictures'> & {
+	unit: 'mm' | 'in';
+	pictures: { id: string; job?: string; outer?: Picture['outer']; kg?: number; hooks?: Picture['hooks'] }[];
+};
+/** A job as it hangs; or why it does not, in a sentence. */
+export type JobPicture = Picture | string;
+export type CheckedWall = { ok: true; wall: Wall; unit: 'mm' | 'in' } | { ok: false; faults: Fault[] };
+
+/** Numbers of the jobs that a wall names. */
+export function jobsOn(body: unknown): string[] {
+	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	return error ? [] : (value as Written).pictures.flatMap(({ job }) => (job === undefined ? [] : [job]));
+}
+
+/**
+ * Every fault with its path: `groups[0].pictures[1]`; lengths in mm, whatever the file's unit.
+ * @param jobs what is known of jobs: each picture that is one, by its number
+ */
+export function checkWall(body: unknown, jobs: ReadonlyMap<string, JobPicture>): CheckedWall {
+	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	if (error) return { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) };
+	const written = value as Written;
+	const faults: Fault[] = [...repeated(written), ...unknown(written), ...backwards(written)];
+	const scale = written.unit === 'in' ? MM_PER_INCH : 1;
+	const pictures = written.pictures.flatMap(({ id, job, outer, kg, hooks }, at): Picture[] => {
+		if (job === undefined && outer) return [scaled({ id, outer, kg: kg ?? null, hooks: hooks ?? [] }, scale)];
+		const found = jobs.get(job ?? '') ?? `There is no job ${job} here.`;
+		if (typeof found !== 'string') return [{ ...found, id }];
+		faults.push({ path: `pictures[${at}].job`, says: found });
+		return [];
+	});
+	if (faults.length > 0) return { ok: false, faults };
+	return {
+		ok: true,
+		unit: written.unit,
+		wall: {
+			pictures,
+			wall: { ...sized(written.wall, scale), things: written.wall.things.map((one) => placed(one, scale)) },
+			groups: written.groups.map((one) => inMm(one, scale)),
+			places: written.places.map(({ id, left, centre }) => ({ id, left: left * scale, centre: centre * scale }))
+		}
+	};
+}
+
+const sized = <T extends { width: number; height: number }>(of: T, scale: number): T => ({
+	...of,
+	width: of.width * scale,
+	height: of.height * scale
+});
+const placed = <T extends { left: number; bottom: number; width: number; height: number }>(of: T, scale: number): T => ({
+	...sized(of, scale),
+	left: of.left * scale,
+	bottom: of.bottom * scale
+});
+const scaled = (of: Picture, scale: number): Picture => ({
+	...of,
+	outer: sized(of.outer, scale),
+	hooks: of.hooks.map(({ x, down }) => ({ x: x * scale, down: down * scale }))
+});
+const inMm = (of: Group, scale: number): Group => ({
+	...of,
+	columns: of.columns ?? 1,
+	from: of.from * scale,
+	to: of.to * scale,
+	height: of.height * scale,
+	gap: typeof of.gap === 'number' ? of.gap * scale : of.gap
+});
+
+function repeated({ pictures, groups, places }: Written): Fault[] {
+	const ids = new Set<string>();
+	const again = pictures.flatMap(({ id }, at) => {
+		const there = ids.has(id);
+		ids.add(id);
+		return there ? [{ path: `pictures[${at}].id`, says: `“${id}” is there before.` }] : [];
+	});
+	const hung = new Set<string>();
+	const twice = (id: string, path: string): Fault[] => {
+		const there = hung.has(id);
+		hung.add(id);
+		return there ? [{ path, says: `“${id}” hangs somewhere already.` }] : [];
+	};
+	return [
+		...again,
+		...groups.flatMap((one, at) => one.pictures.flatMap((id, index) => twice(id, `groups[${at}].pictures[${index}]`))),
+		...places.flatMap(({ id }, at) => twice(id, `places[${at}].id`))
+	];
+}
+
+function unknown({ pictures, groups, places }: Written): Fault[] {
+	const ids = new Set(pictures.map(({ id }) => id));
+	const missing = (id: string, path: string): Fault[] =>
+		ids.has(id) ? [] : [{ path, says: `There is no picture “${id}” on this wall.` }];
+	return [
+		...groups.flatMap((one, at) => one.pictures.flatMap((id, index) => missing(id, `groups[${at}].pictures[${index}]`))),
+		...places.flatMap(({ id }, at) => missing(id, `places[${at}].id`))
+	];
+}
+
+/** From left to right; a column from the ceiling down. */
+function backwards({ groups }: Written): Fault[] {
+	return groups.flatMap(({ line, from, to }, at) =>
+		line === 'column'
+			? from > to
+				? []
+				: [{ path: `groups[${at}].to`, says: 'A column runs down: it ends below where it begins.' }]
+			: to > from
+				? []
+				: [{ path: `groups[${at}].to`, says: 'It runs to the right: it ends right of where it begins.' }]
+	);
+}
