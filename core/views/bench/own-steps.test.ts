@@ -7,7 +7,7 @@ import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
-import { readOwnSteps, type OwnStep } from '../../shop/own-steps.ts';
+import type { OwnStep } from '../../shop/own-steps.ts';
 import { afterOf, isOwnStep, STEP_NAMES, STEP_ORDER } from '../../shop/step-names.ts';
 import { builtInShop, withSteps } from '../../shop/shop.ts';
 import { BEFORE, beforeOf } from './before.ts';
@@ -93,28 +93,4 @@ test('names: every step has one and its interlocks, in one order; an own id says
 		beforeOf('own:seal:1').map(({ step }) => step),
 		['seal']
 	);
-});
-
-test('read: trimmed, minutes as typed; each fault with its place', () => {
-	assert.deepEqual(readOwnSteps([{ step: 'seal', title: ' ', says: [' a ', ''], minutes: '2,5' }]), {
-		ok: true,
-		steps: [{ step: 'seal', says: ['a'], minutes: 2.5 }]
-	});
-	for (const [list, says] of [
-		['none', /must be a list/],
-		[[{ step: 'glue-it', says: [] }], /steps\[0\]\.step: “glue-it” is no step/],
-		[[{ step: 'own:seal:1', says: [] }], /steps\[0\]\.title: .*needs a title/],
-		[[{ step: 'seal', title: 'x'.repeat(61) }], /steps\[0\]\.title: .*at most 60/],
-		[[{ step: 'seal', says: 'one' }], /steps\[0\]\.says: Up to 6/],
-		[[{ step: 'seal', says: Array.from({ length: 7 }, () => 'a') }], /steps\[0\]\.says/],
-		[[{ step: 'seal', minutes: 'soon' }], /steps\[0\]\.minutes: .*0 to 600/],
-		[[{ step: 'seal', minutes: -1 }], /steps\[0\]\.minutes/],
-		[[{ step: 'seal', waitMinutes: 5 }], /steps\[0\]\.waitMinutes: .*follows/],
-		[[{ step: 'own:seal:1', title: 'a', waitMinutes: 1e9 }], /steps\[0\]\.waitMinutes/],
-		[[{ step: 'seal' }, { step: 'seal' }], /steps\[1\]\.step: .*twice/],
-		[Array.from({ length: 121 }, () => ({})), /At most 120/]
-	] as const) {
-		const read = readOwnSteps(list);
-		assert.match(read.ok ? '' : read.faults.map(({ path, says: what }) => `${path}: ${what}`).join('\n'), says);
-	}
 });

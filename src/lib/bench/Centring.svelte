@@ -16,7 +16,7 @@
 	import { bladeScene } from '$core/views/drawing/hands.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
-	import BenchLength from './BenchLength.svelte';
+	import ReadLength from '$lib/ui/ReadLength.svelte';
 
 	type Props = { desk: BenchDesk; step: Step };
 	const { desk }: Props = $props();
@@ -107,7 +107,7 @@
 			</p>
 			{#key round}
 				<div class="readings">
-					{#each READING_PLACES as place (place)}<BenchLength
+					{#each READING_PLACES as place (place)}<ReadLength
 							label={NAMES[place]}
 							{reader}
 							zero

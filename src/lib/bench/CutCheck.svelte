@@ -9,7 +9,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import { keepNext } from '$lib/ui/keep-job.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
-	import BenchLength from './BenchLength.svelte';
+	import ReadLength from '$lib/ui/ReadLength.svelte';
 
 	type Props = { desk: BenchDesk; step: Step };
 	const { desk, step }: Props = $props();
@@ -112,7 +112,7 @@
 						keep(part.part);
 					}}
 				>
-					{#each [...FIELDS, ...(part.opening ? WINDOW : [])] as [field, label] (field)}<BenchLength
+					{#each [...FIELDS, ...(part.opening ? WINDOW : [])] as [field, label] (field)}<ReadLength
 							{label}
 							{reader}
 							value={typed[field] ?? null}

@@ -3,7 +3,7 @@
 	import type { Step } from '$core/stations/step.ts';
 	import { laidChecked, placesToLay } from '$core/views/bench/checks.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
-	import BenchLength from './BenchLength.svelte';
+	import ReadLength from '$lib/ui/ReadLength.svelte';
 
 	type Props = { desk: BenchDesk; step: Step };
 	const { desk }: Props = $props();
@@ -26,14 +26,14 @@
 		{@const checked = laid ? laidChecked(place, laid, reader) : null}
 		<div class="pair">
 			{#if places.length > 1}<h3>Window {place.window + 1}</h3>{/if}
-			<BenchLength
+			<ReadLength
 				label="From the left"
 				{reader}
 				zero
 				value={laid?.left ?? null}
 				onread={(mm) => read(place.window, 'left', mm)}
 			/>
-			<BenchLength label="From the top" {reader} zero value={laid?.top ?? null} onread={(mm) => read(place.window, 'top', mm)} />
+			<ReadLength label="From the top" {reader} zero value={laid?.top ?? null} onread={(mm) => read(place.window, 'top', mm)} />
 			{#if checked}<p role="status" class:off={!checked.good}>{checked.says}</p>{/if}
 		</div>
 	{/each}

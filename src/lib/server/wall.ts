@@ -1,13 +1,18 @@
 /** The call for a wall: checks, looks up the jobs that hang on it, then the core. */
 import type { JobFile } from '$core/job/definition.ts';
-import { readJobNumber } from '$core/job/number.ts';
+import { error } from '@sveltejs/kit';
+import { readJobNumber, showJobNumber } from '$core/job/number.ts';
+import type { JobPicture, WallFile } from '$core/wall/written.ts';
 import { planWall } from '$core/wall/plan-wall.ts';
 import { faults, type Answer } from './answer.ts';
+import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
-import { selectJob } from './db/jobs.ts';
+import { selectJob, selectJobs } from './db/jobs.ts';
+import { selectWall } from './db/walls.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
-import { checkWall, jobsOn, type JobPicture } from './validation/wall.ts';
+import { checkWall, jobsOn } from './validation/wall.ts';
+import type { WallPiece } from './wall-piece.ts';
 
 export async function postWall(db: Database, body: unknown): Promise<Answer> {
 	const checked = checkWall(body, await picturesOf(db, jobsOn(body)));
@@ -16,15 +21,36 @@ export async function postWall(db: Database, body: unknown): Promise<Answer> {
 
 /** Jobs as they hang, by their number as it is written; those that there are not are missing. */
 export async function picturesOf(db: Database, numbers: readonly string[]): Promise<Map<string, JobPicture>> {
+	return new Map((await piecesOf(db, numbers)).map(({ number, picture }) => [number, picture]));
+}
+
+/** The same with their titles, drawn as they hang. */
+export async function piecesOf(db: Database, numbers: readonly string[]): Promise<WallPiece[]> {
 	const jobs: { number: string; file: JobFile }[] = [];
 	for (const text of new Set(numbers)) {
 		const number = readJobNumber(text);
 		const found = number === null ? null : await selectJob(db, number, null);
 		if (found) jobs.push({ number: text, file: found.spec });
 	}
-	if (jobs.length === 0) return new Map();
+	if (jobs.length === 0) return [];
 	const { written } = await shopNow(db);
-	const done = await inThread('pictures', { jobs, shop: written });
+	const done = await inThread('walled', { jobs, shop: written });
 	if (!done.ok) throw new Error('The pictures of jobs could not be planned.');
-	return new Map(done.gives);
+	return done.gives;
+}
+
+/** So many open jobs are offered, the most pressing first. */
+const OFFERED = 60;
+
+export type WallPage = { id: number; name: string; rev: number; at: number; file: WallFile; pieces: WallPiece[] };
+
+/** What the screen of a wall opens with: what hangs there, and what could. @throws HttpError 404 for no such wall */
+export async function wallPage(id: number): Promise<WallPage> {
+	const db = database();
+	const row = await selectWall(db, id);
+	if (!row) error(404, 'There is no wall by that number.');
+	const file = row.spec as WallFile;
+	const { jobs } = await selectJobs(db, { find: '', after: null, state: 'open', order: 'pressing' });
+	const numbers = [...jobsOn(file), ...jobs.slice(0, OFFERED).map(({ number }) => showJobNumber(number))];
+	return { id, name: row.name, rev: row.rev, at: row.at.getTime(), file, pieces: await piecesOf(db, numbers) };
 }

@@ -10,6 +10,7 @@ import stock from './migrations/0007_stock.sql?raw';
 import orders from './migrations/0008_cutting_and_orders.sql?raw';
 import bench from './migrations/0009_bench.sql?raw';
 import trainer from './migrations/0010_trainer.sql?raw';
+import walls from './migrations/0011_walls.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -22,7 +23,8 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 7, name: 'stock', sql: stock },
 	{ id: 8, name: 'cutting and orders', sql: orders },
 	{ id: 9, name: 'bench', sql: bench },
-	{ id: 10, name: 'trainer', sql: trainer }
+	{ id: 10, name: 'trainer', sql: trainer },
+	{ id: 11, name: 'walls', sql: walls }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

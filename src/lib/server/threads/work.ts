@@ -1,6 +1,5 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
-import { pictureOf } from '$core/wall/of-job.ts';
-import type { JobPicture } from '../validation/wall.ts';
+import { wallPiece, type WallPiece } from '../wall-piece.ts';
 import { climateAnswer } from '$core/advice/climate-answer.ts';
 import { readShelf } from '$core/shop/shelf.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
@@ -34,7 +33,7 @@ export type Work = {
 	/** What jobs ask of full sheets; `tryShelf`: with what lies ready for them. */
 	parts: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; tryShelf?: boolean }; gives: JobParts[] };
 	/** Jobs as they hang on a wall, or why they do not. */
-	pictures: { given: { jobs: { number: string; file: JobFile }[]; shop: WrittenShop }; gives: [string, JobPicture][] };
+	walled: { given: { jobs: { number: string; file: JobFile }[]; shop: WrittenShop }; gives: WallPiece[] };
 	/** What a change of the shop's lists does to jobs. */
 	touched: { given: { files: JobFile[]; before: WrittenShop; after: WrittenShop }; gives: (Touched | null)[] };
 	/** The year of a pack in a room, as JSON. */
@@ -62,11 +61,7 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 		const shelf = tryShelf ? readShelf(shop.shelf) : null;
 		return jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop), shelf?.ok ? shelf.items : []));
 	},
-	pictures: ({ jobs, shop }) =>
-		jobs.map(({ number, file }): [string, JobPicture] => {
-			const { job, plan } = planned(file, shopOf(shop));
-			return [number, pictureOf(number, file, job, plan) ?? `${number} has no frame yet, or nothing to hang by.`];
-		}),
+	walled: ({ jobs, shop }) => jobs.map(({ number, file }) => wallPiece(number, file, shopOf(shop))),
 	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
 	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
 	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))

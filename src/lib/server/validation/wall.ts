@@ -1,8 +1,8 @@
 /** What `POST /api/wall` and `core wall` are given: a wall, what stands before it, and the pictures in groups or at places. */
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
-import { MM_PER_INCH } from '$core/units/length.ts';
-import { ALIGNS, GAPS, LINES, THING_KINDS, WALL_KINDS, type Group, type Picture, type Wall } from '$core/wall/wall.ts';
+import { ALIGNS, GAPS, LINES, THING_KINDS, WALL_KINDS, type Wall } from '$core/wall/wall.ts';
+import { wallFrom, type JobPicture, type WallFile } from '$core/wall/written.ts';
 import { pathOf } from './job-file.ts';
 import { SENTENCES } from './sentences.ts';
 
@@ -95,18 +95,12 @@ const schema = Joi.object({
 		'array.max': 'There are more than {#limit}.'
 	});
 
-type Written = Omit<Wall, 'pictures'> & {
-	unit: 'mm' | 'in';
-	pictures: { id: string; job?: string; outer?: Picture['outer']; kg?: number; hooks?: Picture['hooks'] }[];
-};
-/** A job as it hangs; or why it does not, in a sentence. */
-export type JobPicture = Picture | string;
 export type CheckedWall = { ok: true; wall: Wall; unit: 'mm' | 'in' } | { ok: false; faults: Fault[] };
 
 /** Numbers of the jobs that a wall names. */
 export function jobsOn(body: unknown): string[] {
 	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
-	return error ? [] : (value as Written).pictures.flatMap(({ job }) => (job === undefined ? [] : [job]));
+	return error ? [] : (value as WallFile).pictures.flatMap(({ job }) => (job === undefined ? [] : [job]));
 }
 
 /**
@@ -116,54 +110,14 @@ export function jobsOn(body: unknown): string[] {
 export function checkWall(body: unknown, jobs: ReadonlyMap<string, JobPicture>): CheckedWall {
 	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
 	if (error) return { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) };
-	const written = value as Written;
-	const faults: Fault[] = [...repeated(written), ...unknown(written), ...backwards(written)];
-	const scale = written.unit === 'in' ? MM_PER_INCH : 1;
-	const pictures = written.pictures.flatMap(({ id, job, outer, kg, hooks }, at): Picture[] => {
-		if (job === undefined && outer) return [scaled({ id, outer, kg: kg ?? null, hooks: hooks ?? [] }, scale)];
-		const found = jobs.get(job ?? '') ?? `There is no job ${job} here.`;
-		if (typeof found !== 'string') return [{ ...found, id }];
-		faults.push({ path: `pictures[${at}].job`, says: found });
-		return [];
-	});
-	if (faults.length > 0) return { ok: false, faults };
-	return {
-		ok: true,
-		unit: written.unit,
-		wall: {
-			pictures,
-			wall: { ...sized(written.wall, scale), things: written.wall.things.map((one) => placed(one, scale)) },
-			groups: written.groups.map((one) => inMm(one, scale)),
-			places: written.places.map(({ id, left, centre }) => ({ id, left: left * scale, centre: centre * scale }))
-		}
-	};
+	const written = value as WallFile;
+	const faults = [...repeated(written), ...unknown(written), ...backwards(written)];
+	const { wall, faults: unhung } = wallFrom(written, jobs);
+	if (faults.length + unhung.length > 0) return { ok: false, faults: [...faults, ...unhung] };
+	return { ok: true, unit: written.unit, wall };
 }
 
-const sized = <T extends { width: number; height: number }>(of: T, scale: number): T => ({
-	...of,
-	width: of.width * scale,
-	height: of.height * scale
-});
-const placed = <T extends { left: number; bottom: number; width: number; height: number }>(of: T, scale: number): T => ({
-	...sized(of, scale),
-	left: of.left * scale,
-	bottom: of.bottom * scale
-});
-const scaled = (of: Picture, scale: number): Picture => ({
-	...of,
-	outer: sized(of.outer, scale),
-	hooks: of.hooks.map(({ x, down }) => ({ x: x * scale, down: down * scale }))
-});
-const inMm = (of: Group, scale: number): Group => ({
-	...of,
-	columns: of.columns ?? 1,
-	from: of.from * scale,
-	to: of.to * scale,
-	height: of.height * scale,
-	gap: typeof of.gap === 'number' ? of.gap * scale : of.gap
-});
-
-function repeated({ pictures, groups, places }: Written): Fault[] {
+function repeated({ pictures, groups, places }: WallFile): Fault[] {
 	const ids = new Set<string>();
 	const again = pictures.flatMap(({ id }, at) => {
 		const there = ids.has(id);
@@ -183,7 +137,7 @@ function repeated({ pictures, groups, places }: Written): Fault[] {
 	];
 }
 
-function unknown({ pictures, groups, places }: Written): Fault[] {
+function unknown({ pictures, groups, places }: WallFile): Fault[] {
 	const ids = new Set(pictures.map(({ id }) => id));
 	const missing = (id: string, path: string): Fault[] =>
 		ids.has(id) ? [] : [{ path, says: `There is no picture “${id}” on this wall.` }];
@@ -194,7 +148,7 @@ function unknown({ pictures, groups, places }: Written): Fault[] {
 }
 
 /** From left to right; a column from the ceiling down. */
-function backwards({ groups }: Written): Fault[] {
+function backwards({ groups }: WallFile): Fault[] {
 	return groups.flatMap(({ line, from, to }, at) =>
 		line === 'column'
 			? from > to

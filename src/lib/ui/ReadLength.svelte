@@ -1,11 +1,18 @@
 <script lang="ts">
-	/** A length read at the bench: large, Enter walks on, what is no length stays with its sentence. */
+	/** A length that is read: large at the bench, Enter walks on, what is no length stays with its sentence. */
 	import { readLength } from '$core/units/length.ts';
 	import { showLength, type Reader } from '$core/units/show.ts';
 	import { walkOn } from '$lib/ui/keys.ts';
 
-	type Props = { label: string; value: number | null; reader: Reader; onread: (mm: number | null) => void; zero?: boolean };
-	const { label, value, reader, onread, zero = false }: Props = $props();
+	type Props = {
+		label: string;
+		value: number | null;
+		reader: Reader;
+		onread: (mm: number | null) => void;
+		zero?: boolean;
+		/** As small as on any screen. */ small?: boolean;
+	};
+	const { label, value, reader, onread, zero = false, small = false }: Props = $props();
 	const id = $props.id();
 	let typed = $state<string | null>(null);
 	let says = $state('');
@@ -29,7 +36,7 @@
 	}
 </script>
 
-<div class="reading">
+<div class="reading" class:small>
 	<label for={id}>{label}</label>
 	<input
 		{id}
@@ -75,6 +82,26 @@
 		font-weight: 600;
 		border: 0;
 		outline: none;
+	}
+	.small {
+		min-height: var(--control);
+		padding-left: 8px;
+		background: var(--sheet);
+	}
+	.small:focus-within {
+		outline-width: 2px;
+	}
+	.small label {
+		font-size: var(--text-sm);
+	}
+	.small input {
+		min-height: calc(var(--control) - 2px);
+		padding-right: 8px;
+		font-size: inherit;
+		font-weight: 400;
+	}
+	.small p {
+		font-size: var(--text-sm);
 	}
 	p {
 		grid-column: 1 / -1;
