@@ -1,4 +1,4 @@
-/** Loads the demo’s pictures, what its shop says of itself, prices, places, shelf, stock, rooms, job files and runs at the bench over HTTP, as any user can. */
+/** Loads the demo’s pictures, what its shop says of itself, prices, places, shelf, stock, rooms, job files, walls and runs at the bench over HTTP, as any user can. */
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -34,6 +34,12 @@ export async function loadDemo(address, folder = join(root, 'demo')) {
 		await send('/api/stock', 'application/json', JSON.stringify(line));
 	for (const item of JSON.parse(readFileSync(join(folder, 'kept.json'), 'utf8')))
 		await send('/api/stock/kept', 'application/json', JSON.stringify(item), 'PUT');
+	// Walls carry no number of their own: one that is there by that name is left alone.
+	const { walls } = await (await fetch(`${address}/api/walls`)).json();
+	for (const [, bytes] of files('walls')) {
+		const wall = JSON.parse(bytes);
+		if (!walls.some(({ name }) => name === wall.name)) await send('/api/walls', 'application/json', JSON.stringify(wall));
+	}
 	// Some are at the bench, with what dries; events have ids of their own, so that none counts twice.
 	for (const [number, { by, events }] of Object.entries(JSON.parse(readFileSync(join(folder, 'bench.json'), 'utf8')))) {
 		const sent = events.map(([minutesAgo, deed], at) => ({ id: idOf(`${number} ${at}`), by, ageMs: minutesAgo * 60_000, deed }));

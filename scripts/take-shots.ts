@@ -30,7 +30,7 @@ const SHOTS: Shot[] = [
 				browser.driver.executeScript('return document.querySelector("[data-drawn] svg") !== null')
 			)
 	},
-	{ name: 'inches-all-three', path: '/jobs/K-0116?at=frame&view=all' },
+	{ name: 'wall', path: '/walls/1' },
 	{ name: 'cutting', path: '/cutting', then: layOut },
 	{ name: 'orders', path: '/stock/orders', then: putOnOrder },
 	{ name: 'cost', path: '/jobs/K-0101/cost', then: underPrice },

@@ -3,6 +3,7 @@ import type { Rect } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
 import { showLength, showMass, type Reader } from '../units/show.ts';
+import { THING_NAMES } from './wall.ts';
 import type { Hung, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
 
 export type OnWall = {
@@ -111,7 +112,7 @@ const IN_THE_WAY: Record<ThingKind, boolean> = {
 	'picture-rail': false
 };
 
-const nameOf = ({ name, kind }: Thing): string => (name === '' ? `the ${kind}` : `the ${name}`);
+const nameOf = ({ name, kind }: Thing): string => `the ${name === '' ? THING_NAMES[kind] : name}`;
 
 const meets = (one: Rect | Hung | Thing, other: Hung | Thing): boolean =>
 	isBelow(left(one), left(other) + other.width) &&

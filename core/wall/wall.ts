@@ -4,8 +4,19 @@ import type { Severity } from '../rule/rule.ts';
 
 export const WALL_KINDS = ['masonry', 'plasterboard', 'lath-plaster', 'wood'] as const;
 export type WallKind = (typeof WALL_KINDS)[number];
-export const THING_KINDS = ['heat', 'water', 'window', 'door', 'furniture', 'socket', 'stud', 'picture-rail', 'other'] as const;
-export type ThingKind = (typeof THING_KINDS)[number];
+export const THING_NAMES = {
+	heat: 'stove or radiator',
+	water: 'sink or bath',
+	window: 'window',
+	door: 'door',
+	furniture: 'furniture',
+	socket: 'socket or switch',
+	stud: 'stud',
+	'picture-rail': 'picture rail',
+	other: 'something else'
+} as const;
+export type ThingKind = keyof typeof THING_NAMES;
+export const THING_KINDS = Object.keys(THING_NAMES) as ThingKind[];
 
 /** Stands before the wall or is let into it. */
 export type Thing = Size & { name: string; kind: ThingKind; left: number; bottom: number };

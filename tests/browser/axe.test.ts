@@ -52,6 +52,8 @@ const SCREENS = [
 	'/jobs/K-0104/bench',
 	'/house/steps',
 	'/trainer',
+	'/walls',
+	'/walls/1',
 	'/handbook/window',
 	'/light'
 ];

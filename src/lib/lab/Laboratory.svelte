@@ -124,7 +124,7 @@
 
 <svelte:head><title>Light and climate{job ? `, ${job.number}` : ''} · Rare Keep</title></svelte:head>
 <div class="page">
-	<Bar here="Light and climate" />
+	<Bar here="Light" />
 	<Inputs {lab} {keep} {jobs} onfile={take} />
 	<main id="main">
 		{#if file}<LoggerFile

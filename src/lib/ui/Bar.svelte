@@ -19,7 +19,8 @@
 		{ href: '/cutting', name: 'Cutting' },
 		{ href: '/bench', name: 'Bench' },
 		{ href: '/stock/materials', name: 'Stock' },
-		{ href: '/light', name: 'Light and climate' },
+		{ href: '/walls', name: 'Walls' },
+		{ href: '/light', name: 'Light' },
 		{ href: '/handbook', name: 'Handbook' },
 		{ href: '/house', name: 'House' }
 	];
