@@ -1,4 +1,4 @@
-/** What is found on a wall, rule by rule (handbook wall#findings). */
+/** What is found on a wall, rule by rule (handbook hang#wall-findings). */
 import type { Rect } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';

@@ -1,5 +1,5 @@
 /**
- * Where the pictures of a group hang (handbook wall#lines).
+ * Where the pictures of a group hang (handbook hang#wall-lines).
  *
  *   equal    | g ┌───┐ g ┌──┐ g |      the same everywhere: g = (room − Σ) / (n + 1)
  *   between  |┌───┐  g  ┌──┐|          first and last touch: g = (room − Σ) / (n − 1)

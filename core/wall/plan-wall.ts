@@ -1,4 +1,4 @@
-/** Where the pictures of a wall hang, and the list of its hooks (handbook wall). */
+/** Where the pictures of a wall hang, and the list of its hooks (handbook hang#walls). */
 import type { Unit } from '../units/length.ts';
 import { FRACTION, type Reader } from '../units/show.ts';
 import { there } from '../units/there.ts';

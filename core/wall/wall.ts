@@ -1,4 +1,4 @@
-/** A wall and what hangs on it. X from the wall's left corner, heights from the floor, all in mm (handbook wall). */
+/** A wall and what hangs on it. X from the wall's left corner, heights from the floor, all in mm (handbook hang#walls). */
 import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 
