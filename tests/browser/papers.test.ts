@@ -1,17 +1,24 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { planned, workedJob } from '../jobs.ts';
+import { keepJob } from '../running/server.ts';
+import { lengthOf, linesOf } from './pdf.ts';
 import { stage } from './setup.ts';
 
 const here = stage();
 
-/** The page as it is printed: number of its pages, and the size of each in points. */
-async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
+async function asPdf(): Promise<Buffer> {
 	await here.browser.settled();
 	const driver = here.browser.driver as unknown as {
 		sendAndGetDevToolsCommand: (name: string, options: object) => Promise<{ data: string }>;
 	};
 	const { data } = await driver.sendAndGetDevToolsCommand('Page.printToPDF', { preferCSSPageSize: true });
-	const text = Buffer.from(data, 'base64').toString('latin1');
+	return Buffer.from(data, 'base64');
+}
+
+/** The page as it is printed: number of its pages, and the size of each in points. */
+async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
+	const text = (await asPdf()).toString('latin1');
 	const boxes = [...text.matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)];
 	return {
 		pages: [...text.matchAll(/\/Type \/Page\b/g)].length,
@@ -60,4 +67,39 @@ test('a piece without readings has a paper that says so', async () => {
 	await here.browser.heading('Intake');
 	await here.browser.press('Job sheet');
 	await here.browser.sees('The sheet is not measured yet');
+});
+
+test('the template of the back is as large as the frame: its bar, its crosses and the drop of its rings, measured on the printed page', async () => {
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=back`);
+	await here.browser.keys('t');
+	await here.browser.sees('Back, from behind, 1 : 1');
+	const { frame, hang } = planned();
+	// 577 × 736 in parts of 190 × 255 that lie over each other by 12, and the stick in two.
+	const parts = Math.ceil((frame!.outer.width - 12) / 178) * Math.ceil((frame!.outer.height - 12) / 243);
+	const pdf = await asPdf();
+	assert.equal((await printed()).pages, parts + Math.ceil((hang!.drop + 20 - 12) / 243));
+	const pages = linesOf(pdf).filter((lines) => lines.some((line) => Math.abs(lengthOf(line) - 100) < 0.05));
+	assert.equal(pages.length, parts + Math.ceil((hang!.drop + 20 - 12) / 243), 'a bar of 100 mm on every page');
+	// On the first page: arms of the crosses of registration, 10 mm, half a page apart.
+	const first = pages[0]!;
+	assert.ok(
+		first.some((line) => Math.abs(lengthOf(line) - frame!.outer.width) < 0.05),
+		'the frame’s own width'
+	);
+	const upright = first.filter((line) => Math.abs(line.x1 - line.x2) < 0.01 && Math.abs(lengthOf(line) - 10) < 0.02);
+	const heights = [...new Set(upright.map(({ y1, y2 }) => ((y1 + y2) / 2).toFixed(1)))]
+		.map(Number)
+		.sort((one, other) => other - one);
+	assert.ok(
+		heights.some((one) => heights.some((other) => Math.abs(one - other - 255 / 2) < 0.15)),
+		heights.join(' ')
+	);
+	// The ring of the left side: as far below the frame’s top edge as the plan says, over two pages that share a band.
+	const across = pages.flatMap((lines, at) =>
+		lines
+			.filter((line) => Math.abs(line.y1 - line.y2) < 0.01 && Math.abs(lengthOf(line) - 14) < 0.02)
+			.map((line) => ({ at, line }))
+	);
+	assert.ok(across.length >= 2, 'the crosses at the rings');
 });

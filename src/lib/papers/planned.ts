@@ -8,7 +8,9 @@ import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import { figureText, figureWithUnit } from '$core/views/why/figure-text.ts';
 
-export function plannedForPaper(data: { job: JobFile; shop: WrittenShop; reads: Unit | null }) {
+export type ForPaper = { job: JobFile; shop: WrittenShop; reads: Unit | null };
+
+export function plannedForPaper(data: ForPaper) {
 	const asItIs = shopFrom(data.shop);
 	const job = decide(readJob(data.job), asItIs, data.reads ?? undefined);
 	const plan = planDecided(data.job, job, asItIs);

@@ -20,6 +20,7 @@ export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files
 		papers: [
 			{ name: 'Job sheet', href: `/jobs/${number}/sheet`, key: 'j' },
 			{ name: 'Back label', href: `/jobs/${number}/label`, key: 'b' },
+			...(plan.frame ? [{ name: 'Template of the back', href: `/jobs/${number}/template`, key: 't' }] : []),
 			{ name: 'At the bench', href: `/jobs/${number}/bench`, key: 'r' },
 			{ name: 'Cost', href: `/jobs/${number}/cost`, key: 'c' },
 			{ name: 'Quote', href: `/jobs/${number}/quote`, key: 'q' }
