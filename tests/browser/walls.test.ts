@@ -108,3 +108,15 @@ test('two people at one wall: the second is told, nothing is overwritten; the ho
 	await browser.sees('is put away.');
 	await browser.sees('No wall is planned yet.');
 });
+
+test('a mass off the middle: where it settles on its wire, said beside its figures', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	await browser.open(`/jobs/${number}?at=wall`);
+	await browser.press('If its mass lies off the middle, or a hook sits wrong');
+	await browser.sees(/Its right side hangs \d+(\.\d)? lower/);
+	await browser.type('Mass, right of the middle', '0');
+	await browser.sees('It hangs level.');
+	await browser.type('Right hook too high by', '5');
+	await browser.sees(/Its left side hangs \d+(\.\d)? lower/);
+});

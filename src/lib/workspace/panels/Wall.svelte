@@ -15,6 +15,7 @@
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
+	import Settles from './Settles.svelte';
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 	import { known, nth, there } from '$core/units/there.ts';
 
@@ -169,6 +170,7 @@
 				: 'It waits for what is measured under Frame: profile, outer size, weight.'}
 		</p>
 	{/if}
+	<Settles />
 	<Schools at="wall" />
 	<HouseChoices at="wall" />
 </Panel>
