@@ -79,6 +79,11 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 				await browser.sees('Open it again, because of');
 				await browser.keys('2');
 				did.push('reopened lint');
+				// What was closed is opened first.
+				await untilStep(browser, 'open-again');
+				await browser.sees(/Lift out \d+ pins with a tool\./);
+				await browser.keys(' ');
+				did.push('done open-again');
 				await untilStep(browser, 'dust-first');
 				await browser.keys('2');
 				did.push('looked lint');

@@ -66,7 +66,7 @@ test('above the stove it is found, moved by the keys it is not; every step is un
 	await browser.sees('furniture 1');
 	await browser.choose('Kind of furniture 1', 'Stove or radiator');
 	await browser.sees('hangs above the stove or radiator.');
-	await browser.press('take Row 1 apart');
+	await browser.press('take apart Row 1');
 	await untilKept('each by itself', ({ file }) => file.groups.length === 0 && file.places.length === 3);
 	const before = (await wall()).file.places.find(({ id }) => id === 'chart')!;
 	const chart = await browser.driver.findElement({ css: '[role=button][aria-label^="chart,"]' });
@@ -104,7 +104,7 @@ test('two people at one wall: the second is told, nothing is overwritten; the ho
 	await browser.sees('From the left corner and from the floor, to the nail.');
 	await browser.sees('Take care.');
 	await browser.open('/walls');
-	await browser.press('put Keeper’s house, north away');
+	await browser.press('put away Keeper’s house, north');
 	await browser.sees('is put away.');
 	await browser.sees('No wall is planned yet.');
 });

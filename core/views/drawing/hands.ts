@@ -79,40 +79,97 @@ export function cornerPlatesScene(): Scene {
 	]);
 }
 
-/** Wire at a ring: through, behind the standing wire, back through ring and loop, then close turns. */
+/** Wire at a ring, from left to right and row by row: through; round behind the standing wire; back through ring and loop; tight, close turns, the end flat. */
 export function wireKnotScene(): Scene {
-	// The standing wire rises to the right; the loop goes through the ring and behind it.
-	const at = (x: number): Point => ({ x, y: 48 - (x - 55) * 0.2 });
-	const loop = along([at(76), { x: 66, y: 34 }, { x: 40, y: 36 }, { x: 30, y: 48 }, { x: 40, y: 60 }, { x: 64, y: 60 }, at(80)]);
-	const turns = [0, 1, 2, 3, 4].map((turn): Shape => {
-		const { x, y } = at(84 + turn * 8);
-		return {
-			role: 'wire',
-			open: true,
-			rings: [
-				[
-					{ x: x - 2.5, y: y + 6 },
-					{ x: x + 2.5, y: y - 6 }
-				]
-			],
-			title: 'Turn'
-		};
-	});
-	return hand(
-		'The wire at its ring: through, behind the standing wire, back through both, then four or five close turns',
-		180,
-		96,
+	const wide = 150;
+	const high = 100;
+	const steps: Shape[][] = [
+		[wireOf('Through the ring from the front', STANDING, [at(56), { x: 44, y: 52 }, { x: 40, y: 66 }, { x: 44, y: 84 }])],
 		[
-			{ role: 'moulding', rings: [rectangle(0, 0, 30, 96)], fill: WOOD, title: 'Side rail' },
-			{ role: 'clip', rings: [rectangle(6, 41, 26, 14)], title: 'Ring’s plate' },
-			{ role: 'hook', circle: { x: 13, y: 48, radius: 3 }, title: 'Screw' },
-			{ role: 'ring', circle: { x: 42, y: 48, radius: 14 }, fill: 'none', title: 'Ring' },
-			{ role: 'wire', open: true, rings: [[at(56), at(180)]], title: 'Standing wire' },
-			{ role: 'wire', open: true, rings: [loop], title: 'Loop' },
-			...turns
-		]
+			wireOf('Round behind the standing wire', STANDING, [
+				at(56),
+				{ x: 42, y: 54 },
+				{ x: 44, y: 72 },
+				{ x: 74, y: 74 },
+				{ x: 90, y: 52 },
+				{ x: 86, y: 14 }
+			]),
+			hidden(88)
+		],
+		[
+			wireOf('Back through the ring and its own loop', STANDING, [
+				at(56),
+				{ x: 42, y: 54 },
+				{ x: 44, y: 72 },
+				{ x: 76, y: 72 },
+				{ x: 90, y: 48 },
+				{ x: 78, y: 26 },
+				{ x: 52, y: 34 },
+				{ x: 40, y: 58 },
+				{ x: 58, y: 86 }
+			]),
+			hidden(88)
+		],
+		[wireOf('Pulled tight', STANDING, [at(58), { x: 38, y: 40 }, { x: 38, y: 58 }, at(62)]), ...TURNS]
+	];
+	return hand(
+		'The wire at its ring: 1 through; 2 round behind the standing wire; 3 back through ring and loop; 4 pulled tight, four or five close turns, cut, the end pressed flat',
+		2 * wide,
+		2 * high,
+		steps.flatMap((wire, step) => {
+			const by = { x: (step % 2) * wide, y: Math.floor(step / 2) * high };
+			return [...ringOnRail(), ...wire].map((shape) => shifted(shape, by));
+		})
 	);
 }
+
+/** The standing wire rises to the right. */
+const at = (x: number): Point => ({ x, y: 48 - (x - 55) * 0.2 });
+const STANDING: Point[] = [at(140), at(56)];
+
+/** The standing part straight, the rest along its curve. */
+const wireOf = (title: string, standing: readonly Point[], places: readonly Point[]): Shape => ({
+	role: 'wire',
+	open: true,
+	rings: [[...standing, ...along(places)]],
+	title
+});
+
+/** Where the wire lies behind: the standing part is drawn over it once more. */
+const hidden = (x: number): Shape => ({
+	role: 'wire',
+	open: true,
+	rings: [[at(x - 7), at(x + 7)]],
+	title: 'The standing wire lies before it'
+});
+
+const TURNS: Shape[] = [0, 1, 2, 3, 4].map((turn): Shape => {
+	const { x, y } = at(72 + turn * 8);
+	return {
+		role: 'wire',
+		open: true,
+		rings: [
+			[
+				{ x: x - 2.5, y: y + 6 },
+				{ x: x + 2.5, y: y - 6 }
+			]
+		],
+		title: 'Turn'
+	};
+});
+
+const ringOnRail = (): Shape[] => [
+	{ role: 'moulding', rings: [rectangle(0, 0, 26, 90)], fill: WOOD, title: 'Side rail' },
+	{ role: 'clip', rings: [rectangle(4, 41, 26, 14)], title: 'Ring’s plate' },
+	{ role: 'hook', circle: { x: 11, y: 48, radius: 3 }, title: 'Screw' },
+	{ role: 'ring', circle: { x: 42, y: 48, radius: 14 }, fill: 'none', title: 'Ring' }
+];
+
+const shifted = (shape: Shape, by: Point): Shape => ({
+	...shape,
+	...(shape.rings ? { rings: shape.rings.map((ring) => ring.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }))) } : {}),
+	...(shape.circle ? { circle: { ...shape.circle, x: shape.circle.x + by.x, y: shape.circle.y + by.y } } : {})
+});
 
 /** Tape at a corner of the back: wood bare outside, pressed into the inner corner, ends cut flat one over the other. */
 export function tapeCornerScene(): Scene {

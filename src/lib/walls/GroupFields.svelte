@@ -110,7 +110,7 @@
 				/></label
 			>{/if}
 	</div>
-	<button type="button" class="btn btn-sm preset-quiet" aria-label="take {name} apart" onclick={() => desk.takeApart(at)}
+	<button type="button" class="btn btn-sm preset-quiet" aria-label="take apart {name}" onclick={() => desk.takeApart(at)}
 		>take apart</button
 	>
 </section>

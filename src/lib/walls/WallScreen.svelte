@@ -79,6 +79,7 @@
 		<span class="kept" role="status">{state}</span>
 	</Bar>
 	<main id="main" tabindex="-1">
+		<h1 class="seen-by-readers">{desk.name}</h1>
 		<p><a class="anchor" href="/walls">All walls</a></p>
 		{#if desk.refused}<p class="fault" role="alert">
 				{desk.refused}

@@ -63,7 +63,7 @@
 						<span class="figures">{showSize(wall, reader)}</span>
 						<span>{wall.pictures === 1 ? '1 picture' : `${wall.pictures} pictures`}</span>
 						<span class="quiet">{showDate(new Date(wall.at).getTime(), 'moment', page.data.dates as DateLanguage)}</span>
-						<button type="button" class="btn btn-sm preset-quiet" aria-label="put {wall.name} away" onclick={() => putAway(wall)}
+						<button type="button" class="btn btn-sm preset-quiet" aria-label="put away {wall.name}" onclick={() => putAway(wall)}
 							>put away</button
 						>
 					</li>
