@@ -55,7 +55,7 @@
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scrolls" tabindex="0" role="region" aria-label="Findings">
 			{#if findings.length === 0}<p>
-					<Sign of="settled" size={13} /> Nothing so far.
+					<Sign of="settled" size={13} /> No problems found so far.
 				</p>{/if}
 			<ul>
 				{#each findings as finding, at (at)}<li>

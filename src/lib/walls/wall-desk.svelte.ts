@@ -269,8 +269,10 @@ export class WallDesk {
 		clearTimeout(this.#timer);
 		if (this.#sending || this.#pulling || this.keeping === 'conflict') return;
 		const { name, file } = this;
-		if (name.trim() === '' || (this.#sent.file === file && this.#sent.name === name)) {
-			if (this.keeping === 'keeping' && this.#sent.file === file) this.keeping = 'kept';
+		if (name.trim() === '') return void (this.refused = 'Give the wall a name: until then nothing more is kept.');
+		if (this.#sent.file === file && this.#sent.name === name) {
+			this.keeping = 'kept';
+			this.refused = '';
 			return;
 		}
 		this.#sending = true;
