@@ -64,7 +64,7 @@
 
 <svelte:window {onkeydown} onbeforeunload={() => void desk.keep()} />
 <svelte:head><title>{desk.name} · Walls · Rare Keep</title></svelte:head>
-<div class="walls">
+<div class="walls" data-sveltekit-preload-data="off">
 	<Bar here="Walls" tight>
 		<span class="which"><strong>{desk.name}</strong></span>
 		<div class="state">

@@ -20,8 +20,11 @@
 					<Menu.ItemGroup>
 						<Menu.ItemGroupLabel>Papers</Menu.ItemGroupLabel>
 						{#each files.papers as { name, href, key } (href)}<Menu.Item value={href}>
-								{#snippet element(attributes)}<a {...attributes as HTMLAnchorAttributes} {href} aria-keyshortcuts={key}
-										>{name} <kbd class="quiet">{key.toUpperCase()}</kbd></a
+								{#snippet element(attributes)}<a
+										{...attributes as HTMLAnchorAttributes}
+										{href}
+										data-sveltekit-preload-data="off"
+										aria-keyshortcuts={key}>{name} <kbd class="quiet">{key.toUpperCase()}</kbd></a
 									>{/snippet}
 							</Menu.Item>{/each}
 					</Menu.ItemGroup>

@@ -222,7 +222,14 @@
 <svelte:window {onkeydown} onbeforeprint={() => flushSync(() => (printing = true))} onafterprint={() => (printing = false)} />
 <svelte:head><title>{number} {editor.file.title ?? ''} · Rare Keep</title></svelte:head>
 
-<div class="workspace" class:wide={isWide && !editor.keeping.conflict} class:folded data-unit={editor.unit}>
+<!-- Its papers are loaded when they are opened, not when a pointer comes near: by then more may be kept. -->
+<div
+	class="workspace"
+	data-sveltekit-preload-data="off"
+	class:wide={isWide && !editor.keeping.conflict}
+	class:folded
+	data-unit={editor.unit}
+>
 	<Bar tight>
 		<span class="which"><span class="number figures">{number}</span> <strong>{editor.file.title || 'New piece'}</strong></span>
 		<State onkeys={() => (showKeys = !showKeys)} />
