@@ -1,5 +1,5 @@
 /** What is found on a wall, rule by rule (handbook hang#wall-findings). */
-import type { Rect } from '../geometry/shapes.ts';
+import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
 import { showLength, showMass, type Reader } from '../units/show.ts';
@@ -114,13 +114,13 @@ const IN_THE_WAY: Record<ThingKind, boolean> = {
 
 const nameOf = ({ name, kind }: Thing): string => `the ${name === '' ? THING_NAMES[kind] : name}`;
 
-const meets = (one: Rect | Hung | Thing, other: Hung | Thing): boolean =>
-	isBelow(left(one), left(other) + other.width) &&
-	isBelow(left(other), left(one) + one.width) &&
-	isBelow(bottom(one), bottom(other) + other.height) &&
-	isBelow(bottom(other), bottom(one) + one.height);
-const left = (of: { left: number }): number => of.left;
-const bottom = (of: object): number => (of as { bottom: number }).bottom;
+type Boxed = Size & { left: number; bottom: number };
+
+const meets = (one: Boxed, other: Boxed): boolean =>
+	isBelow(one.left, other.left + other.width) &&
+	isBelow(other.left, one.left + one.width) &&
+	isBelow(one.bottom, other.bottom + other.height) &&
+	isBelow(other.bottom, one.bottom + one.height);
 
 /** Straight above it, as far as its width. */
 function over({ hung, wall }: OnWall, kind: ThingKind): Case[] {

@@ -2,8 +2,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { builtInShop } from '../../shop/shop.ts';
 import { hung as planHung } from '../../../tests/hung.ts';
-import { settle, type Hung } from './settle.ts';
+import { onItsWire, settle, type Hung } from './settle.ts';
 
 const near = (one: number, other: number, within: number, says = '') =>
 	assert.ok(Math.abs(one - other) <= within, `${says} ${one} is not ${other}`);
@@ -34,6 +35,10 @@ test('level with its mass in the middle: the pull of the handbook’s formula, w
 		near(settled.rightN / pull, 1, 1e-3);
 	}
 	const plan = planHung({});
+	const asPlanned = settle(onItsWire(plan, { width: 577, height: 736 }, 3.2, builtInShop.house)!)!;
+	near(asPlanned.tilt, 0, 1e-9);
+	near(asPlanned.leftN / plan.pullN, 1, 1e-9, 'to the digit from the plan itself');
+	assert.equal(onItsWire(planHung({ hang: { by: 'rings' } }), { width: 577, height: 736 }, 3.2, builtInShop.house), null);
 	near(settle(worked())!.leftN / plan.pullN, 1, 1e-3, 'the plan’s own pull');
 });
 

@@ -8,7 +8,9 @@
  *    A ●────────────● B
  *         C ×                 C: centre of mass, `offCentre` to the right and `below` the line of the rings
  */
-import type { Point } from '../../geometry/shapes.ts';
+import type { Point, Size } from '../../geometry/shapes.ts';
+import type { Hang } from '../../figures/hang.ts';
+import type { House } from '../../shop/house.ts';
 
 export type Hung = {
 	/** Between the rings, mm. */
@@ -41,6 +43,22 @@ export type Settled = {
 const MOST_TILT = 1.2;
 const STEPS = 240;
 const HALVINGS = 80;
+
+/** A picture as it is planned, its mass in the middle and its hooks in their places; null where it has no wire. */
+export function onItsWire(hang: Hang, outer: Size, kg: number, { gravity, wireEnd }: House): Hung | null {
+	if (!hang.wire) return null;
+	return {
+		span: hang.span,
+		// Less what is tied at both ends.
+		path: hang.wire.length - 2 * wireEnd,
+		spacing: hang.spacing,
+		weightN: kg * gravity,
+		offCentre: 0,
+		below: outer.height / 2 - hang.drop,
+		hookUp: 0,
+		hookRight: 0
+	};
+}
 
 /** @returns null where it cannot hang so: the wire is no longer than its span, or no rest is found before it stands on its side */
 export function settle(of: Hung): Settled | null {

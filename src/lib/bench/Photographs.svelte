@@ -29,7 +29,7 @@
 		{@const sum = desk.run.photographs.get(side)}
 		<figure>
 			{#if sum}<img src="/api/pictures/{sum}" alt="{name}, as it was photographed" />{/if}
-			<figcaption>
+			<figcaption class="ways">
 				<FileField
 					label={sum ? `${name}: another photograph` : `${name}: photograph it`}
 					accept={{ 'image/*': ['.jpg', '.jpeg', '.png', '.webp'] }}

@@ -1,8 +1,7 @@
 <script lang="ts">
 	/** What if its mass lies off the middle, or a hook sits wrong: where it settles on its wire. */
-	import { settle } from '$core/stations/hang/settle.ts';
+	import { onItsWire, settle } from '$core/stations/hang/settle.ts';
 	import { showForce, showLength } from '$core/units/show.ts';
-	import { there } from '$core/units/there.ts';
 	import Fold from '$lib/ui/Fold.svelte';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -14,24 +13,12 @@
 	let offCentre = $state<number | null>(10);
 	let hookUp = $state<number | null>(0);
 	/** As it is tried: to the right, or the right hook too high; minus the other way. */
-	const settled = $derived(
-		hang?.wire && frame
-			? settle({
-					span: hang.span,
-					path: pathOf(hang.wire.length),
-					spacing: hang.spacing,
-					weightN: there(plan.mass, 'mass').kg * editor.shopIn(job.cutIn).house.gravity,
-					offCentre: offCentre ?? 0,
-					below: frame.outer.height / 2 - hang.drop,
-					hookUp: hookUp ?? 0,
-					hookRight: 0
-				})
-			: null
-	);
-	/** Less what is tied at both ends. */
-	function pathOf(length: number): number {
-		return length - 2 * editor.shopIn(job.cutIn).house.wireEnd;
-	}
+	const settled = $derived.by(() => {
+		const kg = plan.mass?.kg;
+		if (!hang || !frame || kg === undefined) return null;
+		const of = onItsWire(hang, frame.outer, kg, editor.shopIn(job.cutIn).house);
+		return of && settle({ ...of, offCentre: offCentre ?? 0, hookUp: hookUp ?? 0 });
+	});
 	const length = (mm: number): string => showLength(Math.abs(mm), editor.reader, 'mark').text;
 	const says = $derived.by(() => {
 		if (!settled || !frame) return 'It does not hang so.';
@@ -39,7 +26,9 @@
 		const leans =
 			Math.abs(lower) < 0.5 ? 'It hangs level' : `Its ${lower > 0 ? 'left' : 'right'} side hangs ${length(lower)} lower`;
 		const aside =
-			Math.abs(settled.right) < 0.5 ? '' : `, ${length(settled.right)} to the ${settled.right > 0 ? 'right' : 'left'}`;
+			Math.abs(settled.right) < 0.5
+				? ''
+				: `, and it hangs ${length(settled.right)} farther ${settled.right > 0 ? 'right' : 'left'}`;
 		return `${leans}${aside}. The wire pulls ${showForce(settled.leftN, editor.reader)} at the left and ${showForce(settled.rightN, editor.reader)} at the right.`;
 	});
 </script>
