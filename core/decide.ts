@@ -18,7 +18,6 @@ import { decidePlace } from './job/decide-place.ts';
 import type { Job } from './job/definition.ts';
 import { FaultError, type Fault } from './job/faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './job/material.ts';
-import { notPlanned } from './job/not-planned.ts';
 import type { Accepted, Belongs, Decided, Spacer } from './job/decided.ts';
 import { readColour } from './shop/colours.ts';
 import { known, nth } from './units/there.ts';
@@ -32,7 +31,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	const cutIn = job.unit ?? 'mm';
 	const shop = shopFor(shopAsItIs, cutIn);
 	const reader = { unit: reads, fraction: shop.houses.in.fraction };
-	const faults: Fault[] = notPlanned(job);
+	const faults: Fault[] = [];
 	const assumed: Assumed[] = [];
 	const house = fromHouse(assumed, shop, reader);
 	const schools = { ...shop.schools, ...job.schools } as Record<string, string>;
@@ -77,7 +76,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 				? house(job.back?.seal, 'back.seal', 'frame', null)
 				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as BackSeal),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
-			bumpers: job.back?.bumpers ?? (schools['bumpers'] === 'four' || HANGS_FROM_ONE.includes(hang.by) ? 4 : 2),
+			bumpers: job.back?.bumpers ?? bumpersFor(hang.by, schools),
 			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight
 		},
 		hang,
@@ -91,8 +90,11 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	return decided;
 }
 
-/** It swings by its top alone, so it wants bumpers there too (handbook hang#kinds). */
-const HANGS_FROM_ONE: readonly string[] = ['centre-hanger'];
+/** What swings by its top alone wants them there too (handbook hang#kinds); what stands has no wall. */
+function bumpersFor(by: Decided['hang']['by'], schools: Record<string, string>): number {
+	if (by === 'stand') return 0;
+	return schools['bumpers'] === 'four' || by === 'centre-hanger' ? 4 : 2;
+}
 
 /** What a job that is a part is told, since nobody plans it here. */
 function decideGiven({ given, scope = 'whole' }: Job): Decided['given'] {
@@ -257,6 +259,9 @@ function decideHang(job: Job, shop: Shop, schools: Record<string, string>, fault
 		drop: job.hang?.drop ?? null,
 		ring: job.hang?.ring === undefined ? null : material(shop.rings, job.hang.ring, 'hang.ring', 'ring', faults),
 		strip: job.hang?.strip ?? false,
+		turns: job.hang?.turns ?? false,
+		stands: job.hang?.stands ?? false,
+		weighed: job.hang?.weighed ?? null,
 		dropShare: job.hang?.dropShare ?? (schools['ring-drop'] === 'quarter' ? shop.house.dropShareQuarter : shop.house.dropShare),
 		centreHeight: job.hang?.centreHeight ?? shop.house.centreHeight
 	};

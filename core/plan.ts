@@ -288,7 +288,9 @@ const PROFILE_NEEDED = 'the frame’s profile as measured: face, lip, depth, rab
 
 /** A frame that stays closed: only its back, or only its hanging, from what was measured outside. */
 function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure): void {
-	const { outer, mass, pack } = job.given;
+	const { outer, pack } = job.given;
+	const { weighed } = job.hang;
+	const mass = weighed ?? job.given.mass;
 	const back = covers(job.scope, 'back');
 	const hangs = covers(job.scope, 'wall');
 	if (!back && !hangs) return;
@@ -296,7 +298,7 @@ function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure):
 		...(job.frame ? [] : [PROFILE_NEEDED]),
 		...(outer ? [] : ['the frame’s outer width and height']),
 		...(back && pack === null ? ['the thickness of what lies in its rabbet'] : []),
-		...(hangs && mass === null ? ['what it weighs'] : [])
+		...(hangs && mass === null ? ['what it weighs: wire, rings and hooks are chosen by it'] : [])
 	];
 	if (needs.length > 0 || !outer) {
 		figures.open.push({ station: back ? 'back' : 'hang', needs: needs.join('; ') });
@@ -306,7 +308,10 @@ function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure):
 	figures.frame = frame;
 	if (pack !== null) figures.back = planBack(job, shop, { pack: null, recess: at('job.given.pack', pack), frame }, figure);
 	if (mass === null) return;
-	figures.mass = { kg: figure('mass.kg', at('job.given.mass', mass), 'hang#mass').value, parts: [] };
+	figures.mass = {
+		kg: figure('mass.kg', at(weighed === null ? 'job.given.mass' : 'job.hang.weighed', mass), 'hang#mass').value,
+		parts: []
+	};
 	figures.hang = planHang(job, shop, { frame, kg: mass }, figure);
 }
 

@@ -2,6 +2,8 @@
 import fc from 'fast-check';
 import { workedJob } from '../core/views/worked.ts';
 import type { Size } from '../core/geometry/shapes.ts';
+import { HANGER_KINDS } from '../core/job/kinds.ts';
+import { HANGERS } from '../core/stations/hang/kinds/all.ts';
 import type { JobFile } from '../core/job/definition.ts';
 import { patched } from '../core/job/patch.ts';
 import { FaultError } from '../core/job/faults.ts';
@@ -151,7 +153,9 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 		deepen: fc.constantFrom(0, 0, 0, 6),
 		points: fc.constantFrom('rigid', 'flexible', 'hand', 'turn-buttons'),
 		hooks: fc.constantFrom(1, 2, undefined),
-		by: fc.constantFrom('wire', 'rings', undefined),
+		by: fc.constantFrom(...HANGER_KINDS, undefined),
+		turns: fc.boolean(),
+		stands: fc.boolean(),
 		dustCover: fc.boolean()
 	})
 	.map((one) => {
@@ -188,7 +192,12 @@ export const anyJob: fc.Arbitrary<JobFile> = fc
 				? { moulding: one.moulding }
 				: { moulding: one.moulding, points: one.points, corners: one.corners, ...(one.deepen > 0 ? { deepen: one.deepen } : {}) },
 			back: { dustCover: one.dustCover },
-			hang: defined({ hooks: one.hooks, by: one.by })
+			hang: defined({
+				hooks: one.hooks,
+				by: one.by,
+				turns: one.turns && HANGERS[one.by ?? 'wire'].turns,
+				stands: one.stands
+			})
 		};
 	});
 

@@ -2,7 +2,11 @@
 import type { HangerKind } from '../job/kinds.ts';
 import type { Size } from '../geometry/shapes.ts';
 
-export type Mass = { kg: number; parts: { part: string; kg: number }[] };
+/** `kg`: as it was weighed, else as computed; the two differ by what nobody entered. */
+export type Mass = { kg: number; computed?: number; parts: { part: string; kg: number }[] };
+
+/** How far the frame leans back, degrees; its leg’s hinge above the frame’s lower edge, its length, and how far behind that edge its foot is. */
+export type Stand = { lean: number; hinge: number; leg: number; foot: number };
 
 export type Hang = {
 	by: HangerKind;
@@ -11,9 +15,9 @@ export type Hang = {
 	/** From the frame's side to the ring's screw: the middle of the flat wood at the back, or of a metal channel. */
 	inset: number;
 	span: number;
-	/** Hooks used: one or two. */
-	hookCount: 1 | 2;
-	/** Between the two hooks; 0 with one. */
+	/** Hooks, or what else is screwed into the wall; none for a stand. */
+	hookCount: number;
+	/** From one to the next; 0 with one. */
 	spacing: number;
 	rise: number;
 	/** Degrees at the ring; 90 for rings straight on hooks. */
@@ -29,8 +33,16 @@ export type Hang = {
 	ring?: string;
 	/** Pilot hole for its screw. */
 	pilot?: number;
-	/** A strip across the back, which carries them: its length and width. */
+	/** A strip across the back, which carries them, or a cleat’s rail: its length and width. */
 	strip?: Size;
+	/** A cleat’s rail on the wall. */
+	wallRail?: Size;
+	/** Degrees at the wall; + where the top stands farther out. Absent for what hangs nowhere. */
+	lean?: number;
+	/** A leg, so that it stands. */
+	stand?: Stand;
+	/** The second set of hangers, for the frame turned a quarter to the right; nails as it then hangs. */
+	turned?: Omit<Hang, 'lean' | 'stand' | 'turned'>;
 	/** Hooks set farther apart than usual, since the frame is low. */
 	widened: boolean;
 	/** No wire on the list is strong enough. */

@@ -11,6 +11,8 @@ export type PlaceChoice = {
 	/** On the way of children, or over a bed. */
 	children: boolean;
 	overBed: boolean;
+	/** On a door, which shakes it. */
+	door: boolean;
 	outside: boolean;
 	wallCelsius: number | null;
 };
@@ -31,6 +33,7 @@ export function decidePlace(job: Job, house: FromHouse, faults: Fault[]): PlaceC
 		exposure: { sources: sourcesOf(given, room, house, faults), monthsPerYear: given.monthsPerYear ?? 12 },
 		children: given.children ?? false,
 		overBed: given.overBed ?? false,
+		door: given.door ?? false,
 		outside: given.outside ?? false,
 		wallCelsius: given.wallCelsius ?? null
 	};

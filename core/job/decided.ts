@@ -101,6 +101,11 @@ export type Decided = {
 		ring: Ring | null;
 		/** A strip across the back carries them. */
 		strip: boolean;
+		/** Turned a quarter too, and on a table too. */
+		turns: boolean;
+		stands: boolean;
+		/** On a scale, kg; null where it is computed. */
+		weighed: number | null;
 	};
 	/** Where it will hang. */
 	place: PlaceChoice;

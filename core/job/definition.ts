@@ -7,7 +7,7 @@ import {
 	FINISHES,
 	FASTENERS,
 	FRAME_KINDS,
-	HANGERS_PLANNED,
+	HANGER_KINDS,
 	OLD_PARTS,
 	PIECE_KINDS,
 	POINT_KINDS,
@@ -428,7 +428,7 @@ export const jobDefinition = {
 								count: { kind: 'number', least: 0, most: 200, whole: true, says: 'how many there are in all' }
 							}
 						},
-						hangers: { kind: 'choice', of: HANGERS_PLANNED, says: 'what it hangs by' }
+						hangers: { kind: 'choice', of: HANGER_KINDS, says: 'what it hangs by' }
 					}
 				},
 				replaced: {
@@ -457,17 +457,16 @@ export const jobDefinition = {
 			kind: 'group',
 			says: 'how it hangs',
 			fields: {
-				by: {
-					kind: 'choice',
-					of: [...HANGERS_PLANNED, 'cleat', 'security'],
-					says: 'what it hangs by'
-				},
+				by: { kind: 'choice', of: HANGER_KINDS, says: 'what it hangs by, or stands on' },
 				hooks: { kind: 'number', least: 1, most: 2, whole: true, says: 'hooks in the wall' },
 				drop: length('drop of the rings, as measured from the frame’s top'),
 				ring: id('ring of the shop; the shop chooses one that the wood takes unless given'),
 				strip: flag('a strip glued and screwed across the back carries the rings'),
 				dropShare: { kind: 'number', least: 0.05, most: 0.6, says: 'drop of the rings as a share of the outer height' },
-				centreHeight: length('height of the picture’s centre above the floor')
+				centreHeight: length('height of the picture’s centre above the floor'),
+				turns: flag('it hangs turned a quarter too: a second set of hangers'),
+				stands: flag('it stands too: a leg on the back'),
+				weighed: { kind: 'number', least: 0.01, most: 500, says: 'what the whole weighs on a scale, kg; computed unless given' }
 			}
 		},
 		place: {
@@ -513,6 +512,7 @@ export const jobDefinition = {
 				outside: flag('an outside wall'),
 				children: flag('children play near it'),
 				overBed: flag('it hangs over a bed or a seat'),
+				door: flag('it hangs on a door, which shakes it'),
 				wallCelsius: { kind: 'number', least: -30, most: 60, says: 'temperature of the wall' }
 			}
 		},

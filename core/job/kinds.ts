@@ -29,9 +29,9 @@ export type PointKind = (typeof POINT_KINDS)[number];
 export const BACK_SEALS = ['gummed', 'self-adhesive'] as const;
 export type BackSeal = (typeof BACK_SEALS)[number];
 
-/** What is planned; a file may name others, which are refused until they are. */
-export const HANGERS_PLANNED = ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger'] as const;
-export type HangerKind = (typeof HANGERS_PLANNED)[number];
+/** What a picture hangs by, or stands on. */
+export const HANGER_KINDS = ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger', 'cleat', 'security', 'stand'] as const;
+export type HangerKind = (typeof HANGER_KINDS)[number];
 
 /** What holds the pack in a frame that comes with it: points in wood, spring clips in metal. */
 export const FASTENERS = [...POINT_KINDS, 'clips'] as const;

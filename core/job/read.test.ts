@@ -66,14 +66,6 @@ test('lists are bounded, ids stand once, keys that are no data are refused', () 
 	);
 });
 
-test('what is not planned yet is a fault that says so, never something else', () => {
-	const asked: [string, object][] = [['hang.by', { hang: { by: 'cleat' } }]];
-	for (const [path, change] of asked) {
-		const found = faults({ ...workedJob(), ...change }).find((fault) => fault.path === path);
-		assert.ok(found, `${path} was planned as something else`);
-	}
-});
-
 test('materials that the shop does not have, choices that contradict', () => {
 	assert.deepEqual(paths({ ...workedJob(), mats: [{ board: 'cardboard' }] }), ['mats[0].board']);
 	assert.deepEqual(paths({ ...workedJob(), piece: { readings: { width: 402, top: 402, height: 551 } } }), [

@@ -550,6 +550,12 @@ const CASES: Record<string, Case> = {
 		at: all('caution'),
 		fix: 'Rings on hooks'
 	},
+	'hang.stand-tips': {
+		fires: { hang: { stands: true } },
+		spares: {},
+		at: all('caution'),
+		fix: 'Without a leg'
+	},
 	'hang.too-heavy': {
 		fires: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'wire' } },
 		spares: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'rings' } },

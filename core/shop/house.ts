@@ -232,6 +232,25 @@ export const HOUSE_MM = {
 	wireEnd: 125,
 	wireMostKg: 12,
 	sawtoothMostKg: 2,
+	/** So many times as high as wide, a frame swings on a wire. */
+	tallNarrow: 3,
+	/** How far hangers hold the frame’s back off the wall. */
+	lineStandsOff: 6,
+	ringsStandOff: 5,
+	sawtoothStandsOff: 3,
+	centreStandsOff: 4,
+	platesStandOff: 4,
+	/** A cleat’s rails, and how much shorter the wall’s is; its screws. */
+	cleatThickness: 12,
+	cleatSlide: 50,
+	cleatScrewEnd: 40,
+	cleatScrewEvery: 400,
+	/** A leg on the back. */
+	standLean: 15,
+	standOpens: 35,
+	standHingeShare: 2 / 3,
+	standMostHeight: 400,
+	standMostKg: 2,
 	/** A title plate on the bottom rail. */
 	plateWidth: 60,
 	plateHeight: 12,
@@ -392,6 +411,11 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	wireSafety: 'times',
 	wireMostKg: 'kg',
 	sawtoothMostKg: 'kg',
+	tallNarrow: 'times',
+	standLean: 'degrees',
+	standOpens: 'degrees',
+	standHingeShare: 'share',
+	standMostKg: 'kg',
 	hangerSafety: 'times',
 	pilotShare: 'share',
 	screwShare: 'share',

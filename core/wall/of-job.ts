@@ -4,9 +4,9 @@ import type { Decided } from '../job/decided.ts';
 import type { Figures } from '../figures.ts';
 import type { Picture } from './wall.ts';
 
-/** @returns null while it has no frame, or its hanging is not planned */
+/** @returns null while it has no frame, its hanging is not planned, or it stands on a table */
 export function pictureOf(id: string, file: JobFile, job: Decided, { frame, hang, mass }: Figures): Picture | null {
-	if (!frame || !hang) return null;
+	if (!frame || !hang || hang.hooks.length === 0) return null;
 	// Its own nails are for a centre at this height.
 	const top = job.hang.centreHeight + frame.outer.height / 2;
 	return {

@@ -5,7 +5,9 @@ import { HOLDS } from '../hold/kinds/all.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { unwritten, type Figure } from '../../rule/book.ts';
 import { at, less, plain, sizeTerms, tidied, times, type Term } from '../../rule/term.ts';
+import type { Size } from '../../geometry/shapes.ts';
 import type { Cut } from '../../figures/cut.ts';
+import type { Hang } from '../../figures/hang.ts';
 import type { Figures } from '../../figures.ts';
 import { mapLite } from '../frame/lite.ts';
 import type { Decided } from '../../job/decided.ts';
@@ -111,23 +113,33 @@ function partsOf(job: Decided, shop: Shop, plan: Figures): CutPart[] {
 			count: 1,
 			from: 'roll'
 		});
-	if (hang?.strip)
-		add({
-			role: 'strip across the back',
-			material: 'strip wood',
-			...sizeTerms('hang.strip', hang.strip),
-			count: 1,
-			from: 'stick'
-		});
-	if (hang?.wire && !job.kept.hangers) {
-		add({
-			role: hang.by,
-			material: `breaking at ${showStrength(hang.wire.breakingKg, job.reader)}`,
-			width: at('hang.wire.length', hang.wire.length),
-			height: plain(0),
-			count: 1,
-			from: 'coil'
-		});
-	}
+	if (hang) addHangers(hang, job, add);
 	return cuts;
+}
+
+/** Rails and strips of wood, and a wire for each set of rings; what came with the frame is not cut. */
+function addHangers(hang: Hang, job: Decided, add: AddCut): void {
+	const stays = job.kept.hangers !== null;
+	const ofWood = (role: string, path: string, size: Size) =>
+		add({ role, material: 'strip wood', ...sizeTerms(path, size), count: 1, from: 'stick' });
+	if (hang.wallRail) {
+		if (stays) return;
+		ofWood('cleat’s rail on the frame', 'hang.strip', there(hang.strip, 'strip'));
+		ofWood('cleat’s rail on the wall', 'hang.wallRail', hang.wallRail);
+	} else if (hang.strip) ofWood('strip across the back', 'hang.strip', hang.strip);
+	if (stays) return;
+	for (const [path, set] of [
+		['hang', hang],
+		['hang.turned', hang.turned]
+	] as const)
+		if (set?.wire)
+			add({
+				role: set.by,
+				...(set === hang ? {} : { of: 'turned' }),
+				material: `breaking at ${showStrength(set.wire.breakingKg, job.reader)}`,
+				width: at(`${path}.wire.length`, set.wire.length),
+				height: plain(0),
+				count: 1,
+				from: 'coil'
+			});
 }

@@ -6,7 +6,7 @@ import type { Frame } from '../../figures/frame.ts';
 import type { Mass } from '../../figures/hang.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Figure } from '../../rule/book.ts';
-import { houseTerms, sum, type Term } from '../../rule/term.ts';
+import { at, houseTerms, sum, type Term } from '../../rule/term.ts';
 import { deepeningKg } from '../frame/weight.ts';
 import { frameKindOf } from '../frame/kinds/all.ts';
 import { there } from '../../units/there.ts';
@@ -27,7 +27,16 @@ export function planMass(
 	];
 	const masses = parts.map(({ kg }, index) => figure(`mass.parts[${index}].kg`, kg, 'hang#mass'));
 	return {
-		kg: figure('mass.kg', sum(...masses), 'hang#mass').value,
+		...weighedOr(sum(...masses), job, figure),
 		parts: parts.map(({ part, kg }) => ({ part, kg: kg.value }))
+	};
+}
+
+/** A scale goes before the sum, which is kept beside it. */
+function weighedOr(computed: Term, { hang: { weighed } }: Decided, figure: Figure): Pick<Mass, 'kg' | 'computed'> {
+	if (weighed === null) return { kg: figure('mass.kg', computed, 'hang#mass').value };
+	return {
+		computed: figure('mass.computed', computed, 'hang#mass').value,
+		kg: figure('mass.kg', at('job.hang.weighed', weighed), 'hang#mass').value
 	};
 }

@@ -3,10 +3,11 @@ import { massSaid, remedy, saidBoth, saidFine } from '../../rule/change.ts';
 import { drop } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
-import { flatWood, ringsFor } from './hang.ts';
-import { HANGERS, lineAsked } from './kinds/all.ts';
+import { ringsFor } from './hang.ts';
+import { HANGERS, lineAsked, standsOnSides } from './kinds/all.ts';
+import { flatWood } from './places.ts';
 import { there } from '../../units/there.ts';
-import { isAtLeast, isBelow } from '../../units/compare.ts';
+import { isAbove, isAtLeast, isBelow } from '../../units/compare.ts';
 
 export const hangRules: Rule[] = [
 	{
@@ -136,10 +137,10 @@ export const hangRules: Rule[] = [
 		id: 'hang.too-heavy',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg}, or the whole weighs more than {cleatFromKg|bare}',
+		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg|bare}, a stand above {standMostKg}, or the whole weighs more than {cleatFromKg|bare} without a cleat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a rail, or an installer hangs it.',
-		fixes: 'Rings straight on hooks; for the heaviest a rail or an installer.',
+		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a cleat, or an installer hangs it.',
+		fixes: 'Rings straight on hooks; for the heaviest a cleat or an installer.',
 		school: 'hang-by',
 		find: (context) => {
 			const { mass } = context.plan;
@@ -155,15 +156,46 @@ export const hangRules: Rule[] = [
 					}
 				];
 			const wire = context.job.hang.wireAsked && mass.kg > house.wireMostKg;
-			if (!wire && mass.kg <= house.cleatFromKg) return [];
+			if (!wire && (mass.kg <= house.cleatFromKg || context.plan.hang?.by === 'cleat')) return [];
 			const heavy = massSaid(context, mass.kg);
 			return [
 				{
 					says: wire
 						? `A wire was asked for, and it weighs ${heavy}; ${massSaid(context, house.wireMostKg)} is the most for a wire.`
-						: `It weighs ${heavy}; over ${massSaid(context, house.cleatFromKg)} a rail or an installer carries it.`,
+						: `It weighs ${heavy}; over ${massSaid(context, house.cleatFromKg)} a cleat or an installer carries it.`,
 					where: 'mass.kg',
-					remedies: wire ? [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')] : []
+					remedies: [
+						wire
+							? remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')
+							: remedy(context, 'A cleat', ['hang', 'by'], 'cleat')
+					]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.stand-tips',
+		station: 'hang',
+		of: 'fit',
+		when: 'a frame higher than {standMostHeight} stands on a leg',
+		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
+		why: 'The higher it stands, the lighter the push or the draught that tips it.',
+		fixes: 'Hang it.',
+		find: (context) => {
+			const { plan, shop } = context;
+			const { hang, frame } = plan;
+			if (!hang?.stand || !frame || !isAbove(frame.outer.height, shop.house.standMostHeight)) return [];
+			const [high, most] = [saidFine(context, frame.outer.height), saidFine(context, shop.house.standMostHeight)];
+			const only = hang.by === 'stand';
+			return [
+				{
+					says: `It is ${high} high; over ${most} a frame on a leg tips.`,
+					where: 'hang.stand',
+					remedies: [
+						only
+							? { label: 'Hang it as its weight asks', patch: drop(context.file, ['hang', 'by']) }
+							: { label: 'Without a leg', patch: drop(context.file, ['hang', 'stands']) }
+					]
 				}
 			];
 		}
@@ -196,16 +228,16 @@ export const hangRules: Rule[] = [
 	}
 ];
 
-/** One hanger at the top has no rings to find wood for. */
+/** No rings stand on the side rails: there is no wood to find for them. */
 function standsAlone({ plan }: Context): boolean {
-	return plan.hang !== undefined && HANGERS[plan.hang.by].single !== null;
+	return plan.hang !== undefined && !standsOnSides(HANGERS[plan.hang.by]);
 }
 
-/** A single hanger that carries less than this weighs: what it carries. */
+/** A hanger that carries less than this weighs: what it carries. */
 function overloaded({ plan, shop }: Context): { name: string; most: number } | null {
-	const single = plan.hang && HANGERS[plan.hang.by].single;
-	if (!single?.most || there(plan.mass, 'mass').kg <= shop.house[single.most]) return null;
-	return { name: single.name, most: shop.house[single.most] };
+	const kind = plan.hang && HANGERS[plan.hang.by];
+	if (!kind?.most || there(plan.mass, 'mass').kg <= shop.house[kind.most]) return null;
+	return { name: kind.rings, most: shop.house[kind.most] };
 }
 
 function stripAcross(context: Context) {

@@ -2,28 +2,67 @@
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
-import type { Single } from '../../stations/hang/kinds/hanger.ts';
+import type { Own, Single } from '../../stations/hang/kinds/hanger.ts';
+import type { Hang } from '../../figures/hang.ts';
 import { hookFor } from '../../shop/hangers.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { known, there } from '../../units/there.ts';
 
 export function planHangers(writer: Writer): MadeStep[] {
-	const single = HANGERS[there(writer.plan.hang, 'hang').by].single;
+	const hang = there(writer.plan.hang, 'hang');
+	const { single, own } = HANGERS[hang.by];
 	if (writer.job.kept.hangers) return [keptHangers(writer)];
-	return single ? [oneHanger(writer, single)] : [...stripAcross(writer), rings(writer)];
+	if (own) return [ownHanger(writer, hang, own)];
+	const upright = single ? [oneHanger(writer, single)] : [...stripAcross(writer), rings(writer)];
+	return withSecond(writer, hang, upright);
+}
+
+/** A kind that has places of its own. */
+function ownHanger(writer: Writer, hang: Hang, own: Own): MadeStep {
+	const { title, does, because } = own.step(writer, hang);
+	return {
+		id: 'hang',
+		title,
+		does: ['Which way is up? Look at the mark before anything is measured.', ...does],
+		...(because ? { because } : {}),
+		caution: liftSays(writer),
+		uses: writer.parts('cleat’s rail on the frame')
+	};
+}
+
+/** What the last step says besides, of a set for the frame turned, and of a leg. */
+function withSecond(writer: Writer, { turned, stand, by }: Hang, steps: MadeStep[]): MadeStep[] {
+	const { single } = HANGERS[by];
+	const says = [
+		...(turned
+			? [
+					`Turned a quarter it hangs too: its left side, seen from the front, is then the top, and ${
+						single
+							? `another ${single.name} stands in its middle, ${writer.mark(turned.drop)} from that edge`
+							: `a second pair stands ${writer.mark(turned.drop)} from that edge, ${writer.mark(turned.inset)} from the top and the bottom`
+					}.${turned.wire ? ` Its ${turned.by} is cut ${writer.cut(turned.wire.length)}, and breaks at ${showStrength(turned.wire.breakingKg, writer.job.reader)}.` : ''}`
+				]
+			: []),
+		...(stand ? (HANGERS.stand.own?.step(writer, { ...there(writer.plan.hang, 'hang') }).does ?? []) : [])
+	];
+	return steps.map((step, at) => (at === steps.length - 1 ? { ...step, does: [...step.does, ...says] } : step));
+}
+
+function liftSays(writer: Writer): string {
+	return `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
 }
 
 /** What it hung by before is looked at before it hangs by it again. */
 function keptHangers(writer: Writer): MadeStep {
 	const hang = there(writer.plan.hang, 'hang');
-	const { line, ringsTitle, single } = HANGERS[hang.by];
+	const { line, ringsTitle, single, own, came } = HANGERS[hang.by];
 	const bears = showStrength(hang.ringWantedKg, writer.job.reader);
 	return {
 		id: 'hang',
-		title: `The ${single?.name ?? (line ? `rings and ${line.name}` : 'rings')} that came with it`,
+		title: `The ${came} that came with it`,
 		does: [
 			'Which way is up? Look at the mark.',
-			`Every screw tight, no wood split; ${single ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
+			`Every screw tight, no wood split; ${single || own ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
 			...(line ? [`The ${line.name} without a kink, a broken strand or a loose turn; else a new one.`] : [])
 		],
 		because: 'It held another weight, for years that nobody counted.',
@@ -69,7 +108,6 @@ function stripAcross(writer: Writer): MadeStep[] {
 function rings(writer: Writer): MadeStep {
 	const { job, plan } = writer;
 	const hang = there(plan.hang, 'hang');
-	const heavy = `Over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}, two people lift.`;
 	const wire = hang.wire;
 	const { line, ringsTitle } = HANGERS[hang.by];
 	const title = writer.metal ? 'Hangers' : ringsTitle;
@@ -87,7 +125,7 @@ function rings(writer: Writer): MadeStep {
 				: [`Pull each ${writer.metal ? 'hanger' : 'ring'} by hand before the piece hangs by it.`])
 		],
 		because: wire ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
-		caution: (wire && line?.caution) ?? heavy,
+		caution: (wire && line?.caution) ?? liftSays(writer),
 		uses: writer.parts('wire', 'cord')
 	};
 }
@@ -114,22 +152,40 @@ function hookSays({ job, plan, shop }: Writer): string {
 
 export function wall(writer: Writer): MadeStep {
 	const { job, plan } = writer;
-	const { hooks, by } = there(plan.hang, 'hang');
-	const { single } = HANGERS[by];
-	const [first] = hooks;
-	const nails =
-		hooks.length === 1
-			? `One nail on the centre line, ${writer.mark(there(first, 'first').height)} above the floor.`
-			: `Two nails ${writer.mark(Math.abs(there(first, 'first').x))} left and right of the centre line, ${writer.mark(there(first, 'first').height)} above the floor.`;
+	const hang = there(plan.hang, 'hang');
+	const { own } = HANGERS[hang.by];
+	const centre = `The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor.`;
+	const hangs = hang.hooks.length > 0;
 	return {
 		id: 'wall',
-		title: 'Hang it',
-		does: [
-			...(single ? [`It hangs on ${single.nail}.`] : []),
-			nails,
-			`The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor. ${hookSays(writer)}`
-		],
-		caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`,
-		uses: []
+		title: own?.atWall.title ?? 'Hang it',
+		does: own
+			? [...own.atWall.does(writer, hang), ...(hangs ? [centre] : [])]
+			: [...nailsSay(writer, hang), `${centre} ${hookSays(writer)}`, ...(hang.turned ? nailsTurned(writer, hang.turned) : [])],
+		...(hangs
+			? {
+					caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`
+				}
+			: {}),
+		uses: writer.parts('cleat’s rail on the wall')
 	};
+}
+
+function nailsSay(writer: Writer, { hooks, by }: Hang): string[] {
+	const { single } = HANGERS[by];
+	const first = there(hooks[0], 'first');
+	return [
+		...(single ? [`It hangs on ${single.nail}.`] : []),
+		hooks.length === 1
+			? `One nail on the centre line, ${writer.mark(first.height)} above the floor.`
+			: `Two nails ${writer.mark(Math.abs(first.x))} left and right of the centre line, ${writer.mark(first.height)} above the floor.`
+	];
+}
+
+function nailsTurned(writer: Writer, { hooks }: NonNullable<Hang['turned']>): string[] {
+	const first = there(hooks[0], 'first');
+	const aside = hooks.length === 1 ? 'on the centre line' : `${writer.mark(Math.abs(first.x))} left and right of the centre line`;
+	return [
+		`Turned a quarter, its ${hooks.length === 1 ? 'nail is' : 'nails are'} ${aside}, ${writer.mark(first.height)} above the floor.`
+	];
 }

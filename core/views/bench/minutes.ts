@@ -1,4 +1,6 @@
 /** Minutes of work of each step: so many of each thing that it deals with, by the house's figures (handbook cut#cost). */
+import type { Hang } from '../../figures/hang.ts';
+import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import type { House } from '../../shop/house.ts';
 import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
 import { SIDES } from '../../geometry/shapes.ts';
@@ -91,12 +93,18 @@ const WORK: Record<StepId, WorkOf> = {
 	seal: tapes,
 	'dust-cover': once('minutesCover'),
 	'back-strip': strips,
-	hang: ({ plan }) => [['minutesHanger', plan.hang?.by === 'sawtooth' || plan.hang?.by === 'centre-hanger' ? 1 : 2]],
+	hang: ({ plan }) => [['minutesHanger', plan.hang ? hangersOn(plan.hang) : 2]],
 	bumpers: asItIs,
 	label: asItIs,
 	'last-look': asItIs,
-	wall: ({ plan }) => [['minutesHanger', plan.hang?.hookCount ?? 0]]
+	wall: ({ plan }) => [['minutesHanger', Math.max(1, plan.hang?.hookCount ?? 0)]]
 };
+
+/** What is screwed to the frame, piece by piece. */
+function hangersOn({ by, turned, stand }: Hang): number {
+	const { single, own } = HANGERS[by];
+	return (own ? 2 : single ? 1 : 2) * (turned ? 2 : 1) + (stand && by !== 'stand' ? 1 : 0);
+}
 
 /** On a mat as dark as this lint shows (handbook bench#dust). */
 const BLACK = 0x48;

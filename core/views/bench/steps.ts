@@ -193,10 +193,7 @@ function gather(writer: Writer): MadeStep {
 		...(closes && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
 		...(hang && !job.kept.hangers ? [hangersOf(writer, hang)] : [])
 	];
-	const rest = [
-		...(hang ? [`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`] : []),
-		...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])
-	];
+	const rest = [...(hang ? onTheWall(hang) : []), ...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])];
 	const widths =
 		(back?.tape ?? back?.edgeSeal)
 			? ` Tape widths in stock: ${shop.tapeWidths.map((width) => writer.cut(width)).join(', ')} ${job.reader.unit}.`
@@ -216,12 +213,21 @@ function gather(writer: Writer): MadeStep {
 	};
 }
 
-/** Two for the sides, or one for the top. */
-function hangersOf({ metal, shop }: Writer, { by, ring }: Hang): string {
-	const { single, rings } = HANGERS[by];
-	if (single) return `1 × ${single.name}, with its screws`;
-	if (metal) return '2 hangers for the channel';
-	return `2 × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`;
+function onTheWall(hang: Hang): string[] {
+	const { own } = HANGERS[hang.by];
+	if (!own) return [`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`];
+	const wanted = own.gather.wall(hang);
+	return wanted === null ? [] : [wanted];
+}
+
+/** Two for the sides, or one for the top; of a frame that hangs turned too, as many again. */
+function hangersOf({ metal, shop }: Writer, { by, ring, turned }: Hang): string {
+	const { single, rings, own } = HANGERS[by];
+	if (own) return own.gather.frame;
+	if (single) return `${turned ? 2 : 1} × ${single.name}, with its screws`;
+	const count = turned ? 4 : 2;
+	if (metal) return `${count} hangers for the channel`;
+	return `${count} × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`;
 }
 
 function atHand(held: readonly string[], rest: readonly string[], each: string): string[] {

@@ -33,7 +33,7 @@ const NAMED: [RegExp, (of: { job: Decided; plan: Plan }) => boolean][] = [
 	[/\b(rigid|flexible) (pins?|tabs?)\b/i, ({ job }) => job.frame!.kind !== 'metal'],
 	[/\bpilot hole/i, ({ job }) => job.frame!.kind !== 'metal'],
 	[/spring clips?/i, ({ job }) => job.frame!.kind === 'metal'],
-	[/\bwire\b/i, ({ plan: of }) => of.hang?.by === 'wire'],
+	[/\bwire\b/i, ({ plan: of }) => [of.hang?.by, of.hang?.turned?.by].includes('wire')],
 	[/under-mat/i, ({ job }) => job.guard.underMat !== null],
 	[/\bfiller/i, ({ job }) => job.guard.fillers.length > 0],
 	[/bumper/i, ({ job }) => job.back.bumpers > 0],

@@ -93,11 +93,14 @@ function metalOf({ file, job, plan: { frame }, shop }: Planned): Taken[] {
 
 function hangersOf({ job, plan: { hang, mass }, shop }: Planned): Taken[] {
 	if (!hang) return [];
-	const ring = hang.ring === undefined || job.kept.hangers || HANGERS[hang.by].single ? undefined : shop.rings[hang.ring];
-	const hook = hookFor(shop.hooks, (mass?.kg ?? 0) / hang.hookCount);
-	return [...(ring ? [{ ...named(ring), amount: 2 }] : []), ...(hook ? [{ ...named(hook), amount: hang.hookCount }] : [])].map(
-		(one) => ({ ...one, unit: 'count', cut: false })
-	);
+	const { single, own } = HANGERS[hang.by];
+	const ring = hang.ring === undefined || job.kept.hangers || single ? undefined : shop.rings[hang.ring];
+	// What is screwed to the wall instead of hooks is no hook of the list.
+	const hook = own ? null : hookFor(shop.hooks, (mass?.kg ?? 0) / hang.hookCount);
+	return [
+		...(ring ? [{ ...named(ring), amount: hang.turned ? 4 : 2 }] : []),
+		...(hook ? [{ ...named(hook), amount: hang.hookCount }] : [])
+	].map((one) => ({ ...one, unit: 'count', cut: false }));
 }
 
 const named = ({ id, name, pricePerM2 }: { id: string; name: string; pricePerM2: number | null }) => ({

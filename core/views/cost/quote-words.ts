@@ -4,6 +4,8 @@ import { SCOPE_OF } from '../../job/scopes.ts';
 import { gradeSaid } from '../../shop/grades.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { inSentence } from '../../units/in-sentence.ts';
+import type { Hang } from '../../figures/hang.ts';
+import { hungBy } from '../../stations/hang/hung-by.ts';
 import { showMass, showNumber, showSize } from '../../units/show.ts';
 import type { Planned } from './materials.ts';
 
@@ -42,9 +44,15 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 			'sealed',
 			[guard.edgeSeal?.name, job.back.seal ? `${SEALS[job.back.seal].name} tape over the back` : ''].filter(Boolean).join('; ')
 		],
-		['hangs by', plan.hang ? `${plan.hang.by}, ${plan.hang.hookCount === 1 ? 'one hook' : 'two hooks'} with it` : ''],
+		['hangs by', plan.hang ? hangsSaid(plan.hang) : ''],
 		['weight', plan.mass ? showMass(plan.mass.kg, job.reader) : ''],
 		['grade', SCOPE_OF[scope].window && plan.grade.known ? gradeSaid(plan.grade) : '']
 	];
 	return rows.flatMap(([name, says]) => (says ? [{ name, says }] : []));
+}
+
+/** Hooks go with it; what is screwed to a wall does too. */
+function hangsSaid(hang: Hang): string {
+	const also = [...(hang.turned ? ['turned a quarter too'] : []), ...(hang.stand && hang.by !== 'stand' ? ['stands too'] : [])];
+	return [hang.hookCount > 0 ? `${hungBy(hang)}, with it` : hungBy(hang), ...also].join('; ');
 }

@@ -17,7 +17,9 @@ import { pointOn } from '../../stations/hold/own-edges.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, ring, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
-import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import type { Hang } from '../../figures/hang.ts';
+import { HANGERS, standsOnSides } from '../../stations/hang/kinds/all.ts';
+import { legShapes } from '../../stations/hang/kinds/stand.ts';
 import { nth, there } from '../../units/there.ts';
 
 /** @returns the scene, or null while there is no frame */
@@ -155,7 +157,11 @@ function points(plan: Plan): Shape[] {
 
 function bumpers(plan: Plan, box: Rect): Shape[] {
 	// On the flat wood, as the rings.
-	const inset = plan.hang?.inset ?? there(plan.frame, 'frame').section.face / 2;
+	const { hang } = plan;
+	const inset =
+		hang && standsOnSides(HANGERS[hang.by])
+			? hang.inset
+			: (there(plan.frame, 'frame').section.face - there(plan.frame, 'frame').section.lip) / 2;
 	const at = (x: number, y: number): Shape => ({ role: 'bumper', circle: { x, y, radius: Math.min(6, inset) }, title: 'Bumper' });
 	const [left, right] = [box.left + inset, box.left + box.width - inset];
 	const [top, bottom] = [box.top + inset, box.top + box.height - inset];
@@ -163,16 +169,35 @@ function bumpers(plan: Plan, box: Rect): Shape[] {
 	return all.slice(0, plan.back?.bumpers ?? 0);
 }
 
-/** Rings, the wire as it stands when it hangs, and the hooks it hangs from. */
+/** Rings, the wire as it stands when it hangs, and the hooks it hangs from; with those for the frame turned, and a leg. */
 function hangers(plan: Plan, box: Rect): Shape[] {
 	const { hang } = plan;
 	if (!hang) return [];
+	const { own } = HANGERS[hang.by];
+	if (own) return own.shapes(hang, box);
+	return [
+		...setOf(hang, box, asItStands),
+		...(hang.turned ? setOf(hang.turned, onItsSide(box), turnedIn(box)) : []),
+		...legShapes(hang, box)
+	];
+}
+
+type Turn = (point: Point) => Point;
+const asItStands: Turn = (point) => point;
+const onItsSide = ({ width, height }: Rect): Rect => ({ left: 0, top: 0, width: height, height: width });
+
+/** The front’s left side is up when it hangs turned to the right: from behind it is the right side. */
+const turnedIn =
+	(box: Rect): Turn =>
+	({ x, y }) => ({ x: box.left + box.width - y, y: box.top + x });
+
+function setOf(hang: Pick<Hang, 'by' | 'drop' | 'span' | 'rise' | 'hooks' | 'strip'>, box: Rect, turn: Turn): Shape[] {
 	const middle = box.left + box.width / 2;
 	const y = box.top + hang.drop;
 	const { line, single } = HANGERS[hang.by];
 	const rings = (single ? [0] : [-1, 1]).map((side): Shape => ({
 		role: 'ring',
-		circle: { x: middle + (side * hang.span) / 2, y, radius: 5 },
+		circle: { ...turn({ x: middle + (side * hang.span) / 2, y }), radius: 5 },
 		title: single?.title ?? 'Ring'
 	}));
 	const strip: Shape[] = hang.strip
@@ -187,13 +212,19 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 		: [];
 	if (!line) return [...strip, ...rings];
 	const hooks = hang.hooks.map((hook) => ({ x: middle + hook.x, y: y - hang.rise }));
-	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }];
+	const wire = [{ x: middle - hang.span / 2, y }, ...hooks, { x: middle + hang.span / 2, y }].map(turn);
 	return [
 		...strip,
 		{ role: 'wire', open: true, rings: [wire], title: `${line.title} under load` },
 		...rings,
-		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...hook, radius: 3.5 }, title: 'Hook in the wall' }))
+		...hooks.map((hook): Shape => ({ role: 'hook', circle: { ...turn(hook), radius: 3.5 }, title: 'Hook in the wall' }))
 	];
+}
+
+/** What hangs down from the frame’s top, in a sentence. */
+function droppedTo({ by }: Hang): string | null {
+	const { single, own } = HANGERS[by];
+	return own ? own.drops : (single?.name ?? 'rings');
 }
 
 function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) => number): Dimension[] {
@@ -203,13 +234,14 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 		{ name: 'outer width', path: 'frame.outer.width', side: 'bottom', from: box.left, to: right, value: box.width, at: bottom },
 		{ name: 'outer height', path: 'frame.outer.height', side: 'left', from: box.top, to: bottom, value: box.height, at: box.left }
 	];
-	if (hang) {
+	const drops = hang ? droppedTo(hang) : null;
+	if (hang && drops !== null) {
 		const middle = box.left + box.width / 2;
 		const y = box.top + hang.drop;
-		const { single } = HANGERS[hang.by];
+		const { line } = HANGERS[hang.by];
 		list.push(
 			{
-				name: `drop of the ${single?.name ?? 'rings'}`,
+				name: `drop of the ${drops}`,
 				path: 'hang.drop',
 				side: 'right',
 				from: box.top,
@@ -218,7 +250,7 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 				at: right,
 				look: 'mark'
 			},
-			...(single
+			...(!standsOnSides(HANGERS[hang.by])
 				? []
 				: [
 						{
@@ -233,7 +265,6 @@ function dimensions(plan: Plan, sights: Sight[], box: Rect, mirror: (x: number) 
 						}
 					])
 		);
-		const { line } = HANGERS[hang.by];
 		if (line)
 			list.push({
 				name: `rise of the ${line.name}`,

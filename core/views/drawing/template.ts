@@ -4,7 +4,7 @@ import type { Plan } from '../../plan.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Role, type Scene, type Shape } from '../../figures/scene.ts';
-import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { HANGERS, standsOnSides } from '../../stations/hang/kinds/all.ts';
 import { backScene } from './back.ts';
 
 /** Drawn as outlines. */
@@ -48,7 +48,7 @@ const STICK_MORE = 20;
 
 /** One strip for both sides: its top edge on the frame’s top, its edge on the frame’s side; null where nothing is measured from the top. */
 export function stickScene({ hang }: Plan): Scene | null {
-	if (!hang || HANGERS[hang.by].single) return null;
+	if (!hang || !standsOnSides(HANGERS[hang.by])) return null;
 	const height = hang.drop + STICK_MORE;
 	return {
 		view: 'board',

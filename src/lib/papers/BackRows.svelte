@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** The job sheet's lines about the back and the wall: tapes, dust cover, rings, wire and nails. */
 	import type { Size } from '$core/geometry/shapes.ts';
-	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
+	import { HANGERS, standsOnSides } from '$core/stations/hang/kinds/all.ts';
 	import { known, nth } from '$core/units/there.ts';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import type { Printed } from './planned.ts';
@@ -9,7 +9,16 @@
 	const { plan, job, shop, text, withUnit }: Printed = $props();
 	const unit = $derived(job.reader.unit);
 	const { back, hang } = $derived(plan);
-	const single = $derived(hang ? HANGERS[hang.by].single : null);
+	const kind = $derived(hang ? HANGERS[hang.by] : null);
+	const onSides = $derived(kind !== null && standsOnSides(kind));
+	/** What is measured from the frame’s top. */
+	const drops = $derived.by(() => {
+		if (!kind || (kind.own && !kind.own.drops)) return '';
+		return kind.own || kind.single
+			? `${kind.rings} from the top${hang?.by === 'security' ? ', the sides' : ''}`
+			: 'rings from the top, the sides';
+	});
+	const nails = $derived(hang?.by === 'cleat' || hang?.by === 'security' ? 'screws' : 'nails');
 	const of = $derived([back && 'Back', hang && 'hanging'].filter(Boolean).join(' and '));
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
 </script>
@@ -41,28 +50,49 @@
 			>{/if}
 		{#if hang}
 			{#if job.kept.hangers}<tr><th scope="row">hangers</th><td>as they came, looked at</td></tr>{/if}
-			<tr
-				><th scope="row">{single ? `${single.name} from the top` : 'rings from the top, the sides'}</th><td
-					>{text(hang.drop, 'hang.drop')}{single ? '' : `, ${text(hang.inset, 'hang.inset')}`}</td
-				></tr
-			>
-		{/if}
-		{#if hang?.ring}<tr><th scope="row">two of</th><td>{known(shop.rings, hang.ring).name}</td></tr>{/if}
-		{#if hang?.strip}<tr><th scope="row">strip across the back</th><td>{size(hang.strip, 'hang.strip')}</td></tr>{/if}
-		{#if hang?.wire}
-			<tr
-				><th scope="row">{hang.by} breaking at, cut to</th><td
-					>{text(hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(hang.wire.length, 'hang.wire.length')}</td
-				></tr
-			>
-			<tr
-				><th scope="row">rise, angle, pull</th><td
-					>{text(hang.rise, 'hang.rise')}, {withUnit(hang.angle, 'hang.angle')}, {withUnit(hang.pullN, 'hang.pullN')}</td
-				></tr
-			>
-		{/if}
-		{#if hang}<tr><th scope="row">nails above the floor</th><td>{text(nth(hang.hooks, 0).height, 'hang.hooks')}</td></tr>
-			<tr><th scope="row">nails</th><td>{hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr>
+			{#if drops}<tr
+					><th scope="row">{drops}</th><td
+						>{text(hang.drop, 'hang.drop')}{onSides || hang.by === 'security' ? `, ${text(hang.inset, 'hang.inset')}` : ''}</td
+					></tr
+				>{/if}
+			{#if hang.ring}<tr><th scope="row">{hang.turned ? 'four' : 'two'} of</th><td>{known(shop.rings, hang.ring).name}</td></tr
+				>{/if}
+			{#if hang.strip}<tr
+					><th scope="row">{hang.wallRail ? 'cleat’s rail' : 'strip across the back'}</th><td>{size(hang.strip, 'hang.strip')}</td
+					></tr
+				>{/if}
+			{#if hang.wallRail}<tr><th scope="row">its rail on the wall</th><td>{size(hang.wallRail, 'hang.wallRail')}</td></tr>{/if}
+			{#if hang.wire}
+				<tr
+					><th scope="row">{hang.by} breaking at, cut to</th><td
+						>{text(hang.wire.breakingKg, 'hang.wire.breakingKg')}, {text(hang.wire.length, 'hang.wire.length')}</td
+					></tr
+				>
+				<tr
+					><th scope="row">rise, angle, pull</th><td
+						>{text(hang.rise, 'hang.rise')}, {withUnit(hang.angle, 'hang.angle')}, {withUnit(hang.pullN, 'hang.pullN')}</td
+					></tr
+				>
+			{/if}
+			{#if hang.stand}<tr
+					><th scope="row">leg; hinge up; end behind</th><td
+						>{text(hang.stand.leg, 'hang.stand.leg')}; {text(hang.stand.hinge, 'hang.stand.hinge')}; {text(
+							hang.stand.foot,
+							'hang.stand.foot'
+						)}</td
+					></tr
+				>{/if}
+			{#if hang.hooks.length > 0}<tr
+					><th scope="row">{nails} above the floor</th><td
+						>{[...new Set(hang.hooks.map(({ height }) => text(height, 'hang.hooks')))].join('; ')}</td
+					></tr
+				>
+				<tr><th scope="row">{nails}</th><td>{hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr>{/if}
+			{#if hang.turned}<tr
+					><th scope="row">turned, left side up: down, {nails} above the floor</th><td
+						>{text(hang.turned.drop, 'hang.turned.drop')}; {text(nth(hang.turned.hooks, 0).height, 'hang.turned.hooks')}</td
+					></tr
+				>{/if}
 		{/if}{#if back}<tr><th scope="row">bumpers</th><td>{back.bumpers}</td></tr>{/if}
 	</tbody>
 </table>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Words, or a plain number that is no length. */
-	import { pointer, put, type Key, type Operation } from '$core/job/patch.ts';
+	import { drop, pointer, put, type Key, type Operation } from '$core/job/patch.ts';
 	import { walkOn } from './keys.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
@@ -10,11 +10,12 @@
 		value: string;
 		number?: boolean;
 		unit?: string;
+		/** A number may be left out. */ optional?: boolean;
 		/** Rows of a longer text. */ lines?: number;
 		/** The change that a text makes, where it is not the text alone that is put in its place. */
 		write?: (text: string) => Operation[];
 	};
-	const { label, keys, value, number = false, unit, lines, write }: Props = $props();
+	const { label, keys, value, number = false, optional = false, unit, lines, write }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
 	const place = $derived(pointer(keys));
@@ -22,6 +23,7 @@
 
 	function take(text: string) {
 		if (!number) return editor.type(place, text, write ? write(text) : put(editor.file, keys, text));
+		if (optional && text.trim() === '') return editor.type(place, text, drop(editor.file, keys));
 		const read = Number(text);
 		if (text.trim() === '' || !Number.isFinite(read)) return editor.type(place, text, null, 'Write a number here.');
 		editor.type(place, text, put(editor.file, keys, read));

@@ -7,6 +7,7 @@ import { showLength, showMass, showSize } from '$core/units/show.ts';
 import { isHinge } from '$core/job/hold-kinds.ts';
 import type { Decided } from '$core/job/decided.ts';
 import { there } from '$core/units/there.ts';
+import { hungBy } from '$core/stations/hang/hung-by.ts';
 import { covers, SCOPE_OF, type Work } from '$core/job/scopes.ts';
 import type { ViewName } from './view-names.ts';
 
@@ -147,9 +148,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		key: '0',
 		of: ['hang', 'climate'],
 		summary: ({ hang, mass }, job) =>
-			hang
-				? `${hang.by}, ${hang.hookCount === 1 ? 'one hook' : '2 hooks'} · ${showMass(there(mass, 'mass').kg, job.reader)}`
-				: 'waits for the frame'
+			hang ? `${hungBy(hang)} · ${showMass(there(mass, 'mass').kg, job.reader)}` : 'waits for the frame'
 	},
 	{ id: 'record', name: 'Record', view: 'all', key: '-', of: [], begins: true, summary: () => 'papers · revisions' }
 ];

@@ -2,9 +2,16 @@
 import type { HangerDefinition } from './hanger.ts';
 
 export const centreHanger: HangerDefinition & { line: null } = {
+	title: 'Centre hanger',
+	came: 'centre hanger',
 	line: null,
-	single: { name: 'centre hanger', title: 'Centre hanger', most: null, nail: 'one hook' },
+	single: { name: 'centre hanger', title: 'Centre hanger', nail: 'one hook' },
+	own: null,
 	rings: 'centre hanger',
 	ringsTitle: 'Centre hanger',
-	holes: null
+	holes: null,
+	most: null,
+	standsOff: 'centreStandsOff',
+	levels: false,
+	turns: true
 };

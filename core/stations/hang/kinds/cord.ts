@@ -1,5 +1,6 @@
 /** Cord between two rings. */
 import type { HangerDefinition, Line } from './hanger.ts';
+import { wire } from './wire.ts';
 
 const line: Line = {
 	name: 'cord',
@@ -9,4 +10,4 @@ const line: Line = {
 	caution: null
 };
 
-export const cord: HangerDefinition & { line: Line } = { line, single: null, rings: 'rings', ringsTitle: 'Rings', holes: null };
+export const cord: HangerDefinition & { line: Line } = { ...wire, title: 'Cord', came: 'rings and cord', line };

@@ -1,6 +1,10 @@
 /** What a picture hangs by: one file gives all of it, and a part that is missing does not compile. */
+import type { Rect } from '../../../geometry/shapes.ts';
 import type { Hang } from '../../../figures/hang.ts';
+import type { Shape } from '../../../figures/scene.ts';
 import type { Shop } from '../../../shop/shop.ts';
+import type { MadeStep, Writer } from '../../step.ts';
+import type { Hangs, Planned } from '../places.ts';
 
 /** A line that stretches between two rings. */
 export type Line = {
@@ -20,22 +24,53 @@ export type Single = {
 	/** In a sentence, and at its beginning. */
 	name: string;
 	title: string;
-	/** House figure of the most that it carries; null where the house has none. */
-	most: 'sawtoothMostKg' | null;
 	/** What it hangs on. */
 	nail: string;
 };
 
+/** Places of its own, on the frame and on the wall. */
+export type Own = {
+	/** In a sentence, with its article; and at its beginning. */
+	name: string;
+	title: string;
+	plan(hangs: Hangs): Planned;
+	/** Laid ready for the frame, and for the wall; null where it has none. */
+	gather: { frame: string; wall(hang: Hang): string | null };
+	/** Its step at the frame, with what it has in it before the hand-pull. */
+	step(writer: Writer, hang: Hang): Pick<MadeStep, 'title' | 'does' | 'because'>;
+	/** What is done where it will hang or stand. */
+	atWall: { title: string; does(writer: Writer, hang: Hang): string[] };
+	/** On the frame’s back. */
+	shapes(hang: Hang, box: Rect): Shape[];
+	/** What “drop” measures down to, in a sentence: rail, plates. Null where nothing is measured from the top. */
+	drops: string | null;
+};
+
 export type HangerDefinition = {
-	/** Null where the rings hang straight on hooks. */
+	/** Where it is chosen. */
+	title: string;
+	/** What is there of it on a frame that came with it. */
+	came: string;
+	/** Null where nothing stretches. */
 	line: Line | null;
-	/** Null where two of them stand on the side rails. */
+	/** Null where there is not one in the middle. */
 	single: Single | null;
+	/** Null where rings, or one hanger, give the places. */
+	own: Own | null;
 	/** What is screwed to the frame, in a sentence and at its beginning. */
 	rings: string;
 	ringsTitle: string;
 	/** Screw holes that its rings must have; null for any. */
 	holes: number | null;
+	/** House figure of the most that it carries; null where the house has none. */
+	most: 'sawtoothMostKg' | 'standMostKg' | null;
+	/** House figure of how far it holds the frame’s back off the wall; null for what does not hang. */
+	standsOff:
+		'lineStandsOff' | 'ringsStandOff' | 'sawtoothStandsOff' | 'centreStandsOff' | 'cleatThickness' | 'platesStandOff' | null;
+	/** Something as thick along the bottom brings the frame parallel. */
+	levels: boolean;
+	/** Hangs upright and turned a quarter alike, with a set for each. */
+	turns: boolean;
 };
 
 export type HangerDefinitions = Record<Hang['by'], HangerDefinition>;

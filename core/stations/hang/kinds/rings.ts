@@ -2,9 +2,16 @@
 import type { HangerDefinition } from './hanger.ts';
 
 export const rings: HangerDefinition & { line: null } = {
+	title: 'Rings straight on hooks',
+	came: 'rings',
 	line: null,
 	single: null,
+	own: null,
 	rings: 'two-hole rings',
 	ringsTitle: 'Two-hole rings',
-	holes: 2
+	holes: 2,
+	most: null,
+	standsOff: 'ringsStandOff',
+	levels: false,
+	turns: true
 };

@@ -2,9 +2,16 @@
 import type { HangerDefinition } from './hanger.ts';
 
 export const sawtooth: HangerDefinition & { line: null } = {
+	title: 'Sawtooth',
+	came: 'sawtooth',
 	line: null,
-	single: { name: 'sawtooth', title: 'Sawtooth', most: 'sawtoothMostKg', nail: 'a T-head nail, whose head the teeth grip' },
+	single: { name: 'sawtooth', title: 'Sawtooth', nail: 'a T-head nail, whose head the teeth grip' },
+	own: null,
 	rings: 'sawtooth',
 	ringsTitle: 'Sawtooth',
-	holes: null
+	holes: null,
+	most: 'sawtoothMostKg',
+	standsOff: 'sawtoothStandsOff',
+	levels: false,
+	turns: true
 };

@@ -9,4 +9,17 @@ const line: Line = {
 	caution: 'Wire ends prick: snip, tuck, press.'
 };
 
-export const wire: HangerDefinition & { line: Line } = { line, single: null, rings: 'rings', ringsTitle: 'Rings', holes: null };
+export const wire: HangerDefinition & { line: Line } = {
+	title: 'Wire',
+	came: 'rings and wire',
+	line,
+	single: null,
+	own: null,
+	rings: 'rings',
+	ringsTitle: 'Rings',
+	holes: null,
+	most: null,
+	standsOff: 'lineStandsOff',
+	levels: false,
+	turns: true
+};

@@ -2,7 +2,7 @@
 	/** What came with a frame that is there, part by part: it stays as what it is, it leaves, or there was none. */
 	import { cutAgain, isAtHand, onlyAtHand } from '$core/job/at-hand.ts';
 	import { houseBoard } from '$core/job/material.ts';
-	import { FASTENERS, HANGERS_PLANNED, NOT_KNOWN, type CameWith } from '$core/job/kinds.ts';
+	import { FASTENERS, HANGER_KINDS, NOT_KNOWN, type CameWith } from '$core/job/kinds.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 	import { FASTENER_NAMES } from '$core/stations/frame/fasteners.ts';
@@ -46,10 +46,7 @@
 			label: `stay: ${FASTENER_NAMES[kind].many}`
 		}))
 	);
-	const hangers = HANGERS_PLANNED.map((kind) => {
-		const { line, single } = HANGERS[kind];
-		return { value: kind, label: `stay: ${single?.name ?? (line ? `rings and ${line.name}` : 'rings')}` };
-	});
+	const hangers = HANGER_KINDS.map((kind) => ({ value: kind, label: `stay: ${HANGERS[kind].came}` }));
 
 	const stands = (part: CameWith, stays: string | undefined) => stays ?? (replaced.includes(part) ? LEAVES : NONE);
 

@@ -144,6 +144,7 @@
 		/>
 	{/if}
 	<Flag label="Children play near it" value={editor.job.place.children} onchange={(on) => set('children', on)} />
+	<Flag label="It hangs on a door" value={editor.job.place.door} onchange={(on) => set('door', on)} />
 	<Flag label="Over a bed or a seat" value={editor.job.place.overBed} onchange={(on) => set('overBed', on)} />
 </div>
 

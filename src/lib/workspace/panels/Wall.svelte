@@ -1,23 +1,24 @@
 <script lang="ts">
-	import { flatWood, ringsFor } from '$core/stations/hang/hang.ts';
+	import { ringsFor } from '$core/stations/hang/hang.ts';
+	import { flatWood } from '$core/stations/hang/places.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
-	import { HANGERS_PLANNED } from '$core/job/kinds.ts';
+	import { HANGER_KINDS } from '$core/job/kinds.ts';
 	import { showStrength } from '$core/units/show.ts';
 	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import Choice from '$lib/ui/Choice.svelte';
-	import Figure from '$lib/ui/Figure.svelte';
 	import Flag from '$lib/ui/Flag.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Combo from '$lib/ui/Combo.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
-	import { sideOfCentre } from '$lib/ui/words.ts';
+	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
 	import HouseChoices from './HouseChoices.svelte';
+	import OnFrame from './OnFrame.svelte';
+	import OnWall from './OnWall.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import Settles from './Settles.svelte';
-	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
-	import { known, nth, there } from '$core/units/there.ts';
+	import { HANGERS, standsOnSides } from '$core/stations/hang/kinds/all.ts';
 
 	const { editor } = useWorkspace();
 	const hang = $derived(editor.settled.plan.hang);
@@ -26,17 +27,17 @@
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	const BY = [
 		{ value: 'house', label: 'As its weight asks' },
-		...HANGERS_PLANNED.map((value) => {
-			const { line, single: one } = HANGERS[value];
-			return { value, label: one?.title ?? (line ? line.title : 'Rings straight on hooks') };
-		})
+		...HANGER_KINDS.map((value) => ({ value, label: HANGERS[value].title }))
 	];
 	const STAYS = 'stays';
 	/** What came with the frame is chosen where the frame is. */
 	const stays = $derived(editor.job.kept.hangers);
 	const byOptions = $derived(stays ? [{ value: STAYS, label: 'By what came with the frame' }, ...BY] : BY);
 	const by = $derived(stays ? STAYS : (BY.find(({ value }) => value === editor.file.hang?.by)?.value ?? 'house'));
-	const single = $derived(hang ? HANGERS[hang.by].single : null);
+	const kind = $derived(hang ? HANGERS[hang.by] : null);
+	const single = $derived(kind?.single ?? null);
+	const onSides = $derived(kind !== null && standsOnSides(kind));
+	const drops = $derived(kind?.own ? kind.own.drops !== null && hang?.by !== 'security' : true);
 	const HOOKS = [
 		{ value: 'width', label: 'By width' },
 		{ value: '1', label: 'One' },
@@ -65,7 +66,7 @@
 <Panel name="Wall" about="Rings, wire, hooks, and where the nails go.">
 	<div class="group">
 		<Pick label="It hangs by" value={by} options={byOptions} onchange={setBy} />
-		{#if !single}
+		{#if onSides || !hang}
 			<span class="quiet">Hooks in the wall</span>
 			<Choice
 				label="Hooks in the wall"
@@ -76,14 +77,14 @@
 				compact
 			/>
 		{/if}
-		<LengthField
-			label={single ? `${single.title} down from the top by` : 'Rings down from the top by'}
-			keys={['hang', 'drop']}
-			value={editor.job.hang.drop ?? hang?.drop ?? null}
-			optional
-			write={asLength}
-		/>
-		{#if wood !== null && hang && !single && !stays}
+		{#if drops}<LengthField
+				label={`${kind?.own?.title ?? single?.title ?? 'Rings'} down from the top by`}
+				keys={['hang', 'drop']}
+				value={editor.job.hang.drop ?? hang?.drop ?? null}
+				optional
+				write={asLength}
+			/>{/if}
+		{#if wood !== null && hang && onSides && !stays}
 			<Combo
 				label="Rings"
 				value={editor.settled.job.hang.ring?.id ?? ''}
@@ -106,63 +107,31 @@
 				onchange={(on) => editor.put(['hang', 'strip'], on)}
 			/>
 		{/if}
-		<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
+		{#if kind?.turns}<Flag
+				label="It hangs turned a quarter too"
+				value={editor.job.hang.turns}
+				onchange={(on) => editor.put(['hang', 'turns'], on)}
+			/>{/if}
+		{#if hang?.by !== 'stand'}
+			<Flag
+				label="It stands on a table too"
+				value={editor.job.hang.stands}
+				onchange={(on) => editor.put(['hang', 'stands'], on)}
+			/>
+			<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
+		{/if}
+		{#if hang}<TextField
+				label="Weighed, the whole"
+				unit="kg"
+				keys={['hang', 'weighed']}
+				value={editor.job.hang.weighed === null ? '' : String(editor.job.hang.weighed)}
+				number
+				optional
+			/>{/if}
 	</div>
 	{#if hang}
-		<div class="group">
-			<h2>On the frame</h2>
-			{#if hang.ring}<p>2 × {known(shop.rings, hang.ring).name.toLowerCase()}</p>{/if}
-			<dl class="rows">
-				<dt>{single ? single.title : 'Rings'} from the top</dt>
-				<dd><Figure path="hang.drop" name="Drop of the rings" value={hang.drop} /></dd>
-				{#if !single}
-					<dt>Rings from the sides</dt>
-					<dd><Figure path="hang.inset" name="Inset of the rings" value={hang.inset} /></dd>
-				{/if}
-				{#if hang.strip}
-					<dt>Strip across the back</dt>
-					<dd>
-						<Figure path="hang.strip.width" name="Length of the strip" value={hang.strip.width} /> × <Figure
-							path="hang.strip.height"
-							name="Width of the strip"
-							value={hang.strip.height}
-						/>
-					</dd>
-				{/if}
-				{#if hang.wire}
-					<dt>The {hang.by} rises above them</dt>
-					<dd><Figure path="hang.rise" name="Rise" value={hang.rise} /></dd>
-					<dt>at an angle of</dt>
-					<dd><Figure path="hang.angle" name="Angle" value={hang.angle} withUnit /></dd>
-					<dt>and pulls with</dt>
-					<dd><Figure path="hang.pullN" name="Pull in the {hang.by}" value={hang.pullN} withUnit /></dd>
-					<dt>{HANGERS[hang.by].line?.title} that breaks at</dt>
-					<dd><Figure path="hang.wire.breakingKg" name="Breaking strength" value={hang.wire.breakingKg} /></dd>
-					<dt>cut to</dt>
-					<dd><Figure path="hang.wire.length" name="Length of the {hang.by}" value={hang.wire.length} /></dd>
-				{/if}
-			</dl>
-		</div>
-		<div class="group">
-			<h2>On the wall</h2>
-			<dl class="rows">
-				{#each hang.hooks as hook, index (index)}
-					<dt>{hang.hooks.length === 1 ? 'Nail' : index === 0 ? 'Left nail' : 'Right nail'}</dt>
-					<dd>
-						<Figure
-							path="hang.hooks[{index}].x"
-							name="Nail {index + 1}"
-							value={hook.x}
-							text={sideOfCentre(hook.x, editor.reader)}
-						/>
-					</dd>
-				{/each}
-				<dt>{hang.hooks.length === 1 ? 'Nail' : 'Nails'} above the floor</dt>
-				<dd><Figure path="hang.hooks[0].height" name="Height of the nails" value={nth(hang.hooks, 0).height} /></dd>
-				<dt>The whole weighs</dt>
-				<dd><Figure path="mass.kg" name="Mass" value={there(editor.settled.plan.mass, 'mass').kg} /></dd>
-			</dl>
-		</div>
+		<OnFrame {hang} />
+		<OnWall {hang} />
 	{:else}
 		<p>
 			{SCOPE_OF[editor.job.scope].window

@@ -1,0 +1,120 @@
+/**
+ * Two bevelled rails, one on the frame and one on the wall, that hook into each other (handbook hang#cleat): for what is too heavy for
+ * hooks. The wall’s is shorter, so that the picture can be slid to its place.
+ */
+import { at, counted, half, houseTerms, largest, less, negative, over, plain, sum, times, twice } from '../../../rule/term.ts';
+import { rectangle } from '../../../figures/scene.ts';
+import { colourOf } from '../../../shop/colours.ts';
+import { fail } from '../../../job/faults.ts';
+import { isAbove, isBelow } from '../../../units/compare.ts';
+import { showWithUnit } from '../../../units/show.ts';
+import { there } from '../../../units/there.ts';
+import { heightOf, insetOf, nailsAt, stripOf, typedDrop, type Hangs } from '../places.ts';
+import type { HangerDefinition, Own } from './hanger.ts';
+
+const own: Own = {
+	name: 'a cleat',
+	title: 'Cleat',
+	plan(hangs) {
+		const { job, kg, outer, shop, write } = hangs;
+		const house = houseTerms(shop.house);
+		const drop = write('drop', job.hang.drop === null ? house('wireHidden') : typedDrop(hangs, job.hang.drop), 'cleat');
+		const inset = write('inset', insetOf(hangs), 'inset');
+		const span = write('span', less(outer.width, twice(inset)), 'inset');
+		const strip = stripOf(hangs);
+		const rail = at(`${hangs.under}.strip.width`, strip.width);
+		const wallRail = write('wallRail.width', less(rail, house('cleatSlide')), 'cleat');
+		const height = write('wallRail.height', house('backStripWidth'), 'cleat');
+		fits(hangs, drop.value, wallRail.value);
+		// The screws at its ends, and between them no farther apart than the house says.
+		const between = largest(plain(0), less(wallRail, twice(house('cleatScrewEnd'))));
+		const gaps = largest(plain(1), counted(over(between, house('cleatScrewEvery'))));
+		const spacing = write('spacing', over(between, gaps), 'cleat');
+		const count = write('hookCount', sum(gaps, plain(1)), 'cleat');
+		const weight = times(kg, house('gravity'));
+		const line = less(heightOf(hangs, drop), half(height));
+		return {
+			by: 'cleat',
+			drop: drop.value,
+			inset: inset.value,
+			span: span.value,
+			hookCount: count.value,
+			spacing: spacing.value,
+			rise: write('rise', plain(0), 'cleat').value,
+			angle: write('angle', plain(90), 'cleat').value,
+			pullN: write('pullN', over(weight, count), 'cleat').value,
+			sidewaysN: write('sidewaysN', plain(0), 'cleat').value,
+			ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'cleat').value,
+			strip,
+			wallRail: { width: wallRail.value, height: height.value },
+			widened: false,
+			noWire: false,
+			hooks: nailsAt(
+				write,
+				Array.from({ length: count.value }, (_, index) => ({
+					x: sum(negative(half(between)), times(plain(index), at(`${hangs.under}.spacing`, spacing.value))),
+					height: line
+				}))
+			)
+		};
+	},
+	gather: {
+		frame: 'a bevelled rail for the frame, glue and screws, and a strip as thick for its bottom',
+		wall: ({ hookCount }) => `a bevelled rail for the wall, ${hookCount} screws and plugs`
+	},
+	step: (writer, { drop, strip }) => ({
+		title: 'The cleat’s rail',
+		does: [
+			`Rail ${writer.size(there(strip, 'strip'))}, ${writer.fine(writer.shop.house.cleatThickness)} thick, its bevel up and its lip away from the wall: the bevel’s edge ${writer.mark(drop)} below the frame’s top, glued and screwed to both side rails.`,
+			'A strip as thick along the bottom, so that the frame hangs parallel to the wall.'
+		],
+		because: 'The whole rail bears, and no nail is pulled sideways.'
+	}),
+	atWall: {
+		title: 'Hang it',
+		does: (writer, { wallRail, hooks }) => [
+			`Rail ${writer.size(there(wallRail, 'wall rail'))}, bevel up and lip to the wall, level, the line of its ${hooks.length} screws ${writer.mark(there(hooks[0], 'screw').height)} above the floor, into studs or plugs.`,
+			'Two people set the frame’s rail over it from above and slide it to its place.'
+		]
+	},
+	shapes({ strip, drop }, box) {
+		const { width, height } = there(strip, 'strip');
+		const left = box.left + (box.width - width) / 2;
+		return [
+			{
+				role: 'strip',
+				rings: [rectangle(left, box.top + drop, width, height)],
+				fill: colourOf('limed'),
+				title: 'The cleat’s rail on the frame'
+			}
+		];
+	},
+	drops: 'cleat'
+};
+
+/** @throws FaultError for a frame too narrow for two screws in the wall’s rail, or too low for the rail on it */
+function fits({ job, outer, shop: { house } }: Hangs, drop: number, wallRail: number): void {
+	const said = (mm: number) => showWithUnit(mm, job.reader, 'mark');
+	if (isBelow(wallRail, 2 * house.cleatScrewEnd))
+		fail('hang.by', `The frame is ${said(outer.width.value)} wide, too narrow for a cleat. Choose rings.`);
+	if (isAbove(drop + house.backStripWidth, outer.height.value))
+		fail(
+			'hang.drop',
+			`The frame is ${said(outer.height.value)} high: a cleat’s rail ${said(drop)} down would reach past it. Choose a shorter drop, or rings.`
+		);
+}
+
+export const cleat: HangerDefinition & { line: null } = {
+	title: 'Cleat: two bevelled rails',
+	came: 'cleat',
+	line: null,
+	single: null,
+	own,
+	rings: 'cleat',
+	ringsTitle: 'Cleat',
+	holes: null,
+	most: null,
+	standsOff: 'cleatThickness',
+	levels: true,
+	turns: false
+};
