@@ -10,4 +10,6 @@ export type Back = {
 	dustCoverRough?: Size;
 	dustCoverPaper?: string;
 	bumpers: number;
+	/** Inside of the pouch that it travels in; while there is a frame. */
+	pouch?: Size;
 };

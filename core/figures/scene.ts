@@ -48,6 +48,7 @@ export type Role =
 	| 'blank'
 	| 'offcut'
 	| 'cut-line'
+	| 'trim'
 	| 'cut-made'
 	| 'lies'
 	| 'blade';

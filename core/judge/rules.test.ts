@@ -550,6 +550,13 @@ const CASES: Record<string, Case> = {
 		at: all('caution'),
 		fix: 'Rings on hooks'
 	},
+	// The worked frame is 736 high.
+	'hang.rings-low': {
+		fires: { hang: { drop: 368 } },
+		spares: { hang: { drop: 367.5 } },
+		at: all('stop'),
+		fix: 'A third down'
+	},
 	'hang.stand-tips': {
 		fires: { hang: { stands: true } },
 		spares: {},

@@ -187,6 +187,8 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	wireSafety: 'strength of a wire, times its pull',
 	wireEnd: 'wire for each end’s turns',
 	wireMostKg: 'heaviest piece on a wire',
+	lookAgainYears: 'years until a framed piece is looked at again',
+	pouchRoom: 'room in a pouch for travel',
 	sawtoothMostKg: 'heaviest piece on a sawtooth',
 	tallNarrow: 'no wire for a frame so many times as high as wide',
 	lineStandsOff: 'wire and hook hold it off the wall by',

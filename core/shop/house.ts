@@ -215,6 +215,10 @@ export const HOUSE_MM = {
 	dustCoverInside: 3,
 	dustCoverRough: 25,
 	dustCoverHeavyFrom: 600,
+	/** A pouch for travel is larger than the frame and its depth by this. */
+	pouchRoom: 20,
+	/** A framed piece is opened and looked at again after so many. */
+	lookAgainYears: 5,
 	/** Mass and hanging. */
 	hardwareKg: 0.1,
 	dropShare: 1 / 3,
@@ -412,6 +416,7 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	wireMostKg: 'kg',
 	sawtoothMostKg: 'kg',
 	tallNarrow: 'times',
+	lookAgainYears: 'count',
 	standLean: 'degrees',
 	standOpens: 'degrees',
 	standHingeShare: 'share',

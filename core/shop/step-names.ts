@@ -43,6 +43,7 @@ export const STEP_NAMES = {
 	bumpers: 'Bumpers',
 	label: 'Label and papers',
 	'last-look': 'Last look',
+	wrap: 'Wrap it for travel',
 	wall: 'Hang it'
 };
 

@@ -2,15 +2,16 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
-import { showLength, showMass, type Reader } from '../units/show.ts';
+import { showLength, showMass, showWithUnit, type Reader } from '../units/show.ts';
 import { THING_NAMES } from './wall.ts';
-import type { Hung, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
+import type { Hung, LitPicture, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
 
 export type OnWall = {
 	wall: Wall['wall'];
 	hung: readonly Hung[];
 	pictures: ReadonlyMap<string, Picture>;
 	hooks: readonly NumberedHook[];
+	light: readonly LitPicture[];
 	/** Of each group, with its first picture. */
 	gaps: readonly { lacks: number; first: string }[];
 	reader: Reader;
@@ -21,6 +22,10 @@ type Definition = { severity: Severity; /** Why, in a sentence. */ why: string; 
 
 /** Alone plasterboard bears a small light picture on a nail hook: its sides, mm, and mass. */
 const BOARD_MOST = { short: 300, long: 400, kg: 4 };
+/** A patch of sun, and nothing that shines in a house (handbook light#places). */
+const SUN_LUX = 10_000;
+/** Of air behind what hangs on a cold wall, mm (handbook climate#cold-wall). */
+const COLD_AIR = 6;
 /** Above it a licensed installer hangs it. */
 const INSTALLER_KG = 25;
 /** A screw into a stud is nowhere nearer to its edge, mm. */
@@ -89,8 +94,35 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	'wall.in-sun': {
 		severity: 'caution',
 		why: 'The sun fades in months what a room fades in decades, and bakes the package.',
-		find: ({ hung, pictures }) =>
-			hung.flatMap(({ id }) => (pictures.get(id)?.inSun ? [{ picture: id, says: `The sun reaches the place of ${id}.` }] : []))
+		find: ({ hung, pictures, light }) =>
+			hung.flatMap(({ id }) => {
+				const lux = light.find(({ picture }) => picture === id)?.lux ?? 0;
+				return pictures.get(id)?.inSun || lux >= SUN_LUX ? [{ picture: id, says: `The sun reaches the place of ${id}.` }] : [];
+			})
+	},
+	'wall.over-bed': {
+		severity: 'caution',
+		why: 'What falls there falls on somebody: closed hangers, acrylic instead of glass. Local codes go before this.',
+		find: (on) => over(on, 'bed')
+	},
+	'wall.cold': {
+		severity: 'caution',
+		why: 'An outside wall is colder than the room: without air behind it the back grows damp.',
+		find: ({ hung, pictures, wall, reader }) =>
+			hung.flatMap(({ id }) => {
+				const air = pictures.get(id)?.air;
+				if (!wall.outside || (air !== undefined && air >= COLD_AIR)) return [];
+				const wanted = showWithUnit(COLD_AIR, reader, 'mark');
+				return [
+					{
+						picture: id,
+						says:
+							air === undefined
+								? `${id} hangs on an outside wall: bumpers of ${wanted} keep air behind it.`
+								: `${id} hangs on an outside wall with ${air === 0 ? 'no bumpers' : `bumpers of ${showWithUnit(air, reader, 'mark')}`}: ${wanted} keep air behind it.`
+					}
+				];
+			})
 	},
 	'wall.load': {
 		severity: 'caution',
@@ -106,6 +138,7 @@ const IN_THE_WAY: Record<ThingKind, boolean> = {
 	window: true,
 	door: true,
 	furniture: true,
+	bed: true,
 	other: true,
 	socket: false,
 	stud: false,

@@ -14,6 +14,10 @@ export function pictureOf(id: string, file: JobFile, job: Decided, { frame, hang
 		outer: frame.outer,
 		kg: mass?.kg ?? job.given.mass,
 		hooks: hang.hooks.map(({ x, height }) => ({ x, down: top - height })),
-		inSun: file.place?.room === 'sun-patch'
+		inSun: file.place?.room === 'sun-patch',
+		air: job.back.bumpers > 0 ? job.back.bumperHeight : 0,
+		...(job.piece.fade === null
+			? {}
+			: { fades: { fade: job.piece.fade, filter: job.guard.glazing, exposure: job.place.exposure } })
 	};
 }

@@ -3,6 +3,7 @@ import type { Unit } from '../units/length.ts';
 import { FRACTION, type Reader } from '../units/show.ts';
 import { there } from '../units/there.ts';
 import { findOnWall } from './findings.ts';
+import { lightOn } from './light.ts';
 import { layOut } from './layout.ts';
 import type { Hung, NumberedHook, Picture, Wall, WallPlan } from './wall.ts';
 
@@ -23,15 +24,17 @@ export function planWall(of: Wall, reader: Unit | Reader): WallPlan {
 	const all = new Map([...groups.flatMap(({ hung }) => hung), ...placed].map((one) => [one.id, one]));
 	const hung = of.pictures.flatMap(({ id }) => all.get(id) ?? []);
 	const hooks = hooksOf(hung, pictures);
+	const light = lightOn(hung, pictures, of.wall.light);
 	const findings = findOnWall({
 		wall: of.wall,
 		hung,
 		pictures,
 		hooks,
+		light,
 		gaps: groups.map(({ lacks, group }) => ({ lacks, first: group.pictures[0] ?? '' })),
 		reader: typeof reader === 'string' ? { unit: reader, fraction: FRACTION } : reader
 	});
-	return { pictures: hung, gaps: groups.map(({ gap }) => gap), hooks, findings };
+	return { pictures: hung, gaps: groups.map(({ gap }) => gap), hooks, findings, light };
 }
 
 /** Numbered from left to right; at one x from the top. */

@@ -1,5 +1,7 @@
 /** A wall and what hangs on it. X from the wall's left corner, heights from the floor, all in mm (handbook hang#walls). */
 import type { Size } from '../geometry/shapes.ts';
+import type { Exposure, SourceId } from '../shop/places.ts';
+import type { Filter } from '../stations/light/years.ts';
 import type { Severity } from '../rule/rule.ts';
 
 export const WALL_KINDS = ['masonry', 'plasterboard', 'lath-plaster', 'wood'] as const;
@@ -10,6 +12,7 @@ export const THING_NAMES = {
 	window: 'window',
 	door: 'door',
 	furniture: 'furniture',
+	bed: 'bed or seat',
 	socket: 'socket or switch',
 	stud: 'stud',
 	'picture-rail': 'picture rail',
@@ -31,6 +34,10 @@ export type Picture = {
 	hooks: readonly PictureHook[];
 	/** Its place lies in the sun, as its job says. */
 	inSun?: boolean;
+	/** Of air behind it, mm: its bumpers. */
+	air?: number;
+	/** Of a job whose media are known: its class, its glazing, and the light of the place that it names. */
+	fades?: { fade: number; filter: Filter; exposure: Exposure };
 };
 
 export const LINES = ['row', 'column', 'grid'] as const;
@@ -62,8 +69,12 @@ export type Group = {
 
 export type Place = { id: string; left: number; /** Height of its centre. */ centre: number };
 
+/** Read with a meter on the wall, lux. */
+export type LightReading = { left: number; height: number; lux: number };
+export type WallLight = { source: SourceId; hoursPerDay: number; readings: readonly LightReading[] };
+
 export type Wall = {
-	wall: Size & { kind: WallKind; things: readonly Thing[] };
+	wall: Size & { kind: WallKind; /** Cold in winter. */ outside?: boolean; light?: WallLight; things: readonly Thing[] };
 	pictures: readonly Picture[];
 	groups: readonly Group[];
 	places: readonly Place[];
@@ -80,8 +91,21 @@ export const WALL_RULES = [
 	'wall.over-heat',
 	'wall.over-water',
 	'wall.in-sun',
+	'wall.over-bed',
+	'wall.cold',
 	'wall.load'
 ] as const;
 export type WallRule = (typeof WALL_RULES)[number];
 
-export type WallPlan = { pictures: Hung[]; /** One a group. */ gaps: number[]; hooks: NumberedHook[]; findings: WallFinding[] };
+/** An estimate, for comparing places: light at its centre, and years to a just noticeable fade; null in the dark, absent where its media are not known. */
+export type LitPicture = { picture: string; lux: number; years?: number | null };
+
+export type WallPlan = {
+	pictures: Hung[];
+	/** One a group. */
+	gaps: number[];
+	hooks: NumberedHook[];
+	findings: WallFinding[];
+	/** Of those whose light is known. */
+	light: LitPicture[];
+};

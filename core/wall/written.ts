@@ -1,7 +1,7 @@
 /** A wall as it is written down: the wall file of the open interface, and the wall that is planned from it. */
 import type { Fault } from '../job/faults.ts';
 import { MM_PER_INCH, type Unit } from '../units/length.ts';
-import type { Group, Picture, Place, Thing, Wall, WallKind } from './wall.ts';
+import type { Group, Picture, Place, Thing, Wall, WallKind, WallLight } from './wall.ts';
 
 export type WrittenPicture = { id: string; job?: string; outer?: Picture['outer']; kg?: number; hooks?: Picture['hooks'] };
 export type WrittenGroup = Omit<Group, 'columns'> & { columns?: number };
@@ -9,7 +9,7 @@ export type WallFile = {
 	format: 'rare-keep/wall';
 	version: 1;
 	unit: Unit;
-	wall: { width: number; height: number; kind: WallKind; things: Thing[] };
+	wall: { width: number; height: number; kind: WallKind; outside?: boolean; light?: WallLight; things: Thing[] };
 	pictures: WrittenPicture[];
 	groups: WrittenGroup[];
 	places: Place[];
@@ -34,7 +34,11 @@ export function wallFrom(file: WallFile, jobs: ReadonlyMap<string, JobPicture>):
 		faults,
 		wall: {
 			pictures,
-			wall: { ...sized(file.wall, scale), things: file.wall.things.map((one) => placed(one, scale)) },
+			wall: {
+				...sized(file.wall, scale),
+				...(file.wall.light ? { light: litIn(file.wall.light, scale) } : {}),
+				things: file.wall.things.map((one) => placed(one, scale))
+			},
 			groups: file.groups
 				.map((one) => ({ ...inMm(one, scale), pictures: one.pictures.filter((id) => there.has(id)) }))
 				.filter((one) => one.pictures.length > 0),
@@ -49,6 +53,10 @@ const sized = <T extends { width: number; height: number }>(of: T, scale: number
 	...of,
 	width: of.width * scale,
 	height: of.height * scale
+});
+const litIn = (light: WallLight, scale: number): WallLight => ({
+	...light,
+	readings: light.readings.map(({ left, height, lux }) => ({ left: left * scale, height: height * scale, lux }))
 });
 const placed = (of: Thing, scale: number): Thing => ({
 	...sized(of, scale),

@@ -48,6 +48,7 @@ export function planBack(
 			length: figure('back.edgeSeal.length', times(round, house('tapeSpare')), 'back#edge-seal').value
 		};
 	}
+	if (frame) back.pouch = pouchOf(frame, job, shop, figure);
 	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, job, shop, figure);
 	if (frame && job.back.dustCover) {
 		const sized = (path: string, by: (outer: Term) => Term): Size => ({
@@ -59,6 +60,19 @@ export function planBack(
 		back.dustCoverPaper = dustCoverFor(Math.max(frame.outer.width, frame.outer.height), shop.house.dustCoverHeavyFrom);
 	}
 	return back;
+}
+
+/** So much larger than the frame that it slides in over its depth. */
+function pouchOf({ outer, section }: Frame, job: Decided, shop: Shop, figure: Figure): Size {
+	const { deepen } = there(job.frame, 'frame');
+	const deep = sum(at('frame.section.depth', section.depth), ...(deepen > 0 ? [at('job.frame.deepen', deepen)] : []));
+	const side = (axis: keyof Size) =>
+		figure(
+			`back.pouch.${axis}`,
+			tidied(sum(at(`frame.outer.${axis}`, outer[axis]), deep, houseTerms(shop.house)('pouchRoom'))),
+			'back#wrap'
+		).value;
+	return { width: side('width'), height: side('height') };
 }
 
 /** The land is what the flat wood leaves once 2 mm of it stay bare at the outer edge. */

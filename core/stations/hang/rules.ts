@@ -1,6 +1,6 @@
 import type { Context, Rule } from '../../rule/rule.ts';
-import { massSaid, remedy, saidBoth, saidFine } from '../../rule/change.ts';
-import { drop } from '../../job/patch.ts';
+import { massSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { drop, put } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { ringsFor } from './hang.ts';
@@ -169,6 +169,30 @@ export const hangRules: Rule[] = [
 							? remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')
 							: remedy(context, 'A cleat', ['hang', 'by'], 'cleat')
 					]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.rings-low',
+		station: 'hang',
+		of: 'fit',
+		when: 'what it hangs by sits at half of its height or lower',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Its mass is then above what holds it: the bottom swings in, the top out, and it tips over.',
+		fixes: 'Rings a third down.',
+		school: 'ring-drop',
+		find: (context) => {
+			const { hang, frame } = context.plan;
+			if (!hang || !frame || hang.hooks.length === 0 || !isAtLeast(hang.drop, frame.outer.height / 2)) return [];
+			const third = { ...context.file.hang };
+			delete third.drop;
+			delete third.dropShare;
+			return [
+				{
+					says: `They sit ${said(context, hang.drop)} down a frame ${said(context, frame.outer.height)} high: it tips forward.`,
+					where: 'hang.drop',
+					remedies: [{ label: 'A third down', patch: put(context.file, ['hang'], third) }]
 				}
 			];
 		}

@@ -90,6 +90,7 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'look-at-it'
 	),
 	'last-look': before('The last look is at the whole.', 'label', 'hang', 'bumpers', 'centre', 'try-window', 'join-package'),
+	wrap: before('It is wrapped once it has been looked at.', 'last-look'),
 	wall: before('It leaves the bench looked at and written down.', 'last-look')
 };
 

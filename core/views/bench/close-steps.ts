@@ -119,10 +119,37 @@ export function lastLook({ job }: Writer): MadeStep {
 	return {
 		id: 'last-look',
 		title: 'Last look',
-		does: [
-			`${glazed ? 'Glazing cleaned, front' : 'Front'} and back photographed.`,
-			...(job.piece.travels ? [`Wrapped for travel, corners guarded${glazed ? ', carried upright' : ''}.`] : [])
-		],
+		does: [`${glazed ? 'Glazing cleaned, front' : 'Front'} and back photographed.`],
 		uses: []
 	};
+}
+
+/** Only what travels is wrapped at the bench. */
+export function wrap(writer: Writer): MadeStep | null {
+	const pouch = writer.plan.back?.pouch;
+	if (!writer.job.piece.travels || !pouch) return null;
+	return {
+		id: 'wrap',
+		title: 'Wrap it for travel',
+		does: [`Pouch, inside ${writer.size(pouch, 'most')} or more, closed; guards on all four corners.`, ...travelSays(writer)],
+		because: 'Most of what breaks breaks on the way.',
+		uses: []
+	};
+}
+
+/** How it is carried: its glazing, and whether that reaches the piece when it lies flat. */
+export function travelSays({ job, plan }: Pick<Writer, 'job' | 'plan'>): string[] {
+	const { family } = job.guard.glazing;
+	const { pack } = plan;
+	const sags = pack !== undefined && family !== 'none' && pack.gap > 0 && pack.sag > pack.gap;
+	return [
+		...(family === 'glass'
+			? ['Low-tack tape across the glass holds it together if it breaks; none on acrylic or on a coating.']
+			: []),
+		sags
+			? 'Carried and driven upright: lying flat, its glazing sags onto the piece.'
+			: family === 'none'
+				? 'Nothing touches its face: it lies face up, or stands.'
+				: 'Carried upright, by both sides of the frame.'
+	];
 }

@@ -97,6 +97,7 @@ const WORK: Record<StepId, WorkOf> = {
 	bumpers: asItIs,
 	label: asItIs,
 	'last-look': asItIs,
+	wrap: asItIs,
 	wall: ({ plan }) => [['minutesHanger', Math.max(1, plan.hang?.hookCount ?? 0)]]
 };
 

@@ -8,7 +8,7 @@ import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
 import { coverBoard, cutBoards, cutGlazing, glueLifts, joinMats, joinSays, makeSpacers } from './board-steps.ts';
-import { closeBack, hangersBeforeClosing, label, lastLook } from './close-steps.ts';
+import { closeBack, hangersBeforeClosing, label, lastLook, wrap } from './close-steps.ts';
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
 import { mount, prepareHold } from './mount-steps.ts';
@@ -86,6 +86,7 @@ const STEPS: readonly [Belongs, (writer: Writer) => MadeStep | MadeStep[] | null
 	[(scope) => sealed(scope) || hung(scope), closeBack],
 	[always, label],
 	[always, lastLook],
+	[closed, wrap],
 	[hung, wall]
 ];
 

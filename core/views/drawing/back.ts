@@ -30,14 +30,16 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	// From the back, left and right change over.
 	const mirror = (x: number) => packIn(plan).width - x;
 	const hanger = hangers(plan, box);
+	const hardwareFirst = job.schools['cover-order'] === 'hardware-first';
+	const cover = coverLines(plan, box, hardwareFirst ? hanger : []);
 	const shapes = [
 		...boards(plan, job, house, box, mirror),
 		...tape(plan, job, house),
 		...sleeveOnBack(job, rabbet(plan)),
 		...sightsOf(job, plan).flatMap((sight) => holdShapes(sight, house, mirror)),
 		...points(plan),
-		...bumpers(plan, box),
-		...hanger
+		...(hardwareFirst ? [...hanger, ...cover] : [...cover, ...hanger]),
+		...bumpers(plan, box)
 	];
 	return {
 		view: 'back',
@@ -111,6 +113,35 @@ function tape(plan: Plan, job: Decided, house: House): Shape[] {
 	const inner = rectangle(hole.left + inward, hole.top + inward, hole.width - 2 * inward, hole.height - 2 * inward);
 	return [{ role: 'tape', rings: ring(outer, inner), title: `Back tape, ${showWithUnit(planned.stock, job.reader)} wide` }];
 }
+
+/** Where a dust cover is trimmed; and from its edge to each hanger that is on already a slit, ending round it. */
+function coverLines(plan: Plan, box: Rect, hardware: readonly Shape[]): Shape[] {
+	const size = plan.back?.dustCover;
+	if (!size) return [];
+	const left = box.left + (box.width - size.width) / 2;
+	const top = box.top + (box.height - size.height) / 2;
+	const [right, bottom] = [left + size.width, top + size.height];
+	const slit = (from: Point, to: Point): Shape => ({ role: 'trim', open: true, rings: [[from, to]], title: 'Relief slit' });
+	const slits = hardware.flatMap(({ role, circle }): Shape[] => {
+		if (role !== 'ring' || !circle) return [];
+		const { x, y, radius } = circle;
+		const reach = radius + RELIEF;
+		// From the nearest edge, so that the slit is short.
+		const edges: [number, Point, Point][] = [
+			[x - left, { x: left, y }, { x: x - reach, y }],
+			[right - x, { x: right, y }, { x: x + reach, y }],
+			[y - top, { x, y: top }, { x, y: y - reach }],
+			[bottom - y, { x, y: bottom }, { x, y: y + reach }]
+		];
+		const [near] = edges.sort(([one], [other]) => one - other);
+		const around: Shape = { role: 'trim', circle: { x, y, radius: reach }, title: 'Cut round the hanger' };
+		return near && near[0] > reach ? [slit(near[1], near[2]), around] : [around];
+	});
+	return [{ role: 'trim', rings: [rectangle(left, top, size.width, size.height)], title: 'Dust cover, trimmed here' }, ...slits];
+}
+
+/** Paper stays clear of a hanger by so much, mm. */
+const RELIEF = 2;
 
 /** Pins and tabs through the rabbet's wall, spring clips in the channel, offset clips screwed to the frame. */
 function points(plan: Plan): Shape[] {

@@ -49,6 +49,7 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
 	blank: { fill: '#fbfaf7', stroke: INK, width: 1 },
 	offcut: { fill: '#eceae4', stroke: '#5b656b', width: 0.9, dash: '5 3' },
 	'cut-line': { stroke: '#1f6b5e', width: 1.4 },
+	trim: { stroke: '#8a5a1f', width: 1.2, dash: '6 3' },
 	'cut-made': { stroke: '#8d979c', width: 1, dash: '2 3' },
 	lies: { stroke: '#50677c', width: 3 },
 	blade: { fill: '#0f5f52', stroke: '#0b4239', width: 1 },

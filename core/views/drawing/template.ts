@@ -8,7 +8,7 @@ import { HANGERS, standsOnSides } from '../../stations/hang/kinds/all.ts';
 import { backScene } from './back.ts';
 
 /** Drawn as outlines. */
-const OUTLINED: ReadonlySet<Role> = new Set<Role>(['moulding', 'backing', 'tape', 'strip']);
+const OUTLINED: ReadonlySet<Role> = new Set<Role>(['moulding', 'backing', 'tape', 'strip', 'trim']);
 /** Drilled, screwed or stuck. */
 const MARKED: ReadonlySet<Role> = new Set<Role>(['ring', 'bumper']);
 /** Half of a cross, mm. */

@@ -151,6 +151,7 @@ const PLAN: Readonly<Record<string, string>> = {
 	'back.dustCoverRough.*': 'dust cover *, as cut',
 	'back.bumpers': 'bumpers',
 	'mass.kg': 'mass',
+	'back.pouch.*': '* of the pouch for travel',
 	'hang.drop': 'drop of the rings',
 	'hang.inset': 'rings from the sides',
 	'hang.span': 'between the rings',

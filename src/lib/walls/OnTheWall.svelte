@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** The pictures of a wall: chosen, placed to the millimetre, put in a row; jobs and others are added. */
 	import { showLength, showMass, showSize } from '$core/units/show.ts';
+	import { sayYears } from '$core/units/spans.ts';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
 	import type { WallDesk } from './wall-desk.svelte.ts';
 
@@ -16,6 +17,15 @@
 		['column', 'a column'],
 		['grid', 'a grid']
 	] as const;
+
+	/** An estimate, from a meter’s readings on the wall or the place that its job names. */
+	function lightSays(id: string): string {
+		const lit = desk.plan.light.find(({ picture }) => picture === id);
+		if (!lit) return '';
+		const lux = `about ${Number(lit.lux.toPrecision(2))} lx`;
+		if (lit.years === undefined) return lux;
+		return lit.years === null ? `${lux}, no fade` : `${lux}, ${sayYears(lit.years)} to a just noticeable fade`;
+	}
 
 	function addJob(number: string) {
 		if (number !== '') desk.add({ id: number, job: number }, EYE);
@@ -66,6 +76,7 @@
 							? 'mass not known'
 							: showMass(picture.kg, desk.reader)}{:else}no frame yet, or nothing to hang by{/if}</span
 				>
+				{#if lightSays(id)}<span class="quiet size">{lightSays(id)}</span>{/if}
 				{#if hung && place && desk.chosen.includes(id)}
 					<div class="pair">
 						<ReadLength

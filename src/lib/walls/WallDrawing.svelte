@@ -147,6 +147,14 @@
 					<rect class="edge" x="0" y="0" width={one.width} height={one.height} />
 				</g>
 			{/each}
+			{#each wall.light?.readings ?? [] as reading, at (at)}
+				<g class="reading" aria-hidden="true">
+					<circle cx={reading.left} cy={y(reading.height)} r={5 / Math.max(scale, 0.01)} />
+					<text x={reading.left} y={y(reading.height) + label * 1.25} font-size={label} text-anchor="middle"
+						>{reading.lux} lx</text
+					>
+				</g>
+			{/each}
 			{#each plan.hooks as hook (hook.n)}
 				<g class="hook" aria-hidden="true">
 					<circle cx={hook.x} cy={y(hook.height)} r={4 / Math.max(scale, 0.01)} />
@@ -254,8 +262,22 @@
 		stroke: #0f5f52;
 		stroke-width: 5;
 	}
-	.hook {
+	.hook,
+	.reading {
 		pointer-events: none;
+	}
+	.reading circle {
+		fill: #f4f2ec;
+		stroke: #20343f;
+		stroke-width: 1.4;
+		stroke-dasharray: 2 2;
+		vector-effect: non-scaling-stroke;
+	}
+	.reading text {
+		paint-order: stroke;
+		stroke: #f4f2ec;
+		stroke-width: 3px;
+		vector-effect: non-scaling-stroke;
 	}
 	.hook circle {
 		fill: #20343f;

@@ -1,7 +1,9 @@
 <script lang="ts">
 	/** The wall itself: its name, its size, what it is made of, and what stands before it. */
 	import { THING_KINDS, THING_NAMES, WALL_KINDS, type Thing, type ThingKind, type WallKind } from '$core/wall/wall.ts';
+	import Flag from '$lib/ui/Flag.svelte';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
+	import LightFields from './LightFields.svelte';
 	import type { WallDesk } from './wall-desk.svelte.ts';
 
 	const { desk }: { desk: WallDesk } = $props();
@@ -56,6 +58,8 @@
 			{#each WALL_KINDS as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
 		</select></label
 	>
+	<Flag label="An outside wall, cold in winter" value={wall.outside ?? false} onchange={(outside) => desk.setWall({ outside })} />
+	<LightFields {desk} />
 	<details>
 		<summary>What stands before it, {wall.things.length}</summary>
 		{#each wall.things as thing, at (at)}

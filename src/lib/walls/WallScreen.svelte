@@ -38,11 +38,12 @@
 	}
 
 	/** The paper is made of what is kept: what was just changed is sent before it is opened. */
-	async function leave(event: MouseEvent) {
+	async function leave(event: MouseEvent & { currentTarget: HTMLAnchorElement }) {
+		const to = event.currentTarget.href;
 		if (desk.keeping === 'kept' || event.ctrlKey || event.metaKey) return;
 		event.preventDefault();
 		await desk.keep();
-		await goto(`/walls/${desk.id}/sheet`);
+		await goto(to);
 	}
 
 	/** A press chooses it alone; with Shift or Ctrl it is chosen with the others. */
@@ -75,12 +76,13 @@
 				><Redo size={17} aria-hidden="true" /></Tip
 			>
 			<a class="btn preset-on-bar" href="/walls/{desk.id}/sheet" onclick={leave}>Hook list</a>
+			<a class="btn preset-on-bar" href="/walls/{desk.id}/nails" onclick={leave}>Nails 1 : 1</a>
 		</div>
 		<span class="kept" role="status">{state}</span>
 	</Bar>
 	<main id="main" tabindex="-1">
 		<h1 class="seen-by-readers">{desk.name}</h1>
-		<p><a class="anchor" href="/walls">All walls</a></p>
+		<p class="ways"><a class="anchor" href="/walls">All walls</a> <a class="anchor" href="/level">Level on this device</a></p>
 		{#if desk.refused}<p class="fault" role="alert">
 				{desk.refused}
 				{#if desk.keeping === 'conflict'}<button
@@ -128,6 +130,10 @@
 		padding: 12px 16px 30px;
 		background: var(--panel);
 		border-right: 1px solid var(--line-strong);
+	}
+	.ways {
+		display: flex;
+		gap: 18px;
 	}
 	.which {
 		flex: 1;

@@ -21,6 +21,7 @@ export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files
 			{ name: 'Job sheet', href: `/jobs/${number}/sheet`, key: 'j' },
 			{ name: 'Back label', href: `/jobs/${number}/label`, key: 'b' },
 			...(plan.frame ? [{ name: 'Template of the back', href: `/jobs/${number}/template`, key: 't' }] : []),
+			{ name: 'Care sheet for the customer', href: `/jobs/${number}/care`, key: 'h' },
 			{ name: 'At the bench', href: `/jobs/${number}/bench`, key: 'r' },
 			{ name: 'Cost', href: `/jobs/${number}/cost`, key: 'c' },
 			{ name: 'Quote', href: `/jobs/${number}/quote`, key: 'q' }

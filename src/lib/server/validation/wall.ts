@@ -2,6 +2,7 @@
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
 import { ALIGNS, GAPS, LINES, THING_KINDS, WALL_KINDS, type Wall } from '$core/wall/wall.ts';
+import { SOURCES } from '$core/shop/places.ts';
 import { wallFrom, type JobPicture, type WallFile } from '$core/wall/written.ts';
 import { pathOf } from './job-file.ts';
 import { SENTENCES } from './sentences.ts';
@@ -13,6 +14,9 @@ const MOST_THINGS = 100;
 const KG_MOST = 500;
 const SLOPE_MOST = 2;
 const HOOKS_MOST = 8;
+const HOURS = 24;
+const LUX_MOST = 200_000;
+export const MOST_READINGS = 50;
 
 const length = Joi.number().min(-MOST).max(MOST);
 const side = Joi.number().greater(0).max(MOST).required();
@@ -74,6 +78,17 @@ const schema = Joi.object({
 		width: side,
 		height: side,
 		kind: Joi.valid(...WALL_KINDS).required(),
+		outside: Joi.boolean(),
+		light: Joi.object({
+			source: Joi.valid(...Object.keys(SOURCES)).required(),
+			hoursPerDay: Joi.number().min(0).max(HOURS).required(),
+			readings: Joi.array()
+				.items(
+					Joi.object({ left: length.required(), height: length.required(), lux: Joi.number().min(0).max(LUX_MOST).required() })
+				)
+				.max(MOST_READINGS)
+				.required()
+		}),
 		things: Joi.array().items(thing).max(MOST_THINGS).default([])
 	}).required(),
 	pictures: Joi.array().items(picture).max(MOST_PICTURES).required(),

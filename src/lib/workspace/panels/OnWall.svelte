@@ -10,6 +10,7 @@
 	type Props = { hang: Hang };
 	const { hang }: Props = $props();
 	const { editor } = useWorkspace();
+	const frame = $derived(editor.settled.plan.frame);
 	const mass = $derived(there(editor.settled.plan.mass, 'mass'));
 	/** Hooks hold what hangs on them; a cleat’s rail and wall plates are screwed. */
 	const word = $derived(hang.by === 'cleat' || hang.by === 'security' ? 'Screw' : 'Nail');
@@ -78,5 +79,8 @@
 		<dt>The whole weighs</dt>
 		<dd><Figure path="mass.kg" name="Mass" value={mass.kg} /></dd>
 	</dl>
+	{#if hang.hooks.length > 0 && frame}<p>
+			<a class="anchor" href="/level?width={frame.outer.width}">Level on this device</a>
+		</p>{/if}
 	{#if mass.computed !== undefined}<p class="quiet">Computed, part by part: {showMass(mass.computed, editor.reader)}.</p>{/if}
 </div>

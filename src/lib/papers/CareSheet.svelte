@@ -1,0 +1,110 @@
+<script lang="ts">
+	/** Handed over with the piece: how it hangs, where, how it is cleaned, carried and looked at again. */
+	import type { About, PaperSize } from '$core/shop/about.ts';
+	import { frontScene } from '$core/views/drawing/front.ts';
+	import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
+	import { careOf } from '$core/views/care/care.ts';
+	import Shapes from '$lib/drawing/Shapes.svelte';
+	import Paper from './Paper.svelte';
+	import { plannedForPaper, type ForPaper } from './planned.ts';
+
+	type Props = ForPaper & { number: string; paper: PaperSize };
+	const { number, paper, ...data }: Props = $props();
+	const id = $props.id();
+	const { job, plan, shop } = $derived(plannedForPaper(data));
+	const parts = $derived(careOf(job, plan, shop));
+	const about = $derived<About>(data.shop.about);
+	const title = $derived((data.job.piece?.title ?? data.job.title) || 'New piece');
+	const scene = $derived.by(() => {
+		const front = frontScene(plan, job);
+		return front && asItHangs(front);
+	});
+	/** Millimetres of paper that the drawing may take. */
+	const ROOM = { width: 52, height: 60 };
+	const scale = $derived(scene ? Math.min(ROOM.width / scene.box.width, ROOM.height / scene.box.height) : 0);
+</script>
+
+<Paper size={paper}>
+	<div class="care">
+		<header>
+			<div>
+				<p class="shop">{about.name ?? ''}</p>
+				<p class="quiet">{(about.address ?? '').split('\n').filter(Boolean).join(', ')}</p>
+			</div>
+			<p class="figures">{number}</p>
+		</header>
+		<div class="what">
+			<h1>{title}<span class="quiet">How to keep it</span></h1>
+			{#if scene}<svg
+					class="by-day"
+					viewBox="{scene.box.left} {scene.box.top} {scene.box.width} {scene.box.height}"
+					style:width="{scene.box.width * scale}mm"
+					style:height="{scene.box.height * scale}mm"
+					role="img"
+					aria-label="The piece as it hangs"><Shapes {scene} {id} /></svg
+				>{/if}
+		</div>
+		{#each parts as part (part.title)}
+			<section>
+				<h2>{part.title}</h2>
+				{#each part.says as line (line)}<p>{line}</p>{/each}
+			</section>
+		{/each}
+	</div>
+</Paper>
+
+<style>
+	.care {
+		padding: 6mm 8mm;
+		font-size: 11pt;
+		line-height: 1.4;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		padding-bottom: 4mm;
+		margin-bottom: 7mm;
+		border-bottom: 0.3mm solid var(--ink);
+	}
+	.shop {
+		font-family: var(--serif);
+		font-size: 15pt;
+		font-weight: 600;
+	}
+	.what {
+		display: flex;
+		justify-content: space-between;
+		align-items: flex-start;
+		gap: 8mm;
+		margin-bottom: 4mm;
+	}
+	h1 {
+		font-size: 20pt;
+		line-height: 1.2;
+	}
+	h1 span {
+		display: block;
+		font-family: var(--sans);
+		font-size: 12pt;
+		font-weight: 400;
+	}
+	svg {
+		flex: none;
+	}
+	section {
+		display: grid;
+		grid-template-columns: 38mm minmax(0, 1fr);
+		column-gap: 4mm;
+		padding: 2.5mm 0;
+		border-top: 0.2mm solid #9aa1a5;
+		break-inside: avoid;
+	}
+	h2 {
+		grid-row: span 9;
+		font-size: 12pt;
+		font-family: var(--serif);
+	}
+	section p {
+		margin: 0 0 1.5mm;
+	}
+</style>
