@@ -1,5 +1,7 @@
 /** A phone or a tablet as a level: its tilt from what its accelerometer reads at rest, from its own zero (handbook hang#level). */
 
+import { showNearest } from '../units/round.ts';
+
 /** Along the screen to the right and up, m/s²: whichever way a device signs them. */
 export type Reading = { x: number; y: number };
 
@@ -18,7 +20,7 @@ export function tiltOf({ x, y }: Reading, zero = 0): number | null {
 /** Of gravity along the screen, so that its direction is worth something, m/s². */
 const LEAST = 3;
 
-const nearest = (degrees: number): number => degrees - QUARTER * Math.round(degrees / QUARTER);
+const nearest = (degrees: number): number => degrees - showNearest(degrees, QUARTER);
 
 /** So much lower is the right end of an edge, in its unit; − where it is higher. */
 export function lowerBy(tilt: number, length: number): number {

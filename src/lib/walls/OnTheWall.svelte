@@ -3,9 +3,11 @@
 	import { showLength, showMass, showSize } from '$core/units/show.ts';
 	import { sayYears } from '$core/units/spans.ts';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
+	import OneSet from './OneSet.svelte';
 	import type { WallDesk } from './wall-desk.svelte.ts';
 
-	const { desk }: { desk: WallDesk } = $props();
+	type Props = { desk: WallDesk; onchanged: () => Promise<void> };
+	const { desk, onchanged }: Props = $props();
 	/** At the height of the eye, mm. */
 	const EYE = 1500;
 	const there = $derived(new Set(desk.file.pictures.map(({ job }) => job)));
@@ -125,6 +127,7 @@
 				>{desk.chosen.length === desk.file.pictures.length ? 'choose none' : 'choose all'}</button
 			>
 		</p>{/if}
+	<OneSet {desk} {onchanged} />
 	<label class="line"
 		>Add a job <select class="select" aria-label="Add a job" value="" onchange={(event) => addJob(event.currentTarget.value)}>
 			<option value="">{offered.length === 0 ? 'no other open job' : 'choose'}</option>

@@ -3,7 +3,7 @@
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { onDestroy } from 'svelte';
-	import { goto } from '$app/navigation';
+	import { goto, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import type { WallPage } from '$lib/server/wall.ts';
@@ -35,6 +35,13 @@
 		}
 		if (command || event.altKey || isInField(event)) return;
 		if (event.key === 'Delete' && desk.chosen.length === 1) for (const id of desk.chosen) desk.remove(id);
+	}
+
+	/** Jobs were changed: they hang as they are now. */
+	async function readAgain() {
+		await desk.keep();
+		await invalidateAll();
+		desk.pieces = start.pieces;
 	}
 
 	/** The paper is made of what is kept: what was just changed is sent before it is opened. */
@@ -91,7 +98,7 @@
 						onclick={() => location.reload()}>Load it again</button
 					>{/if}
 			</p>{/if}
-		<OnTheWall {desk} />
+		<OnTheWall {desk} onchanged={readAgain} />
 		{#each desk.file.groups as group, at (at)}<GroupFields {desk} {group} {at} />{/each}
 		<WallFields {desk} />
 	</main>

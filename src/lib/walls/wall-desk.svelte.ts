@@ -18,7 +18,8 @@ export type Keeping = 'kept' | 'keeping' | 'away' | 'conflict';
 export class WallDesk {
 	readonly id: number;
 	readonly reader: Reader;
-	readonly pieces: readonly WallPiece[];
+	/** Jobs that hang here and could: read anew when one of them was changed. */
+	pieces = $state.raw<readonly WallPiece[]>([]);
 	name = $state('');
 	file = $state.raw() as WallFile;
 	keeping = $state<Keeping>('kept');

@@ -65,7 +65,7 @@ const own: Own = {
 	step: (writer, { drop, strip }) => ({
 		title: 'The cleat’s rail',
 		does: [
-			`Rail ${writer.size(there(strip, 'strip'))}, ${writer.fine(writer.shop.house.cleatThickness)} thick, its bevel up and its lip away from the wall: the bevel’s edge ${writer.mark(drop)} below the frame’s top, glued and screwed to both side rails.`,
+			`Rail ${writer.size(there(strip, 'strip'))}, ${writer.mark(writer.shop.house.cleatThickness)} thick, its bevel up and its lip away from the wall: the bevel’s edge ${writer.mark(drop)} below the frame’s top, glued and screwed to both side rails.`,
 			'A strip as thick along the bottom, so that the frame hangs parallel to the wall.'
 		],
 		because: 'The whole rail bears, and no nail is pulled sideways.'
