@@ -2,23 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
-import { lengthOf, linesOf } from './pdf.ts';
+import { asPdf, lengthOf, linesOf } from './pdf.ts';
 import { stage } from './setup.ts';
 
 const here = stage();
 
-async function asPdf(): Promise<Buffer> {
-	await here.browser.settled();
-	const driver = here.browser.driver as unknown as {
-		sendAndGetDevToolsCommand: (name: string, options: object) => Promise<{ data: string }>;
-	};
-	const { data } = await driver.sendAndGetDevToolsCommand('Page.printToPDF', { preferCSSPageSize: true });
-	return Buffer.from(data, 'base64');
-}
-
 /** The page as it is printed: number of its pages, and the size of each in points. */
 async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
-	const text = (await asPdf()).toString('latin1');
+	const text = (await asPdf(here.browser)).toString('latin1');
 	const boxes = [...text.matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)];
 	return {
 		pages: [...text.matchAll(/\/Type \/Page\b/g)].length,
@@ -77,7 +68,7 @@ test('the template of the back is as large as the frame: its bar, its crosses an
 	const { frame, hang } = planned();
 	// 577 × 736 in parts of 190 × 255 that lie over each other by 12, and the stick in two.
 	const parts = Math.ceil((frame!.outer.width - 12) / 178) * Math.ceil((frame!.outer.height - 12) / 243);
-	const pdf = await asPdf();
+	const pdf = await asPdf(here.browser);
 	assert.equal((await printed()).pages, parts + Math.ceil((hang!.drop + 20 - 12) / 243));
 	const pages = linesOf(pdf).filter((lines) => lines.some((line) => Math.abs(lengthOf(line) - 100) < 0.05));
 	assert.equal(pages.length, parts + Math.ceil((hang!.drop + 20 - 12) / 243), 'a bar of 100 mm on every page');
@@ -102,4 +93,14 @@ test('the template of the back is as large as the frame: its bar, its crosses an
 			.map((line) => ({ at, line }))
 	);
 	assert.ok(across.length >= 2, 'the crosses at the rings');
+});
+
+test('the care sheet: nails, cleaning and carrying of this piece, on one page', async () => {
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}`);
+	await here.browser.keys('h');
+	await here.browser.sees('How to keep it');
+	await here.browser.sees('never dry, no paper towel');
+	await here.browser.sees('Wrapped in a pouch of');
+	assert.equal((await printed()).pages, 1);
 });

@@ -1,5 +1,16 @@
 /** Straight lines of a printed page, as its PDF has them: in millimetres, from its lower left corner. */
 import { inflateSync } from 'node:zlib';
+import type { Browser } from './browser.ts';
+
+/** The page as it is printed. */
+export async function asPdf({ driver, settled }: Browser): Promise<Buffer> {
+	await settled();
+	const tools = driver as unknown as {
+		sendAndGetDevToolsCommand: (name: string, options: object) => Promise<{ data: string }>;
+	};
+	const { data } = await tools.sendAndGetDevToolsCommand('Page.printToPDF', { preferCSSPageSize: true });
+	return Buffer.from(data, 'base64');
+}
 
 export type Line = { x1: number; y1: number; x2: number; y2: number };
 type Matrix = [number, number, number, number, number, number];

@@ -2,10 +2,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { showLength } from '../../core/units/show.ts';
+import { inItsFrame } from '../as-it-comes.ts';
 import { planned, workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import type { WallFile } from '../../core/wall/written.ts';
 import { Key } from './browser.ts';
+import { asPdf, lengthOf, linesOf } from './pdf.ts';
 import { stage } from './setup.ts';
 
 const here = stage();
@@ -13,6 +15,24 @@ type KeptWall = { rev: number; name: string; file: WallFile };
 const wall = async (id = 1): Promise<KeptWall> =>
 	(await (await fetch(`${here.server.address}/api/walls/${id}`)).json()) as KeptWall;
 const untilKept = (what: string, says: (kept: KeptWall) => boolean) => here.browser.waitFor(what, async () => says(await wall()));
+/** @returns its number */
+const newWall = async (name: string): Promise<number> => {
+	const file: WallFile = {
+		format: 'rare-keep/wall',
+		version: 1,
+		unit: 'mm',
+		wall: { width: 4200, height: 2500, kind: 'masonry', things: [] },
+		pictures: [],
+		groups: [],
+		places: []
+	};
+	const response = await fetch(`${here.server.address}/api/walls`, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify({ name, file })
+	});
+	return ((await response.json()) as { id: number }).id;
+};
 const hooks = () =>
 	here.browser.driver.executeScript<string[]>(
 		'return [...document.querySelectorAll("[aria-label=Hooks] tbody tr")].map((row) => [...row.cells].map((cell) => cell.textContent).join(" | "))'
@@ -119,4 +139,120 @@ test('a mass off the middle: where it settles on its wire, said beside its figur
 	await browser.sees('It hangs level.');
 	await browser.type('Right hook too high by', '5');
 	await browser.sees(/Its left side hangs \d+(\.\d)? lower/);
+});
+
+test('light read on the wall: what each picture gets, the sun found, an outside wall wants air', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob({ piece: { ...workedJob().piece, medium: ['watercolour'] } }));
+	const id = await newWall('North wall');
+	await browser.open(`/walls/${id}`);
+	await browser.choose('Add a job', `${number} The worked case of the handbook`);
+	await browser.sees(/about 150 lx, .* to a just noticeable fade/);
+	await browser.press('Light on it, not read');
+	await browser.press('add a reading');
+	await browser.type('Lux of reading 1', 'much');
+	await browser.keys(Key.TAB);
+	await browser.sees('Write a number from 0 to 200000.');
+	await browser.type('Lux of reading 1', '12000');
+	await browser.keys(Key.TAB);
+	await browser.sees('about 12000 lx');
+	await browser.sees(`The sun reaches the place of ${number}`);
+	await browser.press('An outside wall, cold in winter');
+	await browser.sees('hangs on an outside wall with bumpers of 3 mm: 6 mm keep air behind it.');
+	await browser.keys(Key.chord(Key.CONTROL, 'z'));
+	await browser.seesNo('hangs on an outside wall');
+});
+
+test('three jobs become one set, by the first from the left, and are put back by one press; what is there already stays', async () => {
+	const { browser, server } = here;
+	const like = (moulding: string, changes = {}) => workedJob({ frame: { moulding }, ...changes });
+	const numbers = [
+		await keepJob(server.address, like('oak-30', { title: 'First' })),
+		await keepJob(server.address, like('ash-22', { title: 'Second' })),
+		await keepJob(server.address, { ...inItsFrame(), title: 'Third' })
+	];
+	const [first, second, third] = numbers as [string, string, string];
+	const id = await newWall('A set');
+	await browser.open(`/walls/${id}`);
+	for (const [at, title] of ['First', 'Second', 'Third'].entries()) await browser.choose('Add a job', `${numbers[at]} ${title}`);
+	await browser.press('choose all');
+	await browser.press(`Make them one set, by ${first}`);
+	await browser.sees(`${third} stays as it is: its frame is one that is there.`);
+	await here.untilKept(second, 'the frame of the first', ({ frame }) => frame?.moulding === 'oak-30');
+	await browser.press('Put them back');
+	await here.untilKept(second, 'its own frame', ({ frame }) => frame?.moulding === 'ash-22');
+	assert.equal((await here.kept(third)).frame?.kind, 'ready-made');
+});
+
+test('nails at their own size: each cross as far from the next as its nails are, on the printed page', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	const { hang } = planned();
+	const id = await newWall('Nails');
+	await browser.open(`/walls/${id}`);
+	await browser.choose('Add a job', `${number} The worked case of the handbook`);
+	await browser.sees('Hooks, 2');
+	await browser.press('Nails 1 : 1');
+	await browser.sees('Nails, 1 : 1');
+	const pages = linesOf(await asPdf(browser));
+	// Arms of the crosses, 18 mm. The second is on the next page, which begins 178 mm farther.
+	const arms = pages.flatMap((lines) =>
+		lines.filter((line) => Math.abs(line.x1 - line.x2) < 0.01 && Math.abs(lengthOf(line) - 18) < 0.05)
+	);
+	const [one, two] = [arms[0], arms[1]];
+	assert.ok(one && two, 'two crosses');
+	const apart = two.x1 - one.x1 + 178;
+	assert.ok(Math.abs(apart - hang!.spacing) < 0.1, `${apart} apart, not ${hang!.spacing}`);
+});
+
+test('rings by weight: on a scale it weighs more than a wire takes; a cleat for the heaviest; a stand where it is small', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob());
+	await browser.open(`/jobs/${number}?at=wall`);
+	await browser.sees('wire, two hooks');
+	await browser.type('On a scale it weighs, kg', '13');
+	await browser.sees('rings, two hooks · 13 kg');
+	await browser.sees('Computed, part by part:');
+	await browser.type('On a scale it weighs, kg', '26');
+	await browser.press('A cleat');
+	await browser.sees('cleat · 26 kg');
+	await browser.sees('The wall’s rail');
+	await here.untilKept(number, 'the cleat', ({ hang }) => hang?.by === 'cleat' && hang.weighed === 26);
+	await browser.type('On a scale it weighs, kg', '');
+	await browser.choose('It hangs by', 'Rings straight on hooks');
+	await browser.press('It hangs turned a quarter too');
+	await browser.sees('Turned a quarter, its left side up');
+	await here.untilKept(number, 'both ways', ({ hang }) => hang?.turns === true && hang.weighed === undefined);
+});
+
+test('a level: its own zero, and how much lower one end of the frame is; a device that feels nothing says so', async () => {
+	const { browser } = here;
+	const feel = (x: number) =>
+		browser.driver.executeScript(
+			'for (let turn = 0; turn < 80; turn += 1) dispatchEvent(new DeviceMotionEvent("devicemotion", { accelerationIncludingGravity: { x: arguments[0], y: 9.81, z: 0 } }));',
+			x
+		);
+	await browser.open('/level?width=577');
+	if (
+		await browser.driver.executeScript<boolean>(
+			'return [...document.querySelectorAll("button")].some((one) => /Use it/.test(one.textContent))'
+		)
+	)
+		await browser.press('Use it as a level');
+	await browser.sees(/does not say how it is tilted|Waiting for what it feels/);
+	await feel(-0.0856);
+	await browser.sees('Its right end is lower: 5 mm over the frame’s width');
+	await browser.press('This edge is level');
+	await browser.sees('Level');
+	await browser.open('/level?width=577');
+	if (
+		await browser.driver.executeScript<boolean>(
+			'return [...document.querySelectorAll("button")].some((one) => /Use it/.test(one.textContent))'
+		)
+	)
+		await browser.press('Use it as a level');
+	await feel(0);
+	await browser.sees(/Its left end is lower: 5 mm/);
+	await browser.press('its own zero again');
+	await browser.sees('0° Level');
 });

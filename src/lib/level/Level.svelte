@@ -77,7 +77,9 @@
 	<main id="main" tabindex="-1">
 		<h1>Level</h1>
 		{#if asks}
-			<p>This device asks before it says how it is tilted.</p>
+			<p class="quiet ask">
+				On the frame’s top edge, its screen toward you, it says which end is lower. The browser may ask for leave first.
+			</p>
 			<button type="button" class="btn preset-filled-brand" onclick={allow}>Use it as a level</button>
 		{:else if silent}
 			<p role="status">
@@ -119,6 +121,10 @@
 		margin: 0 auto;
 		padding: 20px 18px;
 	}
+	h1 {
+		font-size: 28px;
+		margin-bottom: 8px;
+	}
 	.degrees {
 		font-size: 84px;
 		line-height: 1.1;
@@ -128,6 +134,9 @@
 		text-decoration: underline;
 		text-decoration-thickness: 3px;
 		text-underline-offset: 10px;
+	}
+	.ask {
+		margin-bottom: 14px;
 	}
 	.says {
 		font-size: 20px;

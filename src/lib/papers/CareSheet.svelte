@@ -3,6 +3,7 @@
 	import type { About, PaperSize } from '$core/shop/about.ts';
 	import { frontScene } from '$core/views/drawing/front.ts';
 	import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
+	import { quoteRows } from '$core/views/cost/quote-words.ts';
 	import { careOf } from '$core/views/care/care.ts';
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Paper from './Paper.svelte';
@@ -13,6 +14,9 @@
 	const id = $props.id();
 	const { job, plan, shop } = $derived(plannedForPaper(data));
 	const parts = $derived(careOf(job, plan, shop));
+	/** Of what the customer was offered: what it is made of. */
+	const MADE = new Set(['frame', 'glazing', 'window mat', 'held by', 'sealed']);
+	const rows = $derived(quoteRows({ file: data.job, job, plan, shop }).filter(({ name }) => MADE.has(name)));
 	const about = $derived<About>(data.shop.about);
 	const title = $derived((data.job.piece?.title ?? data.job.title) || 'New piece');
 	const scene = $derived.by(() => {
@@ -34,7 +38,14 @@
 			<p class="figures">{number}</p>
 		</header>
 		<div class="what">
-			<h1>{title}<span class="quiet">How to keep it</span></h1>
+			<div>
+				<h1>{title}</h1>
+				<p class="quiet">How to keep it</p>
+				<dl>
+					{#each rows as { name, says } (name)}<dt>{name}</dt>
+						<dd>{says}</dd>{/each}
+				</dl>
+			</div>
 			{#if scene}<svg
 					class="by-day"
 					viewBox="{scene.box.left} {scene.box.top} {scene.box.width} {scene.box.height}"
@@ -82,11 +93,15 @@
 		font-size: 20pt;
 		line-height: 1.2;
 	}
-	h1 span {
-		display: block;
-		font-family: var(--sans);
-		font-size: 12pt;
-		font-weight: 400;
+	dl {
+		display: grid;
+		grid-template-columns: max-content minmax(0, 1fr);
+		gap: 0.6mm 4mm;
+		margin-top: 4mm;
+		font-size: 10pt;
+	}
+	dt {
+		color: var(--quiet);
 	}
 	svg {
 		flex: none;

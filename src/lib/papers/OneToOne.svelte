@@ -1,3 +1,8 @@
+<script lang="ts" module>
+	/** What is left of a page within its edges, under a line of words, mm. */
+	export const PAGES = { a4: { width: 190, height: 255 }, letter: { width: 195, height: 238 } } as const;
+</script>
+
 <script lang="ts">
 	/** Drawings at their own size, each in parts with register marks; a bar of 100 mm shows whether the printer made them smaller. */
 	import type { PaperSize } from '$core/shop/about.ts';
@@ -8,12 +13,16 @@
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Paper from './Paper.svelte';
 
-	type Drawn = { scene: Scene; /** Before its title. */ of: string; /** On its first page. */ says: string };
+	type Drawn = {
+		scene: Scene;
+		/** Before its title. */ of: string;
+		/** On its first page. */ says: string;
+		/** Words on the drawing, mm. */
+		words?: readonly (Point & { text: string; anchor?: 'start' | 'middle' | 'end' })[];
+	};
 	type Props = { drawings: readonly Drawn[]; reader: Reader; paper: PaperSize };
 	const { drawings, reader, paper }: Props = $props();
 	const id = $props.id();
-	/** What is left of a page within its edges, under a line of words, mm. */
-	const PAGES = { a4: { width: 190, height: 255 }, letter: { width: 195, height: 238 } } as const;
 	const page = $derived(PAGES[paper]);
 	const parts = $derived(drawings.flatMap(pagesOf));
 	const length = (mm: number): string => showLength(mm, reader, 'mark').text;
@@ -34,7 +43,7 @@
 	const barAt = ({ left, top, height }: Tile): Point => ({ x: left + 20, y: top + height - 8 });
 </script>
 
-{#each parts as { scene, of, says, tile, where }, at (at)}
+{#each parts as { scene, of, says, words = [], tile, where }, at (at)}
 	<Paper size={paper}>
 		<p class="head">
 			<strong>{of} · {scene.title}, 1 : 1</strong>{where ? ` · ${where}` : ''}. {says}
@@ -50,6 +59,7 @@
 			aria-label="{scene.title}{where ? `, ${where}` : ''}"
 		>
 			<Shapes {scene} id="{id}-{at}" />
+			{#each words as { x, y, text, anchor }, index (index)}<text {x} {y} text-anchor={anchor}>{text}</text>{/each}
 			{#each tile.marks as { x, y }, index (index)}
 				<path class="mark" d="M{x - ARM} {y}H{x + ARM}M{x} {y - ARM}V{y + ARM}" />
 				<circle class="mark" cx={x} cy={y} r="2.5" />
@@ -69,6 +79,11 @@
 		display: block;
 		overflow: hidden;
 		outline: 0.1mm dashed #9aa1a5;
+	}
+	text {
+		font-size: 3.4px;
+		fill: #14242c;
+		font-variant-numeric: tabular-nums;
 	}
 	.mark {
 		fill: none;

@@ -3,7 +3,7 @@
 	import { SOURCES, type SourceId } from '$core/shop/places.ts';
 	import type { LightReading, WallLight } from '$core/wall/wall.ts';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
-	import type { WallDesk } from './wall-desk.svelte.ts';
+	import { whole, type WallDesk } from './wall-desk.svelte.ts';
 
 	const { desk }: { desk: WallDesk } = $props();
 	const NONE: WallLight = { source: 'daylight-glass', hoursPerDay: 8, readings: [] };
@@ -13,6 +13,12 @@
 	const HOURS = 24;
 	/** At the height of the eye, mm; a room away from its windows, lux. */
 	const FIRST: LightReading = { left: 0, height: 1500, lux: 150 };
+	/** Where a meter is held next, as a share of the width: the middle, then toward the ends. */
+	const PLACES = [0.5, 0.15, 0.85, 0.32, 0.68];
+	const next = (): LightReading => ({
+		...FIRST,
+		left: whole(wall.width * (PLACES[light.readings.length % PLACES.length] ?? 0.5))
+	});
 	const READINGS_MOST = 50;
 	let says = $state('');
 
@@ -61,7 +67,7 @@
 	{#each light.readings as reading, at (at)}
 		<fieldset>
 			<legend>Reading {at + 1}</legend>
-			<div class="three">
+			<div class="places">
 				<ReadLength
 					small
 					zero
@@ -78,7 +84,7 @@
 					reader={desk.reader}
 					onread={(height) => height !== null && setReading(at, { height })}
 				/>
-				<label
+				<label class="line lux"
 					>Lux <input
 						class="input figures"
 						inputmode="decimal"
@@ -102,7 +108,7 @@
 		type="button"
 		class="btn btn-sm preset-quiet"
 		disabled={light.readings.length >= READINGS_MOST}
-		onclick={() => set({ readings: [...light.readings, { ...FIRST, left: Math.round(wall.width / 2) }] })}>add a reading</button
+		onclick={() => set({ readings: [...light.readings, next()] })}>add a reading</button
 	>
 </details>
 
@@ -118,9 +124,13 @@
 		align-items: center;
 		margin: 6px 0;
 	}
-	.three {
+	.lux {
+		grid-column: span 2;
+		margin: 0;
+	}
+	.places {
 		display: grid;
-		grid-template-columns: 1fr 1fr 1fr;
+		grid-template-columns: 1fr 1fr;
 		gap: 6px;
 	}
 	fieldset {

@@ -4,10 +4,10 @@
 	import type { PaperSize } from '$core/shop/about.ts';
 	import { FRACTION, showLength } from '$core/units/show.ts';
 	import { planWall } from '$core/wall/plan-wall.ts';
-	import { nailPapers } from '$core/wall/template.ts';
+	import { nailPages } from '$core/wall/template.ts';
 	import { wallFrom } from '$core/wall/written.ts';
 	import type { WallPage } from '$lib/server/wall.ts';
-	import OneToOne from '$lib/papers/OneToOne.svelte';
+	import OneToOne, { PAGES } from '$lib/papers/OneToOne.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
 	import PaperBar from '$lib/papers/PaperBar.svelte';
 	import { picturesOf, titleOf } from './pieces.ts';
@@ -17,11 +17,22 @@
 	let paper = $state<PaperSize>('a4');
 	const length = (mm: number): string => showLength(mm, reader, 'mark').text;
 	const plan = $derived(planWall(wallFrom(file, picturesOf(pieces)).wall, reader));
+	/** Words run toward the middle, where there is paper. */
+	const ANCHORS = { '-1': 'start', 0: 'middle', 1: 'end' } as const;
 	const drawings = $derived(
-		nailPapers(plan).map(({ picture, hooks, scene }) => ({
+		nailPages(plan, PAGES[paper]).map(({ scene, names, notes }) => ({
 			scene,
-			of: titleOf(picture, file, pieces),
-			says: `${hooks.map(({ n, x, height }) => `Hook ${n}: ${length(x)} from the left, ${length(height)} from the floor`).join('; ')}, ${reader.unit}. The upright line is the picture’s middle.`
+			of: name,
+			says: `From the left corner and from the floor, ${reader.unit}; the upright line is the picture’s middle.`,
+			words: [
+				...names.map(({ x, y, picture }) => ({ x, y, text: titleOf(picture, file, pieces) })),
+				...notes.map(({ x, y, hook, side }) => ({
+					x,
+					y,
+					anchor: ANCHORS[side],
+					text: `${hook.n}: ${length(hook.x)}, ${length(hook.height)} up`
+				}))
+			]
 		}))
 	);
 </script>

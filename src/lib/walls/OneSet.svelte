@@ -56,7 +56,7 @@
 			await onchanged();
 			if (done.length > 0)
 				sayDone(ABOUT, `${done.map(({ number }) => number).join(', ')}: frame and mats of ${leads}.`, {
-					label: 'Undo',
+					label: 'Put them back',
 					go: () => void undo(done)
 				});
 		} catch {

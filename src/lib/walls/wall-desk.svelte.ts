@@ -71,6 +71,8 @@ export class WallDesk {
 	change(next: WallFile): void {
 		if (next === this.file) return;
 		if (!this.#pulling) {
+			// A field that is left says once more what it said: that is no step, and nothing to send.
+			if (JSON.stringify(next) === JSON.stringify(this.file)) return;
 			this.#past = [...this.#past, this.file];
 			this.#future = [];
 		}

@@ -10,6 +10,8 @@
 	type Props = { hang: Hang };
 	const { hang }: Props = $props();
 	const { editor } = useWorkspace();
+	/** As it is shown, degrees. */
+	const PARALLEL = 0.05;
 	const frame = $derived(editor.settled.plan.frame);
 	const mass = $derived(there(editor.settled.plan.mass, 'mass'));
 	/** Hooks hold what hangs on them; a cleat’s rail and wall plates are screwed. */
@@ -73,7 +75,9 @@
 			{/if}
 		{/if}
 		{#if hang.lean !== undefined}
-			<dt>It leans {hang.lean < 0 ? 'in' : 'out'} at the top by</dt>
+			<dt>
+				{Math.abs(hang.lean) < PARALLEL ? 'It hangs parallel, within' : `It leans ${hang.lean < 0 ? 'in' : 'out'} at the top by`}
+			</dt>
 			<dd><Figure path="hang.lean" name="Lean at the wall" value={Math.abs(hang.lean)} withUnit /></dd>
 		{/if}
 		<dt>The whole weighs</dt>

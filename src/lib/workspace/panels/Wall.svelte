@@ -121,7 +121,7 @@
 			<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
 		{/if}
 		{#if hang}<TextField
-				label="Weighed, the whole"
+				label="On a scale it weighs"
 				unit="kg"
 				keys={['hang', 'weighed']}
 				value={editor.job.hang.weighed === null ? '' : String(editor.job.hang.weighed)}
