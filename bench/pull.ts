@@ -4,7 +4,10 @@ export const FRAMES = 240;
 
 /** Moves by itself: a pointer that no mouse holds can't be captured, so capturing is left out. */
 export const PULL = `
-	const [handle, frames, kind, done] = arguments;
+	const [handle, frames, kind, ...more] = arguments;
+	const done = more.at(-1);
+	// How far it is pulled to either side, px.
+	const reach = more.length > 1 ? more[0] : 14;
 	Element.prototype.setPointerCapture = () => {};
 	const box = handle.getBoundingClientRect();
 	const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
@@ -12,14 +15,15 @@ export const PULL = `
 	const drawing = document.querySelector('figure svg');
 	const work = [], apart = [];
 	const hand = handle.ownerSVGElement;
-	let changes = 0, seen = hand.textContent;
+	const shown = () => hand.textContent + (handle.getAttribute('transform') ?? '');
+	let changes = 0, seen = shown();
 	(async () => {
 		point('pointerdown', 0);
 		let last = 0;
 		for (let frame = 0; frame < frames; frame += 1) {
 			let began = 0;
 			requestAnimationFrame(() => (began = performance.now()));
-			point('pointermove', 14 * Math.sin(frame / 12));
+			point('pointermove', reach * Math.sin(frame / 12));
 			await new Promise((resolve) => {
 				// The move's own callback was registered between the two: they enclose the plan, the drawing and its layout.
 				requestAnimationFrame((time) => {
@@ -27,7 +31,7 @@ export const PULL = `
 					work.push(performance.now() - began);
 					if (last) apart.push(time - last);
 					last = time;
-					if (hand.textContent !== seen) { changes += 1; seen = hand.textContent; }
+					if (shown() !== seen) { changes += 1; seen = shown(); }
 					resolve();
 				});
 			});
