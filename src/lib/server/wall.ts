@@ -2,12 +2,13 @@
 import type { JobFile } from '$core/job/definition.ts';
 import { error } from '@sveltejs/kit';
 import { readJobNumber, showJobNumber } from '$core/job/number.ts';
+import type { JobState } from '$core/job/state.ts';
 import type { JobPicture, WallFile } from '$core/wall/written.ts';
 import { planWall } from '$core/wall/plan-wall.ts';
 import { faults, type Answer } from './answer.ts';
 import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
-import { selectJob, selectJobs } from './db/jobs.ts';
+import { selectJob, selectJobs, type Asked } from './db/jobs.ts';
 import { selectWall } from './db/walls.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
@@ -39,10 +40,19 @@ export async function piecesOf(db: Database, numbers: readonly string[]): Promis
 	return done.gives;
 }
 
-/** So many open jobs are offered, the most pressing first. */
-const OFFERED = 60;
+/** So many open jobs are offered, the most pressing first; and of those that are in the ledger, the newest. */
+const OFFERED = { open: 60, over: 30 };
 
-export type WallPage = { id: number; name: string; rev: number; at: number; file: WallFile; pieces: WallPiece[] };
+export type WallPage = {
+	id: number;
+	name: string;
+	rev: number;
+	at: number;
+	file: WallFile;
+	pieces: WallPiece[];
+	/** Of the pieces, numbers of those that were handed over. */
+	over: string[];
+};
 
 /** What the screen of a wall opens with: what hangs there, and what could. @throws HttpError 404 for no such wall */
 export async function wallPage(id: number): Promise<WallPage> {
@@ -50,7 +60,14 @@ export async function wallPage(id: number): Promise<WallPage> {
 	const row = await selectWall(db, id);
 	if (!row) error(404, 'There is no wall by that number.');
 	const file = row.spec as WallFile;
-	const { jobs } = await selectJobs(db, { find: '', after: null, state: 'open', order: 'pressing' });
-	const numbers = [...jobsOn(file), ...jobs.slice(0, OFFERED).map(({ number }) => showJobNumber(number))];
-	return { id, name: row.name, rev: row.rev, at: row.at.getTime(), file, pieces: await piecesOf(db, numbers) };
+	const offered = async (state: JobState, order: Asked['order'], most: number) => {
+		const { jobs } = await selectJobs(db, { find: '', after: null, state, order });
+		return jobs.slice(0, most).map(({ number }) => showJobNumber(number));
+	};
+	const [open, over] = await Promise.all([
+		offered('open', 'pressing', OFFERED.open),
+		offered('handed-over', 'newest', OFFERED.over)
+	]);
+	const pieces = await piecesOf(db, [...jobsOn(file), ...open, ...over]);
+	return { id, name: row.name, rev: row.rev, at: row.at.getTime(), file, pieces, over };
 }

@@ -4,6 +4,7 @@
 	import { sayYears } from '$core/units/spans.ts';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
 	import OneSet from './OneSet.svelte';
+	import type { WallPiece } from '$lib/server/wall-piece.ts';
 	import type { WallDesk } from './wall-desk.svelte.ts';
 
 	type Props = { desk: WallDesk; onchanged: () => Promise<void> };
@@ -52,6 +53,12 @@
 	/** Until it is measured: two rings straight on hooks, a third down. */
 	const hooksFor = (width: number, height: number) => [-1, 1].map((side) => ({ x: side * (width / 2 - 15), down: height / 3 }));
 </script>
+
+{#snippet choices(pieces: readonly WallPiece[])}
+	{#each pieces as { number, title, picture } (number)}<option value={number} disabled={typeof picture === 'string'}
+			>{number} {title}{typeof picture === 'string' ? ', no frame yet' : ''}</option
+		>{/each}
+{/snippet}
 
 <section aria-labelledby="pictures">
 	<h2 id="pictures">Pictures</h2>
@@ -131,9 +138,10 @@
 	<label class="line"
 		>Add a job <select class="select" aria-label="Add a job" value="" onchange={(event) => addJob(event.currentTarget.value)}>
 			<option value="">{offered.length === 0 ? 'no other open job' : 'choose'}</option>
-			{#each offered as { number, title, picture } (number)}<option value={number} disabled={typeof picture === 'string'}
-					>{number} {title}{typeof picture === 'string' ? ', no frame yet' : ''}</option
-				>{/each}
+			{@render choices(offered.filter(({ number }) => !desk.over.includes(number)))}
+			{#if offered.some(({ number }) => desk.over.includes(number))}<optgroup label="Handed over">
+					{@render choices(offered.filter(({ number }) => desk.over.includes(number)))}
+				</optgroup>{/if}
 		</select></label
 	>
 	<details>

@@ -20,6 +20,8 @@ export class WallDesk {
 	readonly reader: Reader;
 	/** Jobs that hang here and could: read anew when one of them was changed. */
 	pieces = $state.raw<readonly WallPiece[]>([]);
+	/** Numbers of those that were handed over. */
+	readonly over: readonly string[];
 	name = $state('');
 	file = $state.raw() as WallFile;
 	keeping = $state<Keeping>('kept');
@@ -38,7 +40,7 @@ export class WallDesk {
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
 
-	constructor({ id, name, rev, at, file, pieces }: WallPage, unit: Unit | null) {
+	constructor({ id, name, rev, at, file, pieces, over }: WallPage, unit: Unit | null) {
 		this.id = id;
 		this.name = name;
 		this.file = file;
@@ -47,6 +49,7 @@ export class WallDesk {
 		this.#sent = { name, file };
 		this.reader = { unit: unit ?? 'mm', fraction: FRACTION };
 		this.pieces = pieces;
+		this.over = over;
 	}
 
 	readonly read = $derived.by(() => wallFrom(this.file, picturesOf(this.pieces)));
