@@ -131,7 +131,7 @@ export function wrap(writer: Writer): MadeStep | null {
 	return {
 		id: 'wrap',
 		title: 'Wrap it for travel',
-		does: [`Pouch, inside ${writer.size(pouch, 'most')} or more, closed; guards on all four corners.`, ...travelSays(writer)],
+		does: [`Pouch, inside ${writer.size(pouch, 'mark')} or more, closed; guards on all four corners.`, ...travelSays(writer)],
 		because: 'Most of what breaks breaks on the way.',
 		uses: []
 	};

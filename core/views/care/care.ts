@@ -76,7 +76,7 @@ function carrySays(job: Decided, plan: Plan): string[] {
 	const pouch = plan.back?.pouch;
 	return [
 		...(pouch
-			? [`Wrapped in a pouch of ${showSize(pouch, job.reader, 'most')} ${job.reader.unit} or more, its corners guarded.`]
+			? [`Wrapped in a pouch of ${showSize(pouch, job.reader, 'mark')} ${job.reader.unit} or more, its corners guarded.`]
 			: []),
 		...travelSays({ job, plan })
 	];

@@ -63,10 +63,6 @@
 </main>
 
 <style>
-	main {
-		padding: 8mm 0;
-		overflow-x: auto;
-	}
 	h1 {
 		font-size: 15pt;
 	}

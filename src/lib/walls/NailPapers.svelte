@@ -44,15 +44,3 @@
 	{#if drawings.length === 0}<Paper size={paper}><p>Nothing hangs here yet.</p></Paper>{/if}
 	<OneToOne {drawings} {reader} {paper} />
 </main>
-
-<style>
-	main {
-		padding: 8mm 0;
-		overflow-x: auto;
-	}
-	@media print {
-		main {
-			padding: 0;
-		}
-	}
-</style>

@@ -12,15 +12,3 @@
 <svelte:head><title>Care {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} size={paper} onsize={(next) => (paper = next)} />
 <main id="main"><CareSheet {...data} {paper} /></main>
-
-<style>
-	main {
-		padding: 8mm 0;
-		overflow-x: auto;
-	}
-	@media print {
-		main {
-			padding: 0;
-		}
-	}
-</style>

@@ -11,16 +11,7 @@
 
 <svelte:head><title>Template {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} size={paper} onsize={(next) => (paper = next)} />
-<main id="main"><Template {...data} {paper} /></main>
-
-<style>
-	main {
-		padding: 8mm 0;
-		overflow-x: auto;
-	}
-	@media print {
-		main {
-			padding: 0;
-		}
-	}
-</style>
+<main id="main">
+	<h1 class="seen-by-readers">Template of the back, {data.number}</h1>
+	<Template {...data} {paper} />
+</main>
