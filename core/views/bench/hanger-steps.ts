@@ -164,7 +164,7 @@ export function wall(writer: Writer): MadeStep {
 			: [...nailsSay(writer, hang), `${centre} ${hookSays(writer)}`, ...(hang.turned ? nailsTurned(writer, hang.turned) : [])],
 		...(hangs
 			? {
-					caution: `Look for cables and pipes above and below switches and outlets. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`
+					caution: `Look for cables and pipes above and below switches and outlets; a ladder stands on level ground, and two people lift what is over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`
 				}
 			: {}),
 		uses: writer.parts('cleat’s rail on the wall')

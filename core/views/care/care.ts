@@ -21,7 +21,7 @@ export function careOf(job: Decided, plan: Plan, shop: Shop): CarePart[] {
 
 const mark = (mm: number, reader: Reader) => `${showLength(mm, reader, 'mark').text} ${reader.unit}`;
 
-function hangSays({ hang, mass }: Plan, { reader, hang: { centreHeight } }: Decided): string[] {
+function hangSays({ hang, mass }: Plan, { reader, guard, hang: { centreHeight } }: Decided): string[] {
 	if (!hang) return [];
 	const weighs = mass ? [`It weighs ${showMass(mass.kg, reader)}.`] : [];
 	const { own, single } = HANGERS[hang.by];
@@ -40,6 +40,7 @@ function hangSays({ hang, mass }: Plan, { reader, hang: { centreHeight } }: Deci
 	return [
 		...weighs,
 		...places,
+		...(guard.glazing.family === 'none' ? [] : ['Never by adhesive strips: they let go without a sign.']),
 		'Look for cables and pipes before drilling; local codes and a licensed installer go before this sheet, above all over beds and in public rooms.'
 	];
 }
