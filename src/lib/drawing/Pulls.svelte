@@ -47,20 +47,15 @@
 	let isTouch = $state(false);
 	let frame = 0;
 	let ahead = $state.raw<Ahead | null>(null);
-	/**
-	 * Frames that come slower than this are seen; then the drawing waits for the hand to rest, until the end of the pull. One frame that is
-	 * missed is none of them, two in a row are.
-	 */
-	const SLOW_MS = 21;
-	const LATEST = 0.15;
-	const EACH_MS = 1000 / 60;
+	/** Frames that come slower than this are seen; then the drawing waits for the hand to rest, until the end of the pull. */
+	const SLOW_MS = 30;
 	/** The first frames of a pull lay more out than those that follow. */
 	const FIRST_FRAMES = 3;
 	const REST_MS = 140;
 	/** With less room over the finger the loupe stands beside it, px: its breadth and what it is away. */
 	const LOUPE_ABOVE = 152;
 	/** How far apart frames come, the latest counting most, ms. */
-	let apart = EACH_MS;
+	let apart = 0;
 	let frames = 0;
 	let lastFrame = 0;
 	let isSlow = false;
@@ -98,7 +93,7 @@
 			'owner s v g element'
 		).getBoundingClientRect();
 		pull = { id, from: { x: event.clientX, y: event.clientY }, corner: { left, top }, at, set };
-		[apart, frames, isSlow] = [EACH_MS, 0, false];
+		[apart, frames, isSlow] = [0, 0, false];
 		held = id;
 		pulling = true;
 		isTouch = event.pointerType === 'touch';
@@ -116,7 +111,7 @@
 			pointed = hand;
 			ahead = next;
 			frames += 1;
-			if (frames > FIRST_FRAMES) apart += LATEST * (now - lastFrame - apart);
+			if (frames > FIRST_FRAMES) apart = apart === 0 ? now - lastFrame : 0.75 * apart + 0.25 * (now - lastFrame);
 			isSlow ||= apart > SLOW_MS;
 			lastFrame = now;
 			clearTimeout(rest);
