@@ -158,6 +158,7 @@
 		fill: none;
 	}
 	.ways {
+		margin-bottom: 12px;
 		display: flex;
 		flex-wrap: wrap;
 		gap: 10px;

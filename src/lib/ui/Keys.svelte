@@ -16,6 +16,7 @@
 		['/', 'find, on Today'],
 		['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
 		['J, B', 'the job sheet, the back label'],
+		['T, H', 'the template of the back, the care sheet'],
 		['R', 'the run at the bench'],
 		['Ctrl P', 'print: in a job its job sheet'],
 		['↑ ↓', 'in a length: one step, with Shift ten'],
