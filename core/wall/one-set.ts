@@ -14,7 +14,7 @@ export function asInSet(file: JobFile, first: JobFile): JobFile | string {
 	const { frame, borders, mats: own, ...rest } = file;
 	return {
 		...rest,
-		frame: { ...without(frame ?? {}, CHOSEN), ...only(first.frame ?? {}, CHOSEN) },
+		frame: { ...without(frame ?? {}, CHOSEN), ...picked(first.frame ?? {}, CHOSEN) },
 		...(first.mats ? { mats: mats.map((mat, at) => ({ ...mat, ...measuredOf(own?.[at]) })) } : {}),
 		...(first.borders && first.borders.way !== 'fit' ? { borders: first.borders } : borders ? { borders } : {})
 	};
@@ -27,9 +27,9 @@ function isThere({ frame }: JobFile): boolean {
 
 type Mat = NonNullable<JobFile['mats']>[number];
 /** What is printed on a mat is its own. */
-const measuredOf = (mat: Mat | undefined): Partial<Mat> => (mat ? only(mat, ['print', 'printEnds']) : {});
+const measuredOf = (mat: Mat | undefined): Partial<Mat> => (mat ? picked(mat, ['print', 'printEnds']) : {});
 
-function only<Of extends object, Key extends keyof Of>(of: Of, keys: readonly Key[]): Partial<Of> {
+function picked<Of extends object, Key extends keyof Of>(of: Of, keys: readonly Key[]): Partial<Of> {
 	const made: Partial<Of> = {};
 	for (const key of keys) if (of[key] !== undefined) made[key] = of[key];
 	return made;

@@ -1,12 +1,13 @@
 <script lang="ts">
 	/** Handed over with the piece: how it hangs, where, how it is cleaned, carried and looked at again. */
-	import type { About, PaperSize } from '$core/shop/about.ts';
+	import type { PaperSize } from '$core/shop/about.ts';
 	import { frontScene } from '$core/views/drawing/front.ts';
 	import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
 	import { quoteRows } from '$core/views/cost/quote-words.ts';
 	import { careOf } from '$core/views/care/care.ts';
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Paper from './Paper.svelte';
+	import ShopHead from './ShopHead.svelte';
 	import { plannedForPaper, type ForPaper } from './planned.ts';
 
 	type Props = ForPaper & { number: string; paper: PaperSize };
@@ -17,7 +18,6 @@
 	/** Of what the customer was offered: what it is made of. */
 	const MADE = new Set(['frame', 'glazing', 'window mat', 'held by', 'sealed']);
 	const rows = $derived(quoteRows({ file: data.job, job, plan, shop }).filter(({ name }) => MADE.has(name)));
-	const about = $derived<About>(data.shop.about);
 	const title = $derived((data.job.piece?.title ?? data.job.title) || 'New piece');
 	const scene = $derived.by(() => {
 		const front = frontScene(plan, job);
@@ -30,13 +30,7 @@
 
 <Paper size={paper}>
 	<div class="care">
-		<header>
-			<div>
-				<p class="shop">{about.name ?? ''}</p>
-				<p class="quiet">{(about.address ?? '').split('\n').filter(Boolean).join(', ')}</p>
-			</div>
-			<p class="figures">{number}</p>
-		</header>
+		<ShopHead about={data.shop.about}>{number}</ShopHead>
 		<div class="what">
 			<div>
 				<h1>{title}</h1>
@@ -69,18 +63,6 @@
 		padding: 6mm 8mm;
 		font-size: 11pt;
 		line-height: 1.4;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		padding-bottom: 4mm;
-		margin-bottom: 7mm;
-		border-bottom: 0.3mm solid var(--ink);
-	}
-	.shop {
-		font-family: var(--serif);
-		font-size: 15pt;
-		font-weight: 600;
 	}
 	.what {
 		display: flex;

@@ -11,7 +11,7 @@
 
 <style>
 	.paper-page {
-		margin: 0 auto 8mm;
+		margin: 8mm auto;
 		background: #fff;
 		box-shadow: 0 1px 6px rgb(27 38 44 / 22%);
 		padding: 10mm 9mm;

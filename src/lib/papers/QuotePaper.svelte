@@ -15,6 +15,7 @@
 	import { frontScene } from '$core/views/drawing/front.ts';
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Paper from '$lib/papers/Paper.svelte';
+	import ShopHead from '$lib/papers/ShopHead.svelte';
 	import { plannedForPaper } from '$lib/papers/planned.ts';
 	import { showDate } from '$lib/ui/days.ts';
 	import { unbroken } from '$lib/ui/words.ts';
@@ -61,15 +62,9 @@
 
 <Paper size={paper}>
 	<div class="offer">
-		<header>
-			<div>
-				<p class="shop">{written.about.name ?? ''}</p>
-				<p class="quiet">{(written.about.address ?? '').split('\n').filter(Boolean).join(', ')}</p>
-			</div>
-			<p class="figures which">
-				Quote {number}{rev > 1 ? `, version ${rev}` : ''}<br />{today ? showDate(today, 'day', dates) : ''}
-			</p>
-		</header>
+		<ShopHead about={written.about}
+			>Quote {number}{rev > 1 ? `, version ${rev}` : ''}<br />{today ? showDate(today, 'day', dates) : ''}</ShopHead
+		>
 		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
 		{#if file.piece?.owner}<p>For {file.piece.owner}</p>{/if}
 		<h1>{title}</h1>
@@ -114,21 +109,6 @@
 		padding: 6mm 8mm;
 		font-size: 11pt;
 		line-height: 1.4;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		padding-bottom: 4mm;
-		margin-bottom: 10mm;
-		border-bottom: 0.3mm solid var(--ink);
-	}
-	.shop {
-		font-family: var(--serif);
-		font-size: 15pt;
-		font-weight: 600;
-	}
-	.which {
-		text-align: right;
 	}
 	.draft {
 		padding: 1.5mm 3mm;

@@ -79,7 +79,7 @@
 				<ReadLength
 					small
 					zero
-					label="From the floor"
+					label="Height"
 					value={reading.height}
 					reader={desk.reader}
 					onread={(height) => height !== null && setReading(at, { height })}
