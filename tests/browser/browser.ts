@@ -1,22 +1,7 @@
 /** A headless Chromium and the words that a test speaks to it: labels, names, keys; waiting for what a person would wait for. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { Builder, By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
-import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+import { By, Key, Origin, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { startChromium, type Size } from './chromium.ts';
 
-const FLAGS = [
-	'--headless',
-	'--no-sandbox',
-	'--disable-gpu',
-	'--disable-quic',
-	'--no-first-run',
-	'--disable-background-networking',
-	'--disable-component-update',
-	'--disable-sync',
-	'--hide-scrollbars',
-	'--force-device-scale-factor=1'
-];
 const PATIENCE_MS = 20_000;
 /** What looks through all drawings of a piece in one go. */
 const SCRIPT_MS = 120_000;
@@ -45,9 +30,11 @@ export type Browser = {
 	/** The middle of what a person calls by this name, on the page. */
 	middleOf: (name: string) => Promise<Place>;
 	/** The page as a screen in the hand shows it: of this size, pressed with a finger; null: as it was. */
-	inTheHand: (size: { width: number; height: number } | null) => Promise<void>;
+	inTheHand: (size: Size | null) => Promise<void>;
 	/** A wish of the system, as the page hears it. */
 	wish: (wishes: Record<string, string>) => Promise<void>;
+	/** What the browser would ask a person for, answered with yes beforehand. */
+	allow: (what: string) => Promise<void>;
 	/** Waits for the heading of a place. */
 	heading: (name: string) => Promise<void>;
 	/** Waits until the page shows this text. */
@@ -66,17 +53,8 @@ export type Place = { x: number; y: number };
 
 export { By, Key, until };
 
-export async function openBrowser(address: string, size = { width: 1280, height: 800 }): Promise<Browser> {
-	const profile = mkdtempSync(join(tmpdir(), 'rare-keep-browser-'));
-	const options = new Options();
-	options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
-	options.setChromeBinaryPath('/usr/bin/chromium');
-	const driver = await new Builder()
-		.forBrowser('chrome')
-		.setChromeOptions(options)
-		.setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
-		.build();
-
+export async function openBrowser(address: string, size: Size = { width: 1280, height: 800 }): Promise<Browser> {
+	const { driver, quit } = await startChromium(size);
 	await driver.manage().setTimeouts({ script: SCRIPT_MS });
 	// The window's own edges are no part of the page.
 	const inner = await driver.executeScript<{ width: number; height: number }>(
@@ -176,6 +154,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			const features = Object.entries(wishes).map(([name, value]) => ({ name, value }));
 			await tools.sendDevToolsCommand('Emulation.setEmulatedMedia', { features });
 		},
+		allow: (what) => tools.sendDevToolsCommand('Browser.grantPermissions', { permissions: [what] }),
 		heading: (name) =>
 			waitFor(`the heading “${name}”`, () =>
 				driver.executeScript<boolean>(
@@ -192,10 +171,7 @@ export async function openBrowser(address: string, size = { width: 1280, height:
 			waitFor(`the page to show “${unwanted}” no longer`, async () => !(await text()).replace(/\s+/g, ' ').includes(unwanted)),
 		settled: () => driver.executeAsyncScript<void>(`${DRAWN} drawn().then(arguments[0]);`),
 		screenshot: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
-		quit: async () => {
-			await driver.quit();
-			rmSync(profile, { recursive: true, force: true, maxRetries: 3 });
-		}
+		quit
 	};
 	return browser;
 }

@@ -227,6 +227,7 @@ test('rings by weight: on a scale it weighs more than a wire takes; a cleat for 
 
 test('a level: its own zero, and how much lower one end of the frame is; a device that feels nothing says so', async () => {
 	const { browser } = here;
+	await browser.allow('sensors');
 	// As a device does: many times a second, for as long as it stands so.
 	const feel = (x: number) =>
 		browser.driver.executeScript(

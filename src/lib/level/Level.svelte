@@ -45,7 +45,11 @@
 		typeof DeviceMotionEvent === 'undefined' ? undefined : (DeviceMotionEvent as unknown as Asking).requestPermission;
 
 	async function allow() {
-		if ((await asking()?.()) === 'granted') listen();
+		const said = await asking()
+			?.call(DeviceMotionEvent)
+			.catch(() => 'denied');
+		asks = false;
+		if (said === 'granted') listen();
 		else silent = true;
 	}
 
