@@ -53,7 +53,9 @@ export async function startChromium({ width, height }: Size): Promise<{ driver: 
 }
 
 async function listening(flags: readonly string[]): Promise<{ address: string; stop: () => Promise<void> }> {
-	const child = spawn(WINDOWLESS, [...flags, '--remote-debugging-port=0', 'about:blank'], { stdio: ['ignore', 'ignore', 'pipe'] });
+	const child = spawn(WINDOWLESS, [...flags, '--remote-debugging-port=0', 'about:blank'], {
+		stdio: ['ignore', 'ignore', 'pipe']
+	});
 	const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
 	const address = await new Promise<string>((resolve, reject) => {
 		let said = '';
