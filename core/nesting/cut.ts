@@ -84,11 +84,13 @@ export function* cuttingPlans(
 		for (const step of improved(instance, layout, { random, now, until, enough: least, from })) yield step ? keep(step) : null;
 	}
 
-	if (!isProven()) yield* search(at(layout.out.length > 0 ? SEARCH_END : SEARCH_FIRST));
 	const sticks = isSticks(instance);
+	// Sticks are laid by a way of their own, once all of them go somewhere.
+	const first = layout.out.length > 0 ? SEARCH_END : sticks && solve ? 0 : SEARCH_FIRST;
+	if (!isProven()) yield* search(at(first));
 	if (sticks && solve && layout.out.length === 0 && !isProven()) {
 		const until = at(STICKS);
-		const bound = stickBound(instance, layout, solve, () => (until - now()) / 1000);
+		const bound = stickBound(instance, layout, { solve, random, known: least }, () => (until - now()) / 1000);
 		if (bound) least = Math.max(least, bound.least);
 		if (bound?.layout) yield keep(bound.layout);
 		else yield null;

@@ -1,13 +1,16 @@
 /**
  * Sticks: what lies end to end is a cutting stock problem, solved exactly. Patterns are priced into a linear programme (Gilmore and Gomory,
- * 1961); then every pattern that a plan for the next cost can hold, by its reduced cost, is listed, and the whole programme over them
- * either gives that plan or proves that there is none; the cost after it is tried next.
+ * 1961), which nearly always comes to what some plan costs, rounded up: rails are laid on every choice of sticks for that cost. Where none
+ * takes them, every pattern that a plan for it can hold, by its reduced cost, is listed, and the whole programme over them either gives
+ * that plan or proves that there is none; the cost after it is tried next.
  */
 import { there } from '../units/there.ts';
 import { reachableFrom } from './costs.ts';
 import type { Cover } from './cover.ts';
 import { nearestWhole, type Instance } from './instance.ts';
 import type { Row, Solve } from './programme.ts';
+import { railsOnSticks } from './rails.ts';
+import type { Random } from './random.ts';
 import { costsLess, type Laid, type Layout } from './search.ts';
 import { blanksOf, leaf, pair, type Box } from './slicing.ts';
 
@@ -32,15 +35,25 @@ export function isSticks({ blanks, sheets }: Instance): boolean {
 
 /**
  * @param best the best layout so far, which leaves nothing out
+ * @param known what every layout costs at least, as far as is known
  * @param seconds what is left
  * @returns what it must cost at least, with a layout for less than the best where there is one; `null` when no bound comes of it
  */
-export function stickBound(instance: Instance, best: Layout, solve: Solve, seconds: () => number): Cover | null {
+export function stickBound(
+	instance: Instance,
+	best: Layout,
+	{ solve, random, known }: { solve: Solve; random: Random; known: number },
+	seconds: () => number
+): Cover | null {
+	const atOnce = laidFor(instance, known, { random, share: AT_ONCE }, seconds);
+	if (atOnce) return { least: known, layout: atOnce };
 	const costs = instance.sheets.map(({ cost, count }) => ({ cost, count }));
 	const priced = pricedOut(instance, best, solve, seconds);
 	if (!priced) return null;
 	let least = Math.min(best.cost, reachableFrom(costs, priced.bound, best.cost));
 	while (costsLess(least, best.cost)) {
+		const laid = laidFor(instance, least, { random, share: LAYING }, seconds);
+		if (laid) return { least, layout: laid };
 		const { patterns, all } = listed(instance, priced, least - priced.bound + 1e-6 * (1 + least));
 		if (patterns.length === 0 || seconds() <= 0) return { least, layout: null };
 		const next = reachableFrom(costs, least + 1e-6 * (1 + least), best.cost);
@@ -55,6 +68,75 @@ export function stickBound(instance: Instance, best: Layout, solve: Solve, secon
 }
 /** Of the distance between two costs: the solver's own rounding lies in the rest. */
 const NEARLY = 0.999;
+
+/** Of what is left, for one cost: it takes a few hundredths of a second where there is a way. */
+const LAYING = 0.5;
+/** Before anything is priced, for what the lengths alone say. */
+const AT_ONCE = 0.01;
+/** Choices of sticks that are tried for one cost, those with most room first. */
+const MOST_CHOICES = 40;
+
+/** Rails on every choice of sticks that comes to a cost. @returns null where none was found that takes them */
+function laidFor(
+	{ blanks, sheets }: Instance,
+	cost: number,
+	{ random, share }: { random: Random; share: number },
+	seconds: () => number
+): Layout | null {
+	const rails = blanks.flatMap(({ count }, kind) => new Array<number>(count).fill(kind));
+	const long = rails.map((kind) => there(blanks[kind], 'kind').w);
+	const total = long.reduce((sum, rail) => sum + rail, 0);
+	const choices = choicesFor(sheets, cost, rails.length)
+		.map((choice) => ({ choice, room: choice.reduce((sum, stick) => sum + there(sheets[stick], 'stick').w, 0) }))
+		.filter(({ room }) => room >= total)
+		.sort((one, other) => other.room - one.room)
+		.slice(0, MOST_CHOICES);
+	const from = seconds();
+	for (const [at, { choice }] of choices.entries()) {
+		const until = from - (from * share * (at + 1)) / choices.length;
+		const sticks = choice.map((stick) => there(sheets[stick], 'stick'));
+		const found = railsOnSticks(
+			long,
+			sticks.map(({ w }) => w),
+			random,
+			() => seconds() > until
+		);
+		if (found) return { laid: laidEndToEnd(blanks, sticks, found, rails), out: [], cost, outArea: 0 };
+	}
+	return null;
+}
+
+/** Every choice of sticks that comes to a cost, each as the places of its sticks; what costs nothing is in all of them. */
+function choicesFor(sheets: Instance['sheets'], cost: number, rails: number): number[][] {
+	let open: { choice: number[]; cost: number }[] = [{ choice: [], cost: 0 }];
+	for (const [stick, { cost: each, count }] of sheets.entries()) {
+		const most = Math.min(count, rails);
+		open = open.flatMap((one) =>
+			Array.from({ length: each === 0 ? 1 : most + 1 }, (_, many) => (each === 0 ? most : many))
+				.filter((many) => !costsLess(cost, one.cost + many * each))
+				.map((many) => ({ choice: [...one.choice, ...new Array<number>(many).fill(stick)], cost: one.cost + many * each }))
+		);
+		if (open.length > MOST_OPEN) return [];
+	}
+	return open.filter((one) => !costsLess(one.cost, cost)).map(({ choice }) => choice);
+}
+const MOST_OPEN = 5000;
+
+/** Rails as they lie, stick by stick; a stick with none is not cut into. */
+function laidEndToEnd(
+	blanks: Instance['blanks'],
+	sticks: Instance['sheets'],
+	on: readonly (readonly number[])[],
+	kindOf: readonly number[]
+): Laid[] {
+	return sticks.flatMap((sheet, at) => {
+		const boxes = there(on[at], 'stick').map((rail) => {
+			const kind = there(kindOf[rail], 'rail');
+			return leaf(there(blanks[kind], 'kind'), kind, false);
+		});
+		return boxes.length === 0 ? [] : [{ sheet, root: boxes.reduce((one, other) => pair(true, one, other)) }];
+	});
+}
 
 type Prices = { perBlank: number[]; perStick: number[]; bound: number };
 
