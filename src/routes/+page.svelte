@@ -257,6 +257,10 @@
 	.day :global(svg) {
 		display: inline;
 	}
+	/* A number is read in one piece. */
+	.day :global(:is(strong, a)) {
+		white-space: nowrap;
+	}
 	table {
 		width: calc(100% - 48px);
 		margin: 14px 24px;

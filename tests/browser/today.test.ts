@@ -132,19 +132,41 @@ test('the handbook: chapters, a figure’s paragraph, a rule’s paragraph', asy
 	assert.equal(await run('return document.getElementById("board.touch-acidic") !== null'), true);
 });
 
-test('narrow and wide, nothing runs out of the page', async () => {
-	const window = here.browser.driver.manage().window();
-	const before = await window.getRect();
+test('narrow and wide, and turned while it is open, nothing runs out of the page', async () => {
+	const SCREENS = ['/', '/jobs/K-0101?at=window', '/jobs/K-0101?at=measure', '/jobs/K-0101?at=guard&view=layers'];
+	const PAPERS = ['/jobs/K-0101/sheet', '/jobs/K-0101/quote', '/jobs/K-0101/template', '/jobs/K-0101/care'];
 	try {
-		for (const width of [1024, 1600, 500]) {
-			await window.setRect({ ...before, width });
-			for (const path of ['/', '/jobs/K-0101?at=window', '/jobs/K-0101?at=measure', '/handbook/findings']) {
-				await here.browser.open(path);
-				const [content, room] = await run<[number, number]>('return [document.documentElement.scrollWidth, innerWidth]');
+		for (const path of [...SCREENS, ...PAPERS, '/handbook/window', '/handbook/findings', '/stock/materials']) {
+			await here.browser.inTheHand({ width: 1600, height: 800 });
+			await here.browser.open(path);
+			for (const width of [1024, 768, 390]) {
+				await here.browser.inTheHand({ width, height: 800 });
+				await here.browser.settled();
+				const [content, room] = await run<[number, number]>('return [document.documentElement.scrollWidth, screen.width]');
 				assert.ok(content <= room + 1, `${path} at ${width}: ${content} in ${room}`);
 			}
 		}
 	} finally {
-		await window.setRect(before);
+		await here.browser.inTheHand(null);
+	}
+});
+
+test('in the hand a section keeps half of its place, and names beside it go as far as the rest', async () => {
+	try {
+		await here.browser.inTheHand({ width: 390, height: 844 });
+		await here.browser.open('/jobs/K-0101?at=frame&view=section');
+		await here.browser.settled();
+		const [wood, names] = await run<[number, string[]]>(
+			`const svg = document.querySelector('figure > svg');
+			return [svg.querySelector('[id$=drawn]').getBoundingClientRect().width, [...svg.querySelectorAll('text')].map((one) => one.textContent).filter((one) => /[a-z]/.test(one))];`
+		);
+		assert.ok(wood > 80, `drawn ${wood} px wide`);
+		assert.ok(
+			names.some((name) => /^6 Filler, .+…$/.test(name)),
+			names.join('; ')
+		);
+		assert.ok(names.includes('0.5 The sheet'), names.join('; '));
+	} finally {
+		await here.browser.inTheHand(null);
 	}
 });

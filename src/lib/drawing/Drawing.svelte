@@ -90,12 +90,22 @@
 			? { width: paperWidth * PX_PER_MM, height: paperHeight * PX_PER_MM }
 			: { width: width || 480, height: (height || 420) - captionHeight - 6 }
 	);
-	/** Callouts stand in a column of their own, as wide as their longest name. */
-	const column = $derived(
-		callouts && scene.callouts.length > 0
-			? Math.max(...scene.callouts.map((callout) => callout.name.length + 7)) * label * 0.5 + label
-			: 0
-	);
+	/** Breadth of a letter beside its height, and what a length and a sign take before a name, in letters. */
+	const LETTER = 0.5;
+	const BEFORE_NAME = 7;
+	/** Beside the callouts the drawing keeps half of its place, or this many px of a larger one. */
+	const ITS_OWN = 190;
+	/** Callouts stand in a column of their own, as wide as their longest name, or as the place allows. */
+	const column = $derived.by(() => {
+		if (!callouts || scene.callouts.length === 0) return 0;
+		const longest = Math.max(...scene.callouts.map((callout) => callout.name.length + BEFORE_NAME)) * label * LETTER + label;
+		return paperWidth ? longest : Math.min(longest, Math.max(space.width / 2, space.width - ITS_OWN));
+	});
+	/** A name as far as the column goes; the readers’ table has it whole. */
+	function inColumn(name: string): string {
+		const letters = Math.floor((column - label) / (label * LETTER)) - BEFORE_NAME;
+		return name.length <= letters ? name : `${name.slice(0, Math.max(0, letters - 1)).trimEnd()}…`;
+	}
 	const fitted = $derived(fitInto(space));
 	const rows = $derived(placeCallouts(scene, fitted.textHeight));
 	const textX = $derived(fitted.box.left + fitted.box.width + fitted.textHeight);
@@ -277,7 +287,7 @@
 				<text
 					transform="translate({onScreen(textX, nth(rows, index).row + fitted.textHeight * 0.35)})"
 					class:stop={callout.sign === 'stop'}
-					>{callout.sign === 'stop' ? '■ ' : ''}{calloutLength(callout, reader)} {callout.name}</text
+					>{callout.sign === 'stop' ? '■ ' : ''}{calloutLength(callout, reader)} {inColumn(callout.name)}</text
 				>
 			{/each}
 		{/if}

@@ -285,7 +285,7 @@
 	{/if}
 {/snippet}
 
-<div class="sheets" bind:this={sheets}>
+<div class="sheets paper-room" bind:this={sheets}>
 	{#each pages as page, at (at)}
 		<Paper size={paper}>
 			{#if at > 0}<p class="running figures">{number} · {file.title ?? ''}{draft ? ' · DRAFT' : ''}</p>{/if}
@@ -297,22 +297,6 @@
 <style>
 	.sheets {
 		padding: 8mm 0;
-	}
-	/* On a screen that is narrower than the paper it is seen smaller. */
-	@media screen and (max-width: 840px) {
-		.sheets {
-			zoom: 0.76;
-		}
-	}
-	@media screen and (max-width: 660px) {
-		.sheets {
-			zoom: 0.56;
-		}
-	}
-	@media screen and (max-width: 480px) {
-		.sheets {
-			zoom: 0.45;
-		}
 	}
 	@media print {
 		.sheets {

@@ -36,6 +36,10 @@
 <style>
 	.which {
 		flex: 1;
+		min-width: 0;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
 		text-decoration: underline;
 		text-underline-offset: 3px;
 	}

@@ -25,7 +25,7 @@
 
 <svelte:head><title>Hook list, {name} · Rare Keep</title></svelte:head>
 <PaperBar to="/walls/{id}" says={name} size={paper} onsize={(next) => (paper = next)} />
-<main id="main">
+<main id="main" class="paper-room">
 	<Paper size={paper}>
 		<h1>{name}</h1>
 		<p>

@@ -39,7 +39,7 @@
 
 <svelte:head><title>Nails, {name} · Rare Keep</title></svelte:head>
 <PaperBar to="/walls/{id}" says={name} size={paper} onsize={(next) => (paper = next)} />
-<main id="main">
+<main id="main" class="paper-room">
 	<h1 class="seen-by-readers">Nails of {name} at their own size</h1>
 	{#if drawings.length === 0}<Paper size={paper}><p>Nothing hangs here yet.</p></Paper>{/if}
 	<OneToOne {drawings} {reader} {paper} />

@@ -191,4 +191,9 @@
 			display: none;
 		}
 	}
+	@media (max-width: 767px) {
+		.which {
+			flex-basis: 60%;
+		}
+	}
 </style>

@@ -155,14 +155,15 @@
 	.choices {
 		min-height: 0;
 		display: grid;
-		grid-template-rows: auto minmax(0, 1fr) auto;
+		grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr);
 		gap: 4px;
 	}
 	header {
 		display: flex;
+		flex-wrap: wrap;
 		justify-content: space-between;
 		align-items: baseline;
-		gap: 12px;
+		gap: 0 12px;
 	}
 	h2 {
 		font-family: inherit;
@@ -175,7 +176,7 @@
 	}
 	.list {
 		max-height: 196px;
-		overflow-y: auto;
+		overflow: auto;
 		background: var(--panel);
 		border: 1px solid var(--line-strong);
 	}
@@ -250,5 +251,25 @@
 	}
 	.foot {
 		font-size: var(--text-sm);
+	}
+	@media (max-width: 767px) {
+		td,
+		thead th {
+			padding-inline: 4px;
+		}
+		thead th {
+			white-space: normal;
+		}
+		/* There is room for what it is chosen by. */
+		:is(td, thead th):nth-child(5) {
+			display: none;
+		}
+		button {
+			white-space: normal;
+			padding-right: 2px;
+		}
+		.says {
+			display: none;
+		}
 	}
 </style>

@@ -177,4 +177,10 @@
 		font-weight: 400;
 		color: var(--quiet);
 	}
+	@media (max-width: 767px) {
+		.compare {
+			grid-template: minmax(180px, 1fr) auto / minmax(0, 1fr);
+			overflow-y: auto;
+		}
+	}
 </style>

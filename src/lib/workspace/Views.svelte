@@ -260,6 +260,7 @@
 		gap: 6px;
 	}
 	.at-rabbet {
+		min-width: 0;
 		min-height: 0;
 	}
 	:global(.drawings.sheet) {
@@ -283,7 +284,15 @@
 	@media (max-width: 767px) {
 		.fold {
 			display: block;
-			margin-inline: 0 8px;
+			margin-inline: 0;
+			padding-inline: 12px;
+			border-left: 1px solid var(--line-strong);
+			border-radius: 0;
+		}
+		/* What there is to choose is read from top to bottom, the section after it. */
+		:global(.drawings.layers) {
+			grid-template-rows: max-content 212px;
+			overflow-y: auto;
 		}
 		:global(.drawings.folded) {
 			display: none;

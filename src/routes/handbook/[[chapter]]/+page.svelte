@@ -153,6 +153,7 @@
 		font-size: 16px;
 		line-height: 1.5;
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 10px;
 	}
 	h1 {
@@ -205,5 +206,30 @@
 	.found p {
 		font-size: 15px;
 		color: var(--soft);
+	}
+	/* In the hand the chapters are a row above the text. */
+	@media (max-width: 767px) {
+		.handbook {
+			grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+		}
+		nav {
+			overflow: hidden;
+		}
+		nav ol {
+			display: flex;
+			overflow-x: auto;
+		}
+		nav a {
+			padding: 10px 16px;
+			border-left: 0;
+			border-bottom: 4px solid transparent;
+			white-space: nowrap;
+		}
+		nav a[aria-current] {
+			border-bottom-color: var(--chosen);
+		}
+		article {
+			padding: 18px 18px 60px;
+		}
 	}
 </style>

@@ -119,7 +119,7 @@
 			<Listbox.Content>
 				{#each collection.items as item (item.value)}
 					<Listbox.Item {item}>
-						<Listbox.ItemText>{item.label}</Listbox.ItemText>
+						<Listbox.ItemText class="whole">{item.label}</Listbox.ItemText>
 						<span class="figures quiet">{desk.rows(item.value).filter(({ material }) => !material.withdrawn).length}</span>
 					</Listbox.Item>
 				{/each}
@@ -322,6 +322,34 @@
 		}
 		main {
 			grid-template-columns: minmax(0, 1fr);
+		}
+		aside {
+			padding-bottom: 0;
+		}
+		.list {
+			padding-inline: 8px;
+		}
+		td {
+			padding-inline: 4px;
+		}
+		aside :global(.kinds [data-part='content']) {
+			flex-direction: row;
+			overflow-x: auto;
+		}
+		aside :global(.kinds [data-part='item']) {
+			flex: none;
+			gap: 10px;
+			padding-inline: 14px;
+		}
+		aside :global(.kinds [data-part='item'][data-selected]) {
+			box-shadow: inset 0 -4px 0 var(--chosen);
+		}
+		aside :global(.whole) {
+			white-space: nowrap;
+		}
+		.files {
+			grid-template-columns: auto auto 1fr;
+			margin-bottom: 12px;
 		}
 	}
 </style>

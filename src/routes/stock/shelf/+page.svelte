@@ -93,9 +93,8 @@
 	<table class="table written">
 		<thead
 			><tr
-				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th
-					scope="col"
-					class="outline">To one scale</th
+				>{#each columns as column (column.key)}<th scope="col" class:wide={column.wide}>{column.name}</th>{/each}<th scope="col"
+					>To one scale</th
 				><th scope="col"><span class="seen-by-readers">Remove</span></th></tr
 			></thead
 		>

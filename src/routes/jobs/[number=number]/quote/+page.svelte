@@ -11,4 +11,4 @@
 
 <svelte:head><title>Quote {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} size={paper} onsize={(next) => (paper = next)} />
-<main id="main"><QuotePaper {...data} {paper} /></main>
+<main id="main" class="paper-room"><QuotePaper {...data} {paper} /></main>

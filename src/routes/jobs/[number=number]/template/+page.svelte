@@ -11,7 +11,7 @@
 
 <svelte:head><title>Template {data.number} · Rare Keep</title></svelte:head>
 <PaperBar number={data.number} title={data.job.title ?? ''} size={paper} onsize={(next) => (paper = next)} />
-<main id="main">
+<main id="main" class="paper-room">
 	<h1 class="seen-by-readers">Template of the back, {data.number}</h1>
 	<Template {...data} {paper} />
 </main>
