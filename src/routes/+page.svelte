@@ -327,6 +327,18 @@
 	.more {
 		padding: 0 24px 20px;
 	}
+	@media (max-width: 1023px) {
+		th,
+		td {
+			padding-right: 8px;
+		}
+		.wanted {
+			white-space: normal;
+		}
+		.off {
+			white-space: nowrap;
+		}
+	}
 	/* On a phone a piece is a few lines. */
 	@media (max-width: 767px) {
 		.day {
