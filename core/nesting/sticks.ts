@@ -101,7 +101,9 @@ function laidFor(
 			random,
 			() => seconds() > until
 		);
-		if (found) return { laid: laidEndToEnd(blanks, sticks, found, rails), out: [], cost, outArea: 0 };
+		if (!found) continue;
+		const laid = laidEndToEnd(blanks, sticks, found, rails);
+		return { laid, out: [], cost: laid.reduce((sum, { sheet }) => sum + sheet.cost, 0), outArea: 0 };
 	}
 	return null;
 }

@@ -12,6 +12,8 @@ export class KeptRun {
 	#sending = false;
 	/** What of it the server took. */
 	readonly #taken: Record<number, number> = {};
+	/** What was on its way when a page before this one was left: it may arrive after this one has asked how far a sheet is. */
+	readonly #onItsWay: Record<number, number> = {};
 	/** Of the last call: it stood otherwise on the server. */
 	#isConflict = false;
 	readonly #kept: () => KeptPlan;
@@ -22,8 +24,10 @@ export class KeptRun {
 		if (!browser) return;
 		// What a connection that was gone could not send.
 		plan.sheets.forEach((_, at) => {
-			const marked = localStorage.getItem(this.#mark(id, at));
-			if (marked !== null && !cut.includes(at)) this.#marked[at] = Number(marked);
+			const [marked, sent] = localStorage.getItem(this.#mark(id, at))?.split(' ').map(Number) ?? [];
+			if (marked === undefined || cut.includes(at)) return;
+			this.#marked[at] = marked;
+			if (sent !== undefined) this.#onItsWay[at] = sent;
 		});
 	}
 
@@ -41,7 +45,8 @@ export class KeptRun {
 		if (cut.includes(at)) return;
 		const made = Math.min(plan.sheets[at]?.cuts.length ?? 0, Math.max(0, this.made(at) + by));
 		this.#marked[at] = made;
-		localStorage.setItem(this.#mark(id, at), String(made));
+		const [, sent] = localStorage.getItem(this.#mark(id, at))?.split(' ') ?? [];
+		localStorage.setItem(this.#mark(id, at), [made, sent ?? []].flat().join(' '));
 		void this.#sendMade();
 	}
 
@@ -90,12 +95,22 @@ export class KeptRun {
 			const [key, made] = next;
 			const at = Number(key);
 			const from = this.#taken[at] ?? this.#kept().progress[at]?.made ?? 0;
+			localStorage.setItem(this.#mark(this.#kept().id, at), `${this.#marked[at] ?? made} ${made}`);
 			if (await this.send('PUT', `/sheets/${at}/made`, { made, from })) this.#taken[at] = made;
-			// What somebody else marked stands, and is looked at again.
-			else if (this.#isConflict) this.#forget(at);
-			else break;
+			else if (!this.#isConflict) break;
+			else if (!(await this.#wasOurs(at))) this.#forget(at);
 			await invalidateAll();
 		}
 		this.#sending = false;
+	}
+
+	/** It stands otherwise on the server: what this page had sent before it was left, or what somebody else marked, which stands. */
+	async #wasOurs(at: number): Promise<boolean> {
+		const before = this.#onItsWay[at];
+		delete this.#onItsWay[at];
+		await invalidateAll();
+		if (before === undefined || this.#kept().progress[at]?.made !== before) return false;
+		this.#taken[at] = before;
+		return true;
 	}
 }
