@@ -295,14 +295,6 @@
 </div>
 
 <style>
-	.sheets {
-		padding: 8mm 0;
-	}
-	@media print {
-		.sheets {
-			padding: 0;
-		}
-	}
 	header {
 		display: flex;
 		justify-content: space-between;
