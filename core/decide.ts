@@ -8,6 +8,7 @@ import type { Grade } from './shop/grades.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { type Unit, cuttingStep } from './units/length.ts';
 import { suggestAim } from './job/suggest-aim.ts';
+import { claimsOf } from './job/claims.ts';
 import { decideFrame, decideRabbet } from './job/decide-frame.ts';
 import { decideKept, frameIsThere, keptBack, keptGlazing } from './job/decide-kept.ts';
 import { SCOPE_OF } from './job/scopes.ts';
@@ -65,6 +66,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		frame,
 		rabbet: decideRabbet(job, metal, faults),
 		frameIsThere: frameIsThere(job),
+		claims: claimsOf(job),
 		kept,
 		scope: job.scope ?? 'whole',
 		given: decideGiven(job),

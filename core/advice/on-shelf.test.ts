@@ -6,12 +6,15 @@ import { anyJob, planSingle, workedJob } from '../../tests/jobs.ts';
 import { runs } from '../../tests/thorough.ts';
 import type { JobFile } from '../job/definition.ts';
 import { decide } from '../decide.ts';
-import { patched } from '../job/patch.ts';
+import { claimed } from '../job/claims.ts';
+import { patched, put } from '../job/patch.ts';
 import { readJob } from '../job/read.ts';
 import { plan } from '../plan.ts';
 import { readShelf, type ShelfItem } from '../shop/shelf.ts';
 import { builtInShop } from '../shop/shop.ts';
-import { onShelf, pairsOnShelf, type OnShelf } from './on-shelf.ts';
+import { sameAgain } from '../job/same-again.ts';
+import { planSteps } from '../views/bench/steps.ts';
+import { onShelf, pairsOnShelf, type Held, type OnShelf } from './on-shelf.ts';
 
 const FRAME = { kind: 'frame', name: 'Old', place: 'Rack', face: 30, lip: 9, depth: 34, rabbetDepth: 22 };
 const frame = (width: number | string, height: number | string, more: object = {}) => ({ ...FRAME, width, height, ...more });
@@ -23,6 +26,7 @@ const read = (list: object[]): ShelfItem[] => {
 };
 const tried = (file: JobFile, list: object[]): OnShelf[] =>
 	onShelf(file, { job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop) }, builtInShop, read(list));
+const now = (file: JobFile) => ({ job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop) });
 const only = (file: JobFile, item: object) => tried(file, [item])[0]!;
 
 test('a frame: as it is, with other borders, or by how much it is too small', () => {
@@ -88,7 +92,105 @@ test('a piece without a mat goes in, or does not', () => {
 	});
 	assert.equal(only(panel, frame(244, 334)).fits, 'as-is');
 	assert.match(only(panel, frame(240, 330)).says, /too narrow/);
-	assert.match(only(panel, frame(300, 400)).says, /too wide: without a mat nothing fills it/);
+	assert.match(only(panel, frame(300, 337)).says, /too wide: without a mat nothing fills it/);
+});
+
+test('a frame that is too large is cut down to this very size; not by less than clean ends take', () => {
+	const panel = workedJob({
+		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
+		mats: [],
+		hold: {},
+		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
+	});
+	const large = only(panel, frame(300, 400, { face: 20, lip: 5 }));
+	assert.equal(large.fits, 'cut-down');
+	const file = patched(panel, large.patch!);
+	const made = planSingle(file);
+	const { rabbet, outer } = made.frame!;
+	assert.equal(made.fits, true);
+	assert.deepEqual([outer.width, outer.height], [rabbet.width + 30, rabbet.height + 30]);
+	assert.equal(
+		large.says,
+		`Cut down by ${300 - rabbet.width} mm across and ${400 - rabbet.height} mm down, with its corners joined anew.`
+	);
+	const steps = planSteps(decide(readJob(file), builtInShop), made, builtInShop);
+	const [said] = steps.filter(({ id }) => id === 'cut-frame').map(({ does }) => does.join(' '));
+	assert.match(said!, /Take the frame “Old” apart at its corners.* from its own rails, cut anew/);
+	assert.ok(steps.find(({ id }) => id === 'gather')!.ticks!.includes('frame “Old”'));
+	const just = (more: number) => only(panel, frame(rabbet.width + more, rabbet.height + 40)).fits;
+	assert.deepEqual([just(6), just(5)], ['cut-down', 'no']);
+	// Turned it may be long enough.
+	assert.equal(only(panel, frame(400, 300)).fits, 'cut-down');
+});
+
+test('what other jobs hold is offered to nobody else; what is left of several alike is', () => {
+	const two = frame(545, 704, { count: 2 });
+	const holds = (...held: [string, number][]): OnShelf =>
+		onShelf(workedJob(), now(workedJob()), builtInShop, read([two]), {
+			held: held.map(([job, count]) => ({ name: 'Old', job, count })),
+			by: 'K-0101'
+		})[0]!;
+	assert.deepEqual([holds().fits, holds().free], ['as-is', true]);
+	assert.equal(holds(['K-0102', 1]).fits, 'as-is');
+	assert.deepEqual(
+		[holds(['K-0102', 1], ['K-0103', 1])].map(({ fits, free, says, patch }) => [fits, free, says, patch]),
+		[['no', false, 'K-0102, K-0103 hold all of them.', null]]
+	);
+	// Its own hold is not against it.
+	assert.equal(holds(['K-0101', 2]).fits, 'as-is');
+	const three = workedJob({ copies: 3 });
+	const asked = (count: number, held: Held[] = []) =>
+		onShelf(three, now(three), builtInShop, read([{ ...two, count }]), { held, by: 'K-0101' })[0]!.says;
+	assert.equal(asked(2), '2 are free, and this job is of 3 alike.');
+	assert.equal(asked(0), 'None is left.');
+	assert.equal(
+		asked(3, [{ name: 'Old', job: 'K-0102', count: 2 }]),
+		'One is free, and this job is of 3 alike; K-0102 holds the rest.'
+	);
+	assert.equal(asked(1, [{ name: 'Old', job: 'K-0102', count: 1 }]), 'K-0102 holds it.');
+	const mat = {
+		kind: 'mat',
+		name: 'White',
+		place: '',
+		width: 542,
+		height: 701,
+		openingWidth: 390,
+		openingHeight: 539,
+		board: 'cotton-4',
+		colour: 'white'
+	};
+	const pairs = (held: Held[]) =>
+		pairsOnShelf(workedJob(), now(workedJob()), builtInShop, read([frame(547, 706), mat]), { held, by: 'K-0101' }).length;
+	assert.deepEqual([pairs([]), pairs([{ name: 'White', job: 'K-0102', count: 1 }])], [1, 0]);
+});
+
+test('what a job takes is named in it, once; a name that stayed behind takes nothing', () => {
+	const file = workedJob();
+	const shelf = read([frame(545, 704), stick(4500)]);
+	const claimsIn = (one: JobFile) =>
+		decide(readJob(one), builtInShop).claims.map((claim) => [claim.path, claimed(claim, shelf)?.name]);
+	const framed = patched(file, only(file, frame(545, 704)).patch!);
+	assert.deepEqual(claimsIn(framed), [['frame.ready', 'Old']]);
+	const ofStick = patched(file, only(file, stick(4500)).patch!);
+	assert.deepEqual(claimsIn(ofStick), [['frame.ready', 'Stick']]);
+	// Another moulding, or rails where a frame was: it is not that thing any more.
+	assert.deepEqual(claimsIn(patched(ofStick, put(ofStick, ['frame', 'moulding'], 'oak-30'))), [['frame.ready', undefined]]);
+	assert.deepEqual(claimsIn({ ...file, frame: { kind: 'wood', moulding: 'ash-22', ready: 'Old' } }), [
+		['frame.ready', undefined]
+	]);
+	assert.deepEqual(claimsIn({ ...file, frame: { ...framed.frame, ready: '  ' } }), []);
+	assert.deepEqual(claimsIn(sameAgain(framed)), []);
+});
+
+test('how many there are: one unless it is said, a whole number, as text too', () => {
+	assert.deepEqual(
+		[undefined, 3, '12', 0].map((count) => read([frame(545, 704, count === undefined ? {} : { count })])[0]!.count),
+		[1, 3, 12, 0]
+	);
+	for (const count of [-1, 1.5, 'two', '', 10000, null]) {
+		const wrong = readShelf([frame(545, 704, { count })]);
+		assert.deepEqual(wrong.ok ? [] : wrong.faults.map(({ path }) => path), ['shelf[0].count'], String(count));
+	}
 });
 
 test('property: what is said to fit, fits', () => {
@@ -100,7 +202,13 @@ test('property: what is said to fit, fits', () => {
 				const made = planSingle(patched(file, patch));
 				assert.notEqual(fits, 'no');
 				assert.equal(made.fits, true, item.name);
-				if (item.kind === 'stick') assert.ok(made.frame!.stick <= item.length + 1e-6);
+				if (fits === 'cut-down') {
+					const { face, lip } = made.frame!.section;
+					const has = [width, height].map((rabbet) => rabbet + 2 * (face - lip) - 6);
+					const { outer } = made.frame!;
+					const fitsIn = ([w, h]: number[]) => outer.width <= w! + 1e-6 && outer.height <= h! + 1e-6;
+					assert.ok(fitsIn(has) || fitsIn(has.reverse()), item.name);
+				} else if (item.kind === 'stick') assert.ok(made.frame!.stick <= item.length + 1e-6);
 				else assert.ok(Math.min(...Object.values(made.window!.mats[0]!.border)) >= 15 - 1e-9);
 			}
 		}),

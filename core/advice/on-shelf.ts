@@ -18,11 +18,21 @@ import type { Decided } from '../job/decided.ts';
 import { nth, there } from '../units/there.ts';
 import { isAbove, isAtMost } from '../units/compare.ts';
 
+export type Fit = 'as-is' | 'other-borders' | 'cut-down' | 'no';
+const RANK: Record<Fit, number> = { 'as-is': 0, 'other-borders': 1, 'cut-down': 2, no: 3 };
+
+/** What jobs hold of a thing on the shelf. */
+export type Held = { name: string; job: string; count: number };
+/** Holds of others count against a job, its own do not. */
+export type Holds = { held: readonly Held[]; /** The job that asks, as it is shown. */ by: string };
+
 export type OnShelf = {
 	item: ShelfItem;
-	/** As it is; with other borders; or not. */
-	fits: 'as-is' | 'other-borders' | 'no';
+	/** As it is; with other borders; cut down to this size; or not. */
+	fits: Fit;
 	says: string;
+	/** Enough of it are free. */
+	free: boolean;
 	/** Takes it; null where it does not fit. */
 	patch: Operation[] | null;
 };
@@ -33,15 +43,42 @@ const UNSEEN = 1.5;
 /** A piece without a mat may lie this loosely, shimmed, more than its allowance. */
 const LOOSE = 4;
 
+const NOBODY: Holds = { held: [], by: '' };
+
 /** @returns every thing on the shelf, what fits first */
-export function onShelf(file: JobFile, now: Now, shopAsItIs: Shop, shelf: readonly ShelfItem[]): OnShelf[] {
+export function onShelf(
+	file: JobFile,
+	now: Now,
+	shopAsItIs: Shop,
+	shelf: readonly ShelfItem[],
+	holds: Holds = NOBODY
+): OnShelf[] {
 	const shop = shopFor(shopAsItIs, now.job.cutIn);
 	if (!now.plan.window) return [];
-	const rank = { 'as-is': 0, 'other-borders': 1, no: 2 };
-	return shelf.map((item) => tryItem(file, now, shop, item)).sort((one, other) => rank[one.fits] - rank[other.fits]);
+	return shelf
+		.map((item): OnShelf => {
+			const says = whyNotFree(item, now.job.copies, holds);
+			return says === null
+				? { ...tryItem(file, now, shop, item), free: true }
+				: { item, fits: 'no', says, free: false, patch: null };
+		})
+		.sort((one, other) => RANK[one.fits] - RANK[other.fits]);
 }
 
-function tryItem(file: JobFile, now: Now, shop: Shop, item: ShelfItem): OnShelf {
+/** Why so many of a thing can't be had; null where they can. */
+export function whyNotFree(item: ShelfItem, wanted: number, { held, by }: Holds): string | null {
+	const others = held.filter(({ name, job }) => name === item.name && job !== by);
+	const free = item.count - others.reduce((sum, { count }) => sum + count, 0);
+	if (free >= wanted) return null;
+	const jobs = others.map(({ job }) => job).join(', ');
+	const kept = others.length === 0 ? '' : `${jobs} ${others.length === 1 ? 'holds' : 'hold'} `;
+	if (free <= 0) return kept === '' ? 'None is left.' : `${kept}${item.count === 1 ? 'it' : 'all of them'}.`;
+	return `${free === 1 ? 'One is' : `${free} are`} free, and this job is of ${wanted} alike${kept === '' ? '' : `; ${kept}the rest`}.`;
+}
+
+type Tried = Omit<OnShelf, 'free'>;
+
+function tryItem(file: JobFile, now: Now, shop: Shop, item: ShelfItem): Tried {
 	switch (item.kind) {
 		case 'frame':
 			return frameOnShelf(file, now, shop, item);
@@ -53,8 +90,8 @@ function tryItem(file: JobFile, now: Now, shop: Shop, item: ShelfItem): OnShelf 
 }
 
 /** A mat upright or turned; its borders and the overlap come with it. */
-function matOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfMat): OnShelf {
-	const tries = turnedMats(item).map((turned): OnShelf => {
+function matOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfMat): Tried {
+	const tries = turnedMats(item).map((turned): Tried => {
 		const patch = matPatch(file, turned);
 		const planned = tryPlan(file, patch, shop, now.job.reader.unit);
 		if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
@@ -72,9 +109,9 @@ function turnedMats(item: ShelfMat): ShelfMat[] {
 	return [item, { ...item, width: height, height: width, openingWidth: openingHeight, openingHeight: openingWidth }];
 }
 
-function matPatch(file: JobFile, { board, colour, ...item }: ShelfMat): Operation[] {
+function matPatch(file: JobFile, { board, colour, name, ...item }: ShelfMat): Operation[] {
 	const opening = { width: item.openingWidth, height: item.openingHeight };
-	return onlyAtHand(file, { board, colour, have: { opening, outer: { width: item.width, height: item.height } } });
+	return onlyAtHand(file, { board, colour, have: { opening, outer: { width: item.width, height: item.height }, ready: name } });
 }
 
 /** The first thing that forbids a mat at hand: a stop of fit, an opening that does not cover. */
@@ -101,11 +138,18 @@ export type PairOnShelf = {
 const BEST_PAIRS = 3;
 
 /** Mats with frames that take them, both from the shelf: the best three, those that sit closest first. */
-export function pairsOnShelf(file: JobFile, now: Now, shopAsItIs: Shop, shelf: readonly ShelfItem[]): PairOnShelf[] {
+export function pairsOnShelf(
+	file: JobFile,
+	now: Now,
+	shopAsItIs: Shop,
+	shelf: readonly ShelfItem[],
+	holds: Holds = NOBODY
+): PairOnShelf[] {
 	const shop = shopFor(shopAsItIs, now.job.cutIn);
 	if (!now.plan.window) return [];
-	const frames = shelf.filter((item) => item.kind === 'frame');
-	const pairs = shelf
+	const free = shelf.filter((item) => whyNotFree(item, now.job.copies, holds) === null);
+	const frames = free.filter((item) => item.kind === 'frame');
+	const pairs = free
 		.filter((item) => item.kind === 'mat')
 		.flatMap((mat) => turnedMats(mat))
 		.flatMap((mat) =>
@@ -133,41 +177,60 @@ function tryPair(file: JobFile, now: Now, shop: Shop, mat: ShelfMat, frame: Shel
 	const plays = axes.map((axis) => frame[axis] - mat[axis] - allowanceFor(axis, now.job, shop.house, mat));
 	// Too tight or sliding: no plan is asked.
 	if (plays.some((play) => play < -1e-9 || play > LOOSE)) return null;
-	const { density, ...section } = frame.section;
-	const patch = [
-		...matPatch(file, mat),
-		...put(file, ['frame'], {
-			kind: 'ready-made',
-			section: { ...section, density },
-			colour: frame.colour,
-			opening: { width: frame.width, height: frame.height }
-		})
-	];
+	const patch = [...matPatch(file, mat), ...put(file, ['frame'], readyMade(frame, { width: frame.width, height: frame.height }))];
 	const planned = tryPlan(file, patch, shop, now.job.reader.unit);
 	if (typeof planned === 'string' || whyNot(planned)) return null;
 	return { mat, frame, says: coversSaid(planned, now.job), patch, play: Math.max(...plays) };
 }
 
 /** A frame upright or turned, whichever suits. */
-function frameOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): OnShelf {
+function frameOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): Tried {
 	const upright = { width: item.width, height: item.height };
 	const turned = { width: item.height, height: item.width };
 	const tries = [upright, ...(item.width === item.height ? [] : [turned])].map((rabbet) =>
 		tryFrame(file, now, shop, item, rabbet)
 	);
-	const rank = { 'as-is': 0, 'other-borders': 1, no: 2 };
-	return tries.reduce((best, next) => (rank[next.fits] < rank[best.fits] ? next : best));
+	const best = tries.reduce((first, next) => (RANK[next.fits] < RANK[first.fits] ? next : first));
+	return best.fits === 'no' ? (cutDownFrame(file, now, shop, item) ?? best) : best;
 }
 
-function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet: Size): OnShelf {
+/** As a job names a frame that it takes. */
+function readyMade({ section, colour, name }: ShelfFrame, opening: Size) {
+	return { kind: 'ready-made', section: { ...section }, colour, opening, ready: name };
+}
+
+/** Sawn off each end of a rail, so that the mitre is clean. */
+const CLEAN_END = 3;
+
+/** One that is too large is taken apart and its rails are cut shorter, as this very job has them; null where they are not long enough. */
+function cutDownFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): Tried | null {
+	const { reader, borders } = now.job;
+	const { face, lip } = item.section;
+	const frame = { kind: 'wood', section: { ...item.section }, colour: item.colour, ready: item.name };
+	const way = borders.way === 'fit' && now.job.rabbet ? put(file, ['borders'], { way: 'weighted' }) : [];
+	const patch = [...put(file, ['frame'], frame), ...way];
+	const planned = tryPlan(file, patch, shop, reader.unit);
+	if (typeof planned === 'string' || !planned.frame || stopOf(planned)) return null;
+	const { outer } = planned.frame;
+	const [has, turned] = [item, { width: item.height, height: item.width }].map(({ width, height }) => ({
+		width: width + 2 * (face - lip),
+		height: height + 2 * (face - lip)
+	})) as [Size, Size];
+	const less = [has, turned]
+		.map((size) => ({ width: size.width - outer.width, height: size.height - outer.height }))
+		.find(({ width, height }) => isAtMost(2 * CLEAN_END, width) && isAtMost(2 * CLEAN_END, height));
+	if (!less) return null;
+	const [across, down] = [less.width, less.height].map((mm) => showWithUnit(mm, reader, 'mark'));
+	return { item, fits: 'cut-down', says: `Cut down by ${across} across and ${down} down, with its corners joined anew.`, patch };
+}
+
+function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet: Size): Tried {
 	const { reader } = now.job;
 	const missing = shortOf(now, shop, rabbet);
 	if (missing) return { item, fits: 'no', says: missing, patch: null };
-	const { density, ...section } = item.section;
 	const weight = now.job.borders.weight;
-	const frame = { kind: 'ready-made', section: { ...section, density }, colour: item.colour, opening: rabbet };
 	const borders = put(file, ['borders'], { way: 'fit', weight });
-	const patch = [...put(file, ['frame'], frame), ...borders];
+	const patch = [...put(file, ['frame'], readyMade(item, rabbet)), ...borders];
 	const planned = tryPlan(file, patch, shop, reader.unit);
 	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
 	const stop = stopOf(planned);
@@ -199,13 +262,13 @@ function shortOf({ job, plan }: Now, shop: Shop, rabbet: Size): string | null {
 	return parts.length === 0 ? null : `Its rabbet of ${showSize(rabbet, job.reader)} is ${parts.join(' and ')}.`;
 }
 
-function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): OnShelf {
+function stickOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfStick): Tried {
 	const { reader } = now.job;
 	const moulding = shop.mouldings[item.moulding];
 	if (!moulding || isMetal(moulding))
 		return { item, fits: 'no', says: `The shop has no wood moulding “${item.moulding}”.`, patch: null };
 	const way = now.job.borders.way === 'fit' && now.job.rabbet ? put(file, ['borders'], { way: 'weighted' }) : [];
-	const patch = [...put(file, ['frame'], { kind: 'wood', moulding: item.moulding }), ...way];
+	const patch = [...put(file, ['frame'], { kind: 'wood', moulding: item.moulding, ready: item.name }), ...way];
 	const planned = tryPlan(file, patch, shop, reader.unit);
 	if (typeof planned === 'string') return { item, fits: 'no', says: planned, patch: null };
 	const needs = there(there(planned.frame, 'frame').stick, 'stick');
@@ -224,10 +287,10 @@ function narrower(
 	shop: Shop,
 	item: ShelfStick,
 	tried: { patch: Operation[]; needs: number; planned: Plan }
-): OnShelf {
+): Tried {
 	const { reader, step, borders } = now.job;
 	const short = `${showWithUnit(tried.needs - item.length, reader, 'mark')} too short: four rails need ${showWithUnit(tried.needs, reader, 'mark')}.`;
-	const no: OnShelf = { item, fits: 'no', says: short, patch: null };
+	const no: Tried = { item, fits: 'no', says: short, patch: null };
 	const first = there(tried.planned.window, 'window').mats[0];
 	if (!first || (borders.way !== 'even' && borders.way !== 'weighted')) return no;
 	const by = (tried.needs - item.length) / (8 * shop.house.stickSpare);

@@ -12,7 +12,11 @@ export function isAtHand({ have, unmeasured }: Pick<MatChoice, 'have' | 'unmeasu
 	return have !== null || unmeasured;
 }
 
-type AtHand = { board: string; colour?: WrittenColour; have: { opening: Size; outer: Size } | Record<string, never> };
+type AtHand = {
+	board: string;
+	colour?: WrittenColour;
+	have: { opening: Size; outer: Size; ready?: string } | Record<string, never>;
+};
 
 /** One mat alone, at hand: borders and overlap come with it. */
 export function onlyAtHand(file: JobFile, mat: AtHand): Operation[] {

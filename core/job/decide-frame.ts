@@ -84,7 +84,7 @@ export function decideFrame(
 			rabbetDepth: chosen.rabbetDepth,
 			density: chosen.density
 		},
-		name: stocked ? mouldingName(stocked, reader) : isThere ? 'Customer’s frame' : 'Own profile',
+		name: stocked ? mouldingName(stocked, reader) : given.ready?.trim() || (isThere ? 'Customer’s frame' : 'Own profile'),
 		colour: readColour(given.colour ?? stocked?.colour ?? 'ash'),
 		finish: given.finish ?? null,
 		joined: given.joined ?? (kind === 'metal' && given.opening !== undefined),

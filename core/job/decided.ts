@@ -9,6 +9,7 @@ import type { EdgeSeal } from '../shop/holds.ts';
 import type { Ring } from '../shop/hangers.ts';
 import type { Reader } from '../units/show.ts';
 import type { Unit } from '../units/length.ts';
+import type { Claim } from './claims.ts';
 import type { FrameChoice } from './decide-frame.ts';
 import type { Kept } from './decide-kept.ts';
 import { type Piece, type Readings } from './decide-piece.ts';
@@ -80,6 +81,8 @@ export type Decided = {
 	rabbet: Readings | null;
 	/** Nobody here makes the frame. */
 	frameIsThere: boolean;
+	/** What lies ready on the shelf and is taken for it. */
+	claims: Claim[];
 	/** What came with it and stays: its glazing and back stand in `guard` as what they are. */
 	kept: Kept;
 	scope: Scope;

@@ -256,7 +256,11 @@ export const jobDefinition = {
 					have: {
 						kind: 'group',
 						says: 'it was bought cut, or is at hand: as measured, in place of borders and overlap',
-						fields: { opening: size('its narrowest opening'), outer: size('its outer size') }
+						fields: {
+							opening: size('its narrowest opening'),
+							outer: size('its outer size'),
+							ready: { kind: 'text', most: 60, says: 'what it is taken from the shelf as, by name' }
+						}
 					},
 					print: size('size of a printed area'),
 					printEnds: {
@@ -372,6 +376,11 @@ export const jobDefinition = {
 					}
 				},
 				colour: colour('its colour'),
+				ready: {
+					kind: 'text',
+					most: 60,
+					says: 'what it is taken from the shelf as, by name: a ready frame, or a stick of its moulding'
+				},
 				finish: { kind: 'choice', of: FINISHES, says: 'what its bare wood is finished with here' },
 				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
 				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },

@@ -16,7 +16,10 @@ export function sameAgain(file: JobFile): JobFile {
 	return {
 		...without(file, OF_THIS_ONE),
 		...(titled === undefined ? {} : { title: titled }),
-		...(file.piece ? { piece: without(file.piece, OF_THIS_PIECE) } : {})
+		...(file.piece ? { piece: without(file.piece, OF_THIS_PIECE) } : {}),
+		// What this one took from the shelf is there once.
+		...(file.frame ? { frame: without(file.frame, ['ready']) } : {}),
+		...(file.mats ? { mats: file.mats.map((mat) => (mat.have ? { ...mat, have: without(mat.have, ['ready']) } : mat)) } : {})
 	};
 }
 

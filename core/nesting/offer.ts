@@ -8,8 +8,8 @@ import type { LotsAndJobs } from './lots.ts';
 import type { PartGroup } from './parts.ts';
 import { sheetId } from './sources.ts';
 
-/** What sheets and sticks in the shop are; each but the first costs a plan nothing. */
-export const SHEET_KINDS = ['sheet', 'offcut', 'drop-out', 'stick'] as const;
+/** What sheets and sticks in the shop are, a lite being one that is cut to a size; each but the first costs a plan nothing. */
+export const SHEET_KINDS = ['sheet', 'offcut', 'drop-out', 'lite', 'stick'] as const;
 export type StockKind = (typeof SHEET_KINDS)[number];
 
 /** A full sheet, an offcut or a drop-out that lies in the shop; a stick, as long as it is wide. */

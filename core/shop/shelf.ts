@@ -7,23 +7,25 @@ import { NOT_KNOWN } from '../job/kinds.ts';
 import { readField } from '../job/read.ts';
 import { impossibleIn, type Section } from './mouldings.ts';
 
-export type ShelfFrame = {
-	kind: 'frame';
+type OnTheShelf = {
 	name: string;
 	/** Shelf or place. */
 	place: string;
+	/** So many are alike, those that jobs hold among them. */
+	count: number;
+};
+export type ShelfFrame = OnTheShelf & {
+	kind: 'frame';
 	/** Its rabbet. */
 	width: number;
 	height: number;
 	section: Section;
 	colour: string;
 };
-export type ShelfStick = { kind: 'stick'; name: string; place: string; moulding: string; length: number };
+export type ShelfStick = OnTheShelf & { kind: 'stick'; moulding: string; length: number };
 /** A mat that is cut: its opening and its outer size as measured. */
-export type ShelfMat = {
+export type ShelfMat = OnTheShelf & {
 	kind: 'mat';
-	name: string;
-	place: string;
 	width: number;
 	height: number;
 	openingWidth: number;
@@ -38,13 +40,18 @@ export type ShelfKind = ShelfItem['kind'];
 export type WrittenShelfItem = Record<string, unknown>;
 
 const MOST = 200;
+const MOST_ALIKE = 9999;
 const text = (says: string, most = 60): Field => ({ kind: 'text', most, says });
 const length = (says: string): Field => ({ kind: 'length', says });
 
-const FRAME: Fields = {
-	kind: text('frame'),
+const COMMON: Fields = {
 	name: text('its name'),
 	place: text('where it is kept'),
+	count: { kind: 'number', least: 0, most: MOST_ALIKE, whole: true, says: 'how many are alike; one unless given' }
+};
+const FRAME: Fields = {
+	...COMMON,
+	kind: text('frame'),
 	width: length('width of its rabbet'),
 	height: length('height of its rabbet'),
 	face: length('its face'),
@@ -54,16 +61,14 @@ const FRAME: Fields = {
 	colour: text('its colour', 40)
 };
 const STICK: Fields = {
+	...COMMON,
 	kind: text('stick'),
-	name: text('its name'),
-	place: text('where it is kept'),
 	moulding: text('a moulding of the shop'),
 	length: length('its length')
 };
 const MAT: Fields = {
+	...COMMON,
 	kind: text('mat'),
-	name: text('its name'),
-	place: text('where it is kept'),
 	width: length('its outer width'),
 	height: length('its outer height'),
 	openingWidth: length('width of its opening'),
@@ -76,6 +81,7 @@ const FIELDS: Record<ShelfKind, Fields> = { frame: FRAME, stick: STICK, mat: MAT
 type Read = Partial<Section> & {
 	name?: string;
 	place?: string;
+	count?: number;
 	moulding?: string;
 	length?: number;
 	width?: number;
@@ -110,10 +116,10 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		const kind = (given as { kind?: unknown } | null)?.kind;
 		if (!isKind(kind)) {
 			faults.push({ path: `${at}.kind`, says: 'What is on the shelf is a frame, a stick or a mat.' });
-			return { kind: 'stick', name: '', place: '', moulding: '', length: 0 };
+			return { kind: 'stick', name: '', place: '', count: 0, moulding: '', length: 0 };
 		}
 		const fields: Field = { kind: 'group', fields: FIELDS[kind], says: `a ${kind} on the shelf` };
-		const read = readField(fields, given, at, 'mm', faults) as Read;
+		const read = readField(fields, withCount(given as object, at, faults), at, 'mm', faults) as Read;
 		const said = faults.length;
 		for (const key of NEEDED[kind]) {
 			const missing = read[key] === undefined || String(read[key]).trim() === '';
@@ -123,16 +129,15 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		const name = String(read.name ?? '').trim();
 		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each its own name.` });
 		names.add(name);
-		const place = String(read.place ?? '').trim();
-		if (kind === 'stick') return { kind, name, place, moulding: read.moulding ?? '', length: read.length ?? 0 };
-		if (kind === 'mat') return matFrom(read, { name, place }, at, faults);
+		const of: OnTheShelf = { name, place: String(read.place ?? '').trim(), count: read.count ?? 1 };
+		if (kind === 'stick') return { kind, ...of, moulding: read.moulding ?? '', length: read.length ?? 0 };
+		if (kind === 'mat') return matFrom(read, of, at, faults);
 		const { face, lip, depth, rabbetDepth } = read as Section;
 		if (faults.length === said)
 			faults.push(...impossibleIn({ face, lip, depth, rabbetDepth }).map(({ key, says }) => ({ path: `${at}.${key}`, says })));
 		return {
 			kind,
-			name,
-			place,
+			...of,
 			width: read.width ?? 0,
 			height: read.height ?? 0,
 			section: { face, lip, depth, rabbetDepth, density: USUAL_DENSITY },
@@ -142,12 +147,21 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, items };
 }
 
+/** As it stands in a field, `3` is a number too; of what is none only one thing is said. */
+function withCount(given: object & { count?: unknown }, at: string, faults: Fault[]): object {
+	const { count, ...rest } = given;
+	if (typeof count !== 'string') return given;
+	if (/^\d{1,4}$/.test(count.trim())) return { ...rest, count: Number(count) };
+	faults.push({ path: `${at}.count`, says: 'How many are there? A whole number is wanted here.' });
+	return rest;
+}
+
 function isKind(kind: unknown): kind is ShelfKind {
 	return typeof kind === 'string' && Object.hasOwn(FIELDS, kind);
 }
 
 /** Its board stands round its opening. */
-function matFrom(read: Read, of: { name: string; place: string }, at: string, faults: Fault[]): ShelfMat {
+function matFrom(read: Read, of: OnTheShelf, at: string, faults: Fault[]): ShelfMat {
 	const { width = 0, height = 0, openingWidth = 0, openingHeight = 0 } = read;
 	for (const [key, opening, outer] of [
 		['openingWidth', openingWidth, width],

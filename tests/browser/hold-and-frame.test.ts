@@ -5,7 +5,7 @@ import DxfParser from 'dxf-parser';
 import { plan } from '../../core/plan.ts';
 import { builtInShop } from '../../core/shop/shop.ts';
 import { planSingle, workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
+import { keepJob, send } from '../running/server.ts';
 import { Key } from './browser.ts';
 import { stage } from './setup.ts';
 
@@ -211,6 +211,32 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	const kept = await here.untilKept(number, 'the frame', (job) => job.frame!.kind === 'ready-made');
 	assert.deepEqual(kept.frame!.opening, { width: 545, height: 704 });
 	assert.equal(plan(kept, builtInShop).fits, true);
+	await sees('This job takes it from the shelf; no other job is offered it.');
+	// Whoever asked before it was taken is told by whom, and loses nothing.
+	const other = await keepJob(here.server.address, workedJob());
+	await press('put it back: Green frame');
+	await here.untilKept(number, 'the frame put back', (job) => job.frame!.ready === undefined);
+	await open(`/jobs/${other}?at=frame`);
+	await press('Try the shelf');
+	await sees('Fits. It goes in as it is.');
+	const { rev } = (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()) as { rev: number };
+	const again = await send(here.server.address, 'PUT', `/api/jobs/${number}`, kept, { 'if-match': `"${rev}"` });
+	assert.equal(again.status, 200);
+	await press('take it: Green frame');
+	await sees(`not kept: “Green frame” on the shelf: ${number} holds it. Take another, or free it there first.`);
+	await press('Undo');
+	await sees(/rev 1 · kept \d\d:\d\d/);
+	await open(`/jobs/${other}?at=frame`);
+	await press('Try the shelf');
+	await sees(`${number} holds it.`);
+	await open('/stock/shelf');
+	await sees(`for ${number}`);
+	await press('history of Green frame');
+	await sees(/arrived\s*1/);
+	// It goes with the piece, on the screen that is open, too.
+	await send(here.server.address, 'PUT', `/api/jobs/${number}/state`, { state: 'handed-over' });
+	await sees(/handed over\s*1\s*K-/);
+	assert.equal(await (await here.browser.field('How many of Green frame')).getAttribute('value'), '0');
 });
 
 test('every cut part as DXF, from the record', async () => {

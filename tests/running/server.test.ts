@@ -336,7 +336,7 @@ test('the shelf: kept as it was written, on top of what it started from; faults 
 	const stick = { kind: 'stick', name: 'Ash', place: 'Beam', moulding: 'ash-22', length: '3 m' };
 	assert.equal((await put([stick], 0)).status, 200);
 	const read = (await (await fetch(`${server.address}/api/shop/shelf`)).json()) as { rev: number; shelf: unknown[] };
-	assert.deepEqual(read, { rev: 1, shelf: [stick] });
+	assert.deepEqual(read, { rev: 1, shelf: [stick], held: [] });
 	assert.equal((await put([], 0)).status, 409);
 	const bad = await put([{ ...stick, length: -3 }], 1);
 	assert.equal(bad.status, 400);

@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import type { Database } from '../../src/lib/server/db/database.ts';
 import { selectJob, selectJobs, usedAnywhere } from '../../src/lib/server/db/jobs.ts';
+import { selectReady } from '../../src/lib/server/db/ready.ts';
 import { migrate, migrationsDone, MIGRATIONS } from '../../src/lib/server/db/migrate.ts';
 import { openPGlite } from '../../src/lib/server/db/pglite.ts';
 import { openPostgres } from '../../src/lib/server/db/postgres.ts';
@@ -46,7 +47,13 @@ for (const kind of DATABASES)
 					]);
 				await db.query("INSERT INTO job_climate (job_id, rev, result) VALUES ($1, 1, '{}'), ($1, 9, '{}')", [rows[0]!.id]);
 			}
+			const shelf = [{ kind: 'frame', name: ' Old oak ' }, { kind: 'stick', name: 'Ash' }, { kind: 'mat' }];
+			await db.query("INSERT INTO shop_list (name, rev, items) VALUES ('shelf', 3, $1::jsonb)", [JSON.stringify(shelf)]);
 			await migrate(db);
+			assert.deepEqual((await selectReady(db)).map(({ name, present, reserved }) => [name, present, reserved]).sort(), [
+				['Ash', 1, 0],
+				['Old oak', 1, 0]
+			]);
 			assert.deepEqual(
 				await migrationsDone(db),
 				MIGRATIONS.map(({ id }) => id)

@@ -183,6 +183,7 @@ function gather(writer: Writer): MadeStep {
 		counts.set(role, (counts.get(role) ?? 0) + count);
 	}
 	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
+	const shelf = job.claims.map(({ what, name }) => `${job.copies > 1 ? `${job.copies} × ` : ''}${what} “${name}”`);
 	const { hang, back } = plan;
 	const kit = plan.frame?.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
 	const shim = writer.metal && isShimmed(plan, shop.house);
@@ -204,12 +205,13 @@ function gather(writer: Writer): MadeStep {
 		title: 'Gather',
 		does: [
 			...(parts.length > 0 ? [`To cut: ${parts.join(', ')}.`] : []),
+			...(shelf.length > 0 ? [`From the shelf: ${shelf.join(', ')}.`] : []),
 			...(kit
 				? [`From the kit${each}: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`]
 				: atHand(held, rest, each))
 		],
 		because: `What is missing is found before anything is opened.${widths}`,
-		ticks: [...parts, ...held, ...rest],
+		ticks: [...parts, ...shelf, ...held, ...rest],
 		uses: []
 	};
 }

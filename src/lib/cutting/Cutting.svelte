@@ -179,7 +179,7 @@
 	<main id="main" class="page">
 		<h1 class="seen-by-readers">Cutting</h1>
 		<section class="what" aria-label="What is cut">
-			<JobsToCut {jobs} {more} {chosen} onchoose={(numbers) => (chosen = numbers)} />
+			<JobsToCut {jobs} {stock} {more} {chosen} onchoose={(numbers) => (chosen = numbers)} />
 			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} groupName={nameOfGroup} {unit} onshow={show} />
 		</section>
 		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>

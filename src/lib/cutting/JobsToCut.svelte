@@ -1,10 +1,31 @@
 <script lang="ts">
 	/** Open jobs that ask for sheets; those that are ticked are cut together. */
+	import { asItLies } from '$core/nesting/as-it-lies.ts';
+	import type { InStock } from '$core/nesting/offer.ts';
 	import type { JobParts } from '$lib/server/job-parts.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 
-	type Props = { jobs: JobParts[]; more: boolean; /** Their numbers. */ chosen: string[]; onchoose: (numbers: string[]) => void };
-	const { jobs, more, chosen, onchoose }: Props = $props();
+	type Props = {
+		jobs: JobParts[];
+		stock: readonly InStock[];
+		more: boolean;
+		/** Their numbers. */ chosen: string[];
+		onchoose: (numbers: string[]) => void;
+	};
+	const { jobs, stock, more, chosen, onchoose }: Props = $props();
+
+	const FITS: Record<JobParts['shelf'][number]['fits'], string> = {
+		'as-is': 'as it is',
+		'other-borders': 'with other borders',
+		'cut-down': 'cut down'
+	};
+
+	/** Parts that lie in the rack as they are wanted, with where. */
+	const lyingReady = (parts: JobParts['parts']): string[] =>
+		parts.flatMap((part) => {
+			const line = asItLies(part, stock);
+			return line ? [`${part.name}${line.place === '' ? '' : ` (${line.place})`}`] : [];
+		});
 
 	function choose(number: string, on: boolean) {
 		onchoose(on ? [...chosen, number] : chosen.filter((one) => one !== number));
@@ -21,7 +42,8 @@
 		<p class="quiet">No open piece asks for board or glazing yet. Measure one, and its blanks come here.</p>
 	{/if}
 	<ul class="jobs">
-		{#each jobs as { number, title, stopped, parts, shelf } (number)}
+		{#each jobs as { number, title, stopped, parts, shelf, taken } (number)}
+			{@const lying = lyingReady(parts)}
 			<li>
 				<label title="{number} {title}">
 					<input
@@ -36,9 +58,11 @@
 				</label>
 				{#if stopped}<Sign of="stop" size={10} />{/if}
 				<span class="quiet figures" title="blanks">{parts.reduce((sum, part) => sum + part.count, 0)}</span>
-				{#if shelf.length > 0}<a class="ready" href="/jobs/{number}?at=frame"
-						>on the shelf: {shelf[0]?.name}, {shelf[0]?.fits}{shelf.length > 1 ? `, and ${shelf.length - 1} more` : ''}</a
+				{#if taken.length > 0}<p class="ready">from the shelf: {taken.join(', ')}</p>{/if}
+				{#if shelf[0]}<a class="ready" href="/jobs/{number}?at=frame"
+						>on the shelf: {shelf[0].name}, {FITS[shelf[0].fits]}{shelf.length > 1 ? `, and ${shelf.length - 1} more` : ''}</a
 					>{/if}
+				{#if lying.length > 0}<p class="ready">cut to size already: {lying.join(', ')}</p>{/if}
 			</li>
 		{/each}
 	</ul>
@@ -70,12 +94,14 @@
 		gap: 8px;
 		min-height: var(--row);
 	}
+	a.ready {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
 	.ready {
 		flex-basis: 100%;
 		margin: -4px 0 4px 26px;
 		font-size: var(--text-sm);
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 	.jobs label {
 		flex: 1 1 0;

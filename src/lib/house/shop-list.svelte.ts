@@ -26,6 +26,13 @@ export class ShopList<T> {
 		[this.#path, this.#key, this.kept, this.#rev] = [path, key, kept, rev];
 	}
 
+	/** Another's list in the place of ours, of which nothing is unsent. @returns whether it is a newer one */
+	takeUp(kept: T, rev: number): boolean {
+		if (rev <= this.#rev) return false;
+		[this.kept, this.#rev, this.touches] = [kept, rev, null];
+		return true;
+	}
+
 	/** Asks which jobs would come out otherwise. */
 	async look(list: T): Promise<void> {
 		await this.#send(`${this.#path}/touches`, 'POST', list, (answer) => {

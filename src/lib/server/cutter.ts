@@ -3,6 +3,7 @@
  * goes on. What it says that it has made is believed; no cut is asked for twice.
  */
 import Joi from 'joi';
+import { tellStock } from './db/stock.ts';
 import { there } from '$core/units/there.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import { askJson } from './ask-json.ts';
@@ -11,7 +12,6 @@ import type { Database } from './db/database.ts';
 import { insertProgress, selectPlan, selectRunning, type KeptPlan, type Progress } from './db/cutting.ts';
 import { isOfDatabase, log, loggable } from './log.ts';
 import { cutterUrl } from './settings.ts';
-import { tellStock } from './stock.ts';
 import { checkSendToCutter } from './validation/stock.ts';
 
 /** What a cutter says of a run. */

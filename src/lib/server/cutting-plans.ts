@@ -23,9 +23,8 @@ import {
 	type KeptPlan
 } from './db/cutting.ts';
 import { selectJob } from './db/jobs.ts';
-import { insertStock, lockStock, moveStock } from './db/stock.ts';
+import { insertStock, lockStock, moveStock, tellStock } from './db/stock.ts';
 import { shopNow } from './shop.ts';
-import { tellStock } from './stock.ts';
 import { inThread } from './threads/pool.ts';
 import { checkCutSheet, checkDropOut, checkMade, checkPlan, type SentPlan } from './validation/stock.ts';
 
@@ -99,7 +98,7 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 		if (!row) return faults(400, [{ path: 'job.blanks', says: 'Each blank is named after its job: K-0101 mat 1.' }]);
 		files.push({ number: row.number, file: row.spec });
 	}
-	const done = await inThread('parts', { jobs: files, shop: (await shopNow(db)).written });
+	const done = await inThread('parts', { jobs: files, shop: (await shopNow(db)).written, held: [], tried: false });
 	if (!done.ok) return done.answer;
 	const now = new Map(done.gives.flatMap(({ parts }) => parts).map((part) => [part.id, part]));
 	for (const { id, width, height } of job.blanks) {

@@ -5,6 +5,7 @@ import type { PartWanted } from '$core/nesting/parts.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
 import { selectTaken, type TakenPart } from './db/cutting.ts';
+import { selectHeld } from './db/ready.ts';
 import { selectPressing, type AfterPressing } from './db/today.ts';
 import type { JobParts } from './job-parts.ts';
 import { shopNow } from './shop.ts';
@@ -43,7 +44,7 @@ export async function openParts(db: Database, today: string, tryShelf = false): 
 /** What jobs ask for, of sheets and sticks less what kept plans cut already; in their order. */
 export async function partsLeft(db: Database, asked: { number: number; file: JobFile }[], tryShelf = false): Promise<JobParts[]> {
 	const { written } = await shopNow(db);
-	const done = await inThread('parts', { jobs: asked, shop: written, tryShelf });
+	const done = await inThread('parts', { jobs: asked, shop: written, held: await selectHeld(db), tried: tryShelf });
 	if (!done.ok) throw new Error('The parts of jobs could not be planned.');
 	const taken = await selectTaken(
 		db,

@@ -1,6 +1,7 @@
 /** What an open job asks of full sheets, as Cutting lists it. */
-import { onShelf, type OnShelf } from '$core/advice/on-shelf.ts';
+import { onShelf, type Fit, type Held, type OnShelf } from '$core/advice/on-shelf.ts';
 import { decide } from '$core/decide.ts';
+import { claimed } from '$core/job/claims.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { readJob } from '$core/job/read.ts';
@@ -20,36 +21,44 @@ export type JobParts = {
 	/** Something forbids the work: its sizes may still change. */
 	stopped: boolean;
 	parts: PartWanted[];
-	/** What lies ready on the shelf and fits: nothing need be cut for it. */
-	shelf: { name: string; fits: 'as it is' | 'with other borders' }[];
+	/** What lies ready on the shelf and fits, where it takes nothing from there yet: nothing need be cut for it, or less. */
+	shelf: { name: string; fits: Exclude<Fit, 'no'> }[];
+	/** What it takes from the shelf. */
+	taken: string[];
 	/** Hardware, wire and tapes that it takes. */
 	things: ThingWanted[];
 };
 
-export function jobParts(number: number, file: JobFile, shop: Shop, shelf: readonly ShelfItem[] = []): JobParts {
+export type ReadyThings = { shelf: readonly ShelfItem[]; held: readonly Held[]; /** Says what of it fits. */ tried: boolean };
+
+export function jobParts(number: number, file: JobFile, shop: Shop, ready: ReadyThings): JobParts {
 	const job = decide(readJob(file), shop);
 	const plan = planDecided(file, job, shop);
 	const shown = showJobNumber(number);
 	const moulding = file.frame?.moulding;
 	const parts = partsWanted(shown, plan.cut, lineName, (cut) => dropOutsOf(cut, job, plan));
+	const taken = job.claims.flatMap((claim) => claimed(claim, ready.shelf) ?? []);
+	// Rails are cut from the frame or the stick that it takes.
+	const ofStick = taken.some(({ kind }) => kind !== 'mat');
+	const holds = { held: ready.held, by: shown };
 	const counted = new Set(thingsOf(shop).map(({ id }) => id));
 	const things = takenBy({ file, job, plan, shop }).filter(({ material }) => counted.has(material));
 	return {
 		number: shown,
 		title: (file.title ?? file.piece?.title) || 'New piece',
 		stopped: !plan.fits || plan.findings.some(({ severity }) => severity === 'stop'),
-		shelf: job.frameIsThere ? [] : ready(onShelf(file, { job, plan }, shop, shelf)),
+		taken: taken.map(({ name }) => name),
+		shelf:
+			job.frameIsThere || !ready.tried || taken.length > 0 ? [] : fitting(onShelf(file, { job, plan }, shop, ready.shelf, holds)),
 		things: things.map(({ material, amount }) => ({ job: shown, material, amount })),
 		// A rail is cut from its moulding, whatever that is called in the reader's unit.
-		parts: parts.map((part) => (moulding && part.material === job.frame?.name ? { ...part, material: moulding } : part))
+		parts: parts
+			.filter(({ from }) => from !== 'stick' || !ofStick)
+			.map((part) => (moulding && part.material === job.frame?.name ? { ...part, material: moulding } : part))
 	};
 }
 
 /** Frames and mats; a stick on the shelf is cut in any case. */
-function ready(tried: readonly OnShelf[]): JobParts['shelf'] {
-	return tried.flatMap(({ item, fits }) =>
-		fits === 'no' || item.kind === 'stick'
-			? []
-			: [{ name: item.name, fits: fits === 'as-is' ? ('as it is' as const) : ('with other borders' as const) }]
-	);
+function fitting(tried: readonly OnShelf[]): JobParts['shelf'] {
+	return tried.flatMap(({ item, fits }) => (fits === 'no' || item.kind === 'stick' ? [] : [{ name: item.name, fits }]));
 }

@@ -66,6 +66,16 @@ async function read(db: Database, body: unknown): Promise<WithFacts> {
 	}
 }
 
+/** What a job wants of the shelf may be another's. */
+async function orFaults<T>(keep: () => Promise<T>): Promise<{ ok: true; kept: T } | { ok: false; answer: Answer }> {
+	try {
+		return { ok: true, kept: await keep() };
+	} catch (error) {
+		if (error instanceof FaultError) return { ok: false, answer: faults(400, error.faults) };
+		throw error;
+	}
+}
+
 export type PostJob = {
 	/** One that it brings along. */
 	number?: number;
@@ -81,10 +91,14 @@ export async function postJob(db: Database, body: unknown, { number, orEmpty }: 
 	const found = await read(db, body);
 	if (!found.ok) return found.answer;
 	const { job, facts } = found;
-	const kept = await insertJob(db, job, facts, {
-		number: number ?? null,
-		orEmptyIn: orEmpty && facts.empty ? (job.unit ?? 'mm') : null
-	});
+	const done = await orFaults(() =>
+		insertJob(db, job, facts, {
+			number: number ?? null,
+			orEmptyIn: orEmpty && facts.empty ? (job.unit ?? 'mm') : null
+		})
+	);
+	if (!done.ok) return done.answer;
+	const { kept } = done;
 	if (kept.kind === 'taken')
 		return faults(409, [
 			{
@@ -119,7 +133,9 @@ export async function putJob(db: Database, number: number, body: unknown, on: nu
 	const found = await read(db, body);
 	if (!found.ok) return found.answer;
 	const { job, facts } = found;
-	const kept = await insertRevision(db, number, on, job, facts, reason.slice(0, 200));
+	const done = await orFaults(() => insertRevision(db, number, on, job, facts, reason.slice(0, 200)));
+	if (!done.ok) return done.answer;
+	const { kept } = done;
 	if (!kept) return notFound;
 	if (kept.kind === 'conflict') {
 		const differs = differences(job, kept.theirs);

@@ -15,9 +15,8 @@ import {
 	upsertKept,
 	type OrderLine
 } from './db/orders.ts';
-import { insertStock, moveStock } from './db/stock.ts';
+import { insertStock, moveStock, tellStock } from './db/stock.ts';
 import { shopOf } from './shop.ts';
-import { tellStock } from './stock.ts';
 import { askStanding, sendOrder } from './supplier.ts';
 import { checkCame, checkKept, checkOrder, type CameLine } from './validation/orders.ts';
 

@@ -1,6 +1,6 @@
 /** What the shop sets for itself, list by list: sizes by which frames are bought, materials, places. */
 import Joi from 'joi';
-import type { Fault } from '$core/job/faults.ts';
+import { FaultError, type Fault } from '$core/job/faults.ts';
 import { readAbout } from '$core/shop/about.ts';
 import { readPlaces } from '$core/shop/own-places.ts';
 import { readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
@@ -13,8 +13,9 @@ import { readShelf } from '$core/shop/shelf.ts';
 import { builtInShop, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import { call, faults, revisionNamed, route, type Answer } from './answer.ts';
-import type { Database } from './db/database.ts';
+import type { Database, Queries } from './db/database.ts';
 import { usedAnywhere } from './db/jobs.ts';
+import { countShelf, selectHeld } from './db/ready.ts';
 import { keepList, selectLists } from './db/shop.ts';
 import { json } from './validation/body.ts';
 
@@ -135,7 +136,7 @@ export async function shopOf(db: Database): Promise<Shop> {
 
 export async function getList(db: Database, key: ListKey): Promise<Answer> {
 	const { rev, items } = await listOf(db, key);
-	return { status: 200, body: { rev, [key]: items }, headers: { etag: `"${rev}"` } };
+	return { status: 200, body: { rev, [key]: items, ...(await besideList(db, key)) }, headers: { etag: `"${rev}"` } };
 }
 
 /** Keeps a list on top of a revision of it. */
@@ -143,12 +144,36 @@ export async function putList(db: Database, key: ListKey, sent: unknown, on: num
 	const checked = checkSent(key, sent);
 	if (!checked.ok) return faults(400, checked.faults);
 	const items = key === 'materials' ? await withKeptMaterials(db, checked.items as WrittenMaterial[]) : checked.items;
-	const rev = await keepList(db, LISTS[key].stored, items, on);
+	const kept = await keepWithCounts(db, key, items, on);
+	if (!kept.ok) return faults(409, kept.faults);
+	const { rev } = kept;
 	if (rev === null)
 		return faults(409, [
 			{ path: 'If-Match', says: 'Somebody else changed the list meanwhile. Load it again and make the change on top of it.' }
 		]);
-	return { status: 200, body: { rev, [key]: items }, headers: { etag: `"${rev}"` } };
+	return { status: 200, body: { rev, [key]: items, ...(await besideList(db, key)) }, headers: { etag: `"${rev}"` } };
+}
+
+/** What lies ready is counted as its list is kept; fewer than jobs hold are not. */
+async function keepWithCounts(
+	db: Database,
+	key: ListKey,
+	items: unknown,
+	on: number
+): Promise<{ ok: true; rev: number | null } | { ok: false; faults: Fault[] }> {
+	const shelf = key === 'shelf' ? readShelf(items) : null;
+	try {
+		const counted = shelf?.ok ? (tx: Queries) => countShelf(tx, shelf.items) : undefined;
+		return { ok: true, rev: await keepList(db, LISTS[key].stored, items, on, counted) };
+	} catch (error) {
+		if (error instanceof FaultError) return { ok: false, faults: error.faults };
+		throw error;
+	}
+}
+
+/** Beside the shelf: what jobs hold of it. */
+async function besideList(db: Database, key: ListKey): Promise<object> {
+	return key === 'shelf' ? { held: await selectHeld(db) } : {};
 }
 
 /** The calls on a list: one way for all of them. */

@@ -1,13 +1,10 @@
 /** The calls on what lies in stock: what is there, what arrives, what is counted, and all that happened to a line. */
 import { isItem, type ItemKind } from '$core/nesting/items.ts';
 import { faults, notFound, type Answer } from './answer.ts';
-import { announce, type Database, type Queries } from './db/database.ts';
-import { insertStock, lockStock, moveStock, selectMovements, selectStock, selectThings } from './db/stock.ts';
+import type { Database } from './db/database.ts';
+import { insertStock, lockStock, moveStock, selectMovements, selectStock, selectThings, tellStock } from './db/stock.ts';
 import { shopOf } from './shop.ts';
 import { checkArrival, checkCounted } from './validation/stock.ts';
-
-/** Said to every open screen that shows stock or cuts from it. */
-export const tellStock = (tx: Queries): Promise<void> => announce(tx, JSON.stringify({ list: 'stock', rev: 0 }));
 
 export async function getStock(db: Database): Promise<Answer> {
 	return { status: 200, body: { stock: await selectStock(db), things: await selectThings(db) } };
@@ -43,7 +40,8 @@ export async function putStock(db: Database, id: number, body: unknown): Promise
 	const { present } = checked.value;
 	return db.transaction(async (tx): Promise<Answer> => {
 		const [line] = await lockStock(tx, [id]);
-		if (!line) return notFound;
+		// What lies ready is counted on the shelf's own list.
+		if (!line || line.kind === 'ready') return notFound;
 		if (present < line.reserved)
 			return faults(409, [
 				{

@@ -1,10 +1,17 @@
 /** The shelf while it is written: what can be read is kept by itself, what can't stays here and says why; each keeping can be undone. */
 import type { DateLanguage } from '$core/shop/about.ts';
-import { readShelf, type ShelfItem } from '$core/shop/shelf.ts';
+import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
 import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { showMoment } from '$lib/ui/days.ts';
 
 export type ShelfRow = Record<string, string>;
+
+/** As it is kept, in fields; of what nobody counted there is one. */
+export const rowsOf = (items: readonly WrittenShelfItem[]): ShelfRow[] =>
+	items.map((item) => ({
+		count: '1',
+		...Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)]))
+	}));
 
 const QUIET_MS = 600;
 /** Where in this browser lines wait that are half written. */
@@ -59,6 +66,16 @@ export class ShelfDesk {
 		const rows = $state.snapshot(this.rows).filter((_, index) => this.#faulty.includes(index));
 		if (rows.length > 0) localStorage.setItem(PUT_BY, JSON.stringify(rows));
 		else localStorage.removeItem(PUT_BY);
+	}
+
+	/** Another changed the shelf, or a job took something from it: shown at once where nothing here is unsent. */
+	standsAs(items: readonly WrittenShelfItem[], rev: number): void {
+		const whole = $state.snapshot(this.rows).filter((_, index) => !this.#faulty.includes(index));
+		if (this.list.busy || JSON.stringify(whole) !== JSON.stringify(this.list.kept)) return;
+		const rows = rowsOf(items);
+		if (!this.list.takeUp(rows, rev) || JSON.stringify(rows) === JSON.stringify(whole)) return;
+		this.rows = [...structuredClone(rows), ...this.rows.filter((_, index) => this.#faulty.includes(index))];
+		[this.#past, this.#at, this.#steps] = [[rows], 0, 0];
 	}
 
 	/** Once, when the page is there. */

@@ -28,7 +28,7 @@
 			case 'conflict':
 				return 'two versions';
 			case 'refused':
-				return 'the server refused it';
+				return `not kept: ${editor.keeping.refusal || 'the server refused it'}`;
 			case 'kept':
 				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${showMoment(editor.keeping.at, page.data.dates as DateLanguage)}` : ''}`;
 		}

@@ -46,6 +46,8 @@ export class Keeping {
 	ended = $state<JobState>('open');
 	state = $state<SaveState>('kept');
 	conflict = $state.raw<Conflict | null>(null);
+	/** Why the server did not take what was sent last; empty where it did. */
+	refusal = $state('');
 	readonly #number: string;
 	readonly #desk: Desk;
 	#sent: JobFile;
@@ -138,6 +140,7 @@ export class Keeping {
 			return;
 		}
 		if (response.status >= 400 && response.status < 500) {
+			this.refusal = await reasonOf(response);
 			this.state = 'refused';
 			return;
 		}
@@ -146,6 +149,7 @@ export class Keeping {
 		this.at = keptAt(response);
 		this.#sent = file;
 		this.fromElsewhere = false;
+		this.refusal = '';
 		this.state = 'kept';
 		this.#desk.onkept();
 	}
@@ -179,4 +183,13 @@ export class Keeping {
 /** When the revision that was answered was kept. */
 function keptAt({ headers }: Response): number {
 	return Date.parse(headers.get('last-modified') ?? '');
+}
+
+/** The first of what the server says against it. */
+async function reasonOf(response: Response): Promise<string> {
+	try {
+		return ((await response.json()) as { faults?: { says: string }[] }).faults?.[0]?.says ?? '';
+	} catch {
+		return '';
+	}
 }

@@ -43,13 +43,18 @@ function joinWood(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { rails, stick, rabbet, diagonal } = there(plan.frame, 'frame');
 	const [across, down] = there(rails, 'rails');
+	// A frame from the shelf that is cut down.
+	const taken = job.claims.find(({ what }) => what === 'frame');
 	const splined = there(job.frame, 'frame').corners === 'reinforced';
 	return [
 		{
 			id: 'cut-frame',
 			title: 'Cut the rails',
 			does: [
-				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}.`,
+				...(taken
+					? [`Take the frame “${taken.name}” apart at its corners; old pins leave the wood before a blade meets it.`]
+					: []),
+				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${taken ? 'its own rails, cut anew' : `${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}`}.`,
 				'Lay each pair back to back: they are the same length to a hair.'
 			],
 			because: 'A pair that differs opens the last corner.',

@@ -3,6 +3,7 @@ import type { JobFile } from '$core/job/definition.ts';
 import type { JobState } from '$core/job/state.ts';
 import type { Unit } from '$core/units/length.ts';
 import { announce, type Database, type Queries, type Transaction } from './database.ts';
+import { holdReady, readyFollows } from './ready.ts';
 import { nth, there } from '$core/units/there.ts';
 
 /** A job's number as it counts; `showJobNumber` writes it. */
@@ -52,7 +53,10 @@ export type NewJob = {
 	practice?: (tx: Transaction, number: number) => Promise<void>;
 };
 
-/** @returns `found` for an empty piece that was there */
+/**
+ * @returns `found` for an empty piece that was there
+ * @throws FaultError where it takes from the shelf what another job holds
+ */
 export async function insertJob(
 	db: Database,
 	spec: JobFile,
@@ -87,6 +91,7 @@ export async function insertJob(
 			if (!made && number !== null) return { kind: 'taken' as const };
 		}
 		const at = await insertHead(tx, made.id, 1, spec, facts, 'new');
+		if (!practice) await holdReady(tx, { ...made, spec });
 		await practice?.(tx, made.number);
 		await announceJob(tx, made.number, 1, state);
 		return { kind: 'kept' as const, number: made.number, rev: 1, at };
@@ -114,7 +119,10 @@ export async function selectJob(db: Queries, number: number, rev: number | null)
 	return rows[0] ?? null;
 }
 
-/** A new revision on top of `from`; a conflict when another came between. Null where there is no such job. */
+/**
+ * A new revision on top of `from`; a conflict when another came between. Null where there is no such job.
+ * @throws FaultError where it takes from the shelf what another job holds
+ */
 export async function insertRevision(
 	db: Database,
 	number: number,
@@ -138,6 +146,7 @@ export async function insertRevision(
 			const specOf = (rev: number) => found.rows.find((row) => row.rev === rev)?.spec ?? null;
 			return { kind: 'conflict' as const, rev: job.head_rev, theirs: there(specOf(job.head_rev), 'at'), base: specOf(from) };
 		}
+		if (job.state === 'open') await holdReady(tx, { id: job.id, number, spec });
 		const rev = from + 1;
 		const at = await insertHead(tx, job.id, rev, spec, facts, reason);
 		await tx.query(
@@ -193,8 +202,10 @@ export async function changeState(
 	state: JobState | 'deleted'
 ): Promise<{ kind: 'changed' } | { kind: 'not-empty' } | null> {
 	return db.transaction(async (tx) => {
-		const { rows } = await tx.query<{ id: number; state: State; empty: boolean; rev: number }>(
-			"SELECT id, state, empty, head_rev AS rev FROM job WHERE number = $1 AND state NOT IN ('deleted', 'practice') FOR UPDATE",
+		const { rows } = await tx.query<{ id: number; state: State; empty: boolean; rev: number; spec: JobFile }>(
+			`SELECT job.id, job.state, job.empty, job.head_rev AS rev, job_revision.spec
+			 FROM job JOIN job_revision ON job_revision.job_id = job.id AND job_revision.rev = job.head_rev
+			 WHERE job.number = $1 AND job.state NOT IN ('deleted', 'practice') FOR UPDATE OF job`,
 			[number]
 		);
 		const [job] = rows;
@@ -203,6 +214,7 @@ export async function changeState(
 		if (state === job.state) return { kind: 'changed' as const };
 		await tx.query('UPDATE job SET state = $2 WHERE id = $1', [job.id, state]);
 		await tx.query("INSERT INTO job_state (job_id, state, author) VALUES ($1, $2, '')", [job.id, state]);
+		await readyFollows(tx, { id: job.id, number, spec: job.spec }, state);
 		await announceJob(tx, number, job.rev, state);
 		return { kind: 'changed' as const };
 	});

@@ -9,8 +9,17 @@ export async function selectLists(db: Queries): Promise<Map<string, ShopList>> {
 	return new Map(rows.map(({ name, rev, items }) => [name, { rev, items }]));
 }
 
-/** Keeps a list on top of revision `on`; null when it stands at another by now. */
-export async function keepList(db: Database, name: string, items: unknown, on: number): Promise<number | null> {
+/**
+ * Keeps a list on top of revision `on`; null when it stands at another by now.
+ * @param also what belongs to it, kept with it or not at all
+ */
+export async function keepList(
+	db: Database,
+	name: string,
+	items: unknown,
+	on: number,
+	also?: (tx: Queries) => Promise<void>
+): Promise<number | null> {
 	return db.transaction(async (tx) => {
 		const values = [name, JSON.stringify(items), on];
 		const { rows: first } = await tx.query<{ rev: number }>(
@@ -25,6 +34,7 @@ export async function keepList(db: Database, name: string, items: unknown, on: n
 					values
 				);
 		if (!next[0]) return null;
+		await also?.(tx);
 		await announce(tx, JSON.stringify({ list: name, rev: next[0].rev }));
 		return next[0].rev;
 	});

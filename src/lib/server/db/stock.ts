@@ -1,16 +1,19 @@
 /** The tables stock and stock_event: every query on them. A movement is written with what it changes, in one transaction. */
 import type { InStock } from '$core/nesting/offer.ts';
-import type { Queries } from './database.ts';
+import { announce, type Queries } from './database.ts';
 
 export type NewStock = Pick<InStock, 'material' | 'colour' | 'width' | 'height' | 'lot' | 'place'> & {
-	kind: InStock['kind'] | 'thing';
+	kind: InStock['kind'] | 'thing' | 'ready';
 };
 export type StockLine = InStock & { present: number; reserved: number };
+export type MovementKind = 'arrived' | 'counted' | 'reserved' | 'freed' | 'cut' | 'left' | 'used' | 'returned';
 export type Movement = {
-	kind: 'arrived' | 'counted' | 'reserved' | 'freed' | 'cut' | 'left';
+	kind: MovementKind;
 	present: number;
 	reserved: number;
 	plan: number | null;
+	/** The job's row. */
+	job?: number | null;
 };
 
 const MOST_LINES = 2000;
@@ -19,7 +22,7 @@ const MOST_LINES = 2000;
 export async function selectStock(db: Queries): Promise<StockLine[]> {
 	const { rows } = await db.query<StockLine>(
 		`SELECT id::int, kind, material, colour, width, height, lot, place, present, reserved, present - reserved AS free
-		 FROM stock WHERE present > 0 AND kind <> 'thing' ORDER BY material, colour, kind DESC, width * height DESC, id LIMIT $1`,
+		 FROM stock WHERE present > 0 AND kind NOT IN ('thing', 'ready') ORDER BY material, colour, kind DESC, width * height DESC, id LIMIT $1`,
 		[MOST_LINES]
 	);
 	return rows;
@@ -45,9 +48,11 @@ export async function insertStock(tx: Queries, { kind, material, colour, width, 
 	return rows[0]?.id ?? 0;
 }
 
+export type AnyLine = Omit<StockLine, 'kind'> & { kind: NewStock['kind'] };
+
 /** What is free of some lines, which stay as they are until the transaction ends. */
-export async function lockStock(tx: Queries, ids: readonly number[]): Promise<StockLine[]> {
-	const { rows } = await tx.query<StockLine>(
+export async function lockStock(tx: Queries, ids: readonly number[]): Promise<AnyLine[]> {
+	const { rows } = await tx.query<AnyLine>(
 		`SELECT id::int, kind, material, colour, width, height, lot, place, present, reserved, present - reserved AS free
 		 FROM stock WHERE id = ANY($1::bigint[]) ORDER BY id FOR UPDATE`,
 		[ids]
@@ -56,24 +61,24 @@ export async function lockStock(tx: Queries, ids: readonly number[]): Promise<St
 }
 
 /** @throws when less than nothing would be there, or more reserved than there is: the database holds that itself */
-export async function moveStock(tx: Queries, id: number, { kind, present, reserved, plan }: Movement): Promise<void> {
+export async function moveStock(tx: Queries, id: number, { kind, present, reserved, plan, job = null }: Movement): Promise<void> {
 	await tx.query('UPDATE stock SET present = present + $2, reserved = reserved + $3 WHERE id = $1', [id, present, reserved]);
-	await tx.query('INSERT INTO stock_event (stock_id, kind, present, reserved, plan_id, author) VALUES ($1, $2, $3, $4, $5, $6)', [
-		id,
-		kind,
-		present,
-		reserved,
-		plan,
-		''
-	]);
+	await tx.query(
+		"INSERT INTO stock_event (stock_id, kind, present, reserved, plan_id, job_id, author) VALUES ($1, $2, $3, $4, $5, $6, '')",
+		[id, kind, present, reserved, plan, job]
+	);
 }
 
-export type KeptMovement = Movement & { author: string; at: Date };
+/** Said to every open screen that shows stock or cuts from it. */
+export const tellStock = (tx: Queries): Promise<void> => announce(tx, JSON.stringify({ list: 'stock', rev: 0 }));
+
+export type KeptMovement = Movement & { /** The job's number. */ job: number | null; author: string; at: Date };
 
 /** All that ever happened to a line, the oldest first. */
 export async function selectMovements(db: Queries, id: number): Promise<KeptMovement[]> {
 	const { rows } = await db.query<KeptMovement>(
-		'SELECT kind, present, reserved, plan_id::int AS plan, author, at FROM stock_event WHERE stock_id = $1 ORDER BY id LIMIT $2',
+		`SELECT kind, present, reserved, plan_id::int AS plan, job.number AS job, author, at
+		 FROM stock_event LEFT JOIN job ON job.id = job_id WHERE stock_id = $1 ORDER BY stock_event.id LIMIT $2`,
 		[id, MOST_LINES]
 	);
 	return rows;

@@ -1,6 +1,7 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
 import { wallPiece, type WallPiece } from '../wall-piece.ts';
 import { climateAnswer } from '$core/advice/climate-answer.ts';
+import type { Held } from '$core/advice/on-shelf.ts';
 import { readShelf } from '$core/shop/shelf.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
 import { decide } from '$core/decide.ts';
@@ -30,8 +31,11 @@ export type Work = {
 	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
-	/** What jobs ask of full sheets; `tryShelf`: with what lies ready for them. */
-	parts: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; tryShelf?: boolean }; gives: JobParts[] };
+	/** What jobs ask of full sheets; `tried`: with what lies ready for them. */
+	parts: {
+		given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; held: readonly Held[]; tried: boolean };
+		gives: JobParts[];
+	};
 	/** Jobs as they hang on a wall, or why they do not. */
 	walled: { given: { jobs: { number: string; file: JobFile }[]; shop: WrittenShop }; gives: WallPiece[] };
 	/** What a change of the shop's lists does to jobs. */
@@ -57,9 +61,10 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
 		}),
 	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
-	parts: ({ jobs, shop, tryShelf }) => {
-		const shelf = tryShelf ? readShelf(shop.shelf) : null;
-		return jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop), shelf?.ok ? shelf.items : []));
+	parts: ({ jobs, shop, held, tried }) => {
+		const read = readShelf(shop.shelf);
+		const ready = { shelf: read.ok ? read.items : [], held, tried };
+		return jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop), ready));
 	},
 	walled: ({ jobs, shop }) => jobs.map(({ number, file }) => wallPiece(number, file, shopOf(shop))),
 	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),

@@ -1,35 +1,91 @@
 <script lang="ts">
-	/** "Will it go into what I have?": the shelf's frames, sticks and mats, each planned with this piece; mats with frames before all. */
-	import { onShelf, pairsOnShelf, type OnShelf } from '$core/advice/on-shelf.ts';
-	import { readShelf } from '$core/shop/shelf.ts';
+	/** "Will it go into what I have?": the shelf's frames, sticks and mats, each planned with this piece; and what it takes from there. */
+	import { onShelf, pairsOnShelf, type Fit, type Held, type OnShelf } from '$core/advice/on-shelf.ts';
+	import { claimed, type Claim } from '$core/job/claims.ts';
+	import { drop } from '$core/job/patch.ts';
+	import { readShelf, type WrittenShelfItem } from '$core/shop/shelf.ts';
+	import { there } from '$core/units/there.ts';
+	import { askServer } from '$lib/ui/ask-server.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { there } from '$core/units/there.ts';
 
+	type Stands = { shelf: readonly WrittenShelfItem[]; held: readonly Held[] };
 	const { editor } = useWorkspace();
-	let open = $state(false);
-	const shelf = $derived(readShelf(editor.written.shelf));
+	/** As the server has it since it was asked; before that as the page began. */
+	let asked = $state.raw<Stands | null>(null);
+	let asking = $state(false);
+	let refused = $state('');
+	const shelf = $derived(readShelf(asked?.shelf ?? editor.written.shelf));
+	const holds = $derived({ held: asked?.held ?? [], by: editor.number });
+	const taken = $derived(
+		editor.settled.job.claims.flatMap((claim) => {
+			const item = shelf.ok ? claimed(claim, shelf.items) : null;
+			return item ? [{ claim, item }] : [];
+		})
+	);
 	// Each is a plan of its own: worked out when it is asked for.
-	const found = $derived(
-		open && shelf.ok ? onShelf(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn), shelf.items) : []
-	);
-	const pairs = $derived(
-		open && shelf.ok ? pairsOnShelf(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn), shelf.items) : []
-	);
-	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', no: 'stop' } as const;
-	const WORDS = { 'as-is': 'fits', 'other-borders': 'fits with other borders', no: 'does not fit' };
+	const args = $derived([editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn)] as const);
+	const found = $derived(asked && shelf.ok ? onShelf(...args, shelf.items, holds) : []);
+	const pairs = $derived(asked && shelf.ok ? pairsOnShelf(...args, shelf.items, holds) : []);
+	const SIGNS = { 'as-is': 'settled', 'other-borders': 'note', 'cut-down': 'note', no: 'stop' } as const satisfies Record<
+		Fit,
+		string
+	>;
+	const WORDS: Record<Fit, string> = {
+		'as-is': 'Fits.',
+		'other-borders': 'Fits with other borders.',
+		'cut-down': 'Fits cut down.',
+		no: 'Does not fit.'
+	};
 
-	function placeOf({ item }: OnShelf): string {
-		return item.place ? `${item.place}` : '';
+	async function ask() {
+		asking = true;
+		const answer = await askServer<Stands>('GET', '/api/shop/shelf');
+		if (answer.ok) asked = answer.answer;
+		refused = answer.ok ? '' : 'No connection to the server: what lies there can’t be asked now.';
+		asking = false;
+	}
+
+	/** What somebody has already is no matter of its size. */
+	const said = ({ fits, says, free }: OnShelf): string => (free ? `${WORDS[fits]} ${says}` : says);
+	const placeOf = ({ place }: { place: string }): string => (place === '' ? 'no place is written down' : place);
+
+	function putBack({ path }: Claim) {
+		const keys = path.split(/[.[\]]+/).map((key) => (/^\d+$/.test(key) ? Number(key) : key));
+		editor.apply(drop(editor.file, keys));
 	}
 </script>
 
 <div class="group">
 	<h2>Will it go into what I have?</h2>
+	{#if taken.length > 0}
+		<ul aria-label="Taken from the shelf">
+			{#each taken as { claim, item } (claim.path)}
+				<li>
+					<Sign of="settled" size={11} />
+					<span class="name">{item.name}</span>
+					<span class="place quiet">{placeOf(item)}</span>
+					<p>
+						This job takes {editor.job.copies > 1 ? `${editor.job.copies} of them` : 'it'} from the shelf; no other job is offered {editor
+							.job.copies > 1
+							? 'those'
+							: 'it'}.
+					</p>
+					<button
+						type="button"
+						class="btn btn-sm preset-quiet"
+						aria-label="put it back: {item.name}"
+						onclick={() => putBack(claim)}>put it back</button
+					>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
 	{#if !shelf.ok || shelf.items.length === 0}
 		<p class="quiet">No frames, sticks and mats are on the shelf yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
-	{:else if !open}
-		<button type="button" class="btn preset-outlined-brand" onclick={() => (open = true)}
+	{:else if !asked}
+		<button type="button" class="btn preset-outlined-brand" disabled={asking} onclick={ask}
 			>Try the shelf: {shelf.items.length} frames, sticks and mats</button
 		>
 	{:else}
@@ -52,12 +108,12 @@
 			</ul>
 		{/if}
 		<ul>
-			{#each found as one, index (index)}
+			{#each found.filter(({ item }) => taken.every((one) => one.item !== item)) as one, index (index)}
 				<li class={one.fits}>
 					<Sign of={SIGNS[one.fits]} size={11} />
 					<span class="name">{one.item.name}</span>
-					<span class="place quiet">{placeOf(one)}</span>
-					<p>{WORDS[one.fits].replace(/^./, (letter) => letter.toUpperCase())}. {one.says}</p>
+					<span class="place quiet">{one.item.place}</span>
+					<p>{said(one)}</p>
 					{#if one.patch}<button
 							type="button"
 							class="btn btn-sm preset-quiet"
@@ -91,6 +147,9 @@
 	p {
 		grid-column: 2 / -1;
 		font-size: var(--text-sm);
+	}
+	.fault {
+		color: var(--stop);
 	}
 	li button {
 		grid-column: 2;

@@ -14,10 +14,10 @@
 	import type { KeptMovement, StockLine } from '$lib/server/db/stock.ts';
 	import { hearStock } from '$lib/stock/hear-stock.ts';
 	import CountedThings from '$lib/stock/CountedThings.svelte';
+	import Movements from '$lib/stock/Movements.svelte';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import { askServer } from '$lib/ui/ask-server.ts';
 	import Bar from '$lib/ui/Bar.svelte';
-	import { showMoment } from '$lib/ui/days.ts';
 	import Sign from '$lib/ui/Sign.svelte';
 
 	const { data }: PageProps = $props();
@@ -34,15 +34,6 @@
 	const isStick = $derived(line.kind === 'stick');
 	/** A stick is as wide as its moulding: only its length is asked. */
 	const STICK_HEIGHT = 1;
-	const WORDS: Record<KeptMovement['kind'], string> = {
-		arrived: 'arrived',
-		counted: 'counted',
-		reserved: 'reserved',
-		freed: 'free again',
-		cut: 'cut',
-		left: 'left over'
-	};
-
 	const FIELDS = ['width', 'height', 'count', 'place', 'lot'] as const;
 	const sizes = $derived(sheetSizes(line.material, unit, shop));
 	let faults = $state<Record<string, string>>({});
@@ -171,21 +162,7 @@
 							>
 						</tr>
 						{#if opened === one.id}
-							<tr class="history"
-								><td colspan="10"
-									><ol>
-										{#each movements as { kind, present, reserved, plan, at }, index (index)}
-											<li>
-												<span class="quiet figures">{showMoment(Date.parse(String(at)), data.dates)}</span>
-												{WORDS[kind]}
-												<span class="figures">{Math.abs(present || reserved)}</span>
-												{#if kind === 'counted'}{present < 0 ? 'fewer' : 'more'}{/if}
-												{#if plan !== null}<a class="anchor" href="/cutting/{plan}">plan {plan}</a>{/if}
-											</li>
-										{/each}
-									</ol></td
-								></tr
-							>
+							<tr class="history"><td colspan="10"><Movements {movements} dates={data.dates} /></td></tr>
 						{/if}
 					{/each}
 				</tbody>
@@ -340,10 +317,6 @@
 		.history td {
 			grid-column: 1 / -1;
 		}
-	}
-	.history li {
-		display: inline-block;
-		margin-right: 22px;
 	}
 	form {
 		margin-top: 26px;

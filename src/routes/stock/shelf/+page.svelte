@@ -3,14 +3,18 @@
 	import type { PageProps } from './$types';
 	import { colourOf, COLOURS } from '$core/shop/colours.ts';
 	import { onMount } from 'svelte';
-	import { beforeNavigate } from '$app/navigation';
+	import { beforeNavigate, invalidateAll } from '$app/navigation';
 	import { isMetal, mouldingName } from '$core/shop/mouldings.ts';
 	import { NOT_KNOWN } from '$core/job/kinds.ts';
-	import type { ShelfKind, WrittenShelfItem } from '$core/shop/shelf.ts';
+	import type { ShelfKind } from '$core/shop/shelf.ts';
 	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
-	import { ShelfDesk, type ShelfRow } from '$lib/stock/shelf.svelte.ts';
+	import type { KeptMovement } from '$lib/server/db/stock.ts';
+	import { hearStock } from '$lib/stock/hear-stock.ts';
+	import Movements from '$lib/stock/Movements.svelte';
+	import { rowsOf, ShelfDesk, type ShelfRow } from '$lib/stock/shelf.svelte.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
+	import { askServer } from '$lib/ui/ask-server.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { nth } from '$core/units/there.ts';
 
@@ -19,6 +23,7 @@
 	const FRAME: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
 		{ key: 'place', name: 'Where' },
+		{ key: 'count', name: 'How many' },
 		{ key: 'width', name: 'Rabbet width' },
 		{ key: 'height', name: 'Rabbet height' },
 		{ key: 'rabbetDepth', name: 'Rabbet depth' },
@@ -30,12 +35,14 @@
 	const STICK: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
 		{ key: 'place', name: 'Where' },
+		{ key: 'count', name: 'How many' },
 		{ key: 'moulding', name: 'Moulding' },
 		{ key: 'length', name: 'Length' }
 	];
 	const MAT: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
 		{ key: 'place', name: 'Where' },
+		{ key: 'count', name: 'How many' },
 		{ key: 'width', name: 'Outer width' },
 		{ key: 'height', name: 'Outer height' },
 		{ key: 'openingWidth', name: 'Opening width' },
@@ -46,20 +53,37 @@
 	/** A new line of each kind, to be filled. */
 	const blank = (kind: ShelfKind): ShelfRow => ({
 		kind,
-		...Object.fromEntries(COLUMNS[kind].map(({ key }) => [key, ''])),
+		...Object.fromEntries(COLUMNS[kind].map(({ key }) => [key, key === 'count' ? '1' : ''])),
 		...{ frame: { colour: 'ash' }, stick: { moulding: nth(woods, 0).id }, mat: { colour: 'white', board: NOT_KNOWN } }[kind]
 	});
 	const COLUMNS: Record<ShelfKind, Column[]> = { frame: FRAME, stick: STICK, mat: MAT };
 	const shop = $derived(shopFrom(data.shop));
 	const boards = $derived(Object.values(shop.boards).filter(({ forMats, withdrawn }) => forMats && !withdrawn));
 	const woods = $derived(Object.values(shop.mouldings).filter((moulding) => !isMetal(moulding) && !moulding.withdrawn));
-	const written = (items: readonly WrittenShelfItem[]): ShelfRow[] =>
-		items.map((item) => Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)])));
 	// The page is loaded with the list as it stands; from then on it is written here.
 	// svelte-ignore state_referenced_locally
-	const desk = new ShelfDesk(written(data.shelf), data.rev, data.dates);
+	const desk = new ShelfDesk(rowsOf(data.shelf), data.rev, data.dates);
 	/** Columns that are chosen from a list. */
 	const CHOSEN = ['moulding', 'colour', 'board'];
+	/** What says nothing of a line by itself. */
+	const GIVEN = [...CHOSEN, 'count'];
+	const heldOf = (name = '') => data.held.filter((one) => one.name === name.trim());
+	const lineOf = (name = '') => data.lines.find((one) => one.name === name.trim());
+	let opened = $state<number | null>(null);
+	let movements = $state.raw<KeptMovement[]>([]);
+
+	async function open(id: number) {
+		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
+		movements = asked.ok ? asked.answer.movements : [];
+		opened = id;
+	}
+
+	/** What jobs take from here shows at once. */
+	async function heard() {
+		await invalidateAll();
+		desk.standsAs(data.shelf, data.rev);
+		if (opened !== null) await open(opened);
+	}
 	/** Pixels a millimetre of the outlines. */
 	const SCALE = 0.05;
 	const said = $derived(
@@ -86,7 +110,10 @@
 	}
 
 	beforeNavigate(() => desk.putBy());
-	onMount(() => desk.takeUp());
+	onMount(() => {
+		desk.takeUp();
+		return hearStock(() => void heard());
+	});
 </script>
 
 {#snippet table(kind: ShelfKind, columns: Column[])}
@@ -102,7 +129,8 @@
 			{#each desk.rows as row, index (row)}
 				{#if row.kind === kind}
 					{@const item = desk.item(index)}
-					{@const empty = columns.every(({ key }) => CHOSEN.includes(key) || !row[key])}
+					{@const line = lineOf(row.name)}
+					{@const empty = columns.every(({ key }) => GIVEN.includes(key) || !row[key])}
 					<tr data-row={index}>
 						{#each columns as { key, name } (key)}
 							{@const fault = desk.faults[`shelf[${index}].${key}`]}
@@ -134,6 +162,9 @@
 									/>
 								{/if}
 								{#if fault && !empty}<span class="fault">{fault}</span>{/if}
+								{#if key === 'count'}{#each heldOf(row.name) as { job, count } (job)}<a class="held anchor" href="/jobs/{job}"
+											>{count > 1 ? `${count} for` : 'for'} {job}</a
+										>{/each}{/if}
 							</td>
 						{/each}
 						<td class="drawn">
@@ -171,15 +202,25 @@
 								>
 							{/if}
 						</td>
-						<td
+						<td class="deeds"
 							><button
 								type="button"
 								class="btn btn-sm preset-quiet"
 								aria-label="remove {row.name || 'the new one'}"
 								onclick={() => desk.remove(index)}>remove</button
-							></td
+							>
+							{#if line}<button
+									type="button"
+									class="btn btn-sm preset-quiet"
+									aria-expanded={opened === line.id}
+									aria-label="history of {row.name}"
+									onclick={() => (opened === line.id ? (opened = null) : open(line.id))}>history</button
+								>{/if}</td
 						>
 					</tr>
+					{#if line && opened === line.id}<tr class="history"
+							><td colspan={columns.length + 2}><Movements {movements} dates={data.dates} /></td></tr
+						>{/if}
 				{/if}
 			{/each}
 		</tbody>
@@ -195,8 +236,8 @@
 		<div>
 			<h1>Shelf</h1>
 			<p class="about">
-				Frames, mats and sticks that are there. Every job can ask whether it goes into one of them. Lengths as the tape reads
-				them; a bare number is millimetres.
+				Frames, mats and sticks that are there. Every job can ask whether it goes into one of them; what it takes is held for it
+				and leaves when it is handed over. Lengths as the tape reads them; a bare number is millimetres.
 			</p>
 		</div>
 		<div class="state">
@@ -245,7 +286,22 @@
 		color: var(--quiet);
 	}
 	th.wide {
-		width: 22%;
+		width: 18%;
+	}
+	/* Where it is kept is read whole. */
+	th:nth-child(2) {
+		width: 9%;
+	}
+	.deeds button {
+		display: block;
+		height: auto;
+		min-height: var(--word);
+		padding-block: 2px;
+	}
+	.held {
+		display: block;
+		font-size: var(--text-xs);
+		white-space: nowrap;
 	}
 	td .select {
 		min-width: 92px;
@@ -285,6 +341,14 @@
 		}
 		td .select {
 			width: 100%;
+		}
+		.deeds {
+			display: flex;
+			align-items: center;
+			gap: 20px;
+		}
+		.history td {
+			grid-column: 1 / -1;
 		}
 	}
 	.fault {
