@@ -264,8 +264,12 @@ onEachDatabase((here) => {
 		assert.match(says(await putMade(here.db, id, 0, { made: 3, from: 2 })), /Somebody else marks this sheet too: 1/);
 		assert.equal((await putMade(here.db, id, 0, { made: cuts + 1, from: 1 })).status, 400);
 		assert.equal((await putMade(here.db, id, 99, { made: 0, from: 0 })).status, 404);
-		const { progress } = (await getPlan(here.db, id)).body as KeptPlan;
-		assert.deepEqual(progress[0], { made: 1, by: 'hand', stopped: '' });
+		const first = ((await getPlan(here.db, id)).body as KeptPlan).progress[0]!;
+		assert.deepEqual([first.made, first.by, first.stopped], [1, 'hand', '']);
+		// Said again on the word before, it is a word of its own: what is late and was said before it changes nothing.
+		const again = (await putMade(here.db, id, 0, { made: 1, from: 1, on: first.mark })).body as { made: number; mark: number };
+		assert.ok(again.made === 1 && again.mark > first.mark);
+		assert.equal((await putMade(here.db, id, 0, { made: 0, from: 1, on: first.mark })).status, 409);
 		assert.match(says(await deletePlan(here.db, id)), /Sheet 1 is cut part of the way/);
 		assert.equal((await putMade(here.db, id, 0, { made: 0, from: 1 })).status, 200);
 		assert.equal((await deletePlan(here.db, id)).status, 200);
@@ -293,7 +297,8 @@ onEachDatabase((here) => {
 		assert.match(says(await deletePlan(here.db, id)), /cut part of the way/);
 		assert.equal((await postToCutter(here.db, id, 0, {})).status, 202);
 		await settled(id, 0);
-		assert.deepEqual(await now(), { made: cuts, by: 'cutter', stopped: '' });
+		const last = (await now())!;
+		assert.deepEqual([last.made, last.by, last.stopped], [cuts, 'cutter', '']);
 		const { rows } = await here.db.query<{ made: number }>(
 			`SELECT made FROM cutting_progress WHERE plan_id = $1 AND stopped = '' ORDER BY id`,
 			[id]

@@ -10,8 +10,8 @@ export class KeptRun {
 	/** Cuts that are made, as this page knows before the server says so, by sheet. */
 	#marked = $state<Record<number, number>>({});
 	#sending = false;
-	/** What of it the server took. */
-	readonly #taken: Record<number, number> = {};
+	/** What of it the server took, and under which mark. */
+	readonly #taken: Record<number, { made: number; mark: number }> = {};
 	/** What was on its way when a page before this one was left: it may arrive after this one has asked how far a sheet is. */
 	readonly #onItsWay: Record<number, number> = {};
 	/** Of the last call: it stood otherwise on the server. */
@@ -76,7 +76,7 @@ export class KeptRun {
 		const { progress, cut } = this.#kept();
 		for (const [key, made] of Object.entries(this.#marked)) {
 			const at = Number(key);
-			if (cut.includes(at) || (this.#taken[at] === made && progress[at]?.made === made)) this.#forget(at);
+			if (cut.includes(at) || (this.#taken[at]?.made === made && progress[at]?.made === made)) this.#forget(at);
 		}
 	}
 
@@ -90,13 +90,14 @@ export class KeptRun {
 	async #sendMade(): Promise<void> {
 		if (this.#sending) return;
 		this.#sending = true;
-		const open = () => Object.entries(this.#marked).find(([key, made]) => this.#taken[Number(key)] !== made);
+		const open = () => Object.entries(this.#marked).find(([key, made]) => this.#taken[Number(key)]?.made !== made);
 		for (let next = open(); next; next = open()) {
 			const [key, made] = next;
 			const at = Number(key);
-			const from = this.#taken[at] ?? this.#kept().progress[at]?.made ?? 0;
+			const { made: from, mark: on } = this.#taken[at] ?? this.#kept().progress[at] ?? { made: 0, mark: 0 };
 			localStorage.setItem(this.#mark(this.#kept().id, at), `${this.#marked[at] ?? made} ${made}`);
-			if (await this.send('PUT', `/sheets/${at}/made`, { made, from })) this.#taken[at] = made;
+			const taken = await this.send<{ made: number; mark: number }>('PUT', `/sheets/${at}/made`, { made, from, on });
+			if (taken) this.#taken[at] = taken;
 			else if (!this.#isConflict) break;
 			else if (!(await this.#wasOurs(at))) this.#forget(at);
 			await invalidateAll();
@@ -109,8 +110,9 @@ export class KeptRun {
 		const before = this.#onItsWay[at];
 		delete this.#onItsWay[at];
 		await invalidateAll();
-		if (before === undefined || this.#kept().progress[at]?.made !== before) return false;
-		this.#taken[at] = before;
+		const now = this.#kept().progress[at];
+		if (before === undefined || now?.made !== before) return false;
+		this.#taken[at] = now;
 		return true;
 	}
 }

@@ -272,7 +272,7 @@ export async function postDropOut(db: Database, id: number, body: unknown): Prom
 export async function putMade(db: Database, id: number, index: number, body: unknown): Promise<Answer> {
 	const checked = checkMade(body);
 	if (!checked.ok) return faults(400, checked.faults);
-	const { made, from } = checked.value;
+	const { made, from, on } = checked.value;
 	return db.transaction(async (tx): Promise<Answer> => {
 		const kept = await selectPlan(tx, id, true);
 		const sheet = kept?.plan.sheets[index];
@@ -282,13 +282,14 @@ export async function putMade(db: Database, id: number, index: number, body: unk
 		const before = kept.progress[index];
 		if (isAtCutter(kept, index)) return stillCutting;
 		const now = before?.made ?? 0;
-		if (now !== from)
+		// Whoever names the word that theirs follows is right by that alone: the same count may have been said since by another.
+		const mark = before?.mark ?? 0;
+		if (on === undefined ? now !== from : on !== mark)
 			return faults(409, [{ path: 'from', says: `Somebody else marks this sheet too: ${now} of its cuts are made now.` }]);
 		if (made > sheet.cuts.length) return faults(400, [{ path: 'made', says: `This sheet has ${sheet.cuts.length} cuts.` }]);
-		if (made !== now) {
-			await insertProgress(tx, id, index, { made, by: 'hand', stopped: '' });
-			await tellStock(tx);
-		}
-		return { status: 200, body: { made } };
+		if (made === now && on === undefined) return { status: 200, body: { made, mark } };
+		const next = await insertProgress(tx, id, index, { made, by: 'hand', stopped: '' });
+		await tellStock(tx);
+		return { status: 200, body: { made, mark: next } };
 	});
 }

@@ -2,6 +2,7 @@
 import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
 import type { PartWanted } from '$core/nesting/parts.ts';
 import type { Queries } from './database.ts';
+import { nth } from '$core/units/there.ts';
 
 export type PlanState = 'open' | 'cut' | 'given-up';
 export type AskedCutting = { job: CuttingJob; parts: PartWanted[] };
@@ -16,7 +17,7 @@ export type KeptPlan = {
 	/** Places of the sheets that are cut. */
 	cut: number[];
 	/** How far the others are, by their place. */
-	progress: Record<number, Progress>;
+	progress: Record<number, KeptProgress>;
 	/** Drop-outs that were put away, by what they are called: `1 of K-0101 mat 1`. */
 	drops: Record<string, number>;
 };
@@ -26,6 +27,8 @@ export type Progress = {
 	/** Why a machine stopped; empty while it goes on. */
 	stopped: string;
 };
+/** `mark`: which word on this sheet it is, another with each. */
+export type KeptProgress = Progress & { mark: number };
 export type ListedPlan = Pick<KeptPlan, 'id' | 'material' | 'colour' | 'state'> & { sheets: number; cut: number };
 
 export async function insertPlan(
@@ -83,22 +86,21 @@ export async function selectPlan(db: Queries, id: number, lock = false): Promise
 	};
 }
 
-async function selectProgress(db: Queries, plan: number): Promise<Record<number, Progress>> {
-	const { rows } = await db.query<Progress & { sheet: number }>(
-		`SELECT DISTINCT ON (sheet) sheet, made, made_by AS by, stopped FROM cutting_progress WHERE plan_id = $1 ORDER BY sheet, id DESC`,
+async function selectProgress(db: Queries, plan: number): Promise<Record<number, KeptProgress>> {
+	const { rows } = await db.query<KeptProgress & { sheet: number }>(
+		`SELECT DISTINCT ON (sheet) sheet, made, made_by AS by, stopped, id::int AS mark FROM cutting_progress WHERE plan_id = $1 ORDER BY sheet, id DESC`,
 		[plan]
 	);
 	return Object.fromEntries(rows.map(({ sheet, ...progress }) => [sheet, progress]));
 }
 
-export async function insertProgress(tx: Queries, plan: number, sheet: number, { made, by, stopped }: Progress): Promise<void> {
-	await tx.query('INSERT INTO cutting_progress (plan_id, sheet, made, made_by, stopped) VALUES ($1, $2, $3, $4, $5)', [
-		plan,
-		sheet,
-		made,
-		by,
-		stopped
-	]);
+/** @returns its mark */
+export async function insertProgress(tx: Queries, plan: number, sheet: number, { made, by, stopped }: Progress): Promise<number> {
+	const { rows } = await tx.query<{ mark: number }>(
+		'INSERT INTO cutting_progress (plan_id, sheet, made, made_by, stopped) VALUES ($1, $2, $3, $4, $5) RETURNING id::int AS mark',
+		[plan, sheet, made, by, stopped]
+	);
+	return nth(rows, 0).mark;
 }
 
 /** Plans of which a machine is cutting a sheet. */

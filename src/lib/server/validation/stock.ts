@@ -47,7 +47,7 @@ const dropOut = Joi.object({
 const toCutter = Joi.object({ fail: Joi.boolean().default(false) }).messages(SENTENCES);
 
 /** `from`: how many were made when whoever marks them last looked. */
-const made = Joi.object({ made: count, from: count }).messages(SENTENCES);
+const made = Joi.object({ made: count, from: count, on: Joi.number().integer().min(0) }).messages(SENTENCES);
 
 const rect = {
 	left: Joi.number().required(),
@@ -97,7 +97,7 @@ export const checkCutSheet = (body: unknown) =>
 
 export const checkDropOut = (body: unknown) =>
 	checked<{ part: string; which: number; width: number; height: number; place: string }>(dropOut, body);
-export const checkMade = (body: unknown) => checked<{ made: number; from: number }>(made, body);
+export const checkMade = (body: unknown) => checked<{ made: number; from: number; on?: number }>(made, body);
 
 export const checkSendToCutter = (body: unknown) => checked<{ fail: boolean }>(toCutter, body);
 
