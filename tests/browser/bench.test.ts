@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { once } from 'node:events';
 import { test } from 'node:test';
 import type { BenchAnswer } from '../../src/lib/server/bench.ts';
+import type { KeptMovement, ThingLine } from '../../src/lib/server/db/stock.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
 import { Key, openBrowser, type Browser } from './browser.ts';
@@ -99,6 +100,8 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 				did.push('read');
 				await browser.sees(/Push right 0\.\d/);
 			}
+			if (step === 'edge-seal')
+				await browser.sees(/From stock, taken with “Done”: [\d.]+ m of aluminium laminate tape \(tape rack\)/);
 			if (step === 'hang') {
 				await browser.keys(' ');
 				assert.equal(await openStep(browser), 'hang', 'it goes on once the question is answered');
@@ -141,6 +144,14 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 			}
 		});
 		assert.deepEqual(said, did);
+		// What its steps used is counted off, the tape of the second closing too.
+		const { things } = (await (await fetch(`${here.server.address}/api/stock`)).json()) as { things: ThingLine[] };
+		const tape = things.find(({ material }) => material === 'aluminium-laminate')!;
+		const { movements } = (await (await fetch(`${here.server.address}/api/stock/${tape.id}`)).json()) as {
+			movements: KeptMovement[];
+		};
+		const used = movements.filter(({ kind, job }) => kind === 'used' && job === 101);
+		assert.deepEqual([used.length, tape.present], [2, 40 + used.reduce((sum, { present }) => sum + present, 0)]);
 		assert.deepEqual([events[0]!.kind, events.at(-1)!.kind], ['begun', 'ended']);
 		assert.ok(events.filter(({ by }) => by === 'OB').length >= events.length - 1);
 		// The second has it without a reload.

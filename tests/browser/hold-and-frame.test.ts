@@ -235,7 +235,7 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	await sees(/arrived\s*1/);
 	// It goes with the piece, on the screen that is open, too.
 	await send(here.server.address, 'PUT', `/api/jobs/${number}/state`, { state: 'handed-over' });
-	await sees(/handed over\s*1\s*K-/);
+	await sees(/used\s*1\s*K-/);
 	assert.equal(await (await here.browser.field('How many of Green frame')).getAttribute('value'), '0');
 });
 

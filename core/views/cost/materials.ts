@@ -29,10 +29,15 @@ export type Taken = {
 /** @returns everything that has a price or should have one, for all that are alike; what is at hand costs nothing and is left out */
 export function takenBy(planned: Planned): Taken[] {
 	const { job, plan } = planned;
-	const parts = plan.cut.flatMap((cut) => OF_CUT[cut.from](cut, planned) ?? []);
-	return together([...parts, ...metalOf(planned), ...hangersOf(planned)].filter(({ amount }) => amount > 0)).map((taken) =>
-		taken.unit === 'count' ? { ...taken, amount: taken.amount * job.copies } : taken
-	);
+	const parts = plan.cut.flatMap((cut) => takenFor(cut, planned) ?? []);
+	return together(
+		[...parts, ...metalOf(planned), ...ringsOf(planned), ...hooksOf(planned)].filter(({ amount }) => amount > 0)
+	).map((taken) => (taken.unit === 'count' ? { ...taken, amount: taken.amount * job.copies } : taken));
+}
+
+/** What a line of the cut list takes, for all that are alike; null where it is a small thing, or nobody's price. */
+export function takenFor(cut: Cut, planned: Planned): Taken | null {
+	return OF_CUT[cut.from](cut, planned);
 }
 
 const areaM2 = ({ width, height, count }: Cut): number => (width * height * count) / 1e6;
@@ -91,16 +96,16 @@ function metalOf({ file, job, plan: { frame }, shop }: Planned): Taken[] {
 	return [{ material: name, name, amount: (metres / 1000) * job.copies, unit: 'm', each, cut: false }];
 }
 
-function hangersOf({ job, plan: { hang, mass }, shop }: Planned): Taken[] {
-	if (!hang) return [];
-	const { single, own } = HANGERS[hang.by];
-	const ring = hang.ring === undefined || job.kept.hangers || single ? undefined : shop.rings[hang.ring];
-	// What is screwed to the wall instead of hooks is no hook of the list.
-	const hook = own ? null : hookFor(shop.hooks, (mass?.kg ?? 0) / hang.hookCount);
-	return [
-		...(ring ? [{ ...named(ring), amount: hang.turned ? 4 : 2 }] : []),
-		...(hook ? [{ ...named(hook), amount: hang.hookCount }] : [])
-	].map((one) => ({ ...one, unit: 'count', cut: false }));
+/** What is screwed to the frame, for one. */
+export function ringsOf({ job, plan: { hang }, shop }: Planned): Taken[] {
+	const ring = hang?.ring === undefined || job.kept.hangers || HANGERS[hang.by].single ? undefined : shop.rings[hang.ring];
+	return ring ? [{ ...named(ring), amount: hang?.turned ? 4 : 2, unit: 'count', cut: false }] : [];
+}
+
+/** What is driven into the wall, for one; what is screwed there instead is no hook of the list. */
+export function hooksOf({ plan: { hang, mass }, shop }: Planned): Taken[] {
+	const hook = !hang || HANGERS[hang.by].own ? null : hookFor(shop.hooks, (mass?.kg ?? 0) / hang.hookCount);
+	return hook ? [{ ...named(hook), amount: hang?.hookCount ?? 0, unit: 'count', cut: false }] : [];
 }
 
 const named = ({ id, name, pricePerM2 }: { id: string; name: string; pricePerM2: number | null }) => ({

@@ -5,7 +5,8 @@
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import type { AnyStepId, Step } from '$core/stations/step.ts';
 	import { picturesOf } from '$core/views/bench/pictures.ts';
-	import { showMinutes } from '$core/units/show.ts';
+	import { inSentence } from '$core/units/in-sentence.ts';
+	import { showMinutes, showNumber } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { showDate } from '$lib/ui/days.ts';
 	import { unbroken } from '$lib/ui/words.ts';
@@ -43,6 +44,15 @@
 	const Asked = $derived(ASKS[step.id]);
 	const done = $derived(desk.run.done.get(step.id));
 	const wrong = $derived(desk.run.wrong.filter((one) => one.step === step.id));
+	/** `2 × Strap hanger, one hole (drawer 4)`. */
+	const fromStock = $derived(
+		desk.takes
+			.filter((take) => take.step === step.id)
+			.map(({ name, amount, unit, place }) => {
+				const much = unit === 'm' ? `${showNumber(amount, 1)} m of` : `${amount} ×`;
+				return `${much} ${inSentence(name)} (${place === null ? 'none in stock' : place || 'no place is written down'})`;
+			})
+	);
 	const clock = (at: number): string => showDate(at, 'time', page.data.dates as DateLanguage);
 </script>
 
@@ -68,6 +78,9 @@
 		{#if Asked && !FIRST.has(step.id)}<Asked {desk} {step} />{/if}
 		{#if step.waitMinutes && !done}<p class="quiet">
 				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
+			</p>{/if}
+		{#if fromStock.length > 0}<p class="quiet">
+				{done ? 'Taken from stock' : 'From stock, taken with “Done”'}: {fromStock.join('; ')}.
 			</p>{/if}
 		{#if step.because}<p class="quiet">{step.because}</p>{/if}
 		{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}

@@ -12,6 +12,7 @@ import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks
 import type { Deed } from '$core/views/bench/run.ts';
 import { shortOf } from '$core/nesting/short.ts';
 import { stepsOfRun } from '$core/views/bench/opening.ts';
+import { takesOf, type StepTake } from '$core/views/bench/takes.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import type { BenchAnswer, OpenRun, Store } from '$lib/server/bench.ts';
 import type { PracticePage } from '$lib/server/job-page.ts';
@@ -90,6 +91,16 @@ export class BenchDesk {
 		const { store } = this.#start;
 		const { shop, job } = this.planned;
 		return store ? shortOf([store.asks], store.stock, store.things, shop, job.cutIn) : [];
+	});
+
+	/** What steps take from the shop’s stock as they are done, with where the first of it lies. */
+	readonly takes = $derived.by((): (StepTake & { place: string | null })[] => {
+		const { store } = this.#start;
+		if (!store) return [];
+		return takesOf(this.planned, this.planned.steps).map((take) => ({
+			...take,
+			place: store.things.find(({ material }) => material === take.material)?.place ?? null
+		}));
 	});
 
 	/** Planned once for each revision. */

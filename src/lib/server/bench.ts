@@ -3,6 +3,7 @@ import type { JobFile } from '$core/job/definition.ts';
 import { readJobNumber, showJobNumber } from '$core/job/number.ts';
 import { there } from '$core/units/there.ts';
 import { folded, type Deed } from '$core/views/bench/run.ts';
+import { usedBy } from '$core/views/bench/takes.ts';
 import { waitsOf, type Wait } from '$core/views/bench/locks.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import {
@@ -10,12 +11,14 @@ import {
 	insertEvent,
 	insertRun,
 	lockJob,
+	lockRun,
 	selectEvents,
 	selectLost,
 	selectOpenRuns,
 	selectRun,
 	type KeptEvent
 } from './db/bench.ts';
+import { settleTaken } from './db/bench-stock.ts';
 import { database } from './db/connection.ts';
 import { announce, type Database } from './db/database.ts';
 import { selectJob } from './db/jobs.ts';
@@ -23,6 +26,8 @@ import { selectStock, selectThings, type StockLine, type ThingLine } from './db/
 import type { JobParts } from './job-parts.ts';
 import { partsLeft } from './cutting.ts';
 import { jobPage } from './job-page.ts';
+import { shopNow } from './shop.ts';
+import { inThread } from './threads/pool.ts';
 import { checkEvents } from './validation/bench.ts';
 
 /** `now` is the server's clock: a device whose own is a day off reckons by it. */
@@ -76,7 +81,31 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 	});
 	if (run === null) return notFound;
 	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Nothing has begun at the bench for this job.' }]);
+	if (run && events.some(({ deed }) => BEARS_ON_STOCK[deed.kind])) await takeFromStock(db, job, run.id);
 	return { status: 200, body: await answerOf(db, run, after) };
+}
+
+/** After these a run has taken more from stock than before, or less. */
+const BEARS_ON_STOCK: Partial<Record<Deed['kind'], true>> = { done: true, undone: true, 'taken-over': true };
+
+/**
+ * Takes from stock what the steps of a run used, by the plan that it goes by. It is worked out anew from all that happened, so that what
+ * was cut off here is made up for by the next time.
+ */
+async function takeFromStock(db: Database, number: number, run: number): Promise<void> {
+	const { rev } = folded(await selectEvents(db, run, 0));
+	const job = await selectJob(db, number, rev);
+	if (!job || job.state === 'practice') return;
+	const { written } = await shopNow(db);
+	const planned = await inThread('takes', { file: job.spec, shop: written });
+	if (!planned.ok || planned.gives.length === 0) return;
+	await db.transaction(async (tx) => {
+		const row = await lockRun(tx, run);
+		const events = await selectEvents(tx, run, 0);
+		// Taken over meanwhile: whoever did that settles it.
+		if (row === null || folded(events).rev !== rev) return;
+		await settleTaken(tx, run, row.job, usedBy(planned.gives, events));
+	});
 }
 
 export type OpenRun = { number: string; title: string; begunAt: number; done: number; by: string; waits: Wait[] };

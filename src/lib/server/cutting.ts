@@ -1,10 +1,12 @@
 /** The call for a cutting plan: checks, then the core, in a thread of its own; and what open jobs ask to be cut. */
 import { createRequire } from 'node:module';
 import type { JobFile } from '$core/job/definition.ts';
+import { showJobNumber } from '$core/job/number.ts';
 import type { PartWanted } from '$core/nesting/parts.ts';
 import { faults, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
 import { selectTaken, type TakenPart } from './db/cutting.ts';
+import { selectTakenAtBench } from './db/bench-stock.ts';
 import { selectHeld } from './db/ready.ts';
 import { selectPressing, type AfterPressing } from './db/today.ts';
 import type { JobParts } from './job-parts.ts';
@@ -41,7 +43,7 @@ export async function openParts(db: Database, today: string, tryShelf = false): 
 	return { jobs: jobs.filter(({ parts, things }) => parts.length + things.length > 0), more: after !== null };
 }
 
-/** What jobs ask for, of sheets and sticks less what kept plans cut already; in their order. */
+/** What jobs ask for, less what kept plans cut and the bench took already; in their order. */
 export async function partsLeft(db: Database, asked: { number: number; file: JobFile }[], tryShelf = false): Promise<JobParts[]> {
 	const { written } = await shopNow(db);
 	const done = await inThread('parts', { jobs: asked, shop: written, held: await selectHeld(db), tried: tryShelf });
@@ -50,7 +52,19 @@ export async function partsLeft(db: Database, asked: { number: number; file: Job
 		db,
 		asked.map(({ number }) => number)
 	);
-	return done.gives.map((job) => ({ ...job, parts: job.parts.flatMap((part) => leftOf(part, taken)) }));
+	const atBench = await selectTakenAtBench(
+		db,
+		asked.map(({ number }) => number)
+	);
+	return done.gives.map((job) => ({
+		...job,
+		parts: job.parts.flatMap((part) => leftOf(part, taken)),
+		things: job.things.flatMap((thing) => {
+			const had = atBench.find(({ job: number, material }) => showJobNumber(number) === thing.job && material === thing.material);
+			const amount = thing.amount - (had?.amount ?? 0);
+			return amount > 1e-6 ? [{ ...thing, amount }] : [];
+		})
+	}));
 }
 
 /** What is left to cut of a part; one that has another size since is wanted anew. */

@@ -1,13 +1,23 @@
 <script lang="ts">
-	/** Hardware, tapes and tissues: counted by the piece or the metre, written down when they arrive. */
+	/** Hardware, tapes and tissues: counted by the piece or the metre, written down when they arrive; steps at the bench take from them. */
 	import { invalidateAll } from '$app/navigation';
 	import { thingsOf } from '$core/nesting/items.ts';
 	import type { Shop } from '$core/shop/shop.ts';
 	import { askServer } from '$lib/ui/ask-server.ts';
-	import type { ThingLine } from '$lib/server/db/stock.ts';
+	import type { DateLanguage } from '$core/shop/about.ts';
+	import type { KeptMovement, ThingLine } from '$lib/server/db/stock.ts';
+	import Movements from './Movements.svelte';
 
-	type Props = { things: ThingLine[]; shop: Shop };
-	const { things, shop }: Props = $props();
+	type Props = { things: ThingLine[]; shop: Shop; dates: DateLanguage };
+	const { things, shop, dates }: Props = $props();
+	let opened = $state<number | null>(null);
+	let movements = $state.raw<KeptMovement[]>([]);
+
+	async function open(id: number) {
+		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
+		movements = asked.ok ? asked.answer.movements : [];
+		opened = id;
+	}
 	const all = $derived(thingsOf(shop));
 	const nameOf = (id: string): string => all.find((one) => one.id === id)?.name ?? id;
 	const unitOf = (id: string): string => (all.find((one) => one.id === id)?.counted === 'm' ? 'm' : '');
@@ -45,7 +55,7 @@
 <section aria-label="Hardware, tapes and tissues">
 	<h2>Hardware, tapes and tissues</h2>
 	{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
-	{#if things.length > 0}<p class="heads quiet"><span></span><span>there</span><span>counted</span></p>{/if}
+	{#if things.length > 0}<p class="heads quiet"><span></span><span>there</span><span>counted</span><span></span></p>{/if}
 	<ul>
 		{#each things as one (one.id)}
 			<li>
@@ -60,6 +70,14 @@
 						onchange={() => recount(one)}
 					/></label
 				>
+				<button
+					type="button"
+					class="btn preset-quiet"
+					aria-expanded={opened === one.id}
+					aria-label="History of {nameOf(one.material)} {one.place}"
+					onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
+				>
+				{#if opened === one.id}<div class="history"><Movements {movements} {dates} /></div>{/if}
 			</li>
 		{:else}<li class="quiet">Nothing is written down yet.</li>{/each}
 	</ul>
@@ -94,7 +112,7 @@
 	.heads,
 	li {
 		display: grid;
-		grid-template-columns: 1fr auto 84px;
+		grid-template-columns: minmax(0, 1fr) 56px 84px 64px;
 		align-items: center;
 		gap: 14px;
 		padding: 4px 0;
@@ -103,6 +121,12 @@
 	.heads {
 		border-bottom: 0;
 		font-size: var(--text-sm);
+	}
+	:is(.heads, li) > :nth-child(2) {
+		text-align: right;
+	}
+	.history {
+		grid-column: 1 / -1;
 	}
 	.input {
 		width: 100%;
@@ -126,6 +150,11 @@
 		color: var(--stop);
 	}
 	@media (max-width: 767px) {
+		.heads,
+		li {
+			grid-template-columns: minmax(0, 1fr) 44px 64px auto;
+			gap: 8px;
+		}
 		form {
 			grid-template-columns: 1fr 1fr;
 		}

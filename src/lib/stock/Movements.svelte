@@ -14,7 +14,7 @@
 		freed: 'free again',
 		cut: 'cut',
 		left: 'left over',
-		used: 'handed over',
+		used: 'used',
 		returned: 'back again'
 	};
 </script>

@@ -30,6 +30,12 @@ export async function insertRun(tx: Queries, job: number): Promise<RunRow> {
 	return { id: rows[0]?.id ?? 0, ended: false };
 }
 
+/** A run until the transaction ends. @returns the row of its job; null when there is no such run */
+export async function lockRun(tx: Queries, run: number): Promise<{ job: number } | null> {
+	const { rows } = await tx.query<{ job: number }>('SELECT job_id::int AS job FROM bench_run WHERE id = $1 FOR UPDATE', [run]);
+	return rows[0] ?? null;
+}
+
 export async function endRun(tx: Queries, id: number, ended: boolean): Promise<void> {
 	await tx.query(`UPDATE bench_run SET ended_at = ${ended ? 'now()' : 'NULL'} WHERE id = $1`, [id]);
 }

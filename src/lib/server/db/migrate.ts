@@ -12,6 +12,7 @@ import bench from './migrations/0009_bench.sql?raw';
 import trainer from './migrations/0010_trainer.sql?raw';
 import walls from './migrations/0011_walls.sql?raw';
 import ready from './migrations/0012_ready.sql?raw';
+import benchStock from './migrations/0013_bench_stock.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -26,7 +27,8 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 9, name: 'bench', sql: bench },
 	{ id: 10, name: 'trainer', sql: trainer },
 	{ id: 11, name: 'walls', sql: walls },
-	{ id: 12, name: 'ready things', sql: ready }
+	{ id: 12, name: 'ready things', sql: ready },
+	{ id: 13, name: 'stock taken at the bench', sql: benchStock }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

@@ -10,11 +10,13 @@ import { FaultError, type Fault } from '$core/job/faults.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { touchedBy, type Touched } from '$core/advice/touched.ts';
-import type { Shop } from '$core/shop/shop.ts';
+import { shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf, standingOf } from '../facts.ts';
+import { planSteps } from '$core/views/bench/steps.ts';
+import { takesOf, type StepTake } from '$core/views/bench/takes.ts';
 import { nextOf } from '$core/views/bench/next.ts';
 import { jobParts, type JobParts } from '../job-parts.ts';
 import { pieceOf, type RackPiece } from '../rack-piece.ts';
@@ -31,6 +33,8 @@ export type Work = {
 	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
+	/** What each step at the bench takes from stock. */
+	takes: { given: { file: JobFile; shop: WrittenShop }; gives: StepTake[] };
 	/** What jobs ask of full sheets; `tried`: with what lies ready for them. */
 	parts: {
 		given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; held: readonly Held[]; tried: boolean };
@@ -61,6 +65,11 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
 		}),
 	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
+	takes: ({ file, shop }) => {
+		const own = shopOf(shop);
+		const { job, plan } = planned(file, own);
+		return takesOf({ file, job, plan, shop: shopFor(own, job.cutIn) }, planSteps(job, plan, own));
+	},
 	parts: ({ jobs, shop, held, tried }) => {
 		const read = readShelf(shop.shelf);
 		const ready = { shelf: read.ok ? read.items : [], held, tried };

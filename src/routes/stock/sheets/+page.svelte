@@ -232,7 +232,7 @@
 			{#if faults.material}<p class="fault" role="alert"><Sign of="stop" /> {faults.material}</p>{/if}
 			<button type="submit" class="btn preset-filled-brand">Write it down</button>
 		</form>
-		<CountedThings things={data.things} {shop} />
+		<CountedThings things={data.things} {shop} dates={data.dates} />
 	</main>
 </div>
 
