@@ -67,6 +67,10 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		rabbet: decideRabbet(job, metal, faults),
 		frameIsThere: frameIsThere(job),
 		claims: claimsOf(job),
+		bought: {
+			frame: job.frame?.price ?? null,
+			mats: (job.mats ?? []).flatMap(({ have }, at) => (have?.price === undefined ? [] : [{ mat: at + 1, cents: have.price }]))
+		},
 		kept,
 		scope: job.scope ?? 'whole',
 		given: decideGiven(job),

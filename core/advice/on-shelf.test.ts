@@ -13,6 +13,7 @@ import { plan } from '../plan.ts';
 import { readShelf, type ShelfItem } from '../shop/shelf.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { sameAgain } from '../job/same-again.ts';
+import { costOf } from '../views/cost/cost.ts';
 import { planSteps } from '../views/bench/steps.ts';
 import { onShelf, pairsOnShelf, type Held, type OnShelf } from './on-shelf.ts';
 
@@ -180,6 +181,48 @@ test('what a job takes is named in it, once; a name that stayed behind takes not
 	]);
 	assert.deepEqual(claimsIn({ ...file, frame: { ...framed.frame, ready: '  ' } }), []);
 	assert.deepEqual(claimsIn(sameAgain(framed)), []);
+});
+
+test('what was paid for it goes into the job, and into what the job costs', () => {
+	const file = workedJob();
+	const cost = (job: JobFile) => costOf({ file: job, ...now(job), shop: builtInShop });
+	const framed = patched(file, only(file, frame(545, 704, { price: '64,50' })).patch!);
+	assert.equal(framed.frame!.price, 6450);
+	const bought = ({ materials }: ReturnType<typeof costOf>) =>
+		materials.filter(({ name }) => name.endsWith('bought ready')).map(({ name, amount, cents }) => [name, amount, cents]);
+	assert.deepEqual(bought(cost(framed)), [['Old, bought ready', 1, 6450]]);
+	assert.deepEqual(bought(cost({ ...framed, copies: 3 })), [['Old, bought ready', 3, 19350]]);
+	const mat = {
+		kind: 'mat',
+		name: 'White',
+		place: '',
+		width: 542,
+		height: 701,
+		openingWidth: 390,
+		openingHeight: 539,
+		board: 'cotton-4',
+		colour: 'white',
+		price: 900
+	};
+	assert.deepEqual(bought(cost(patched(file, only(file, mat).patch!))), [['Mat 1, bought ready', 1, 900]]);
+	// Cut down, it is paid for once: its rails are no moulding by the metre.
+	const panel = workedJob({
+		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
+		mats: [],
+		hold: {},
+		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
+	});
+	const cut = patched(panel, only(panel, frame(300, 400, { price: 3000 })).patch!);
+	assert.deepEqual(bought(cost(cut)), [['Old, bought ready', 1, 3000]]);
+	assert.deepEqual(
+		cost(cut).unpriced.filter((name) => /Old/.test(name)),
+		[]
+	);
+	// A moulding that is chosen since is paid by the metre, and the frame no more.
+	const { section: _, ...frameOf } = cut.frame!;
+	assert.deepEqual(bought(cost({ ...cut, frame: { ...frameOf, moulding: 'ash-22' } })), []);
+	for (const price of ['much', -1, 1.5]) assert.equal(readShelf([frame(545, 704, { price })]).ok, false, String(price));
+	assert.equal((read([frame(545, 704, { price: '' })])[0] as { price: number | null }).price, null);
 });
 
 test('how many there are: one unless it is said, a whole number, as text too', () => {

@@ -109,10 +109,13 @@ function turnedMats(item: ShelfMat): ShelfMat[] {
 	return [item, { ...item, width: height, height: width, openingWidth: openingHeight, openingHeight: openingWidth }];
 }
 
-function matPatch(file: JobFile, { board, colour, name, ...item }: ShelfMat): Operation[] {
+function matPatch(file: JobFile, { board, colour, name, price, ...item }: ShelfMat): Operation[] {
 	const opening = { width: item.openingWidth, height: item.openingHeight };
-	return onlyAtHand(file, { board, colour, have: { opening, outer: { width: item.width, height: item.height }, ready: name } });
+	const outer = { width: item.width, height: item.height };
+	return onlyAtHand(file, { board, colour, have: { opening, outer, ready: name, ...paid(price) } });
 }
+
+const paid = (price: number | null): { price?: number } => (price === null ? {} : { price });
 
 /** The first thing that forbids a mat at hand: a stop of fit, an opening that does not cover. */
 function whyNot(plan: Plan): string | null {
@@ -195,8 +198,8 @@ function frameOnShelf(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): Tr
 }
 
 /** As a job names a frame that it takes. */
-function readyMade({ section, colour, name }: ShelfFrame, opening: Size) {
-	return { kind: 'ready-made', section: { ...section }, colour, opening, ready: name };
+function readyMade({ section, colour, name, price }: ShelfFrame, opening: Size) {
+	return { kind: 'ready-made', section: { ...section }, colour, opening, ready: name, ...paid(price) };
 }
 
 /** Sawn off each end of a rail, so that the mitre is clean. */
@@ -206,7 +209,7 @@ const CLEAN_END = 3;
 function cutDownFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): Tried | null {
 	const { reader, borders } = now.job;
 	const { face, lip } = item.section;
-	const frame = { kind: 'wood', section: { ...item.section }, colour: item.colour, ready: item.name };
+	const frame = { kind: 'wood', section: { ...item.section }, colour: item.colour, ready: item.name, ...paid(item.price) };
 	const way = borders.way === 'fit' && now.job.rabbet ? put(file, ['borders'], { way: 'weighted' }) : [];
 	const patch = [...put(file, ['frame'], frame), ...way];
 	const planned = tryPlan(file, patch, shop, reader.unit);

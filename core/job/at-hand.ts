@@ -15,7 +15,7 @@ export function isAtHand({ have, unmeasured }: Pick<MatChoice, 'have' | 'unmeasu
 type AtHand = {
 	board: string;
 	colour?: WrittenColour;
-	have: { opening: Size; outer: Size; ready?: string } | Record<string, never>;
+	have: { opening: Size; outer: Size; ready?: string; price?: number } | Record<string, never>;
 };
 
 /** One mat alone, at hand: borders and overlap come with it. */

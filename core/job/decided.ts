@@ -83,6 +83,8 @@ export type Decided = {
 	frameIsThere: boolean;
 	/** What lies ready on the shelf and is taken for it. */
 	claims: Claim[];
+	/** What was bought ready: the frame that is there, or is cut down, and mats at hand; cents for one. */
+	bought: { frame: number | null; mats: { mat: number; cents: number }[] };
 	/** What came with it and stays: its glazing and back stand in `guard` as what they are. */
 	kept: Kept;
 	scope: Scope;

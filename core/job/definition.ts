@@ -29,6 +29,8 @@ const MOST_ALIKE = 500;
 const length = (says: string) => ({ kind: 'length', says }) as const;
 const lengthOrZero = (says: string) => ({ kind: 'length', zero: true, says }) as const;
 const text = (says: string, most = 200) => ({ kind: 'text', most, says }) as const;
+const cents = (says: string) =>
+	({ kind: 'number', least: 0, most: 10_000_000, whole: true, says: `${says}, in cents; not counted unless given` }) as const;
 const flag = (says: string) => ({ kind: 'flag', says }) as const;
 const id = (says: string) => ({ kind: 'text', most: 60, says }) as const;
 /** A built-in colour, a value such as #5f7180, or a name with the shop's or the maker's code. */
@@ -259,7 +261,8 @@ export const jobDefinition = {
 						fields: {
 							opening: size('its narrowest opening'),
 							outer: size('its outer size'),
-							ready: { kind: 'text', most: 60, says: 'what it is taken from the shelf as, by name' }
+							ready: { kind: 'text', most: 60, says: 'what it is taken from the shelf as, by name' },
+							price: cents('what the shop paid for it')
 						}
 					},
 					print: size('size of a printed area'),
@@ -381,6 +384,7 @@ export const jobDefinition = {
 					most: 60,
 					says: 'what it is taken from the shelf as, by name: a ready frame, or a stick of its moulding'
 				},
+				price: cents('what the shop paid for a frame that is there, or is cut down'),
 				finish: { kind: 'choice', of: FINISHES, says: 'what its bare wood is finished with here' },
 				allowance: lengthOrZero('how much larger the rabbet is than the pack'),
 				corners: { kind: 'choice', of: ['reinforced', 'plain'], says: 'how the corners are joined' },

@@ -5,6 +5,7 @@ import type { Fault } from '../job/faults.ts';
 import type { Field, Fields } from '../job/field.ts';
 import { NOT_KNOWN } from '../job/kinds.ts';
 import { readField } from '../job/read.ts';
+import { readCents } from '../units/cents.ts';
 import { impossibleIn, type Section } from './mouldings.ts';
 
 type OnTheShelf = {
@@ -14,26 +15,30 @@ type OnTheShelf = {
 	/** So many are alike, those that jobs hold among them. */
 	count: number;
 };
-export type ShelfFrame = OnTheShelf & {
-	kind: 'frame';
-	/** Its rabbet. */
-	width: number;
-	height: number;
-	section: Section;
-	colour: string;
-};
+/** What the shop paid for one, in cents; null where nobody said. */
+type Bought = { price: number | null };
+export type ShelfFrame = OnTheShelf &
+	Bought & {
+		kind: 'frame';
+		/** Its rabbet. */
+		width: number;
+		height: number;
+		section: Section;
+		colour: string;
+	};
 export type ShelfStick = OnTheShelf & { kind: 'stick'; moulding: string; length: number };
 /** A mat that is cut: its opening and its outer size as measured. */
-export type ShelfMat = OnTheShelf & {
-	kind: 'mat';
-	width: number;
-	height: number;
-	openingWidth: number;
-	openingHeight: number;
-	/** Id of a board, or that nobody knows it. */
-	board: string;
-	colour: string;
-};
+export type ShelfMat = OnTheShelf &
+	Bought & {
+		kind: 'mat';
+		width: number;
+		height: number;
+		openingWidth: number;
+		openingHeight: number;
+		/** Id of a board, or that nobody knows it. */
+		board: string;
+		colour: string;
+	};
 export type ShelfItem = ShelfFrame | ShelfStick | ShelfMat;
 export type ShelfKind = ShelfItem['kind'];
 /** As it was written: lengths as typed. */
@@ -41,6 +46,7 @@ export type WrittenShelfItem = Record<string, unknown>;
 
 const MOST = 200;
 const MOST_ALIKE = 9999;
+const MOST_CENTS = 10_000_000;
 const text = (says: string, most = 60): Field => ({ kind: 'text', most, says });
 const length = (says: string): Field => ({ kind: 'length', says });
 
@@ -49,8 +55,18 @@ const COMMON: Fields = {
 	place: text('where it is kept'),
 	count: { kind: 'number', least: 0, most: MOST_ALIKE, whole: true, says: 'how many are alike; one unless given' }
 };
+const PRICE: Fields = {
+	price: {
+		kind: 'number',
+		least: 0,
+		most: MOST_CENTS,
+		whole: true,
+		says: 'what the shop paid for one: cents, or as a sum is written'
+	}
+};
 const FRAME: Fields = {
 	...COMMON,
+	...PRICE,
 	kind: text('frame'),
 	width: length('width of its rabbet'),
 	height: length('height of its rabbet'),
@@ -68,6 +84,7 @@ const STICK: Fields = {
 };
 const MAT: Fields = {
 	...COMMON,
+	...PRICE,
 	kind: text('mat'),
 	width: length('its outer width'),
 	height: length('its outer height'),
@@ -82,6 +99,7 @@ type Read = Partial<Section> & {
 	name?: string;
 	place?: string;
 	count?: number;
+	price?: number;
 	moulding?: string;
 	length?: number;
 	width?: number;
@@ -119,7 +137,7 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 			return { kind: 'stick', name: '', place: '', count: 0, moulding: '', length: 0 };
 		}
 		const fields: Field = { kind: 'group', fields: FIELDS[kind], says: `a ${kind} on the shelf` };
-		const read = readField(fields, withCount(given as object, at, faults), at, 'mm', faults) as Read;
+		const read = readField(fields, withPrice(withCount(given as object, at, faults), at, faults), at, 'mm', faults) as Read;
 		const said = faults.length;
 		for (const key of NEEDED[kind]) {
 			const missing = read[key] === undefined || String(read[key]).trim() === '';
@@ -138,6 +156,7 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		return {
 			kind,
 			...of,
+			price: read.price ?? null,
 			width: read.width ?? 0,
 			height: read.height ?? 0,
 			section: { face, lip, depth, rabbetDepth, density: USUAL_DENSITY },
@@ -153,6 +172,17 @@ function withCount(given: object & { count?: unknown }, at: string, faults: Faul
 	if (typeof count !== 'string') return given;
 	if (/^\d{1,4}$/.test(count.trim())) return { ...rest, count: Number(count) };
 	faults.push({ path: `${at}.count`, says: 'How many are there? A whole number is wanted here.' });
+	return rest;
+}
+
+/** A sum as it is typed is cents; an empty field is none. */
+function withPrice(given: object & { price?: unknown }, at: string, faults: Fault[]): object {
+	const { price, ...rest } = given;
+	if (typeof price !== 'string') return given;
+	if (price.trim() === '') return rest;
+	const cents = readCents(price);
+	if (typeof cents === 'number') return { ...rest, price: cents };
+	faults.push({ path: `${at}.price`, says: 'This is no sum of money. Write it as 48 or 48.50, or leave it empty.' });
 	return rest;
 }
 
@@ -173,6 +203,7 @@ function matFrom(read: Read, of: OnTheShelf, at: string, faults: Fault[]): Shelf
 	return {
 		kind: 'mat',
 		...of,
+		price: read.price ?? null,
 		width,
 		height,
 		openingWidth,

@@ -20,7 +20,8 @@ export function takesOf(planned: Planned, steps: readonly Step[]): StepTake[] {
 	const counted = new Set(thingsOf(planned.shop).map(({ id }) => id));
 	const takes: StepTake[] = [];
 	const add = (step: AnyStepId | undefined, taken: Taken | null, times: number, spent: boolean) => {
-		if (!step || !taken || !counted.has(taken.material) || taken.amount === 0) return;
+		// A foil may be laid as a sheet and as a tape: only what is counted is taken, never an area.
+		if (!step || !taken || taken.unit === 'm2' || !counted.has(taken.material) || taken.amount === 0) return;
 		const { material, name, unit } = taken;
 		const known = takes.find((one) => one.step === step && one.material === material);
 		if (known) known.amount += taken.amount * times;

@@ -29,9 +29,13 @@ export type Taken = {
 /** @returns everything that has a price or should have one, for all that are alike; what is at hand costs nothing and is left out */
 export function takenBy(planned: Planned): Taken[] {
 	const { job, plan } = planned;
-	const parts = plan.cut.flatMap((cut) => takenFor(cut, planned) ?? []);
+	const parts = plan.cut
+		.filter(({ from }) => from !== 'stick' || !isCutDown(planned))
+		.flatMap((cut) => takenFor(cut, planned) ?? []);
 	return together(
-		[...parts, ...metalOf(planned), ...ringsOf(planned), ...hooksOf(planned)].filter(({ amount }) => amount > 0)
+		[...parts, ...readyOf(planned), ...metalOf(planned), ...ringsOf(planned), ...hooksOf(planned)].filter(
+			({ amount }) => amount > 0
+		)
 	).map((taken) => (taken.unit === 'count' ? { ...taken, amount: taken.amount * job.copies } : taken));
 }
 
@@ -83,6 +87,24 @@ const OF_CUT: Record<Cut['from'], Take> = {
 	tissue: small,
 	cloth: small
 };
+
+/** Its rails are those of a frame that was bought whole. */
+const isCutDown = ({ job: { bought, frameIsThere, frame }, file }: Planned): boolean =>
+	bought.frame !== null && !frameIsThere && frame !== null && file.frame?.moulding === undefined;
+
+/** What was bought ready, where somebody said for how much. */
+function readyOf(planned: Planned): Taken[] {
+	const { job } = planned;
+	const { bought } = job;
+	const one = { amount: 1, unit: 'count' as const, cut: false };
+	const framed = job.frameIsThere || isCutDown(planned);
+	return [
+		...(bought.frame !== null && framed && job.frame
+			? [{ ...one, material: `frame ${job.frame.name}`, name: `${job.frame.name}, bought ready`, each: bought.frame }]
+			: []),
+		...bought.mats.map(({ mat, cents }) => ({ ...one, material: `mat ${mat}`, name: `Mat ${mat}, bought ready`, each: cents }))
+	];
+}
 
 /** A section is sold in pairs by its size, and paid by the metre; a frame that is bought whole has no price here. */
 function metalOf({ file, job, plan: { frame }, shop }: Planned): Taken[] {

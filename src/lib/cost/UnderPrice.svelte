@@ -3,7 +3,7 @@
 	import type { Operation } from '$core/job/patch.ts';
 	import { GRADES, GRADE_NAMES, type Grade } from '$core/shop/grades.ts';
 	import { showSize, type Reader } from '$core/units/show.ts';
-	import { readCents } from '$lib/ui/money.ts';
+	import { readCents } from '$core/units/cents.ts';
 	import type { CostDesk } from './cost-desk.svelte.ts';
 
 	type Props = {

@@ -11,7 +11,7 @@
 	import { showSize } from '$core/units/show.ts';
 	import type { KeptItem } from '$lib/server/db/orders.ts';
 	import Sign from '$lib/ui/Sign.svelte';
-	import { readCents } from '$lib/ui/money.ts';
+	import { readCents } from '$core/units/cents.ts';
 	import type { OrderDesk } from './draft.svelte.ts';
 	import { countedIn, itemCents, itemName } from './words.ts';
 

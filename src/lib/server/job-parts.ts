@@ -42,7 +42,7 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 	const ofStick = taken.some(({ kind }) => kind !== 'mat');
 	const holds = { held: ready.held, by: shown };
 	const counted = new Set(thingsOf(shop).map(({ id }) => id));
-	const things = takenBy({ file, job, plan, shop }).filter(({ material }) => counted.has(material));
+	const things = takenBy({ file, job, plan, shop }).filter(({ material, unit }) => unit !== 'm2' && counted.has(material));
 	return {
 		number: shown,
 		title: (file.title ?? file.piece?.title) || 'New piece',

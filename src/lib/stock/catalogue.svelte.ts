@@ -10,7 +10,7 @@ import {
 } from '$core/shop/catalogue.ts';
 import { KINDS, type Column, type FigureValue, type MaterialKind } from '$core/shop/material-kinds.ts';
 import { builtInShop } from '$core/shop/shop.ts';
-import { readCents } from '$lib/ui/money.ts';
+import { readCents } from '$core/units/cents.ts';
 import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { lastOf, there } from '$core/units/there.ts';
 

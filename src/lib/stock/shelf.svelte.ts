@@ -1,6 +1,7 @@
 /** The shelf while it is written: what can be read is kept by itself, what can't stays here and says why; each keeping can be undone. */
 import type { DateLanguage } from '$core/shop/about.ts';
 import { readShelf, type ShelfItem, type WrittenShelfItem } from '$core/shop/shelf.ts';
+import { showNumber } from '$core/units/show.ts';
 import { ShopList } from '$lib/house/shop-list.svelte.ts';
 import { showMoment } from '$lib/ui/days.ts';
 
@@ -10,7 +11,13 @@ export type ShelfRow = Record<string, string>;
 export const rowsOf = (items: readonly WrittenShelfItem[]): ShelfRow[] =>
 	items.map((item) => ({
 		count: '1',
-		...Object.fromEntries(Object.entries(item).map(([key, value]) => [key, String(value)]))
+		...Object.fromEntries(
+			// A sum that is kept in cents is read as it is written.
+			Object.entries(item).map(([key, value]) => [
+				key,
+				key === 'price' && typeof value === 'number' ? showNumber(value / 100, 2) : String(value)
+			])
+		)
 	}));
 
 const QUIET_MS = 600;

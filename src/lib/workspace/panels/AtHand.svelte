@@ -5,6 +5,7 @@
 	import { put, valueAt, type Operation } from '$core/job/patch.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
+	import MoneyField from '$lib/ui/MoneyField.svelte';
 	import { useWorkspace } from '../context.ts';
 
 	const { index }: { index: number } = $props();
@@ -48,5 +49,11 @@
 				value={editor.typedLength(['mats', index, 'have', part, axis])}
 				write={sized(part, axis)}
 			/>{/each}
+		<MoneyField
+			label="What the shop paid for mat {index + 1}"
+			keys={['mats', index, 'have', 'price']}
+			value={editor.job.bought.mats.find((one) => one.mat === index + 1)?.cents ?? null}
+			currency={editor.shopIn().currency}
+		/>
 	{/if}
 {/if}

@@ -7,6 +7,7 @@
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 	import { FASTENER_NAMES } from '$core/stations/frame/fasteners.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
+	import MoneyField from '$lib/ui/MoneyField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { useWorkspace } from '../context.ts';
@@ -85,6 +86,12 @@
 
 <div class="group">
 	<h2>Came with it</h2>
+	{#if !closed}<MoneyField
+			label="What the shop paid for the frame"
+			keys={['frame', 'price']}
+			value={editor.job.bought.frame}
+			currency={editor.shopIn().currency}
+		/>{/if}
 	{#if !closed}
 		<Pick
 			label="Its glazing"

@@ -20,6 +20,7 @@
 
 	const { data }: PageProps = $props();
 	type Column = { key: string; name: string; wide?: true };
+	const PRICE: Column = { key: 'price', name: 'Price' };
 	const FRAME: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
 		{ key: 'place', name: 'Where' },
@@ -30,7 +31,8 @@
 		{ key: 'face', name: 'Face' },
 		{ key: 'lip', name: 'Lip' },
 		{ key: 'depth', name: 'Depth' },
-		{ key: 'colour', name: 'Colour' }
+		{ key: 'colour', name: 'Colour' },
+		PRICE
 	];
 	const STICK: Column[] = [
 		{ key: 'name', name: 'Name', wide: true },
@@ -48,7 +50,8 @@
 		{ key: 'openingWidth', name: 'Opening width' },
 		{ key: 'openingHeight', name: 'Opening height' },
 		{ key: 'board', name: 'Board' },
-		{ key: 'colour', name: 'Colour' }
+		{ key: 'colour', name: 'Colour' },
+		PRICE
 	];
 	/** A new line of each kind, to be filled. */
 	const blank = (kind: ShelfKind): ShelfRow => ({
