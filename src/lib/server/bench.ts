@@ -100,6 +100,8 @@ async function takeFromStock(db: Database, number: number, run: number): Promise
 	const planned = await inThread('takes', { file: job.spec, shop: written });
 	if (!planned.ok || planned.gives.length === 0) return;
 	await db.transaction(async (tx) => {
+		// The job before its run, as whoever keeps events does: no two wait for each other.
+		await lockJob(tx, number);
 		const row = await lockRun(tx, run);
 		const events = await selectEvents(tx, run, 0);
 		// Taken over meanwhile: whoever did that settles it.
