@@ -224,6 +224,7 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	assert.equal(again.status, 200);
 	await press('take it: Green frame');
 	await sees(`not kept: “Green frame” on the shelf: ${number} holds it. Take another, or free it there first.`);
+	await seesNo('This job takes it from the shelf');
 	await press('Undo');
 	await sees(/rev 1 · kept \d\d:\d\d/);
 	await open(`/jobs/${other}?at=frame`);

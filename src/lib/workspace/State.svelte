@@ -118,4 +118,10 @@
 		font-weight: 600;
 		white-space: normal;
 	}
+	/* A long reason stands in lines of its own; the piece's name stays beside it. */
+	@media (min-width: 1101px) {
+		.loud {
+			max-width: 300px;
+		}
+	}
 </style>

@@ -316,6 +316,8 @@
 	}
 	.which {
 		flex: 1;
+		/* However much is said beside it, which piece it is stays. */
+		min-width: 96px;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;

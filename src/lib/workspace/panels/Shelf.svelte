@@ -50,6 +50,10 @@
 	const said = ({ fits, says, free }: OnShelf): string => (free ? `${WORDS[fits]} ${says}` : says);
 	const placeOf = ({ place }: { place: string }): string => (place === '' ? 'no place is written down' : place);
 
+	/** Why the server did not let this job have it; empty where it did. */
+	const refusalOf = (name: string): string =>
+		editor.keeping.state === 'refused' && editor.keeping.refusal.includes(`“${name}”`) ? editor.keeping.refusal : '';
+
 	function putBack({ path }: Claim) {
 		const keys = path.split(/[.[\]]+/).map((key) => (/^\d+$/.test(key) ? Number(key) : key));
 		editor.apply(drop(editor.file, keys));
@@ -61,15 +65,14 @@
 	{#if taken.length > 0}
 		<ul aria-label="Taken from the shelf">
 			{#each taken as { claim, item } (claim.path)}
+				{@const refusal = refusalOf(item.name)}
 				<li>
-					<Sign of="settled" size={11} />
+					<Sign of={refusal ? 'stop' : 'settled'} size={11} />
 					<span class="name">{item.name}</span>
 					<span class="place quiet">{placeOf(item)}</span>
 					<p>
-						This job takes {editor.job.copies > 1 ? `${editor.job.copies} of them` : 'it'} from the shelf; no other job is offered {editor
-							.job.copies > 1
-							? 'those'
-							: 'it'}.
+						{#if refusal}Not kept. {refusal}{:else}This job takes {editor.job.copies > 1 ? `${editor.job.copies} of them` : 'it'} from
+							the shelf; no other job is offered {editor.job.copies > 1 ? 'those' : 'it'}.{/if}
 					</p>
 					<button
 						type="button"
