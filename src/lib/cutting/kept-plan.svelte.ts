@@ -4,6 +4,9 @@ import { goto, invalidateAll } from '$app/navigation';
 import { askServer } from '$lib/ui/ask-server.ts';
 import type { KeptPlan } from '$lib/server/db/cutting.ts';
 
+/** So many cuts are made; `mark` is another with each word, and grows. */
+type Word = { made: number; mark: number };
+
 export class KeptRun {
 	busy = $state(false);
 	refused = $state('');
@@ -11,7 +14,9 @@ export class KeptRun {
 	#marked = $state<Record<number, number>>({});
 	#sending = false;
 	/** What of it the server took, and under which mark. */
-	readonly #taken: Record<number, { made: number; mark: number }> = {};
+	readonly #taken: Record<number, Word> = {};
+	/** The server's last word to this page on a sheet: what the page is told anew may come later, or be older. */
+	#known = $state<Record<number, Word>>({});
 	/** What was on its way when a page before this one was left: it may arrive after this one has asked how far a sheet is. */
 	readonly #onItsWay: Record<number, number> = {};
 	/** Of the last call: it stood otherwise on the server. */
@@ -33,10 +38,17 @@ export class KeptRun {
 
 	/** How many cuts of a sheet are made. */
 	made(at: number): number {
-		const { plan, cut, progress } = this.#kept();
+		const { plan, cut } = this.#kept();
 		const all = plan.sheets[at]?.cuts.length ?? 0;
 		if (cut.includes(at)) return all;
-		return Math.min(all, this.#marked[at] ?? progress[at]?.made ?? 0);
+		return Math.min(all, this.#marked[at] ?? this.#stands(at).made);
+	}
+
+	/** How far a sheet is by the latest word that is known here. */
+	#stands(at: number): Word {
+		const told = this.#kept().progress[at] ?? { made: 0, mark: 0 };
+		const known = this.#known[at];
+		return known && known.mark > told.mark ? known : told;
 	}
 
 	/** One cut more, or one less that was marked too early. */
@@ -71,13 +83,10 @@ export class KeptRun {
 
 	#mark = (id: number, at: number): string => `cutting ${id} ${at}`;
 
-	/** Once the server says what was marked here, it is asked again: somebody else may mark on. */
+	/** Of a sheet that is cut nothing is marked any more. */
 	settle(): void {
-		const { progress, cut } = this.#kept();
-		for (const [key, made] of Object.entries(this.#marked)) {
-			const at = Number(key);
-			if (cut.includes(at) || (this.#taken[at]?.made === made && progress[at]?.made === made)) this.#forget(at);
-		}
+		const { cut } = this.#kept();
+		for (const key of Object.keys(this.#marked)) if (cut.includes(Number(key))) this.#forget(Number(key));
 	}
 
 	#forget(at: number): void {
@@ -94,11 +103,14 @@ export class KeptRun {
 		for (let next = open(); next; next = open()) {
 			const [key, made] = next;
 			const at = Number(key);
-			const { made: from, mark: on } = this.#taken[at] ?? this.#kept().progress[at] ?? { made: 0, mark: 0 };
+			const { made: from, mark: on } = this.#taken[at] ?? this.#stands(at);
 			localStorage.setItem(this.#mark(this.#kept().id, at), `${this.#marked[at] ?? made} ${made}`);
 			const taken = await this.send<{ made: number; mark: number }>('PUT', `/sheets/${at}/made`, { made, from, on });
-			if (taken) this.#taken[at] = taken;
-			else if (!this.#isConflict) break;
+			if (taken) {
+				this.#taken[at] = this.#known[at] = taken;
+				// What was pressed meanwhile goes with the next; else somebody else may mark on.
+				if (this.#marked[at] === made) this.#forget(at);
+			} else if (!this.#isConflict) break;
 			else if (!(await this.#wasOurs(at))) this.#forget(at);
 			await invalidateAll();
 		}
@@ -109,10 +121,12 @@ export class KeptRun {
 	async #wasOurs(at: number): Promise<boolean> {
 		const before = this.#onItsWay[at];
 		delete this.#onItsWay[at];
-		await invalidateAll();
-		const now = this.#kept().progress[at];
-		if (before === undefined || now?.made !== before) return false;
-		this.#taken[at] = now;
+		if (before === undefined) return false;
+		// Asked of the server itself: what the page is told anew may come later.
+		const asked = await askServer<KeptPlan>('GET', `/api/cutting/${this.#kept().id}`);
+		const now = asked.ok ? asked.answer.progress[at] : undefined;
+		if (now?.made !== before) return false;
+		this.#taken[at] = this.#known[at] = now;
 		return true;
 	}
 }
