@@ -5,19 +5,14 @@
 	import type { Shop } from '$core/shop/shop.ts';
 	import { askServer } from '$lib/ui/ask-server.ts';
 	import type { DateLanguage } from '$core/shop/about.ts';
-	import type { KeptMovement, ThingLine } from '$lib/server/db/stock.ts';
+	import type { ThingLine } from '$lib/server/db/stock.ts';
+	import { History } from '$lib/stock/history.svelte.ts';
 	import Movements from './Movements.svelte';
 
 	type Props = { things: ThingLine[]; shop: Shop; dates: DateLanguage };
 	const { things, shop, dates }: Props = $props();
-	let opened = $state<number | null>(null);
-	let movements = $state.raw<KeptMovement[]>([]);
+	const history = new History();
 
-	async function open(id: number) {
-		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
-		movements = asked.ok ? asked.answer.movements : [];
-		opened = id;
-	}
 	const all = $derived(thingsOf(shop));
 	const nameOf = (id: string): string => all.find((one) => one.id === id)?.name ?? id;
 	const unitOf = (id: string): string => (all.find((one) => one.id === id)?.counted === 'm' ? 'm' : '');
@@ -73,11 +68,11 @@
 				<button
 					type="button"
 					class="btn preset-quiet"
-					aria-expanded={opened === one.id}
+					aria-expanded={history.opened === one.id}
 					aria-label="History of {nameOf(one.material)} {one.place}"
-					onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
+					onclick={() => history.turn(one.id)}>History</button
 				>
-				{#if opened === one.id}<div class="history"><Movements {movements} {dates} /></div>{/if}
+				{#if history.opened === one.id}<div class="history"><Movements movements={history.movements} {dates} /></div>{/if}
 			</li>
 		{:else}<li class="quiet">Nothing is written down yet.</li>{/each}
 	</ul>

@@ -11,9 +11,10 @@
 	import { lineName, lineSize, STOCK_KINDS } from '$lib/stock/lines.ts';
 	import { readLength } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
-	import type { KeptMovement, StockLine } from '$lib/server/db/stock.ts';
+	import type { StockLine } from '$lib/server/db/stock.ts';
 	import { hearStock } from '$lib/stock/hear-stock.ts';
 	import CountedThings from '$lib/stock/CountedThings.svelte';
+	import { History } from '$lib/stock/history.svelte.ts';
 	import Movements from '$lib/stock/Movements.svelte';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
 	import { askServer } from '$lib/ui/ask-server.ts';
@@ -39,8 +40,7 @@
 	let faults = $state<Record<string, string>>({});
 	let said = $state('');
 	let counts = $state<Record<number, string>>({});
-	let opened = $state<number | null>(null);
-	let movements = $state.raw<KeptMovement[]>([]);
+	const history = new History();
 
 	const largest = $derived(Math.max(1000, ...data.stock.map(({ width, height }) => Math.max(width, height))));
 	/** Px of the largest sheet’s outline. */
@@ -83,15 +83,9 @@
 		}
 		if (await send('PUT', `/api/stock/${id}`, { present: Number(typed) })) {
 			counts = { ...counts, [id]: '' };
-			if (opened === id) await open(id);
+			if (history.opened === id) await history.open(id);
 			await invalidateAll();
 		} else if (faults.present) faults = { [`count ${id}`]: faults.present };
-	}
-
-	async function open(id: number) {
-		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
-		movements = asked.ok ? asked.answer.movements : [];
-		opened = id;
 	}
 </script>
 
@@ -153,16 +147,16 @@
 								><button
 									type="button"
 									class="btn preset-quiet"
-									aria-expanded={opened === one.id}
+									aria-expanded={history.opened === one.id}
 									aria-label="History of {said}"
-									onclick={() => (opened === one.id ? (opened = null) : open(one.id))}>History</button
+									onclick={() => history.turn(one.id)}>History</button
 								>
 								{#if one.kind !== 'sheet'}<a class="anchor" href="/stock/labels?of={one.id}" aria-label="Label of {said}">Label</a
 									>{/if}</td
 							>
 						</tr>
-						{#if opened === one.id}
-							<tr class="history"><td colspan="10"><Movements {movements} dates={data.dates} /></td></tr>
+						{#if history.opened === one.id}
+							<tr class="history"><td colspan="10"><Movements movements={history.movements} dates={data.dates} /></td></tr>
 						{/if}
 					{/each}
 				</tbody>

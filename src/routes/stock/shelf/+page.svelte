@@ -9,12 +9,11 @@
 	import type { ShelfKind } from '$core/shop/shelf.ts';
 	import { shopFrom } from '$core/shop/written.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
-	import type { KeptMovement } from '$lib/server/db/stock.ts';
 	import { hearStock } from '$lib/stock/hear-stock.ts';
+	import { History } from '$lib/stock/history.svelte.ts';
 	import Movements from '$lib/stock/Movements.svelte';
 	import { rowsOf, ShelfDesk, type ShelfRow } from '$lib/stock/shelf.svelte.ts';
 	import StockPlaces from '$lib/stock/StockPlaces.svelte';
-	import { askServer } from '$lib/ui/ask-server.ts';
 	import Bar from '$lib/ui/Bar.svelte';
 	import { nth } from '$core/units/there.ts';
 
@@ -72,20 +71,13 @@
 	const GIVEN = [...CHOSEN, 'count'];
 	const heldOf = (name = '') => data.held.filter((one) => one.name === name.trim());
 	const lineOf = (name = '') => data.lines.find((one) => one.name === name.trim());
-	let opened = $state<number | null>(null);
-	let movements = $state.raw<KeptMovement[]>([]);
-
-	async function open(id: number) {
-		const asked = await askServer<{ movements: KeptMovement[] }>('GET', `/api/stock/${id}`);
-		movements = asked.ok ? asked.answer.movements : [];
-		opened = id;
-	}
+	const history = new History();
 
 	/** What jobs take from here shows at once. */
 	async function heard() {
 		await invalidateAll();
 		desk.standsAs(data.shelf, data.rev);
-		if (opened !== null) await open(opened);
+		if (history.opened !== null) await history.open(history.opened);
 	}
 	/** Pixels a millimetre of the outlines. */
 	const SCALE = 0.05;
@@ -215,14 +207,14 @@
 							{#if line}<button
 									type="button"
 									class="btn btn-sm preset-quiet"
-									aria-expanded={opened === line.id}
+									aria-expanded={history.opened === line.id}
 									aria-label="history of {row.name}"
-									onclick={() => (opened === line.id ? (opened = null) : open(line.id))}>history</button
+									onclick={() => history.turn(line.id)}>history</button
 								>{/if}</td
 						>
 					</tr>
-					{#if line && opened === line.id}<tr class="history"
-							><td colspan={columns.length + 2}><Movements {movements} dates={data.dates} /></td></tr
+					{#if line && history.opened === line.id}<tr class="history"
+							><td colspan={columns.length + 2}><Movements movements={history.movements} dates={data.dates} /></td></tr
 						>{/if}
 				{/if}
 			{/each}
