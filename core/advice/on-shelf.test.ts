@@ -20,6 +20,24 @@ import { onShelf, pairsOnShelf, type Held, type OnShelf } from './on-shelf.ts';
 const FRAME = { kind: 'frame', name: 'Old', place: 'Rack', face: 30, lip: 9, depth: 34, rabbetDepth: 22 };
 const frame = (width: number | string, height: number | string, more: object = {}) => ({ ...FRAME, width, height, ...more });
 const stick = (length: number, moulding = 'ash-22') => ({ kind: 'stick', name: 'Stick', place: 'Beam', moulding, length });
+/** Without a mat the frame’s lip is its window. */
+const panel = workedJob({
+	piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
+	mats: [],
+	hold: {},
+	guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
+});
+const WHITE = {
+	kind: 'mat',
+	name: 'White',
+	place: '',
+	width: 542,
+	height: 701,
+	openingWidth: 390,
+	openingHeight: 539,
+	board: 'cotton-4',
+	colour: 'white'
+};
 const read = (list: object[]): ShelfItem[] => {
 	const shelf = readShelf(list);
 	assert.ok(shelf.ok, JSON.stringify(shelf));
@@ -85,24 +103,12 @@ test('what fits comes first', () => {
 });
 
 test('a piece without a mat goes in, or does not', () => {
-	const panel = workedJob({
-		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
-		mats: [],
-		hold: {},
-		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
-	});
 	assert.equal(only(panel, frame(244, 334)).fits, 'as-is');
 	assert.match(only(panel, frame(240, 330)).says, /too narrow/);
 	assert.match(only(panel, frame(300, 337)).says, /too wide: without a mat nothing fills it/);
 });
 
 test('a frame that is too large is cut down to this very size; not by less than clean ends take', () => {
-	const panel = workedJob({
-		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
-		mats: [],
-		hold: {},
-		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
-	});
 	const large = only(panel, frame(300, 400, { face: 20, lip: 5 }));
 	assert.equal(large.fits, 'cut-down');
 	const file = patched(panel, large.patch!);
@@ -149,19 +155,8 @@ test('what other jobs hold is offered to nobody else; what is left of several al
 		'One is free, and this job is of 3 alike; K-0102 holds the rest.'
 	);
 	assert.equal(asked(1, [{ name: 'Old', job: 'K-0102', count: 1 }]), 'K-0102 holds it.');
-	const mat = {
-		kind: 'mat',
-		name: 'White',
-		place: '',
-		width: 542,
-		height: 701,
-		openingWidth: 390,
-		openingHeight: 539,
-		board: 'cotton-4',
-		colour: 'white'
-	};
 	const pairs = (held: Held[]) =>
-		pairsOnShelf(workedJob(), now(workedJob()), builtInShop, read([frame(547, 706), mat]), { held, by: 'K-0101' }).length;
+		pairsOnShelf(workedJob(), now(workedJob()), builtInShop, read([frame(547, 706), WHITE]), { held, by: 'K-0101' }).length;
 	assert.deepEqual([pairs([]), pairs([{ name: 'White', job: 'K-0102', count: 1 }])], [1, 0]);
 });
 
@@ -192,31 +187,18 @@ test('what was paid for it goes into the job, and into what the job costs', () =
 		materials.filter(({ name }) => name.endsWith('bought ready')).map(({ name, amount, cents }) => [name, amount, cents]);
 	assert.deepEqual(bought(cost(framed)), [['Old, bought ready', 1, 6450]]);
 	assert.deepEqual(bought(cost({ ...framed, copies: 3 })), [['Old, bought ready', 3, 19350]]);
-	const mat = {
-		kind: 'mat',
-		name: 'White',
-		place: '',
-		width: 542,
-		height: 701,
-		openingWidth: 390,
-		openingHeight: 539,
-		board: 'cotton-4',
-		colour: 'white',
-		price: 900
-	};
-	assert.deepEqual(bought(cost(patched(file, only(file, mat).patch!))), [['Mat 1, bought ready', 1, 900]]);
+	assert.deepEqual(bought(cost(patched(file, only(file, { ...WHITE, price: 900 }).patch!))), [['Mat 1, bought ready', 1, 900]]);
 	// Cut down, it is paid for once: its rails are no moulding by the metre.
-	const panel = workedJob({
-		piece: { kind: 'panel', thickness: 6, readings: { width: 240, height: 330 } },
-		mats: [],
-		hold: {},
-		guard: { glazing: 'none', backing: 'alkaline-corrugated', edgeSeal: null }
-	});
 	const cut = patched(panel, only(panel, frame(300, 400, { price: 3000 })).patch!);
 	assert.deepEqual(bought(cost(cut)), [['Old, bought ready', 1, 3000]]);
 	assert.deepEqual(
 		cost(cut).unpriced.filter((name) => /Old/.test(name)),
 		[]
+	);
+	const deepened = { ...cut, frame: { ...cut.frame, deepen: 5 } };
+	assert.ok(
+		cost(deepened).materials.some(({ name }) => /strip wood/i.test(name)),
+		'strips on its back are bought as ever'
 	);
 	// A moulding that is chosen since is paid by the metre, and the frame no more.
 	const { section: _, ...frameOf } = cut.frame!;

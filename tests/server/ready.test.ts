@@ -158,12 +158,21 @@ onEachDatabase((here) => {
 	});
 
 	test('rails of a stick that it takes are cut from no other stick; what lies ready for a job is said before anything is cut', async () => {
-		const number = await here.kept(workedJob({ frame: { kind: 'wood', moulding: 'ash-22', ready: 'Long ash' } }));
+		const number = await here.kept(
+			workedJob({
+				guard: { ...workedJob().guard, spacer: { material: 'acrylic', thickness: 5 } },
+				frame: { kind: 'wood', moulding: 'ash-22', ready: 'Long ash' }
+			})
+		);
 		const plain = await here.kept(workedJob({ frame: { kind: 'wood', moulding: 'ash-22' } }));
 		const { jobs } = await openParts(here.db, '2026-11-29', true);
 		const of = (wanted: string) => jobs.find((job) => job.number === wanted)!;
-		const sticks = (wanted: string) => of(wanted).parts.filter(({ from }) => from === 'stick').length;
+		const sticks = (wanted: string) => of(wanted).parts.filter(({ material }) => material === 'ash-22').length;
 		assert.deepEqual([of(number).taken, sticks(number)], [['Long ash'], 0]);
+		assert.ok(
+			of(number).parts.some(({ from, material }) => from === 'stick' && material === 'acrylic'),
+			'its spacers are cut from sticks of their own'
+		);
 		assert.deepEqual([of(plain).taken, sticks(plain) > 0], [[], true]);
 		assert.deepEqual(
 			of(plain).shelf.map(({ name, fits }) => [name, fits]),

@@ -30,7 +30,7 @@ export type Taken = {
 export function takenBy(planned: Planned): Taken[] {
 	const { job, plan } = planned;
 	const parts = plan.cut
-		.filter(({ from }) => from !== 'stick' || !isCutDown(planned))
+		.filter(({ material }) => material !== job.frame?.name || !isCutDown(planned))
 		.flatMap((cut) => takenFor(cut, planned) ?? []);
 	return together(
 		[...parts, ...readyOf(planned), ...metalOf(planned), ...ringsOf(planned), ...hooksOf(planned)].filter(

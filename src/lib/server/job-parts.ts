@@ -38,7 +38,7 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 	const moulding = file.frame?.moulding;
 	const parts = partsWanted(shown, plan.cut, lineName, (cut) => dropOutsOf(cut, job, plan));
 	const taken = job.claims.flatMap((claim) => claimed(claim, ready.shelf) ?? []);
-	// Rails are cut from the frame or the stick that it takes.
+	// Rails are cut from the frame or the stick that it takes; other sticks, as of a spacer, are not.
 	const ofStick = taken.some(({ kind }) => kind !== 'mat');
 	const holds = { held: ready.held, by: shown };
 	const counted = new Set(thingsOf(shop).map(({ id }) => id));
@@ -53,7 +53,7 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 		things: things.map(({ material, amount }) => ({ job: shown, material, amount })),
 		// A rail is cut from its moulding, whatever that is called in the reader's unit.
 		parts: parts
-			.filter(({ from }) => from !== 'stick' || !ofStick)
+			.filter(({ material }) => material !== job.frame?.name || !ofStick)
 			.map((part) => (moulding && part.material === job.frame?.name ? { ...part, material: moulding } : part))
 	};
 }
