@@ -1,7 +1,8 @@
 /**
  * Blanks onto sheets by cuts from edge to edge. In turn: a first plan at once; search towards a sheet fewer; sticks exactly; layouts without
  * waste, where the areas come out even; what sheets must cost, by lists of ever smaller blanks, each with a layout where there is a cheaper
- * one, or with many sheets the best of what was passed put together anew; then the largest offcut on the sheets that are needed. Read this first.
+ * one, or with many sheets by what blanks are worth, then the best of what was passed put together anew; then the largest offcut on the
+ * sheets that are needed. Read this first.
  */
 import { areaBound } from './area-bound.ts';
 import { coverBound } from './cover.ts';
@@ -17,6 +18,7 @@ import { recombined, remembered } from './recombined.ts';
 import { costsLess, firstLayout, improved, type Layout } from './search.ts';
 import { isSticks, stickBound } from './sticks.ts';
 import { fittingSets, type Sets } from './sets.ts';
+import { worthBounds } from './worth-bound.ts';
 
 export type Means = {
 	/** Without one, plans are proven by areas alone. */
@@ -28,7 +30,9 @@ export type Means = {
 
 /** Shares of the job's seconds. */
 const DUAL = 0.02;
-const MANY_FIRST = 0.25;
+const MANY_FIRST = 0.2;
+const MANY_BOUNDS = 0.55;
+const MANY_END = 0.93;
 const SEARCH_FIRST = 0.06;
 const STICKS = 0.5;
 const PERFECT = 0.25;
@@ -39,7 +43,7 @@ const BOUNDS_END = 0.65;
 const SEARCH_END = 0.85;
 /** Blanks are listed down to such a share of the largest sheet, in turn. */
 const LISTED_DOWN_TO = [1 / 8, 1 / 12, 1 / 16, 1 / 24, 1 / 40, 0];
-/** From so many sheets on, no list of sets is tried: the sheets of the search are put together anew. */
+/** From so many sheets on, no list of sets is tried: there are too many. */
 const MANY_SHEETS = 32;
 /** Kinds of sheet that the lists of sets tell apart. */
 const MOST_SHEET_KINDS = 30;
@@ -67,12 +71,14 @@ export function* cuttingPlans(
 	if (layout.out.length === 0) least = Math.min(layout.cost, reachableFrom(costs, areas.cost, layout.cost));
 	yield plan(cutting);
 
+	/** Of sheets of one size so many are needed. */
+	function needs(sheets: number): void {
+		fewest = Math.max(fewest, sheets);
+		least = Math.max(least, Math.min(layout.cost, sheets * (instance.sheets[0]?.cost ?? 0)));
+	}
 	const dualEnd = at(DUAL);
 	const sides = layout.out.length === 0 ? Math.ceil(dualBound(instance, () => now() < dualEnd)) : 0;
-	if (sides > fewest) {
-		fewest = sides;
-		least = Math.max(least, Math.min(layout.cost, sides * (instance.sheets[0]?.cost ?? 0)));
-	}
+	needs(sides);
 
 	const isProven = (): boolean => layout.out.length === 0 && !costsLess(least, layout.cost);
 	const keep = (better: Layout): CuttingPlan => {
@@ -103,10 +109,16 @@ export function* cuttingPlans(
 	const many = layout.laid.length >= MANY_SHEETS;
 	if (solve && !sticks && many && layout.out.length === 0 && !isProven()) {
 		const known = remembered(instance);
-		const means = { random, now, enough: least };
-		for (const step of improved(instance, layout, { ...means, until: at(MANY_FIRST), passed: known.add }))
+		for (const step of improved(instance, layout, { random, now, enough: least, until: at(MANY_FIRST), passed: known.add }))
 			yield step ? keep(step) : null;
-		for (const step of recombined(instance, layout, { ...means, solve, until: at(SEARCH_END), known }))
+		const boundsEnd = at(MANY_BOUNDS);
+		for (const bound of worthBounds(instance, layout, solve, () => (boundsEnd - now()) / 1000)) {
+			const before = fewest;
+			if (bound !== null) needs(Math.ceil(bound));
+			yield fewest > before ? plan(cutting) : null;
+			if (isProven()) break;
+		}
+		for (const step of recombined(instance, layout, { solve, random, now, enough: least, until: at(MANY_END), known }))
 			yield step ? keep(step) : null;
 	}
 	if (solve && !sticks && !many && layout.out.length === 0 && instance.sheets.length <= MOST_SHEET_KINDS) {

@@ -66,6 +66,9 @@ export function* recombined(instance: Instance, start: Layout, means: Recombinin
 	const { random, now, until, enough, known } = means;
 	let best = start;
 	const costs = instance.sheets.map(({ cost, count }) => ({ cost, count }));
+	// Between two tries the search over all sheets goes on: what it passes is known anew.
+	const searched = (from: Layout) => improved(instance, from, { random, now, until, enough, passed: known.add });
+	let search = searched(best);
 	while (now() < until && costsLess(enough, best.cost)) {
 		const target = reachableBelow(costs, best.cost);
 		const kept = dive(instance, target, means);
@@ -80,9 +83,19 @@ export function* recombined(instance: Instance, start: Layout, means: Recombinin
 		}
 		known.add(laid);
 		const cost = costOf(kept) + laid.cost;
-		if (laid.out.length > 0 || !costsLess(cost, best.cost)) continue;
+		if (laid.out.length > 0 || !costsLess(cost, best.cost)) {
+			const turn = now() + SEARCH_MS;
+			while (now() < turn) {
+				const { done, value } = search.next();
+				if (done) break;
+				if (value) best = value;
+				yield value;
+			}
+			continue;
+		}
 		const own = laid.laid.map(({ sheet, root }): Laid => ({ sheet: there(ownOf(instance, sheet), 'sheet'), root }));
 		best = { laid: [...kept.map(({ sheet, root }) => ({ sheet, root })), ...own], out: [], cost, outArea: 0 };
+		search = searched(best);
 		yield best;
 	}
 }

@@ -6,7 +6,8 @@
 import { there } from '../units/there.ts';
 import { fits, type BlankKind, type Instance, type SheetKind } from './instance.ts';
 import type { Random } from './random.ts';
-import { leaf, seek, withBeside, withoutRun, blanksOf, type Box, type Found } from './slicing.ts';
+import { BLINK, Filled, filledOf, leastOf, type Least, type Place } from './rooms.ts';
+import { leaf, withoutRun, blanksOf, type Box } from './slicing.ts';
 
 export type Laid = { sheet: SheetKind; root: Box };
 /** Sheets with what lies on them, and blanks (places in the list of kinds, one entry a blank) that lie nowhere. */
@@ -24,7 +25,9 @@ export function firstLayout(instance: Instance): Layout {
 	const all = instance.blanks.flatMap((kind, blank) => new Array<number>(kind.count).fill(blank));
 	const full = instance.sheets.filter(({ cost }) => cost > 0);
 	const choices = full.length > 1 ? [instance, ...full.map((kept) => onlyOn(instance, kept))] : [instance];
-	const layouts = choices.map((one) => completed(one, { laid: [], out: all, cost: 0, outArea: 0 }, Infinity, () => 0.5));
+	const layouts = choices.map((one) =>
+		completed(groundOf(one), { laid: [], out: all, cost: 0, outArea: 0 }, Infinity, () => 0.5)
+	);
 	return layouts.reduce((best, one) =>
 		one.outArea < best.outArea || (one.outArea === best.outArea && one.cost < best.cost) ? one : best
 	);
@@ -37,35 +40,43 @@ const onlyOn = ({ blanks, sheets }: Instance, kept: SheetKind): Instance => ({
 
 const areaOf = (instance: Instance, blank: number): number => there(instance.blanks[blank], 'kind').area;
 
+/** Blanks and sheets, and how little room is none. */
+type Ground = Instance & { least: Least };
+const groundOf = (instance: Instance): Ground => ({ ...instance, least: leastOf(instance.blanks) });
+
 /** @returns the layout with every blank of `blanks` that finds a place, in this order; the others are left out */
-function recreated(instance: Instance, { laid, cost }: Layout, blanks: number[], limit: number, random: Random): Layout {
-	const sheets = laid.slice();
+function recreated(ground: Ground, { laid, cost }: Layout, blanks: number[], limit: number, random: Random): Layout {
+	const sheets = laid.map((one) => filledOf(one, ground.least));
 	const out: number[] = [];
 	let outArea = 0;
 	let spent = cost;
-	const found: Found = { score: Infinity, sheet: -1, beside: null, across: false, turned: false };
 	for (const blank of blanks) {
-		const kind = there(instance.blanks[blank], 'kind');
-		found.score = Infinity;
-		found.sheet = -1;
+		const kind = there(ground.blanks[blank], 'kind');
+		const shorter = Math.min(kind.w, kind.h);
+		let best: Place | null = null;
+		let least = Infinity;
+		let on = -1;
 		for (let index = 0; index < sheets.length; index += 1) {
-			const { sheet, root } = sheets[index] as Laid;
-			if (seek(root, sheet.w, sheet.h, kind, found, random)) found.sheet = index;
+			const filled = sheets[index] as Filled;
+			if (filled.deepest < shorter || filled.free < kind.area) continue;
+			const place = filled.placeFor(blank, kind, random);
+			if (place.lost >= least || random() < BLINK) continue;
+			best = place;
+			least = place.lost;
+			on = index;
 		}
-		if (found.sheet >= 0) {
-			const { sheet, root } = sheets[found.sheet] as Laid;
-			const added = leaf(kind, blank, found.turned);
-			sheets[found.sheet] = { sheet, root: withBeside(root, there(found.beside, 'box'), found.across, added) };
+		if (best !== null) {
+			sheets[on] = (sheets[on] as Filled).with(blank, kind, best);
 			continue;
 		}
-		const opened = sheetFor(instance.sheets, kind, sheets, limit - spent, random);
+		const opened = sheetFor(ground.sheets, kind, sheets, limit - spent, random);
 		if (opened === null) {
 			out.push(blank);
 			outArea += kind.area;
 			continue;
 		}
 		spent += opened.cost;
-		sheets.push({ sheet: opened, root: leaf(kind, blank, turnedOn(kind, opened, random)) });
+		sheets.push(new Filled(opened, leaf(kind, blank, turnedOn(kind, opened, random)), ground.least));
 	}
 	return { laid: sheets, out, cost: spent, outArea };
 }
@@ -99,7 +110,7 @@ function turnedOn(kind: BlankKind, sheet: SheetKind, random: Random): boolean {
 }
 
 /** Late acceptance: a layout is taken that is no worse than the one so many tries ago. */
-const HISTORY = 60;
+const HISTORY = 100;
 
 export type Search = {
 	random: Random;
@@ -120,16 +131,17 @@ export function* improved(
 	start: Layout,
 	{ random, now, until, enough, from, passed }: Search
 ): Generator<Layout | null, void, void> {
+	const ground = groundOf(instance);
 	let best = start;
 	let begin = from;
 	while (best.out.length > 0 || costsLess(enough, best.cost)) {
 		// With blanks left out for want of sheets, every sheet there is may be used.
 		const limit = best.out.length > 0 ? Infinity : best.cost - 2 * LESS;
 		let current = begin
-			? completed(instance, begin, limit, random)
+			? completed(ground, begin, limit, random)
 			: best.out.length > 0
 				? best
-				: belowLimit(instance, best, limit, random);
+				: belowLimit(ground, best, limit, random);
 		begin = undefined;
 		if (current.out.length === 0 && costsLess(current.cost, best.cost)) {
 			best = current;
@@ -146,7 +158,7 @@ export function* improved(
 				passed?.(current);
 				yield null;
 			}
-			const next = ruined(instance, current, limit, random);
+			const next = ruined(ground, current, limit, random);
 			const at = tries % HISTORY;
 			if (next.outArea <= current.outArea || next.outArea <= (history[at] as number)) current = next;
 			if (current.outArea < (history[at] as number)) history[at] = current.outArea;
@@ -161,7 +173,7 @@ export function* improved(
 }
 
 /** Sheets taken away, the emptiest for its money first, until less than the limit is spent. */
-function belowLimit(instance: Instance, layout: Layout, limit: number, random: Random): Layout {
+function belowLimit(ground: Ground, layout: Layout, limit: number, random: Random): Layout {
 	const laid = layout.laid.slice();
 	let cost = layout.cost;
 	const out = layout.out.slice();
@@ -179,23 +191,23 @@ function belowLimit(instance: Instance, layout: Layout, limit: number, random: R
 		cost -= gone.sheet.cost;
 		blanksOf(gone.root, out);
 	}
-	return completed(instance, { laid, out, cost, outArea: 0 }, limit, random);
+	return completed(ground, { laid, out, cost, outArea: 0 }, limit, random);
 }
 
 /** What a layout leaves out laid where it fits, the largest first. */
-function completed(instance: Instance, { laid, out, cost }: Layout, limit: number, random: Random): Layout {
-	const largestFirst = out.slice().sort((one, other) => areaOf(instance, other) - areaOf(instance, one));
-	return recreated(instance, { laid, out: [], cost, outArea: 0 }, largestFirst, limit, random);
+function completed(ground: Ground, { laid, out, cost }: Layout, limit: number, random: Random): Layout {
+	const largestFirst = out.slice().sort((one, other) => areaOf(ground, other) - areaOf(ground, one));
+	return recreated(ground, { laid, out: [], cost, outArea: 0 }, largestFirst, limit, random);
 }
 
 /** Some blanks of a few sheets taken out, and all that lie nowhere put back in another order. */
-function ruined(instance: Instance, layout: Layout, limit: number, random: Random): Layout {
+function ruined(ground: Ground, layout: Layout, limit: number, random: Random): Layout {
 	const laid = layout.laid.slice();
 	const out = layout.out.slice();
 	let cost = layout.cost;
 	const sheets = Math.min(laid.length, 1 + Math.floor(random() * 3));
 	for (let one = 0; one < sheets && laid.length > 0; one += 1) {
-		const index = Math.floor(random() * laid.length);
+		const index = sheetToRuin(laid, random);
 		const { sheet, root } = laid[index] as Laid;
 		const run = random() < 0.15 ? root.leaves : 1 + Math.floor(random() * Math.min(6, root.leaves));
 		const from = Math.floor(random() * (root.leaves - run + 1));
@@ -203,10 +215,23 @@ function ruined(instance: Instance, layout: Layout, limit: number, random: Rando
 		if (left === null) {
 			laid.splice(index, 1);
 			cost -= sheet.cost;
-		} else laid[index] = { sheet, root: left };
+		} else laid[index] = new Filled(sheet, left, ground.least);
 	}
-	return recreated(instance, { laid, out: [], cost, outArea: 0 }, ordered(instance, out, random), limit, random);
+	return recreated(ground, { laid, out: [], cost, outArea: 0 }, ordered(ground, out, random), limit, random);
 }
+
+/** Of two sheets the emptier, most often: what is left out goes where there is something to gain. */
+function sheetToRuin(laid: readonly Laid[], random: Random): number {
+	const one = Math.floor(random() * laid.length);
+	if (random() >= EMPTIER) return one;
+	const other = Math.floor(random() * laid.length);
+	const freeOn = (index: number): number => {
+		const { sheet, root } = there(laid[index], 'sheet');
+		return sheet.area - root.filled;
+	};
+	return freeOn(other) > freeOn(one) ? other : one;
+}
+const EMPTIER = 0.7;
 
 /** Large before small, more or less: how much less is drawn anew each time. */
 function ordered(instance: Instance, out: number[], random: Random): number[] {

@@ -10,7 +10,6 @@
  *                      └────┘
  */
 import type { BlankKind } from './instance.ts';
-import type { Random } from './random.ts';
 
 export class Box {
 	readonly w: number;
@@ -58,66 +57,6 @@ export function pair(across: boolean, first: Box, second: Box): Box {
 	return across
 		? new Box(first.w + second.w, Math.max(first.h, second.h), filled, -1, false, true, first, second)
 		: new Box(Math.max(first.w, second.w), first.h + second.h, filled, -1, false, false, first, second);
-}
-
-/** The best place found so far beside some box of some tree. */
-export type Found = { score: number; sheet: number; beside: Box | null; across: boolean; turned: boolean };
-
-/**
- * Looks beside every box of a tree for a place for a blank, and keeps it in `found` where it is better than what is there.
- * A box has room to grow in: its sheet, less what stands beside and above it.
- */
-export function seek(box: Box, roomW: number, roomH: number, kind: BlankKind, found: Found, random: Random): boolean {
-	if (roomW * roomH - box.filled < kind.area) return false;
-	let better = besides(box, roomW, roomH, kind.w, kind.h, false, found, random);
-	if (kind.turn && besides(box, roomW, roomH, kind.h, kind.w, true, found, random)) better = true;
-	const { first, second } = box;
-	if (first === null || second === null) return better;
-	if (box.across) {
-		if (seek(first, roomW - second.w, roomH, kind, found, random)) better = true;
-		if (seek(second, roomW - first.w, roomH, kind, found, random)) better = true;
-	} else {
-		if (seek(first, roomW, roomH - second.h, kind, found, random)) better = true;
-		if (seek(second, roomW, roomH - first.h, kind, found, random)) better = true;
-	}
-	return better;
-}
-
-/** One place in so many is passed over, so that the same blanks do not always come to the same places (“blinks”). */
-const BLINK = 0.02;
-
-function besides(
-	box: Box,
-	roomW: number,
-	roomH: number,
-	w: number,
-	h: number,
-	turned: boolean,
-	found: Found,
-	random: Random
-): boolean {
-	let better = false;
-	if (box.w + w <= roomW && h <= roomH) {
-		const score = Math.min(roomW - box.w - w, roomH - h, Math.abs(box.h - h));
-		if (score < found.score && random() >= BLINK) {
-			found.score = score;
-			found.beside = box;
-			found.across = true;
-			found.turned = turned;
-			better = true;
-		}
-	}
-	if (box.h + h <= roomH && w <= roomW) {
-		const score = Math.min(roomH - box.h - h, roomW - w, Math.abs(box.w - w));
-		if (score < found.score && random() >= BLINK) {
-			found.score = score;
-			found.beside = box;
-			found.across = false;
-			found.turned = turned;
-			better = true;
-		}
-	}
-	return better;
 }
 
 /** @returns the tree with `added` beside one of its boxes */
