@@ -1,10 +1,11 @@
 import adapter from '@sveltejs/adapter-node';
+import { compressed } from './scripts/compressed.js';
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter(),
+		adapter: compressed(adapter()),
 		alias: { $core: 'core', '$core/*': 'core/*' },
 		// One program of everything: types are read once for the check and once for the linter.
 		typescript: {
