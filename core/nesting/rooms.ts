@@ -20,9 +20,8 @@ export type Place = { lost: number; room: Room | null; turned: boolean };
 const NOWHERE: Place = { lost: Infinity, room: null, turned: false };
 
 /** Rooms that are smaller hold none of the blanks. */
-export type Least = { kinds: number; side: number; area: number };
+export type Least = { side: number; area: number };
 export const leastOf = (blanks: readonly BlankKind[]): Least => ({
-	kinds: blanks.length,
 	side: Math.min(...blanks.map(({ w, h }) => Math.min(w, h))),
 	area: Math.min(...blanks.map(({ area }) => area))
 });
@@ -39,7 +38,7 @@ export class Filled {
 	/** The shorter side of a blank that goes somewhere is no longer than this. */
 	readonly deepest: number;
 	readonly #rooms: Room[] = [];
-	readonly #places: (Place | undefined)[];
+	readonly #places = new Map<number, Place>();
 	readonly #least: Least;
 
 	constructor(sheet: SheetKind, root: Box, least: Least) {
@@ -47,14 +46,17 @@ export class Filled {
 		this.root = root;
 		this.free = sheet.area - root.filled;
 		this.#least = least;
-		this.#places = new Array<Place | undefined>(least.kinds);
 		roomsIn(root, sheet.w, sheet.h, least, this.#rooms);
 		this.deepest = this.#rooms.reduce((most, { w, h }) => Math.max(most, Math.min(w, h)), 0);
 	}
 
 	/** The place where a blank leaves least beside it. @param blank place of the kind in the list of kinds */
 	placeFor(blank: number, kind: BlankKind, random: Random): Place {
-		return (this.#places[blank] ??= bestOf(this.#rooms, kind, random));
+		const known = this.#places.get(blank);
+		if (known) return known;
+		const best = bestOf(this.#rooms, kind, random);
+		this.#places.set(blank, best);
+		return best;
 	}
 
 	/** Whether what is known is of these blanks. */

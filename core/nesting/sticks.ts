@@ -7,12 +7,12 @@
 import { there } from '../units/there.ts';
 import { reachableFrom } from './costs.ts';
 import type { Cover } from './cover.ts';
-import { nearestWhole, type Instance } from './instance.ts';
+import { nearestWhole, type Instance, type SheetKind } from './instance.ts';
 import type { Row, Solve } from './programme.ts';
 import { railsOnSticks } from './rails.ts';
 import type { Random } from './random.ts';
 import { costsLess, type Laid, type Layout } from './search.ts';
-import { blanksOf, leaf, pair, type Box } from './slicing.ts';
+import { blanksOf, leaf, pair } from './slicing.ts';
 
 /** How often each kind of blank is cut from one stick of a kind. */
 type Pattern = { stick: number; counts: number[]; reduced: number };
@@ -124,20 +124,26 @@ function choicesFor(sheets: Instance['sheets'], cost: number, rails: number): nu
 }
 const MOST_OPEN = 5000;
 
-/** Rails as they lie, stick by stick; a stick with none is not cut into. */
+/** Rails as they lie, stick by stick. */
 function laidEndToEnd(
 	blanks: Instance['blanks'],
 	sticks: Instance['sheets'],
 	on: readonly (readonly number[])[],
 	kindOf: readonly number[]
 ): Laid[] {
-	return sticks.flatMap((sheet, at) => {
-		const boxes = there(on[at], 'stick').map((rail) => {
-			const kind = there(kindOf[rail], 'rail');
-			return leaf(there(blanks[kind], 'kind'), kind, false);
-		});
-		return boxes.length === 0 ? [] : [{ sheet, root: boxes.reduce((one, other) => pair(true, one, other)) }];
-	});
+	return sticks.flatMap((sheet, at) =>
+		endToEnd(
+			blanks,
+			sheet,
+			there(on[at], 'stick').map((rail) => there(kindOf[rail], 'rail'))
+		)
+	);
+}
+
+/** One stick of blanks of these kinds, in this order; none where there are none. */
+function endToEnd(blanks: Instance['blanks'], sheet: SheetKind, kinds: readonly number[]): Laid[] {
+	const boxes = kinds.map((kind) => leaf(there(blanks[kind], 'kind'), kind, false));
+	return boxes.length === 0 ? [] : [{ sheet, root: boxes.reduce((one, other) => pair(true, one, other)) }];
 }
 
 type Prices = { perBlank: number[]; perStick: number[]; bound: number };
@@ -270,13 +276,12 @@ function layoutOf({ blanks, sheets }: Instance, patterns: readonly Pattern[], am
 	const laid: Laid[] = [];
 	patterns.forEach(({ stick, counts }, column) => {
 		for (let one = 0; one < nearestWhole(amounts[column] ?? 0); one += 1) {
-			const boxes: Box[] = counts.flatMap((many, kind) => {
+			const kinds = counts.flatMap((many, kind) => {
 				const taken = Math.min(left[kind] ?? 0, many);
 				left[kind] = (left[kind] ?? 0) - taken;
-				return Array.from({ length: taken }, () => leaf(there(blanks[kind], 'kind'), kind, false));
+				return new Array<number>(taken).fill(kind);
 			});
-			if (boxes.length > 0)
-				laid.push({ sheet: there(sheets[stick], 'stick'), root: boxes.reduce((one, other) => pair(true, one, other)) });
+			laid.push(...endToEnd(blanks, there(sheets[stick], 'stick'), kinds));
 		}
 	});
 	return { laid, out: [], cost: laid.reduce((sum, { sheet }) => sum + sheet.cost, 0), outArea: 0 };

@@ -84,7 +84,7 @@ test('an out-of-true frame: measured, which corner is out, the glazing that foll
 	const { press, sees, type, open } = here.browser;
 	const number = await keepJob(here.server.address, workedJob({ frame: { moulding: 'ash-22' } }));
 	await open(`/jobs/${number}?at=frame`);
-	await press('Customer’s frame');
+	await press('Existing frame');
 	await sees('Its rabbet, as measured');
 	await press('Four sides');
 	for (const [side, length] of [
@@ -225,8 +225,19 @@ test('the shelf: written down, tried by a job, taken', async () => {
 	await press('take it: Green frame');
 	await sees(`not kept: “Green frame” on the shelf: ${number} holds it. Take another, or free it there first.`);
 	await seesNo('This job takes it from the shelf');
+	// Let go there, it is kept here by itself; taken back here, the first may have it again.
+	await send(
+		here.server.address,
+		'PUT',
+		`/api/jobs/${number}`,
+		{ ...kept, frame: { moulding: 'ash-22' } },
+		{ 'if-match': `"${rev + 1}"` }
+	);
+	await sees(/rev 2 · kept \d\d:\d\d/);
+	await sees('This job takes it from the shelf; no other job is offered it.');
 	await press('Undo');
-	await sees(/rev 1 · kept \d\d:\d\d/);
+	await sees(/rev 3 · kept \d\d:\d\d/);
+	await send(here.server.address, 'PUT', `/api/jobs/${number}`, kept, { 'if-match': `"${rev + 2}"` });
 	await open(`/jobs/${other}?at=frame`);
 	await press('Try the shelf');
 	await sees(`${number} holds it.`);

@@ -25,7 +25,7 @@
 	onMount(() => {
 		const since = performance.now();
 		const beat = setInterval(() => (passed = performance.now() - since), 1000);
-		const leave = hearWhileSeen('/api/events', 'bench', () => void invalidateAll());
+		const leave = hearWhileSeen('/api/events', { bench: () => void invalidateAll() });
 		return () => {
 			clearInterval(beat);
 			leave();

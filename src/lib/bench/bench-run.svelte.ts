@@ -41,10 +41,9 @@ export class BenchRun {
 	/** Begins to hear of other devices, and sends what an earlier visit could not. @param others hears of runs of other jobs */
 	async open(others: () => void): Promise<void> {
 		this.#leave.push(
-			hearWhileSeen<{ number: string }>(
+			hearWhileSeen(
 				'/api/events',
-				'bench',
-				({ number }) => (number === this.number ? void this.pull() : others()),
+				{ bench: ({ number }: { number: string }) => (number === this.number ? void this.pull() : others()) },
 				() => void this.pull()
 			)
 		);

@@ -29,7 +29,7 @@ export class KeptRun {
 		if (!browser) return;
 		// What a connection that was gone could not send.
 		plan.sheets.forEach((_, at) => {
-			const [marked, sent] = localStorage.getItem(this.#mark(id, at))?.split(' ').map(Number) ?? [];
+			const { marked, sent } = this.#stored(id, at);
 			if (marked === undefined || cut.includes(at)) return;
 			this.#marked[at] = marked;
 			if (sent !== undefined) this.#onItsWay[at] = sent;
@@ -57,8 +57,8 @@ export class KeptRun {
 		if (cut.includes(at)) return;
 		const made = Math.min(plan.sheets[at]?.cuts.length ?? 0, Math.max(0, this.made(at) + by));
 		this.#marked[at] = made;
-		const [, sent] = localStorage.getItem(this.#mark(id, at))?.split(' ') ?? [];
-		localStorage.setItem(this.#mark(id, at), [made, sent ?? []].flat().join(' '));
+		const { sent } = this.#stored(id, at);
+		this.#store(id, at, sent === undefined ? [made] : [made, sent]);
 		void this.#sendMade();
 	}
 
@@ -83,6 +83,16 @@ export class KeptRun {
 
 	#mark = (id: number, at: number): string => `cutting ${id} ${at}`;
 
+	/** In the browser: cuts that are marked, and what of them was sent. */
+	#stored(id: number, at: number): { marked?: number; sent?: number } {
+		const [marked, sent] = localStorage.getItem(this.#mark(id, at))?.split(' ').map(Number) ?? [];
+		return { ...(marked === undefined ? {} : { marked }), ...(sent === undefined ? {} : { sent }) };
+	}
+
+	#store(id: number, at: number, counts: [marked: number, sent?: number]): void {
+		localStorage.setItem(this.#mark(id, at), counts.join(' '));
+	}
+
 	/** Of a sheet that is cut nothing is marked any more. */
 	settle(): void {
 		const { cut } = this.#kept();
@@ -104,7 +114,7 @@ export class KeptRun {
 			const [key, made] = next;
 			const at = Number(key);
 			const { made: from, mark: on } = this.#taken[at] ?? this.#stands(at);
-			localStorage.setItem(this.#mark(this.#kept().id, at), `${this.#marked[at] ?? made} ${made}`);
+			this.#store(this.#kept().id, at, [this.#marked[at] ?? made, made]);
 			const taken = await this.send<{ made: number; mark: number }>('PUT', `/sheets/${at}/made`, { made, from, on });
 			if (taken) {
 				this.#taken[at] = this.#known[at] = taken;

@@ -8,5 +8,5 @@ export function hearStock(changed: () => void): () => void {
 	const tell = () => {
 		if (navigating.to === null) changed();
 	};
-	return hearWhileSeen<{ list: string }>('/api/events', 'shop', ({ list }) => list === 'stock' && tell(), tell);
+	return hearWhileSeen('/api/events', { shop: ({ list }: { list: string }) => list === 'stock' && tell() }, tell);
 }

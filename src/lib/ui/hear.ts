@@ -1,9 +1,10 @@
 /**
  * Hears events of the server while the page is seen: a browser keeps only a few connections.
+ * @param hears what is done with each kind of event
  * @param seenAgain after the page was not looked at, and may have missed something
  * @returns what ends it
  */
-export function hearWhileSeen<T>(address: string, event: string, heard: (data: T) => void, seenAgain?: () => void): () => void {
+export function hearWhileSeen(address: string, hears: Record<string, (data: never) => void>, seenAgain?: () => void): () => void {
 	let source: EventSource | null = null;
 	const follow = () => {
 		if (document.visibilityState === 'hidden') {
@@ -11,7 +12,8 @@ export function hearWhileSeen<T>(address: string, event: string, heard: (data: T
 			source = null;
 		} else if (!source) {
 			source = new EventSource(address);
-			source.addEventListener(event, ({ data }: MessageEvent<string>) => heard(JSON.parse(data) as T));
+			for (const [event, heard] of Object.entries(hears))
+				source.addEventListener(event, ({ data }: MessageEvent<string>) => heard(JSON.parse(data) as never));
 			return true;
 		}
 		return false;

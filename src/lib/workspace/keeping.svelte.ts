@@ -72,7 +72,9 @@ export class Keeping {
 	/** In the browser: from here on it hears and sends. @returns what ends it, with nothing left unsent */
 	start(): () => void {
 		const online = () => void this.#send();
-		const deaf = hearChanges(this.#number, (change) => void this.#heard(change));
+		// What was refused because another job holds it may be free now.
+		const again = () => void (this.state === 'refused' && this.#send());
+		const deaf = hearChanges(this.#number, (change) => void this.#heard(change), again);
 		addEventListener('online', online);
 		return () => {
 			deaf();
