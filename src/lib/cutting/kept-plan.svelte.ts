@@ -65,6 +65,15 @@ export class KeptRun {
 	/** Sends what a page that was left could not. */
 	resume(): void {
 		void this.#sendMade();
+		void this.#askAnew();
+	}
+
+	/** What a page that was left sent after this one was made of what the server knew: nobody tells of it any more. */
+	async #askAnew(): Promise<void> {
+		const asked = await askServer<KeptPlan>('GET', `/api/cutting/${this.#kept().id}`);
+		if (!asked.ok) return;
+		for (const [key, { made, mark }] of Object.entries(asked.answer.progress))
+			if (mark > this.#stands(Number(key)).mark) this.#known[Number(key)] = { made, mark };
 	}
 
 	/** A call of this plan. @returns what is answered; null where it was refused, and `refused` says why */
