@@ -11,13 +11,12 @@ const failed = [];
 const check = async (name) => {
 	if ((await runBeside('npm', ['run', '--silent', name])) !== 0) failed.push(name);
 };
-// What is written is read beside all that follows: the tests wait for the build alone.
-const linted = check('lint');
-await check('types');
+// The tests wait for the build alone; what is read of the code is read beside it and beside the first of them.
+const read = Promise.all([check('lint'), check('types')]);
 await buildIfStale();
 process.env.CASES = 'all';
 const status = await runTests(['core', 'src', 'tests'], { onServer: true });
-await linted;
+await read;
 if (status !== 0) failed.push('tests');
 if (failed.length > 0) console.error(`Failed: ${failed.join(', ')}.`);
 process.exitCode = failed.length > 0 ? 1 : 0;

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { zeroWaste } from '../../tests/nesting/mixes.ts';
 import { runs } from '../../tests/thorough.ts';
 import { there } from '../units/there.ts';
-import { instanceOf, type BlankKind, type Instance } from './instance.ts';
+import { fits, instanceOf, type BlankKind, type Instance } from './instance.ts';
 import { randomFrom } from './random.ts';
 import { filledOf, leastOf, type Filled } from './rooms.ts';
 import { blanksOf, leaf, pair, type Box } from './slicing.ts';
@@ -18,7 +18,9 @@ function someLaid(instance: Instance, seed: number): Filled {
 	const random = randomFrom(seed);
 	const sheet = there(instance.sheets[0], 'sheet');
 	const first = Math.floor(random() * instance.blanks.length);
-	let filled = filledOf({ sheet, root: leaf(there(instance.blanks[first], 'kind'), first, false) }, leastOf(instance.blanks));
+	const kind = there(instance.blanks[first], 'kind');
+	const root = leaf(kind, first, !fits({ ...kind, turn: false }, sheet));
+	let filled = filledOf({ sheet, root }, leastOf(instance.blanks));
 	for (let tries = 0; tries < 12; tries += 1) {
 		const blank = Math.floor(random() * instance.blanks.length);
 		const kind = there(instance.blanks[blank], 'kind');
