@@ -6,7 +6,7 @@ import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { workedJob } from '../jobs.ts';
-import { emptyFolder, keepJob, newFolder, removeFolder, startServer } from './server.ts';
+import { emptyFolder, keepJob, newFolder, removeFolder, SHORT_LIVED, startServer } from './server.ts';
 
 const env = (folder: string, more: Record<string, string> = {}) => ({
 	...process.env,
@@ -16,7 +16,7 @@ const env = (folder: string, more: Record<string, string> = {}) => ({
 	...more
 });
 const refused = (folder: string, args: string[] = [], more = {}) => {
-	const { status, stderr } = spawnSync(process.execPath, ['scripts/demo.js', ...args], {
+	const { status, stderr } = spawnSync(process.execPath, [...SHORT_LIVED, 'scripts/demo.js', ...args], {
 		env: env(folder, more),
 		encoding: 'utf8'
 	});
@@ -26,7 +26,10 @@ const refused = (folder: string, args: string[] = [], more = {}) => {
 
 /** Runs the demo until it is loaded. @returns the jobs that it holds */
 async function demo(folder: string, ...args: string[]): Promise<string[]> {
-	const child = spawn(process.execPath, ['scripts/demo.js', ...args], { env: env(folder), stdio: ['ignore', 'pipe', 'inherit'] });
+	const child = spawn(process.execPath, [...SHORT_LIVED, 'scripts/demo.js', ...args], {
+		env: env(folder),
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
 	const [said] = (await once(child.stdout, 'data')) as [Buffer];
 	const address = /http:\/\/\S+/.exec(said.toString())![0];
 	const { jobs } = (await (await fetch(`${address}/api/jobs`)).json()) as { jobs: { number: string }[] };

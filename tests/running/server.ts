@@ -31,7 +31,7 @@ export function removeFolder(folder: string): void {
 }
 
 /** What runs for seconds does not earn back what optimising it costs: a server starts and answers in two thirds of the time. */
-const SHORT_LIVED = ['--wasm-lazy-compilation', '--liftoff-only', '--interrupt-budget=400000'];
+export const SHORT_LIVED = ['--wasm-lazy-compilation', '--liftoff-only', '--interrupt-budget=400000'];
 
 /** Starts the server; resolves once it says where it listens, rejects with what it said when it ends instead. */
 export async function startServer(folder: string, port = 0, settings: Record<string, string> = {}): Promise<Server> {
