@@ -15,7 +15,7 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 	const { press, sees, seesNo, choose, type, open } = here.browser;
 	const number = await keepJob(here.server.address, sheet());
 	await open(`/jobs/${number}?at=frame`);
-	await press('Existing frame');
+	await press('Customer’s frame');
 	// Nobody has measured it: its figures arrive empty.
 	await sees('the frame’s rabbet as measured');
 	for (const label of ['Width', 'Height', 'Face', 'Lip', 'Depth', 'Rabbet depth'])

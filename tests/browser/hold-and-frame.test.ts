@@ -84,7 +84,7 @@ test('an out-of-true frame: measured, which corner is out, the glazing that foll
 	const { press, sees, type, open } = here.browser;
 	const number = await keepJob(here.server.address, workedJob({ frame: { moulding: 'ash-22' } }));
 	await open(`/jobs/${number}?at=frame`);
-	await press('Existing frame');
+	await press('Customer’s frame');
 	await sees('Its rabbet, as measured');
 	await press('Four sides');
 	for (const [side, length] of [

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { FrameKind } from '$core/job/kinds.ts';
-	/** Wood from the stick, a metal section in pairs, or a frame that is there already, the customer's or ready-made, of wood or joined metal; and its profile. */
+	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { isMetal } from '$core/shop/mouldings.ts';
 	import { offered } from '$core/shop/stocked.ts';
@@ -45,9 +45,9 @@
 	const KINDS = [
 		{ value: 'wood', label: 'Wood' },
 		{ value: 'metal', label: 'Metal' },
-		{ value: 'existing', label: 'Existing frame' }
+		{ value: 'theirs', label: 'Customer’s frame' }
 	] as const;
-	const EXISTING = [
+	const THEIRS = [
 		{ value: 'ready-made', label: 'Wood' },
 		{ value: 'metal', label: 'Metal, joined' }
 	] as const;
@@ -111,22 +111,22 @@
 <div class="group">
 	{#if !closed}<Choice
 			label="Kind of frame"
-			value={isThere ? 'existing' : (kind as 'wood')}
+			value={isThere ? 'theirs' : (kind as 'wood')}
 			options={KINDS}
-			onchange={(next) => (next === 'existing' ? setKind('ready-made') : setKind(next))}
+			onchange={(next) => (next === 'theirs' ? setKind('ready-made') : setKind(next))}
 			compact
 		/>{/if}
 	{#if closed}<Choice
-			label="What the frame is made of"
+			label="What the customer’s frame is made of"
 			value={kind === 'metal' ? 'metal' : 'ready-made'}
 			options={CLOSED}
 			onchange={(next) => editor.put(['frame', 'kind'], next)}
 			compact
 		/>{:else if isThere}
 		<Choice
-			label="What the frame is made of"
+			label="What the customer’s frame is made of"
 			value={kind as 'metal'}
-			options={EXISTING}
+			options={THEIRS}
 			onchange={(next) => setKind(next, next === 'metal')}
 			compact
 		/>
