@@ -63,9 +63,11 @@
 					<li>
 						<a class="anchor" href="/jobs/{number}/bench">{number} {title}</a>
 						<span class="quiet">{done} {done === 1 ? 'step' : 'steps'} done{by ? `, last by ${by}` : ''}</span>
-						{#each waits as wait (wait.step)}<span class="wait" class:over={wait.until <= now}
-								>{wait.what}: {drying(wait.until)}</span
-							>{/each}
+						<div>
+							{#each waits as wait (wait.step)}
+								<p class:over={wait.until <= now}>{wait.what}: {drying(wait.until)}</p>
+							{/each}
+						</div>
 					</li>
 				{/each}
 			</ul>
@@ -129,9 +131,6 @@
 	.runs .anchor {
 		min-height: var(--word);
 	}
-	.wait {
-		grid-column: 3;
-	}
 	.over {
 		color: var(--accent);
 		font-weight: 600;
@@ -163,9 +162,6 @@
 	@media (max-width: 767px) {
 		.runs li {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		.wait {
-			grid-column: 1;
 		}
 		dl {
 			grid-template-columns: minmax(0, 1fr);

@@ -298,6 +298,9 @@
 		font-size: var(--text-xs);
 		white-space: nowrap;
 	}
+	td .input {
+		text-overflow: ellipsis;
+	}
 	td .select {
 		min-width: 92px;
 		padding-block: 0;
