@@ -1,25 +1,30 @@
+/** What stands in .svelte files, and what the core may import and do. Of TypeScript and JavaScript the rest is read by .oxlintrc.json. */
 import ts from 'typescript-eslint';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import { TIERS } from './scripts/tiers.js';
 import svelteConfig from './svelte.config.js';
 
+const IN_SVELTE = ['**/*.svelte', '**/*.svelte.ts'];
+// Tests may import from anywhere, and round to compare.
+const IN_CORE = ['core/**/*.ts'];
+
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'demo-data/', 'data/', 'tmp/'] },
-	...ts.configs.recommended,
-	...svelte.configs.recommended,
-	{ languageOptions: { globals: { ...globals.browser, ...globals.node } } },
+	{ ignores: ['build/', '.svelte-kit/', 'demo-data/', 'data/', 'tmp/', '**/*.js', '**/*.test.ts'] },
 	{
-		files: ['**/*.svelte', '**/*.svelte.ts'],
-		languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
-		rules: { 'svelte/no-navigation-without-resolve': 'off' }
-	},
-	{
+		files: IN_SVELTE,
+		extends: [ts.configs.recommended, svelte.configs.recommended],
+		languageOptions: {
+			globals: { ...globals.browser, ...globals.node },
+			parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig }
+		},
 		rules: {
+			'svelte/no-navigation-without-resolve': 'off',
 			eqeqeq: ['error', 'smart'],
 			'no-eval': 'error',
 			'no-var': 'error',
 			'prefer-const': 'error',
+			'@typescript-eslint/no-non-null-assertion': 'error',
 			// A leading underscore says that a value is left out on purpose.
 			'@typescript-eslint/no-unused-vars': [
 				'error',
@@ -27,10 +32,11 @@ export default ts.config(
 			]
 		}
 	},
+	{ files: IN_CORE, languageOptions: { parser: ts.parser } },
 	{
 		// A plain Math.round on a length is a defect: rounding has a direction in its name (core/units/round.ts).
-		files: ['core/**/*.ts'],
-		ignores: ['core/units/**', 'core/**/*.test.ts'],
+		files: IN_CORE,
+		ignores: ['core/units/**'],
 		rules: {
 			'no-restricted-syntax': [
 				'error',
@@ -41,31 +47,8 @@ export default ts.config(
 			]
 		}
 	},
-	{
-		// What must be there is asked for by name (core/units/there.ts), not asserted away. Tests may assert: they fail loudly.
-		files: ['{core,src,scripts,cli}/**/*.{ts,svelte}'],
-		ignores: ['**/*.test.ts', '**/*.d.ts'],
-		rules: { '@typescript-eslint/no-non-null-assertion': 'error' }
-	},
-	{
-		// Rules that need types: nothing is left running unseen, and a switch over kinds has them all.
-		files: ['{core,src,tests,bench,scripts,cli}/**/*.ts'],
-		ignores: ['**/*.d.ts'],
-		languageOptions: {
-			parserOptions: { project: 'tsconfig.json', tsconfigRootDir: import.meta.dirname }
-		},
-		rules: {
-			'@typescript-eslint/no-floating-promises': [
-				'error',
-				{ allowForKnownSafeCalls: [{ from: 'package', name: ['test', 'describe'], package: 'node:test' }] }
-			],
-			'@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
-			'@typescript-eslint/no-unnecessary-type-assertion': 'error'
-		}
-	},
 	...TIERS.slice(0, -1).map((tier, index) => ({
 		files: tier.map((part) => (part.endsWith('.ts') ? `core/${part}` : `core/${part}/**/*.ts`)),
-		ignores: ['core/**/*.test.ts'],
 		rules: {
 			'no-restricted-imports': [
 				'error',

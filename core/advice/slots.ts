@@ -8,7 +8,17 @@ import type { Material } from '../shop/catalogue.ts';
 import { offered } from '../shop/stocked.ts';
 
 export type SlotName =
-	'glazing' | 'spacer' | 'mat' | 'support' | 'under-mat' | 'filler' | 'barrier' | 'backing' | 'edge-seal' | 'adhesive' | 'join';
+	| 'glazing'
+	| 'spacer'
+	| 'mat'
+	| 'support'
+	| 'under-mat'
+	| 'filler'
+	| 'barrier'
+	| 'backing'
+	| 'edge-seal'
+	| 'adhesive'
+	| 'join';
 /** `index`: which mat or filler, from the front. */
 export type Slot = { name: SlotName; index?: number };
 

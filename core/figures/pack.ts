@@ -1,7 +1,16 @@
 /** Figures of Guard and Pack: the layers, and how thick they are. */
 
 export type LayerRole =
-	'glazing' | 'spacer' | 'mat' | 'lift' | 'piece' | 'support' | 'under-mat' | 'filler' | 'barrier' | 'backing';
+	| 'glazing'
+	| 'spacer'
+	| 'mat'
+	| 'lift'
+	| 'piece'
+	| 'support'
+	| 'under-mat'
+	| 'filler'
+	| 'barrier'
+	| 'backing';
 
 export type Layer = {
 	role: LayerRole;

@@ -11,7 +11,7 @@ const MOST_BYTES = 4 * 1024 * 1024;
 export function listen(port, answer) {
 	const server = createServer((request, response) => {
 		const path = new URL(request.url ?? '/', 'http://local').pathname;
-		answer(request, path)
+		void answer(request, path)
 			.catch((error) => [400, { says: String(error.message ?? error) }])
 			.then(([status, body]) => {
 				response.writeHead(status, { 'content-type': 'application/json' });

@@ -94,7 +94,10 @@ const ringOf = ({ left, top, width, height }: NestedRect) => rectangle(left, top
 
 /** What a piece of a sheet comes to: a blank, an offcut, what is cut on, or waste. */
 export type Outcome =
-	{ kind: 'blank'; id: string } | { kind: 'offcut'; index: number } | { kind: 'on'; cut: number } | { kind: 'waste' };
+	| { kind: 'blank'; id: string }
+	| { kind: 'offcut'; index: number }
+	| { kind: 'on'; cut: number }
+	| { kind: 'waste' };
 
 /** @returns of every piece that the cuts give, by its name, what it comes to */
 export function outcomesOf({ plan, width, height, kerf }: CutSheet): Map<string, Outcome> {

@@ -76,7 +76,10 @@ export class BenchRun {
 		const done = deeds.map((deed) => pendingOf(this.number, by, deed));
 		this.pending = [...this.pending, ...done];
 		// A browser that has no room left keeps it as long as the page is open.
-		this.#stored = this.#stored.then(() => Promise.all(done.map((one) => this.#box?.put(one)))).catch(() => undefined);
+		const put = async (box: Outbox | null) => {
+			if (box) await Promise.all(done.map((one) => box.put(one)));
+		};
+		this.#stored = this.#stored.then(() => put(this.#box)).catch(() => undefined);
 		void this.send();
 	}
 

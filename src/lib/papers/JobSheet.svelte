@@ -77,7 +77,9 @@
 
 	/** What is not split: a part of the sheet by what it is of. */
 	type Block =
-		{ of: 'front' | 'stops' | 'frame' | 'back' | 'steps' } | { of: 'boards'; scenes: Scene[] } | { of: 'lies'; sight: Sight };
+		| { of: 'front' | 'stops' | 'frame' | 'back' | 'steps' }
+		| { of: 'boards'; scenes: Scene[] }
+		| { of: 'lies'; sight: Sight };
 	const ROW = 4;
 	const blocks = $derived.by((): Block[] => {
 		const measured = plan.window && plan.measure && isDrawn;

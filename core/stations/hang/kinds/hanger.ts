@@ -66,7 +66,13 @@ export type HangerDefinition = {
 	most: 'sawtoothMostKg' | 'standMostKg' | null;
 	/** House figure of how far it holds the frame’s back off the wall; null for what does not hang. */
 	standsOff:
-		'lineStandsOff' | 'ringsStandOff' | 'sawtoothStandsOff' | 'centreStandsOff' | 'cleatThickness' | 'platesStandOff' | null;
+		| 'lineStandsOff'
+		| 'ringsStandOff'
+		| 'sawtoothStandsOff'
+		| 'centreStandsOff'
+		| 'cleatThickness'
+		| 'platesStandOff'
+		| null;
 	/** Something as thick along the bottom brings the frame parallel. */
 	levels: boolean;
 	/** Hangs upright and turned a quarter alike, with a set for each. */
