@@ -5,7 +5,7 @@ import { testHouse } from './test-house.js';
 import { run, installPackages, installBrowser, buildIfStale, root } from './setup.js';
 
 installPackages();
-installBrowser();
+await installBrowser();
 await buildIfStale();
 process.env.TEST_HOUSE = testHouse();
 const all = readdirSync(join(root, 'bench'))

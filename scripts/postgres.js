@@ -20,8 +20,8 @@ function programs() {
 	return found ?? null;
 }
 
-export function installPostgres() {
-	if (!programs()) installDebian('The database tests', ['postgresql']);
+export async function installPostgres() {
+	if (!programs()) await installDebian('The database tests', ['postgresql']);
 }
 
 /** @returns its address, for the databases that tests make in it, and what stops it and removes its folder */

@@ -15,8 +15,8 @@ export function run(program, args, options = {}) {
 }
 
 /** The same beside others. @returns its exit status, once it has ended */
-export function runBeside(program, args) {
-	const child = spawn(program, args, { cwd: root, stdio: ['ignore', 2, 2] });
+export function runBeside(program, args, options = {}) {
+	const child = spawn(program, args, { cwd: root, stdio: ['ignore', 2, 2], ...options });
 	return new Promise((resolve, reject) => child.once('error', reject).once('exit', (status) => resolve(status ?? 1)));
 }
 
@@ -63,29 +63,33 @@ function newestIn(path) {
 }
 
 /** Debian’s Chromium and ChromeDriver; and the Chromium without a window where it can be had, which tests in less time. */
-export function installBrowser() {
+export async function installBrowser() {
 	const lacks = (name) => !existsSync(`/usr/bin/${name}`);
-	if (lacks('chromium') || lacks('chromedriver')) installDebian('The browser tests', ['chromium', 'chromium-driver']);
-	if (lacks('chromium-headless-shell') && !triedDebian(['chromium-headless-shell']))
+	if (lacks('chromium') || lacks('chromedriver')) await installDebian('The browser tests', ['chromium', 'chromium-driver']);
+	if (lacks('chromium-headless-shell') && !(await triedDebian(['chromium-headless-shell'])))
 		console.error('The browser tests go on with Chromium itself: chromium-headless-shell is not to be had.');
 }
 
 /** Packages of Debian's, as root or by sudo; where neither goes, the person is told what to do. */
-export function installDebian(what, packages) {
-	if (triedDebian(packages)) return;
+export async function installDebian(what, packages) {
+	if (await triedDebian(packages)) return;
 	console.error(`${what} need Debian’s packages: sudo apt-get install ${packages.join(' ')}`);
 	process.exit(1);
 }
 
+/** Whether Debian's lists of packages are read: once is enough. */
+let listed;
+
 /** @returns whether they are installed now */
-function triedDebian(packages) {
+async function triedDebian(packages) {
 	const asRoot = process.getuid?.() === 0;
 	if (!asRoot && spawnSync('sudo', ['-n', 'true']).status !== 0) return false;
-	const apt = (...args) =>
-		run(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['apt-get', ...args], {
+	const apt = async (...args) =>
+		(await runBeside(asRoot ? 'apt-get' : 'sudo', asRoot ? args : ['apt-get', ...args], {
 			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-		}) === 0;
-	return apt('update', '-qq') && apt('install', '-y', '-qq', ...packages);
+		})) === 0;
+	listed ??= apt('update', '-qq');
+	return (await listed) && apt('install', '-y', '-qq', ...packages);
 }
 
 /** Test files below folders. */

@@ -3,6 +3,6 @@ import { buildIfStale, installBrowser, installPackages } from './setup.js';
 import { runTs } from './run-ts.js';
 
 installPackages();
-installBrowser();
+await installBrowser();
 await buildIfStale();
 await runTs('scripts/take-shots.ts');

@@ -4,16 +4,17 @@ import { installPostgres } from './postgres.js';
 import { runTests } from './tests.js';
 
 installPackages();
-installBrowser();
-installPostgres();
+// What comes from elsewhere comes while the processors are busy here.
+const installed = installBrowser().then(installPostgres);
 must('npx', ['--no-install', 'svelte-kit', 'sync']);
 const failed = [];
 const check = async (name) => {
 	if ((await runBeside('npm', ['run', '--silent', name])) !== 0) failed.push(name);
 };
-// The tests wait for the build alone; what is read of the code is read beside it and beside the first of them.
+// The tests wait for the build and their programs alone; what is read of the code is read beside it and beside the first of them.
 const read = Promise.all([check('lint'), check('types')]);
 await buildIfStale();
+await installed;
 process.env.CASES = 'all';
 const status = await runTests(['core', 'src', 'tests'], { onServer: true });
 await read;
