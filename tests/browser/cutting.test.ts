@@ -3,7 +3,8 @@ import { test } from 'node:test';
 import type { InStock } from '../../core/nesting/offer.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob, send } from '../running/server.ts';
-import { Key, openBrowser } from './browser.ts';
+import { By, Key, openBrowser } from './browser.ts';
+import { pagesOf } from './pdf.ts';
 import { downloads, stage } from './setup.ts';
 
 const here = stage();
@@ -45,6 +46,11 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	await sees('1 full sheet, and');
 	await sees('Sheet 1524 × 1016, from rack 1');
 	await sees(`${number} under-mat`);
+	// On paper a page for the one sheet of each material; they stand beside the screen for as long as that takes.
+	const materials = await here.browser.driver.findElements(By.css('section[aria-label="What is cut"] .materials > li'));
+	assert.ok(materials.length > 1);
+	assert.deepEqual(await pagesOf(here.browser), { pages: materials.length, sizes: new Set(['595 × 842']) });
+	assert.equal((await here.browser.driver.findElements(By.css('.paper-page'))).length, 0);
 	const caught = await downloads(here.browser);
 	await press('CSV');
 	await waitFor('the cuts as a file', async () => (await caught()).some(({ name }) => name === 'cuts.csv'));

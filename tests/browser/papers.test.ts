@@ -2,20 +2,12 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { planned, workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
-import { asPdf, lengthOf, linesOf } from './pdf.ts';
+import { asPdf, lengthOf, linesOf, pagesOf } from './pdf.ts';
 import { stage } from './setup.ts';
 
 const here = stage();
 
-/** The page as it is printed: number of its pages, and the size of each in points. */
-async function printed(): Promise<{ pages: number; sizes: Set<string> }> {
-	const text = (await asPdf(here.browser)).toString('latin1');
-	const boxes = [...text.matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)];
-	return {
-		pages: [...text.matchAll(/\/Type \/Page\b/g)].length,
-		sizes: new Set(boxes.map(([, width, height]) => `${Math.round(Number(width))} × ${Math.round(Number(height))}`))
-	};
-}
+const printed = () => pagesOf(here.browser);
 
 /** The fullest of each kind: two mats that lean, a lift, a filler, a metal kit, no mat, strips, a frame out of true. */
 const FULLEST = ['K-0101', 'K-0103', 'K-0106', 'K-0108', 'K-0110', 'K-0111', 'K-0114'];

@@ -12,6 +12,16 @@ export async function asPdf({ driver, settled }: Browser): Promise<Buffer> {
 	return Buffer.from(data, 'base64');
 }
 
+/** The page as it is printed: number of its pages, and the size of each in points. */
+export async function pagesOf(browser: Browser): Promise<{ pages: number; sizes: Set<string> }> {
+	const text = (await asPdf(browser)).toString('latin1');
+	const boxes = [...text.matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)];
+	return {
+		pages: [...text.matchAll(/\/Type \/Page\b/g)].length,
+		sizes: new Set(boxes.map(([, width, height]) => `${Math.round(Number(width))} × ${Math.round(Number(height))}`))
+	};
+}
+
 export type Line = { x1: number; y1: number; x2: number; y2: number };
 type Matrix = [number, number, number, number, number, number];
 
