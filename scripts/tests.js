@@ -45,11 +45,14 @@ export async function runTests(folders, { onServer }) {
 	}
 }
 
-/** Each of these is a program of its own: it starts servers and browsers. */
-const ALONE = /\/tests\/((?:browser|cli|demo|running)\/[\w-]+)\.test\.js$/;
+/** Each of these is a program of its own, the files of a folder below them one: it starts servers and browsers. */
+const ALONE = /\/tests\/((?:browser|cli|demo|running)\/[\w-]+)(?:\/[\w-]+)?\.test\.js$/;
 const ON_DATABASES = /\/tests\/server\//;
 /** They begin first, so that none of them is left to run alone at the end. */
-const LONGEST = ['shared-1', 'shared-2', 'running/one-figure', 'browser/axe', 'browser/drawn', 'running/demo-folder'];
+const LONGEST = [
+	...['shared-1', 'shared-2', 'running/one-figure', 'browser/axe', 'browser/drawn', 'browser/demo', 'browser/plan'],
+	...['running/demo-folder', 'browser/piece']
+];
 /** What is on databases takes half of the first process’s time: of the rest it has as much as makes both even. */
 const ONE_IN = 3;
 

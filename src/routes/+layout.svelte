@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '../app.css';
-	import { onMount, type Snippet } from 'svelte';
+	import type { Snippet } from 'svelte';
+	import { afterNavigate } from '$app/navigation';
 	import { isInField, leaveByEscape } from '$lib/ui/keys.ts';
 	import { changeLook } from '$lib/ui/look.ts';
 	import Toasts from '$lib/ui/Toasts.svelte';
@@ -12,8 +13,8 @@
 	}
 
 	const { children }: { children: Snippet } = $props();
-	// From here on buttons answer: tests and scripts wait for it.
-	onMount(() => {
+	// From here on buttons of the page answer: tests and scripts wait for it.
+	afterNavigate(() => {
 		document.documentElement.dataset.alive = 'yes';
 	});
 </script>

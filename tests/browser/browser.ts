@@ -11,6 +11,8 @@ const BETWEEN_LOOKS_MS = 40;
 export type Browser = {
 	driver: WebDriver;
 	open: (path: string) => Promise<void>;
+	/** Opens another page as a link to it does: without loading the program anew. */
+	follow: (path: string) => Promise<void>;
 	/** The field, button or link that a person calls by this name. */
 	field: (label: string) => Promise<WebElement>;
 	button: (name: string) => Promise<WebElement>;
@@ -83,6 +85,12 @@ export async function openBrowser(address: string, size: Size = { width: 1280, h
 		return found!;
 	};
 
+	// Buttons answer once the page has come to life.
+	const alive = () =>
+		waitFor('the page to come to life', () =>
+			driver.executeScript<boolean>('return document.documentElement.dataset.alive === "yes"')
+		);
+
 	const tools = driver as unknown as { sendDevToolsCommand: (name: string, given: object) => Promise<void> };
 
 	const browser: Browser = {
@@ -91,10 +99,11 @@ export async function openBrowser(address: string, size: Size = { width: 1280, h
 		text,
 		open: async (path) => {
 			await driver.get(address + path);
-			// Buttons answer once the page has come to life.
-			await waitFor('the page to come to life', () =>
-				driver.executeScript<boolean>('return document.documentElement.dataset.alive === "yes"')
-			);
+			await alive();
+		},
+		follow: async (path) => {
+			await driver.executeScript(FOLLOW, path);
+			await alive();
 		},
 		field: (label) => named(FIND_FIELD, label, 'the field'),
 		button: (name) => named(FIND_BUTTON, name, 'the button'),
@@ -198,6 +207,15 @@ const FIND_BUTTON = `
 	const said = (element) => (element.getAttribute('aria-label') ?? element.textContent).trim().replace(/\\s+/g, ' ');
 	const all = [...document.querySelectorAll('button, a, [role=button], [role=slider], summary, [data-part=item], label:has(input:is([type=radio], [type=checkbox]))')].filter((element) => element.checkVisibility());
 	return all.find((element) => said(element) === wanted) ?? all.find((element) => said(element).startsWith(wanted)) ?? null;
+`;
+
+const FOLLOW = `
+	delete document.documentElement.dataset.alive;
+	const link = document.createElement('a');
+	link.href = arguments[0];
+	document.body.append(link);
+	link.click();
+	link.remove();
 `;
 
 const UNFOLD = `document.querySelectorAll('main [data-part=item-trigger][aria-expanded=false]').forEach((one) => { one.focus(); one.click(); })`;

@@ -1,4 +1,4 @@
-/** A server on a folder of its own and a browser on it, for the tests of one file. */
+/** A server on a folder of its own and a browser on it, for the tests of one program: a file, or the files of a folder below this one. */
 import type { JobFile } from '../../core/job/definition.ts';
 import { after, before } from 'node:test';
 import { loadDemo } from '../../scripts/load-demo.js';
@@ -19,9 +19,18 @@ export type Stage = {
 	loadDemo: () => Promise<void>;
 };
 
+let held: Stage | undefined;
+
+/** @returns the same to every file of a program: the first that asks sets it up */
 export function stage(): Stage {
+	held ??= setUp();
+	return held;
+}
+
+function setUp(): Stage {
 	const folder = newFolder();
 	const held = {} as Stage;
+	let demo: Promise<void> | undefined;
 	held.kept = async (number) =>
 		((await (await fetch(`${held.server.address}/api/jobs/${number}`)).json()) as { job: JobFile }).job;
 	held.untilKept = async (number, what, says) => {
@@ -31,7 +40,7 @@ export function stage(): Stage {
 	before(async () => {
 		held.server = await startServer(folder);
 		held.browser = await openBrowser(held.server.address);
-		held.loadDemo = () => loadDemo(held.server.address, 'demo');
+		held.loadDemo = () => (demo ??= loadDemo(held.server.address, 'demo'));
 		held.stop = async () => void (await held.server.stop());
 		held.startAgain = async () => {
 			held.server = await startServer(folder, Number(new URL(held.server.address).port));

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
-import { readDay, showDay } from '../../src/lib/ui/days.ts';
-import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import type { JobFile } from '../../../core/job/definition.ts';
+import { readDay, showDay } from '../../../src/lib/ui/days.ts';
+import { workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

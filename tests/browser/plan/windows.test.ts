@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { plan } from '../../core/plan.ts';
-import { builtInShop } from '../../core/shop/shop.ts';
-import { planSingle, workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import { plan } from '../../../core/plan.ts';
+import { builtInShop } from '../../../core/shop/shop.ts';
+import { planSingle, workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
-import { optionName, SCHOOLS, type School } from '../../core/job/schools.ts';
-import type { Plan } from '../../core/plan.ts';
-import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import type { JobFile } from '../../../core/job/definition.ts';
+import { optionName, SCHOOLS, type School } from '../../../core/job/schools.ts';
+import type { Plan } from '../../../core/plan.ts';
+import { workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
-import { workedJob, type SinglePlan } from '../jobs.ts';
-import { figureText } from '../../core/views/why/figure-text.ts';
-import { keepJob, send } from '../running/server.ts';
-import { stage } from './setup.ts';
+import type { JobFile } from '../../../core/job/definition.ts';
+import { workedJob, type SinglePlan } from '../../jobs.ts';
+import { figureText } from '../../../core/views/why/figure-text.ts';
+import { keepJob, send } from '../../running/server.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

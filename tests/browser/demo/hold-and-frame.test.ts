@@ -2,12 +2,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import DxfParser from 'dxf-parser';
-import { plan } from '../../core/plan.ts';
-import { builtInShop } from '../../core/shop/shop.ts';
-import { planSingle, workedJob } from '../jobs.ts';
-import { keepJob, send } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import { plan } from '../../../core/plan.ts';
+import { builtInShop } from '../../../core/shop/shop.ts';
+import { planSingle, workedJob } from '../../jobs.ts';
+import { keepJob, send } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 const proud = () =>

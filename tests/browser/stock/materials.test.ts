@@ -3,12 +3,12 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
-import type { WrittenMaterial } from '../../core/shop/catalogue.ts';
-import { materialsFromCsv } from '../../src/lib/stock/materials-csv.ts';
-import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { By, Key } from './browser.ts';
-import { downloads, stage } from './setup.ts';
+import type { WrittenMaterial } from '../../../core/shop/catalogue.ts';
+import { materialsFromCsv } from '../../../src/lib/stock/materials-csv.ts';
+import { workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { By, Key } from '../browser.ts';
+import { downloads, stage } from '../setup.ts';
 
 const here = stage();
 const folder = mkdtempSync(join(tmpdir(), 'rare-keep-files-'));

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { planned, workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { asPdf, lengthOf, linesOf, pagesOf } from './pdf.ts';
-import { stage } from './setup.ts';
+import { planned, workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { asPdf, lengthOf, linesOf, pagesOf } from '../pdf.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

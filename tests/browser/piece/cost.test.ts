@@ -1,10 +1,10 @@
 /** At the counter: what a piece costs, what it would cost at another grade, what a price allows, and the quote. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
-import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { stage } from './setup.ts';
+import type { JobFile } from '../../../core/job/definition.ts';
+import { workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 /** Layers and hold were answered by somebody: a grade may be said. */

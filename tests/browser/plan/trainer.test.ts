@@ -1,9 +1,9 @@
 /** The trainer: a case is found, put right and judged, in the workspace and at the bench; what was tried is read again. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { CaseRecord } from '../../src/lib/server/trainer.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import type { CaseRecord } from '../../../src/lib/server/trainer.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 const record = async (id: string) => {

@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
 import Papa from 'papaparse';
-import { yearsToFade } from '../../core/stations/light/years.ts';
-import { builtInShop } from '../../core/shop/shop.ts';
-import { By, Key } from './browser.ts';
-import { downloads, stage } from './setup.ts';
+import { yearsToFade } from '../../../core/stations/light/years.ts';
+import { builtInShop } from '../../../core/shop/shop.ts';
+import { By, Key } from '../browser.ts';
+import { downloads, stage } from '../setup.ts';
 
 const here = stage();
 const folder = mkdtempSync(join(tmpdir(), 'rare-keep-logger-'));

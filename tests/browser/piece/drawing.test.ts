@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { JobFile } from '../../core/job/definition.ts';
-import { planSingle, workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import type { JobFile } from '../../../core/job/definition.ts';
+import { planSingle, workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 

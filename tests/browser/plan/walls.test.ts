@@ -1,14 +1,14 @@
 /** Walls: pictures hung, put in a row with equal gaps over a bench, one above the stove; hooks listed; kept, undone, and never overwritten. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { showLength } from '../../core/units/show.ts';
-import { inItsFrame } from '../as-it-comes.ts';
-import { planned, workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import type { WallFile } from '../../core/wall/written.ts';
-import { Key } from './browser.ts';
-import { asPdf, lengthOf, linesOf } from './pdf.ts';
-import { stage } from './setup.ts';
+import { showLength } from '../../../core/units/show.ts';
+import { inItsFrame } from '../../as-it-comes.ts';
+import { planned, workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import type { WallFile } from '../../../core/wall/written.ts';
+import { Key } from '../browser.ts';
+import { asPdf, lengthOf, linesOf } from '../pdf.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 type KeptWall = { rev: number; name: string; file: WallFile };

@@ -1,12 +1,12 @@
 /** Jobs that begin with what is there, each from its fields to its paper: a bought frame, a bought mat, mats only, a back, several alike. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { plan } from '../../core/plan.ts';
-import { builtInShop } from '../../core/shop/shop.ts';
-import { workedJob } from '../jobs.ts';
-import { keepJob } from '../running/server.ts';
-import { Key } from './browser.ts';
-import { stage } from './setup.ts';
+import { plan } from '../../../core/plan.ts';
+import { builtInShop } from '../../../core/shop/shop.ts';
+import { workedJob } from '../../jobs.ts';
+import { keepJob } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { stage } from '../setup.ts';
 
 const here = stage();
 const sheet = () => workedJob({ aim: 'show', guard: { underMat: 'cotton-4' }, mats: [{ board: 'cotton-4', colour: 'shell' }] });

@@ -1,11 +1,11 @@
 /** What is missing is ordered, arrives short and of another size, and is cut from. */
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { startCutter } from '../../scripts/stand-ins/cutter.js';
-import { startSupplier } from '../../scripts/stand-ins/supplier.js';
-import { workedJob } from '../jobs.ts';
-import { keepJob, newFolder, removeFolder, send, startServer, type Server } from '../running/server.ts';
-import { openBrowser, type Browser } from './browser.ts';
+import { startCutter } from '../../../scripts/stand-ins/cutter.js';
+import { startSupplier } from '../../../scripts/stand-ins/supplier.js';
+import { workedJob } from '../../jobs.ts';
+import { keepJob, newFolder, removeFolder, send, startServer, type Server } from '../../running/server.ts';
+import { openBrowser, type Browser } from '../browser.ts';
 
 const folder = newFolder();
 let [server, browser]: [Server | null, Browser | null] = [null, null];
