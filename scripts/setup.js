@@ -50,7 +50,8 @@ export async function buildIfStale() {
 	const sources = ['src', 'core', 'static', 'docs/handbook', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
 	const newest = Math.max(...sources.map((source) => newestIn(at(source))));
 	if (existsSync(stamp) && statSync(stamp).mtimeMs >= newest) return;
-	await mustBeside('npx', ['--no-install', 'svelte-kit', 'sync']);
+	// Types of the routes are its own to make; what they extend must be there before it reads its settings.
+	if (!existsSync(at('.svelte-kit', 'tsconfig.json'))) await mustBeside('npx', ['--no-install', 'svelte-kit', 'sync']);
 	await mustBeside('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
 	writeFileSync(stamp, '');
 }

@@ -4,7 +4,7 @@ import { type Case, type Context, type Finding, type Rule, type Severity } from 
 import { SCOPES } from '../job/kinds.ts';
 import { covers, SCOPE_OF } from '../job/scopes.ts';
 import { rulesOf } from './of-scope.ts';
-import { nth, there } from '../units/there.ts';
+import { there } from '../units/there.ts';
 
 export type Verdict = {
 	findings: Finding[];
@@ -38,11 +38,19 @@ export function judge(context: Context): Verdict {
 		)
 	);
 	findings.sort((one, other) => weightOf(one) - weightOf(other));
-	const stops = GRADES.map((grade) => (grade === aimed ? stopsAmong(asked, grade) : stopsAmong(askedAt(context, grade), grade)));
-	const best = stops.findIndex((held) => held.length === 0);
 	const isPlanned = isJudged(context);
-	const reached = best < 0 || !isPlanned ? null : nth(GRADES, best);
-	const heldBy = best === 0 ? [] : nth(stops, best < 0 ? GRADES.length - 1 : best - 1);
+	let best: Grade | null = null;
+	let heldBy: string[] = [];
+	// From the highest down: those below the one that is reached are not asked.
+	for (const grade of GRADES) {
+		const stops = stopsAmong(grade === aimed ? asked : askedAt(context, grade), grade);
+		if (stops.length === 0) {
+			best = grade;
+			break;
+		}
+		heldBy = stops;
+	}
+	const reached = isPlanned ? best : null;
 	const { answered, scope } = context.job;
 	return {
 		findings,
