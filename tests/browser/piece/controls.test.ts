@@ -101,6 +101,12 @@ test('a removal says so and is undone where it is said; undone, it offers to red
 	await here.browser.driver.findElement({ css: '[data-scope=toast] [data-part=action-trigger]' }).click();
 	await here.browser.sees('Done again.');
 	await here.untilKept(number, 'one mat less again', (job) => job.mats?.length === mats - 1);
+	// Another page has nothing to do with it; another station of the job has.
+	await here.browser.station('Hold');
+	await here.browser.sees('Done again.');
+	await here.browser.press('Today');
+	await here.browser.sees('What each piece needs next');
+	assert.deepEqual(await here.browser.driver.findElements({ css: '[data-scope=toast][data-part=root][data-state=open]' }), []);
 });
 
 test('every paper and file is reached from the menu on the bar, by keys too', async () => {
