@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** Cutting: open jobs’ blanks on sheets and offcuts, the cuts in their order, each with its fence. */
-	import { flushSync, onDestroy, onMount, untrack } from 'svelte';
+	import { onDestroy, onMount, untrack } from 'svelte';
 	import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
 	import { cuttingJobOf, lotsOf, type InStock } from '$core/nesting/offer.ts';
 	import { aroundPins, type Pin } from '$core/nesting/pinned.ts';
@@ -23,6 +23,7 @@
 	import CutSheet from './CutSheet.svelte';
 	import JobsToCut from './JobsToCut.svelte';
 	import CutPapers from './CutPapers.svelte';
+	import WhilePrinted from '$lib/papers/WhilePrinted.svelte';
 	import { CuttingRun, type Asked } from './run.svelte.ts';
 	import SheetBlanks from './SheetBlanks.svelte';
 	import { alikeSheets, blankWords, countSaid, groupName, offcutWords, sharesOf, sheetName } from './words.ts';
@@ -138,8 +139,6 @@
 	const out = $derived(Object.entries(leftOut).filter(([, count]) => count > 0));
 
 	let keeping = $state(false);
-	/** A page a sheet is much to draw beside the screen: they are there while they are printed. */
-	let printing = $state(false);
 	let refused = $state('');
 
 	/** Reserves the sheets of the plan that is looked at; from then on it is cut sheet by sheet. */
@@ -162,7 +161,6 @@
 	}
 </script>
 
-<svelte:window onbeforeprint={() => flushSync(() => (printing = true))} onafterprint={() => (printing = false)} />
 <svelte:head><title>Cutting · Rare Keep</title></svelte:head>
 <div class="screen">
 	<Bar here="Cutting">
@@ -275,9 +273,9 @@
 			{/if}
 		</section>
 	</main>
-	{#if printing}
+	<WhilePrinted>
 		<CutPapers {groups} {run} {unit} groupName={nameOfGroup} {placeOf} paper={written.about.paper ?? 'a4'} />
-	{/if}
+	</WhilePrinted>
 </div>
 
 <style>

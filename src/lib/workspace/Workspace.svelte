@@ -1,6 +1,6 @@
 <script lang="ts">
 	/** One job: stations, the open one's panel, the drawing to scale, grade and findings. */
-	import { flushSync, onMount, tick, type Component } from 'svelte';
+	import { onMount, tick, type Component } from 'svelte';
 	import { browser } from '$app/environment';
 	import { beforeNavigate, goto, pushState } from '$app/navigation';
 	import { page } from '$app/state';
@@ -35,6 +35,7 @@
 	import { redo, undo } from './steps.ts';
 	import { filesOf } from './files.ts';
 	import { isInField } from '$lib/ui/keys.ts';
+	import WhilePrinted from '$lib/papers/WhilePrinted.svelte';
 	import { STATIONS, stationsOf, viewOf, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
 	import { viewsOf, type ViewName } from './view-names.ts';
@@ -214,12 +215,11 @@
 	}
 
 	/** Printed from here it is the job sheet, of the job as it stands on the screen. */
-	let printing = $state(false);
 	let Sheet = $state.raw<typeof import('$lib/papers/JobSheet.svelte').default | null>(null);
 	onMount(() => void import('$lib/papers/JobSheet.svelte').then((loaded) => (Sheet = loaded.default)));
 </script>
 
-<svelte:window {onkeydown} onbeforeprint={() => flushSync(() => (printing = true))} onafterprint={() => (printing = false)} />
+<svelte:window {onkeydown} />
 <svelte:head><title>{number} {editor.file.title ?? ''} · Rare Keep</title></svelte:head>
 
 <!-- Its papers are loaded when they are opened, not when a pointer comes near: by then more may be kept. -->
@@ -256,16 +256,18 @@
 	{/if}
 </div>
 {#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
-{#if printing && Sheet}<div class="for-paper">
-		<Sheet
-			{number}
-			rev={editor.keeping.rev}
-			job={editor.file}
-			shop={editor.written}
-			reads={editor.unit}
-			paper={shop.about.paper ?? (editor.unit === 'in' ? 'letter' : 'a4')}
-		/>
-	</div>{/if}
+{#if Sheet}<WhilePrinted
+		><div class="for-paper">
+			<Sheet
+				{number}
+				rev={editor.keeping.rev}
+				job={editor.file}
+				shop={editor.written}
+				reads={editor.unit}
+				paper={shop.about.paper ?? (editor.unit === 'in' ? 'letter' : 'a4')}
+			/>
+		</div></WhilePrinted
+	>{/if}
 
 <style>
 	.workspace {
