@@ -123,12 +123,14 @@ test('the handbook: chapters, a figure’s paragraph, a rule’s paragraph', asy
 	await here.browser.open('/jobs/K-0104?at=wall&view=back');
 	await here.browser.press('Length of the wire');
 	await here.browser.press('Handbook: hang, wire');
+	// The station has the heading of the chapter.
+	const at = (place: RegExp) => async () => place.test(await here.browser.driver.getCurrentUrl());
+	await here.browser.waitFor('the paragraph of the wire', at(/\/handbook\/hang#wire$/));
 	await here.browser.heading('Wall');
-	assert.match(await here.browser.driver.getCurrentUrl(), /\/handbook\/hang#wire$/);
 	await here.browser.open('/jobs/K-0101');
 	await here.browser.press('Handbook, board.touch-acidic');
+	await here.browser.waitFor('the paragraph of the rule', at(/\/handbook\/findings#board\.touch-acidic$/));
 	await here.browser.heading('Findings');
-	assert.match(await here.browser.driver.getCurrentUrl(), /\/handbook\/findings#board\.touch-acidic$/);
 	assert.equal(await run('return document.getElementById("board.touch-acidic") !== null'), true);
 });
 
