@@ -9,7 +9,7 @@ await installBrowser();
 await buildIfStale();
 process.env.TEST_HOUSE = testHouse();
 const all = readdirSync(join(root, 'bench'))
-	.filter((name) => !['report.ts', 'pull.ts'].includes(name))
+	.filter((name) => name.endsWith('.ts') && !['report.ts', 'pull.ts'].includes(name))
 	.map((name) => name.replace('.ts', ''));
 const wanted = process.argv.slice(2);
 const unknown = wanted.filter((name) => !all.includes(name));

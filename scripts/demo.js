@@ -4,8 +4,6 @@ import { join } from 'node:path';
 import { buildIfStale, installPackages, root } from './setup.js';
 import { loadDemo } from './load-demo.js';
 import { serve } from './serve.js';
-import { startCutter } from './stand-ins/cutter.js';
-import { startSupplier } from './stand-ins/supplier.js';
 
 if (process.env.DATABASE_URL) {
 	console.error('The demo keeps to a data folder of its own. Unset DATABASE_URL, or start with npm start.');
@@ -30,7 +28,9 @@ if (fresh) {
 	// A fresh load that is cut off goes on, too.
 	rmSync(loaded, { force: true });
 }
-// What stands in for a machine and for a supplier, so that both can be tried.
+// What stands in for a machine and for a supplier, so that both can be tried. They read what they are sent with a package.
+const { startCutter } = await import('./stand-ins/cutter.js');
+const { startSupplier } = await import('./stand-ins/supplier.js');
 process.env.CUTTER_URL ??= (await startCutter()).address;
 process.env.SUPPLIER_URL ??= (await startSupplier()).address;
 const address = await serve();

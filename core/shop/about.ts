@@ -47,7 +47,9 @@ export function readAbout(given: unknown): { ok: true; about: About } | { ok: fa
 	for (const { key, most, says, wanted } of TEXTS) {
 		const text = said[key] ?? '';
 		const trimmed = typeof text === 'string' ? text.trim() : null;
-		if (trimmed === null || trimmed.length > most || (wanted && trimmed === '')) faults.push({ path: `about.${key}`, says });
+		// The unit is asked on its own at the first start, before the name.
+		const isMissing = wanted && key in said && trimmed === '';
+		if (trimmed === null || trimmed.length > most || isMissing) faults.push({ path: `about.${key}`, says });
 		else if (trimmed !== '') about[key] = trimmed;
 	}
 	for (const { key, of, says } of CHOICES) {

@@ -37,6 +37,10 @@
 	// The day is that of the person who looks, so it is said in the browser.
 	let today = $state<Date | null>(null);
 	let making = $state(false);
+	/** A piece was begun before the shop said in which unit it measures. */
+	let waits = $state(false);
+	const isEmpty = $derived(data.counts.open + data.counts.archived + data.counts['handed-over'] === 0);
+	const asksUnit = $derived(isEmpty && data.reads === null && data.about.items.unit === undefined);
 	let trouble = $state('');
 	let showKeys = $state(false);
 	let findField: HTMLInputElement;
@@ -44,6 +48,10 @@
 
 	async function newPiece() {
 		if (making) return;
+		if (asksUnit) {
+			waits = true;
+			return;
+		}
 		making = true;
 		try {
 			const response = await fetch('/api/jobs?orEmpty=true', {
@@ -158,7 +166,7 @@
 			</p>
 			{#if data.bench.length > 0}<AtTheBench runs={data.bench} now={data.now} />{/if}
 		</header>
-		{#if data.counts.open + data.counts.archived + data.counts['handed-over'] > 0}<div class="lists">
+		{#if !isEmpty}<div class="lists">
 				<Places name="Lists of pieces" places={lists} here={open} />
 			</div>{/if}
 		{#if data.pieces.length > 0}
@@ -213,7 +221,13 @@
 		{:else if !data.find && data.counts.open > 0}
 			<p class="none">No piece is in this list.</p>
 		{:else if !data.find}
-			<FirstRun about={data.about} isNew={data.counts.archived + data.counts['handed-over'] === 0} onnew={newPiece} />
+			<FirstRun
+				about={data.about}
+				isNew={data.counts.archived + data.counts['handed-over'] === 0}
+				{asksUnit}
+				{waits}
+				onnew={newPiece}
+			/>
 		{/if}
 	</main>
 </div>

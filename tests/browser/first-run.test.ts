@@ -11,6 +11,13 @@ test('an empty house says in three steps what there is to do, and asks once what
 	const { browser } = here;
 	await browser.open('/');
 	for (const step of ['1 Measure', '2 Choose', '3 Print', 'Asked once']) await browser.heading(step);
+	await browser.keys('n');
+	await browser.waitFor('the question of the unit', () => run('return document.activeElement.textContent.startsWith("Millimetres")'));
+	await browser.sees('Do you measure in millimetres or inches?');
+	await browser.open('/');
+	await browser.press('Millimetres 402.5 mm');
+	await browser.seesNo('Do you measure in millimetres or inches?');
+	await browser.heading('Asked once');
 	await browser.press('Keep it');
 	await browser.sees('A shop’s name has 1 to 80 letters: it stands on labels and papers.');
 	await browser.press('Letter');

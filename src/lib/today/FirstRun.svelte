@@ -2,14 +2,27 @@
 	/** An empty rack: what there is to do, in three drawn steps; what the shop is asked once; pieces to look at. */
 	import { invalidateAll } from '$app/navigation';
 	import type { About } from '$core/shop/about.ts';
+	import type { Unit } from '$core/units/length.ts';
 	import AboutShop from '$lib/house/AboutShop.svelte';
+	import { ShopList } from '$lib/house/shop-list.svelte.ts';
+	import { rememberUnit } from '$lib/ui/reads.ts';
 
 	type Props = {
 		about: { rev: number; items: About };
 		/** No piece was ever taken in. */ isNew: boolean;
+		/** Nobody has said yet whether the shop measures in mm or in inches. */ asksUnit: boolean;
+		/** A piece was begun before that was answered. */ waits: boolean;
 		onnew: () => void;
 	};
-	const { about, isNew, onnew }: Props = $props();
+	const { about, isNew, asksUnit, waits, onnew }: Props = $props();
+	const UNITS: readonly { unit: Unit; name: string; like: string }[] = [
+		{ unit: 'mm', name: 'Millimetres', like: '402.5 mm' },
+		{ unit: 'in', name: 'Inches', like: '15 7⁄8 in' }
+	];
+	let first = $state<HTMLButtonElement>();
+	$effect(() => {
+		if (waits) first?.focus();
+	});
 	const STEPS = [
 		{ name: 'Measure', says: 'Width and height as the tape reads them; four sides where nothing is square.' },
 		{ name: 'Choose', says: 'Window, mats, glazing, hold and frame. Each choice says what it does to this piece.' },
@@ -17,6 +30,21 @@
 	];
 	let loading = $state(false);
 	let trouble = $state('');
+
+	async function chooseUnit(unit: Unit) {
+		loading = true;
+		trouble = '';
+		const list = new ShopList<About>('/api/shop/about', 'about', about.items, about.rev);
+		const isKept = await list.put({ ...about.items, unit });
+		loading = false;
+		if (!isKept) {
+			trouble = list.refused;
+			return;
+		}
+		rememberUnit(unit);
+		await invalidateAll();
+		if (waits) onnew();
+	}
 
 	async function lookAtSamples() {
 		loading = true;
@@ -66,6 +94,25 @@
 			</li>
 		{/each}
 	</ol>
+	{#if asksUnit}
+		<section class="unit" aria-labelledby="unit">
+			<h2 id="unit">Do you measure in millimetres or inches?</h2>
+			<p class="quiet">Asked once. Each job can be cut in the other unit, and every size can be read in both.</p>
+			<div class="presses">
+				{#each UNITS as { unit, name, like }, index (unit)}
+					{#if index === 0}<button
+							bind:this={first}
+							type="button"
+							class="btn preset-outlined-brand"
+							disabled={loading}
+							onclick={() => chooseUnit(unit)}>{name} <span class="like figures">{like}</span></button
+						>{:else}<button type="button" class="btn preset-outlined-brand" disabled={loading} onclick={() => chooseUnit(unit)}
+							>{name} <span class="like figures">{like}</span></button
+						>{/if}
+				{/each}
+			</div>
+		</section>
+	{/if}
 	<div class="presses">
 		<button type="button" class="btn preset-filled-brand" onclick={onnew}>Take in the first piece <kbd>N</kbd></button>
 		{#if isNew}<button type="button" class="btn preset-outlined-brand" disabled={loading} onclick={lookAtSamples}
@@ -73,11 +120,11 @@
 			>{/if}
 	</div>
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
-	{#if about.rev === 0}
+	{#if !about.items.name}
 		<section aria-labelledby="asked">
 			<h2 id="asked">Asked once</h2>
 			<p class="quiet">For labels, papers and prices. All of it can be changed in House.</p>
-			<AboutShop about={about.items} rev={about.rev} does="Keep it" />
+			{#key about.rev}<AboutShop about={about.items} rev={about.rev} does="Keep it" />{/key}
 		</section>
 	{/if}
 </div>
@@ -149,5 +196,12 @@
 	}
 	section > p {
 		margin-bottom: 12px;
+	}
+	.unit {
+		text-align: center;
+	}
+	.like {
+		margin-left: 6px;
+		color: var(--quiet);
 	}
 </style>
