@@ -1,7 +1,7 @@
 /** What a change of the shop does to a job: which of its figures are others than before. */
 import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
-import { FaultError } from '../job/faults.ts';
+import { attempt, FaultError } from '../job/faults.ts';
 import { readJob } from '../job/read.ts';
 import { planDecided, type Plan } from '../plan.ts';
 import { usedMaterials } from '../stations/guard/used.ts';
@@ -22,21 +22,30 @@ export type Touched = {
 
 /** Null when the job uses none of the materials that differ between the two shops, and comes out as before. */
 export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | null {
-	const job = decide(readJob(file), before);
+	const wasPlanned = attempt(() => planOf(file, before));
+	if (!wasPlanned.ok) {
+		// It could not be planned before either: it is named where it can be now.
+		const nowPlanned = attempt(() => planOf(file, after));
+		return nowPlanned.ok ? { changes: ['can be planned again'], was: null, becomes: nowPlanned.gives.plan.grade.reached } : null;
+	}
+	const { job, plan: then } = wasPlanned.gives;
 	const differs = usedMaterials(job).some(
 		({ list, material: { id } }) => JSON.stringify(before[list][id]) !== JSON.stringify(after[list][id])
 	);
-	const then = planDecided(file, job, before);
 	try {
-		const next = decide(readJob(file), after);
-		const now = planDecided(file, next, after);
+		const { job: next, plan: now } = planOf(file, after);
 		const changes = compare({ job, plan: then }, { job: next, plan: now });
 		if (!differs && changes.length === 0) return null;
 		return { changes, was: then.grade.reached, becomes: now.grade.reached };
 	} catch (error) {
 		if (!(error instanceof FaultError)) throw error;
-		return { changes: [`it could not be planned: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
+		return { changes: [`it can’t be planned any more: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
 	}
+}
+
+function planOf(file: JobFile, shop: Shop): Planned {
+	const job = decide(readJob(file), shop);
+	return { job, plan: planDecided(file, job, shop) };
 }
 
 /** Where figures may be others though none of the above is. */

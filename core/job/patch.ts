@@ -95,6 +95,11 @@ export function keysOf(path: string): Key[] {
 		.map((key) => (/^\d+$/.test(key) ? Number(key) : key.replace(/~1/g, '/').replace(/~0/g, '~')));
 }
 
+/** A fault's place as keys: `window.openings[1].overlap` → `['window', 'openings', 1, 'overlap']`. */
+export function keysOfPath(path: string): Key[] {
+	return [...path.matchAll(/[^.[\]]+/g)].map(([key]) => (/^\d+$/.test(key) ? Number(key) : key));
+}
+
 function isListItem(file: object, keys: readonly Key[]): boolean {
 	return Array.isArray(valueAt(file, keys.slice(0, -1)));
 }

@@ -29,8 +29,8 @@
 	import { alikeSheets, blankWords, countSaid, groupName, offcutWords, sharesOf, sheetName } from './words.ts';
 
 	type Pinned = { job: CuttingJob; plan: CuttingPlan; pins: Pin[] };
-	type Props = { jobs: JobParts[]; more: boolean; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
-	const { jobs, more, stock, plans, shop: written, reads }: Props = $props();
+	type Props = { jobs: JobParts[]; more: boolean; left: JobParts[]; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
+	const { jobs, more, left, stock, plans, shop: written, reads }: Props = $props();
 	const shop = $derived(shopFrom(written));
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');
 
@@ -180,7 +180,7 @@
 	<main id="main" class="page">
 		<h1 class="seen-by-readers">Cutting</h1>
 		<section class="what" aria-label="What is cut">
-			<JobsToCut {jobs} {stock} {more} {chosen} onchoose={(numbers) => (chosen = numbers)} />
+			<JobsToCut {jobs} {stock} {more} {left} {chosen} onchoose={(numbers) => (chosen = numbers)} />
 			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} groupName={nameOfGroup} {unit} onshow={show} />
 		</section>
 		<section class="sheets" aria-label="Sheets" bind:clientWidth={room}>

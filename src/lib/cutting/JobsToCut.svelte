@@ -9,10 +9,11 @@
 		jobs: JobParts[];
 		stock: readonly InStock[];
 		more: boolean;
+		/** Those that can't be planned. */ left: JobParts[];
 		/** Their numbers. */ chosen: string[];
 		onchoose: (numbers: string[]) => void;
 	};
-	const { jobs, stock, more, chosen, onchoose }: Props = $props();
+	const { jobs, stock, more, left, chosen, onchoose }: Props = $props();
 
 	const FITS: Record<JobParts['shelf'][number]['fits'], string> = {
 		'as-is': 'as it is',
@@ -66,6 +67,14 @@
 			</li>
 		{/each}
 	</ul>
+	{#if left.length > 0}
+		<p class="left-out"><Sign of="stop" size={10} /> Left out, since they can’t be planned:</p>
+		<ul class="left-out">
+			{#each left as { number, title, fault } (number)}
+				<li><a class="ready" href="/jobs/{number}"><span class="figures">{number}</span> {title}: {fault}</a></li>
+			{/each}
+		</ul>
+	{/if}
 	{#if more}<p class="quiet">The 200 most pressing jobs are listed.</p>{/if}
 </div>
 
@@ -102,6 +111,13 @@
 		flex-basis: 100%;
 		margin: -4px 0 4px 26px;
 		font-size: var(--text-sm);
+	}
+	.left-out {
+		font-size: var(--text-sm);
+		margin-top: 6px;
+	}
+	.left-out :global(svg) {
+		display: inline;
 	}
 	.jobs label {
 		flex: 1 1 0;

@@ -46,6 +46,8 @@
 	// A job's own page leads here with its number.
 	let of = $state(page.url.searchParams.get('of') ?? ALL);
 	const asked = $derived(jobs.filter(({ number }) => of === ALL || number === of));
+	/** They ask nothing while they can't be planned: they are named, so that nobody takes them for supplied. */
+	const left = $derived(asked.filter(({ fault }) => fault !== null));
 	const short = $derived(shortOf(asked, stock, things, shop, unit));
 
 	function putShort({ item, count }: Short) {
@@ -77,6 +79,9 @@
 		<StockPlaces here="Orders" />
 		<h1>Orders</h1>
 		{#if desk.refused}<p class="fault" role="alert"><Sign of="stop" /> {desk.refused}</p>{/if}
+		{#each left as { number, title, fault } (number)}
+			<p><Sign of="stop" /> <a class="anchor" href="/jobs/{number}">{number}</a> {title} is left out: {fault}</p>
+		{/each}
 		<div class="columns">
 			<div>
 				<section aria-label="Short of">

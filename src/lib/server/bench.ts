@@ -25,7 +25,7 @@ import { selectJob } from './db/jobs.ts';
 import { selectStock, selectThings, type StockLine, type ThingLine } from './db/stock.ts';
 import type { JobParts } from './job-parts.ts';
 import { partsLeft } from './cutting.ts';
-import { jobPage } from './job-page.ts';
+import { plannedPage } from './job-page.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { checkEvents } from './validation/bench.ts';
@@ -132,7 +132,7 @@ export async function getLost(db: Database): Promise<Answer> {
 /** What the bench of a job opens with: the job as it is, as the run goes by it where that is another revision, and every run. */
 export async function benchPage(number: string) {
 	const db = database();
-	const found = await jobPage(number);
+	const found = await plannedPage(number);
 	const job = there(readJobNumber(number), 'read job number');
 	const bench = await answerOf(db, await selectRun(db, job), 0);
 	const { rev } = folded(bench.events);

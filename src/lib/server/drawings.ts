@@ -5,12 +5,16 @@ import { sceneToDxf } from '$core/views/formats/dxf.ts';
 import { sceneToSvg } from '$core/views/formats/svg.ts';
 import { sceneOf, type View } from '$core/views/drawing/views.ts';
 import { decide } from '$core/decide.ts';
+import type { JobFile } from '$core/job/definition.ts';
+import { attempt } from '$core/job/faults.ts';
 import { readJob } from '$core/job/read.ts';
+import type { Shop } from '$core/shop/shop.ts';
 import { planDecided } from '$core/plan.ts';
 import { showNearest } from '$core/units/round.ts';
 import { figureWithUnit } from '$core/views/why/figure-text.ts';
 import { selectJob } from './db/jobs.ts';
 import type { Database } from './db/database.ts';
+import { log, loggable } from './log.ts';
 import { shopOf } from './shop.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 
@@ -24,8 +28,9 @@ export async function drawingOf(db: Database, number: number, sheet: Sheet, form
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);
-	const job = decide(readJob(row.spec), shop);
-	const plan = planDecided(row.spec, job, shop);
+	const made = planned(row.spec, shop);
+	if (!made.ok) return { ok: false, answer: faults(409, made.faults) };
+	const { job, plan } = made.gives;
 	const scene = sheet === 'cut' ? partsScene(plan, job) : sceneOf(sheet, plan, job, shop);
 	if (!scene)
 		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures that the job does not have yet.' }]) };
@@ -37,6 +42,17 @@ export async function drawingOf(db: Database, number: number, sheet: Sheet, form
 	};
 }
 
+/** A kept job may stand otherwise with the shop as it is now. */
+function planned(file: JobFile, shop: Shop) {
+	return attempt(
+		() => {
+			const job = decide(readJob(file), shop);
+			return { job, plan: planDecided(file, job, shop) };
+		},
+		(defect) => log.error({ err: loggable(defect) }, 'a job fails to be planned')
+	);
+}
+
 /** For machines: to a hundredth of a millimetre, which no blade holds. */
 function inMm(mm: number): number {
 	return showNearest(mm, 0.01);
@@ -45,10 +61,11 @@ function inMm(mm: number): number {
 export async function cutListOf(db: Database, number: number): Promise<Drawn> {
 	const row = await selectJob(db, number, null);
 	if (!row) return { ok: false, answer: notFound };
-	const shop = await shopOf(db);
-	const job = decide(readJob(row.spec), shop);
+	const made = planned(row.spec, await shopOf(db));
+	if (!made.ok) return { ok: false, answer: faults(409, made.faults) };
+	const { job, plan } = made.gives;
 	const withUnit = (mm: number, path: string) => figureWithUnit(mm, path, job.reader);
-	const rows = planDecided(row.spec, job, shop).cut.map((cut) => ({
+	const rows = plan.cut.map((cut) => ({
 		part: cut.role,
 		of: cut.of ?? '',
 		side: cut.side ?? '',

@@ -5,10 +5,10 @@ import { shopFrom } from '$core/shop/written.ts';
 import { there } from '$core/units/there.ts';
 import { database } from './db/connection.ts';
 import { selectPlansOfJob } from './db/cutting.ts';
-import { jobPage } from './job-page.ts';
+import { plannedPage } from './job-page.ts';
 
 export async function costPage(number: string) {
-	const found = await jobPage(number);
+	const found = await plannedPage(number);
 	const plans = await selectPlansOfJob(database(), there(readJobNumber(number), 'number'));
 	// The latest plan of a material says it.
 	const { mouldings, house } = shopFrom(found.shop);

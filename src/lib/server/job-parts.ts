@@ -2,6 +2,7 @@
 import { onShelf, type Fit, type Held, type OnShelf } from '$core/advice/on-shelf.ts';
 import { decide } from '$core/decide.ts';
 import { claimed } from '$core/job/claims.ts';
+import type { Attempt } from '$core/job/faults.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';
 import { readJob } from '$core/job/read.ts';
@@ -14,6 +15,7 @@ import { planDecided } from '$core/plan.ts';
 import type { ShelfItem } from '$core/shop/shelf.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { lineName } from '$core/stations/cut/material-name.ts';
+import { nth } from '$core/units/there.ts';
 
 export type JobParts = {
 	number: string;
@@ -27,7 +29,24 @@ export type JobParts = {
 	taken: string[];
 	/** Hardware, wire and tapes that it takes. */
 	things: ThingWanted[];
+	/** Why it can't be planned: it is left out, by name. Null where it can. */
+	fault: string | null;
 };
+
+/** A job that can't be planned asks nothing, and is named. */
+export function partsOrFault(number: number, file: JobFile, made: Attempt<JobParts>): JobParts {
+	if (made.ok) return made.gives;
+	return {
+		number: showJobNumber(number),
+		title: (file.title ?? file.piece?.title) || 'New piece',
+		stopped: true,
+		parts: [],
+		shelf: [],
+		taken: [],
+		things: [],
+		fault: nth(made.faults, 0).says
+	};
+}
 
 export type ReadyThings = { shelf: readonly ShelfItem[]; held: readonly Held[]; /** Says what of it fits. */ tried: boolean };
 
@@ -47,6 +66,7 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 		number: shown,
 		title: (file.title ?? file.piece?.title) || 'New piece',
 		stopped: !plan.fits || plan.findings.some(({ severity }) => severity === 'stop'),
+		fault: null,
 		taken: taken.map(({ name }) => name),
 		shelf:
 			job.frameIsThere || !ready.tried || taken.length > 0 ? [] : fitting(onShelf(file, { job, plan }, shop, ready.shelf, holds)),

@@ -119,11 +119,14 @@ export async function getJob(db: Database, number: number, rev: number | null): 
 	if (!row) return notFound;
 	const { written } = await shopNow(db);
 	const planned = await inThread('plan', { file: row.spec, shop: written });
-	if (!planned.ok) return planned.answer;
+	// The job is there, whatever the shop's figures have become since: it is answered with why it has no plan.
+	if (!planned.ok && !planned.faults) return planned.answer;
 	const head = JSON.stringify({ number: showJobNumber(row.number), rev: row.rev, state: row.state, job: row.spec });
 	return {
 		status: 200,
-		body: new WrittenJson(`${head.slice(0, -1)},"plan":${planned.gives}}`),
+		body: new WrittenJson(
+			`${head.slice(0, -1)},"plan":${planned.ok ? planned.gives : `null,"faults":${JSON.stringify(planned.faults)}`}}`
+		),
 		headers: standsAt(row)
 	};
 }

@@ -38,7 +38,7 @@
 								aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" /></svg
 							>
 						{:else}
-							<span class="unmeasured">not measured</span>
+							<span class="unmeasured">{piece.next.sign === 'stop' ? 'can’t be planned' : 'not measured'}</span>
 						{/if}
 					</span>
 					<span class="tag figures"

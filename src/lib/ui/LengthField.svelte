@@ -3,7 +3,7 @@
 	 * A length, as people write it. Every stroke is read and planned; what is no length yet stays, with its sentence.
 	 * ↑ ↓ step by the cutting step, with Shift ten; Enter takes, Esc puts back.
 	 */
-	import { drop, pointer, put, valueAt, type Key, type Operation } from '$core/job/patch.ts';
+	import { drop, keysOfPath, pointer, put, valueAt, type Key, type Operation } from '$core/job/patch.ts';
 	import { nameUnit } from '$core/job/unit.ts';
 	import { isBareFraction, readLength, cuttingStep } from '$core/units/length.ts';
 	import { showNearest } from '$core/units/round.ts';
@@ -36,13 +36,23 @@
 	let taken = $state.raw<unknown>(null);
 
 	const place = $derived(pointer(keys));
-	const draft = $derived(editor.drafts[place]);
+	const typedFault = $derived(editor.drafts[place]);
+	/** What is in the file and can't be planned is said where it is typed, as what was just typed is. */
+	const draft = $derived(typedFault ?? faultHere());
 	const shown = $derived(draft?.text ?? (focused && editor.file === taken ? typed : written()));
 	const other = $derived(
 		value === null ? '' : showWithUnit(value, { ...editor.reader, unit: editor.unit === 'mm' ? 'in' : 'mm' }, look)
 	);
 	/** Nobody writes a fraction of a millimetre: it is asked what is meant. */
 	const asks = $derived(draft !== undefined && editor.unit === 'mm' && isBareFraction(draft.text));
+
+	function faultHere(): { text: string; says: string } | undefined {
+		const fault = editor.faults.find(({ path }) => {
+			const at = pointer(keysOfPath(path));
+			return at === place || (at !== '' && place.startsWith(`${at}/`));
+		});
+		return fault && { text: written(), says: fault.says };
+	}
 
 	/** As it was typed, when it was typed in this unit; else the length in it. */
 	function written(): string {
@@ -125,6 +135,7 @@
 			{id}
 			class="input figures"
 			data-length
+			data-place={place}
 			inputmode="text"
 			autocomplete="off"
 			value={shown}

@@ -15,6 +15,8 @@
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import { CheapestDesk } from './cheapest.svelte.ts';
 	import Bar from '$lib/ui/Bar.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
+	import { lowered } from '$lib/ui/words.ts';
 	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
 	import { provideWorkspace } from './context.ts';
@@ -38,10 +40,12 @@
 	import WhilePrinted from '$lib/papers/WhilePrinted.svelte';
 	import { STATIONS, stationsOf, viewOf, type StationId } from './stations.ts';
 	import Strip from './Strip.svelte';
+	import { stationOfPlace } from './station-of-place.ts';
 	import { viewsOf, type ViewName } from './view-names.ts';
 	import Views from './Views.svelte';
 	import Why from './Why.svelte';
 	import { nth } from '$core/units/there.ts';
+	import { keysOfPath, pointer } from '$core/job/patch.ts';
 
 	type Props = {
 		number: string;
@@ -73,7 +77,10 @@
 
 	/** Where a job without an address in it opens. */
 	// svelte-ignore state_referenced_locally
-	const FIRST: StationId = isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure';
+	const atFault = editor.faults[0] && pointer(keysOfPath(editor.faults[0].path));
+	// svelte-ignore state_referenced_locally
+	const FIRST: StationId =
+		(atFault ? stationOfPlace(atFault) : null) ?? (isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure');
 	/** A job that is a part may not have it. */
 	const first = $derived(covers(editor.settled.job.scope, FIRST) ? FIRST : 'intake');
 	// Every view has an address and is a step of the history: a reload comes back to the same place, and so does the browser's Back.
@@ -101,6 +108,11 @@
 	/** On a phone the drawing makes room for the form. */
 	let folded = $state(false);
 	const Open = $derived(PANELS[station]);
+	const stationOfFault = $derived.by(() => {
+		const [fault] = editor.faults;
+		const id = fault && stationOfPlace(pointer(keysOfPath(fault.path)));
+		return stationsOf(editor.settled.job).find((one) => one.id === id) ?? null;
+	});
 
 	function known<T extends string>(text: string | null, all: readonly T[]): T | null {
 		return all.find((one) => one === text) ?? null;
@@ -192,6 +204,7 @@
 	const isNew = isEmptyJob(file);
 	onMount(() => {
 		if (isNew) void walkTo(station);
+		else if (atFault) panel.querySelector<HTMLElement>(`[data-place^="${atFault}"]`)?.focus();
 	});
 
 	/** The judge looks at what is kept. */
@@ -237,7 +250,28 @@
 	<Strip open={station} onopen={(id) => go({ station: id })} />
 	<!-- A long panel is scrolled with the keys too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<main id="main" class="panel" tabindex="0" bind:this={panel}><Open /></main>
+	<main id="main" class="panel" tabindex="0" bind:this={panel}>
+		{#if editor.faults[0]}{@const fault = editor.faults[0]}
+			<p class="cannot" role="alert">
+				<Sign of="stop" size={13} /> This job can’t be planned: {lowered(fault.says)} What is shown leaves that out.
+				{#if stationOfFault && stationOfFault.id !== station}<button
+						type="button"
+						class="btn preset-quiet"
+						onclick={() => void walkTo(stationOfFault.id)}>Open {stationOfFault.name}</button
+					>{/if}
+			</p>{/if}
+		<!-- What throws here says so here, and the rest of the job goes on. -->
+		<svelte:boundary onerror={(error) => console.error(error)}>
+			<Open />
+			{#snippet failed(_error, reset)}
+				<div class="cannot" role="alert">
+					<Sign of="stop" size={13} /> This panel can’t be shown: the program fails here. What you typed is kept. Undo the last change,
+					or open another station.
+					<button type="button" class="btn preset-outlined-brand" onclick={reset}>Try again</button>
+				</div>
+			{/snippet}
+		</svelte:boundary>
+	</main>
 	{#if editor.keeping.conflict}
 		<div class="conflict"><ConflictView /></div>
 	{:else if !isWide}
@@ -295,6 +329,15 @@
 		border-right: 1px solid var(--line-strong);
 		overflow-y: auto;
 		padding: 14px 16px 24px;
+	}
+	.cannot {
+		margin-bottom: 12px;
+		padding: 8px 10px;
+		border: 1px solid var(--stop);
+		background: var(--sheet);
+	}
+	.cannot :global(svg) {
+		display: inline;
 	}
 	.panel:focus-visible {
 		outline: 2px solid var(--accent);

@@ -1,8 +1,9 @@
 /** One open job: its file, undo, what was typed and is a fault, and the way to the server. The plan is derived, never copied. */
 import { invalidate } from '$app/navigation';
+import { asFarAs } from '$core/advice/as-far-as.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
-import { FaultError, type Fault } from '$core/job/faults.ts';
+import { attempt, type Attempt, type Fault } from '$core/job/faults.ts';
 import { patched, put, type Key, type Operation, valueAt } from '$core/job/patch.ts';
 import { readJob } from '$core/job/read.ts';
 import { withUnit } from '$core/job/unit.ts';
@@ -98,13 +99,16 @@ export class JobEditor {
 			path: (text: string) => named(number, text)
 		};
 	});
+	/** Why the job as it stands can't be planned: what is shown then is planned without what is at fault. None where it can be. */
+	readonly faults: Fault[] = $derived(this.#faultsOf(this.file, this.#reads));
 	readonly canUndo = $derived(this.#past.length > 0);
 	readonly canRedo = $derived(this.#future.length > 0);
 
 	/** What the shop set for itself, and the shop that this job is planned for: the page's own, since one process serves many pages. */
 	readonly written: WrittenShop;
 	readonly #shop: Shop;
-	readonly #plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
+	readonly #plans = new WeakMap<JobFile, Partial<Record<Unit | 'own', Attempt<Planned>>>>();
+	readonly #asFarAs = new WeakMap<JobFile, Partial<Record<Unit | 'own', Planned>>>();
 
 	/** Nothing is found for whoever has to find it. */
 	readonly blind: boolean;
@@ -160,8 +164,13 @@ export class JobEditor {
 	 * @returns the faults that stand in the way, none when it was applied
 	 */
 	apply(operations: readonly Operation[], typing: string | null = null): Fault[] {
-		const next = patched(this.file, operations);
-		const faults = this.#faultsOf(next, this.#reads);
+		const tried = attempt(() => patched(this.file, operations), told);
+		if (!tried.ok) {
+			this.refusal = nth(tried.faults, 0).says;
+			return tried.faults;
+		}
+		const next = tried.gives;
+		const faults = this.#newFaultsOf(next);
 		// A field says its fault itself, in place.
 		this.refusal = typing === null && faults[0] ? faults[0].says : '';
 		if (faults.length > 0) return faults;
@@ -266,7 +275,7 @@ export class JobEditor {
 
 	/** Another file in the place of this one, as one undo step; refused, with the reason, when it can't be planned. */
 	#replace(file: JobFile): void {
-		const faults = this.#faultsOf(file, this.#reads);
+		const faults = this.#newFaultsOf(file);
 		this.refusal = faults[0]?.says ?? '';
 		if (faults.length > 0) return;
 		this.#become(file);
@@ -354,30 +363,42 @@ export class JobEditor {
 		return this.#faultsOf(file, this.#reads).length === 0;
 	}
 
-	/** A file is planned once for a reader: to see whether it can be, and to be shown. @throws FaultError */
-	#planned(file: JobFile, reads: Unit | null): Planned {
+	/** A file is planned once for a reader: to see whether it can be, and to be shown. */
+	#tried(file: JobFile, reads: Unit | null): Attempt<Planned> {
 		const known = this.#plans.get(file) ?? {};
 		this.#plans.set(file, known);
-		const before = known[reads ?? 'own'];
-		if (before) return before;
-		const job = decide(readJob(file), this.#shop, reads ?? undefined);
-		const plan = planDecided(file, job, this.#shop);
-		const made = { job, plan: this.blind ? withoutFindings(plan) : plan };
-		known[reads ?? 'own'] = made;
-		return made;
+		return (known[reads ?? 'own'] ??= attempt(() => {
+			const job = decide(readJob(file), this.#shop, reads ?? undefined);
+			const plan = planDecided(file, job, this.#shop);
+			return { job, plan: this.blind ? withoutFindings(plan) : plan };
+		}, told));
+	}
+
+	/** The plan of a file; where it can't be planned, of what is left without what is at fault. */
+	#planned(file: JobFile, reads: Unit | null): Planned {
+		const tried = this.#tried(file, reads);
+		if (tried.ok) return tried.gives;
+		const known = this.#asFarAs.get(file) ?? {};
+		this.#asFarAs.set(file, known);
+		return (known[reads ?? 'own'] ??= asFarAs(file, this.#shop, reads ?? undefined));
 	}
 
 	/** Faults of a file, none when it can be planned. */
 	#faultsOf(file: JobFile, reads: Unit | null): Fault[] {
-		try {
-			this.#planned(file, reads);
-			return [];
-		} catch (error) {
-			if (error instanceof FaultError) return error.faults;
-			throw error;
-		}
+		const tried = this.#tried(file, reads);
+		return tried.ok ? [] : tried.faults;
+	}
+
+	/** The same, but for a change that only leaves what was at fault before: then one is fixed after the other. */
+	#newFaultsOf(file: JobFile): Fault[] {
+		const faults = this.#faultsOf(file, this.#reads);
+		const isOld = (fault: Fault) => this.faults.some(({ path, says }) => path === fault.path && says === fault.says);
+		return faults.length < this.faults.length && faults.every(isOld) ? [] : faults;
 	}
 }
+
+/** A fault of the program's own: whoever looks into it finds it where the browser writes such things down. */
+const told = (error: unknown): void => console.error(error);
 
 type Planned = { job: Decided; plan: Plan };
 

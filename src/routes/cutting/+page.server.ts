@@ -10,6 +10,7 @@ export const load: PageServerLoad = async () => {
 	const { jobs, more } = await openParts(database(), format(new Date(), 'yyyy-MM-dd'), true);
 	return {
 		jobs: jobs.filter(({ parts }) => parts.length > 0),
+		left: jobs.filter(({ fault }) => fault !== null),
 		more,
 		shop: await writtenShop(database()),
 		stock: await selectStock(database()),

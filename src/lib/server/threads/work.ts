@@ -1,12 +1,12 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
-import { wallPiece, type WallPiece } from '../wall-piece.ts';
+import { wallPiece, wallPieceOrFault, type WallPiece } from '../wall-piece.ts';
 import { climateAnswer } from '$core/advice/climate-answer.ts';
 import type { Held } from '$core/advice/on-shelf.ts';
 import { readShelf } from '$core/shop/shelf.ts';
 import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
-import { FaultError, type Fault } from '$core/job/faults.ts';
+import { attempt, FaultError, type Attempt, type Fault } from '$core/job/faults.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided } from '$core/plan.ts';
 import { touchedBy, type Touched } from '$core/advice/touched.ts';
@@ -18,10 +18,10 @@ import { factsOf, standingOf } from '../facts.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import { takesOf, type StepTake } from '$core/views/bench/takes.ts';
 import { nextOf } from '$core/views/bench/next.ts';
-import { jobParts, type JobParts } from '../job-parts.ts';
-import { pieceOf, type RackPiece } from '../rack-piece.ts';
+import { jobParts, partsOrFault, type JobParts } from '../job-parts.ts';
+import { pieceOf, rackPiece, type RackPiece } from '../rack-piece.ts';
 import type { Facts } from '../db/jobs.ts';
-import { there } from '$core/units/there.ts';
+import { nth, there } from '$core/units/there.ts';
 
 /** One piece of work and its answer, by name. */
 export type Work = {
@@ -60,23 +60,49 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 		return factsOf(file, job, plan, shopOf(shop), stands);
 	},
 	standings: ({ files, shop }) =>
-		files.map((file) => {
-			const { plan } = planned(file, shopOf(shop));
-			return { standing: standingOf(nextOf(plan)), reached: plan.grade.reached };
+		files.map((file): Pick<Facts, 'standing' | 'reached'> => {
+			const made = tried(() => planned(file, shopOf(shop)).plan);
+			return made.ok
+				? { standing: standingOf(nextOf(made.gives)), reached: made.gives.grade.reached }
+				: { standing: 'stopped', reached: null };
 		}),
-	rack: ({ jobs, shop, reads }) => jobs.map(({ number, file }) => pieceOf(number, file, shopOf(shop), reads)),
+	rack: ({ jobs, shop, reads }) =>
+		jobs.map(({ number, file }) =>
+			rackPiece(
+				number,
+				file,
+				tried(() => pieceOf(number, file, shopOf(shop), reads))
+			)
+		),
 	takes: ({ file, shop }) => {
 		const own = shopOf(shop);
 		const { job, plan } = planned(file, own);
 		return takesOf({ file, job, plan, shop: shopFor(own, job.cutIn) }, planSteps(job, plan, own));
 	},
-	parts: ({ jobs, shop, held, tried }) => {
+	parts: ({ jobs, shop, held, tried: tryShelf }) => {
 		const read = readShelf(shop.shelf);
-		const ready = { shelf: read.ok ? read.items : [], held, tried };
-		return jobs.map(({ number, file }) => jobParts(number, file, shopOf(shop), ready));
+		const ready = { shelf: read.ok ? read.items : [], held, tried: tryShelf };
+		return jobs.map(({ number, file }) =>
+			partsOrFault(
+				number,
+				file,
+				tried(() => jobParts(number, file, shopOf(shop), ready))
+			)
+		);
 	},
-	walled: ({ jobs, shop }) => jobs.map(({ number, file }) => wallPiece(number, file, shopOf(shop))),
-	touched: ({ files, before, after }) => files.map((file) => touchedBy(file, shopOf(before), shopOf(after))),
+	walled: ({ jobs, shop }) =>
+		jobs.map(({ number, file }) =>
+			wallPieceOrFault(
+				number,
+				file,
+				tried(() => wallPiece(number, file, shopOf(shop)))
+			)
+		),
+	touched: ({ files, before, after }) =>
+		files.map((file) => {
+			const made = tried(() => touchedBy(file, shopOf(before), shopOf(after)));
+			return made.ok ? made.gives : { changes: [`can’t be planned: ${nth(made.faults, 0).says}`], was: null, becomes: null };
+		}),
 	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
 	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))
 };
@@ -89,6 +115,11 @@ export default function work({ name, given }: Task): Done<WorkName> {
 		if (error instanceof FaultError) return { ok: false, faults: error.faults };
 		throw error;
 	}
+}
+
+/** One of several: what fails at one is written down, and the others go on. */
+function tried<T>(work: () => T): Attempt<T> {
+	return attempt(work, (error) => console.error(error));
 }
 
 function planned(file: JobFile, shop: Shop) {

@@ -9,12 +9,13 @@
 	import { unbroken } from '$lib/ui/words.ts';
 	import { useWorkspace } from '../context.ts';
 	import Panel from './Panel.svelte';
-	import { there } from '$core/units/there.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 
 	const { editor } = useWorkspace();
 	const plan = $derived(editor.settled.plan);
 	const job = $derived(editor.settled.job);
 	const shop = $derived(editor.shopIn(job.cutIn));
+	const hasWindow = $derived(SCOPE_OF[job.scope].window);
 	/** Stops are set with the mat's back up: the back's left is the front's right. */
 	const STOPS = [
 		['left', 'right'],
@@ -33,7 +34,7 @@
 
 <Panel name="Cut" about="Everything that is cut for it, and the settings of the guide stops.">
 	{#if plan.cut.length === 0}
-		<p>The cut list comes with the sheet’s readings.</p>
+		<p>{hasWindow ? 'The cut list comes with the sheet’s measurements.' : 'Nothing is cut for this job.'}</p>
 	{:else}
 		<div class="group">
 			<h2>Cut list, {editor.unit}</h2>
@@ -75,7 +76,7 @@
 					>
 				</div>{/if}
 		</div>
-		{#each there(plan.window, 'window').mats as mat, index (index)}
+		{#each plan.window?.mats ?? [] as mat, index (index)}
 			{@const board = matBackScene(plan, job, index)}
 			<div class="group">
 				<h2>Mat {index + 1}, its back up</h2>

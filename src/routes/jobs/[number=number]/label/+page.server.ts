@@ -1,9 +1,9 @@
 import QRCode from 'qrcode';
 import type { PageServerLoad } from './$types';
-import { jobPage } from '$lib/server/job-page.ts';
+import { plannedPage } from '$lib/server/job-page.ts';
 
 export const load: PageServerLoad = async (event) => {
-	const found = await jobPage(event.params.number);
+	const found = await plannedPage(event.params.number);
 	// The code leads to the record, at the address under which this shop is reached.
 	const { modules } = QRCode.create(
 		`${event.url.protocol}//${event.request.headers.get('host') ?? event.url.host}/jobs/${found.number}`,

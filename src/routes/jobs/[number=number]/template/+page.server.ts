@@ -1,4 +1,4 @@
 import type { PageServerLoad } from './$types';
-import { jobPage } from '$lib/server/job-page.ts';
+import { plannedPage } from '$lib/server/job-page.ts';
 
-export const load: PageServerLoad = ({ params }) => jobPage(params.number);
+export const load: PageServerLoad = ({ params }) => plannedPage(params.number);
