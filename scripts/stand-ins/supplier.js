@@ -4,6 +4,8 @@ import { listen, readBody } from './local.js';
 
 const MODES = ['whole', 'part', 'late', 'wrong-size'];
 const order = Joi.object({
+	/** The same order, sent again: it is taken once. */
+	key: Joi.string().max(80),
 	lines: Joi.array()
 		.items(
 			Joi.object({
@@ -31,6 +33,8 @@ const LATE_DAYS = 9;
  */
 export function startSupplier({ port = 0, today = () => new Date() } = {}) {
 	const orders = new Map();
+	/** Names that whoever orders gave. */
+	const named = new Map();
 	return listen(port, async (request, path) => {
 		if (request.method === 'GET' && path === '/') return [200, { service: 'supplier', simulated: true }];
 		const [, ref] = /^\/orders\/(.+)$/.exec(path) ?? [];
@@ -43,9 +47,12 @@ export function startSupplier({ port = 0, today = () => new Date() } = {}) {
 		if (request.method === 'POST' && path === '/orders') {
 			const { value, error } = order.validate(await readBody(request));
 			if (error) return [400, { says: error.message }];
+			const before = value.key && named.get(value.key);
+			if (before) return [201, { ref: before, due: orders.get(before).promised }];
 			const made = taken(value, today());
 			const name = `SIM-${String(orders.size + 1).padStart(4, '0')}`;
 			orders.set(name, made);
+			if (value.key) named.set(value.key, name);
 			return [201, { ref: name, due: made.promised }];
 		}
 		return [404, { says: 'Nothing is here.' }];

@@ -65,6 +65,31 @@ onEachDatabase((here) => {
 		assert.deepEqual(await there(ring), [3]);
 	});
 
+	test('what did not lie there is not given back: of two that were wanted the one there is', async () => {
+		const job = await newJob(WIRED);
+		const ring = Object.keys(await wants(job)).find((id) => id.startsWith('ring-'))!;
+		const before = (await there(ring)).reduce((sum, count) => sum + count, 0);
+		// Everything that lies there but one is taken by somebody else.
+		const other = await newJob(WIRED);
+		await arrive(ring, before % 2 === 0 ? 1 : 0);
+		for (let left = (await there(ring)).reduce((sum, count) => sum + count, 0); left > 1; left -= 2) {
+			const next = await newJob(WIRED);
+			await post(next, begun, { kind: 'done', step: 'hang' });
+		}
+		const sum = async () => (await there(ring)).reduce((all, count) => all + count, 0);
+		assert.equal(await sum(), 1);
+		await post(job, begun, { kind: 'done', step: 'hang' });
+		assert.equal(await sum(), 0);
+		await post(job, { kind: 'undone', step: 'hang' });
+		assert.equal(await sum(), 1, 'one was taken, one is given back');
+		await post(job, { kind: 'done', step: 'hang' });
+		await arrive(ring, 4);
+		await post(other, begun, { kind: 'done', step: 'hang' });
+		assert.equal(await sum(), 2);
+		await post(other, { kind: 'undone', step: 'hang' });
+		assert.equal(await sum(), 4, 'what another run missed is not held against this one');
+	});
+
 	test('tape is counted off by whole metres, over all jobs; opened again it is spent anew', async () => {
 		const TAPE = 'aluminium-laminate';
 		const [first, second] = [await newJob(TAPED), await newJob(TAPED)];

@@ -72,6 +72,36 @@ onEachDatabase((here) => {
 		assert.equal((await removeKept(here.db, keptId)).status, 404);
 	});
 
+	test('sent again under its own name an order is taken once, by the supplier and here', async () => {
+		const supplier = await startSupplier();
+		process.env.SUPPLIER_URL = supplier.address;
+		const key = '6f9619ff-8b86-4d01-b42d-00cf4fc964ff';
+		const first = await postOrder(here.db, { ...ORDER, send: true, key });
+		const again = await postOrder(here.db, { ...ORDER, send: true, key });
+		assert.deepEqual(again.body, first.body);
+		assert.equal((await orders()).filter(({ ref }) => ref === (first.body as { ref: string }).ref).length, 1);
+		// Here the writing failed after the supplier had taken it: the row is there without its name.
+		await here.db.query("UPDATE purchase SET ref = '', ordered = false WHERE sent_as = $1", [key]);
+		const third = await postOrder(here.db, { ...ORDER, send: true, key });
+		assert.deepEqual(third.body, first.body, 'the supplier knows it by its name');
+		await supplier.close();
+		const count = (await orders()).length;
+		assert.equal((await postOrder(here.db, { ...ORDER, send: true })).status, 503);
+		assert.equal((await orders()).length, count, 'what nobody took is not ordered');
+		delete process.env.SUPPLIER_URL;
+	});
+
+	test('a sheet is in stock as it measures, never larger; what the shop keeps counts it whichever way round it is written', async () => {
+		const kept = { ...BOARD, material: 'cotton-4', point: 3, batch: 5, cents: 2940, leadDays: 6, supplier: 'North Quay Boards' };
+		await putKept(here.db, kept);
+		const id = await ordered({ lines: [{ ...BOARD, material: 'cotton-4', width: 1016, height: 1524, ordered: 2, cents: 1 }] });
+		await postCame(here.db, id, { lines: [{ ...came(0, 2), width: 1015.2, height: 1523.3 }] });
+		const [line] = (await selectStock(here.db)).filter(({ material }) => material === 'cotton-4');
+		assert.deepEqual([line!.width, line!.height], [1015.2, 1523.3]);
+		const list = ((await getKept(here.db)).body as { kept: KeptItem[] }).kept;
+		assert.equal(list.find(({ material }) => material === 'cotton-4')!.free, 2);
+	});
+
 	test('an order is closed once all of it came; more than was ordered is taken in too', async () => {
 		const id = await ordered();
 		const before = (await selectThings(here.db)).reduce((sum, { present }) => sum + present, 0);

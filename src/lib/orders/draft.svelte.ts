@@ -11,6 +11,8 @@ export class OrderDesk {
 	refused = $state('');
 	/** What a supplier said of an order, by its number. */
 	said = $state<Record<number, string>>({});
+	/** The order that was sent last and not taken: what was on it, and its name. */
+	#sent: { content: string; key: string } | null = null;
 
 	/** Puts so many on the list; what stands there already becomes more. */
 	put(line: Omit<DraftLine, 'count'>, count: number): void {
@@ -35,14 +37,19 @@ export class OrderDesk {
 	/** Orders what stands on the list of one supplier. */
 	async order(supplier: string, send: boolean, mode: string): Promise<void> {
 		const mine = this.lines.filter((line) => line.supplier === supplier);
+		// Tried again after a failure it is the same order; changed, it is another.
+		const content = JSON.stringify(mine.map(({ item, count }) => [itemKey(item), count]));
+		if (this.#sent?.content !== content) this.#sent = { content, key: crypto.randomUUID() };
 		const sent = await this.call('POST', '/api/orders', {
 			supplier,
 			send,
+			key: this.#sent.key,
 			mode,
 			leadDays: Math.max(...mine.map(({ leadDays }) => leadDays)),
 			lines: mine.map(({ item, count, cents }) => ({ ...item, ordered: Number(count), cents }))
 		});
 		if (!sent) return;
+		this.#sent = null;
 		this.lines = this.lines.filter((line) => line.supplier !== supplier);
 		await invalidateAll();
 	}

@@ -1,4 +1,6 @@
 /** The calls on orders: what is kept in stock, what is ordered, what of it came, as it was counted and measured. */
+import { randomUUID } from 'node:crypto';
+import type { Size } from '$core/geometry/shapes.ts';
 import { isItem, type Item } from '$core/nesting/items.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { there } from '$core/units/there.ts';
@@ -11,7 +13,9 @@ import {
 	selectKept,
 	selectOrder,
 	selectOrders,
+	selectSentAs,
 	updateOrder,
+	updateSent,
 	upsertKept,
 	type OrderLine
 } from './db/orders.ts';
@@ -52,23 +56,36 @@ export async function getOrders(db: Database): Promise<Answer> {
 	return { status: 200, body: { orders: await selectOrders(db) } };
 }
 
-/** Writes an order down, sent to the supplier first where that is asked. 503: the supplier does not answer. */
+/** Writes an order down, then sends it to the supplier where that is asked. 503: the supplier does not answer, and nothing is ordered. */
 export async function postOrder(db: Database, body: unknown): Promise<Answer> {
 	const checked = checkOrder(body);
 	if (!checked.ok) return faults(400, checked.faults);
-	const { supplier, send, mode, leadDays, lines } = checked.value;
+	const { supplier, send, mode, leadDays, lines, key: given } = checked.value;
 	const shop = await shopOf(db);
 	for (const [at, line] of lines.entries()) {
 		const unknown = unknownItem(line, shop, `lines[${at}].material`);
 		if (unknown) return unknown;
 	}
-	const taken = send ? await sendOrder(lines, leadDays, mode) : { ref: '', due: dayIn(leadDays) };
+	const key = given ?? randomUUID();
+	// Written before it is sent: an order that the supplier took is never one of which nobody here knows.
+	const known = await selectSentAs(db, key);
+	const due = dayIn(leadDays);
+	const id = known?.id ?? (await db.transaction((tx) => insertOrder(tx, { supplier, ref: '', due, key, ordered: !send, lines })));
+	if (!send || known?.ordered) {
+		await db.transaction(tellStock);
+		return ordered(id, { ref: known?.ref ?? '', due: known?.due ?? due });
+	}
+	const taken = await sendOrder(key, lines, leadDays, mode);
+	// What is written stays under its name: tried again it is the same order.
 	if (!taken) return faults(503, [{ path: '', says: SILENT }]);
-	const id = await db.transaction(async (tx) => {
-		const made = await insertOrder(tx, { supplier, ...taken, lines });
+	await db.transaction(async (tx) => {
+		await updateSent(tx, id, taken);
 		await tellStock(tx);
-		return made;
 	});
+	return ordered(id, taken);
+}
+
+function ordered(id: number, taken: { ref: string; due: string }): Answer {
 	return { status: 201, body: { id, ...taken }, headers: { location: `/api/orders/${id}` } };
 }
 
@@ -97,7 +114,7 @@ export async function postAsk(db: Database, id: number): Promise<Answer> {
 	return { status: 200, body: standing };
 }
 
-/** A sheet is of the size that was ordered within so much, mm. */
+/** A sheet is of the size that was ordered within so much, mm; in stock it is no larger than it measures. */
 const SIZE_WITHIN = 1;
 
 /**
@@ -126,7 +143,7 @@ export async function postCame(db: Database, id: number, body: unknown): Promise
 			const good = isAsOrdered(line, came);
 			if (!good) wrong.push(line.line);
 			const { kind, material, colour } = line;
-			const size = good ? { width: line.width, height: line.height } : { width: came.width, height: came.height };
+			const size = kind === 'thing' ? { width: 0, height: 0 } : sizeInStock(line, came, good);
 			const stock = await insertStock(tx, { kind, material, colour, ...size, lot: came.lot, place: came.place });
 			await moveStock(tx, stock, { kind: 'arrived', present: came.count, reserved: 0, plan: null });
 			await insertCame(tx, id, { line: line.line, count: came.count, good, stock });
@@ -137,6 +154,12 @@ export async function postCame(db: Database, id: number, body: unknown): Promise
 		await tellStock(tx);
 		return { status: 200, body: { ...after, state: isWhole ? 'closed' : 'open', wrong } };
 	});
+}
+
+/** As it measures; what is larger by a hair counts as what was ordered, so that sheets of one delivery lie in one line. */
+function sizeInStock(line: OrderLine, came: CameLine, good: boolean): Size {
+	if (!good) return { width: came.width, height: came.height };
+	return { width: Math.min(line.width, came.width), height: Math.min(line.height, came.height) };
 }
 
 function isAsOrdered({ kind, width, height }: OrderLine, came: CameLine): boolean {

@@ -36,13 +36,15 @@ export async function findSupplier(): Promise<{ simulated: boolean } | null> {
 	return answer?.status === 200 ? { simulated: (answer.body as { simulated?: unknown }).simulated === true } : null;
 }
 
-/** @returns what the supplier calls the order and the day that it promises; null where it does not answer */
+/** @param key under which it is the same order when it is sent again. @returns what the supplier calls the order and the day that it promises; null where it does not answer */
 export async function sendOrder(
+	key: string,
 	lines: readonly (Item & { ordered: number })[],
 	leadDays: number,
 	mode: string
 ): Promise<{ ref: string; due: string } | null> {
 	const answer = await askJson(supplierUrl(), '/orders', {
+		key,
 		mode,
 		lines: lines.map(({ kind, material, colour, width, height, ordered }) => ({
 			item: [kind, material, colour].filter(Boolean).join(' '),

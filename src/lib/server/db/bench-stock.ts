@@ -34,11 +34,11 @@ export async function settleTaken(tx: Queries, run: number, job: number, used: r
 	}
 	// In one order for everybody, so that no two wait for each other.
 	for (const [material, by] of [...more].sort(([one], [other]) => one.localeCompare(other)))
-		await countOff(tx, job, material, by);
+		await countOff(tx, { run, job }, material, by);
 	if (more.size > 0) await tellStock(tx);
 }
 
-async function countOff(tx: Queries, job: number, material: string, by: number): Promise<void> {
+async function countOff(tx: Queries, { run, job }: { run: number; job: number }, material: string, by: number): Promise<void> {
 	await tx.query('INSERT INTO stock_part (material) VALUES ($1) ON CONFLICT DO NOTHING', [material]);
 	const { rows: parts } = await tx.query<{ amount: number }>('SELECT amount FROM stock_part WHERE material = $1 FOR UPDATE', [
 		material
@@ -53,7 +53,8 @@ async function countOff(tx: Queries, job: number, material: string, by: number):
 	);
 	if (whole < 0) {
 		const last = lines.at(-1);
-		if (last) await moveStock(tx, last.id, { kind: 'returned', present: -whole, reserved: 0, plan: null, job });
+		const back = -whole - (await lessMissing(tx, run, material, -whole));
+		if (last && back > 0) await moveStock(tx, last.id, { kind: 'returned', present: back, reserved: 0, plan: null, job });
 		return;
 	}
 	let left = whole;
@@ -63,6 +64,24 @@ async function countOff(tx: Queries, job: number, material: string, by: number):
 		await moveStock(tx, id, { kind: 'used', present: -taken, reserved: 0, plan: null, job });
 		left -= taken;
 	}
+	if (left > 0)
+		await tx.query(
+			`INSERT INTO stock_missing (run_id, material, count) VALUES ($1, $2, $3)
+			 ON CONFLICT (run_id, material) DO UPDATE SET count = stock_missing.count + excluded.count`,
+			[run, material, left]
+		);
+}
+
+/** What a run wanted and did not find it does not give back either. @returns how many of those that it gives back were never taken */
+async function lessMissing(tx: Queries, run: number, material: string, back: number): Promise<number> {
+	const { rows } = await tx.query<{ count: number }>('SELECT count FROM stock_missing WHERE run_id = $1 AND material = $2 FOR UPDATE', [
+		run,
+		material
+	]);
+	const never = Math.min(rows[0]?.count ?? 0, back);
+	if (never > 0)
+		await tx.query('UPDATE stock_missing SET count = count - $3 WHERE run_id = $1 AND material = $2', [run, material, never]);
+	return never;
 }
 
 /** Of jobs, what the latest run of each took: it is wanted no more. */

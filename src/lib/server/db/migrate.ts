@@ -13,6 +13,7 @@ import trainer from './migrations/0010_trainer.sql?raw';
 import walls from './migrations/0011_walls.sql?raw';
 import ready from './migrations/0012_ready.sql?raw';
 import benchStock from './migrations/0013_bench_stock.sql?raw';
+import honestStock from './migrations/0014_honest_stock.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -28,7 +29,8 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 10, name: 'trainer', sql: trainer },
 	{ id: 11, name: 'walls', sql: walls },
 	{ id: 12, name: 'ready things', sql: ready },
-	{ id: 13, name: 'stock taken at the bench', sql: benchStock }
+	{ id: 13, name: 'stock taken at the bench', sql: benchStock },
+	{ id: 14, name: 'honest stock', sql: honestStock }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

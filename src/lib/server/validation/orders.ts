@@ -38,6 +38,8 @@ const order = Joi.object({
 	supplier: Joi.string().max(80).required(),
 	/** Sent to the supplier, or ordered by word. */
 	send: Joi.boolean().default(false),
+	/** The name of this order, from whoever orders: tried again under the same name it is the same order. */
+	key: Joi.string().guid().default(null),
 	mode: Joi.valid('whole', 'part', 'late', 'wrong-size').default('whole'),
 	leadDays: whole(0, 400),
 	lines: Joi.array()
@@ -68,6 +70,7 @@ const came = Joi.object({
 export type SentOrder = {
 	supplier: string;
 	send: boolean;
+	key: string | null;
 	mode: 'whole' | 'part' | 'late' | 'wrong-size';
 	leadDays: number;
 	lines: NewLine[];
