@@ -1,14 +1,17 @@
 /**
- * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `cut`: a
- * cutting file in, its plan out; `centre`: eight readings in, the correction out; `wall`: a wall and its pictures in, their places and hooks out; `climate`: a job file and a room in, its year out. Exit 2 and one line
- * for each fault when the file can't be read.
+ * `npm run -s core -- plan FILE.json`: a job file in, a plan out; `steps`: a job file in, its run at the bench out; `cut`: a cutting file
+ * in, its plan out; `centre`: eight readings in, the correction out; `wall`: a wall and its pictures in, their places and hooks out;
+ * `climate`: a job file and a room in, its year out. Exit 2 and one line for each fault when the file can't be read.
  */
 import { readFileSync } from 'node:fs';
 import { FaultError, type Fault } from '../core/job/faults.ts';
-import { plan } from '../core/plan.ts';
-import { builtInShop } from '../core/shop/shop.ts';
+import { readJob } from '../core/job/read.ts';
+import { decide } from '../core/decide.ts';
+import { plan, planDecided } from '../core/plan.ts';
+import { builtInShop, shopFor } from '../core/shop/shop.ts';
 import { climateAnswer } from '../core/advice/climate-answer.ts';
 import { centred } from '../core/views/bench/centring.ts';
+import { toldSteps } from '../core/views/bench/told.ts';
 import { planWall } from '../core/wall/plan-wall.ts';
 import { bestPlan } from '../core/nesting/cut.ts';
 import { solverFrom, type Highs } from '../src/lib/nesting/solver.ts';
@@ -40,6 +43,11 @@ const VERBS: Record<string, (body: unknown) => unknown> = {
 		return planWall(read.wall, read.unit);
 	},
 	plan: (body) => plan(whole(checkJobFile(body)).job, builtInShop),
+	steps: (body) => {
+		const { job: file } = whole(checkJobFile(body));
+		const job = decide(readJob(file), builtInShop);
+		return toldSteps({ file, job, plan: planDecided(file, job, builtInShop), shop: shopFor(builtInShop, job.cutIn) });
+	},
 	climate: (body) => climateAnswer(whole(checkClimate(body)).request, builtInShop)
 };
 

@@ -12,6 +12,7 @@ import { claimsOf } from './job/claims.ts';
 import { decideFrame, decideRabbet } from './job/decide-frame.ts';
 import { decideKept, frameIsThere, keptBack, keptGlazing } from './job/decide-kept.ts';
 import { SCOPE_OF } from './job/scopes.ts';
+import { HANGERS } from './stations/hang/kinds/all.ts';
 import { decideHold } from './stations/hold/decide-hold.ts';
 import { decidePieces, together, type Piece, isStiff } from './job/decide-piece.ts';
 import { decideBorders, decideGrid, decideMats, decideWindows, isMatted } from './job/decide-window.ts';
@@ -82,7 +83,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 				? house(job.back?.seal, 'back.seal', 'frame', null)
 				: house(job.back?.seal, 'back.seal', 'school back-seal', schools['back-seal'] as BackSeal),
 			dustCover: job.back?.dustCover ?? schools['dust-cover'] !== 'none',
-			bumpers: job.back?.bumpers ?? bumpersFor(hang.by, schools),
+			bumpers: job.back?.bumpers ?? bumpersFor(hang, schools),
 			bumperHeight: job.back?.bumperHeight ?? shop.house.bumperHeight
 		},
 		hang,
@@ -96,10 +97,10 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	return decided;
 }
 
-/** What swings by its top alone wants them there too (handbook hang#kinds); what stands has no wall. */
-function bumpersFor(by: Decided['hang']['by'], schools: Record<string, string>): number {
+/** What swings by its top alone, or hangs both ways up, has them at all corners (handbook hang#kinds); what stands has no wall. */
+function bumpersFor({ by, turns }: Decided['hang'], schools: Record<string, string>): number {
 	if (by === 'stand') return 0;
-	return schools['bumpers'] === 'four' || by === 'centre-hanger' ? 4 : 2;
+	return schools['bumpers'] === 'four' || turns || (by !== 'by-mass' && HANGERS[by].single) ? 4 : 2;
 }
 
 /** What a job that is a part is told, since nobody plans it here. */

@@ -37,6 +37,8 @@ export type Hang = {
 	strip?: Size;
 	/** A cleat’s rail on the wall. */
 	wallRail?: Size;
+	/** Its highest edge above the floor, the long one, away from the wall. */
+	wallRailEdge?: number;
 	/** Degrees at the wall; + where the top stands farther out. Absent for what hangs nowhere. */
 	lean?: number;
 	/** A leg, so that it stands. */

@@ -17,6 +17,8 @@ export type Hold = {
 	/** How far a hinge's tab reaches beyond the contact, and its cross-piece on the board. */
 	tab?: number;
 	cross?: Size;
+	/** Slits that tabs pass through: how long, and how far below the sheet's top edge. */
+	slit?: { length: number; below: number };
 	/** Patches behind a panel that floats: their edge inside the panel's. */
 	patchInside?: number;
 	/** Tissue weight in g/m²; null where a tape holds or the sheet is too light for any tissue. */

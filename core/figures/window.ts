@@ -61,6 +61,8 @@ export type PlacedOpening = Opening & {
 	at: Place;
 	/** Where the top-left corner of the sheet's bounding box lies on the under-mat. */
 	placement: Place;
+	/** The same of a float's support on its base. */
+	supportAt?: Place;
 };
 
 /** Of several windows `opening` is the size of all together; the rest stands in `openings`. */

@@ -261,6 +261,9 @@ export const jobDefinition = {
 						fields: {
 							opening: size('its narrowest opening'),
 							outer: size('its outer size'),
+							left: lengthOrZero('its left border as measured, seen from the front; half of what is left unless given'),
+							top: lengthOrZero('its top border as measured; half of what is left unless given'),
+							cut: flag('it was cut here, and is as it came out: its board is used'),
 							ready: { kind: 'text', most: 60, says: 'what it is taken from the shelf as, by name' },
 							price: cents('what the shop paid for it')
 						}
@@ -353,6 +356,16 @@ export const jobDefinition = {
 					of: length('a hinge’s centre from the sheet’s left, seen from the front'),
 					most: 50,
 					says: 'where the hinges at the top edge come, from left to right; evenly unless given'
+				},
+				chosen: {
+					kind: 'group',
+					says: 'what a conservator chose',
+					fields: {
+						used: text('what was used', 200),
+						by: text('who chose it', 80),
+						on: text('when', 10),
+						release: text('how it comes off again', 120)
+					}
 				},
 				slack: {
 					kind: 'group',

@@ -16,6 +16,8 @@ export type HoldChoice = {
 	places: number[] | null;
 	/** Room that pockets, strips or a sling were asked to leave. */
 	slack: Partial<Size>;
+	/** What a conservator chose: what was used, by whom, when, how it comes off. */
+	chosen: { used: string; by: string; on: string; release: string };
 	/** The board that hinges hang it from. */
 	from: 'under-mat' | 'window-mat';
 };

@@ -2,7 +2,7 @@
 import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
-import { showBoth, showLimit, showMass, showWithUnit } from '../units/show.ts';
+import { POUNDS_PER_KG, showBoth, showLimit, showMass, showNumber, showWithUnit } from '../units/show.ts';
 import type { Context, Remedy } from './rule.ts';
 
 /** One value put at one place of the job file. */
@@ -53,6 +53,14 @@ export function leastSaid(context: Context, mm: number): string {
 
 export function mostSaid(context: Context, mm: number): string {
 	return showLimit(mm, context.job.reader, 'most');
+}
+
+/** A mass and what it is held against: where both would read the same, as decimals. */
+export function massesSaid({ job: { reader } }: Context, one: number, other: number): [string, string] {
+	const [first, second] = [showMass(one, reader), showMass(other, reader)];
+	if (first !== second) return [first, second];
+	const fine = (kg: number) => (reader.unit === 'mm' ? `${showNumber(kg, 3)} kg` : `${showNumber(kg * POUNDS_PER_KG, 3)} lb`);
+	return [fine(one), fine(other)];
 }
 
 export function massSaid(context: Context, kg: number): string {

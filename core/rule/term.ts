@@ -168,6 +168,14 @@ export const counted = (term: Term): Term => named('count', countUp(term.value),
 export const nextOf = (term: Term, list: readonly number[], path: string): Term =>
 	named('next', list.find((one) => one >= term.value) ?? Math.max(...list), [term, at(path, Number.NaN)]);
 
+/** The one of a list that is nearest to it; of two as near the smaller. */
+export const nearestOf = (term: Term, list: readonly number[], path: string): Term =>
+	named('nearestOf', nearestIn(term.value, list), [term, at(path, Number.NaN)]);
+
+export function nearestIn(value: number, list: readonly number[]): number {
+	return [...list].sort((one, other) => Math.abs(one - value) - Math.abs(other - value) || one - other)[0] ?? value;
+}
+
 /** A function of the expressions by its name (views/why/expression.ts), its value computed by the caller. */
 export function named(name: string, value: number, terms: readonly Term[]): Term {
 	return make(value, 'call', name, terms);

@@ -22,6 +22,8 @@ export type Board = {
 	fabricFaced?: true;
 	/** Raw wood fibre: acid and formaldehyde vapours. */
 	woodFibre?: true;
+	/** A hinge's screws hold in it. */
+	takesScrew?: true;
 	/** Alkaline reserve: good for most paper, not for protein, cyanotype and dye. */
 	buffered: boolean;
 	/** Stiff enough for a back: always, up to a longer side in mm, or not. */
@@ -71,6 +73,7 @@ export const BOARDS: readonly Board[] = [
 	{ ...paper('foam-ordinary', 'Ordinary foam board', 5.0, 0.6, 'show', false, 500), stiff: 600, ...FOAM },
 	{
 		...paper('aluminium-composite', 'Aluminium composite sheet', 3.0, 3.8, 'keep', false, 3200),
+		takesScrew: true,
 		backing: 'rare',
 		stiff: true,
 		forMats: false,
@@ -78,8 +81,8 @@ export const BOARDS: readonly Board[] = [
 		permeance: 0,
 		buffers: 0
 	},
-	wood('hardboard', 'Hardboard', 2.9, 350),
-	wood('mdf', 'MDF', 2.4, 400),
+	{ ...wood('hardboard', 'Hardboard', 2.9, 350), takesScrew: true },
+	{ ...wood('mdf', 'MDF', 2.4, 400), takesScrew: true },
 	wood('chipboard', 'Chipboard', 2.2, 300),
 	wood('grey-board', 'Grey board', 1.9, 250)
 ];

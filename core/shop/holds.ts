@@ -20,7 +20,7 @@ export type Adhesive = {
 
 export const ADHESIVES: readonly Adhesive[] = [
 	adhesive('starch-paste', 'Wheat-starch paste and tissue', 'paste', 'water', 'rare', 5, 45),
-	adhesive('cellulose-paste', 'Methyl-cellulose paste and tissue', 'paste', 'water', 'rare', 5, 45),
+	adhesive('cellulose-paste', 'Methyl-cellulose paste and tissue', 'paste', 'water', 'rare', 2, 45),
 	adhesive('gummed-linen', 'Gummed linen tape', 'gummed', 'water', 'keep', 4, 15),
 	adhesive('gummed-paper', 'Gummed paper hinging tape', 'gummed', 'water', 'keep', 4, 15),
 	adhesive('self-adhesive-tissue', 'Self-adhesive tissue tape', 'self-adhesive', 'solvent, with age', 'show', 1.5, 0),

@@ -112,6 +112,11 @@ export const HOUSE_MM = {
 	patchInside: 12,
 	/** Heavier sheets hang by tabs that pass through the board, g/m². */
 	heavySheet: 450,
+	/** Fixative on what sheds, before anything touches it. */
+	fixativeDryMinutes: 60,
+	/** A slit is longer than its tab by so much, and lies so far below the contact; so far inside the board's edge. */
+	slitSpare: 2,
+	slitInside: 10,
 	/** Between two cross-pieces of a narrow sheet. */
 	crossApart: 5,
 	pocketMost: 40,
@@ -173,6 +178,9 @@ export const HOUSE_MM = {
 	/** Cost: an hour's work and the small things of a piece, cents; what is cut away, what is added to the cost, the tax, of 100. */
 	hourCents: 4500,
 	sundriesCents: 300,
+	/** Strip wood: a cleat’s rails, strips across and on the back, for a metre. */
+	stripWoodCents: 250,
+	stripWoodDensity: 500,
 	wastePercent: 15,
 	marginPercent: 30,
 	taxPercent: 0,
@@ -245,7 +253,9 @@ export const HOUSE_MM = {
 	centreStandsOff: 4,
 	platesStandOff: 4,
 	/** A cleat’s rails, and how much shorter the wall’s is; its screws. */
-	cleatThickness: 12,
+	cleatThickness: 10,
+	cleatDown: 10,
+	cleatGlueMinutes: 12 * 60,
 	cleatSlide: 50,
 	cleatScrewEnd: 40,
 	cleatScrewEvery: 400,
@@ -266,6 +276,8 @@ export const HOUSE_MM = {
 	screwShare: 2 / 3,
 	/** A strip across the back where the wood is too narrow for hangers. */
 	backStripWidth: 40,
+	/** A back that a leg’s screws hold in is no thinner. */
+	backForScrew: 3,
 	cleatFromKg: 25,
 	centreHeight: 1500,
 	hookOffset: 20,
@@ -300,6 +312,8 @@ export const HOUSE_IN: House = {
 	crossWidth: inch(2 + 3 / 8),
 	crossHeight: inch(3 / 4),
 	crossApart: inch(3 / 16),
+	slitSpare: inch(1 / 16),
+	slitInside: inch(3 / 8),
 	patch: inch(1),
 	patchInside: inch(1 / 2),
 	pocketMost: inch(1.5),
@@ -329,6 +343,8 @@ export const HOUSE_IN: House = {
 	dustCoverInside: inch(1 / 8),
 	dustCoverRough: inch(1),
 	backStripWidth: inch(1.5),
+	cleatThickness: inch(3 / 8),
+	cleatDown: inch(3 / 8),
 	wireHidden: inch(2),
 	wireEnd: inch(5),
 	hookOffset: inch(3 / 4),
@@ -362,6 +378,10 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	cautionCents: 'cents',
 	hourCents: 'cents',
 	sundriesCents: 'cents',
+	stripWoodCents: 'cents',
+	stripWoodDensity: 'kgPerM3',
+	fixativeDryMinutes: 'minutes',
+	cleatGlueMinutes: 'minutes',
 	wastePercent: 'percent',
 	marginPercent: 'percent',
 	taxPercent: 'percent',

@@ -18,6 +18,7 @@ import {
 	type TapeWidth,
 	type Tissue
 } from './holds.ts';
+import { DRILLS } from './drills.ts';
 import { HOUSE_IN, HOUSE_MM, type House } from './house.ts';
 import type { Unit } from '../units/length.ts';
 import type { OwnStep } from './own-steps.ts';
@@ -48,6 +49,8 @@ export type Shop = {
 	tapeWidths: readonly number[];
 	wireKinds: ById<HangingLine>;
 	cordKinds: ById<HangingLine>;
+	/** Of the house that is used, mm, thinnest first. */
+	drills: readonly number[];
 	/** Breaking strengths of those that are offered, kg, weakest first. */
 	wires: readonly number[];
 	cords: readonly number[];
@@ -120,6 +123,7 @@ export const builtInShop: Shop = {
 	dustCovers: byId(DUST_COVERS),
 	currency: '',
 	house: HOUSE_MM,
+	drills: DRILLS.mm,
 	houses: { mm: HOUSE_MM, in: HOUSE_IN },
 	steps: [],
 	schools: Object.fromEntries(SCHOOLS.map((school) => [school.id, nth(school.options, 0)]))
@@ -132,7 +136,7 @@ export function shopFor(shop: Shop, unit: Unit): Shop {
 	if (shop.house === shop.houses[unit]) return shop;
 	const known = chosen.get(shop) ?? new Map<Unit, Shop>();
 	chosen.set(shop, known);
-	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: widthsOf(shop.tapes, unit) };
+	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: widthsOf(shop.tapes, unit), drills: DRILLS[unit] };
 	known.set(unit, made);
 	return made;
 }

@@ -46,7 +46,7 @@ export type FigureUnit =
 	| 'gravity'
 	| 'cents';
 
-const LENGTHS: ReadonlySet<FigureUnit> = new Set(['cut', 'mark', 'fine', 'least', 'most']);
+const LENGTHS: ReadonlySet<FigureUnit> = new Set(['cut', 'mark', 'fine', 'least', 'most', 'drill']);
 
 export function isLength(unit: FigureUnit): unit is Look {
 	return LENGTHS.has(unit);
@@ -183,8 +183,8 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'hang.turned.wire.breakingKg': 'strength',
 	'hang.turned.wire.length': 'cut',
 	'hang.turned.ringWantedKg': 'strength',
-	'hang.turned.pilot': 'fine',
-	'hang.pilot': 'fine',
+	'hang.turned.pilot': 'drill',
+	'hang.pilot': 'drill',
 	'hang.ringWantedKg': 'strength',
 	'light.doseMlxh': 'megaLuxHours',
 	'light.yearly': 'luxHours',

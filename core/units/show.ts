@@ -10,9 +10,9 @@ import { cutDown, receiveUp, showNearest } from './round.ts';
 
 /**
  * cut, mark: cut, or laid by a tape. fine: cut by nobody. least, most: limits, as mark and to the safe
- * side: what is least goes up, what is most goes down.
+ * side: what is least goes up, what is most goes down. drill: as drills are named, in sixty-fourths.
  */
-export type Look = 'cut' | 'mark' | 'fine' | 'least' | 'most';
+export type Look = 'cut' | 'mark' | 'fine' | 'least' | 'most' | 'drill';
 
 /** Who reads: the unit, and the finest fraction of an inch that the shop's tapes show. */
 export type Reader = { unit: Unit; fraction: number };
@@ -20,6 +20,7 @@ export type Reader = { unit: Unit; fraction: number };
 export type ShownLength = { text: string; whole: string; numerator: number; denominator: number };
 
 export const FRACTION = 16;
+const DRILL_FRACTION = 64;
 /** What lies on a fraction of the tape is that fraction, fine or not. */
 const SAME = 1e-4;
 /** Below half a tenth of a millimetre nothing is left. */
@@ -31,7 +32,8 @@ const SOMETHING = 0.05;
  * @returns the text without a unit (`16 1⁄4` with the fraction slash U+2044, which fonts set as a real fraction) and its parts
  */
 export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
-	const { unit, fraction } = readerOf(reads);
+	const { unit, fraction: finest } = readerOf(reads);
+	const fraction = look === 'drill' ? DRILL_FRACTION : finest;
 	const size = Math.abs(mm);
 	if (unit === 'mm') return plainText(mm, inSteps(size / 0.1, look) * 0.1, 1);
 	const parts = inSteps((size / MM_PER_INCH) * fraction, look);
@@ -106,7 +108,7 @@ export function showMoney(cents: number, currency: string): string {
 }
 
 const OUNCES_PER_KG = 35.27396195;
-const POUNDS_PER_KG = 2.20462262;
+export const POUNDS_PER_KG = 2.20462262;
 
 /** `3.21 kg`, or `7 lb 1 oz`; under a pound `3.4 oz`. */
 export function showMass(kg: number, reads: Unit | Reader): string {

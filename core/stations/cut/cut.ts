@@ -125,6 +125,7 @@ function addHangers(hang: Hang, job: Decided, add: AddCut): void {
 	if (hang.wallRail) {
 		if (stays) return;
 		ofWood('cleat’s rail on the frame', 'hang.strip', there(hang.strip, 'strip'));
+		ofWood('cleat’s strip at the bottom', 'hang.strip', there(hang.strip, 'strip'));
 		ofWood('cleat’s rail on the wall', 'hang.wallRail', hang.wallRail);
 	} else if (hang.strip) ofWood('strip across the back', 'hang.strip', hang.strip);
 	if (stays) return;

@@ -21,6 +21,7 @@ import {
 	houseTerms,
 	largest,
 	less,
+	nearestOf,
 	nextOf,
 	over,
 	plain,
@@ -29,7 +30,6 @@ import {
 	smallest,
 	sum,
 	tangent,
-	tidied,
 	times,
 	twice,
 	type Term
@@ -37,9 +37,9 @@ import {
 import { HANGERS, lineAsked } from './kinds/all.ts';
 import { fail } from '../../job/faults.ts';
 import { leanOf } from './lean.ts';
-import { apartBy, dropOf, flatWood, hooksOf, insetOf, stripOf, type Hangs, type Planned } from './places.ts';
+import { apartBy, dropOf, flatWood, heightOf, hooksOf, insetOf, nailsAt, stripOf, type Hangs, type Planned } from './places.ts';
 import { standOf } from './stand.ts';
-import { isAbove, isAtLeast } from '../../units/compare.ts';
+import { isAbove, isAtLeast, isAtMost } from '../../units/compare.ts';
 
 type Line = { hookCount: 1 | 2; spacing: Term; rise: Term; run: Term; widened?: true };
 
@@ -92,7 +92,7 @@ function planOne(hangs: Hangs): Planned {
 	const wanted = (of: Term) => over(times(house('wireSafety'), of), house('gravity'));
 	const { by, line: stretched } = lineAsked(job);
 	const strengths = stretched.strengths(shop);
-	if (!strengths.some((strength) => strength >= wanted(pull(angle)).value)) return onHooks(true);
+	if (!strengths.some((strength) => isAtLeast(strength, wanted(pull(angle)).value))) return onHooks(true);
 	const spacing = write('spacing', line.spacing, 'low-frames');
 	const rise = write('rise', line.rise, 'rise');
 	const written = write('angle', angleOf(over(rise, line.run)), 'rise');
@@ -141,7 +141,8 @@ function onOne(hangs: Hangs): Planned {
 		ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'one-hanger').value,
 		widened: false,
 		noWire: false,
-		hooks: hooksOf(hangs, { drop, rise }, [plain(0)])
+		// On a nail of its own, whose head stands where it bears: no hook lies between.
+		hooks: nailsAt(write, [{ x: plain(0), height: heightOf(hangs, drop) }])
 	};
 }
 
@@ -149,7 +150,7 @@ function onOne(hangs: Hangs): Planned {
 export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ringWantedKg'>): Ring[] {
 	return Object.values(shop.rings).filter(
 		({ plate, workingKg, holes, withdrawn }) =>
-			!withdrawn && plate <= wood && workingKg >= hang.ringWantedKg && (HANGERS[hang.by].holes ?? holes) === holes
+			!withdrawn && isAtMost(plate, wood) && isAtLeast(workingKg, hang.ringWantedKg) && (HANGERS[hang.by].holes ?? holes) === holes
 	);
 }
 
@@ -159,14 +160,14 @@ function withRing(hang: Planned, { job, shop, frame, write }: Hangs): Planned {
 	const ring = job.hang.ring ?? ringsFor(shop, wood, hang)[0];
 	if (!ring) return hang;
 	const pilot = times(at(`shop.rings[${ring.id}].screw`, ring.screw), houseTerms(shop.house)('pilotShare'));
-	return { ...hang, ring: ring.id, pilot: write('pilot', tidied(pilot), 'inset').value };
+	return { ...hang, ring: ring.id, pilot: write('pilot', nearestOf(pilot, shop.drills, 'shop.drills'), 'inset').value };
 }
 
 /** Asked for; or too heavy for a wire; or where neither it nor its hooks were asked for, tall and narrow; or on a door (handbook hang#rings). */
 function byRings({ job, kg, outer, shop: { house } }: Hangs): boolean {
 	const { by, wireAsked, hooks } = job.hang;
 	const narrow = hooks === null && isAbove(outer.height.value, house.tallNarrow * outer.width.value);
-	return by === 'rings' || kg.value > house.wireMostKg || (!wireAsked && (narrow || job.place.door));
+	return by === 'rings' || isAbove(kg.value, house.wireMostKg) || (!wireAsked && (narrow || job.place.door));
 }
 
 /** The wire’s line, or null where the frame is too low for one: one hook, then two, then two farther apart. */

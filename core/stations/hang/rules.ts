@@ -1,11 +1,13 @@
 import type { Context, Rule } from '../../rule/rule.ts';
-import { massSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { massesSaid, massSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
 import { drop, put } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { ringsFor } from './hang.ts';
 import { HANGERS, lineAsked, standsOnSides } from './kinds/all.ts';
 import { flatWood } from './places.ts';
+import { frameKindOf } from '../frame/kinds/all.ts';
+import { SCOPE_OF } from '../../job/scopes.ts';
 import { there } from '../../units/there.ts';
 import { isAbove, isAtLeast, isBelow } from '../../units/compare.ts';
 
@@ -20,7 +22,8 @@ export const hangRules: Rule[] = [
 		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
 		find: (context) => {
 			const { job, plan, shop } = context;
-			if (!plan.hang || standsAlone(context)) return [];
+			// A leg is screwed to the back, not to the wood; whatever hangs has screws in it.
+			if (!plan.hang || plan.hang.by === 'stand') return [];
 			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			const { woodForScrew, woodForScrewLeast } = shop.house;
 			if (wood === null || isAtLeast(wood, woodForScrew)) return [];
@@ -30,7 +33,7 @@ export const hangRules: Rule[] = [
 					says: `${has} of flat wood at the back; the hangers’ screws need ${needs}.`,
 					...(isBelow(wood, woodForScrewLeast) ? { severity: 'stop' as const } : {}),
 					where: 'hang.inset',
-					remedies: [stripAcross(context), ...moreWood(context, woodForScrew)]
+					remedies: [standsAlone(context) ? onStrip(context) : stripAcross(context), ...moreWood(context, woodForScrew)]
 				}
 			];
 		}
@@ -68,13 +71,14 @@ export const hangRules: Rule[] = [
 		id: 'hang.wire-none',
 		station: 'hang',
 		of: 'fit',
-		when: 'no wire on the list is strong enough',
+		when: 'a wire was asked for, and none on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
 		fixes: 'Rings straight on hooks.',
 		find: (context) => {
 			const { hang, mass } = context.plan;
-			if (!hang?.noWire) return [];
+			// Rings straight on hooks are planned instead: only who asked for a line is stopped.
+			if (!hang?.noWire || !context.job.hang.wireAsked) return [];
 			return [
 				{
 					says: `No ${lineAsked(context.job).line.name} of the shop carries ${massSaid(context, there(mass, 'mass').kg)} at this angle.`,
@@ -100,7 +104,7 @@ export const hangRules: Rule[] = [
 				HANGERS[hang.by].line ||
 				hang.noWire ||
 				!context.job.hang.wireAsked ||
-				there(mass, 'mass').kg > context.shop.house.wireMostKg
+				isAbove(there(mass, 'mass').kg, context.shop.house.wireMostKg)
 			)
 				return [];
 			return [
@@ -150,13 +154,13 @@ export const hangRules: Rule[] = [
 			if (over)
 				return [
 					{
-						says: `It weighs ${massSaid(context, mass.kg)}; a ${over.name} carries ${massSaid(context, over.most)}.`,
+						says: `It weighs ${massesSaid(context, mass.kg, over.most)[0]}; a ${over.name} carries ${massesSaid(context, mass.kg, over.most)[1]}.`,
 						where: 'mass.kg',
 						remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
 					}
 				];
-			const wire = context.job.hang.wireAsked && mass.kg > house.wireMostKg;
-			if (!wire && (mass.kg <= house.cleatFromKg || context.plan.hang?.by === 'cleat')) return [];
+			const wire = context.job.hang.wireAsked && isAbove(mass.kg, house.wireMostKg);
+			if (!wire && (!isAbove(mass.kg, house.cleatFromKg) || context.plan.hang?.by === 'cleat')) return [];
 			const heavy = massSaid(context, mass.kg);
 			return [
 				{
@@ -169,6 +173,78 @@ export const hangRules: Rule[] = [
 							? remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')
 							: remedy(context, 'A cleat', ['hang', 'by'], 'cleat')
 					]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.not-on-metal',
+		station: 'hang',
+		of: 'fit',
+		when: 'a hanger that is screwed or glued is to hold a metal section',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'No screw holds in a thin metal wall, and nothing glued to it stays: hangers slide in its channel.',
+		fixes: 'Hangers in the channel, with wire or straight on hooks; security plates made for it.',
+		find: (context) => {
+			const { hang } = context.plan;
+			if (!hang || frameKindOf(context.job)?.wood !== false) return [];
+			const kinds = [hang.by, ...(hang.stand && hang.by !== 'stand' ? (['stand'] as const) : [])];
+			return kinds
+				.filter((kind) => !HANGERS[kind].onMetal)
+				.map((kind) => ({
+					says: `${HANGERS[kind].ringsTitle}: it cannot be fixed to a metal section.`,
+					where: 'hang.by',
+					remedies: [
+						kind === hang.by
+							? remedy(context, 'Hangers in the channel', ['hang'], { ...context.file.hang, by: 'rings', stands: false })
+							: { label: 'Without a leg', patch: drop(context.file, ['hang', 'stands']) }
+					]
+				}));
+		}
+	},
+	{
+		id: 'hang.no-back',
+		station: 'hang',
+		of: 'fit',
+		when: 'a table stand on a back that takes no screw',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'The leg tears out of board that is soft, thin or hollow, and the frame falls.',
+		fixes: 'A back of hardboard behind a barrier, or of aluminium composite; or it hangs.',
+		find: (context) => {
+			const { plan, job, shop } = context;
+			const { backing } = job.guard;
+			if (!plan.hang?.stand || !SCOPE_OF[job.scope].pack || (backing?.takesScrew && isAtLeast(backing.thickness, shop.house.backForScrew))) return [];
+			const only = plan.hang.by === 'stand';
+			return [
+				{
+					says: backing ? `${backing.name} takes no screw: a leg’s hinge tears out of it.` : 'No back is there for a leg’s hinge.',
+					where: 'guard.backing',
+					remedies: [
+						remedy(context, 'A back of aluminium composite', ['guard', 'backing'], 'aluminium-composite'),
+						only
+							? { label: 'Hang it', patch: drop(context.file, ['hang', 'by']) }
+							: { label: 'Without a leg', patch: drop(context.file, ['hang', 'stands']) }
+					]
+				}
+			];
+		}
+	},
+	{
+		id: 'hang.drop-unused',
+		station: 'hang',
+		of: 'fit',
+		when: 'a drop was typed, and security plates stand on the top rail whatever it says',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'A typed drop is for rings on the side rails.',
+		fixes: 'Without a drop.',
+		find: (context) => {
+			const { plan, job } = context;
+			if (plan.hang?.by !== 'security' || job.hang.drop === null) return [];
+			return [
+				{
+					says: `The drop of ${said(context, job.hang.drop)} is not used: plates stand on the top rail, ${said(context, plan.hang.drop)} down.`,
+					where: 'hang.drop',
+					remedies: [{ label: 'Remove the drop', patch: drop(context.file, ['hang', 'drop']) }]
 				}
 			];
 		}
@@ -260,8 +336,16 @@ function standsAlone({ plan }: Context): boolean {
 /** A hanger that carries less than this weighs: what it carries. */
 function overloaded({ plan, shop }: Context): { name: string; most: number } | null {
 	const kind = plan.hang && HANGERS[plan.hang.by];
-	if (!kind?.most || there(plan.mass, 'mass').kg <= shop.house[kind.most]) return null;
+	if (!kind?.most || !isAbove(there(plan.mass, 'mass').kg, shop.house[kind.most])) return null;
 	return { name: kind.rings, most: shop.house[kind.most] };
+}
+
+/** What hangs by the middle, or by plates, hangs by rings on a strip instead. */
+function onStrip(context: Context) {
+	return {
+		label: 'Rings on a strip across the back',
+		patch: put(context.file, ['hang'], { ...context.file.hang, by: 'rings', strip: true })
+	};
 }
 
 function stripAcross(context: Context) {

@@ -22,14 +22,19 @@ export function centreFromBack({ centre }: Curve, blankWidth: number): { left: n
 
 /** Which board the sheet is laid on, which way up, and where its corner comes: of a leaning sheet the corner of its bounding box. */
 export type Laid = {
-	board: 'under-mat' | 'window mat' | 'support' | 'covered board' | 'back';
+	board: 'under-mat' | 'window mat' | 'support' | 'covered board' | 'back' | 'its own board' | 'slip sheet';
 	backUp: boolean;
+	/** Below 0 on a support that is smaller than the piece: so far it stands out past it. */
 	left: number;
 	top: number;
 };
 
 export function laidOn(plan: Pick<Figures, 'window'>, job: Decided, { opening, measure }: Sight): Laid {
-	const { placement } = opening;
+	const { placement, supportAt } = opening;
+	// Board that comes with its adhesive on it is cut to the sheet: edge lies on edge.
+	if (hasOwnBoard(job)) return { board: 'its own board', backUp: false, left: 0, top: 0 };
+	if (supportAt)
+		return { board: 'support', backUp: false, left: tidy(placement.left - supportAt.left), top: tidy(placement.top - supportAt.top) };
 	const board = boardUnder(job);
 	if (board !== 'window mat') return { board, backUp: false, ...placement };
 	// On the back of the window mat the sheet lies face down.
@@ -41,8 +46,15 @@ export function laidOn(plan: Pick<Figures, 'window'>, job: Decided, { opening, m
 	};
 }
 
-function boardUnder({ hold, guard, windows }: Decided): Laid['board'] {
-	if (hold.from === 'window-mat') return 'window mat';
+/** Stuck down on a board that came with its adhesive on it. */
+export function hasOwnBoard({ hold }: Decided): boolean {
+	return hold.kind === 'whole-surface' && hold.adhesive.ownBoard === true;
+}
+
+function boardUnder(job: Decided): Laid['board'] {
+	const { hold, guard, windows } = job;
+	// What sheds is not laid on its face: the mat is lowered onto it.
+	if (hold.from === 'window-mat') return !staysFaceUp(job) ? 'window mat' : guard.underMat ? 'under-mat' : 'slip sheet';
 	if (hold.kind === 'stitching' || guard.lining) return 'covered board';
 	if (guard.underMat) return 'under-mat';
 	return windows.some(({ support }) => support !== null) ? 'support' : 'back';
@@ -51,6 +63,11 @@ function boardUnder({ hold, guard, windows }: Decided): Laid['board'] {
 /** A piece that sheds stays face up; everything else is turned over for its tabs. */
 export function staysFaceUp({ piece }: Decided): boolean {
 	return piece.friable;
+}
+
+/** Hung from the window mat though it sheds: its tabs stand out with the adhesive up, and the mat is lowered onto them. */
+export function isLoweredOn(job: Decided): boolean {
+	return job.hold.from === 'window-mat' && staysFaceUp(job);
 }
 
 /** Hinge centres from the sheet's left as it lies: with its back up they count from what is its right from the front, in that order. */

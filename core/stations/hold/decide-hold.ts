@@ -45,6 +45,12 @@ export function decideHold(
 		reach: given.contact ?? null,
 		places,
 		slack: given.slack ?? {},
+		chosen: {
+			used: given.chosen?.used?.trim() ?? '',
+			by: given.chosen?.by?.trim() ?? '',
+			on: given.chosen?.on?.trim() ?? '',
+			release: given.chosen?.release?.trim() ?? ''
+		},
 		// Where there is no mat nothing hangs from it.
 		from: before.matted && before.schools['hang-from'] === 'window-mat' ? 'window-mat' : 'under-mat'
 	};

@@ -72,6 +72,8 @@ export function planHinges(
 	const places = laid.map((place, index) => write(`places[${index}]`, place, 'hinges'));
 	if (job.hold.places) checkPlaces(job.hold.places, size.width.value, measure.mean.width, job.reader);
 	const board = at('window.placement.top', above);
+	// Behind the sheet it stays behind the sheet.
+	const across = crossWidth(places, size.width, shop.house, how);
 	const tab = stands ? shortened(house('hingeTab'), less(board, house('tabInside'))) : house('hingeTab');
 	return {
 		inset: inset.value,
@@ -79,8 +81,12 @@ export function planHinges(
 		size: { width: size.width.value, height: size.height.value },
 		tab: write('tab', tab, 'off-board').value,
 		cross: {
-			width: write('cross.width', crossWidth(places, size.width, shop.house, how), 'size').value,
-			height: write('cross.height', shortened(house('crossHeight'), less(board, house('crossInside'))), 'off-board').value
+			width: write('cross.width', stands ? across : largest(size.width, smallest(across, less(twice(inset), house('crossApart')))), 'size').value,
+			height: write(
+				'cross.height',
+				stands ? shortened(house('crossHeight'), less(board, house('crossInside'))) : house('crossHeight'),
+				'off-board'
+			).value
 		},
 		others
 	};

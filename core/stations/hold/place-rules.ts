@@ -125,7 +125,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 			}
 		];
 	}
-	const half = (hold.kind === 't-hinge' ? there(hold.cross, 'cross').width : hold.size.width) / 2;
+	const half = (hold.kind === 't-hinge' && hold.cross ? hold.cross.width : hold.size.width) / 2;
 	const [first, last] = [nth(hold.places, 0), lastOf(hold.places)];
 	const beyond = Math.max(
 		half - first - opening.placement.left,

@@ -16,7 +16,7 @@ import { keepApart, layOut } from './layout.ts';
 import { planMat, widened } from './mats.ts';
 import { packOfPiece, planOpening, supportOf } from './opening.ts';
 import type { Measure } from '../../figures/measure.ts';
-import type { Opening, Window } from '../../figures/window.ts';
+import type { Opening, PlacedOpening, Window } from '../../figures/window.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Figure } from '../../rule/book.ts';
@@ -132,10 +132,10 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	);
 	const laid = { openings: matOpenings, borders, reveals, pack, layout, sizes, overlaps };
 	const mats = job.mats.map((_, index) => planMat(index, job, shop, laid, figure));
-	const placed = openings.map((opening, index) => ({
-		...opening,
-		placement: placementOf(opening, layout.at[index] ?? null, lastOf(borders), before.ofSight(index))
-	}));
+	const placed = openings.map((opening, index) => {
+		const placement = placementOf(opening, layout.at[index] ?? null, lastOf(borders), before.ofSight(index));
+		return { ...opening, placement, ...supportAtOf(opening, nth(before.measures, index), placement, before.ofSight(index)) };
+	});
 	if (!job.several) return { ...nth(placed, 0), mats, pack: packSize };
 	const several = placed.map((opening, index) => {
 		const { left, top } = nth(layout.at, index);
@@ -206,8 +206,26 @@ function matlessWindow(job: Decided, { measures, readyPack, figure }: WindowInpu
 		sees: { left: -placement.left, top: -placement.top, ...size },
 		mats: [],
 		pack: size,
-		placement
+		placement,
+		...(support ? supportAtOf({ support }, measure, placement, figure) : {})
 	};
+}
+
+/** A support lies in the middle of the usable rectangle, so that none of it is seen. */
+function supportAtOf(
+	{ support }: Pick<Opening, 'support'>,
+	{ usable }: Measure,
+	placement: Place,
+	figure: Figure
+): Pick<PlacedOpening, 'supportAt'> {
+	if (!support) return {};
+	const lies = (side: keyof Place) => {
+		const axis = axisOf(side);
+		const inside = half(less(at(`measure.usable.${axis}`, usable[axis]), at(`window.support.${axis}`, support[axis])));
+		const term = sum(at(`window.placement.${side}`, placement[side]), at(`measure.usable.${side}`, usable[side]), inside);
+		return figure(`window.supportAt.${side}`, tidied(term), 'window#float').value;
+	};
+	return { supportAt: { left: lies('left'), top: lies('top') } };
 }
 
 /** By how much the front mat opens wider than the last. */

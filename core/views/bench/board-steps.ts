@@ -24,12 +24,17 @@ export function cutBoards(writer: Writer): MadeStep | null {
 	const mats = there(plan.window, 'window')
 		.mats.map((mat, index) => ({ mat, index }))
 		.filter(({ index }) => !nth(job.mats, index).have);
-	const names = [...countedBy(blanks, lineName)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
+	// A printed mat's board is cut larger, and cut already when its print is pasted.
+	const printed = new Set(mats.flatMap(({ mat: { print }, index }) => (print ? [`mat ${index + 1}`] : [])));
+	const names = [...countedBy(
+		blanks.filter(({ of }) => of === undefined || !printed.has(of)),
+		lineName
+	)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
 		id: 'cut-boards',
 		title: 'Cut the boards',
 		does: [
-			...(blanks.length > 0
+			...(names.length > 0
 				? [
 						`Blanks ${writer.size(there(plan.window, 'window').pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
 					]
@@ -38,7 +43,7 @@ export function cutBoards(writer: Writer): MadeStep | null {
 			...mats.flatMap(({ mat: { print }, index }) =>
 				print
 					? [
-							`Mat ${index + 1} is printed: cut it ${writer.size(print.board)}, square the print from the window’s bottom edge, and trim the strip that the clamps held last of all.`
+							`Mat ${index + 1}, with its print pasted and dry, ${writer.size(print.board)}: square it from the window’s bottom edge, and trim the strip that the clamps held last of all.`
 						]
 					: []
 			),
@@ -53,6 +58,50 @@ export function cutBoards(writer: Writer): MadeStep | null {
 		pictures: mats.flatMap(({ index }) => matBackScene(plan, job, index) ?? [])
 	};
 }
+
+/** A print is pasted on its board before the window is cut through both. */
+export function pastePrints(writer: Writer): MadeStep | null {
+	const { plan, job, shop } = writer;
+	const mats = there(plan.window, 'window').mats.flatMap(({ print }, index) =>
+		print && !nth(job.mats, index).have ? [{ print, index }] : []
+	);
+	if (mats.length === 0) return null;
+	const blanks = writer.parts('mat').filter(({ of }) => mats.some(({ index }) => of === `mat ${index + 1}`));
+	return {
+		id: 'paste-print',
+		title: mats.length > 1 ? 'Paste the prints on their boards' : 'Paste the print on its board',
+		does: [
+			...mats.map(
+				({ print, index }) =>
+					`Mat ${index + 1}: cut its board ${writer.size(print.board)}. The print measures at least ${writer.size(print.needs)}: lay it on from the middle outward, no air under it.`
+			),
+			'Weight under boards until dry, a sheet of the same paper pasted behind it, so that it does not bow.'
+		],
+		because: 'Cut first, the paper’s edge lifts at the bevel.',
+		waitMinutes: shop.house.boardDryMinutes,
+		uses: blanks
+	};
+}
+
+/** A line painted on the bevel, once the window is cut. */
+export function gildBevel({ job }: Writer): MadeStep | null {
+	const lines = job.mats.flatMap(({ bevelLine, have }, index) => (bevelLine && !have ? [`mat ${index + 1} ${bevelLine.said}`] : []));
+	if (lines.length === 0) return null;
+	return {
+		id: 'gild-bevel',
+		title: 'Paint the bevel line',
+		does: [
+			`The bevel: ${lines.join(', ')}. A flat brush nearly dry, drawn along the bevel from corner to corner; none on the face.`,
+			'Leave it to dry before anything touches it.'
+		],
+		because: 'Paint that is not dry marks the piece and the glazing.',
+		waitMinutes: BEVEL_DRY,
+		uses: []
+	};
+}
+
+/** Thin paint on a bevel, minutes. */
+const BEVEL_DRY = 60;
 
 /** Each window of a mat, as the stops are set with the mat's back up: left and right are those of the back. */
 export function windowsOf(writer: Writer, index: number): string[] {
@@ -141,7 +190,10 @@ export function glueLifts(writer: Writer): MadeStep | null {
 			const { left, right } = lift.uprights;
 			const wide = left.width > right.width ? 'right' : 'left';
 			const wider = left.width === right.width ? '' : ` The wider upright belongs at the ${wide} as it lies.`;
-			return `Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(lift.setback)} back from the window’s edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.${wider}`;
+			// With a reverse bevel the edge seen from behind lies one board thickness farther out than the window's.
+			const mat = nth(job.mats, index);
+			const seen = lift.setback - (mat.bevel === 'reverse' ? mat.board.thickness : 0);
+			return `Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(seen)} back from the edge that is seen there, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.${wider}`;
 		}),
 		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',
 		uses: strips,

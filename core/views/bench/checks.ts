@@ -100,9 +100,11 @@ export type ToLay = {
 
 /** Where each sheet is laid, as the hand meets the board. */
 export function placesToLay(job: Decided, plan: Figures): ToLay[] {
-	return sightsOf(job, plan).map((sight, window) => {
-		const { left, top } = laidOn(plan, job, sight);
-		return { window, left, top, within: sight.opening.tolerance ?? null };
+	return sightsOf(job, plan).flatMap((sight, window) => {
+		const { left, top, board } = laidOn(plan, job, sight);
+		// On its own board and on a support edge is laid on edge: there is nothing to measure from.
+		if (board === 'its own board' || board === 'support') return [];
+		return [{ window, left, top, within: sight.opening.tolerance ?? null }];
 	});
 }
 

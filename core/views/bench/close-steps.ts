@@ -1,42 +1,55 @@
 /** Steps from the closed frame to the wall: seal, cover, bumpers, hangers, label (handbook back, hang). */
 import { covers } from '../../job/scopes.ts';
-import { planHangers } from './hanger-steps.ts';
+import { hangerSteps, type HangerSteps } from './hanger-steps.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { known, there } from '../../units/there.ts';
 
-/** Tape or cover first, then hardware, or the other way round, as the schools have it; a metal frame has neither. */
+/**
+ * What is glued or screwed across the back comes onto bare wood; then the tape, cut round it; then paper and hangers, as the schools have
+ * it. With hardware first the rings go on, the paper closes round them, then the wire: no strung wire lies under it, and no bumper.
+ */
 export function closeBack(writer: Writer): MadeStep[] {
 	const { schools, scope } = writer.job;
-	if (!covers(scope, 'back')) return planHangers(writer);
-	const cover = dustCover(writer);
-	const hangers = hangersBeforeClosing(writer) || !covers(scope, 'wall') ? [] : planHangers(writer);
+	const hangers = hangersBeforeClosing(writer) || !covers(scope, 'wall') ? NO_HANGERS : hangerSteps(writer);
+	const { onBareWood } = hangers;
+	if (!covers(scope, 'back')) return [...onBareWood, ...hangers.whole];
+	const cover = dustCover(writer, onBareWood.length > 0);
 	const feet = bumpers(writer);
-	const hardware = schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers] : [...hangers, ...feet];
-	return schools['cover-order'] === 'hardware-first'
-		? [...seal(writer), ...hardware, ...cover]
-		: [...seal(writer), ...cover, ...hardware];
+	const closed = [...onBareWood, ...seal(writer, onBareWood.length > 0)];
+	if (schools['cover-order'] === 'hardware-first' && cover.length > 0) {
+		const { line } = hangers;
+		return [...closed, ...(line ? hangers.rings : hangers.whole), ...cover, ...(line ?? []), ...feet];
+	}
+	const hardware =
+		schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers.whole] : [...hangers.whole, ...feet];
+	return [...closed, ...cover, ...hardware];
 }
+
+const NO_HANGERS: HangerSteps = { onBareWood: [], rings: [], line: null, whole: [] };
 
 /** In a metal channel hangers slide in while a rail is off, or when it is closed. */
 export function hangersBeforeClosing({ job }: Writer): boolean {
 	return frameKindOf(job)?.clips === true && job.schools['cover-order'] === 'hardware-first';
 }
 
-function seal(writer: Writer): MadeStep[] {
+function seal(writer: Writer, isCutRound: boolean): MadeStep[] {
 	const { job, plan } = writer;
 	const tape = there(plan.back, 'back').tape;
 	if (!tape || writer.metal) return [];
 	const tapeOf = SEALS[there(job.back.seal, 'seal')];
-	const heads = ['clips', 'offset-clips'].includes(there(plan.frame, 'frame').points.kind) ? '' : ', over the points’ heads';
+	const { section, points } = there(plan.frame, 'frame');
+	const heads = ['clips', 'offset-clips'].includes(points.kind) ? '' : ', over the points’ heads';
+	const bare = section.face - section.lip - tape.land;
 	return [
 		{
 			id: 'seal',
 			title: `Seal the back, ${tapeOf.name} tape ${writer.withUnit(tape.stock, 'cut')}`,
 			does: [
-				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(writer.shop.house.bareWood)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
+				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(bare)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
 				...tapeOf.does,
+				...(isCutRound ? ['Cut it round the wood that is on already.'] : []),
 				'Corners cut flat, no hole.'
 			],
 			because: 'Tape that spans the corner unpressed leaks and tears.',
@@ -45,26 +58,26 @@ function seal(writer: Writer): MadeStep[] {
 	];
 }
 
-function dustCover(writer: Writer): MadeStep[] {
+function dustCover(writer: Writer, hasWood: boolean): MadeStep[] {
 	const { job, plan, shop } = writer;
 	const cover = there(plan.back, 'back').dustCover;
 	if (!cover) return [];
 	const { grammage } = known(shop.dustCovers, there(there(plan.back, 'back').dustCoverPaper, 'dust cover paper'));
-	const hardware = job.schools['cover-order'] === 'hardware-first';
+	const hardware = job.schools['cover-order'] === 'hardware-first' && covers(job.scope, 'wall');
+	const isThere = job.kept.hangers !== null;
 	return [
 		{
 			id: 'dust-cover',
 			title: 'Dust cover',
 			does: [
 				`Paper of ${grammage} g/m², cut ${writer.size(there(there(plan.back, 'back').dustCoverRough, 'dust cover rough'))}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
-				'Position it first, bare the adhesive after.',
+				'Position it first; then bare the transfer tape, and press.',
 				job.schools['dust-cover'] === 'wetted'
-					? 'Wetted so that it tightens: lightly, or the corners open.'
-					: 'Stretched by hand; trimmed with a trimmer.',
-				...(hardware ? ['The hardware is on already: cut relief slits round it.'] : [])
+					? 'Wet it lightly so that it tightens, or the corners open; trim with a trimmer.'
+					: 'Stretch it by hand; trim with a trimmer.',
+				...(hardware || hasWood || isThere ? [`${isThere ? 'What is on the back stays' : 'The hardware is on already'}: cut relief slits round it.`] : [])
 			],
-			because: hardware ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
-			waitMinutes: 60,
+			because: hardware || hasWood || isThere ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
 			uses: writer.parts('dust cover')
 		}
 	];
@@ -93,21 +106,13 @@ export function label({ job }: Writer): MadeStep {
 		job.schools['certificates'] === 'stuck'
 			? `Papers that belong with it are stuck to the back${which}.`
 			: `Papers that belong with it go in a polyester sleeve on the back, never glued to the piece${which}.`;
-	const words = belongs.inscription ? `, “${belongs.inscription}”` : '';
-	const inscription = {
-		label: belongs.inscription ? `The inscription stands on the label${words}.` : null,
-		mat: job.mats.length > 0 ? `The inscription goes on the mat, in pencil, at the lower left${words}.` : null,
-		print: `The inscription goes in the print’s margin, in pencil${words}.`
-	}[known(job.schools, 'inscription')];
+	const onLabel = belongs.inscription && job.schools['inscription'] === 'label';
 	return {
 		id: 'label',
 		title: copies > 1 ? `Labels, ${copies}, and papers` : 'Label and papers',
 		does: [
 			`What it is, who framed it, when, with what, how to open it. ${papers}`,
-			...(inscription ? [inscription] : []),
-			...(belongs.signed && job.mats.length > 0
-				? ['Its maker signs the mat, in pencil, at the lower right, before the pack is closed.']
-				: []),
+			...(onLabel ? [`The inscription is printed on the label: “${belongs.inscription}”.`] : []),
 			...(belongs.plate ? [`The title plate in the middle of the bottom rail: “${belongs.plate.text}”.`] : [])
 		],
 		uses: []

@@ -55,8 +55,8 @@ export function fit(writer: Writer): MadeStep[] {
 /** What sheds is not turned face down: the pack is stood on edge. */
 function turned(writer: Writer, what: string): string {
 	return staysFaceUp(writer.job)
-		? `Mark which way is up on the back. It sheds, so nothing is turned over: the frame goes over the ${what} from above, both are stood on edge, and the work is done from behind.`
-		: `Mark which way is up on the back; lay the frame over the ${what}; turn both.`;
+		? `It sheds, so nothing is turned over: lower the frame over the ${what} from above, stand both on edge, and work from behind.`
+		: `Lay the frame over the ${what}; turn both.`;
 }
 
 function fitPoints(writer: Writer): MadeStep[] {

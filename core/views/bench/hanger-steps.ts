@@ -2,37 +2,69 @@
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
-import type { Own, Single } from '../../stations/hang/kinds/hanger.ts';
+import type { Line, Own, Single } from '../../stations/hang/kinds/hanger.ts';
 import type { Hang } from '../../figures/hang.ts';
 import { hookFor } from '../../shop/hangers.ts';
+import { hookWantedKg } from '../cost/materials.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { known, there } from '../../units/there.ts';
 
-export function planHangers(writer: Writer): MadeStep[] {
+/** Steps of the hangers: on bare wood before tape and cover; then the rings and what stretches between them, in two steps or in one. */
+export type HangerSteps = {
+	onBareWood: MadeStep[];
+	rings: MadeStep[];
+	/** Null where nothing stretches. */
+	line: MadeStep[] | null;
+	/** Both at once. */
+	whole: MadeStep[];
+};
+
+export function hangerSteps(writer: Writer): HangerSteps {
 	const hang = there(writer.plan.hang, 'hang');
-	const { single, own } = HANGERS[hang.by];
-	if (writer.job.kept.hangers) return [keptHangers(writer)];
-	if (own) return [ownHanger(writer, hang, own)];
-	const upright = single ? [oneHanger(writer, single)] : [...stripAcross(writer), rings(writer)];
-	return withSecond(writer, hang, upright);
+	const { single, own, line } = HANGERS[hang.by];
+	const only = (steps: MadeStep[], onBareWood: MadeStep[] = []): HangerSteps => ({
+		onBareWood,
+		rings: steps,
+		line: null,
+		whole: steps
+	});
+	if (writer.job.kept.hangers) return only([keptHangers(writer)]);
+	if (own) {
+		const step = [ownHanger(writer, hang, own)];
+		return own.onBareWood ? only([], step) : only(withSecond(writer, hang, step));
+	}
+	if (single) return only(withSecond(writer, hang, [oneHanger(writer, single)]));
+	const onBareWood = stripAcross(writer);
+	const whole = withSecond(writer, hang, [rings(writer)]);
+	if (!line || !hang.wire) return only(whole, onBareWood);
+	return { onBareWood, rings: withSecond(writer, hang, [ringsAlone(writer)]), line: [lineAlone(writer)], whole };
 }
+
+/** All of them, one after the other. */
+export function planHangers(writer: Writer): MadeStep[] {
+	const { onBareWood, whole } = hangerSteps(writer);
+	return [...onBareWood, ...whole];
+}
+
+const WHICH_WAY = 'Which way is up? Look at the mark before anything is measured.';
 
 /** A kind that has places of its own. */
 function ownHanger(writer: Writer, hang: Hang, own: Own): MadeStep {
-	const { title, does, because } = own.step(writer, hang);
+	const { title, does, because, waitMinutes } = own.step(writer, hang);
 	return {
 		id: 'hang',
 		title,
-		does: ['Which way is up? Look at the mark before anything is measured.', ...does],
+		does: [WHICH_WAY, ...does],
 		...(because ? { because } : {}),
+		...(waitMinutes ? { waitMinutes } : {}),
 		caution: liftSays(writer),
-		uses: writer.parts('cleat’s rail on the frame')
+		uses: writer.parts(...own.parts)
 	};
 }
 
 /** What the last step says besides, of a set for the frame turned, and of a leg. */
 function withSecond(writer: Writer, { turned, stand, by }: Hang, steps: MadeStep[]): MadeStep[] {
-	const { single } = HANGERS[by];
+	const { single, line } = HANGERS[by];
 	const says = [
 		...(turned
 			? [
@@ -40,10 +72,10 @@ function withSecond(writer: Writer, { turned, stand, by }: Hang, steps: MadeStep
 						single
 							? `another ${single.name} stands in its middle, ${writer.mark(turned.drop)} from that edge`
 							: `a second pair stands ${writer.mark(turned.drop)} from that edge, ${writer.mark(turned.inset)} from the top and the bottom`
-					}.${turned.wire ? ` Its ${turned.by} is cut ${writer.cut(turned.wire.length)}, and breaks at ${showStrength(turned.wire.breakingKg, writer.job.reader)}.` : ''}`
+					}.${turned.wire && line ? ` Its ${turned.by} is cut ${writer.cut(turned.wire.length)}, and breaks at ${showStrength(turned.wire.breakingKg, writer.job.reader)}.` : ''}`
 				]
 			: []),
-		...(stand ? (HANGERS.stand.own?.step(writer, { ...there(writer.plan.hang, 'hang') }).does ?? []) : [])
+		...(stand && by !== 'stand' ? (HANGERS.stand.own?.step(writer, { ...there(writer.plan.hang, 'hang') }).does ?? []) : [])
 	];
 	return steps.map((step, at) => (at === steps.length - 1 ? { ...step, does: [...step.does, ...says] } : step));
 }
@@ -79,7 +111,7 @@ function oneHanger(writer: Writer, { title, name }: Single): MadeStep {
 		does: [
 			'Which way is up? Look at the mark before anything is measured.',
 			`The ${name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
-			'Screws at most two thirds of the depth there. Pull it by hand before the piece hangs by it.'
+			'Screws at most two thirds of the depth there; pull it by hand before the piece hangs by it.'
 		],
 		because: 'Off the middle by a hair, the picture hangs out of level for good.',
 		uses: []
@@ -105,29 +137,62 @@ function stripAcross(writer: Writer): MadeStep[] {
 	];
 }
 
+/** Rings, and what stretches between them, as one step. */
 function rings(writer: Writer): MadeStep {
-	const { job, plan } = writer;
-	const hang = there(plan.hang, 'hang');
-	const wire = hang.wire;
-	const { line, ringsTitle } = HANGERS[hang.by];
-	const title = writer.metal ? 'Hangers' : ringsTitle;
+	const hang = there(writer.plan.hang, 'hang');
+	const { line } = HANGERS[hang.by];
+	const stretched = hang.wire && line ? lineSays(writer, line) : null;
 	return {
 		id: 'hang',
-		title: wire && line ? `${title} and ${line.name}` : title,
-		does: [
-			'Which way is up? Look at the mark before anything is measured.',
-			ringsSay(writer),
-			...(wire && line
-				? [
-						`${line.title} breaking at ${showStrength(wire.breakingKg, job.reader)}, cut ${writer.cut(wire.length)}. Through the ring, behind the standing ${line.name}, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.`,
-						`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. Pull each ${writer.metal ? 'hanger' : 'ring'} and the ${line.name} by hand.`
-					]
-				: [`Pull each ${writer.metal ? 'hanger' : 'ring'} by hand before the piece hangs by it.`])
-		],
-		because: wire ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
-		caution: (wire && line?.caution) ?? liftSays(writer),
+		title: stretched && line ? `${ringsTitle(writer)} and ${line.name}` : ringsTitle(writer),
+		does: [WHICH_WAY, ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
+		because: stretched ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
+		caution: (stretched && line?.caution) || liftSays(writer),
 		uses: writer.parts('wire', 'cord')
 	};
+}
+
+/** Before a cover that is cut round them. */
+function ringsAlone(writer: Writer): MadeStep {
+	return {
+		id: 'rings',
+		title: ringsTitle(writer),
+		does: [WHICH_WAY, ringsSay(writer), pullSays(writer, null)],
+		because: 'The paper is cut round them, and what stretches between them comes over it.',
+		caution: liftSays(writer),
+		uses: []
+	};
+}
+
+/** Over the cover. */
+function lineAlone(writer: Writer): MadeStep {
+	const line = there(HANGERS[there(writer.plan.hang, 'hang').by].line, 'line');
+	return {
+		id: 'wire',
+		title: line.title,
+		does: lineSays(writer, line),
+		because: 'What holds by hand now holds on the wall.',
+		...(line.caution ? { caution: line.caution } : {}),
+		uses: writer.parts('wire', 'cord')
+	};
+}
+
+function ringsTitle(writer: Writer): string {
+	return writer.metal ? 'Hangers' : HANGERS[there(writer.plan.hang, 'hang').by].ringsTitle;
+}
+
+function lineSays(writer: Writer, line: Line): string[] {
+	const hang = there(writer.plan.hang, 'hang');
+	const { breakingKg, length } = there(hang.wire, 'wire');
+	return [
+		`${line.title} breaking at ${showStrength(breakingKg, writer.job.reader)}, cut ${writer.cut(length)}. ${line.tied}`,
+		`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. ${pullSays(writer, line)}`
+	];
+}
+
+function pullSays(writer: Writer, line: Line | null): string {
+	const ring = writer.metal ? 'hanger' : 'ring';
+	return line ? `Pull each ${ring} and the ${line.name} by hand.` : `Pull each ${ring} by hand before the piece hangs by it.`;
 }
 
 function ringsSay(writer: Writer): string {
@@ -135,14 +200,16 @@ function ringsSay(writer: Writer): string {
 	const hang = there(plan.hang, 'hang');
 	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
 	const ring = hang.ring === undefined ? null : known(shop.rings, hang.ring);
-	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.fine(hang.pilot)},`;
+	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.withUnit(hang.pilot, 'drill')},`;
 	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
 	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
 }
 
 /** Twice its share, and the weakest hook of the shop that is rated for it. */
 function hookSays({ job, plan, shop }: Writer): string {
-	const wanted = (2 * there(plan.mass, 'mass').kg) / there(plan.hang, 'hang').hooks.length;
+	const hang = there(plan.hang, 'hang');
+	const wanted = hookWantedKg(there(plan.mass, 'mass').kg, hang);
+	if (HANGERS[hang.by].single) return `The nail is rated for at least ${showMass(wanted, job.reader)}.`;
 	const hook = hookFor(shop.hooks, wanted);
 	const which = hook
 		? `: ${inSentence(hook.name)}, rated for ${showMass(hook.ratedKg, job.reader)}`

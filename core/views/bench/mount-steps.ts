@@ -1,36 +1,60 @@
 /** Steps that hold the piece: hinges, pockets, strips, stitches, patches behind a panel, stuck down (handbook hold, order of the work). */
 import type { PieceKind } from '../../job/kinds.ts';
-import { hingingScene, placingScene } from '../drawing/board.ts';
+import { hingingScene, placingScene, slitsScene } from '../drawing/board.ts';
 import { sightsOf, which, type Sight } from '../../rule/sights.ts';
-import { laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
+import { isLoweredOn, laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
 import { joinSays } from './board-steps.ts';
-import type { MadeStep, Writer } from '../../stations/step.ts';
+import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
-import { nth } from '../../units/there.ts';
+import { isFixed } from '../../job/fixed.ts';
+import { nth, there } from '../../units/there.ts';
 
 /** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
 export function mount(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const sights = sightsOf(job, plan);
-	const { step, turn } = HOLDS[job.hold.kind];
-	const made = step(sights, writer);
-	// A panel at the frame, or what its lip holds, is mounted by fitting it.
-	if (!made) return [...bevelSupport(writer), ...tryWindow(writer)];
-	const held = withPictures(made, sights, writer);
-	const onBase = supportToBase(writer);
-	const inTurn: Record<typeof turn, () => MadeStep[]> = {
-		'after-placing': () => [...onBase, place(sights, writer), held],
-		'before-placing': () => [...onBase, held, place(sights, writer)],
-		'in-place-of-placing': () => [held, ...onBase]
-	};
-	return [...bevelSupport(writer), ...inTurn[turn](), ...tryWindow(writer)];
+	const around = { place: () => place(sights, writer), toBase: supportToBase(sights, writer) };
+	const held = HOLDS[job.hold.kind].steps(sights, writer, around).map((step) => withPictures(step, sights, writer));
+	return [...bevelSupport(writer), ...held, ...tryWindow(writer)];
 }
 
-/** The sheet with its tabs as it lies, where there are tabs. */
-function withPictures(step: MadeStep, sights: Sight[], { plan, job }: Writer): MadeStep {
-	const pictures = sights.flatMap((_, index) => hingingScene(plan, job, index) ?? []);
+type Draws = (writer: Writer, index: number) => ReturnType<typeof hingingScene>;
+const DRAWN: Partial<Record<StepId, Draws>> = {
+	tabs: ({ plan, job }, index) => hingingScene(plan, job, index),
+	slits: ({ plan, job }, index) => slitsScene(plan, job, index)
+};
+
+/** The sheet with its tabs as it lies, the board with its slits. */
+function withPictures(step: MadeStep, sights: Sight[], writer: Writer): MadeStep {
+	const draws = DRAWN[step.id];
+	const pictures = draws ? sights.flatMap((_, index) => draws(writer, index) ?? []) : [];
 	return pictures.length > 0 ? { ...step, pictures } : step;
+}
+
+/** What sheds is fixed first where the job asks for it, outdoors, before anything touches it. */
+export function fixSurface(writer: Writer): MadeStep | null {
+	const { job, shop } = writer;
+	const { fixative, friable } = job.piece;
+	if (!friable || !isFixed(job) || fixative?.on) return null;
+	const rare = job.aim === 'rare';
+	return {
+		id: 'fix-surface',
+		title: `Fix the surface${fixative?.kind ? `, ${fixative.kind}` : ''}`,
+		does: [
+			rare
+				? 'Its maker or owner has it fixed: at Rare the framer does not. Ask for it in writing.'
+				: 'Ask the owner first: fixative darkens. Try it on a corner, or on a scrap of the same.',
+			...(rare
+				? []
+				: ['Outdoors, the sheet upright, from an arm’s length: one light coat. Look for darkening before a second.']),
+			'Leave it to dry in the open; write down the fixative and the day.'
+		],
+		because: 'It cannot be taken off again, and it decides how the mat is cut: no trough is planned.',
+		caution: 'Sprays: outdoors or under extraction, gloves, mask, no flame.',
+		waitMinutes: shop.house.fixativeDryMinutes,
+		uses: []
+	};
 }
 
 /** A translucent piece stands on a board of exactly its size, its edge undercut, coated in its tint. */
@@ -55,8 +79,8 @@ function bevelSupport(writer: Writer): MadeStep[] {
 	];
 }
 
-/** A float's support is fixed to its base board: after the panel is on it, before a sheet is. */
-function supportToBase(writer: Writer): MadeStep[] {
+/** A float's support is fixed to its base board once the piece is on it: what holds the piece is fixed from behind. */
+function supportToBase(sights: Sight[], writer: Writer): MadeStep[] {
 	const { job, shop } = writer;
 	if (!writer.parts('support').length) return [];
 	const base = job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : null;
@@ -66,8 +90,15 @@ function supportToBase(writer: Writer): MadeStep[] {
 			id: 'support-to-base',
 			title: 'Fix the support to its base',
 			does: [
-				`Support on the ${base}, in the middle of the window, with paste or tape that the piece never meets; the same air on all sides.`,
-				'Weighted until it holds.'
+				...sights.flatMap(({ opening: { supportAt }, ...sight }) =>
+					supportAt
+						? [
+								`${which(sight)}On the ${base}, face up: top left corner of the support ${writer.mark(supportAt.left)} from the left edge and ${writer.mark(supportAt.top)} from the top.`
+							]
+						: []
+				),
+				'Fix it with paste or gummed tape that the piece never meets; the same gap on all sides.',
+				'Weight the support round the piece, not on it, until it holds.'
 			],
 			because: 'What floats must not slide in its window.',
 			waitMinutes: shop.house.supportDryMinutes,
@@ -89,30 +120,46 @@ const FLAT_SHEETS: Record<PieceKind, boolean> = {
 };
 
 function place(sights: Sight[], writer: Writer): MadeStep {
-	const { job, plan } = writer;
-	const stuck = HOLDS[job.hold.kind].turn === 'before-placing';
+	const { job } = writer;
 	const flat = FLAT_SHEETS[job.piece.kind];
-	const weight = !flat ? '' : staysFaceUp(job) ? ', held by hand at its edge: it sheds' : '; a weight on it';
 	return {
 		id: 'place',
 		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
-		does: sights.map((sight) => {
-			const laid = laidOn(plan, job, sight);
-			const { tolerance } = sight.opening;
-			const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top corner';
-			const how = laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `on the ${laid.board}, face up`;
-			const exact = tolerance && Math.min(tolerance.width, tolerance.height) < 1;
-			const play = !tolerance
-				? 'It is free all round: the same air on all sides.'
-				: exact
-					? 'Lay it exactly: there is hardly any play.'
-					: `It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
-			return `${which(sight)}${stuck ? 'With its board, it lies' : 'It lies'} ${how}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}. ${play}`;
-		}),
-		because: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weigh it down' : ''}: it is not moved again.`,
+		does: sights.flatMap((sight) => placed(sight, writer)),
+		because: isLoweredOn(job)
+			? 'The mat is lowered onto a sheet that lies in its place: what sheds is never turned.'
+			: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weigh it down' : ''}; check it before anything is pasted.`,
 		uses: [],
-		pictures: sights.flatMap((_, index) => placingScene(plan, job, index) ?? [])
+		pictures: sights.flatMap((_, index) => placingScene(writer.plan, job, index) ?? [])
 	};
+}
+
+function placed(sight: Sight, writer: Writer): string[] {
+	const { job, plan } = writer;
+	const laid = laidOn(plan, job, sight);
+	const weight = !FLAT_SHEETS[job.piece.kind] ? '' : staysFaceUp(job) ? '; hold it by hand at its edge: it sheds' : '; a weight on it';
+	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
+	const through = job.hold.kind === 'pass-through' ? ', each tab through its slit' : '';
+	if (laid.board === 'its own board') return [`${start}, edges flush, its release paper still on.`];
+	if (laid.board === 'support')
+		return [
+			`${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`
+		];
+	const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top left corner as it lies';
+	const slip =
+		laid.board === 'slip sheet'
+			? ` as large as the mat, ${writer.size(there(plan.window, 'window').pack)}`
+			: '';
+	return [
+		`${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}.`,
+		playOf(sight, writer)
+	];
+}
+
+function playOf({ opening: { tolerance } }: Sight, writer: Writer): string {
+	if (!tolerance) return 'It is free all round: the same gap on all sides.';
+	if (Math.min(tolerance.width, tolerance.height) < 1) return 'Lay it exactly: there is hardly any play.';
+	return `It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
 }
 
 function tryWindow(writer: Writer): MadeStep[] {
@@ -127,7 +174,7 @@ function tryWindow(writer: Writer): MadeStep[] {
 				...(behind && job.hold.from === 'under-mat' ? [`Join the window mat to the ${behind}: ${joinSays(writer)}.`] : []),
 				...(behind && job.hold.from === 'window-mat' ? [`The ${behind} goes behind the window mat: ${joinSays(writer)}.`] : []),
 				writer.floats
-					? `The same air shows round the ${writer.piece} on every side, and nothing of its support.`
+					? `The same gap shows round the ${writer.piece} on every side, and nothing of its support.`
 					: 'What must show shows, what must be hidden is hidden, no edge appears on any side.'
 			],
 			because: 'It costs a minute now, and a re-opening later.',
@@ -136,9 +183,37 @@ function tryWindow(writer: Writer): MadeStep[] {
 	];
 }
 
+/** What its maker signs and what is written on mat or print, while they can be reached. */
+export function sign(writer: Writer): MadeStep | null {
+	const { belongs, schools, mats } = writer.job;
+	const words = belongs.inscription ? `: “${belongs.inscription}”` : '';
+	const onMat = schools['inscription'] === 'mat' && mats.length > 0;
+	const does = [
+		...(belongs.inscription && onMat ? [`Write on the mat, in pencil, at the lower left${words}.`] : []),
+		...(belongs.inscription && schools['inscription'] === 'print' ? [`Write in the print’s margin, in pencil${words}.`] : []),
+		...(belongs.signed && mats.length > 0 ? ['Its maker signs the mat, in pencil, at the lower right.'] : [])
+	];
+	if (does.length === 0) return null;
+	return {
+		id: 'sign',
+		title: belongs.signed && mats.length > 0 ? 'Sign and inscribe' : 'Inscribe',
+		does,
+		because: 'Once the pack is closed, mat and print are out of reach.',
+		uses: []
+	};
+}
+
 /** Small parts that are cut or torn before the piece is on the bench. */
 export function prepareHold(writer: Writer): MadeStep | null {
-	const parts = writer.parts('hinge tab', 'cross-piece', 'corner pocket', 'edge strip', 'patch behind the piece');
+	const parts = writer.parts(
+		'hinge tab',
+		'cross-piece',
+		'reinforcing strip',
+		'corner pocket',
+		'edge strip',
+		'patch behind the piece',
+		'board strap'
+	);
 	if (parts.length === 0) return null;
 	const torn = isHinge(writer.job.hold.kind) && writer.job.hold.adhesive.family === 'paste';
 	return {

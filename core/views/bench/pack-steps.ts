@@ -9,7 +9,7 @@ export function cleanGlazing({ job }: Writer): MadeStep | null {
 	if (glazing.family === 'none') return null;
 	const acrylic = glazing.family === 'acrylic';
 	const both = job.schools.cleaning === 'both-first';
-	if (job.kept.glazing) return cleanKept(glazing.name, acrylic);
+	if (job.kept.glazing) return cleanKept(glazing.name, acrylic, there(job.schools['ready-glass'], 'ready glass') === 'in-place');
 	const wiped =
 		job.schools['wiping'] === 'paper-towel' && !acrylic
 			? 'Household cleaner, sprayed on the paper towel, never near the piece'
@@ -32,7 +32,7 @@ export function cleanGlazing({ job }: Writer): MadeStep | null {
 }
 
 /** A pane that stays has no film, and years of dust on its inner face. */
-function cleanKept(name: string, acrylic: boolean): MadeStep {
+function cleanKept(name: string, acrylic: boolean, inPlace: boolean): MadeStep {
 	return {
 		id: 'clean-glazing',
 		title: `Clean the glazing that stays, ${inSentence(name)}`,
@@ -40,7 +40,9 @@ function cleanKept(name: string, acrylic: boolean): MadeStep {
 			acrylic
 				? 'Acrylic’s own cleaner, never a paper towel: a scratch stays.'
 				: 'Cleaner without ammonia, sprayed on a lint-free cloth; a mark that does not come off outside lies inside.',
-			'Both faces, edges too, looked at by raking light: no chip, no crack, no coating that comes off.'
+			inPlace
+				? 'In its place, the frame tilted so that lint runs to one corner, the piece elsewhere; then look by raking light: no chip, no crack.'
+				: 'Both faces, edges too; then look by raking light: no chip, no crack, no coating that comes off.'
 		],
 		because: 'What is on its inner face lies a few millimetres before the piece.',
 		...(acrylic ? {} : { caution: 'Old glass: cut-resistant gloves, carried on edge; a chipped lite is replaced.' }),
@@ -119,6 +121,20 @@ export function edgeSeal(writer: Writer): MadeStep | null {
 	};
 }
 
+/** Before the pack is turned: once its face is hidden nobody can tell. */
+export function markUp({ job, piece }: Writer): MadeStep {
+	const on = job.guard.backing ? 'backing' : job.guard.underMat ? 'under-mat' : `${piece}’s back`;
+	return {
+		id: 'mark-up',
+		title: 'Mark which way is up',
+		does: [
+			`Look at the ${piece} from the front. An arrow in pencil on the ${on}, in the middle of its top edge, pointing up${job.hang.turns ? '; it hangs turned too: a second, smaller arrow to the side that is then up' : ''}.`
+		],
+		because: 'Turned over, nobody can tell; the hangers are measured from this mark.',
+		uses: []
+	};
+}
+
 export function centre(writer: Writer): MadeStep | null {
 	const { plan, job } = writer;
 	const seen = there(plan.window, 'window').mats[0]?.seen;
@@ -131,7 +147,10 @@ export function centre(writer: Writer): MadeStep | null {
 			job.schools.centring === 'by-eye'
 				? `By eye against a straight rail, from the front; planned: ${targets}.`
 				: `From the front, read the seen border near both ends of each side; planned: ${targets}.`,
-			'Shift it with a flat blade, read again, lock it. Look at the image once more.'
+			writer.metal
+				? 'A channel takes no blade: take the clips out of two sides, loosen the closing rail’s screws, push the pack by its edge or lift it on a card; close again.'
+				: 'Shift it with a flat blade, read again, lock it.',
+			'Look at the image once more.'
 		],
 		uses: []
 	};

@@ -6,7 +6,7 @@ import type { Shop } from '../../shop/shop.ts';
 import type { AnyStepId, Step } from '../../stations/step.ts';
 import { backScene } from '../drawing/back.ts';
 import { frontScene } from '../drawing/front.ts';
-import { cornerPlatesScene, tapeCornerScene, wireKnotScene } from '../drawing/hands.ts';
+import { cornerPlatesScene, tapeCornerScene, wireKnotScene, cordKnotScene } from '../drawing/hands.ts';
 import { holdHandsScene } from '../drawing/hold-hands.ts';
 import { partsScene } from '../drawing/parts.ts';
 import { sectionScene } from '../drawing/section.ts';
@@ -17,6 +17,10 @@ type Drawn = (of: Of) => (Scene | null)[];
 const back: Drawn = ({ job, plan, shop }) => [backScene(plan, job, shop)];
 const front: Drawn = ({ job, plan }) => [frontScene(plan, job)];
 const section: Drawn = ({ job, plan, shop }) => [sectionScene(plan, job, shop)];
+
+/** Wire is twisted, cord is knotted. */
+const knot: Drawn = ({ plan: { hang } }) =>
+	hang?.wire ? [hang.by === 'cord' ? cordKnotScene() : wireKnotScene()] : [];
 
 /** How what holds it is made. */
 const hold: Drawn = ({ job }) => [holdHandsScene(job.hold.kind)];
@@ -29,11 +33,15 @@ const DRAWN: Partial<Record<AnyStepId, Drawn>> = {
 	'edge-seal': section,
 	'join-metal': () => [cornerPlatesScene()],
 	'open-metal': () => [cornerPlatesScene()],
+	'hold-board': front,
+	'mark-up': back,
 	'fit-all': back,
 	seal: (of) => [...back(of), tapeCornerScene()],
 	'dust-cover': back,
 	'back-strip': back,
-	hang: (of) => [...back(of), ...(of.plan.hang?.wire ? [wireKnotScene()] : [])],
+	hang: (of) => [...back(of), ...knot(of)],
+	rings: back,
+	wire: knot,
 	bumpers: back,
 	'last-look': front
 };

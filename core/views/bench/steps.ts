@@ -7,14 +7,14 @@ import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
-import { coverBoard, cutBoards, cutGlazing, glueLifts, joinMats, joinSays, makeSpacers } from './board-steps.ts';
+import { coverBoard, cutBoards, cutGlazing, gildBevel, glueLifts, joinMats, joinSays, makeSpacers, pastePrints } from './board-steps.ts';
 import { closeBack, hangersBeforeClosing, label, lastLook, wrap } from './close-steps.ts';
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
-import { mount, prepareHold } from './mount-steps.ts';
+import { fixSurface, mount, prepareHold, sign } from './mount-steps.ts';
 import { minutesOf, ONCE } from './minutes.ts';
 import { withOwnSteps } from './own-steps.ts';
-import { centre, cleanGlazing, closePack, dustFirst, edgeSeal } from './pack-steps.ts';
+import { centre, cleanGlazing, closePack, dustFirst, edgeSeal, markUp } from './pack-steps.ts';
 import { Writer, type MadeStep, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
@@ -66,20 +66,26 @@ const STEPS: readonly [Belongs, (writer: Writer) => MadeStep | MadeStep[] | null
 	[always, ready],
 	[(scope) => scope !== 'unframe', gather],
 	[only('unframe'), takeOut],
+	// What concerns the frame alone is ready before anything is cut to it; its glue dries meanwhile.
+	[closed, makeFrame],
+	[matted, pastePrints],
 	[matted, cutBoards],
+	[matted, gildBevel],
 	[closed, cutGlazing],
 	[held, prepareHold],
-	[closed, makeFrame],
 	[matted, coverBoard],
 	[matted, glueLifts],
 	[closed, makeSpacers],
 	[matted, joinMats],
 	[only('mat-package'), joinPackage],
+	[held, fixSurface],
 	[held, mount],
+	[matted, sign],
 	[closed, cleanGlazing],
 	[closed, dustFirst],
 	[closed, closePack],
 	[closed, edgeSeal],
+	[closed, markUp],
 	[hung, (one) => (hangersBeforeClosing(one) ? planHangers(one) : [])],
 	[closed, fit],
 	[closed, centre],
@@ -217,7 +223,8 @@ function gather(writer: Writer): MadeStep {
 }
 
 function onTheWall(hang: Hang): string[] {
-	const { own } = HANGERS[hang.by];
+	const { own, single } = HANGERS[hang.by];
+	if (single) return [hang.turned ? '2 nails with flat heads, one for each way up' : 'a nail with a flat head'];
 	if (!own) return [`${hang.hookCount} wall ${hang.hookCount === 1 ? 'hook' : 'hooks'}`];
 	const wanted = own.gather.wall(hang);
 	return wanted === null ? [] : [wanted];

@@ -30,8 +30,8 @@ export function takesOf(planned: Planned, steps: readonly Step[]): StepTake[] {
 	for (const cut of planned.plan.cut)
 		add(steps.findLast(({ uses }) => uses.includes(cut))?.id, takenFor(cut, planned), 1, cut.from === 'roll');
 	const { copies } = planned.job;
-	const idOf = (id: AnyStepId) => steps.find((step) => step.id === id)?.id;
-	for (const ring of ringsOf(planned)) add(idOf('hang'), ring, copies, false);
+	const idOf = (id: AnyStepId): AnyStepId | undefined => steps.find((step) => step.id === id)?.id;
+	for (const ring of ringsOf(planned)) add(idOf('hang') ?? idOf('rings'), ring, copies, false);
 	for (const hook of hooksOf(planned)) add(idOf('wall'), hook, copies, false);
 	return takes;
 }

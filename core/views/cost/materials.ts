@@ -1,5 +1,6 @@
 /** What a job takes of each material, and what the shop pays for it (handbook cut#cost). */
 import type { Cut } from '../../figures/cut.ts';
+import type { Hang } from '../../figures/hang.ts';
 import type { Plan } from '../../plan.ts';
 import { isNothing } from '../../units/round.ts';
 import type { Decided } from '../../job/decided.ts';
@@ -67,7 +68,7 @@ const OF_CUT: Record<Cut['from'], Take> = {
 			name: materialName(cut, shop),
 			amount: lengthM(cut),
 			unit: 'm',
-			each: moulding?.pricePerM2 ?? null,
+			each: moulding?.pricePerM2 ?? (cut.material === 'strip wood' ? shop.house.stripWoodCents : null),
 			cut: true
 		};
 	},
@@ -124,9 +125,18 @@ export function ringsOf({ job, plan: { hang }, shop }: Planned): Taken[] {
 	return ring ? [{ ...named(ring), amount: hang?.turned ? 4 : 2, unit: 'count', cut: false }] : [];
 }
 
+/** Each is rated for twice its share (handbook hang#hooks). */
+export function hookWantedKg(kg: number, { hooks }: Pick<Hang, 'hooks'>): number {
+	return (HOOK_SAFETY * kg) / Math.max(1, hooks.length);
+}
+
+const HOOK_SAFETY = 2;
+
 /** What is driven into the wall, for one; what is screwed there instead is no hook of the list. */
 export function hooksOf({ plan: { hang, mass }, shop }: Planned): Taken[] {
-	const hook = !hang || HANGERS[hang.by].own ? null : hookFor(shop.hooks, (mass?.kg ?? 0) / hang.hookCount);
+	// One in the middle hangs on a nail of its own.
+	const onHooks = hang && !HANGERS[hang.by].own && !HANGERS[hang.by].single;
+	const hook = onHooks ? hookFor(shop.hooks, hookWantedKg(mass?.kg ?? 0, hang)) : null;
 	return hook ? [{ ...named(hook), amount: hang?.hookCount ?? 0, unit: 'count', cut: false }] : [];
 }
 

@@ -1,5 +1,6 @@
 /** Small drawings of one board as it lies on the bench: what is marked, stopped or laid on it, seen as the hand meets it. */
-import { centreFromBack, fromBack, laidOn, staysFaceUp } from '../../stations/hold/as-laid.ts';
+import { centreFromBack, fromBack, laidOn, staysFaceUp, type Laid } from '../../stations/hold/as-laid.ts';
+import { slitPlaces } from '../../stations/hold/kinds/hinged.ts';
 import type { Point, Rect, Size } from '../../geometry/shapes.ts';
 import { ownCorners, patchOn } from '../../stations/hold/own-edges.ts';
 import type { Figures } from '../../figures.ts';
@@ -67,9 +68,10 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 	const sight = sightsOf(job, plan)[index];
 	if (!sight || !plan.window) return null;
 	const laid = laidOn(plan, job, sight);
-	const { pack } = plan.window;
+	const { largest } = sight.measure;
+	const pack = boardSize(laid, sight, plan.window.pack);
 	const corners = ownCorners(sight.measure).map(({ x, y }) => ({
-		x: laid.left + (laid.backUp ? sight.measure.largest.width - x : x),
+		x: laid.left + (laid.backUp ? largest.width - x : x),
 		y: laid.top + y
 	}));
 	const shapes: Shape[] = [
@@ -81,13 +83,55 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 			title: laid.backUp ? 'The piece, face down' : 'The piece, face up'
 		}
 	];
-	const dimensions: Dimension[] = [
-		{ name: 'from the left', side: 'bottom', from: 0, to: laid.left, value: laid.left, at: pack.height, look: 'mark' },
-		{ name: 'from the top', side: 'left', from: 0, to: laid.top, value: laid.top, at: 0, look: 'mark' }
-	];
+	const dimensions: Dimension[] =
+		laid.board === 'its own board'
+			? []
+			: [
+					{ name: 'from the left', side: 'bottom', ...between(laid.left), at: Math.max(pack.height, laid.top + largest.height), look: 'mark' },
+					{ name: 'from the top', side: 'left', ...between(laid.top), at: Math.min(0, laid.left), look: 'mark' }
+				];
 	const name = nth(laid.board, 0).toUpperCase() + laid.board.slice(1);
-	return board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
+	const scene = board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
+	// A piece stands out past its support on every side.
+	const out = { left: Math.min(0, laid.left), top: Math.min(0, laid.top) };
+	return { ...scene, box: { ...out, width: pack.width - 2 * out.left, height: pack.height - 2 * out.top } };
 }
+
+/** From the board's edge to the sheet's, whichever lies farther out. */
+function between(lies: number): Pick<Dimension, 'from' | 'to' | 'value'> {
+	return { from: Math.min(0, lies), to: Math.max(0, lies), value: Math.abs(lies) };
+}
+
+function boardSize(laid: Laid, { opening, measure }: Sight, pack: Size): Size {
+	if (laid.board === 'its own board') return measure.largest;
+	return laid.board === 'support' ? (opening.support ?? pack) : pack;
+}
+
+/** The board with its slits, from its front. */
+export function slitsScene(plan: Figures, job: Decided, index: number): Scene | null {
+	const sight = sightsOf(job, plan)[index];
+	const slit = sight?.hold?.slit;
+	if (!sight || !slit || !plan.window) return null;
+	const laid = laidOn(plan, job, sight);
+	const size = boardSize(laid, sight, plan.window.pack);
+	const places = slitPlaces(sight, { plan, job });
+	const shapes: Shape[] = [
+		{ role: 'backing', rings: [rectangle(0, 0, size.width, size.height)], title: laid.board },
+		...places.map(({ left, top }): Shape => ({
+			role: 'part-window',
+			rings: [rectangle(left - slit.length / 2, top - SLIT_SEEN / 2, slit.length, SLIT_SEEN)],
+			title: 'Slit'
+		}))
+	];
+	const dimensions = places.flatMap(({ left, top }, at): Dimension[] => [
+		{ name: `slit ${at + 1} from the left`, side: 'bottom', from: 0, to: left, value: left, at: size.height, look: 'mark' },
+		...(at === 0 ? [{ name: 'slits from the top', side: 'left' as const, from: 0, to: top, value: top, at: 0, look: 'mark' as const }] : [])
+	]);
+	return board(`${which(sight)}Slits in the ${laid.board}, from its front`, size, shapes, dimensions);
+}
+
+/** A cut has no width; it is drawn so high, mm. */
+const SLIT_SEEN = 1;
 
 /** The sheet with its tabs, as it lies when they are put on: back up, a piece that sheds face up. */
 export function hingingScene(plan: Figures, job: Decided, index: number): Scene | null {

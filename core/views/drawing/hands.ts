@@ -1,6 +1,7 @@
 /** What hands do that words say badly: small drawings of our own, of no piece, in millimetres of a usual size. */
 import { rectangle, type Scene, type Shape } from '../../figures/scene.ts';
 import type { Point } from '../../geometry/shapes.ts';
+import { there } from '../../units/there.ts';
 
 const WOOD = '#b9986a';
 const METAL = '#b9bfc2';
@@ -122,6 +123,39 @@ export function wireKnotScene(): Scene {
 		})
 	);
 }
+
+/** Cord at a ring: through; two half hitches round the standing cord; pulled tight with a stop knot in its end, which is sealed. */
+export function cordKnotScene(): Scene {
+	const wide = 150;
+	const hitch = (x: number): Point[] => [
+		{ x: x - 6, y: 62 },
+		{ x, y: 66 },
+		{ x: x + 8, y: 40 },
+		{ x: x + 2, y: 26 },
+		{ x: x - 6, y: 44 }
+	];
+	const steps: Shape[][] = [
+		[cordOf('Through the ring from the front', [at(56), { x: 44, y: 52 }, { x: 40, y: 66 }, { x: 52, y: 80 }])],
+		[
+			cordOf('Two half hitches round the standing cord', [at(56), { x: 42, y: 54 }, { x: 46, y: 70 }, ...hitch(74), ...hitch(96)]),
+			hidden(78),
+			hidden(100)
+		],
+		[
+			cordOf('Pulled tight', [at(58), { x: 38, y: 42 }, { x: 40, y: 58 }, at(64)]),
+			...[0, 1].map((turn): Shape => ({ ...there(TURNS[turn * 2], 'turn'), title: 'Half hitch' })),
+			{ role: 'hook', circle: { x: 112, y: 58, radius: 4 }, title: 'Stop knot in the sealed end' }
+		]
+	];
+	return hand(
+		'The cord at its ring: 1 through; 2 two half hitches round the standing cord; 3 pulled tight, a stop knot in the sealed end',
+		steps.length * wide,
+		100,
+		steps.flatMap((cord, step) => [...ringOnRail(), ...cord].map((shape) => shifted(shape, { x: step * wide, y: 0 })))
+	);
+}
+
+const cordOf = (title: string, places: readonly Point[]): Shape => wireOf(title, STANDING, places);
 
 /** The standing wire rises to the right. */
 const at = (x: number): Point => ({ x, y: 48 - (x - 55) * 0.2 });

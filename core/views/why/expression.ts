@@ -15,6 +15,7 @@ import { sagFlat } from '../../stations/sag/sag.ts';
 import { countUp, cutDown, receiveUp, showNearest } from '../../units/round.ts';
 import { zoneMargin } from '../../stations/window/zone-margin.ts';
 import { roomFor } from '../../stations/window/shape.ts';
+import { nearestIn } from '../../rule/term.ts';
 import { nth, there } from '../../units/there.ts';
 
 export type Token = { kind: 'number' | 'path' | 'name' | 'sign'; text: string };
@@ -41,6 +42,8 @@ const FUNCTIONS: Record<string, Call> = {
 	count: (x: number) => countUp(x),
 	/** The first of a list that is not below x, else the largest. */
 	next: (x: number, list: readonly number[]) => list.find((one) => one >= x) ?? Math.max(...list),
+	/** The one of a list that is nearest to x. */
+	nearestOf: (x: number, list: readonly number[]) => nearestIn(x, list),
 	firstDiagonal: (readings: FourSides & Diagonals) => solveDiagonal(readings, readings) ?? Number.NaN,
 	otherDiagonal: (readings: FourSides, d1: number) => otherDiagonal(readings, d1),
 	cornerX: (readings: FourSides, d1: number, corner: number) => nth(outlineFor(readings, d1), corner).x,

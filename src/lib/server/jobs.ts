@@ -46,6 +46,14 @@ export async function postPlan(db: Database, body: unknown): Promise<Answer> {
 	return planned.ok ? { status: 200, body: new WrittenJson(planned.gives) } : planned.answer;
 }
 
+/** The run of a body at the bench: its steps in the order told. Nothing is stored. */
+export async function postSteps(db: Database, body: unknown): Promise<Answer> {
+	const read = checked(body);
+	if (!read.ok) return read.answer;
+	const told = await inThread('steps', { file: read.job, shop: (await shopNow(db)).written });
+	return told.ok ? { status: 200, body: new WrittenJson(told.gives) } : told.answer;
+}
+
 type WithFacts = { ok: true; job: JobFile; facts: Facts } | { ok: false; answer: Answer };
 
 /** A body that can be planned, and what lists need to know of it. */

@@ -59,15 +59,9 @@ const OPENED: Record<Points['kind'], string> = {
 	clips: 'Turn back'
 };
 
+/** What is cleaned later, with the pack ready, is only lifted out now. */
 function glassOf({ job }: Writer): string[] {
 	const inPlace = job.schools['ready-glass'] === 'in-place';
-	if (job.kept.glazing)
-		return [
-			inPlace
-				? 'Its glazing is cleaned in place: the frame tilted so that lint runs to one corner, the piece elsewhere.'
-				: 'Its glazing is lifted out and cleaned on both sides.'
-		];
-	return job.kept.replaced.has('glazing')
-		? []
-		: [inPlace ? 'Glass that stays in it is cleaned in place.' : 'Glass that was in it is lifted out.'];
+	if (job.kept.glazing) return inPlace ? [] : ['Lift its glazing out and lay it on a padded sheet: it is cleaned when the pack is ready.'];
+	return job.kept.replaced.has('glazing') ? [] : ['Lift out the glass, if there is any: another goes in.'];
 }

@@ -1,7 +1,7 @@
 /** What carries the piece: the support of a float, and board that comes with its adhesive on it. */
 import { rectangle } from '../../../figures/scene.ts';
 import { openingsOf } from '../../../figures/window.ts';
-import type { Decided } from '../../../job/decided.ts';
+import { hasOwnBoard } from '../../hold/as-laid.ts';
 import { named as sightPath } from '../../../rule/sights.ts';
 import { at, houseTerms, over, sizeTerms, sum, times } from '../../../rule/term.ts';
 import { areaM2 } from '../areas.ts';
@@ -81,6 +81,3 @@ export const support: LayerDefinition = {
 	}
 };
 
-function hasOwnBoard({ hold }: Decided): boolean {
-	return hold.kind === 'whole-surface' && hold.adhesive.ownBoard === true;
-}

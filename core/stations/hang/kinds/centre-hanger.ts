@@ -5,7 +5,7 @@ export const centreHanger: HangerDefinition & { line: null } = {
 	title: 'Centre hanger',
 	came: 'centre hanger',
 	line: null,
-	single: { name: 'centre hanger', title: 'Centre hanger', nail: 'one hook' },
+	single: { name: 'centre hanger', title: 'Centre hanger', nail: 'a nail with a flat head' },
 	own: null,
 	rings: 'centre hanger',
 	ringsTitle: 'Centre hanger',
@@ -13,5 +13,6 @@ export const centreHanger: HangerDefinition & { line: null } = {
 	most: null,
 	standsOff: 'centreStandsOff',
 	levels: false,
+	onMetal: false,
 	turns: true
 };

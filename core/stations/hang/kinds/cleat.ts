@@ -18,7 +18,7 @@ const own: Own = {
 	plan(hangs) {
 		const { job, kg, outer, shop, write } = hangs;
 		const house = houseTerms(shop.house);
-		const drop = write('drop', job.hang.drop === null ? house('wireHidden') : typedDrop(hangs, job.hang.drop), 'cleat');
+		const drop = write('drop', job.hang.drop === null ? house('cleatDown') : typedDrop(hangs, job.hang.drop), 'cleat');
 		const inset = write('inset', insetOf(hangs), 'inset');
 		const span = write('span', less(outer.width, twice(inset)), 'inset');
 		const strip = stripOf(hangs);
@@ -32,7 +32,9 @@ const own: Own = {
 		const spacing = write('spacing', over(between, gaps), 'cleat');
 		const count = write('hookCount', sum(gaps, plain(1)), 'cleat');
 		const weight = times(kg, house('gravity'));
-		const line = less(heightOf(hangs, drop), half(height));
+		// Hooked in, the frame's rail lies on the wall's with its lowest edge t lower than that one's highest.
+		const edge = write('wallRailEdge', less(heightOf(hangs, drop), less(height, house('cleatThickness'))), 'cleat');
+		const line = less(edge, half(height));
 		return {
 			by: 'cleat',
 			drop: drop.value,
@@ -47,6 +49,7 @@ const own: Own = {
 			ringWantedKg: write('ringWantedKg', times(house('hangerSafety'), kg), 'cleat').value,
 			strip,
 			wallRail: { width: wallRail.value, height: height.value },
+			wallRailEdge: edge.value,
 			widened: false,
 			noWire: false,
 			hooks: nailsAt(
@@ -59,22 +62,27 @@ const own: Own = {
 		};
 	},
 	gather: {
-		frame: 'a bevelled rail for the frame, glue and screws, and a strip as thick for its bottom',
-		wall: ({ hookCount }) => `a bevelled rail for the wall, ${hookCount} screws and plugs`
+		frame: 'glue and screws for the cleat’s rail and strip',
+		wall: ({ hookCount }) => `${hookCount} screws and plugs for the cleat’s rail on the wall`
 	},
-	step: (writer, { drop, strip }) => ({
-		title: 'The cleat’s rail',
-		does: [
-			`Rail ${writer.size(there(strip, 'strip'))}, ${writer.mark(writer.shop.house.cleatThickness)} thick, its bevel up and its lip away from the wall: the bevel’s edge ${writer.mark(drop)} below the frame’s top, glued and screwed to both side rails.`,
-			'A strip as thick along the bottom, so that the frame hangs parallel to the wall.'
-		],
-		because: 'The whole rail bears, and no nail is pulled sideways.'
-	}),
+	step: (writer, { drop, strip }) => {
+		const thick = writer.mark(writer.shop.house.cleatThickness);
+		return {
+			title: 'The cleat’s rail on the frame',
+			does: [
+				`Rail ${writer.size(there(strip, 'strip'))}, ${thick} thick, one long edge cut at 45°: bevel down, long edge toward the wall, its upper edge ${writer.mark(drop)} below the frame’s top; glue and screw it to both side rails, on bare wood.`,
+				`A strip ${thick} thick along the bottom, so that the frame hangs parallel to the wall.`,
+				'Pull the rail by hand once the glue holds.'
+			],
+			because: 'The whole rail bears, and no nail is pulled sideways.',
+			waitMinutes: writer.shop.house.cleatGlueMinutes
+		};
+	},
 	atWall: {
 		title: 'Hang it',
-		does: (writer, { wallRail, hooks }) => [
-			`Rail ${writer.size(there(wallRail, 'wall rail'))}, bevel up and lip to the wall, level, the line of its ${hooks.length} screws ${writer.mark(there(hooks[0], 'screw').height)} above the floor, into studs or plugs.`,
-			'Two people set the frame’s rail over it from above and slide it to its place.'
+		does: (writer, { wallRail, wallRailEdge, hooks }) => [
+			`Rail ${writer.size(there(wallRail, 'wall rail'))}, bevel up, long edge away from the wall, level: that edge ${writer.mark(there(wallRailEdge, 'edge'))} above the floor, its ${hooks.length} screws ${writer.mark(there(hooks[0], 'screw').height)}, into studs or plugs.`,
+			'Two people lower the frame’s rail behind it from above and slide it to its place.'
 		]
 	},
 	shapes({ strip, drop }, box) {
@@ -89,6 +97,8 @@ const own: Own = {
 			}
 		];
 	},
+	onBareWood: true,
+	parts: ['cleat’s rail on the frame', 'cleat’s strip at the bottom'],
 	drops: 'cleat'
 };
 
@@ -116,5 +126,6 @@ export const cleat: HangerDefinition & { line: null } = {
 	most: null,
 	standsOff: 'cleatThickness',
 	levels: true,
+	onMetal: false,
 	turns: false
 };

@@ -15,6 +15,8 @@ export type Line = {
 	/** Breaking strengths that the shop has, the weakest first, kg; and where an explanation finds them. */
 	strengths(shop: Shop): readonly number[];
 	from: string;
+	/** How it is tied to its rings, in a sentence. */
+	tied: string;
 	/** Where hands meet it; null where nothing pricks. */
 	caution: string | null;
 };
@@ -37,11 +39,15 @@ export type Own = {
 	/** Laid ready for the frame, and for the wall; null where it has none. */
 	gather: { frame: string; wall(hang: Hang): string | null };
 	/** Its step at the frame, with what it has in it before the hand-pull. */
-	step(writer: Writer, hang: Hang): Pick<MadeStep, 'title' | 'does' | 'because'>;
+	step(writer: Writer, hang: Hang): Pick<MadeStep, 'title' | 'does' | 'because' | 'waitMinutes'>;
 	/** What is done where it will hang or stand. */
 	atWall: { title: string; does(writer: Writer, hang: Hang): string[] };
 	/** On the frame’s back. */
 	shapes(hang: Hang, box: Rect): Shape[];
+	/** Glued or screwed across the back: it comes onto bare wood, before tape and cover. */
+	onBareWood: boolean;
+	/** Lines of the cut list that its step uses. */
+	parts: readonly string[];
 	/** What “drop” measures down to, in a sentence: rail, plates. Null where nothing is measured from the top. */
 	drops: string | null;
 };
@@ -75,6 +81,8 @@ export type HangerDefinition = {
 		| null;
 	/** Something as thick along the bottom brings the frame parallel. */
 	levels: boolean;
+	/** It can be fixed to a metal section: it slides in the channel, or was made for it. */
+	onMetal: boolean;
 	/** Hangs upright and turned a quarter alike, with a set for each. */
 	turns: boolean;
 };

@@ -13,5 +13,6 @@ export const rings: HangerDefinition & { line: null } = {
 	most: null,
 	standsOff: 'ringsStandOff',
 	levels: false,
+	onMetal: true,
 	turns: true
 };

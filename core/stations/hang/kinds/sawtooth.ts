@@ -5,7 +5,7 @@ export const sawtooth: HangerDefinition & { line: null } = {
 	title: 'Sawtooth',
 	came: 'sawtooth',
 	line: null,
-	single: { name: 'sawtooth', title: 'Sawtooth', nail: 'a T-head nail, whose head the teeth grip' },
+	single: { name: 'sawtooth', title: 'Sawtooth', nail: 'a nail with a flat head, which the teeth grip' },
 	own: null,
 	rings: 'sawtooth',
 	ringsTitle: 'Sawtooth',
@@ -13,5 +13,6 @@ export const sawtooth: HangerDefinition & { line: null } = {
 	most: 'sawtoothMostKg',
 	standsOff: 'sawtoothStandsOff',
 	levels: false,
+	onMetal: false,
 	turns: true
 };

@@ -66,6 +66,8 @@ const own: Own = {
 			plate(middle, box.top + box.height - drop)
 		];
 	},
+	onBareWood: false,
+	parts: [],
 	drops: 'plates'
 };
 
@@ -81,5 +83,6 @@ export const security: HangerDefinition & { line: null } = {
 	most: null,
 	standsOff: 'platesStandOff',
 	levels: true,
+	onMetal: true,
 	turns: false
 };

@@ -69,6 +69,8 @@ const own: Own = {
 		]
 	},
 	shapes: legShapes,
+	onBareWood: false,
+	parts: [],
 	drops: null
 };
 
@@ -84,5 +86,6 @@ export const stand: HangerDefinition & { line: null } = {
 	most: 'standMostKg',
 	standsOff: null,
 	levels: false,
+	onMetal: false,
 	turns: false
 };

@@ -6,6 +6,7 @@ const line: Line = {
 	title: 'Wire',
 	strengths: (shop) => shop.wires,
 	from: 'shop.wires',
+	tied: 'Through the ring, behind the standing wire, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.',
 	caution: 'Wire ends prick: snip, tuck, press.'
 };
 
@@ -21,5 +22,6 @@ export const wire: HangerDefinition & { line: Line } = {
 	most: null,
 	standsOff: 'lineStandsOff',
 	levels: false,
+	onMetal: true,
 	turns: true
 };

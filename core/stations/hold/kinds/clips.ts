@@ -4,12 +4,14 @@ import type { Size } from '../../../geometry/shapes.ts';
 import { named, type Sight } from '../../../rule/sights.ts';
 import { at, houseTerms, largest, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
 import { edgeCounts, evenPlaces } from '../edge-points.ts';
+import { laidOn } from '../as-laid.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import { edgeContacts } from './hinged.ts';
 import { nothing, whose, type HoldDefinition } from './kind.ts';
 import { nth, there } from '../../../units/there.ts';
 
 export const clips: HoldDefinition = {
-	names: { choice: 'Clips at its edges', paper: 'Clips at its edges', label: 'clips' },
+	names: { choice: 'Clips at its edges; in a float patches behind it', paper: 'Clips at its edges', label: 'clips' },
 	refuses: ({ piece }) =>
 		isStiff(piece) ? null : 'Clips hold what is stiff, a panel or a canvas. Choose hinges, corners or strips.',
 	offered: () => true,
@@ -71,30 +73,38 @@ export const clips: HoldDefinition = {
 	// At the frame the clips are the frame's own.
 	shapes: ({ sight, held }) =>
 		sight.choice.way === 'float' ? clips.contacts(sight).map(({ ring }) => held(ring, 'Patch behind the piece')) : [],
-	step: (sights, writer) => {
-		if (!writer.floats) return null;
-		const [{ hold }] = sights as [Sight];
-		const { family, name } = writer.job.hold.adhesive;
-		const sides = nth(there(there(hold, 'hold').others, 'others'), 0).places;
-		const inside = writer.mark(there(there(hold, 'hold').patchInside, 'patch inside'));
-		const what = `${name}, ${family === 'gummed' ? 'patches' : 'spots'} ${writer.size(there(hold, 'hold').size, 'mark')}`;
-		return {
-			id: 'fix-panel',
-			title: `Fix it to its support, ${there(hold, 'hold').count} places`,
-			does: [
-				`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${there(hold, 'hold').places.length} each, sides ${sides.length} each; from the left ${there(
-					hold,
-					'hold'
-				)
-					.places.map((one) => writer.mark(one))
-					.join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
-				'Nothing at its edge and nothing on its face; weighted overnight.'
-			],
-			because: 'Six points or more carry it evenly, and in a float its edge is seen.',
-			waitMinutes: there(hold, 'hold').dryMinutes,
-			uses: writer.parts('patch behind the piece')
-		};
-	},
-	turn: 'in-place-of-placing',
+	steps: (sights, writer, { toBase }) => (writer.floats ? [fixPanel(sights, writer), ...toBase] : []),
+	turnsOver: ({ windows }) => windows.some(({ way }) => way === 'float'),
 	comesTo: ([hold]) => `${there(hold, 'hold').count} in all, moved by nothing but the wood`
 };
+
+/** Face down, its support on it: what holds it is fixed from behind. */
+function fixPanel(sights: Sight[], writer: Writer): MadeStep {
+	const { family, name } = writer.job.hold.adhesive;
+	const hold = there(nth(sights, 0).hold, 'hold');
+	const sides = nth(there(hold.others, 'others'), 0).places;
+	const inside = writer.mark(there(hold.patchInside, 'patch inside'));
+	const what = `${name}, ${family === 'gummed' ? 'patches' : 'spots'} ${writer.size(hold.size, 'mark')}`;
+	const laid = laidOn(writer.plan, writer.job, nth(sights, 0));
+	const board = laid.board === 'support' ? 'support' : 'base';
+	const out =
+		laid.board === 'support'
+			? `in the middle of its back, ${writer.mark(-laid.left)} inside its left and right edge and ${writer.mark(-laid.top)} inside top and bottom`
+			: 'by its placing figures';
+	return {
+		id: 'fix-panel',
+		title: `Fix it to its ${board}, ${hold.count} places`,
+		does: [
+			writer.job.piece.friable
+				? `It sheds: work from below, over the bench’s edge, the ${board} ${out}.`
+				: `Lay the ${writer.piece} face down on a clean, padded sheet; its ${board} ${out}.`,
+			`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${hold.places.length} each, sides ${sides.length} each; from the left ${hold.places
+				.map((one) => writer.mark(one))
+				.join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
+			'Nothing at its edge and nothing on its face; weight overnight.'
+		],
+		because: 'Six points or more carry it evenly, and in a float its edge is seen.',
+		waitMinutes: hold.dryMinutes,
+		uses: writer.parts('patch behind the piece')
+	};
+}

@@ -1,5 +1,6 @@
 /** A conservator's choice: what holds the piece is written on the record, and planned without. */
 import { isStiff } from '../../../job/decide-piece.ts';
+import type { Writer } from '../../step.ts';
 import { heldElsewhere } from './held-elsewhere.ts';
 import { noAdhesive, type HoldDefinition } from './kind.ts';
 
@@ -9,14 +10,30 @@ export const conservator: HoldDefinition = {
 	refuses: () => null,
 	offered: ({ piece }) => isStiff(piece) || ['object', 'bone', 'vellum', 'textile'].includes(piece),
 	adhesive: noAdhesive('What a conservator chooses is not planned here.'),
-	step: (_, writer) => ({
-		id: 'hinge',
-		title: `Hold the ${writer.piece} as the conservator chose`,
-		does: ['What holds it, and how it comes off again, is written on the record.'],
-		because: 'What suits one such piece harms another.',
-		caution: 'No water near it: skin, bone and horn swell where they are wetted.',
-		uses: []
-	}),
-	turn: 'after-placing',
+	steps: (_, writer, { place, toBase }) => [
+		place(),
+		{
+			id: toBase.length > 0 ? 'fix-support' : 'hinge',
+			title: `Hold the ${writer.piece} as the conservator chose`,
+			does: [chosen(writer)],
+			because: 'What suits one such piece harms another.',
+			...(isOfSkin(writer) ? { caution: 'No water near it: skin, bone and horn swell where they are wetted.' } : {}),
+			uses: []
+		},
+		...toBase
+	],
+	turnsOver: () => false,
 	comesTo: () => 'held as a conservator says; planned without'
 };
+
+function isOfSkin({ job: { piece } }: Writer): boolean {
+	return piece.kind === 'bone' || piece.kind === 'vellum';
+}
+
+/** What was used, by whom, how it comes off; or that it is still to be written down. */
+function chosen({ job: { hold, piece } }: Writer): string {
+	const { used, by, on, release } = hold.chosen;
+	if (!used) return `Write down what holds the ${piece.kind === 'bone' ? 'piece' : piece.kind}, who chose it, when, and how it comes off again: Hold asks for it.`;
+	const who = [by, on].filter(Boolean).join(', ');
+	return `${used}${who ? ` (${who})` : ''}${release ? `; comes off ${release}` : ''}.`;
+}

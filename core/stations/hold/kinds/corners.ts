@@ -43,7 +43,9 @@ export const corners: HoldDefinition = {
 		}
 	},
 	shapes: ({ sight, held }) => corners.contacts(sight).map(({ ring }) => held(ring, 'Corner pocket')),
-	step: (sights, writer) => ({
+	steps: (sights, writer, { place }) => [
+		place(),
+		{
 		id: 'hinge',
 		title: 'Pockets at the corners',
 		does: [
@@ -55,6 +57,7 @@ export const corners: HoldDefinition = {
 		],
 		because: 'Without adhesive the sheet comes out again by hand.',
 		uses: writer.parts('corner pocket')
-	}),
+		}
+	],
 	comesTo: ([hold], reader) => `legs of ${showWithUnit(there(hold, 'hold').size.width, reader, 'mark')}, nothing sticks`
 };

@@ -65,7 +65,9 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 					'Edge strip, behind the sheet'
 				)
 			),
-		step: (sights, writer) => ({
+		steps: (sights, writer, { place }) => [
+			place(),
+			{
 			id: 'hinge',
 			title: of.title,
 			does: [
@@ -79,7 +81,8 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 			],
 			because: of.because(writer.piece),
 			uses: writer.parts('edge strip')
-		}),
+			}
+		],
 		comesTo: ([hold], reader) => `${showWithUnit(there(hold, 'hold').size.height, reader, 'mark')} onto it, nothing sticks`
 	};
 }

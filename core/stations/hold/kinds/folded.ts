@@ -28,7 +28,7 @@ export function slackHold(
 }
 
 /** What suits, and what is decided alike. */
-export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turn'> {
+export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turnsOver'> {
 	return {
 		refuses: ({ piece, float, bare }) => {
 			if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
@@ -38,7 +38,7 @@ export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition,
 		},
 		offered: () => true,
 		adhesive: noAdhesive(`${holds} without adhesive.`),
-		turn: 'after-placing'
+		turnsOver: ({ hold: { from } }) => from === 'window-mat'
 	};
 }
 

@@ -14,7 +14,7 @@ export const frameLip: HoldDefinition = {
 	},
 	offered: () => true,
 	adhesive: noAdhesive('The frame’s lip holds without adhesive.'),
-	step: () => null,
-	turn: 'after-placing',
+	steps: () => [],
+	turnsOver: () => false,
 	comesTo: () => 'nothing touches it but the rabbet’s felt; nothing sticks'
 };

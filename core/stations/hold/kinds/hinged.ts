@@ -4,15 +4,17 @@ import type { Hold, EdgePlaces } from '../../../figures/hold.ts';
 import type { Shape } from '../../../figures/scene.ts';
 import type { Point } from '../../../geometry/shapes.ts';
 import { isStiff } from '../../../job/decide-piece.ts';
-import { named, which } from '../../../rule/sights.ts';
+import { named, which, type Sight } from '../../../rule/sights.ts';
+import type { Figures } from '../../../figures.ts';
+import type { Decided } from '../../../job/decided.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
 import { showShare } from '../../../units/show.ts';
-import { hingesAsLaid, laidOn, staysFaceUp } from '../as-laid.ts';
-import { at, houseTerms, nextOf, over, plain, sizeTerms, sum, times, type TermSize } from '../../../rule/term.ts';
+import { hingesAsLaid, isLoweredOn, laidOn, staysFaceUp } from '../as-laid.ts';
+import { at, houseTerms, largest, nextOf, over, plain, sizeTerms, sum, times, type TermSize } from '../../../rule/term.ts';
 import type { Adhesive } from '../../../shop/holds.ts';
 import { planHinges, tissueFor } from '../hinges.ts';
 import { patchOn } from '../own-edges.ts';
-import type { Writer } from '../../step.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import type { BackPen, Contact, Fitting, HoldDefinition } from './kind.ts';
 import type { Cut } from '../../../figures/cut.ts';
 import { nth, there } from '../../../units/there.ts';
@@ -25,8 +27,13 @@ export type HingeOf = {
 	/** Its tabs stand up behind the mat, with a cross-piece on the board; else they stay behind the sheet. */
 	stands: boolean;
 	inFloat: string | null;
-	/** How the tabs are fixed, as a sentence. */
-	fixed(writer: Writer, of: { crosses: string; board: string; faceUp: boolean }): string;
+	/** Its tabs go through slits of the board. */
+	slits: boolean;
+	/** Part that goes over the tab on the board; null where the tab holds by itself. */
+	over: 'cross-piece' | 'reinforcing strip' | null;
+	turnsOver(job: Decided): boolean;
+	/** How the tabs are fixed to the board, the sheet lying in its place. */
+	fixed(writer: Writer, of: { over: string; board: string }): string[];
 };
 
 export function hinged(of: HingeOf): HoldDefinition {
@@ -38,7 +45,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 			usual: () => 'starch-paste',
 			refuses: (family) => (family === 'none' ? 'A hinge holds by an adhesive. Choose one, such as starch-paste.' : null)
 		},
-		plan: planFor(of.stands),
+		plan: planFor(of),
 		contacts: edgeContacts('hinge'),
 		cut: (holds, job, house, add) => {
 			const material = job.hold.adhesive.id;
@@ -49,58 +56,20 @@ export function hinged(of: HingeOf): HoldDefinition {
 			});
 			for (const { size, count, of: whichOf } of alike(holds, tabOf))
 				add({ role: 'hinge tab', ...whichOf, material, ...size, count, from: 'tissue' });
-			if (!of.stands) return;
+			if (of.over === null || isLoweredOn(job)) return;
 			const crossOf = ({ cross }: Hold, index: number) => sizeTerms(path(index, 'hold.cross'), there(cross, 'cross'));
 			for (const { size, count, of: whichOf } of alike(holds, crossOf))
-				add({ role: 'cross-piece', ...whichOf, material, ...size, count, from: 'tissue' });
+				add({ role: of.over, ...whichOf, material, ...size, count, from: 'tissue' });
 		},
 		shapes: (pen) => shapes(pen, of.stands),
-		step: (sights, writer) => {
-			const { job, plan: made } = writer;
-			const holds = sights.map((sight) => there(sight.hold, 'hold'));
-			const [hold] = holds as [Hold];
-			const count = holds.reduce((sum, one) => sum + one.count, 0);
-			const paste = job.hold.adhesive.family === 'paste';
-			const tissue = [...new Set(holds.map((one) => one.tissue ?? '–'))].join(' or ');
-			const faceUp = staysFaceUp(job);
-			const tabs = writer
-				.parts('hinge tab')
-				.map((cut) => `${cut.count} tabs ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
-				.join('; ');
-			const crosses = [...new Set(writer.parts('cross-piece').map((cut) => writer.size(cut, 'mark')))].join(' or ');
-			const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
-			const turn = faceUp
-				? 'The sheet sheds: it stays face up, and the tabs are slid under its edge'
-				: 'The sheet lies face down, so its right is at your left';
-			return {
-				id: 'hinge',
-				title: `Hinge ${holds.length > 1 ? 'them' : 'it'}, ${count} ${of.before}${count === 1 ? 'hinge' : 'hinges'}`,
-				does: [
-					`${tabs}, ${paste ? `tissue ${tissue} g/m², torn, grain along the hang` : inSentence(job.hold.adhesive.name)}; all made and counted beforehand.`,
-					...sights.map(
-						(sight) =>
-							`${which(sight)}${turn}: centres ${hingesAsLaid(job, sight)
-								.map((one) => writer.mark(one))
-								.join(', ')} from its left corner, each holding it by ${writer.mark(there(sight.hold, 'hold').size.height)}.`
-					),
-					...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
-					of.fixed(writer, { crosses, board: laidOn(made, job, nth(sights, 0)).board, faceUp }),
-					...(!paste
-						? []
-						: faceUp
-							? [
-									'Blotter and a small weight on each tab at the sheet’s bare edge, none where it sheds; change the blotter after 5 minutes.'
-								]
-							: ['Blotter and weight on them; change the blotter after 5 minutes.'])
-				],
-				because: others
-					? 'Held at more than its top edge it cannot grow: look again in two years.'
-					: 'Held at the top only, the sheet can grow and shrink without bulging.',
-				waitMinutes: hold.dryMinutes,
-				uses: writer.parts('hinge tab', 'cross-piece')
-			};
-		},
-		turn: 'after-placing',
+		steps: (sights, writer, { place, toBase }) => [
+			...(of.slits ? [slitsStep(sights, writer)] : []),
+			tabsStep(sights, writer),
+			place(),
+			closed(sights, writer, of),
+			...toBase
+		],
+		turnsOver: of.turnsOver,
 		comesTo: (holds) => {
 			const [hold] = holds as [Hold];
 			const load = Math.max(...holds.map((one) => one.loadKPa));
@@ -111,16 +80,113 @@ export function hinged(of: HingeOf): HoldDefinition {
 	};
 }
 
+/** The tabs on the sheet: face down on a slip sheet, or, where it sheds, slid under its edge. */
+function tabsStep(sights: Sight[], writer: Writer): MadeStep {
+	const { job } = writer;
+	const holds = sights.map((sight) => there(sight.hold, 'hold'));
+	const [hold] = holds as [Hold];
+	const paste = job.hold.adhesive.family === 'paste';
+	const tissue = [...new Set(holds.map((one) => one.tissue ?? '–'))].join(' or ');
+	const faceUp = staysFaceUp(job);
+	const tabs = writer
+		.parts('hinge tab')
+		.map((cut) => `${cut.count} ${cut.count === 1 ? 'tab' : 'tabs'} ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
+		.join('; ');
+	const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
+	const turn = faceUp
+		? 'It sheds, so it stays face up on a clean slip sheet: slide each tab under its top edge, adhesive up'
+		: 'Lay it face down on a clean slip sheet, its right at your left';
+	return {
+		id: 'tabs',
+		title: `Tabs on the ${writer.piece}${sights.length > 1 ? 's' : ''}, ${holds.reduce((sum, one) => sum + one.count, 0)}`,
+		does: [
+			`${tabs}, ${paste ? `tissue ${tissue} g/m², grain along the hang` : inSentence(job.hold.adhesive.name)}.`,
+			...sights.map((sight) => {
+				const centres = hingesAsLaid(job, sight).map((one) => writer.mark(one));
+				return `${which(sight)}${turn}; ${centres.length === 1 ? 'centre' : 'centres'} ${centres.join(', ')} from its left corner, each on it by ${writer.mark(there(sight.hold, 'hold').size.height)}.`;
+			}),
+			...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
+			...(!paste
+				? []
+				: faceUp
+					? ['Blotter and a small weight on each tab at the bare edge, none where it sheds; change the blotter after 5 minutes.']
+					: ['Blotter and weight on each; change the blotter after 5 minutes.'])
+		],
+		because: others
+			? 'Held at more than its top edge it cannot grow: look again in two years.'
+			: 'Held at the top only, the sheet can grow and shrink without bulging.',
+		waitMinutes: hold.dryMinutes,
+		uses: writer.parts('hinge tab')
+	};
+}
+
+/** Their places on the board, as they are cut from its front. */
+function slitsStep(sights: Sight[], writer: Writer): MadeStep {
+	const board = boardOf(sights, writer);
+	return {
+		id: 'slits',
+		title: `Slits in the ${board}`,
+		does: sights.map((sight) => {
+			const slit = there(there(sight.hold, 'hold').slit, 'slit');
+			const places = slitPlaces(sight, writer).map(({ left, top }) => `${writer.mark(left)} from the left and ${writer.mark(top)} from the top`);
+			return `${which(sight)}From the front, each ${writer.mark(slit.length)} long, level; centres ${places.join('; ')}.`;
+		}),
+		because: 'A slit cut under the sheet is cut blind.',
+		caution: 'Blade away from the holding hand, on a cutting mat.',
+		uses: []
+	};
+}
+
+/** Where slits lie on their board, seen from its front. */
+export function slitPlaces(sight: Sight, { plan, job }: { plan: Figures; job: Decided }): { left: number; top: number }[] {
+	const { left, top } = laidOn(plan, job, sight);
+	const hold = there(sight.hold, 'hold');
+	return hold.places.map((place) => {
+		const [at] = patchOn(sight.measure, { side: 'top', from: place, to: place, deepFrom: there(hold.slit, 'slit').below, deepTo: 0 });
+		const centre = there(at, 'place');
+		return { left: left + centre.x, top: top + centre.y };
+	});
+}
+
+function boardOf(sights: Sight[], { plan, job }: Writer): string {
+	return laidOn(plan, job, nth(sights, 0)).board;
+}
+
+/** The other half, onto the board, the sheet in its place. */
+function closed(sights: Sight[], writer: Writer, of: HingeOf): MadeStep {
+	const { job } = writer;
+	const holds = sights.map((sight) => there(sight.hold, 'hold'));
+	const count = holds.reduce((sum, one) => sum + one.count, 0);
+	const paste = job.hold.adhesive.family === 'paste';
+	const over = of.over === null ? '' : [...new Set(writer.parts(of.over).map((cut) => writer.size(cut, 'mark')))].join(' or ');
+	return {
+		id: 'hinge',
+		title: `Close the ${count === 1 ? 'hinge' : `${count} ${of.before}hinges`}`,
+		does: [
+			...(isLoweredOn(job)
+				? [
+						'Paste the tabs where they stand out past the top edge. Lower the window mat onto them, its outer edges flush with the board that the sheet lies on.',
+						'Weight along the mat’s top edge, none over the sheet.'
+					]
+				: of.fixed(writer, { over, board: boardOf(sights, writer) })),
+			...(paste && !isLoweredOn(job) ? ['Blotter and weight on each; change the blotter after 5 minutes.'] : [])
+		],
+		because: 'The sheet lies in its place: one hinge, look, then the others.',
+		waitMinutes: nth(holds, 0).dryMinutes,
+		uses: of.over === null || isLoweredOn(job) ? [] : writer.parts(of.over)
+	};
+}
+
 function refuses({ piece }: Fitting): string | null {
 	if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
 	return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
 }
 
 const planFor =
-	(stands: boolean): HoldDefinition['plan'] =>
+	({ stands, slits, over: partOver }: Pick<HingeOf, 'stands' | 'slits' | 'over'>): HoldDefinition['plan'] =>
 	(shared, { job, piece, shop, measure, opening }, write) => {
 		const { adhesive } = job.hold;
-		const { others, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands }, write);
+		const { others, cross, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands }, write);
 		const carrying = top.places.length;
 		const tissue = adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null;
 		const tenth = over(at('job.piece.grammage', piece.grammage), plain(10));
@@ -128,9 +194,22 @@ const planFor =
 		// Grams × gravity are millinewtons; over mm² they are kilopascals. Those of the other edges carry nothing.
 		const weight = times(at('hold.sheetGrams', shared.sheetGrams), houseTerms(shop.house)('gravity'));
 		const size = sizeTerms('hold.size', top.size);
+		const house = houseTerms(shop.house);
+		// Below the contact, and far enough inside the board: its edge must not tear out.
+		const out = opening.supportAt ? sum(house('slitInside'), plain(opening.supportAt.top - opening.placement.top)) : house('slitInside');
+		const slit = slits
+			? {
+					slit: {
+						length: write('slit.length', sum(size.width, house('slitSpare')), 'slits').value,
+						below: write('slit.below', largest(sum(size.height, house('slitSpare')), out), 'slits').value
+					}
+				}
+			: {};
 		return {
 			...shared,
 			...top,
+			...(partOver === null || isLoweredOn(job) ? {} : { cross }),
+			...slit,
 			count: carrying + others.reduce((sum, { places }) => sum + places.length, 0),
 			tissue,
 			loadKPa: write('loadKPa', over(weight, times(plain(carrying), size.width, size.height)), 'load').value,
@@ -182,9 +261,11 @@ function shapes({ sight, house, held }: BackPen, stands: boolean): Shape[] {
 			const patch = (width: number, deepFrom: number, deepTo: number): Point[] =>
 				patchOn(measure, { side, from: place - width / 2, to: place + width / 2, deepFrom, deepTo });
 			const tabShape = held(stands ? patch(size.width, -tab, size.height) : patch(size.width, 0, tab), 'Hinge: tab');
-			if (!stands) return [tabShape];
-			const above = house.crossAbove + there(cross, 'cross').height;
-			return [tabShape, held(patch(there(cross, 'cross').width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')];
+			if (!cross) return [tabShape];
+			const above = house.crossAbove + cross.height;
+			return stands
+				? [tabShape, held(patch(cross.width, -above, -house.crossAbove), 'Hinge: cross-piece on the board')]
+				: [tabShape, held(patch(cross.width, 0, cross.height), 'Hinge: reinforcing strip on the board')];
 		})
 	);
 }

@@ -69,13 +69,16 @@ export type HoldDefinition = {
 	cut(holds: Hold[], job: Decided, house: House, add: AddCut): void;
 	/** As it is seen through the backing. */
 	shapes(pen: BackPen): Shape[];
-	/** The step that makes it; null where fitting the frame does. */
-	step(sights: Sight[], writer: Writer): MadeStep | null;
-	/** When its step comes: after the piece is placed, before it, or with it before the support is fixed. */
-	turn: 'after-placing' | 'before-placing' | 'in-place-of-placing';
+	/** The steps that hold it, in the order of the hands, from the tabs to the support on its base; none where fitting the frame does. */
+	steps(sights: Sight[], writer: Writer, around: Around): MadeStep[];
+	/** Whether it lays the piece on its face, or turns it over. */
+	turnsOver(job: Decided): boolean;
 	/** What it comes to where nothing is wrong with it, in a few words. */
 	comesTo(holds: Hold[], reader: Reader): string;
 };
+
+/** What every kind has about it: the piece laid in its place, and a float’s support fixed to its base. */
+export type Around = { place: () => MadeStep; toBase: MadeStep[] };
 
 export type HoldDefinitions = Record<HoldKind, HoldDefinition>;
 

@@ -5,6 +5,13 @@ export const passThrough = hinged({
 	names: { choice: 'Pass-through, in a slit of the board', paper: 'Pass-through hinges', label: 'pass-through hinges' },
 	before: 'pass-through ',
 	stands: false,
+	slits: true,
+	over: null,
+	turnsOver: () => true,
 	inFloat: null,
-	fixed: (_, { board }) => `The tabs go through slits in the ${board} and are fixed behind it.`
+	fixed: ({ job, piece }, { board }) => [
+		job.piece.friable
+			? `Slide the ${board} over the bench’s edge until the slits are free, and paste each tab flat behind it from below: one, look, then the others.`
+			: `The tabs are through their slits. Hold the ${piece} against the ${board}, turn both over onto a slip sheet, and paste each tab flat behind the ${board}: one, turn back, look, then the others.`
+	]
 });

@@ -46,7 +46,9 @@ export const stitching: HoldDefinition = {
 		]);
 		return [{ role: 'stitch', rings: [ring], title: 'Stitches' }];
 	},
-	step: (sights, writer) => ({
+	steps: (sights, writer, { place }) => [
+		place(),
+		{
 		id: 'hinge',
 		title: 'Stitch it down',
 		does: sights.flatMap(({ hold }) => [
@@ -55,7 +57,8 @@ export const stitching: HoldDefinition = {
 		]),
 		because: 'Nothing sticks, and the stitches come out again.',
 		uses: []
-	}),
-	turn: 'after-placing',
+	}
+	],
+	turnsOver: () => false,
 	comesTo: ([hold]) => `${there(hold, 'hold').count} stitches, nothing sticks`
 };

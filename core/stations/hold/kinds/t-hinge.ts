@@ -5,7 +5,12 @@ export const tHinge = hinged({
 	names: { choice: 'T-hinge, behind the mat', paper: 'T-hinges', label: 'T-hinges' },
 	before: 'T-',
 	stands: true,
+	slits: false,
+	over: 'cross-piece',
+	// What sheds and hangs from the window mat has a way of its own: the mat is lowered onto it.
+	turnsOver: () => false,
 	inFloat: 'A T-hinge reaches above the sheet and shows in a float. Choose pass-through or v-hinge.',
-	fixed: (writer, { crosses, faceUp }) =>
-		`${faceUp ? 'One corner, look, then the others' : 'One corner, turn back, look, then the others'}; cross-pieces ${crosses}, ${writer.mark(writer.shop.house.crossAbove)} above the sheet.`
+	fixed: (writer, { over, board }) => [
+		`A cross-piece ${over} over each tab, onto the ${board}, ${writer.mark(writer.shop.house.crossAbove)} above the sheet: one corner, look, then the others.`
+	]
 });

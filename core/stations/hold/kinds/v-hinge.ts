@@ -5,6 +5,11 @@ export const vHinge = hinged({
 	names: { choice: 'V-hinge, folded behind the sheet', paper: 'V-hinges', label: 'V-hinges' },
 	before: 'V-',
 	stands: false,
+	slits: false,
+	over: 'reinforcing strip',
+	turnsOver: ({ hold }) => hold.from === 'window-mat',
 	inFloat: null,
-	fixed: () => 'Each tab is folded and hides behind the sheet; a strip of the same reinforces it on the board.'
+	fixed: (_, { over, board }) => [
+		`Fold each tab back behind the sheet. Lift the top edge, paste the folded half onto the ${board}, and a strip ${over} over that half; let the edge down: one corner, look, then the others.`
+	]
 });

@@ -1,6 +1,7 @@
 /** Stuck down whole: its whole back sticks, for what can be made again (handbook hold#whole-surface). */
 import { isStiff } from '../../../job/decide-piece.ts';
-import { named } from '../../../rule/sights.ts';
+import { named, which, type Sight } from '../../../rule/sights.ts';
+import type { MadeStep, Writer } from '../../step.ts';
 import { at, houseTerms, largest, over, plain, sizeTerms, times } from '../../../rule/term.ts';
 import { mapAxes } from '../../../geometry/shapes.ts';
 import { inSentence } from '../../../units/in-sentence.ts';
@@ -8,6 +9,9 @@ import { ownCorners } from '../own-edges.ts';
 import { boardBehind } from './folded.ts';
 import { nothing, whose, type HoldDefinition } from './kind.ts';
 import { nth, there } from '../../../units/there.ts';
+
+/** Two at the top of its board, two at the bottom: it does not move against what is behind it. */
+const STRAPS = 4;
 
 export const wholeSurface: HoldDefinition = {
 	names: { choice: 'Stuck down whole', paper: 'Stuck down whole', label: 'stuck down whole' },
@@ -43,8 +47,19 @@ export const wholeSurface: HoldDefinition = {
 	},
 	contacts: () => [],
 	// Adhesive board and dry-mount tissue are cut to the sheet; what is sprayed is not.
-	cut: (holds, job, _, add) => {
+	cut: (holds, job, house, add) => {
 		const { adhesive } = job.hold;
+		if (adhesive.ownBoard && job.windows.every(({ support }) => support === null) && (job.guard.underMat ?? job.guard.backing))
+			for (const index of holds.keys())
+				add({
+					role: 'board strap',
+					material: 'gummed-linen',
+					width: houseTerms(house)('crossWidth'),
+					height: houseTerms(house)('hingeTab'),
+					count: STRAPS,
+					from: 'tissue',
+					...whose(job, index)
+				});
 		if (adhesive.family !== 'whole-surface' || adhesive.id === 'spray') return;
 		for (const [index, { size }] of holds.entries()) {
 			const path = named(job.several ? index + 1 : null, 'hold.size');
@@ -59,22 +74,61 @@ export const wholeSurface: HoldDefinition = {
 		}
 	},
 	shapes: ({ sight, held }) => [held(ownCorners(sight.measure), 'Stuck down on its whole surface')],
-	step: (sights, writer) => {
-		const { adhesive } = writer.job.hold;
-		const board = adhesive.ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
-		return {
-			id: 'stick-down',
-			title: `Stick it down, ${inSentence(adhesive.name)}`,
-			does: [
-				`The print onto ${board}, in one attempt: from one edge on, the air pressed out before the rest is let down.`,
-				'The glued face bows the board: dried under weight, or counter-lined.'
-			],
-			because: 'It cannot be removed: only for what can be printed again.',
-			...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
-			waitMinutes: there(nth(sights, 0).hold, 'hold').dryMinutes,
-			uses: writer.parts('adhesive board', 'adhesive sheet')
-		};
-	},
-	turn: 'before-placing',
+	steps: (sights, writer, { place, toBase }) => [place(), stickDown(sights, writer), ...holdBoard(sights, writer), ...toBase],
+	turnsOver: () => false,
 	comesTo: () => ''
 };
+
+/** One attempt, from one edge, the sheet lined up before anything sticks. */
+function stickDown(sights: Sight[], writer: Writer): MadeStep {
+	const { adhesive } = writer.job.hold;
+	const board = adhesive.ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
+	return {
+		id: 'stick-down',
+		title: `Stick it down, ${inSentence(adhesive.name)}`,
+		does: [
+			STICKS[adhesive.id]?.(board) ??
+				`Hold it in its place along one edge. Fold the rest back, spread the adhesive thinly on ${board}, and let the ${writer.piece} down from that edge on.`,
+			'Press the air out before the rest is let down; one attempt.',
+			'The glued face bows the board: dry under weight, or counter-line it.'
+		],
+		because: 'It cannot be removed: only for what can be printed again.',
+		...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+		waitMinutes: there(nth(sights, 0).hold, 'hold').dryMinutes,
+		uses: writer.parts('adhesive board', 'adhesive sheet')
+	};
+}
+
+/** By the adhesive’s id, how it takes hold. */
+const STICKS: Readonly<Record<string, (board: string) => string>> = {
+	'adhesive-board': (board) =>
+		`Hold print and board flush. Peel a finger’s breadth of the release paper along one edge of ${board}, press the print down there; then draw the paper out from under it.`,
+	'dry-mount': (board) => `Tack the adhesive sheet to the print’s back at one edge, then to ${board}; press with heat under release paper.`,
+	spray: (board) => `Weigh one half down in its place, fold the other half back, spray its back and let it down onto ${board}; then the other half.`
+};
+
+/** Its own board is held on what lies behind it, behind the window. */
+function holdBoard(sights: Sight[], writer: Writer): MadeStep[] {
+	const straps = writer.parts('board strap');
+	if (straps.length === 0) return [];
+	const each = straps.map((cut) => `${cut.count} ${writer.size(cut, 'mark')}`).join('; ');
+	return [
+		{
+			id: 'hold-board',
+			title: 'Hold its board behind the window',
+			does: [
+				`Straps of gummed linen, folded in the middle: ${each}; one leaf on the back of the board, at its top and bottom edge, the other on the ${boardBehind(writer)}.`,
+				...sights.map(
+					(sight) =>
+						`${which(sight)}On the ${boardBehind(writer)}, face up: top left corner ${writer.mark(sight.opening.placement.left)} from the left edge and ${writer.mark(sight.opening.placement.top)} from the top.`
+				)
+			],
+			because: 'The window can be changed without touching what was stuck down.',
+			waitMinutes: STRAP_DRY,
+			uses: straps
+		}
+	];
+}
+
+/** Gummed tape, minutes. */
+const STRAP_DRY = 15;

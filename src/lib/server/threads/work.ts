@@ -16,6 +16,7 @@ import type { Unit } from '$core/units/length.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf, standingOf } from '../facts.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
+import { toldSteps } from '$core/views/bench/told.ts';
 import { takesOf, type StepTake } from '$core/views/bench/takes.ts';
 import { nextOf } from '$core/views/bench/next.ts';
 import { jobParts, partsOrFault, type JobParts } from '../job-parts.ts';
@@ -33,6 +34,8 @@ export type Work = {
 	standings: { given: { files: JobFile[]; shop: WrittenShop }; gives: Pick<Facts, 'standing' | 'reached'>[] };
 	/** Pieces as Today's rack shows them. */
 	rack: { given: { jobs: { number: number; file: JobFile }[]; shop: WrittenShop; reads: Unit | null }; gives: RackPiece[] };
+	/** The run of a file at the bench, as JSON. */
+	steps: { given: { file: JobFile; shop: WrittenShop }; gives: string };
 	/** What each step at the bench takes from stock. */
 	takes: { given: { file: JobFile; shop: WrittenShop }; gives: StepTake[] };
 	/** What jobs ask of full sheets; `tried`: with what lies ready for them. */
@@ -74,6 +77,11 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 				tried(() => pieceOf(number, file, shopOf(shop), reads))
 			)
 		),
+	steps: ({ file, shop }) => {
+		const own = shopOf(shop);
+		const { job, plan } = planned(file, own);
+		return JSON.stringify(toldSteps({ file, job, plan, shop: shopFor(own, job.cutIn) }));
+	},
 	takes: ({ file, shop }) => {
 		const own = shopOf(shop);
 		const { job, plan } = planned(file, own);
