@@ -42,7 +42,7 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	const aim = house(job.aim, 'aim', 'intake', suggestAim(job.piece ?? {}).aim);
 	const subject = { aim, piece: { ...piece, matted: isMatted(job, piece.kind) } };
 	const windows = decideWindows(job, shop, subject, house, faults);
-	const hold = decideHold(job, shop, { piece, windows, matted: subject.piece.matted, schools }, house, faults);
+	const hold = decideHold(job, shop, { aim, piece, windows, matted: subject.piece.matted, schools }, house, faults);
 	const float = windows.some((window) => window.way === 'float');
 	const frame = decideFrame(job, shop, schools, hold.kind === 'clips' && !float, reader, house, faults);
 	const metal = (job.frame?.kind ?? frame?.kind) === 'metal';

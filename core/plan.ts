@@ -40,7 +40,7 @@ import { named } from './rule/sights.ts';
 import { at } from './rule/term.ts';
 import { openBook, renamed, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
-import { limitsOf, rangesOf } from './stations/window/ranges.ts';
+import { limitsOf, rangesOf, setbackOf } from './stations/window/ranges.ts';
 import { seeThrough } from './stations/window/through-frame.ts';
 import { planWindow } from './stations/window/window.ts';
 import type { Measure } from './figures/measure.ts';
@@ -245,6 +245,7 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 			opening,
 			hold: nth(holds, index),
 			mat: job.mats.at(-1) ?? null,
+			setback: setbackOf(window, job),
 			house: shop.house
 		});
 		Object.assign(ownOf(window, index), rangesOf(limits, ofSight(index)));

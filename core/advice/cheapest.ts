@@ -285,13 +285,16 @@ export function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id
 	if (name === 'backing') {
 		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = known(shop.boards, id);
 		if (unknown.length > 0 || (woodFibre && !job.guard.barrier)) return false;
-		// At Rare a back that bends is a stop of its own.
-		if (grade === 'rare' && (stiff === false || (typeof stiff === 'number' && longestOf(plan) > stiff))) return false;
+		// A back that bends is never offered, at any grade.
+		if (stiff === false || (typeof stiff === 'number' && longestOf(plan) > stiff)) return false;
 		return reaches.includes(backing) || reaches.includes(backingBehindBoard ?? 'never');
 	}
 	if (name === 'filler') {
-		const { touch, unknown, woodFibre } = known(shop.boards, id);
-		return unknown.length === 0 && !woodFibre && (job.guard.underMat !== null || reaches.includes(touch));
+		const { touch, unknown, woodFibre, backing, backingBehindBoard } = known(shop.boards, id);
+		const shielded = job.guard.underMat !== null;
+		const reached = shielded && backingBehindBoard ? backingBehindBoard : backing;
+		// Graded as a back wherever it lies; without an under-mat it faces the piece too.
+		return unknown.length === 0 && !woodFibre && reaches.includes(reached) && (shielded || reaches.includes(touch));
 	}
 	if (name === 'mat' || name === 'support' || name === 'under-mat') {
 		const { touch, unknown, outerMatAtKeep, buffered } = known(shop.boards, id);

@@ -25,6 +25,8 @@ export type Piece = {
 	proteinOrDye: boolean;
 	sticks: boolean;
 	resinCoated: boolean;
+	/** Its back takes no water: paste and gummed tape do not bond. */
+	noWater: boolean;
 	replaceable: boolean;
 	grammage: number;
 	grain: 'unknown' | 'along-width' | 'along-height';
@@ -77,6 +79,7 @@ export function together(pieces: Piece[]): Piece {
 		proteinOrDye: any((piece) => piece.proteinOrDye),
 		sticks: any((piece) => piece.sticks),
 		resinCoated: pieces.every((piece) => piece.resinCoated),
+		noWater: any((piece) => piece.noWater),
 		replaceable: pieces.every((piece) => piece.replaceable),
 		grammage: Math.max(...pieces.map((piece) => piece.grammage)),
 		thickness: Math.max(...pieces.map((piece) => piece.thickness)),
@@ -114,6 +117,7 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		proteinOrDye: given.proteinOrDye ?? (PROTEIN.includes(kind) || media.some((medium) => medium.proteinOrDye)),
 		sticks: given.sticks ?? media.some((medium) => medium.sticks),
 		resinCoated: media.some((medium) => medium.resinCoated),
+		noWater: media.some((medium) => medium.noWater),
 		replaceable: given.replaceable ?? false,
 		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', usualGrammage(kind, thickness, shop.house)),
 		grain: given.grain ?? 'unknown',

@@ -48,8 +48,11 @@ export type MatChoice = {
 	/** The core's own colour, and a line painted on the bevel. */
 	core: Colour | null;
 	bevelLine: Colour | null;
-	/** Bought cut, or at hand: as measured. It is not cut. */
-	have: { opening: Size; outer: Size } | null;
+	/**
+	 * Bought cut, or at hand: as measured, with its left and top border where they were measured. It is not cut; `cut`: it was, here, and is
+	 * as it came out.
+	 */
+	have: { opening: Size; outer: Size; left: number | null; top: number | null; cut: boolean } | null;
 	/** It is at hand, and nobody has measured it yet. */
 	unmeasured: boolean;
 	print: Size | null;
@@ -249,11 +252,19 @@ function decideHave(job: Job, index: number, faults: Fault[]): Pick<MatChoice, '
 	if ((job.window?.openings?.length ?? 0) > 0)
 		faults.push({ path: at, says: 'A mat that is at hand has one window here. Plan several windows in a mat that is cut.' });
 	if (!isMeasured) return { have: null, unmeasured: true };
-	const { opening, outer } = have as NonNullable<MatChoice['have']>;
+	const { opening, outer, left = null, top = null, cut = false } = have as typeof have & { opening: Size; outer: Size };
 	for (const axis of ['width', 'height'] as const)
 		if (opening[axis] >= outer[axis])
 			faults.push({ path: `${at}.opening.${axis}`, says: 'The opening is as large as the mat itself. Measure both again.' });
-	return { have: { opening, outer }, unmeasured: false };
+	for (const [side, axis] of [
+		['left', 'width'],
+		['top', 'height']
+	] as const) {
+		const border = side === 'left' ? left : top;
+		if (border !== null && border + opening[axis] >= outer[axis])
+			faults.push({ path: `${at}.${side}`, says: 'This border and the opening are as large as the mat itself. Measure both again.' });
+	}
+	return { have: { opening, outer, left, top, cut }, unmeasured: false };
 }
 
 /** Panels, canvases and boxes go without a mat unless one is given; any piece does when the list is empty. */

@@ -16,7 +16,7 @@ export type WrittenMat = {
 	liftBoard?: string;
 	print?: Size;
 	printEnds?: MatChoice['printEnds'];
-	have?: NonNullable<MatChoice['have']>;
+	have?: { opening: Size; outer: Size; left?: number; top?: number; cut?: boolean };
 };
 
 export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
@@ -32,6 +32,16 @@ export function writtenMats(mats: readonly MatChoice[]): WrittenMat[] {
 		...(mat.liftBoard === null ? {} : { liftBoard: mat.liftBoard.id }),
 		...(mat.print === null ? {} : { print: mat.print }),
 		...(mat.printEnds === 'beyond-blank' ? {} : { printEnds: mat.printEnds }),
-		...(mat.have === null ? {} : { have: mat.have })
+		...(mat.have === null ? {} : { have: writtenHave(mat.have) })
 	}));
+}
+
+function writtenHave({ opening, outer, left, top, cut }: NonNullable<MatChoice['have']>): WrittenMat['have'] {
+	return {
+		opening,
+		outer,
+		...(left === null ? {} : { left }),
+		...(top === null ? {} : { top }),
+		...(cut ? { cut } : {})
+	};
 }

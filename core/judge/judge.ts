@@ -111,14 +111,14 @@ function askedAt(context: Context, grade: Grade): [Rule, Case[]][] {
 	return rules.map((rule) => [rule, rule.find({ ...context, grade })]);
 }
 
-const isStopping = ({ id, severity }: Rule) => Object.values(severity).includes('stop') && !id.startsWith('window.');
+const isStopping = ({ id, severity }: Rule) =>
+	Object.values(severity).some((one) => one === 'stop' || one === 'caution') && !id.startsWith('window.');
 const STOPPING = new Map(SCOPES.map((scope) => [scope, rulesOf(scope).filter(isStopping)]));
 
 export type StopFound = { rule: string; of: Rule['of']; where: string; remedies: Case['remedies'] };
 
 /**
- * Every stop at a grade that materials bear on: those of safety one by one, those of fit counted; and the cautions of rules that stop at
- * some grade. The window’s own are left out: no material opens or closes it.
+ * Every stop at a grade that materials bear on: those of safety one by one, those of fit counted; and every caution. The window’s own are left out: no material opens or closes it.
  */
 export function stopsAt(context: Context): { safety: StopFound[]; fit: number; cautions: number } {
 	let cautions = 0;

@@ -34,6 +34,16 @@ export const ADHESIVES: readonly Adhesive[] = [
 	adhesive('none', 'No adhesive', 'none', 'by hand', 'rare', 0, 0)
 ];
 
+/** It is wetted to stick. */
+export function isWetted({ family }: Pick<Adhesive, 'family'>): boolean {
+	return family === 'paste' || family === 'gummed';
+}
+
+/** It is wetted to stick, or comes off with water or heat. */
+export function bringsWaterOrHeat(adhesive: Pick<Adhesive, 'family' | 'release'>): boolean {
+	return isWetted(adhesive) || /\b(water|heat)\b/.test(adhesive.release);
+}
+
 /** Its price is for a sheet. */
 export type Tissue = { id: string; name: string; grammage: number } & Stocked;
 

@@ -89,6 +89,7 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	heavySheet: 'a sheet is heavy from',
 	crossApart: 'between two cross-pieces',
 	fixativeDryMinutes: 'fixative dries for',
+	readingStep: 'a seen border is measured to',
 	slitSpare: 'slit for a tab, longer than the tab by',
 	slitInside: 'slit inside the edge of its board by',
 	pocketMost: 'longest corner pocket',

@@ -114,6 +114,8 @@ export const HOUSE_MM = {
 	heavySheet: 450,
 	/** Fixative on what sheds, before anything touches it. */
 	fixativeDryMinutes: 60,
+	/** What a tape is read to when a seen border is measured. */
+	readingStep: 0.5,
 	/** A slit is longer than its tab by so much, and lies so far below the contact; so far inside the board's edge. */
 	slitSpare: 2,
 	slitInside: 10,
@@ -313,6 +315,7 @@ export const HOUSE_IN: House = {
 	crossHeight: inch(3 / 4),
 	crossApart: inch(3 / 16),
 	slitSpare: inch(1 / 16),
+	readingStep: inch(1 / 16),
 	slitInside: inch(3 / 8),
 	patch: inch(1),
 	patchInside: inch(1 / 2),

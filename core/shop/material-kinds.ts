@@ -300,7 +300,8 @@ const CATALOGUE_KINDS = {
 			flag('proteinOrDye', 'wants un-buffered boards'),
 			flag('sticks', 'sticks to warm glazing'),
 			flag('dries', 'is asked whether it is dry'),
-			flag('resinCoated', 'grows like resin-coated paper')
+			flag('resinCoated', 'grows like resin-coated paper'),
+			flag('noWater', 'its back takes no water')
 		]
 	},
 	colour: {

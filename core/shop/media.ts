@@ -14,6 +14,8 @@ export type Medium = {
 	dries?: boolean;
 	/** Grows like a resin-coated photograph. */
 	resinCoated?: boolean;
+	/** Its back takes no water: paste and gummed tape do not bond to it. */
+	noWater?: boolean;
 	/** Light class of its most fugitive kind. */
 	fade: number;
 } & Stocked;
@@ -44,7 +46,8 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	{ id: 'wax', name: 'wax, encaustic', fade: 6, sticks: true },
 	{ id: 'cyanotype', name: 'cyanotype', fade: 3, proteinOrDye: true },
 	{ id: 'silver-gelatin', name: 'silver gelatin', fade: 8, sticks: true },
-	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true },
+	{ id: 'silver-gelatin-coated', name: 'black-and-white, resin-coated', fade: 5, sticks: true, resinCoated: true, noWater: true },
+	{ id: 'chromogenic', name: 'chromogenic print', fade: 3, proteinOrDye: true, sticks: true, resinCoated: true, noWater: true },
 	{ id: 'dye-inkjet', name: 'dye inkjet', fade: 2, proteinOrDye: true },
 	{ id: 'pigment-inkjet', name: 'pigment inkjet', fade: 6 },
 	{
@@ -53,10 +56,11 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		fade: 2,
 		proteinOrDye: true,
 		sticks: true,
-		resinCoated: true
+		resinCoated: true,
+		noWater: true
 	},
-	{ id: 'pigment-inkjet-coated', name: 'pigment inkjet on coated photo paper', fade: 6, sticks: true, resinCoated: true },
-	{ id: 'synthetic-paper', name: 'print on synthetic paper', fade: 5, sticks: true, resinCoated: true },
+	{ id: 'pigment-inkjet-coated', name: 'pigment inkjet on coated photo paper', fade: 6, sticks: true, resinCoated: true, noWater: true },
+	{ id: 'synthetic-paper', name: 'print on synthetic paper', fade: 5, sticks: true, resinCoated: true, noWater: true },
 	{ id: 'dyed-silk', name: 'dyed silk', fade: 1, proteinOrDye: true },
 	{ id: 'feather', name: 'feather', fade: 3, proteinOrDye: true },
 	{ id: 'pressed-plant', name: 'pressed plant', fade: 2, friable: true }

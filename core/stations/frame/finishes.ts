@@ -1,7 +1,14 @@
 /** What bare wood is finished with, how it is done and how long it dries before the pack is near it (handbook frame#finish). */
 import type { Finish } from '../../job/kinds.ts';
 
-export type FinishDefinition = { name: string; hours: number; does: string[]; caution: string };
+export type FinishDefinition = {
+	name: string;
+	hours: number;
+	does: string[];
+	caution: string;
+	/** Splines may be left bare under it, and are masked then. */
+	bareSplines?: true;
+};
 
 const OPEN_AIR = 'Solvents: outdoors or extraction, gloves, no flame.';
 const RAGS = `${OPEN_AIR} Oily rags in a closed metal can.`;
@@ -19,12 +26,14 @@ export const FINISH_OF: Record<Finish, FinishDefinition> = {
 		does: [
 			'The pores brushed open along the grain; liming paste rubbed across it, wiped off along it; waxed over once it is dry.'
 		],
-		caution: 'Lime burns skin and eyes: gloves, eyes covered.'
+		bareSplines: true,
+		caution: 'Lime burns skin and eyes: gloves and safety glasses.'
 	},
 	wax: {
 		name: 'Wax',
 		hours: 2,
 		does: ['A thin coat on with a pad, left, polished along the grain; none on the lip’s underside, where the pack will lie.'],
+		bareSplines: true,
 		caution: RAGS
 	},
 	oil: {

@@ -8,6 +8,8 @@ import { figureName } from '../../shop/catalogue.ts';
 import { reaches, GRADE_NAMES } from '../../shop/grades.ts';
 import { usedMaterials, type UsedMaterial } from './used.ts';
 import type { Layer } from '../../figures/pack.ts';
+import { isFixed } from '../../job/fixed.ts';
+import { hangsOnMat } from '../../job/hangs-on-mat.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
 import { whereOf } from './layers/all.ts';
 import { glazingRules } from './glazing-rules.ts';
@@ -76,16 +78,34 @@ export const guardRules: Rule[] = [
 		id: 'board.backing-grade',
 		station: 'guard',
 		of: 'safety',
-		when: 'a backing whose table does not reach the grade, barrier or not',
+		when: 'a backing whose table does not reach the grade, barrier or not; a filler that does not reach it as a back',
 		severity: { rare: 'stop', keep: 'stop' },
-		why: 'What closes the back stays in the package as long as the piece does.',
-		fixes: 'A back of fluted polypropylene or alkaline corrugated board.',
+		why: 'What lies behind the piece stays in the package as long as the piece does.',
+		fixes: 'A back of fluted polypropylene or alkaline corrugated board; a filler of acid-free foam or alkaline corrugated board.',
 		find: (context) => {
-			const { backing, underMat, barrier } = context.job.guard;
-			if (!backing) return [];
-			const reach = backing.backingBehindBoard && (underMat || barrier) ? backing.backingBehindBoard : backing.backing;
-			if (reaches(reach, context.grade)) return [];
+			const { backing, fillers, barrier } = context.job.guard;
+			const low = fillers.flatMap(({ board }, index): Case[] =>
+				// Raw wood fibre has a rule of its own.
+				board.woodFibre || reachesAsBack(context, board, false)
+					? []
+					: [
+							{
+								says: `${board.name} as filler does not reach ${GRADE_NAMES[context.grade]}.`,
+								where: `guard.fillers[${index}].board`,
+								remedies: ['foam-free', 'alkaline-corrugated'].map((id) =>
+									remedy(
+										context,
+										`Filler of ${inSentence(known(context.shop.boards, id).name)}`,
+										['guard', 'fillers', index, 'board'],
+										id
+									)
+								)
+							}
+						]
+			);
+			if (!backing || reachesAsBack(context, backing, barrier !== null)) return low;
 			return [
+				...low,
 				{
 					says: `${backing.name} does not reach ${GRADE_NAMES[context.grade]} as a backing.`,
 					where: 'guard.backing',
@@ -152,7 +172,7 @@ export const guardRules: Rule[] = [
 		id: 'friable.no-trough',
 		station: 'guard',
 		of: 'safety',
-		when: 'a friable piece without a reverse bevel and a lift of {troughLift} directly over the under-mat',
+		when: 'a friable piece, not fixed, without a reverse bevel and a lift of {troughLift} directly over the under-mat, or hung from the window mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
 		fixes: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
@@ -161,7 +181,16 @@ export const guardRules: Rule[] = [
 			const index = context.job.mats.length - 1;
 			const mat = context.job.mats[index];
 			const { troughLift } = context.shop.house;
-			if (!context.job.piece.friable) return [];
+			// Once fixed it is given a plain mat.
+			if (!context.job.piece.friable || isFixed(context.job)) return [];
+			if (mat && hangsOnMat(context.job))
+				return [
+					{
+						says: 'The sheet hangs on the back of its mat: a trough lies behind it, and nothing catches what it sheds.',
+						where: 'schools.hang-from',
+						remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')]
+					}
+				];
 			if (!mat) return [{ says: 'Without a mat nothing catches what the piece sheds.', where: 'mats' }];
 			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
@@ -176,13 +205,25 @@ export const guardRules: Rule[] = [
 		station: 'guard',
 		of: 'safety',
 		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than {joinFromWindow} to the window) or by spray',
-		severity: { rare: 'stop', keep: 'caution' },
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Its adhesive creeps toward the window and reaches the sheet.',
 		fixes: 'Gummed tape along one edge.',
 		find: (context) => {
 			const { join, joinDistance } = context.job.guard;
 			if (context.job.mats.length === 0) return [];
+			if (join === 'spray' && context.job.piece.friable)
+				return [
+					{
+						says: 'Mats joined by sprayed glue, with a sheet that sheds.',
+						why: 'The mist settles on it, and what lies loose sticks to it for good.',
+						severity: 'stop',
+						where: 'guard.join',
+						remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
+					}
+				];
 			const far = context.grade === 'keep' && joinDistance >= context.shop.house.joinFromWindow;
+			// At Show only the spray beside what sheds is said.
+			if (context.grade === 'show') return [];
 			if ((join !== 'transfer' && join !== 'spray') || (join === 'transfer' && far)) return [];
 			return [
 				{
@@ -313,6 +354,12 @@ function supportRemedy({ file }: Context, name: string, id: string): Remedy {
 		opening.support === undefined ? [] : put(file, ['window', 'openings', index, 'support'], id)
 	);
 	return { label: `${name}, support`, patch: [...put(file, ['window', 'support'], id), ...own] };
+}
+
+/** Foam board reaches Rare once an under-mat or a barrier lies before it. */
+function reachesAsBack({ job, grade }: Context, board: Board, behindBarrier: boolean): boolean {
+	const shielded = behindBarrier || job.guard.underMat !== null;
+	return reaches(board.backingBehindBoard && shielded ? board.backingBehindBoard : board.backing, grade);
 }
 
 /** The known material that would take an unknown one's place. */

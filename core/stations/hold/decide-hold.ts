@@ -1,5 +1,8 @@
 /** How the piece is held: kind, adhesive, places, and which edges are fixed; the house's choice where the job gives none. */
+import type { Grade } from '../../shop/grades.ts';
+import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
+import { isAtLeast } from '../../units/compare.ts';
 import type { Job } from '../../job/definition.ts';
 import { type Piece, isStiff } from '../../job/decide-piece.ts';
 import type { WindowChoice } from '../../job/decide-window.ts';
@@ -13,7 +16,7 @@ import { nth } from '../../units/there.ts';
 export function decideHold(
 	job: Job,
 	shop: Shop,
-	before: { piece: Piece; windows: WindowChoice[]; matted: boolean; schools: Readonly<Record<string, string>> },
+	before: { aim: Grade; piece: Piece; windows: WindowChoice[]; matted: boolean; schools: Readonly<Record<string, string>> },
 	house: FromHouse,
 	faults: Fault[]
 ): HoldChoice {
@@ -21,13 +24,19 @@ export function decideHold(
 	const float = before.windows.some((window) => window.way === 'float');
 	// Folded paper hides behind a mat's overlap.
 	const bare = float || !before.matted;
-	const usual = usualKind(before.piece, { float, bare }, before.schools, shop);
+	const selfAdhesive = before.piece.noWater && before.aim === 'show';
+	const usual = usualKind(before.piece, { float, bare, pockets: hidesPockets(before, shop.house), selfAdhesive }, before.schools, shop);
 	const kind = house<HoldKind>(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual);
 	const refused = HOLDS[kind].refuses({ piece: before.piece.kind, float, bare });
 	if (refused) faults.push({ path: 'hold.kind', says: refused });
 	const adhesive = material(
 		shop.adhesives,
-		house(given.adhesive, 'hold.adhesive', 'hold', HOLDS[kind].adhesive.usual(float)),
+		house(
+			given.adhesive,
+			'hold.adhesive',
+			'hold',
+			selfAdhesive && isHinge(kind) ? 'self-adhesive-tissue' : HOLDS[kind].adhesive.usual(float)
+		),
 		'hold.adhesive',
 		'adhesive',
 		faults
@@ -56,15 +65,33 @@ export function decideHold(
 	};
 }
 
-type Shown = { float: boolean; bare: boolean };
+type Shown = { float: boolean; bare: boolean; /** The window hides pockets that hold. */ pockets: boolean; selfAdhesive: boolean };
+
+/** The overlaps that were asked for add up to a pocket that holds, at every corner; in a reveal the paper round the image does. */
+function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[] }, house: House): boolean {
+	return windows.every(({ way, overlap, reveal }) => {
+		const { image, readings } = piece;
+		const hidden =
+			way === 'reveal' && image && readings
+				? {
+						left: image.left - reveal.left,
+						top: image.top - reveal.top,
+						right: readings.top - image.left - image.width - reveal.right,
+						bottom: readings.left - image.top - image.height - reveal.bottom
+					}
+				: overlap;
+		const leg = Math.min(hidden.left, hidden.right) + Math.min(hidden.top, hidden.bottom) - house.pocketBehind;
+		return isAtLeast(leg, house.pocketLeast);
+	});
+}
 
 /**
  * Behind a covering window a T-hinge; in a float nothing may stand above the sheet. Skin, bone and horn never meet water by the house's
  * choice: folded paper where a mat hides it, the frame's lip without one, and in a float a conservator chooses.
  */
 function usualKind(
-	{ kind, grammage }: Piece,
-	{ float, bare }: Shown,
+	{ kind, grammage, noWater }: Piece,
+	{ float, bare, pockets, selfAdhesive }: Shown,
 	schools: Readonly<Record<string, string>>,
 	{ house }: Shop
 ): HoldKind {
@@ -72,6 +99,8 @@ function usualKind(
 	if (kind === 'textile' || kind === 'object') return 'stitching';
 	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
 	if (schools['cockle'] === 'stick-down') return 'whole-surface';
+	// No paste bonds to it: folded paper where a mat hides it, else what sticks by itself, at Show alone.
+	if (noWater && !selfAdhesive) return bare ? 'conservator' : pockets ? 'corners' : 'strips';
 	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 

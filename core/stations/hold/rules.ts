@@ -2,6 +2,7 @@ import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
 import { remedy } from '../../rule/change.ts';
 import { drop, put } from '../../job/patch.ts';
 import { reaches } from '../../shop/grades.ts';
+import { isAtMost } from '../../units/compare.ts';
 import { showNumber, showShare } from '../../units/show.ts';
 import { named, which } from '../../rule/sights.ts';
 import { heldSights } from './held.ts';
@@ -9,6 +10,8 @@ import { inFolded, kindPatch } from './other-kinds.ts';
 import { placeRules } from './place-rules.ts';
 import { isStiff } from '../../job/decide-piece.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
+import { bringsWaterOrHeat, isWetted } from '../../shop/holds.ts';
+import { HOLDS } from './kinds/all.ts';
 
 export const holdRules: Rule[] = [
 	{
@@ -66,7 +69,7 @@ export const holdRules: Rule[] = [
 		find: (context) => {
 			return heldSights(context).flatMap((sight) => {
 				const { hold } = sight;
-				if (hold.workingKPa === 0 || hold.loadKPa <= hold.workingKPa) return [];
+				if (hold.workingKPa === 0 || isAtMost(hold.loadKPa, hold.workingKPa)) return [];
 				const count = Math.ceil(hold.places.length * (hold.loadKPa / hold.workingKPa));
 				const more = {
 					label: `${count} hinges`,
@@ -153,21 +156,79 @@ export const holdRules: Rule[] = [
 		id: 'hold.water-harm',
 		station: 'hold',
 		of: 'safety',
-		when: 'a water-based adhesive on bone, ivory, horn or tortoiseshell; on vellum or parchment a caution',
+		when: 'an adhesive that is wetted, or comes off with water or heat, on bone, ivory, horn or tortoiseshell, or its whole back stuck down; a water-based one on vellum or parchment a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'It swells and warps where it is wetted, and does not come back.',
+		why: 'It swells and warps where it is wetted or heated, and does not come back.',
 		fixes: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
 		find: (context) => {
 			const { piece, hold } = context.job;
-			if (piece.kind !== 'bone' && piece.kind !== 'vellum') return [];
-			if (hold.adhesive.family !== 'paste' && hold.adhesive.family !== 'gummed') return [];
 			const name = piece.kind === 'vellum' ? 'vellum' : (piece.material ?? 'bone');
+			const found = (says: string, severity?: 'caution'): Case[] => [
+				{ says, where: 'hold.adhesive', ...(severity ? { severity } : {}), remedies: dryHolds(context) }
+			];
+			if (piece.kind === 'vellum')
+				return isWetted(hold.adhesive) ? found(`${hold.adhesive.name} brings water to ${name}.`, 'caution') : [];
+			if (piece.kind !== 'bone') return [];
+			if (hold.kind === 'whole-surface') return found(`The whole back of the ${name} is stuck down.`);
+			if (isWetted(hold.adhesive)) return found(`${hold.adhesive.name} brings water to ${name}.`);
+			return bringsWaterOrHeat(hold.adhesive)
+				? found(`${hold.adhesive.name} comes off with ${hold.adhesive.release}: neither may come near ${name}.`)
+				: [];
+		}
+	},
+	{
+		id: 'hold.no-bond',
+		station: 'hold',
+		of: 'safety',
+		when: 'a water-based adhesive on a back that takes no water: resin-coated and coated photo papers, synthetic paper, film',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Paste and gummed tape need paper to sink into; on plastic they let go, and the sheet falls.',
+		fixes: 'Pockets or strips, where the window hides ones that hold; at Show a self-adhesive tissue.',
+		find: (context) => {
+			const { piece, hold } = context.job;
+			if (!piece.noWater || !isWetted(hold.adhesive)) return [];
+			const selfAdhesive: Remedy[] =
+				context.grade === 'show' && isHinge(hold.kind)
+					? [remedy(context, 'Self-adhesive tissue tape', ['hold', 'adhesive'], 'self-adhesive-tissue')]
+					: [];
 			return [
 				{
-					says: `${hold.adhesive.name} brings water to ${name}.`,
+					says: `${hold.adhesive.name} does not bond to the back of this ${piece.kind === 'photograph' ? 'photograph' : 'sheet'}: it takes no water.`,
 					where: 'hold.adhesive',
-					...(piece.kind === 'vellum' ? { severity: 'caution' as const } : {}),
-					remedies: dryHolds(context)
+					remedies: [...inFolded(context), ...selfAdhesive, { label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }]
+				}
+			];
+		}
+	},
+	{
+		id: 'hold.friable-down',
+		station: 'hold',
+		of: 'safety',
+		when: 'a way of holding that lays a shedding sheet on its face, or turns it over',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'What sheds leaves its surface on whatever it lies on.',
+		fixes: 'Hinges from the under-mat, the sheet face up.',
+		find: (context) => {
+			const { job, file } = context;
+			const { hold, piece } = job;
+			if (!piece.friable || !HOLDS[hold.kind].turnsOver(job)) return [];
+			const fromMat = hold.from === 'window-mat';
+			const float = job.windows.some(({ way }) => way === 'float');
+			const upward: Remedy[] = isHinge(hold.kind)
+				? [
+						{
+							label: float ? 'V-hinges, the sheet face up' : 'T-hinges, the sheet face up',
+							patch: kindPatch(file, float ? 'v-hinge' : 't-hinge', hold.adhesive.id)
+						}
+					]
+				: [];
+			return [
+				{
+					says: fromMat
+						? 'Held on the back of the window mat, the sheet lies on its face: it sheds.'
+						: `${HOLDS[hold.kind].names.paper}: the piece is turned over for them, and it sheds.`,
+					where: fromMat ? 'schools.hang-from' : 'hold.kind',
+					remedies: fromMat ? [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')] : upward
 				}
 			];
 		}

@@ -5,6 +5,7 @@ import type { Grade } from '../../shop/grades.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { isStiff } from '../../job/decide-piece.ts';
+import { hangsOnMat } from '../../job/hangs-on-mat.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
 import type { Decided } from '../../job/decided.ts';
@@ -48,7 +49,7 @@ export function planPack(
 			together((layer) => !layer.inside),
 			'pack#thickness'
 		).value,
-		gap: figure('pack.gap', less(together(isOverPiece), ...inside), 'pack#gap').value,
+		gap: figure('pack.gap', less(together((layer) => isOverPiece(layer, job)), ...inside), 'pack#gap').value,
 		gapNeed: figure('pack.gapNeed', gapNeed(job, shop.house, job.aim, before.longest), 'pack#gap').value,
 		sag: sag.value,
 		sagWeeks: figure(
@@ -69,8 +70,10 @@ export function clearanceOf(job: Decided, { thickness }: Pack, { section }: Fram
 }
 
 /** What lies between the glazing and the piece's face. */
-export function isOverPiece(layer: Layer): boolean {
-	return layer.role === 'mat' || layer.role === 'lift' || layer.role === 'spacer';
+export function isOverPiece(layer: Layer, job: Decided): boolean {
+	// The lift of the mat that it hangs on lies beside the sheet, not before it.
+	if (layer.role === 'lift') return !(hangsOnMat(job) && layer.index === job.mats.length - 1);
+	return layer.role === 'mat' || layer.role === 'spacer';
 }
 
 export type GapReason = 'gapFlat' | 'gapSticky' | 'gapFriable';

@@ -10,7 +10,9 @@ import { sagFlat } from '../sag/sag.ts';
 import { gapNeed } from './pack.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
 import { there } from '../../units/there.ts';
-import { isAtLeast } from '../../units/compare.ts';
+import { isFixed } from '../../job/fixed.ts';
+import { isStiff } from '../../job/decide-piece.ts';
+import { isAtLeast, isBelow } from '../../units/compare.ts';
 
 /** Strips of board can build a lift up to here; more wants a spacer. */
 const HIGHEST_LIFT = 12;
@@ -39,19 +41,24 @@ export const packRules: Rule[] = [
 		id: 'gap.small',
 		station: 'pack',
 		of: 'safety',
-		when: 'the air over the piece is less than it needs',
+		when: 'the air over the piece is less than it needs; under half of it a stop at Keep too, of an unfixed sheet that sheds',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
 		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
+			// What is stuck down whole does not bulge.
+			if (context.job.hold.kind === 'whole-surface') return [];
+			const sheds = context.job.piece.friable && !isFixed(context.job);
 			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure))).value;
 			if (isAtLeast(pack.gap, need)) return [];
 			return [
 				{
 					says: `${saidBoth(context, pack.gap, need)[0]} of air over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,
 					where: 'pack.gap',
+					...(sheds ? { why: 'What it sheds is drawn to the glazing, and a knock reaches it.' } : { why: whyGap(context) }),
+					...(sheds && context.grade === 'keep' && isBelow(pack.gap, need / 2) ? { severity: 'stop' as const } : {}),
 					remedies: liftRemedies(context, need - pack.gap)
 				}
 			];
@@ -91,6 +98,18 @@ export const packRules: Rule[] = [
 	},
 	...depthRules
 ];
+
+/** Why this piece needs it: what is stiff does not bulge, what sticks does not need to. */
+function whyGap({ job, grade }: Context): string {
+	const { piece } = job;
+	if (isStiff(piece.kind)) return 'Paint and panel warm in the sun; what touches the glazing sticks to it.';
+	if (piece.kind === 'photograph' || piece.sticks) return 'Warm and damp, its surface sticks to glazing that it touches.';
+	if (piece.kind === 'bone' || piece.kind === 'object') return 'A knock on the glazing must not reach it.';
+	if (piece.kind === 'textile') return 'Threads that press on the glazing flatten, and damp stays between.';
+	return grade === 'rare'
+		? 'In warmth and damp the sheet bulges toward the glazing; at Rare it stays clear of it by more than the least.'
+		: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.';
+}
 
 /** Lifts, fillers and cotton spacers that no boards of the shop add up to. */
 function notMade(context: Context): Case[] {

@@ -16,8 +16,16 @@ export type Shift = TermSize;
  */
 export function bordersOf(job: Decided, outermost: TermSize, pack: TermSize | null, shift: Shift | null): TermSides {
 	const step = at('job.step', job.step);
-	if (pack && job.borders.way === 'have')
-		return sidesOf((side) => tidied(half(less(pack[axisOf(side)], outermost[axisOf(side)]))));
+	if (pack && job.borders.way === 'have') {
+		const have = job.mats[0]?.have;
+		return alongAxes((axis) => {
+			const rest = less(pack[axis], outermost[axis]);
+			const side = axis === 'width' ? 'left' : 'top';
+			const measured = have?.[side] ?? null;
+			const first = tidied(measured === null ? half(rest) : at(`job.mats[0].have.${side}`, measured));
+			return [first, tidied(less(rest, first))];
+		});
+	}
 	const asked = pack ? fitted(job, outermost, pack) : sidesOf((side) => nearest(askedFor(side, job), step));
 	if (!shift) return asked;
 	// The pack stays as large: what one side gives the other gets.

@@ -13,14 +13,16 @@ import type { House } from '../../shop/house.ts';
 import { hiddenByBevel } from './opening.ts';
 import { roomFor } from './shape.ts';
 import type { Measure } from '../../figures/measure.ts';
-import type { Opening } from '../../figures/window.ts';
+import type { Opening, Window } from '../../figures/window.ts';
+import type { Decided } from '../../job/decided.ts';
+import { hangsOnMat } from '../../job/hangs-on-mat.ts';
 import type { Hold } from '../../figures/hold.ts';
 import { there } from '../../units/there.ts';
 
 export type Limit = {
 	axis: keyof Size;
 	/** What first stops a shifted sheet: an edge that would appear, a zone or the image that would be covered, a hold that would show. */
-	by: { edge: SideName } | { zone: string } | { image: SideName } | { hold: 'pocket' | 'strip' };
+	by: { edge: SideName } | { zone: string } | { image: SideName } | { hold: 'pocket' | 'strip' } | { strip: SideName };
 	free: Term;
 	right: Term;
 };
@@ -32,8 +34,17 @@ type Subject = {
 	opening: Opening;
 	hold: Hold;
 	mat: MatChoice | null;
+	/** Of the lift that lies on the under-mat, from the window's edge; null without one, and where the sheet hangs on the mat. */
+	setback: Term | null;
 	house: House;
 };
+
+/** How far the lift on the under-mat lies back from the window: beside a sheet that hangs on the mat it is nothing to it. */
+export function setbackOf(window: Window | undefined, job: Decided): Term | null {
+	const last = (window?.mats.length ?? 0) - 1;
+	const lift = window?.mats[last]?.lift;
+	return lift && !hangsOnMat(job) ? at(`window.mats[${last}].lift.setback`, lift.setback) : null;
+}
 
 /** @returns none in a float, and without a mat */
 export function limitsOf(subject: Subject): Limit[] {
@@ -43,7 +54,8 @@ export function limitsOf(subject: Subject): Limit[] {
 		...SIDES_OF[axis].map((side) => edgeLimit(axis, side, subject)),
 		...zoneLimits(axis, subject),
 		...imageLimits(axis, subject),
-		...holdLimits(axis, subject)
+		...holdLimits(axis, subject),
+		...liftLimits(axis, subject)
 	]);
 }
 
@@ -79,6 +91,16 @@ function insideOf(axis: keyof Size, path: string, inner: Rect, sees: Rect): [Ter
 	const [start, size] = [at(`${path}.${one}`, inner[one]), at(`${path}.${axis}`, inner[axis])];
 	const [from, along] = [at(`window.sees.${one}`, sees[one]), at(`window.sees.${axis}`, sees[axis])];
 	return [less(start, from), less(sum(from, along), start, size)];
+}
+
+/** Over a lift that lies on the under-mat the sheet must not slide under the strip: the free board between them, less 1. */
+function liftLimits(axis: keyof Size, { opening, setback }: Subject): Limit[] {
+	if (setback === null) return [];
+	return SIDES_OF[axis].map((side): Limit => {
+		const overlap = at(`window.overlap.${side}`, there(opening.overlap, 'overlap')[side]);
+		// Nothing of it is seen: only where it is laid counts.
+		return { axis, by: { strip: side }, free: overlap, right: less(setback, overlap, plain(1)) };
+	});
 }
 
 /** In a reveal the mat must not cover the image. */

@@ -172,7 +172,7 @@ test('what first stops a shifted sheet: an edge, or a zone that must show', () =
 		const { window, measure, hold } = made;
 		const opening = { ...window!, at: { left: 0, top: 0 } } as PlacedOpening;
 		const of = { piece: job.piece, choice: job.window, measure: measure!, opening, hold: hold! };
-		const limits = limitsOf({ ...of, mat: job.mats.at(-1) ?? null, house: builtInShop.house });
+		const limits = limitsOf({ ...of, mat: job.mats.at(-1) ?? null, setback: null, house: builtInShop.house });
 		return (['width', 'height'] as const).flatMap((axis) => decidingLimit(limits, axis, 'right')?.by ?? []);
 	};
 	assert.deepEqual(deciding({ window: { overlap: { top: 6, bottom: 8, left: 5, right: 6 } } }), [

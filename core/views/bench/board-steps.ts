@@ -26,8 +26,10 @@ export function cutBoards(writer: Writer): MadeStep | null {
 		.filter(({ index }) => !nth(job.mats, index).have);
 	// A printed mat's board is cut larger, and cut already when its print is pasted.
 	const printed = new Set(mats.flatMap(({ mat: { print }, index }) => (print ? [`mat ${index + 1}`] : [])));
+	const isCut = job.mats.flatMap(({ have }, index) => (have?.cut ? [{ name: `mat ${index + 1}`, have }] : []));
+	const apart = new Set([...printed, ...isCut.map(({ name }) => name)]);
 	const names = [...countedBy(
-		blanks.filter(({ of }) => of === undefined || !printed.has(of)),
+		blanks.filter(({ of }) => of === undefined || !apart.has(of)),
 		lineName
 	)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
@@ -40,6 +42,10 @@ export function cutBoards(writer: Writer): MadeStep | null {
 					]
 				: []),
 			...mats.flatMap(({ index }) => windowsOf(writer, index)),
+			...isCut.map(
+				({ name, have }) =>
+					`${sentence(name)} is cut already: ${writer.size(have.outer)}, its window ${writer.size(have.opening)}.`
+			),
 			...mats.flatMap(({ mat: { print }, index }) =>
 				print
 					? [

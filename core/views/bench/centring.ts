@@ -25,6 +25,8 @@ export type CentringAsked = {
 	/** Without one: the spans and 40. */
 	pack?: Size | undefined;
 	allowance: Size;
+	/** What the tape was read to: perfect windows leave up to so much. */
+	step?: number | undefined;
 };
 
 export type Centring = {
@@ -38,6 +40,8 @@ export type Centring = {
 	play: { needed: Size; has: Size };
 	fits: boolean;
 	do: 'push' | 'recut' | 'trim';
+	/** What is left may be the tape's own step. */
+	unsure: boolean;
 	says: string;
 };
 
@@ -54,7 +58,7 @@ const HAIR = 1e-9;
 
 /** @returns how the pack is pushed and turned so that every seen border is as planned, and what is left of it then */
 export function centred(asked: CentringAsked): Centring {
-	const { targets, readings, spans, allowance } = asked;
+	const { targets, readings, spans, allowance, step = 0 } = asked;
 	const { tl, tr, bl, br, lt, lb, rt, rb } = readings;
 	const pack = packOf(asked);
 	const right = ((rt + rb) / 2 - (lt + lb) / 2 - (targets.right - targets.left)) / 2;
@@ -78,8 +82,9 @@ export function centred(asked: CentringAsked): Centring {
 	};
 	const fits = needed.width <= allowance.width + HAIR && needed.height <= allowance.height + HAIR;
 	const out = outOfTrue(residual);
-	const does = out && out.mm > OUT_OF_TRUE + HAIR ? 'recut' : fits ? 'push' : 'trim';
-	const centring = { right, down, turn: -phi, residual, play: { needed, has: allowance }, fits, do: does } as const;
+	const does = out.mm > OUT_OF_TRUE + step + HAIR ? 'recut' : fits ? 'push' : 'trim';
+	const unsure = does !== 'recut' && out.mm > OUT_OF_TRUE + HAIR;
+	const centring = { right, down, turn: -phi, residual, play: { needed, has: allowance }, fits, do: does, unsure } as const;
 	return { ...centring, says: centringSays(centring, pack, 'mm') };
 }
 
@@ -117,15 +122,18 @@ export function centringSays(facts: Facts, pack: Size, reader: Unit | Reader, se
 	const pushed = pushSays(facts, length, seen);
 	const turned = turnSays(facts, pack, length, seen);
 	const moves = [pushed, turned].filter(Boolean).join(', then ');
-	if (!moves) return 'It is centred: nothing to push.';
+	const tape = facts.unsure
+		? ` ${length(out.mm)} is left along the ${SIDE_WORDS[out.side]}: this tape can’t tell whether the window is out of square. Measure it finer.`
+		: '';
+	if (!moves) return `It is centred: nothing to push.${tape}`;
 	const does = `${moves[0]?.toUpperCase()}${moves.slice(1)}.`;
 	const { needed, has } = facts.play;
 	if (!facts.fits) {
 		const axis = needed.width > has.width ? 'width' : 'height';
-		return `${does} That wants ${length(needed[axis])} of play ${axis === 'width' ? 'across' : 'up and down'} and the frame leaves ${length(has[axis])}: trim the pack, or recut the window.`;
+		return `${does} That wants ${length(needed[axis])} of play ${axis === 'width' ? 'across' : 'up and down'} and the frame leaves ${length(has[axis])}: trim the pack, or recut the window.${tape}`;
 	}
 	const isFar = needed.width > has.width / 2 + HAIR || needed.height > has.height / 2 + HAIR;
-	return isFar ? `${does} It goes only if the pack now lies against the far side: try.` : does;
+	return `${does}${isFar ? ' It goes only if the pack now lies against the far side: try.' : ''}${tape}`;
 }
 
 /** Less than is shown is no push. */

@@ -50,7 +50,7 @@ test('the plan goes on from a mat as it was cut: its window moves, and only what
 	const of = made(single);
 	const [mat] = partsToMeasure(step(of, 'cut-boards'));
 	const opening = { width: mat!.opening!.width - 2, height: mat!.opening!.height };
-	const operations = fromWhatWasCut(of.file, of.job, mat!, { ...mat!.planned, opening });
+	const operations = fromWhatWasCut(of.file, of.job, of.plan, mat!, { ...mat!.planned, opening });
 	const next = madeOf(patched(of.file, operations!));
 	assert.deepEqual(next.plan.window!.mats[0]!.opening, opening);
 	assert.deepEqual(next.plan.window!.pack, of.plan.window!.pack, 'the pack stays as it was cut');
@@ -58,9 +58,9 @@ test('the plan goes on from a mat as it was cut: its window moves, and only what
 	assert.ok(moves.includes('cut-boards other') && moves.includes('centre other'), moves.join());
 	assert.ok(!moves.includes('cut-glazing other'));
 	// Two mats, or one whose window was not read: the plan cannot follow.
-	assert.equal(fromWhatWasCut(of.file, of.job, mat!, mat!.planned), null);
+	assert.equal(fromWhatWasCut(of.file, of.job, of.plan, mat!, mat!.planned), null);
 	const two = made();
-	assert.equal(fromWhatWasCut(two.file, two.job, mat!, { ...mat!.planned, opening }), null);
+	assert.equal(fromWhatWasCut(two.file, two.job, two.plan, mat!, { ...mat!.planned, opening }), null);
 });
 
 test('where the sheet lies is read before its hinges are wetted', () => {

@@ -1,5 +1,7 @@
 /** What is typed at the bench, held against the plan: parts as they were cut, the sheet as it was laid (handbook bench#cut-check, windows#placement). */
 import type { Figures } from '../../figures.ts';
+import type { Finding } from '../../rule/rule.ts';
+import { isSame } from '../../units/compare.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { drop, put, type Operation } from '../../job/patch.ts';
@@ -70,25 +72,53 @@ function offBy(what: string, by: number, most: number, length: (mm: number) => s
 }
 
 /**
- * The change to a job by which it goes on with a mat as it was cut: one that is there, its window as measured; borders and overlap follow.
- * Only a mat that is alone, with one window that covers the sheet, moves the plan with it.
+ * The change to a job by which it goes on with a mat as it was cut: its window where it really is, its board used; borders, overlaps and
+ * placing follow. Only a mat that is alone, with one window that covers the sheet, moves the plan with it.
  * @returns null where the plan cannot follow
  */
 export function fromWhatWasCut(
 	file: JobFile,
 	job: Decided,
+	plan: Pick<Figures, 'window'>,
 	{ mat, opening }: PartToMeasure,
 	measured: Measured
 ): Operation[] | null {
 	const [window] = job.windows;
-	if (mat !== 0 || job.mats.length !== 1 || job.windows.length !== 1 || window?.way !== 'cover') return null;
+	const planned = plan.window?.mats[0];
+	if (mat !== 0 || job.mats.length !== 1 || job.windows.length !== 1 || window?.way !== 'cover' || !planned) return null;
 	if (!opening || !measured.opening) return null;
-	const { width, height } = measured;
+	const { width, height, left = planned.border.left, top = planned.border.top } = measured;
+	const uneven = unevenOverlap(plan, measured.opening);
 	return [
-		...put(file, ['mats', 0, 'have'], { opening: measured.opening, outer: { width, height } }),
+		...put(file, ['mats', 0, 'have'], { opening: measured.opening, outer: { width, height }, left, top, cut: true }),
 		...drop(file, ['borders']),
-		...drop(file, ['window', 'overlap'])
+		...(uneven ? put(file, ['window', 'overlap'], uneven) : drop(file, ['window', 'overlap']))
 	];
+}
+
+/** Overlaps that were to differ from side to side differ by as much; null where they were to be even. */
+function unevenOverlap({ window }: Pick<Figures, 'window'>, cut: Size): { left?: number; top?: number } | null {
+	const overlap = window?.overlap;
+	if (!window || !overlap) return null;
+	const less = (axis: keyof Size) => (window.opening[axis] - cut[axis]) / 2;
+	const sides = {
+		...(isSame(overlap.left, overlap.right) ? {} : { left: overlap.left + less('width') }),
+		...(isSame(overlap.top, overlap.bottom) ? {} : { top: overlap.top + less('height') })
+	};
+	return Object.keys(sides).length > 0 ? sides : null;
+}
+
+/** Rules of what then shows, or is covered, in the wrong place. */
+const SHOWS_WRONG = ['window.zone-exposed', 'window.zone-covered', 'window.overlap-thin', 'window.no-paper-left'];
+
+/** Why a mat as it was cut is not gone on from: what would show or be covered that did not before, or a new stop; null where nothing. */
+export function whyNotFollowed(before: readonly Finding[], after: readonly Finding[]): string | null {
+	const nameOf = ({ rule, where, severity }: Finding) => `${rule} ${where} ${severity}`;
+	const had = new Set(before.map(nameOf));
+	const worse = after.find(
+		(finding) => (finding.severity === 'stop' || SHOWS_WRONG.includes(finding.rule)) && !had.has(nameOf(finding))
+	);
+	return worse?.says ?? null;
 }
 
 export type ToLay = {

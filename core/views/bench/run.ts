@@ -41,7 +41,14 @@ export type Done = { at: number; by: string; forced?: string; waits?: { minutes:
 export type Looked = { at: number; by: string; clean: boolean; cause?: Cause };
 export type Laid = { left: number; top: number };
 /** A part as it was cut: its sides, its diagonals where they were read, and the window in it. */
-export type Measured = Size & { d1?: number; d2?: number; opening?: Size };
+export type Measured = Size & {
+	d1?: number;
+	d2?: number;
+	opening?: Size;
+	/** The window's left and top border, seen from the front. */
+	left?: number;
+	top?: number;
+};
 
 export type Run = {
 	/** Revision that it goes by; 0 before it has begun. */

@@ -6,6 +6,7 @@ import type { JobFile } from '../../job/definition.ts';
 import { patched, type Operation } from '../../job/patch.ts';
 import { readJob } from '../../job/read.ts';
 import { planDecided } from '../../plan.ts';
+import type { Finding } from '../../rule/rule.ts';
 import { GRADES, type Grade } from '../../shop/grades.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Unit } from '../../units/length.ts';
@@ -18,6 +19,8 @@ export type Offer = {
 	patch: Operation[];
 	/** What differs from the job as it stands. */
 	changes: string[];
+	/** Cautions that come with it and that the job as it stands does not have. */
+	cautions: string[];
 	/** Its own outer size, in mm; null while there is no frame. */
 	outer: { width: number; height: number } | null;
 	cost: Cost;
@@ -51,12 +54,23 @@ export function offerAt(asked: Asked, grade: Grade, cheap: boolean): Offer | NoO
 	);
 }
 
+const nameOf = ({ rule, where }: Finding): string => `${rule} ${where}`;
+
 /** Of `Clear glass, glazing` the place. */
 const placeOf = (label: string): string => nth(label.split(', ').slice(-1), 0);
 
 export function offerOf(asked: Asked, grade: Grade, patch: Operation[], changes: string[]): Offer {
 	const planned = plannedWith({ ...asked, file: patched(asked.file, patch) });
-	return { grade, patch, changes, outer: planned.plan.frame?.outer ?? null, cost: costOf(planned, asked.waste) };
+	const had = new Set(plannedWith(asked).plan.findings.map(nameOf));
+	const cautions = planned.plan.findings.filter((finding) => finding.severity === 'caution' && !had.has(nameOf(finding)));
+	return {
+		grade,
+		patch,
+		changes,
+		cautions: cautions.map(({ says }) => says),
+		outer: planned.plan.frame?.outer ?? null,
+		cost: costOf(planned, asked.waste)
+	};
 }
 
 /** The job at every grade but the one that it reaches: above it as little as it takes, below it as cheap as the grade admits. */

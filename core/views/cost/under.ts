@@ -4,6 +4,7 @@
  */
 import { patched, put } from '../../job/patch.ts';
 import { FaultError } from '../../job/faults.ts';
+import type { Finding } from '../../rule/rule.ts';
 import { GRADES } from '../../shop/grades.ts';
 import { shopFor } from '../../shop/shop.ts';
 import { SIDES } from '../../geometry/shapes.ts';
@@ -26,9 +27,12 @@ export function bestUnder(asked: Asked, cents: number): Under {
 	const now = plannedWith(asked);
 	const { reached } = now.plan.grade;
 	let least = Infinity;
-	const isUnder = ({ cost: { sums } }: Offer): boolean => {
-		least = Math.min(least, sums.total);
-		return sums.total <= cents;
+	const bears = bearing(asked);
+	const isUnder = (offer: Offer): boolean => {
+		// What the new weight asks too much of is not offered, however cheap.
+		if (!bears(offer)) return false;
+		least = Math.min(least, offer.cost.sums.total);
+		return offer.cost.sums.total <= cents;
 	};
 	const found = (offer: Offer, more: string[] = []): Under => ({ offer, changes: [...offer.changes, ...more], least });
 	for (const grade of GRADES) {
@@ -47,6 +51,17 @@ export function bestUnder(asked: Asked, cents: number): Under {
 		changes: [],
 		least: Number.isFinite(least) ? least : offerOf(asked, now.job.aim, [], []).cost.sums.total
 	};
+}
+
+/** Rules of what carries it: a section, a ring, a hook. */
+const CARRIES = ['frame.weak', 'hang.ring-none', 'hang.wire-none', 'hang.too-heavy', 'hang.wood-thin'];
+
+/** Whether an offer asks no more of section, ring and hook than the job as it stands, and brings no stop. */
+function bearing(asked: Asked): (offer: Offer) => boolean {
+	const countOf = (found: readonly Finding[]) =>
+		found.filter(({ severity, rule }) => severity === 'stop' || CARRIES.includes(rule)).length;
+	const now = countOf(plannedWith(asked).plan.findings);
+	return ({ patch }) => countOf(plannedWith({ ...asked, file: patched(asked.file, patch) }).plan.findings) <= now;
 }
 
 /** The widest borders under the price, in steps that a tape lays; null where borders are given, or the narrowest are too dear. */

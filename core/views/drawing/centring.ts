@@ -2,6 +2,7 @@
 import { rectangle, ring, type Scene, type Shape } from '../../figures/scene.ts';
 import type { Figures } from '../../figures.ts';
 import type { Decided } from '../../job/decided.ts';
+import type { House } from '../../shop/house.ts';
 import type { Point, Rect, Sides, Size } from '../../geometry/shapes.ts';
 import { PAPER } from '../../shop/colours.ts';
 import { bladePlaces, type BladePlace, type Centring } from '../bench/centring.ts';
@@ -10,12 +11,12 @@ import { bladePlaces, type BladePlace, type Centring } from '../bench/centring.t
 const TIMES = 10;
 
 /** The seen border that is planned, and what it is read from; `null` where there is no window in a frame. */
-export type Seen = { targets: Sides; opening: Size; pack: Size; allowance: Size };
+export type Seen = { targets: Sides; opening: Size; pack: Size; allowance: Size; /** What the shop's tape is read to. */ step: number };
 
-export function seenOf({ window, frame }: Figures): Seen | null {
+export function seenOf({ window, frame }: Figures, { readingStep: step }: House): Seen | null {
 	const seen = window?.mats[0]?.seen;
 	const opening = window?.mats[0]?.opening;
-	return window && frame && seen && opening ? { targets: seen, opening, pack: window.pack, allowance: frame.allowance } : null;
+	return window && frame && seen && opening ? { targets: seen, opening, pack: window.pack, allowance: frame.allowance, step } : null;
 }
 
 /** @param centring what the readings say; null: only where the window should be */

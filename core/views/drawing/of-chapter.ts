@@ -168,8 +168,8 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 	},
 	bench: {
 		job: {},
-		draw: ({ plan, job }) => {
-			const seen = seenOf(plan);
+		draw: ({ plan, job, shop }) => {
+			const seen = seenOf(plan, shop.house);
 			return seen && centringScene(job, seen, centred({ ...seen, readings: readAt(seen.targets), spans: spansOf(seen.opening) }));
 		},
 		shows: 'Eight readings, one instruction: where the window lies, where it should, and where the blade goes in.'

@@ -29,12 +29,12 @@ function cutOff(step: Step, run: Run, { job }: Made): RunFault[] {
 	});
 }
 
-function offCentre({ id, title }: Step, run: Run, { job, plan }: Made): RunFault[] {
-	const seen = seenOf(plan);
+function offCentre({ id, title }: Step, run: Run, { job, plan, shop }: Made): RunFault[] {
+	const seen = seenOf(plan, shop.house);
 	const readings = run.read.at(-1);
 	if (id !== 'centre' || !seen || !readings) return [];
-	const { targets, pack, allowance, opening } = seen;
-	const found = centred({ targets, readings, spans: spansOf(opening), pack, allowance });
+	const { targets, pack, allowance, opening, step } = seen;
+	const found = centred({ targets, readings, spans: spansOf(opening), pack, allowance, step });
 	const moves = Math.max(
 		Math.abs(found.right),
 		Math.abs(found.down),

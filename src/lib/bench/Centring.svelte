@@ -20,9 +20,9 @@
 
 	type Props = { desk: BenchDesk; step: Step };
 	const { desk }: Props = $props();
-	const { job, plan } = $derived(desk.planned);
+	const { job, plan, shop } = $derived(desk.planned);
 	const { reader } = $derived(job);
-	const seen = $derived(seenOf(plan));
+	const seen = $derived(seenOf(plan, shop.house));
 	const NAMES: Record<ReadingPlace, string> = {
 		tl: 'top, left',
 		tr: 'top, right',
@@ -40,10 +40,11 @@
 	let fields = $state<HTMLElement>();
 	const latest = $derived(desk.run.read.at(-1));
 	const whole = $derived.by((): Readings | null => {
-		const now = READING_PLACES.map((place) => typed[place]);
-		return now.every((mm) => typeof mm === 'number') ? (typed as Readings) : null;
+		// Correcting one figure is a new set of eight: the others stay as they were measured.
+		const now = round === 0 ? { ...latest, ...typed } : typed;
+		return READING_PLACES.every((place) => typeof now[place] === 'number') ? (now as Readings) : null;
 	});
-	const readings = $derived(whole ?? (Object.keys(typed).length === 0 && round === 0 ? latest : undefined));
+	const readings = $derived(whole ?? undefined);
 	const centring = $derived(
 		seen && readings
 			? centred({
@@ -51,7 +52,8 @@
 					readings,
 					spans: spansOf(seen.opening),
 					pack: seen.pack,
-					allowance: seen.allowance
+					allowance: seen.allowance,
+					step: seen.step
 				})
 			: null
 	);
@@ -111,7 +113,7 @@
 							label={NAMES[place]}
 							{reader}
 							zero
-							value={typed[place] ?? (Object.keys(typed).length === 0 && round === 0 ? (latest?.[place] ?? null) : null)}
+							value={typed[place] ?? (round === 0 ? (latest?.[place] ?? null) : null)}
 							onread={(mm) => read(place, mm)}
 						/>{/each}
 				</div>
@@ -129,8 +131,8 @@
 				{/if}
 			</div>
 			{#if desk.run.read.length > 0}<p class="quiet">
-					{desk.run.read.length === 1 ? 'Read once, kept.' : `Read ${desk.run.read.length} times, all kept.`} Shift it with a flat blade,
-					then read again.
+					{desk.run.read.length === 1 ? 'Measured once, saved.' : `Measured ${desk.run.read.length} times, all saved.`} Shift it, then
+					measure again.
 				</p>{/if}
 		</section>
 		<div class="drawn">

@@ -3,7 +3,7 @@
 	import { patched } from '$core/job/patch.ts';
 	import type { Step } from '$core/stations/step.ts';
 	import { showSize } from '$core/units/show.ts';
-	import { cutChecked, fromWhatWasCut, partsToMeasure, type PartToMeasure } from '$core/views/bench/checks.ts';
+	import { cutChecked, fromWhatWasCut, partsToMeasure, whyNotFollowed, type PartToMeasure } from '$core/views/bench/checks.ts';
 	import { differingSteps } from '$core/views/bench/differing.ts';
 	import type { Measured } from '$core/views/bench/run.ts';
 	import { invalidateAll } from '$app/navigation';
@@ -16,7 +16,8 @@
 	const parts = $derived(partsToMeasure(step));
 	const { reader } = $derived(desk.planned.job);
 	let open = $state<string | null>(null);
-	let typed = $state<Partial<Record<'width' | 'height' | 'd1' | 'd2' | 'openingWidth' | 'openingHeight', number | null>>>({});
+	type Field = 'width' | 'height' | 'd1' | 'd2' | 'openingWidth' | 'openingHeight' | 'left' | 'top';
+	let typed = $state<Partial<Record<Field, number | null>>>({});
 	let refused = $state('');
 
 	const FIELDS = [
@@ -27,18 +28,21 @@
 	] as const;
 	const WINDOW = [
 		['openingWidth', 'Window, width'],
-		['openingHeight', 'Window, height']
+		['openingHeight', 'Window, height'],
+		['left', 'Left border, from the front'],
+		['top', 'Top border']
 	] as const;
 
 	/** What is typed, once it is enough to be held against the plan. */
 	const measured = $derived.by((): Measured | null => {
-		const { width, height, d1, d2, openingWidth, openingHeight } = typed;
+		const { width, height, d1, d2, openingWidth, openingHeight, left, top } = typed;
 		if (!width || !height) return null;
 		return {
 			width,
 			height,
 			...(d1 && d2 ? { d1, d2 } : {}),
-			...(openingWidth && openingHeight ? { opening: { width: openingWidth, height: openingHeight } } : {})
+			...(openingWidth && openingHeight ? { opening: { width: openingWidth, height: openingHeight } } : {}),
+			...(left && top ? { left, top } : {})
 		};
 	});
 
@@ -53,9 +57,17 @@
 					d1: known.d1 ?? null,
 					d2: known.d2 ?? null,
 					openingWidth: known.opening?.width ?? null,
-					openingHeight: known.opening?.height ?? null
+					openingHeight: known.opening?.height ?? null,
+					left: known.left ?? null,
+					top: known.top ?? null
 				}
-			: {};
+			: stopsOf(part);
+	}
+
+	/** The stops to begin with: a blade set by them cuts two borders true, and throws the error to the others. */
+	function stopsOf({ mat }: PartToMeasure) {
+		const border = mat === undefined ? undefined : desk.planned.plan.window?.mats[mat]?.border;
+		return border ? { left: border.left, top: border.top } : {};
 	}
 
 	function keep(part: string) {
@@ -66,12 +78,13 @@
 
 	/** What the plan would be with the mat as it was cut; null where it cannot follow. */
 	function followed(part: PartToMeasure, as: Measured) {
-		const patch = fromWhatWasCut(desk.planned.file, desk.planned.job, part, as);
+		const patch = fromWhatWasCut(desk.planned.file, desk.planned.job, desk.planned.plan, part, as);
 		if (!patch) return null;
 		try {
 			const file = patched(desk.planned.file, patch);
 			const next = desk.plan(file);
-			return { file, moves: differingSteps(desk.steps, next.steps).filter(({ step: one }) => one.id !== 'gather') };
+			const why = whyNotFollowed(desk.planned.plan.findings, next.plan.findings);
+			return { file, why, moves: differingSteps(desk.steps, next.steps).filter(({ step: one }) => one.id !== 'gather') };
 		} catch {
 			return null;
 		}
@@ -79,7 +92,7 @@
 
 	async function follow(part: PartToMeasure, as: Measured) {
 		const next = followed(part, as);
-		if (!next) return;
+		if (!next || next.why) return;
 		const kept = await keepNext(desk.number, desk.rev, next.file, `Recomputed from ${part.part} as it was cut`);
 		if (!kept.ok) {
 			refused = kept.says;
@@ -127,7 +140,8 @@
 				<p role="status" class:good={checked.good}>{showSize(known, reader)}: {checked.says}</p>
 				{#if !checked.good}
 					{@const next = followed(part, known)}
-					{#if next}<p class="ways">
+					{#if next?.why}<p>It can’t go on from what was cut: {next.why} Recut it.</p>
+					{:else if next}<p class="ways">
 							<button type="button" class="btn preset-outlined-brand" onclick={() => follow(part, known)}
 								>Go on from what was cut</button
 							>

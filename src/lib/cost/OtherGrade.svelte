@@ -3,6 +3,7 @@
 	import type { Operation } from '$core/job/patch.ts';
 	import { GRADE_NAMES } from '$core/shop/grades.ts';
 	import type { NoOffer, Offer } from '$core/views/cost/beside.ts';
+	import Sign from '$lib/ui/Sign.svelte';
 
 	type Props = {
 		offer: Offer | NoOffer;
@@ -32,6 +33,7 @@
 		<ul>
 			{#each offer.changes as change (change)}<li>{change}</li>{/each}
 		</ul>
+		{#each offer.cautions as caution (caution)}<p class="brings"><Sign of="caution" size={11} /> {caution}</p>{/each}
 		<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => ontake(offer.patch)}
 			>Make it {name}</button
 		>
@@ -47,6 +49,12 @@
 	}
 	h3 {
 		font-weight: 600;
+	}
+	.brings {
+		font-size: var(--text-sm);
+	}
+	.brings :global(svg) {
+		display: inline;
 	}
 	.price {
 		font-size: 22px;

@@ -62,6 +62,12 @@
 					{#if reached && offer.grade !== reached}<li>{GRADE_NAMES[offer.grade]} in place of {GRADE_NAMES[reached]}</li>{/if}
 					{#each changes as change (change)}<li>{change}</li>{/each}
 				</ul>
+				{#if offer.cautions.length > 0}
+					<h3>Cautions that come with it</h3>
+					<ul>
+						{#each offer.cautions as caution (caution)}<li>{caution}</li>{/each}
+					</ul>
+				{/if}
 				<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => ontake(offer.patch)}
 					>Make it so</button
 				>

@@ -21,15 +21,15 @@ export const wood: FrameDefinition = {
 };
 
 /** Bare wood is finished once it is joined, and dry before the pack is near it. */
-export function finishes({ job }: Writer): MadeStep[] {
+export function finishes({ job }: Writer, splined = false): MadeStep[] {
 	const finish = job.frame?.finish;
 	if (!finish) return [];
-	const { name, hours, does, caution } = FINISH_OF[finish];
+	const { name, hours, does, caution, bareSplines } = FINISH_OF[finish];
 	return [
 		{
 			id: 'finish-wood',
 			title: `${name} the bare wood`,
-			does,
+			does: [...(splined && bareSplines ? ['Mask the splines, if they are to stay bare.'] : []), ...does],
 			because: 'What is not dry gives off what reaches the piece for weeks.',
 			caution,
 			waitMinutes: hours * 60,
@@ -75,18 +75,34 @@ function joinWood(writer: Writer): MadeStep[] {
 			waitMinutes: 12 * 60,
 			uses: []
 		},
-		...finishes(writer),
-		{
-			id: 'finish-frame',
-			title: 'Mask, colour, pare',
-			does: [
-				'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
-				`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`
-			],
-			because: 'Paint, oil and wax are dry before the pack is near them.',
-			caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
-			waitMinutes: 12 * 60,
-			uses: []
-		}
+		// Pared before it is stained: glue takes no stain, and a fresh spline end is pale.
+		...(job.frame?.finish ? [pare(splined), ...finishes(writer, splined)] : [colourAndPare(splined)])
 	];
+}
+
+function pare(splined: boolean): MadeStep {
+	return {
+		id: 'finish-frame',
+		title: 'Pare',
+		does: [`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`],
+		because: 'Glue takes no stain: what is pared later shows pale.',
+		caution: 'Chisel away from the holding hand.',
+		uses: []
+	};
+}
+
+/** Of a moulding that is finished already only its edge and corners are coloured. */
+function colourAndPare(splined: boolean): MadeStep {
+	return {
+		id: 'finish-frame',
+		title: 'Mask, colour, pare',
+		does: [
+			'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
+			`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`
+		],
+		because: 'Paint, oil and wax are dry before the pack is near them.',
+		caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
+		waitMinutes: 12 * 60,
+		uses: []
+	};
 }

@@ -51,7 +51,8 @@ export const mat: LayerDefinition = {
 		const planned = nth(plan.window.mats, index);
 		const at = `window.mats[${index}]`;
 		const { board, colour, have } = nth(job.mats, index);
-		if (have) return;
+		// One that was bought is in no list; one that was cut here has used its board.
+		if (have && !have.cut) return;
 		// A printed mat keeps the strip that the cutter's clamps hold until the last cut.
 		const size = planned.print ? sizeTerms(`${at}.print.board`, planned.print.board) : sizeTerms(`${at}.blank`, planned.blank);
 		add({

@@ -12,8 +12,8 @@ export const offCentre: TrainerCase = {
 	looked: ['From the front the mat looks wider on one side, once you know.'],
 	job: sound('Lamp room', { piece: { medium: ['printing-ink'] } }),
 	fault: {
-		done: ({ plan, steps }) => {
-			const seen = seenOf(plan);
+		done: ({ plan, steps, shop }) => {
+			const seen = seenOf(plan, shop.house);
 			const before = steps.slice(
 				0,
 				steps.findIndex(({ id }) => id === 'centre')

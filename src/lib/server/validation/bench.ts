@@ -49,7 +49,9 @@ const DEEDS: Record<DeedKind, Joi.PartialSchemaMap> = {
 		height: side.required(),
 		d1: side,
 		d2: side,
-		opening: Joi.object({ width: side.required(), height: side.required() })
+		opening: Joi.object({ width: side.required(), height: side.required() }),
+		left: side,
+		top: side
 	},
 	answered: { step, yes: Joi.boolean().required() },
 	ticked: { what: words.required(), on: Joi.boolean().required() },

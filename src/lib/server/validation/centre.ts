@@ -17,7 +17,8 @@ const schema = Joi.object({
 	readings: readingsSchema.required(),
 	spans: Joi.object({ width: span, height: span }).required(),
 	pack: Joi.object({ width: span, height: span }),
-	allowance: size.required()
+	allowance: size.required(),
+	step: Joi.number().min(0).max(25.4)
 }).messages(SENTENCES);
 
 /** Every fault with its path: `readings.rb`. */

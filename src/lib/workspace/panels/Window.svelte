@@ -3,7 +3,7 @@
 	import { offered } from '$core/shop/stocked.ts';
 	import { SIDES, type SideName } from '$core/geometry/shapes.ts';
 	import { showLength } from '$core/units/show.ts';
-	import { decidingLimit, limitsOf, type Limit } from '$core/stations/window/ranges.ts';
+	import { decidingLimit, limitsOf, setbackOf, type Limit } from '$core/stations/window/ranges.ts';
 	import Combo from '$lib/ui/Combo.svelte';
 	import Choice from '$lib/ui/Choice.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
@@ -36,7 +36,16 @@
 		const { measure, hold } = editor.figures;
 		if (!opening || !measure || !hold) return null;
 		const { house } = editor.shopIn(editor.job.cutIn);
-		return limitsOf({ piece: editor.here.piece, choice, measure, opening, hold, mat: editor.job.mats.at(-1) ?? null, house });
+		return limitsOf({
+			piece: editor.here.piece,
+			choice,
+			measure,
+			opening,
+			hold,
+			mat: editor.job.mats.at(-1) ?? null,
+			setback: setbackOf(editor.settled.plan.window, editor.job),
+			house
+		});
 	});
 	function limitOf(axis: 'width' | 'height'): string {
 		const deciding = limits && decidingLimit(limits, axis, 'right');
@@ -46,6 +55,7 @@
 		if ('edge' in by) return `the ${by.edge} edge`;
 		if ('zone' in by) return `“${by.zone}”`;
 		if ('image' in by) return `the image’s ${by.image} edge`;
+		if ('strip' in by) return `the lift’s ${by.strip} strip`;
 		return by.hold === 'pocket' ? 'the pockets' : 'the strips';
 	}
 	/** Nobody lays a sheet nearer than this by eye. */
