@@ -68,6 +68,10 @@ test('property: the areas of the layers × their weights add up to the mass', ()
 			kg += job.frame!.kind === 'metal' ? 0.45 * rails(section.face) : area * rails(section.face) * section.density;
 			const land = section.face - section.lip;
 			kg += ((land * job.frame!.deepen) / 1e6) * rails(land) * section.density;
+			// A cleat’s rail and its strip at the bottom; a strip for rings.
+			const { house } = shopFor(builtInShop, job.cutIn);
+			const strip = (outer.width * house.backStripWidth * house.cleatThickness * house.stripWoodDensity) / 1e9;
+			kg += strip * ((job.hang.by === 'cleat' && !job.kept.hangers ? 2 : 0) + (job.hang.strip ? 1 : 0));
 			near(made.mass!.kg, kg, 'mass');
 			near(
 				made.mass!.parts.reduce((sum, part) => sum + part.kg, 0),

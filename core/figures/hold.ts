@@ -45,7 +45,7 @@ export type Hold = {
 /** How the top edge is held: by tabs, by one tab in the middle, or by one strip along all of it. */
 export type TopHold = 'tabs' | 'one-tab' | 'strip';
 
-export type Hinges = { inset: number; places: number[]; size: Size; tab: number; cross: Size; others: EdgePlaces[] };
+export type Hinges = { inset: number; places: number[]; size: Size; tab: number; cross?: Size; others: EdgePlaces[] };
 
 export type Strip = {
 	side: Exclude<SideName, 'top'>;

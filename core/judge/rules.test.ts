@@ -134,6 +134,18 @@ const CASES: Record<string, Case> = {
 		at: all('stop'),
 		fix: 'V-hinges'
 	},
+	'hold.no-bond': {
+		fires: { ...sheet({ kind: 'photograph', medium: ['silver-gelatin-coated'] }), hold: { kind: 't-hinge', adhesive: 'starch-paste' } },
+		spares: { ...sheet({ kind: 'photograph', medium: ['silver-gelatin-coated'] }), hold: {} },
+		at: all('stop'),
+		fix: 'Edge strips'
+	},
+	'hold.friable-down': {
+		fires: { ...sheet({ medium: ['charcoal'] }), hold: { kind: 'pass-through', adhesive: 'starch-paste' } },
+		spares: { ...sheet({ medium: ['charcoal'] }), hold: { kind: 't-hinge', adhesive: 'starch-paste' } },
+		at: all('stop'),
+		fix: 'T-hinges, the sheet face up'
+	},
 	'hold.water-harm': { fires: ivory('starch-paste'), spares: ivory('none'), at: all('stop'), fix: 'Edge strips' },
 	'hold.conservator': {
 		fires: { ...ivory('none'), hold: { kind: 'conservator' } },
@@ -563,6 +575,24 @@ const CASES: Record<string, Case> = {
 		at: all('caution'),
 		fix: 'Without a leg'
 	},
+	'hang.not-on-metal': {
+		fires: { ...metal(16), hang: { by: 'sawtooth' } },
+		spares: { ...metal(16), hang: { by: 'security' } },
+		at: all('stop'),
+		fix: 'Hangers in the channel'
+	},
+	'hang.no-back': {
+		fires: { ...guard({ backing: 'fluted-pp' }), hang: { by: 'stand' } },
+		spares: { ...guard({ backing: 'aluminium-composite' }), hang: { by: 'stand' } },
+		at: all('stop'),
+		fix: 'A back of aluminium composite'
+	},
+	'hang.drop-unused': {
+		fires: { hang: { by: 'security', drop: 200 } },
+		spares: { hang: { by: 'rings', drop: 200 } },
+		at: all('note'),
+		fix: 'Remove the drop'
+	},
 	'hang.too-heavy': {
 		fires: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'wire' } },
 		spares: { ...sheet({ readings: { width: 1000, height: 1400 } }), ...guard({ glazing: 'uv-glass' }), hang: { by: 'rings' } },
@@ -574,6 +604,9 @@ const CASES: Record<string, Case> = {
 const planAt = (aim: Grade, changes: Changes, shop = builtInShop) => plan(workedJob({ ...changes, aim }), shop);
 const found = (aim: Grade, rule: string, changes: Changes, shop?: Shop) =>
 	planAt(aim, changes, shop).findings.find((finding) => finding.rule === rule) ?? null;
+
+/** What is said depends on what the piece is. */
+const WHY_OF_ITS_OWN = new Set(['gap.small']);
 
 /** The findings of the handbook's table. */
 const OF_THE_HANDBOOK = `board.touch-acidic board.backing-acidic board.backing-weak material.buffer-harm material.unknown
@@ -606,7 +639,7 @@ for (const [rule, { fires, spares, at, fix, shop = builtInShop }] of Object.entr
 		if (!asked) return;
 		const finding = found(asked, rule, fires, shop)!;
 		assert.match(finding.says, /^.+\.$/);
-		assert.equal(finding.why, RULES.find((one) => one.id === rule)!.why);
+		assert.ok(WHY_OF_ITS_OWN.has(rule) || finding.why === RULES.find((one) => one.id === rule)!.why, finding.why);
 		assert.equal(finding.remedies[0]?.label ?? null, fix);
 		if (fix === null) return;
 		const after = plan(patched(workedJob({ ...fires, aim: asked }), finding.remedies[0]!.patch), shop);

@@ -40,10 +40,12 @@ function centreFrom(nails: readonly { x: number; height: number }[], { height, h
 	const [first, last] = [nth(nails, 0), there(nails.at(-1), 'nail')];
 	const x = (first.x + last.x) / 2;
 	if (hang.wallRail) {
-		// Its bevel stands half a rail above the line of its screws.
-		return { x, y: first.height + hang.wallRail.height / 2 + hang.drop - height / 2 };
+		// Its highest edge stands half a rail above the line of its screws; the frame's rail hooks behind it, a rail's thickness lower.
+		const edge = first.height + hang.wallRail.height / 2;
+		return { x, y: edge - HOUSE_MM.cleatThickness + hang.wallRail.height + hang.drop - height / 2 };
 	}
-	const bearing = first.height - HOUSE_MM.hookOffset;
+	// One in the middle hangs on its nail itself.
+	const bearing = first.height - (hang.by === 'sawtooth' || hang.by === 'centre-hanger' ? 0 : HOUSE_MM.hookOffset);
 	const spacing = last.x - first.x;
 	const side = hang.wire ? (hang.wire.length - 2 * HOUSE_MM.wireEnd - spacing) / 2 : 0;
 	const rise = hang.wire ? Math.sqrt(side ** 2 - ((hang.span - spacing) / 2) ** 2) : 0;

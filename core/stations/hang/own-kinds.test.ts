@@ -13,7 +13,7 @@ const near = (value: number, wanted: number, within = 0.05) =>
 
 test('a cleat: its rail from rail to rail, the wall’s shorter, its screws in the middle of the wall’s', () => {
 	const cleat = hangs({ by: 'cleat' });
-	assert.equal(cleat.drop, 50);
+	assert.equal(cleat.drop, 10);
 	assert.deepEqual(cleat.strip, { width: 573, height: 40 }, '577 less 2 mm bare at each side');
 	assert.deepEqual(cleat.wallRail, { width: 523, height: 40 });
 	assert.equal(cleat.hookCount, 3, '443 between the outer screws: two gaps of 221.5');
@@ -21,7 +21,9 @@ test('a cleat: its rail from rail to rail, the wall’s shorter, its screws in t
 		cleat.hooks.map(({ x }) => x),
 		[-221.5, 0, 221.5]
 	);
-	assert.ok(cleat.hooks.every(({ height }) => height === 1500 + 368 - 50 - 20));
+	// The frame’s rail from 10 to 50 below the top, bevel below; hooked in, its lowest edge lies 10 lower than the wall’s highest.
+	assert.equal(cleat.wallRailEdge, 1500 + 368 - (10 + 40 - 10));
+	assert.ok(cleat.hooks.every(({ height }) => height === 1828 - 20));
 	assert.equal(cleat.lean, 0, 'a strip as thick along the bottom');
 	near(cleat.pullN, (3.2 * 9.81) / 3, 1e-9);
 	assert.equal(hangs({ by: 'cleat', drop: 80 }).drop, 80);
@@ -31,9 +33,9 @@ test('a cleat: its rail from rail to rail, the wall’s shorter, its screws in t
 test('a frame too narrow or too low for a cleat says so', () => {
 	const of = (width: number, height: number) =>
 		faultsIn({ ...HANG_ONLY, given: { outer: { width, height }, mass: 1 }, hang: { by: 'cleat' } }).join();
-	assert.equal(of(134, 90), '', '130 of rail on the frame, 80 on the wall; 50 and 40 down');
-	assert.match(of(133, 90), /^hang.by: .*too narrow/);
-	assert.match(of(134, 89), /^hang.drop: .*Choose a shorter drop, or rings/);
+	assert.equal(of(134, 50), '', '130 of rail on the frame, 80 on the wall; 10 and 40 down');
+	assert.match(of(133, 50), /^hang.by: .*too narrow/);
+	assert.match(of(134, 49), /^hang.drop: .*Choose a shorter drop, or rings/);
 });
 
 test('security plates: two on the top rail clear of the mitres, one that locks below', () => {
@@ -53,9 +55,12 @@ test('a stand: leg, hinge and foot; it hangs nowhere and has no bumpers', () => 
 	const { hinge, leg, foot } = there(stand, 'stand');
 	near(hinge, 200);
 	const radians = Math.PI / 180;
+	// Opened by 35° it would be longer than its hinge is high and stand out below when folded: it is shorter, and opens less.
+	assert.ok(leg < hinge, `${leg} folded behind ${hinge}`);
 	// The hinge as high above the table as the leg reaches: the triangle closes.
-	near(hinge * Math.cos(15 * radians), leg * Math.cos(20 * radians), 1e-9);
-	near(foot, hinge * Math.sin(15 * radians) + leg * Math.sin(20 * radians), 1e-9);
+	const opens = Math.acos((hinge * Math.cos(15 * radians)) / leg);
+	near(foot, hinge * Math.sin(15 * radians) + leg * Math.sin(opens), 1e-9);
+	assert.ok(foot > hinge * Math.sin(15 * radians) + 20, 'its foot stands well behind the frame’s');
 	assert.deepEqual([hooks, lean], [[], undefined]);
 	assert.ok(!has(small, 'hang.stand-tips') && !has(small, 'hang.too-heavy'));
 	const high = planSingle({ ...HANG_ONLY, given: { outer: { width: 300, height: 401 }, mass: 2.1 }, hang: { by: 'stand' } });

@@ -25,7 +25,9 @@ export function decideHold(
 	// Folded paper hides behind a mat's overlap.
 	const bare = float || !before.matted;
 	const selfAdhesive = before.piece.noWater && before.aim === 'show';
-	const usual = usualKind(before.piece, { float, bare, pockets: hidesPockets(before, shop.house), selfAdhesive }, before.schools, shop);
+	const sticks = given.adhesive !== undefined && given.adhesive !== 'none';
+	const shown = { float, bare, pockets: hidesPockets(before, shop.house), selfAdhesive, sticks };
+	const usual = usualKind(before.piece, shown, before.schools, shop);
 	const kind = house<HoldKind>(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual);
 	const refused = HOLDS[kind].refuses({ piece: before.piece.kind, float, bare });
 	if (refused) faults.push({ path: 'hold.kind', says: refused });
@@ -65,7 +67,7 @@ export function decideHold(
 	};
 }
 
-type Shown = { float: boolean; bare: boolean; /** The window hides pockets that hold. */ pockets: boolean; selfAdhesive: boolean };
+type Shown = { float: boolean; bare: boolean; /** The window hides pockets that hold. */ pockets: boolean; selfAdhesive: boolean; /** An adhesive was chosen already: hinges take it. */ sticks: boolean };
 
 /** The overlaps that were asked for add up to a pocket that holds, at every corner; in a reveal the paper round the image does. */
 function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[] }, house: House): boolean {
@@ -91,7 +93,7 @@ function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[
  */
 function usualKind(
 	{ kind, grammage, noWater }: Piece,
-	{ float, bare, pockets, selfAdhesive }: Shown,
+	{ float, bare, pockets, selfAdhesive, sticks }: Shown,
 	schools: Readonly<Record<string, string>>,
 	{ house }: Shop
 ): HoldKind {
@@ -100,7 +102,7 @@ function usualKind(
 	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
 	if (schools['cockle'] === 'stick-down') return 'whole-surface';
 	// No paste bonds to it: folded paper where a mat hides it, else what sticks by itself, at Show alone.
-	if (noWater && !selfAdhesive) return bare ? 'conservator' : pockets ? 'corners' : 'strips';
+	if (noWater && !selfAdhesive && !sticks) return bare ? 'conservator' : pockets ? 'corners' : 'strips';
 	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 

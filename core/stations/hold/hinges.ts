@@ -42,12 +42,13 @@ export function topHold(job: Decided, { mean }: Measure, house: House): TopHold 
 /**
  * @param room.above board above the sheet, on which tabs that stand and their cross-pieces have to lie
  * @param room.stands whether they do: else they stay behind the sheet
+ * @param room.over whether a part goes over the tab on the board
  */
 export function planHinges(
 	job: Decided,
 	shop: Shop,
 	measure: Measure,
-	{ above, stands }: { above: number; stands: boolean },
+	{ above, stands, over: isCrossed }: { above: number; stands: boolean; over: boolean },
 	write: Write
 ): Hinges {
 	const house = houseTerms(shop.house);
@@ -80,14 +81,18 @@ export function planHinges(
 		places: places.map(({ value }) => value),
 		size: { width: size.width.value, height: size.height.value },
 		tab: write('tab', tab, 'off-board').value,
-		cross: {
+		...(isCrossed
+			? {
+					cross: {
 			width: write('cross.width', stands ? across : largest(size.width, smallest(across, less(twice(inset), house('crossApart')))), 'size').value,
 			height: write(
 				'cross.height',
 				stands ? shortened(house('crossHeight'), less(board, house('crossInside'))) : house('crossHeight'),
 				'off-board'
 			).value
-		},
+					}
+				}
+			: {}),
 		others
 	};
 }

@@ -93,10 +93,10 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'mark-up': [opened, ...before('Up is marked on the back that closes it.', 'close-pack', 'edge-seal', 'dust-first')],
 	'fit-first': [
 		opened,
-		...before(UP, 'mark-up'),
 		...before('The tape must hide under the lip: it is on before the pack enters the frame.', 'edge-seal'),
 		...before(INSIDE, 'close-pack', 'dust-first'),
-		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen')
+		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen'),
+		...before(UP, 'mark-up')
 	],
 	'fit-all': [opened, ...before('Dust found now costs two points; found later, all of them.', 'fit-first')],
 	centre: [opened, ...before('What is still loose moves again.', 'fit-all')],

@@ -73,8 +73,9 @@ test('where the sheet lies is read before its hinges are wetted', () => {
 	assert.equal(off.good, false);
 	assert.match(off.says, /too far right and .* too high, seen as it lies\. Move it before the hinges are wetted\.$/);
 	const floats = made({ window: { way: 'float', gap: 12, support: 'cotton-8' }, mats: [{ board: 'cotton-4', lift: 9 }] });
-	const [float] = placesToLay(floats.job, floats.plan);
-	assert.equal(float!.within, null, 'a float is free all round');
+	assert.deepEqual(placesToLay(floats.job, floats.plan), [], 'on its support it is laid edge by edge');
+	const flat = made({ window: { way: 'float', gap: 12, support: null }, mats: [{ board: 'cotton-4', lift: 9 }], hold: { kind: 'v-hinge' } });
+	assert.equal(placesToLay(flat.job, flat.plan)[0]!.within, null, 'a float is free all round');
 });
 
 test('two plans of one job: what is gone, what is new, what has other figures', () => {

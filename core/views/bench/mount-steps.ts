@@ -125,7 +125,7 @@ function place(sights: Sight[], writer: Writer): MadeStep {
 	return {
 		id: 'place',
 		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
-		does: sights.flatMap((sight) => placed(sight, writer)),
+		does: sights.map((sight) => placed(sight, writer)),
 		because: isLoweredOn(job)
 			? 'The mat is lowered onto a sheet that lies in its place: what sheds is never turned.'
 			: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weigh it down' : ''}; check it before anything is pasted.`,
@@ -134,26 +134,21 @@ function place(sights: Sight[], writer: Writer): MadeStep {
 	};
 }
 
-function placed(sight: Sight, writer: Writer): string[] {
+function placed(sight: Sight, writer: Writer): string {
 	const { job, plan } = writer;
 	const laid = laidOn(plan, job, sight);
 	const weight = !FLAT_SHEETS[job.piece.kind] ? '' : staysFaceUp(job) ? '; hold it by hand at its edge: it sheds' : '; a weight on it';
 	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
 	const through = job.hold.kind === 'pass-through' ? ', each tab through its slit' : '';
-	if (laid.board === 'its own board') return [`${start}, edges flush, its release paper still on.`];
+	if (laid.board === 'its own board') return `${start}, edges flush, its release paper still on.`;
 	if (laid.board === 'support')
-		return [
-			`${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`
-		];
+		return `${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`;
 	const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top left corner as it lies';
 	const slip =
 		laid.board === 'slip sheet'
 			? ` as large as the mat, ${writer.size(there(plan.window, 'window').pack)}`
 			: '';
-	return [
-		`${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}.`,
-		playOf(sight, writer)
-	];
+	return `${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}. ${playOf(sight, writer)}`;
 }
 
 function playOf({ opening: { tolerance } }: Sight, writer: Writer): string {

@@ -35,8 +35,9 @@ const EITHER = new Set([
 	'bumpers hang',
 	'bumpers dust-cover',
 	'bumpers seal',
-	'back-strip dust-cover',
-	'back-strip seal'
+	// A cleat is glued to bare wood before the tape, everything else is screwed on after it.
+	'seal hang',
+	'dust-cover rings'
 ]);
 
 const SCHOOLS: JobFile['schools'][] = [
@@ -88,14 +89,16 @@ test('the orders that cost most when they are forgotten', () => {
 	assert.match(locked('cut-boards', of)!.because, /missing is found/);
 	assert.equal(locked('cut-boards', of, 'gather'), null);
 	const turned = steps({ back: { dustCover: true }, schools: { 'cover-order': 'hardware-first' } });
-	assert.equal(locked('hang', turned, 'seal'), null);
-	assert.equal(locked('dust-cover', turned, 'seal', 'fit-all', 'centre')?.by.id, 'hang');
+	assert.equal(locked('rings', turned, 'seal'), null);
+	assert.equal(locked('dust-cover', turned, 'seal', 'fit-all', 'centre')?.by.id, 'rings');
+	assert.equal(locked('wire', turned, 'seal', 'rings')?.by.id, 'dust-cover', 'no strung wire lies under the paper');
+	assert.equal(locked('bumpers', turned, 'seal', 'rings', 'wire')?.by.id, 'dust-cover', 'and no bumper');
 });
 
 test('what dries locks what follows until it is dry, and says until when', () => {
 	const of = steps();
 	const done: Deed[] = [
-		...did('gather', 'cut-boards', 'prepare-hold', 'join-mats', 'place'),
+		...did('gather', 'cut-boards', 'prepare-hold', 'join-mats', 'tabs', 'place'),
 		{ kind: 'done', step: 'hinge', waits: { minutes: 45, what: 'Hinges' } }
 	];
 	const run = folded(events(...done));
@@ -108,7 +111,7 @@ test('what dries locks what follows until it is dry, and says until when', () =>
 		[['hinge', 'Hinges', hinged + wait]]
 	);
 	// Meanwhile what is not locked is next.
-	assert.equal(nextStep(folded(events(...did('ready'), ...done)), of, hinged)?.id, 'cut-glazing');
+	assert.equal(nextStep(folded(events(...did('ready'), ...done)), of, hinged)?.id, 'cut-frame');
 });
 
 test('events: each counts once, a step done twice was done the first time, a step taken back is open', () => {

@@ -22,19 +22,21 @@ test('the order of the work, for the worked case', () => {
 	assert.deepEqual(ids(), [
 		'ready',
 		'gather',
-		'cut-boards',
-		'cut-glazing',
-		'prepare-hold',
 		'cut-frame',
 		'join-frame',
 		'finish-frame',
+		'cut-boards',
+		'cut-glazing',
+		'prepare-hold',
 		'join-mats',
+		'tabs',
 		'place',
 		'hinge',
 		'try-window',
 		'clean-glazing',
 		'dust-first',
 		'close-pack',
+		'mark-up',
 		'fit-first',
 		'fit-all',
 		'centre',
@@ -63,7 +65,8 @@ test('figures of the plan stand in the steps', () => {
 		['cut-frame', ['577', '736']],
 		['join-frame', ['545 × 704', '890.3']],
 		['place', ['70']],
-		['hinge', ['3', '25', '60 × 20']],
+		['tabs', ['3', '25', '33', '352']],
+		['hinge', ['3', '60 × 20', '2 above']],
 		['centre', ['65.5']],
 		['seal', ['565', '724']],
 		['wall', ['1500']]
@@ -167,19 +170,26 @@ test('several windows: each in every mat has its stops, each sheet its place and
 		assert.ok(cutting.includes(name), name);
 	const placing = step('place', several);
 	assert.equal(placing.title, 'Place the sheets');
-	assert.ok(placing.does.some((line) => line.startsWith('Window 2: It lies on the under-mat, face up')));
-	const hinging = step('hinge', several);
-	assert.equal(hinging.title, 'Hinge them, 4 T-hinges');
-	assert.ok(hinging.does.some((line) => line.startsWith('Window 2: The sheet lies face down')));
+	assert.ok(placing.does.some((line) => line.startsWith('Window 2: Lay it face up on the under-mat')));
+	assert.equal(step('hinge', several).title, 'Close the 4 T-hinges');
+	const tabs = step('tabs', several);
+	assert.equal(tabs.title, 'Tabs on the sheets, 4');
+	assert.ok(tabs.does.some((line) => line.startsWith('Window 2: Lay it face down on a clean slip sheet')));
 });
 
-test('a float is centred, not moved to a mark; its hinges go through the support', () => {
+test('a float: slits from the front of its support, tabs, the sheet on its support, then the support on its base by its own figures', () => {
 	const float: Partial<JobFile> = {
 		window: { way: 'float', gap: 12, support: 'cotton-8' },
 		mats: [{ board: 'cotton-4', lift: 9 }]
 	};
-	assert.match(textOf(step('place', float)), /the same air on all sides/);
-	assert.match(step('hinge', float).title, /^Hinge it, 3 pass-through hinges$/);
+	const order = ids(float).filter((id) => ['slits', 'tabs', 'place', 'hinge', 'support-to-base'].includes(id));
+	assert.deepEqual(order, ['slits', 'tabs', 'place', 'hinge', 'support-to-base']);
+	assert.match(textOf(step('place', float)), /each tab through its slit: it stands out 6 past the support’s left edge and 6 past its top/);
+	assert.match(step('hinge', float).title, /^Close the 3 pass-through hinges$/);
+	// Slits lie 16 below the sheet’s edge, 10 inside the support’s; hinges at 50, 201, 352 of the sheet, whose edge lies 6 outside.
+	assert.match(textOf(step('slits', float)), /each 27 long, level; centres 44 from the left and 10 from the top; 195 from the left/);
+	// Pack 402 + 24 + 140 wide: the sheet at 82, its support at 88.
+	assert.match(textOf(step('support-to-base', float)), /top left corner of the support 88 from the left edge and 88 from the top/);
 });
 
 test('curves are cut by their centre; a printed mat from its bottom, its strip last; a ready frame is measured, not cut', () => {
@@ -202,15 +212,15 @@ test('curves are cut by their centre; a printed mat from its bottom, its strip l
 test('a weight lies on flat sheets alone, and on none that sheds', () => {
 	const placed = (piece: object) => textOf(step('place', { piece: { ...workedJob().piece, ...piece } }));
 	assert.match(placed({}), /; a weight on it\..*weigh it down/);
-	assert.match(placed({ friable: true }), /held by hand at its edge: it sheds/);
+	assert.match(placed({ friable: true }), /hold it by hand at its edge: it sheds/);
 	assert.doesNotMatch(placed({ friable: true }), /weight|weigh/);
 	for (const kind of ['textile', 'object'] as const) {
 		const on = steps({ piece: { ...workedJob().piece, kind }, hold: { kind: 'stitching' } }).find(({ id }) => id === 'place');
 		assert.doesNotMatch(on ? textOf(on) : '', /weight|weigh/, kind);
 	}
-	const hinged = (friable: boolean) => textOf(step('hinge', { piece: { ...workedJob().piece, friable } }));
-	assert.match(hinged(true), /a small weight on each tab at the sheet’s bare edge, none where it sheds/);
-	assert.match(hinged(false), /Blotter and weight on them/);
+	const tabs = (friable: boolean) => textOf(step('tabs', { piece: { ...workedJob().piece, friable } }));
+	assert.match(tabs(true), /stays face up.*adhesive up.*a small weight on each tab at the bare edge, none where it sheds/);
+	assert.match(tabs(false), /Blotter and weight on each/);
 });
 
 test('each window’s line says its own tolerance, each lifted mat’s its wider upright: no line of a step twice', () => {

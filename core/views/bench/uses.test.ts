@@ -104,7 +104,7 @@ test('a piece that sheds is never laid face down; everything else is turned for 
 	});
 	assert.doesNotMatch(charcoal.words, /lies face down|turn it over|face down on the (under|window)/);
 	assert.match(charcoal.words, /stays face up/);
-	assert.match(worked().words, /The sheet lies face down/);
+	assert.match(worked().words, /Lay it face down on a clean slip sheet/);
 });
 
 test('a one-hole ring is left loose enough to turn, a two-hole one is not', () => {

@@ -186,7 +186,9 @@ const planFor =
 	({ stands, slits, over: partOver }: Pick<HingeOf, 'stands' | 'slits' | 'over'>): HoldDefinition['plan'] =>
 	(shared, { job, piece, shop, measure, opening }, write) => {
 		const { adhesive } = job.hold;
-		const { others, cross, ...top } = planHinges(job, shop, measure, { above: opening.placement.top, stands }, write);
+		const isCrossed = partOver !== null && !isLoweredOn(job);
+		const room = { above: opening.placement.top, stands, over: isCrossed };
+		const { others, ...top } = planHinges(job, shop, measure, room, write);
 		const carrying = top.places.length;
 		const tissue = adhesive.family === 'paste' ? tissueFor(piece.grammage, shop.tissues) : null;
 		const tenth = over(at('job.piece.grammage', piece.grammage), plain(10));
@@ -208,7 +210,6 @@ const planFor =
 		return {
 			...shared,
 			...top,
-			...(partOver === null || isLoweredOn(job) ? {} : { cross }),
 			...slit,
 			count: carrying + others.reduce((sum, { places }) => sum + places.length, 0),
 			tissue,
