@@ -111,7 +111,7 @@ test('property: the window cut and the sheet laid by the printed words lie where
 			assert.ok(opening.width > 0 && Math.min(...xs) >= lies.left - PRINTED);
 
 			// Tabs: counted from the left of the sheet as it lies, back up.
-			const tabs = stepOf(steps, 'hinge').does.find((one) => /centres/.test(one))!;
+			const tabs = stepOf(steps, 'tabs').does.find((one) => /centres/.test(one))!;
 			const centres =
 				read(tabs, /centres ([\d., ]+) from its left corner/).length &&
 				/centres ([\d., ]+) from/.exec(tabs)![1]!.split(', ').map(Number);

@@ -18,6 +18,8 @@ export type CauseDefinition = {
 	name: string;
 	/** The first step that is done again. */
 	from: StepId;
+	/** Where the package has this step, it begins there. */
+	orFrom?: StepId;
 	/** It is found by looking through the glazing before all points are in. */
 	seenByLooking: boolean;
 	/** What would have prevented it. */
@@ -88,6 +90,7 @@ export const REOPENS: Record<Cause, CauseDefinition> = {
 	hardware: {
 		name: 'hardware',
 		from: 'hang',
+		orFrom: 'rings',
 		seenByLooking: false,
 		instead: 'Ask which way is up, and measure both drops from the top.'
 	}

@@ -41,7 +41,8 @@ export function nextStep(run: Run, steps: readonly Step[], now: number): Step | 
 
 /** Minutes of work that opening one again costs: of the steps that were done and are to be done once more. */
 export function minutesAgain(run: Run, steps: readonly Step[], cause: Cause): number {
+	const has = (id: AnyStepId) => steps.some((step) => step.id === id);
 	return steps
-		.filter(({ id }) => isUndoneBy(cause, id) && run.done.has(id))
+		.filter(({ id }) => isUndoneBy(cause, id, has) && run.done.has(id))
 		.reduce((sum, { minutes = 0, pieces = 1 }) => sum + minutes / pieces, 0);
 }

@@ -1,13 +1,15 @@
 /** A package that was closed is opened again: what comes off before its steps are done once more (handbook order#variants). */
 import { placeOf } from '../../shop/step-names.ts';
 import type { Shop } from '../../shop/shop.ts';
-import type { MadeStep, Step } from '../../stations/step.ts';
+import type { AnyStepId, MadeStep, Step } from '../../stations/step.ts';
 import type { Plan } from '../../plan.ts';
 import type { Decided } from '../../job/decided.ts';
-import { REOPENS } from './causes.ts';
 import { waysToOpen } from './label-words.ts';
 import { withOwnSteps } from './own-steps.ts';
-import type { Run } from './run.ts';
+import { startOf, type Run } from './run.ts';
+
+/** Steps that put hardware on the back. */
+const HARDWARE: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['hang', 'rings', 'wire']);
 
 /** @returns the steps of a run: those of its package, and before what is done again the opening, where something has to come off for it */
 export function stepsOfRun(
@@ -19,12 +21,14 @@ export function stepsOfRun(
 	if (!last) return [...steps];
 	const ways = waysToOpen(job, plan, shop.house).filter(({ made }) => last.undone.includes(made));
 	const does = [
-		...(last.undone.includes('hang') && steps.some(({ id }) => id === 'hang')
+		...(steps.some(({ id }) => HARDWARE.has(id) && last.undone.includes(id))
 			? [ways.length > 0 ? 'Wire and hangers come off first.' : 'The hangers come off.']
 			: []),
 		...ways.map(({ does: way }) => `${way.charAt(0).toUpperCase()}${way.slice(1)}.`)
 	];
-	const at = steps.findIndex(({ id }) => placeOf(id) >= placeOf(REOPENS[last.cause].from));
+	const has = (id: AnyStepId) => steps.some((step) => step.id === id);
+	const from = placeOf(startOf(last.cause, has));
+	const at = steps.findIndex(({ id }) => placeOf(id) >= from);
 	if (does.length === 0 || at < 0) return [...steps];
 	const opening: MadeStep = {
 		id: 'open-again',

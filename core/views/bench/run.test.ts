@@ -180,8 +180,8 @@ test('opened again: the steps from its cause on are to be done once more, which 
 	assert.ok(after.done.has('clean-glazing') && !after.done.has('fit-all') && !after.done.has('hang'));
 	assert.deepEqual([after.answered.size, after.minutesLost, after.reopened.length], [0, lost, 1]);
 	for (const cause of CAUSES) {
-		assert.ok(isUndoneBy(cause, REOPENS[cause].from));
-		assert.ok(!isUndoneBy(cause, 'cut-boards'), cause);
+		assert.ok(isUndoneBy(cause, REOPENS[cause].from, () => false));
+		assert.ok(!isUndoneBy(cause, 'cut-boards', () => true), cause);
 	}
 });
 
@@ -237,4 +237,17 @@ test('a batch: counted piece by piece, one opened again takes that one back', ()
 test('taken back, a step asks its question again', () => {
 	const run = folded(events({ kind: 'answered', step: 'hang', yes: true }, ...did('hang'), { kind: 'undone', step: 'hang' }));
 	assert.deepEqual([run.answered.has('hang'), run.done.has('hang')], [false, false]);
+});
+
+test('hardware first: opened for the hardware, the rings and what lies over them are done again', () => {
+	const turned = ['seal', 'rings', 'dust-cover', 'wire', 'bumpers'] as const;
+	const has = (id: AnyStepId) => turned.some((one) => one === id);
+	assert.deepEqual(
+		turned.filter((id) => isUndoneBy('hardware', id, has)),
+		['rings', 'dust-cover', 'wire', 'bumpers']
+	);
+	assert.deepEqual(
+		(['seal', 'dust-cover', 'hang', 'bumpers'] as const).filter((id) => isUndoneBy('hardware', id, () => false)),
+		['hang', 'bumpers']
+	);
 });

@@ -142,9 +142,11 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 		run.minutesLost += clean ? 0 : minutes;
 	},
 	reopened: (run, { cause, minutes, pieces = 1, at, by }) => {
-		const undone = [...run.done.keys()].filter((step) => isUndoneBy(cause, step));
+		const was = new Set(run.done.keys());
+		const has = (step: AnyStepId) => was.has(step);
+		const undone = [...was].filter((step) => isUndoneBy(cause, step, has));
 		for (const step of new Set([...run.done.keys(), ...run.counted.keys()])) {
-			if (!isUndoneBy(cause, step)) continue;
+			if (!isUndoneBy(cause, step, has)) continue;
 			const through = run.done.delete(step) ? pieces : (run.counted.get(step) ?? 0);
 			run.counted.set(step, Math.max(0, through - 1));
 		}
@@ -187,7 +189,13 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 	}
 };
 
-/** Whether a step is to be done again once the package is opened for such a cause. */
-export function isUndoneBy(cause: Cause, step: AnyStepId): boolean {
-	return placeOf(step) >= placeOf(REOPENS[cause].from);
+/** From where on a package is done again for such a cause. @param has whether the package has such a step */
+export function startOf(cause: Cause, has: (step: AnyStepId) => boolean): AnyStepId {
+	const { from, orFrom } = REOPENS[cause];
+	return orFrom && has(orFrom) ? orFrom : from;
+}
+
+/** Whether a step is to be done again once the package is opened for such a cause. @param has as of `startOf` */
+export function isUndoneBy(cause: Cause, step: AnyStepId, has: (step: AnyStepId) => boolean): boolean {
+	return placeOf(step) >= placeOf(startOf(cause, has));
 }

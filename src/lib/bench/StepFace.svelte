@@ -10,7 +10,7 @@
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { showDate } from '$lib/ui/days.ts';
 	import { unbroken } from '$lib/ui/words.ts';
-	import type { BenchDesk } from './bench-desk.svelte.ts';
+	import { ASKS_UP, type BenchDesk } from './bench-desk.svelte.ts';
 	import Centring from './Centring.svelte';
 	import CutCheck from './CutCheck.svelte';
 	import Force from './Force.svelte';
@@ -34,10 +34,11 @@
 		'fit-first': Looked,
 		centre: Centring,
 		hang: Orientation,
+		rings: Orientation,
 		'last-look': Photographs
 	};
 	/** Asked before a hand is moved. */
-	const FIRST: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['hang']);
+	const FIRST = ASKS_UP;
 	/** What is asked there says all that is done. */
 	const TOLD: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['gather', 'centre']);
 	const pictures = $derived(picturesOf(step, desk.planned));

@@ -14,7 +14,7 @@
 		CAUSES.map((cause) => {
 			return {
 				cause,
-				first: desk.steps.find(({ id }) => isUndoneBy(cause, id)),
+				first: desk.steps.find(({ id }) => isUndoneBy(cause, id, (has) => desk.steps.some((step) => step.id === has))),
 				minutes: minutesAgain(desk.run, desk.steps, cause)
 			};
 		}).filter(

@@ -34,6 +34,9 @@ export type BenchStart = {
 	store: Store | null;
 };
 
+/** Steps that screw hardware on: which way is up is asked before. */
+export const ASKS_UP: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['hang', 'rings']);
+
 /** Which place of the screen is asked for beside the step. */
 export type Aside = 'wrong' | 'force' | null;
 
@@ -156,7 +159,7 @@ export class BenchDesk {
 	}
 
 	/** Whether the step's own question keeps it from being done. */
-	readonly asks = $derived.by(() => this.step?.id === 'hang' && this.run.answered.get('hang') !== true);
+	readonly asks = $derived.by(() => this.step !== null && ASKS_UP.has(this.step.id) && this.run.answered.get(this.step.id) !== true);
 
 	/** Of a batch, so many are through a step that is not done for all. */
 	through(step: Step): number {
@@ -193,9 +196,17 @@ export class BenchDesk {
 			});
 		}
 		this.aside = null;
-		const after = this.steps.find(({ id }, at) => at > this.steps.indexOf(step) && !this.run.done.has(id));
-		this.#open = after?.id ?? null;
+		this.#open = this.#after(step)?.id ?? null;
 		if (this.steps.every(({ id }) => this.run.done.has(id) || id === step.id)) this.did({ kind: 'ended' });
+	}
+
+	/** What can be done now: later in the order first, then what was left before; while all of it dries, what comes next. */
+	#after(step: Step): Step | null {
+		const at = this.steps.indexOf(step);
+		const left = this.steps.filter(({ id }) => !this.run.done.has(id) && id !== step.id);
+		const now = this.bench.now();
+		const later = left.filter((one) => this.steps.indexOf(one) > at);
+		return later.find(({ id }) => !lockOf(id, this.run, this.steps, now)) ?? nextStep(this.run, this.steps, now);
 	}
 
 	reopen(cause: Cause): void {

@@ -2,9 +2,14 @@
 	/** Whether the job is worked on, and the way out of one that was begun and left. */
 	import { goto } from '$app/navigation';
 	import { isEmptyJob } from '$core/job/is-empty.ts';
+	import { planSteps } from '$core/views/bench/steps.ts';
+	import { folded, type Run } from '$core/views/bench/run.ts';
+	import { notDoneYet } from '$core/views/hand-over.ts';
+	import type { BenchAnswer } from '$lib/server/bench.ts';
 	import { sameAgain } from '$core/job/same-again.ts';
 	import { JOB_STATE_NAMES, JOB_STATES, type JobState } from '$core/job/state.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import { askServer } from '$lib/ui/ask-server.ts';
 	import { sayDone } from '$lib/ui/toasts.ts';
 	import { useWorkspace } from '../context.ts';
 	import { nth } from '$core/units/there.ts';
@@ -12,9 +17,27 @@
 	const { editor } = useWorkspace();
 	const OPTIONS = JOB_STATES.map((value) => ({ value, label: JOB_STATE_NAMES[value] }));
 	let trouble = $state('');
+	/** What is not done, while it is asked whether it is handed over all the same. */
+	let left = $state.raw<readonly string[]>([]);
 	const isEmpty = $derived(isEmptyJob(editor.file));
 
+	/** Asked once; what is done is handed over without a question. */
+	async function choose(state: JobState) {
+		left = state === 'handed-over' && editor.keeping.ended === 'open' ? await notDone() : [];
+		if (left.length === 0) await end(state);
+	}
+
+	async function notDone(): Promise<string[]> {
+		if (editor.faults.length > 0) return editor.faults.map(({ says }) => says);
+		const { job, plan } = editor.settled;
+		const asked = await askServer<BenchAnswer>('GET', `/api/jobs/${editor.number}/bench`);
+		const run: Run | null = asked.ok && asked.answer.run > 0 ? folded(asked.answer.events) : null;
+		const steps = planSteps(job, plan, editor.shopIn(job.cutIn));
+		return notDoneYet({ plan, job }, steps, run, asked.ok ? asked.answer.now : Date.now());
+	}
+
 	async function end(state: JobState) {
+		left = [];
 		if (state === editor.keeping.ended) return;
 		const before = editor.keeping.ended;
 		if (!(await send('/state', { method: 'PUT', body: JSON.stringify({ state }) }))) return;
@@ -61,7 +84,17 @@
 
 <div class="group">
 	<h2>This job</h2>
-	<Choice label="This job is" value={editor.keeping.ended} options={OPTIONS} onchange={end} compact />
+	<Choice label="This job is" value={editor.keeping.ended} options={OPTIONS} onchange={choose} compact />
+	{#if left.length > 0}<div class="left" role="alert">
+			<p><strong>Not done yet</strong></p>
+			<ul>
+				{#each left as says, at (at)}<li>{says}</li>{/each}
+			</ul>
+			<p class="ways">
+				<button type="button" class="btn btn-sm preset-outlined-brand" onclick={() => end('handed-over')}>Hand it over all the same</button>
+				<button type="button" class="btn btn-sm preset-quiet" onclick={() => (left = [])}>Not yet</button>
+			</p>
+		</div>{/if}
 	<p class="quiet">
 		{editor.keeping.ended === 'open'
 			? 'It stays on Today’s list until it is handed over or archived.'
@@ -81,6 +114,14 @@
 </div>
 
 <style>
+	.left {
+		margin: 8px 0;
+		border-left: 4px solid var(--caution);
+		padding-left: 10px;
+	}
+	.left li {
+		padding: 2px 0;
+	}
 	.trouble {
 		color: var(--stop);
 	}
