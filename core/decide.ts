@@ -11,7 +11,7 @@ import { suggestAim } from './job/suggest-aim.ts';
 import { claimsOf } from './job/claims.ts';
 import { decideFrame, decideRabbet } from './job/decide-frame.ts';
 import { decideKept, frameIsThere, keptBack, keptGlazing } from './job/decide-kept.ts';
-import { SCOPE_OF } from './job/scopes.ts';
+import { covers, SCOPE_OF } from './job/scopes.ts';
 import { HANGERS } from './stations/hang/kinds/all.ts';
 import { decideHold } from './stations/hold/decide-hold.ts';
 import { decidePieces, together, type Piece, isStiff } from './job/decide-piece.ts';
@@ -105,14 +105,15 @@ function bumpersFor({ by, turns }: Decided['hang'], schools: Record<string, stri
 
 /** What a job that is a part is told, since nobody plans it here. */
 function decideGiven({ given, scope = 'whole' }: Job): Decided['given'] {
-	const { outer, mass, pack } = given ?? {};
+	const { outer, mass, pack, holds = '' } = given ?? {};
 	const asks = SCOPE_OF[scope].asks;
 	const asked = { outer: asks.includes('outer'), mass: asks.includes('mass'), pack: asks.includes('recess') };
 	return {
 		// Half of it measured is not measured yet.
 		outer: asked.outer && outer?.width !== undefined && outer.height !== undefined ? (outer as Size) : null,
 		mass: asked.mass ? (mass ?? null) : null,
-		pack: asked.pack ? (pack ?? null) : null
+		pack: asked.pack ? (pack ?? null) : null,
+		holds: holds.trim() || null
 	};
 }
 
@@ -164,7 +165,9 @@ function decideGuard(
 		what: string,
 		value: string | null
 	): T | null => {
-		if (!closes && key !== 'underMat') return null;
+		// A new back on a frame that stays closed has a board where one is chosen, and only then.
+		const isNewBack = key === 'backing' && covers(job.scope ?? 'whole', 'back') && typeof given.backing === 'string';
+		if (!closes && key !== 'underMat' && !isNewBack) return null;
 		const chosen = key === 'barrier' ? (given.barrier ?? null) : house(given[key], `guard.${key}`, 'aim', value);
 		return chosen === null ? null : material(map, chosen, `guard.${key}`, what, faults);
 	};

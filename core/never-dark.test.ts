@@ -66,7 +66,12 @@ function jobsOf(scope: (typeof SCOPES)[number]): JobFile[] {
 					format: 'rare-keep/job',
 					version: 1,
 					scope,
-					piece: { kind, readings: SIZE, ...(medium ? { medium: [medium] } : {}), ...(kind === 'bone' ? { material: 'ivory' } : {}) },
+					piece: {
+						kind,
+						readings: SIZE,
+						...(medium ? { medium: [medium] } : {}),
+						...(kind === 'bone' ? { material: 'ivory' } : {})
+					},
 					frame: { moulding: 'ash-22' }
 				})
 			)

@@ -37,7 +37,7 @@ import { planSpacer } from './stations/pack/spacer.ts';
 import { oneOrEach } from './units/one-or-each.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
 import { named } from './rule/sights.ts';
-import { at } from './rule/term.ts';
+import { at, sum } from './rule/term.ts';
 import { openBook, renamed, unwritten, type Figure } from './rule/book.ts';
 import type { Why } from './rule/why.ts';
 import { limitsOf, rangesOf, setbackOf } from './stations/window/ranges.ts';
@@ -305,9 +305,13 @@ function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure):
 		figures.open.push({ station: back ? 'back' : 'hang', needs: needs.join('; ') });
 		return;
 	}
-	const frame = planClosedFrame(job, outer, figure);
+	const frame = planClosedFrame(job, outer, shop.house, figure);
 	figures.frame = frame;
-	if (pack !== null) figures.back = planBack(job, shop, { pack: null, recess: at('job.given.pack', pack), frame }, figure);
+	if (pack !== null) {
+		const board = job.kept.back ? null : job.guard.backing;
+		const recess = sum(at('job.given.pack', pack), ...(board ? [at('job.guard.backing.thickness', board.thickness)] : []));
+		figures.back = planBack(job, shop, { pack: null, recess, frame }, figure);
+	}
 	if (mass === null) return;
 	figures.mass = {
 		kg: figure('mass.kg', at(weighed === null ? 'job.given.mass' : 'job.hang.weighed', mass), 'hang#mass').value,

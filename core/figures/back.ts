@@ -9,6 +9,8 @@ export type Back = {
 	dustCover?: Size;
 	dustCoverRough?: Size;
 	dustCoverPaper?: string;
+	/** A new board on a frame that stays closed. */
+	board?: Size;
 	bumpers: number;
 	/** Inside of the pouch that it travels in; while there is a frame. */
 	pouch?: Size;

@@ -8,6 +8,7 @@ import type { Fault } from './faults.ts';
 import { KEPT_IN_PLACE, NOT_KNOWN, type CameWith, type FASTENERS, type HangerKind } from './kinds.ts';
 import { known } from '../units/there.ts';
 import { material } from './material.ts';
+import { SCOPE_OF } from './scopes.ts';
 import { valueAt } from './patch.ts';
 
 /** A pane or a board: its own thickness where it was measured; nobody knows its kind. */
@@ -21,6 +22,8 @@ export type Kept = {
 	/** null: not counted yet. */
 	points: { kind: (typeof FASTENERS)[number] | null; count: number | null } | null;
 	hangers: HangerKind | null;
+	/** Where they are on the back, as measured from the top and from the sides: a cover is slit there. */
+	hangersAt: { drop: number; inset: number | null } | null;
 	/** What leaves the frame. */
 	replaced: ReadonlySet<CameWith>;
 };
@@ -29,13 +32,11 @@ export type Kept = {
 export function frameIsThere(job: Pick<Job, 'frame' | 'scope'>): boolean {
 	const { kind, joined, opening } = job.frame ?? {};
 	return (
-		kind === 'ready-made' ||
-		(kind === 'metal' && (joined ?? opening !== undefined)) ||
-		['back', 'hang', 'unframe'].includes(job.scope ?? 'whole')
+		kind === 'ready-made' || (kind === 'metal' && (joined ?? opening !== undefined)) || !SCOPE_OF[job.scope ?? 'whole'].window
 	);
 }
 
-const NOTHING: Kept = { glazing: null, back: null, points: null, hangers: null, replaced: new Set() };
+const NOTHING: Kept = { glazing: null, back: null, points: null, hangers: null, hangersAt: null, replaced: new Set() };
 
 export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 	const { kept = {}, replaced = [] } = job.frame ?? {};
@@ -66,11 +67,13 @@ export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 		});
 	const { width = null, height = null } = kept.glazing?.size ?? {};
 	const size = kept.glazing?.size ? { width, height } : null;
+	const { drop, inset } = kept.hangersAt ?? {};
 	return {
 		glazing: kept.glazing ? { ...partOf(kept.glazing.kind, kept.glazing.thickness), size } : null,
 		back: kept.back ? { ...partOf(kept.back.board, kept.back.thickness), ...listed(kept.back.board, shop) } : null,
 		points: kept.points ? { kind: kept.points.kind ?? null, count: kept.points.count ?? null } : null,
 		hangers: kept.hangers ?? null,
+		hangersAt: kept.hangers && drop !== undefined ? { drop, inset: inset ?? null } : null,
 		replaced: new Set(replaced)
 	};
 }

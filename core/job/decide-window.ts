@@ -262,7 +262,10 @@ function decideHave(job: Job, index: number, faults: Fault[]): Pick<MatChoice, '
 	] as const) {
 		const border = side === 'left' ? left : top;
 		if (border !== null && border + opening[axis] >= outer[axis])
-			faults.push({ path: `${at}.${side}`, says: 'This border and the opening are as large as the mat itself. Measure both again.' });
+			faults.push({
+				path: `${at}.${side}`,
+				says: 'This border and the opening are as large as the mat itself. Measure both again.'
+			});
 	}
 	return { have: { opening, outer, left, top, cut }, unmeasured: false };
 }

@@ -89,7 +89,7 @@ export type Decided = {
 	kept: Kept;
 	scope: Scope;
 	/** What a job that is a part does not plan itself. */
-	given: { outer: Size | null; mass: number | null; pack: number | null };
+	given: { outer: Size | null; mass: number | null; pack: number | null; holds: string | null };
 	belongs: Belongs;
 	/** So many are made alike. */
 	copies: number;

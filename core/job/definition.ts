@@ -454,7 +454,12 @@ export const jobDefinition = {
 								count: { kind: 'number', least: 0, most: 200, whole: true, says: 'how many there are in all' }
 							}
 						},
-						hangers: { kind: 'choice', of: HANGER_KINDS, says: 'what it hangs by' }
+						hangers: { kind: 'choice', of: HANGER_KINDS, says: 'what it hangs by' },
+						hangersAt: {
+							kind: 'group',
+							says: 'where they are, so that paper is slit round them',
+							fields: { drop: length('from the frame’s top'), inset: length('from each side') }
+						}
 					}
 				},
 				replaced: {
@@ -563,7 +568,8 @@ export const jobDefinition = {
 			fields: {
 				outer: size('outer size of the frame'),
 				mass: { kind: 'number', least: 0.01, most: 500, says: 'what it weighs, kg' },
-				pack: length('thickness of what lies in the rabbet')
+				pack: length('thickness of what lies in the rabbet, a new board apart'),
+				holds: text('what is in a frame that stays closed, as far as it is known', 400)
 			}
 		},
 		copies: { kind: 'number', least: 1, most: MOST_ALIKE, whole: true, says: 'how many are made alike' },

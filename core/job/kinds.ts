@@ -78,7 +78,7 @@ export const FATES = ['kept', 'used-again', 'gone'] as const;
 export type Fate = (typeof FATES)[number];
 
 /** What a job covers of the work. */
-export const SCOPES = ['whole', 'mat-package', 'mount', 'fit', 'back', 'hang', 'unframe'] as const;
+export const SCOPES = ['whole', 'mat-package', 'mount', 'fit', 'fit-hang', 'back', 'back-hang', 'hang', 'unframe'] as const;
 export type Scope = (typeof SCOPES)[number];
 
 /** What nobody knows of a part that came with a frame; careful figures stand for it. */

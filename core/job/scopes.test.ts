@@ -11,6 +11,7 @@ import { covers } from './scopes.ts';
 import { plan } from '../plan.ts';
 import { builtInShop } from '../shop/shop.ts';
 import { planSteps } from '../views/bench/steps.ts';
+import { quoteRows } from '../views/cost/quote-words.ts';
 import { sceneOf, VIEWS } from '../views/drawing/views.ts';
 import { EVERYTHING, inItsFrame, BACK_ONLY, HANG_ONLY, roles, explained } from '../../tests/as-it-comes.ts';
 import { planned, planSingle, workedJob } from '../../tests/jobs.ts';
@@ -115,4 +116,65 @@ test('every scope has its steps in order and its drawings; no step is of what so
 	assert.ok(mounted.includes('place') && !mounted.includes('fit-first') && !mounted.includes('clean-glazing'));
 	const fitted = of(workedJob({ scope: 'fit' }));
 	assert.ok(fitted.includes('fit-first') && fitted.includes('seal') && !fitted.includes('place') && !fitted.includes('hang'));
+});
+
+test('a new back with its board: cut to the opening, held by points, named in the price, laid in before the tape', () => {
+	const file: JobFile = {
+		...BACK_ONLY,
+		scope: 'back-hang',
+		given: { ...BACK_ONLY.given, mass: 3.2, holds: 'a certificate, 1931' },
+		guard: { backing: 'fluted-pp' },
+		frame: { ...BACK_ONLY.frame, kept: { hangers: 'rings' } }
+	};
+	const made = planSingle(file);
+	assert.deepEqual(made.back!.board, { width: 542, height: 700.5 }, 'the rabbet 545 × 704 less the allowance of each side');
+	// What lies there, and the board: 12 + 3.5 against 16.
+	assert.equal(made.back!.tape!.recess, 0.5);
+	assert.ok(made.frame!.points.total > 0 && made.hang);
+	explained(file);
+	const steps = planSteps(decide(readJob(file), builtInShop), made, builtInShop);
+	const order = steps.map(({ id }) => id);
+	for (const [one, other] of [
+		['ready-frame', 'cut-boards'],
+		['cut-boards', 'close-pack'],
+		['close-pack', 'fit-all'],
+		['fit-all', 'seal'],
+		['seal', 'hang']
+	] as const)
+		assert.ok(order.includes(one) && order.indexOf(one) < order.indexOf(other), `${one} before ${other}`);
+	assert.ok(roles(made).includes('backing'));
+	const rows = quoteRows({ file, job: decide(readJob(file), builtInShop), plan: made, shop: builtInShop });
+	assert.deepEqual(
+		rows.map(({ name }) => name),
+		['piece', 'inside', 'new board', 'sealed', 'hangs by', 'weight']
+	);
+	const never = planSingle({ ...file, guard: { backing: 'hardboard' }, aim: 'rare' });
+	assert.ok(
+		never.findings.some(({ rule }) => rule.startsWith('board.backing')),
+		'its grade is judged'
+	);
+});
+
+test('hardware that is there is slit round: said, drawn where it was measured, and nothing is screwed on', () => {
+	const file: JobFile = {
+		...BACK_ONLY,
+		back: { dustCover: true },
+		frame: { ...BACK_ONLY.frame, kept: { hangers: 'rings', hangersAt: { drop: 180, inset: 8 } } }
+	};
+	const made = planSingle(file);
+	const job = decide(readJob(file), builtInShop);
+	const cover = planSteps(job, made, builtInShop).find(({ id }) => id === 'dust-cover')!;
+	assert.match(
+		cover.does.join(' '),
+		/What is on the back stays, 180 from the top and 8 from each side: cut relief slits round it\./
+	);
+	const titles = sceneOf('back', made, job, builtInShop)!.shapes.map(({ title }) => title);
+	assert.equal(titles.filter((title) => title === 'Cut round the hanger').length, 2);
+	assert.equal(made.hang, undefined);
+});
+
+test('fitted, closed and hung: all that fitting has, and its hangers', () => {
+	const [fitted, hung] = (['fit', 'fit-hang'] as const).map((scope) => planned({ scope }));
+	assert.equal(fitted!.hang, undefined);
+	assert.ok(hung!.hang && hung!.back && hung!.frame && hung!.hold === undefined);
 });

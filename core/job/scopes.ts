@@ -60,14 +60,32 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 		window: true,
 		asks: []
 	},
+	'fit-hang': {
+		name: 'Fitted, closed and hung',
+		about: 'It is mounted already: glazing, pack, frame, back and hangers.',
+		done: 'framed',
+		stations: ['intake', 'measure', 'window', 'guard', 'frame', 'cut', 'bench', 'back', 'wall', 'record'],
+		pack: true,
+		window: true,
+		asks: []
+	},
 	back: {
 		name: 'A new back',
-		about: 'Tape, dust cover and bumpers on a frame that stays closed.',
+		about: 'Tape, dust cover and bumpers, and a new board where one is chosen; the glazing stays closed.',
 		done: 'back closed',
 		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'record'],
 		pack: false,
 		window: false,
 		asks: ['profile', 'outer', 'recess']
+	},
+	'back-hang': {
+		name: 'A new back, and hung',
+		about: 'Board, tape, cover, hangers and wire; the glazing stays closed.',
+		done: 'back closed',
+		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'wall', 'record'],
+		pack: false,
+		window: false,
+		asks: ['profile', 'outer', 'recess', 'mass']
 	},
 	hang: {
 		name: 'Hanging only',

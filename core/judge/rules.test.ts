@@ -135,7 +135,10 @@ const CASES: Record<string, Case> = {
 		fix: 'V-hinges'
 	},
 	'hold.no-bond': {
-		fires: { ...sheet({ kind: 'photograph', medium: ['silver-gelatin-coated'] }), hold: { kind: 't-hinge', adhesive: 'starch-paste' } },
+		fires: {
+			...sheet({ kind: 'photograph', medium: ['silver-gelatin-coated'] }),
+			hold: { kind: 't-hinge', adhesive: 'starch-paste' }
+		},
 		spares: { ...sheet({ kind: 'photograph', medium: ['silver-gelatin-coated'] }), hold: {} },
 		at: all('stop'),
 		fix: 'Edge strips'

@@ -227,8 +227,12 @@ export const HOUSE_MM = {
 	dustCoverHeavyFrom: 600,
 	/** A pouch for travel is larger than the frame and its depth by this. */
 	pouchRoom: 20,
-	/** A framed piece is opened and looked at again after so many. */
+	/** A framed piece is opened and looked at again after so many, by the grade that it reached; Show when it changes hands. */
 	lookAgainYears: 5,
+	lookAgainKeep: 10,
+	/** Sooner where a tape holds it, and where one holds its bottom. */
+	lookAgainSelfAdhesive: 3,
+	lookAgainBottom: 2,
 	/** Mass and hanging. */
 	hardwareKg: 0.1,
 	dropShare: 1 / 3,
@@ -440,6 +444,9 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	sawtoothMostKg: 'kg',
 	tallNarrow: 'times',
 	lookAgainYears: 'count',
+	lookAgainKeep: 'count',
+	lookAgainSelfAdhesive: 'count',
+	lookAgainBottom: 'count',
 	standLean: 'degrees',
 	standOpens: 'degrees',
 	standHingeShare: 'share',

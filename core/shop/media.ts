@@ -59,7 +59,14 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		resinCoated: true,
 		noWater: true
 	},
-	{ id: 'pigment-inkjet-coated', name: 'pigment inkjet on coated photo paper', fade: 6, sticks: true, resinCoated: true, noWater: true },
+	{
+		id: 'pigment-inkjet-coated',
+		name: 'pigment inkjet on coated photo paper',
+		fade: 6,
+		sticks: true,
+		resinCoated: true,
+		noWater: true
+	},
 	{ id: 'synthetic-paper', name: 'print on synthetic paper', fade: 5, sticks: true, resinCoated: true, noWater: true },
 	{ id: 'dyed-silk', name: 'dyed silk', fade: 1, proteinOrDye: true },
 	{ id: 'feather', name: 'feather', fade: 3, proteinOrDye: true },

@@ -136,7 +136,12 @@ export function shopFor(shop: Shop, unit: Unit): Shop {
 	if (shop.house === shop.houses[unit]) return shop;
 	const known = chosen.get(shop) ?? new Map<Unit, Shop>();
 	chosen.set(shop, known);
-	const made = known.get(unit) ?? { ...shop, house: shop.houses[unit], tapeWidths: widthsOf(shop.tapes, unit), drills: DRILLS[unit] };
+	const made = known.get(unit) ?? {
+		...shop,
+		house: shop.houses[unit],
+		tapeWidths: widthsOf(shop.tapes, unit),
+		drills: DRILLS[unit]
+	};
 	known.set(unit, made);
 	return made;
 }

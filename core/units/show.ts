@@ -107,7 +107,7 @@ export function showMoney(cents: number, currency: string): string {
 	return /\p{L}/u.test(currency) ? `${minus}${sum} ${currency}` : `${minus}${currency}${sum}`;
 }
 
-const OUNCES_PER_KG = 35.27396195;
+export const OUNCES_PER_KG = 35.27396195;
 export const POUNDS_PER_KG = 2.20462262;
 
 /** `3.21 kg`, or `7 lb 1 oz`; under a pound `3.4 oz`. */

@@ -38,5 +38,8 @@ test('what is done is handed over without a word; what is not is said once, in t
 test('stops, and what is not known, are said', () => {
 	const stopped = said(workedJob({ aim: 'rare', guard: { glazing: 'none' } }), 'all');
 	assert.match(stopped[0]!, /findings? stops? this plan: /);
-	assert.match(said({ ...workedJob(), piece: { ...workedJob().piece, readings: {} } }, 'all')[0]!, /^Not known yet: one width and one height/);
+	assert.match(
+		said({ ...workedJob(), piece: { ...workedJob().piece, readings: {} } }, 'all')[0]!,
+		/^Not known yet: one width and one height/
+	);
 });

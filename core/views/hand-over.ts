@@ -14,13 +14,21 @@ const NAMED = 3;
  * @param now ms, by the server's clock
  * @returns sentences in the order in which they matter
  */
-export function notDoneYet({ plan, job }: { plan: Plan; job: Decided }, steps: readonly Step[], run: Run | null, now: number): string[] {
+export function notDoneYet(
+	{ plan, job }: { plan: Plan; job: Decided },
+	steps: readonly Step[],
+	run: Run | null,
+	now: number
+): string[] {
 	const says: string[] = [];
 	const stops = plan.findings.filter(({ severity, accepted }) => severity === 'stop' && !accepted);
 	if (stops.length > 0)
-		says.push(`${stops.length === 1 ? 'One finding stops' : `${stops.length} findings stop`} this plan: ${stops.map(({ says: found }) => found).join(' ')}`);
+		says.push(
+			`${stops.length === 1 ? 'One finding stops' : `${stops.length} findings stop`} this plan: ${stops.map(({ says: found }) => found).join(' ')}`
+		);
 	if (plan.open.length > 0) says.push(`Not known yet: ${plan.open.map(({ needs }) => needs).join('; ')}.`);
-	else if (SCOPE_OF[job.scope].window && !plan.grade.known) says.push('Its layers or what holds it were never decided, so which grade it reaches is not known.');
+	else if (SCOPE_OF[job.scope].window && !plan.grade.known)
+		says.push('Its layers or what holds it were never decided, so which grade it reaches is not known.');
 	const left = steps.filter(({ id }) => !run?.done.has(id) && id !== 'wall');
 	if (run === null && steps.length > 0) says.push('It was never begun at the bench.');
 	else if (left.length > 0) {

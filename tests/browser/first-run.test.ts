@@ -12,7 +12,9 @@ test('an empty house says in three steps what there is to do, and asks once what
 	await browser.open('/');
 	for (const step of ['1 Measure', '2 Choose', '3 Print', 'Asked once']) await browser.heading(step);
 	await browser.keys('n');
-	await browser.waitFor('the question of the unit', () => run('return document.activeElement.textContent.startsWith("Millimetres")'));
+	await browser.waitFor('the question of the unit', () =>
+		run('return document.activeElement.textContent.startsWith("Millimetres")')
+	);
 	await browser.sees('Do you measure in millimetres or inches?');
 	await browser.open('/');
 	await browser.press('Millimetres 402.5 mm');

@@ -6,7 +6,9 @@ import { test } from 'node:test';
 import ts from 'typescript';
 
 const { scripts } = JSON.parse(readFileSync('package.json', 'utf8')) as { scripts: Record<string, string> };
-const entries = Object.values(scripts).flatMap((line) => [...line.matchAll(/\bnode (scripts\/\S+\.js)/g)].map(([, file]) => file!));
+const entries = Object.values(scripts).flatMap((line) =>
+	[...line.matchAll(/\bnode (scripts\/\S+\.js)/g)].map(([, file]) => file!)
+);
 
 /** Static imports alone: what is imported within a function comes once it is installed. */
 function staticImports(text: string): string[] {

@@ -1,5 +1,6 @@
 /** Station Back: tape over the joint, tape round the pack, paper over all (handbook back). */
-import type { Size } from '../../geometry/shapes.ts';
+import { mapAxes, type Size } from '../../geometry/shapes.ts';
+import { readyPack } from '../frame/frame.ts';
 import { dustCoverFor } from '../../shop/papers.ts';
 import type { Shop } from '../../shop/shop.ts';
 import type { Frame } from '../../figures/frame.ts';
@@ -47,6 +48,14 @@ export function planBack(
 			stock: figure('back.edgeSeal.stock', nextOf(width, shop.tapeWidths, 'shop.tapeWidths'), 'back#edge-seal').value,
 			length: figure('back.edgeSeal.length', times(round, house('tapeSpare')), 'back#edge-seal').value
 		};
+	}
+	// The pack lies in its frame already: a board is cut to the opening behind it.
+	if (frame && !pack && job.guard.backing && !job.kept.back) {
+		const size = readyPack(job, shop.house, {
+			width: at('frame.rabbet.width', frame.rabbet.width),
+			height: at('frame.rabbet.height', frame.rabbet.height)
+		});
+		back.board = mapAxes((axis) => figure(`back.board.${axis}`, size[axis], 'frame#allowance').value);
 	}
 	if (frame) back.pouch = pouchOf(frame, job, shop, figure);
 	if (frame && job.back.seal) back.tape = tapeOf(frame, thickness, job, shop, figure);

@@ -80,6 +80,14 @@ function partsOf(job: Decided, shop: Shop, plan: Figures): CutPart[] {
 		strip('width');
 		strip('height');
 	}
+	if (back?.board)
+		add({
+			role: 'backing',
+			material: there(guard.backing, 'backing').id,
+			...sizeTerms('back.board', back.board),
+			count: 1,
+			from: 'sheet'
+		});
 	if (back?.edgeSeal) {
 		const { length, stock } = back.edgeSeal;
 		add({

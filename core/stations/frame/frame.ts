@@ -89,7 +89,7 @@ export function planFrame(
 }
 
 /** A frame that stays closed: its rabbet from what was measured outside; what lies in it is nobody's figure. */
-export function planClosedFrame(job: Decided, outer: Size, figure: Figure): Frame {
+export function planClosedFrame(job: Decided, outer: Size, house: House, figure: Figure): Frame {
 	const frame = there(job.frame, 'frame');
 	const write = (name: string, term: Term, source: string) => figure(`frame.${name}`, term, source);
 	for (const key of ['face', 'lip', 'depth', 'rabbetDepth', 'density'] as const)
@@ -106,13 +106,17 @@ export function planClosedFrame(job: Decided, outer: Size, figure: Figure): Fram
 			'given.outer',
 			`Two faces of ${showWithUnit(frame.section.face, job.reader, 'mark')} leave nothing of a frame ${showSize(outer, job.reader, 'mark')} ${job.reader.unit}. Measure its outside again.`
 		);
+	const points =
+		job.guard.backing && !job.kept.back
+			? planPoints(frame, { rabbet, pack: readyPack(job, house, rabbet) }, job, house, figure)
+			: null;
 	return {
 		section: frame.section,
 		allowance: { width: 0, height: 0 },
 		rabbet: mapAxes((axis) => rabbet[axis].value),
 		sight: mapAxes((axis) => sight[axis].value),
 		outer,
-		points: {
+		points: points ?? {
 			kind: FRAMES[frame.kind].clips ? 'clips' : frame.points,
 			top: { count: 0 },
 			side: { count: 0 },

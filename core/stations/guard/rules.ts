@@ -81,7 +81,8 @@ export const guardRules: Rule[] = [
 		when: 'a backing whose table does not reach the grade, barrier or not; a filler that does not reach it as a back',
 		severity: { rare: 'stop', keep: 'stop' },
 		why: 'What lies behind the piece stays in the package as long as the piece does.',
-		fixes: 'A back of fluted polypropylene or alkaline corrugated board; a filler of acid-free foam or alkaline corrugated board.',
+		fixes:
+			'A back of fluted polypropylene or alkaline corrugated board; a filler of acid-free foam or alkaline corrugated board.',
 		find: (context) => {
 			const { backing, fillers, barrier } = context.job.guard;
 			const low = fillers.flatMap(({ board }, index): Case[] =>

@@ -150,7 +150,10 @@ function onOne(hangs: Hangs): Planned {
 export function ringsFor(shop: Shop, wood: number, hang: Pick<Hang, 'by' | 'ringWantedKg'>): Ring[] {
 	return Object.values(shop.rings).filter(
 		({ plate, workingKg, holes, withdrawn }) =>
-			!withdrawn && isAtMost(plate, wood) && isAtLeast(workingKg, hang.ringWantedKg) && (HANGERS[hang.by].holes ?? holes) === holes
+			!withdrawn &&
+			isAtMost(plate, wood) &&
+			isAtLeast(workingKg, hang.ringWantedKg) &&
+			(HANGERS[hang.by].holes ?? holes) === holes
 	);
 }
 

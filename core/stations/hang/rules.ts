@@ -213,11 +213,18 @@ export const hangRules: Rule[] = [
 		find: (context) => {
 			const { plan, job, shop } = context;
 			const { backing } = job.guard;
-			if (!plan.hang?.stand || !SCOPE_OF[job.scope].pack || (backing?.takesScrew && isAtLeast(backing.thickness, shop.house.backForScrew))) return [];
+			if (
+				!plan.hang?.stand ||
+				!SCOPE_OF[job.scope].pack ||
+				(backing?.takesScrew && isAtLeast(backing.thickness, shop.house.backForScrew))
+			)
+				return [];
 			const only = plan.hang.by === 'stand';
 			return [
 				{
-					says: backing ? `${backing.name} takes no screw: a leg’s hinge tears out of it.` : 'No back is there for a leg’s hinge.',
+					says: backing
+						? `${backing.name} takes no screw: a leg’s hinge tears out of it.`
+						: 'No back is there for a leg’s hinge.',
 					where: 'guard.backing',
 					remedies: [
 						remedy(context, 'A back of aluminium composite', ['guard', 'backing'], 'aluminium-composite'),

@@ -34,7 +34,12 @@ export function laidOn(plan: Pick<Figures, 'window'>, job: Decided, { opening, m
 	// Board that comes with its adhesive on it is cut to the sheet: edge lies on edge.
 	if (hasOwnBoard(job)) return { board: 'its own board', backUp: false, left: 0, top: 0 };
 	if (supportAt)
-		return { board: 'support', backUp: false, left: tidy(placement.left - supportAt.left), top: tidy(placement.top - supportAt.top) };
+		return {
+			board: 'support',
+			backUp: false,
+			left: tidy(placement.left - supportAt.left),
+			top: tidy(placement.top - supportAt.top)
+		};
 	const board = boardUnder(job);
 	if (board !== 'window mat') return { board, backUp: false, ...placement };
 	// On the back of the window mat the sheet lies face down.

@@ -67,7 +67,13 @@ export function decideHold(
 	};
 }
 
-type Shown = { float: boolean; bare: boolean; /** The window hides pockets that hold. */ pockets: boolean; selfAdhesive: boolean; /** An adhesive was chosen already: hinges take it. */ sticks: boolean };
+type Shown = {
+	float: boolean;
+	bare: boolean;
+	/** The window hides pockets that hold. */ pockets: boolean;
+	selfAdhesive: boolean;
+	/** An adhesive was chosen already: hinges take it. */ sticks: boolean;
+};
 
 /** The overlaps that were asked for add up to a pocket that holds, at every corner; in a reveal the paper round the image does. */
 function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[] }, house: House): boolean {

@@ -84,12 +84,16 @@ export function planHinges(
 		...(isCrossed
 			? {
 					cross: {
-			width: write('cross.width', stands ? across : largest(size.width, smallest(across, less(twice(inset), house('crossApart')))), 'size').value,
-			height: write(
-				'cross.height',
-				stands ? shortened(house('crossHeight'), less(board, house('crossInside'))) : house('crossHeight'),
-				'off-board'
-			).value
+						width: write(
+							'cross.width',
+							stands ? across : largest(size.width, smallest(across, less(twice(inset), house('crossApart')))),
+							'size'
+						).value,
+						height: write(
+							'cross.height',
+							stands ? shortened(house('crossHeight'), less(board, house('crossInside'))) : house('crossHeight'),
+							'off-board'
+						).value
 					}
 				}
 			: {}),

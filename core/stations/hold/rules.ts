@@ -195,7 +195,11 @@ export const holdRules: Rule[] = [
 				{
 					says: `${hold.adhesive.name} does not bond to the back of this ${piece.kind === 'photograph' ? 'photograph' : 'sheet'}: it takes no water.`,
 					where: 'hold.adhesive',
-					remedies: [...inFolded(context), ...selfAdhesive, { label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }]
+					remedies: [
+						...inFolded(context),
+						...selfAdhesive,
+						{ label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }
+					]
 				}
 			];
 		}

@@ -49,7 +49,14 @@ export function planPack(
 			together((layer) => !layer.inside),
 			'pack#thickness'
 		).value,
-		gap: figure('pack.gap', less(together((layer) => isOverPiece(layer, job)), ...inside), 'pack#gap').value,
+		gap: figure(
+			'pack.gap',
+			less(
+				together((layer) => isOverPiece(layer, job)),
+				...inside
+			),
+			'pack#gap'
+		).value,
 		gapNeed: figure('pack.gapNeed', gapNeed(job, shop.house, job.aim, before.longest), 'pack#gap').value,
 		sag: sag.value,
 		sagWeeks: figure(

@@ -1,5 +1,5 @@
 /** The outermost mat's borders: as asked for, fitted to a pack that is given, or shifted so that the motif stands in the middle. */
-import { axisOf, mapAxes, type SideName, type Size } from '../../geometry/shapes.ts';
+import { mapAxes, type SideName, type Size } from '../../geometry/shapes.ts';
 import type { Decided } from '../../job/decided.ts';
 import { fail } from '../../job/faults.ts';
 import { SIDES_OF, sidesOf, sideValues, type TermSides } from '../../rule/side-terms.ts';

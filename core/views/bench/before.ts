@@ -17,6 +17,7 @@ const ON_BARE_WOOD = 'Tape sticks to bare wood and bare board: the hardware lies
 const LIES_ON_TOP = 'The paper lies under the hardware, or is cut round it: by the order that was chosen.';
 const NO_HAND_FREE = 'With the piece on the bench no hand is free to cut.';
 const FIXED_FIRST = 'Fixative is dry before anything touches the sheet.';
+const BEHIND = 'Hardware is screwed on behind a pack that is held and in its place.';
 const UP = 'Up is marked while the face is seen: turned over, nobody can tell.';
 
 const opened: Before = { step: 'open-again', because: 'A package that is closed is opened first, from the outside in.' };
@@ -49,8 +50,18 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'bevel-support': before('It is cut to size first.', 'cut-boards'),
 	'glue-lifts': before('The lifts go onto mats whose windows are cut.', 'cut-boards', 'gild-bevel'),
 	'make-spacers': [gathered],
-	'join-mats': before('Mats are joined when their windows are cut and their lifts hold.', 'cut-boards', 'gild-bevel', 'glue-lifts'),
-	'join-package': before('The window mat is whole before it is hinged to its under-mat.', 'cut-boards', 'join-mats', 'glue-lifts'),
+	'join-mats': before(
+		'Mats are joined when their windows are cut and their lifts hold.',
+		'cut-boards',
+		'gild-bevel',
+		'glue-lifts'
+	),
+	'join-package': before(
+		'The window mat is whole before it is hinged to its under-mat.',
+		'cut-boards',
+		'join-mats',
+		'glue-lifts'
+	),
 	'fix-surface': [gathered],
 	slits: before('The board is cut, and covered where it is covered.', 'cut-boards', 'cover-board', 'bevel-support'),
 	tabs: [...before('All tabs are cut or torn and counted.', 'prepare-hold'), ...before(FIXED_FIRST, 'fix-surface')],
@@ -66,7 +77,12 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		...before('Clips and patches are ready before the panel is lifted.', 'prepare-hold', 'cut-boards'),
 		...before(FIXED_FIRST, 'fix-surface')
 	],
-	'fix-support': before('The support is cut, undercut and dry before anything lies on it.', 'cut-boards', 'bevel-support', 'prepare-hold'),
+	'fix-support': before(
+		'The support is cut, undercut and dry before anything lies on it.',
+		'cut-boards',
+		'bevel-support',
+		'prepare-hold'
+	),
 	'support-to-base': before(
 		'The base is covered and the piece is fixed to its support first: what holds it is fixed from behind.',
 		'cut-boards',
@@ -80,15 +96,35 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'open-again': [],
 	'try-window': [
 		opened,
-		...before(HELD, 'place', 'hinge', 'stick-down', 'hold-board', 'fix-panel', 'fix-support', 'support-to-base', 'join-mats', 'glue-lifts')
+		...before(
+			HELD,
+			'place',
+			'hinge',
+			'stick-down',
+			'hold-board',
+			'fix-panel',
+			'fix-support',
+			'support-to-base',
+			'join-mats',
+			'glue-lifts'
+		)
 	],
 	sign: before('It is signed while the mat can be reached.', 'join-mats', 'try-window'),
 	'clean-glazing': [
 		opened,
 		...before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'sign')
 	],
-	'dust-first': [opened, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign')],
-	'close-pack': before(INSIDE, 'dust-first', 'clean-glazing', 'make-spacers', 'try-window', 'sign', 'support-to-base'),
+	'dust-first': [opened, gathered, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign')],
+	'close-pack': before(
+		INSIDE,
+		'cut-boards',
+		'dust-first',
+		'clean-glazing',
+		'make-spacers',
+		'try-window',
+		'sign',
+		'support-to-base'
+	),
 	'edge-seal': before('The seal goes round a pack that is closed.', 'close-pack'),
 	'mark-up': [opened, ...before('Up is marked on the back that closes it.', 'close-pack', 'edge-seal', 'dust-first')],
 	'fit-first': [
@@ -98,26 +134,40 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen'),
 		...before(UP, 'mark-up')
 	],
-	'fit-all': [opened, ...before('Dust found now costs two points; found later, all of them.', 'fit-first')],
+	'fit-all': [
+		opened,
+		...before('Dust found now costs two points; found later, all of them.', 'fit-first'),
+		...before('What they hold lies in the frame.', 'close-pack')
+	],
 	centre: [opened, ...before('What is still loose moves again.', 'fit-all')],
-	'back-strip': before('It is glued and screwed to bare wood, behind a pack that is held.', 'fit-all', 'centre'),
+	'back-strip': [gathered, ...before('It is glued and screwed to bare wood, behind a pack that is held.', 'fit-all', 'centre')],
 	seal: [
+		gathered,
 		...before('Under tape nothing can be shifted any more.', 'fit-all', 'centre'),
 		...before('Wood is glued to bare wood; the tape is cut round it.', 'back-strip', 'hang')
 	],
-	rings: [opened, ...before('The strip takes the screws: it holds before they are driven.', 'back-strip'), ...before(ON_BARE_WOOD, 'seal')],
+	rings: [
+		gathered,
+		opened,
+		...before(BEHIND, 'fit-all', 'centre'),
+		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
+		...before(ON_BARE_WOOD, 'seal')
+	],
 	'dust-cover': [
+		gathered,
 		...before('The paper closes over a back that is sealed.', 'fit-all', 'centre', 'seal'),
 		...before(LIES_ON_TOP, 'hang', 'rings', 'back-strip')
 	],
 	hang: [
+		gathered,
 		opened,
+		...before(BEHIND, 'fit-all', 'centre'),
 		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
 		...before(ON_BARE_WOOD, 'seal'),
 		...before(LIES_ON_TOP, 'dust-cover')
 	],
 	wire: [opened, ...before('The wire is tied to rings that are screwed on, over a cover that is closed.', 'rings', 'dust-cover')],
-	bumpers: [...before(ON_BARE_WOOD, 'seal'), ...before(LIES_ON_TOP, 'dust-cover', 'hang', 'rings', 'wire')],
+	bumpers: [gathered, ...before(ON_BARE_WOOD, 'seal'), ...before(LIES_ON_TOP, 'dust-cover', 'hang', 'rings', 'wire')],
 	label: before(
 		'The label is stuck on a back that is closed.',
 		'fit-all',
@@ -129,7 +179,16 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'look-at-it',
 		'try-window'
 	),
-	'last-look': before('The last look is at the whole.', 'label', 'hang', 'wire', 'bumpers', 'centre', 'try-window', 'join-package'),
+	'last-look': before(
+		'The last look is at the whole.',
+		'label',
+		'hang',
+		'wire',
+		'bumpers',
+		'centre',
+		'try-window',
+		'join-package'
+	),
 	wrap: before('It is wrapped once it has been looked at.', 'last-look'),
 	wall: before('It leaves the bench looked at and written down.', 'last-look')
 };

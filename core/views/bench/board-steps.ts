@@ -28,10 +28,12 @@ export function cutBoards(writer: Writer): MadeStep | null {
 	const printed = new Set(mats.flatMap(({ mat: { print }, index }) => (print ? [`mat ${index + 1}`] : [])));
 	const isCut = job.mats.flatMap(({ have }, index) => (have?.cut ? [{ name: `mat ${index + 1}`, have }] : []));
 	const apart = new Set([...printed, ...isCut.map(({ name }) => name)]);
-	const names = [...countedBy(
-		blanks.filter(({ of }) => of === undefined || !apart.has(of)),
-		lineName
-	)].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
+	const names = [
+		...countedBy(
+			blanks.filter(({ of }) => of === undefined || !apart.has(of)),
+			lineName
+		)
+	].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
 		id: 'cut-boards',
 		title: 'Cut the boards',
@@ -91,7 +93,9 @@ export function pastePrints(writer: Writer): MadeStep | null {
 
 /** A line painted on the bevel, once the window is cut. */
 export function gildBevel({ job }: Writer): MadeStep | null {
-	const lines = job.mats.flatMap(({ bevelLine, have }, index) => (bevelLine && !have ? [`mat ${index + 1} ${bevelLine.said}`] : []));
+	const lines = job.mats.flatMap(({ bevelLine, have }, index) =>
+		bevelLine && !have ? [`mat ${index + 1} ${bevelLine.said}`] : []
+	);
 	if (lines.length === 0) return null;
 	return {
 		id: 'gild-bevel',

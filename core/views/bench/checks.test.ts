@@ -74,7 +74,11 @@ test('where the sheet lies is read before its hinges are wetted', () => {
 	assert.match(off.says, /too far right and .* too high, seen as it lies\. Move it before the hinges are wetted\.$/);
 	const floats = made({ window: { way: 'float', gap: 12, support: 'cotton-8' }, mats: [{ board: 'cotton-4', lift: 9 }] });
 	assert.deepEqual(placesToLay(floats.job, floats.plan), [], 'on its support it is laid edge by edge');
-	const flat = made({ window: { way: 'float', gap: 12, support: null }, mats: [{ board: 'cotton-4', lift: 9 }], hold: { kind: 'v-hinge' } });
+	const flat = made({
+		window: { way: 'float', gap: 12, support: null },
+		mats: [{ board: 'cotton-4', lift: 9 }],
+		hold: { kind: 'v-hinge' }
+	});
 	assert.equal(placesToLay(flat.job, flat.plan)[0]!.within, null, 'a float is free all round');
 });
 

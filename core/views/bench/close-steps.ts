@@ -4,6 +4,7 @@ import { hangerSteps, type HangerSteps } from './hanger-steps.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
+import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { known, there } from '../../units/there.ts';
 
 /**
@@ -22,8 +23,7 @@ export function closeBack(writer: Writer): MadeStep[] {
 		const { line } = hangers;
 		return [...closed, ...(line ? hangers.rings : hangers.whole), ...cover, ...(line ?? []), ...feet];
 	}
-	const hardware =
-		schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers.whole] : [...hangers.whole, ...feet];
+	const hardware = schools['bumper-order'] === 'before-hangers' ? [...feet, ...hangers.whole] : [...hangers.whole, ...feet];
 	return [...closed, ...cover, ...hardware];
 }
 
@@ -75,12 +75,25 @@ function dustCover(writer: Writer, hasWood: boolean): MadeStep[] {
 				job.schools['dust-cover'] === 'wetted'
 					? 'Wet it lightly so that it tightens, or the corners open; trim with a trimmer.'
 					: 'Stretch it by hand; trim with a trimmer.',
-				...(hardware || hasWood || isThere ? [`${isThere ? 'What is on the back stays' : 'The hardware is on already'}: cut relief slits round it.`] : [])
+				...(hardware || hasWood || isThere ? [slitsSay(writer)] : [])
 			],
-			because: hardware || hasWood || isThere ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
+			because:
+				hardware || hasWood || isThere ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
 			uses: writer.parts('dust cover')
 		}
 	];
+}
+
+/** Where it was measured, it is said; seen from the back, both sides are alike. */
+function slitsSay(writer: Writer): string {
+	const { hangers, hangersAt: at } = writer.job.kept;
+	if (!hangers) return 'The hardware is on already: cut relief slits round it.';
+	const { single, line } = HANGERS[hangers];
+	const where = at
+		? `, ${writer.mark(at.drop)} from the top${single ? ' in the middle' : at.inset === null ? '' : ` and ${writer.mark(at.inset)} from each side`}`
+		: '';
+	const untied = line ? ` The ${line.name} comes off first and is tied over the paper, a new one where it is kinked.` : '';
+	return `What is on the back stays${where}: cut relief slits round it.${untied}`;
 }
 
 function bumpers({ plan, job }: Writer): MadeStep[] {

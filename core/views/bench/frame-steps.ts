@@ -61,7 +61,8 @@ function turned(writer: Writer, what: string): string {
 
 function fitPoints(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
-	const { top, side, kind, stay, total } = there(plan.frame, 'frame').points;
+	const { points } = there(plan.frame, 'frame');
+	const { kind } = points;
 	const tag =
 		job.kept.hangers === 'centre-hanger'
 			? ['The tag that it hangs by, on the side that is up, is bent free before the back goes in.']
@@ -69,12 +70,6 @@ function fitPoints(writer: Writer): MadeStep[] {
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
 	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
-	const run = (one: typeof top) =>
-		one.count === 0
-			? 'none'
-			: one.count === 1
-				? `one, ${writer.mark(there(one.first, 'first'))} in`
-				: `${one.count} each, first at ${writer.mark(there(one.first, 'first'))}, then every ${writer.mark(there(one.spacing, 'spacing'))}`;
 	return [
 		{
 			id: 'fit-first',
@@ -95,15 +90,27 @@ function fitPoints(writer: Writer): MadeStep[] {
 			id: 'fit-all',
 			title: `All of them: ${fasteners(writer)}`,
 			does: [
-				stay
-					? `${SET_AGAIN[kind]}, all ${total}: one that breaks is replaced.`
-					: `Top and bottom ${run(top)}; sides ${run(side)}.`,
+				pointsSay(points, writer),
 				...(clearance >= 0 ? [`From the pack to the moulding’s back ${writer.fine(clearance)}.`] : []),
 				...(job.piece.friable ? ['No hammering: it sheds.'] : [])
 			],
 			uses: []
 		}
 	];
+}
+
+/** Where they stand along the sides; those that stay are set as they were. */
+export function pointsSay({ top, side, kind, stay, total }: Points, writer: Writer): string {
+	if (stay) return `${SET_AGAIN[kind]}, all ${total}: one that breaks is replaced.`;
+	const run = ({ count, first, spacing }: typeof top) =>
+		count === 0
+			? 'none'
+			: first === undefined || spacing === undefined
+				? `${count} each`
+				: count === 1
+					? `one, ${writer.mark(first)} in`
+					: `${count} each, first at ${writer.mark(first)}, then every ${writer.mark(spacing)}`;
+	return `Top and bottom ${run(top)}; sides ${run(side)}.`;
 }
 
 /** Those that came with the frame, used once more. */

@@ -200,7 +200,8 @@ function ringsSay(writer: Writer): string {
 	const hang = there(plan.hang, 'hang');
 	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
 	const ring = hang.ring === undefined ? null : known(shop.rings, hang.ring);
-	const pilot = hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.withUnit(hang.pilot, 'drill')},`;
+	const pilot =
+		hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.withUnit(hang.pilot, 'drill')},`;
 	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
 	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
 }

@@ -1,5 +1,7 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import { SCOPE_OF } from '../../job/scopes.ts';
 import type { PieceKind } from '../../job/kinds.ts';
+import { isFixed } from '../../job/fixed.ts';
 import type { StepId } from '../../shop/step-names.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
@@ -14,15 +16,33 @@ import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { known } from '../../units/there.ts';
 
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
-export function heldBy({ hold }: Decided, plan: Plan): string {
+export function heldBy(job: Decided, plan: Plan): string {
+	const { hold } = job;
 	const name = HOLDS[hold.kind].names.label;
 	const count = each(plan.hold).reduce((sum, one) => sum + one.count, 0);
 	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
 	const { adhesive } = hold;
-	if (hold.kind === 'conservator') return counted;
+	if (hold.kind === 'conservator') return chosenSays(job, counted);
 	if (adhesive.family === 'none') return `${counted}, nothing sticks`;
 	const off = adhesive.release === 'none' ? 'does not come off' : `comes off with ${adhesive.release}`;
 	return `${counted}, ${inSentence(adhesive.name)}, ${off}`;
+}
+
+/** What was used, by whom and when, and how it comes off again, as far as it was written down. */
+function chosenSays({ hold: { chosen } }: Decided, name: string): string {
+	const { used, by, on, release } = chosen;
+	const who = [by, on].filter(Boolean).join(', ');
+	const what = used ? `: ${used}` : ', not written down yet';
+	return `${name}${what}${who ? ` (${who})` : ''}${release ? `, comes off ${release}` : ''}`;
+}
+
+/** What fixes a sheet that sheds: what is on it, or that it is fixed here; empty where nothing does. */
+export function fixedBy(job: Decided): string {
+	const { friable, fixative } = job.piece;
+	if (!friable || !isFixed(job)) return '';
+	if (fixative?.on) return [fixative.kind, fixative.on].filter(Boolean).join(', ');
+	const where = job.aim === 'rare' ? 'by its maker or owner, before it is mounted' : 'here, before it is mounted';
+	return [fixative?.kind, where].filter(Boolean).join(', ');
 }
 
 /** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */
@@ -64,9 +84,18 @@ export function waysToOpen(job: Decided, plan: Plan, house: House): WayToOpen[] 
 	const edge: WayToOpen[] = guard.edgeSeal ? [{ made: 'edge-seal', does: 'slit the edge seal' }] : [];
 	if (frameKindOf(job)?.clips) {
 		const rail = closingRail(frame.outer, job.schools['closing-rail']);
-		const clips = isShimmed(plan, house) ? 'slip out the card shims' : `turn back ${frame.points.total} clips`;
+		const clips = isShimmed(plan, house)
+			? 'slip out the card shims'
+			: frame.points.total > 0
+				? `turn back ${frame.points.total} clips`
+				: 'take out its clips';
 		const loosened = `loosen the closing rail’s two screws (the ${rail === 'bottom' ? 'bottom rail' : 'right rail, from the front'})`;
-		return [{ made: 'fit-first', does: loosened }, { made: 'fit-all', does: clips }, ...edge];
+		// The clips press on the pack: with them in no rail comes off.
+		return [
+			{ made: 'fit-all', does: clips },
+			...(SCOPE_OF[job.scope].pack ? [{ made: 'fit-first' as const, does: loosened }] : []),
+			...edge
+		];
 	}
 	return [
 		...(back.dustCover ? [{ made: 'dust-cover' as const, does: 'cut the paper cover' }] : []),

@@ -45,9 +45,7 @@ export function fixSurface(writer: Writer): MadeStep | null {
 			rare
 				? 'Its maker or owner has it fixed: at Rare the framer does not. Ask for it in writing.'
 				: 'Ask the owner first: fixative darkens. Try it on a corner, or on a scrap of the same.',
-			...(rare
-				? []
-				: ['Outdoors, the sheet upright, from an arm’s length: one light coat. Look for darkening before a second.']),
+			...(rare ? [] : ['Outdoors, the sheet upright, from an arm’s length: one light coat. Look for darkening before a second.']),
 			'Leave it to dry in the open; write down the fixative and the day.'
 		],
 		because: 'It cannot be taken off again, and it decides how the mat is cut: no trough is planned.',
@@ -137,17 +135,18 @@ function place(sights: Sight[], writer: Writer): MadeStep {
 function placed(sight: Sight, writer: Writer): string {
 	const { job, plan } = writer;
 	const laid = laidOn(plan, job, sight);
-	const weight = !FLAT_SHEETS[job.piece.kind] ? '' : staysFaceUp(job) ? '; hold it by hand at its edge: it sheds' : '; a weight on it';
+	const weight = !FLAT_SHEETS[job.piece.kind]
+		? ''
+		: staysFaceUp(job)
+			? '; hold it by hand at its edge: it sheds'
+			: '; a weight on it';
 	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
 	const through = job.hold.kind === 'pass-through' ? ', each tab through its slit' : '';
 	if (laid.board === 'its own board') return `${start}, edges flush, its release paper still on.`;
 	if (laid.board === 'support')
 		return `${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`;
 	const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top left corner as it lies';
-	const slip =
-		laid.board === 'slip sheet'
-			? ` as large as the mat, ${writer.size(there(plan.window, 'window').pack)}`
-			: '';
+	const slip = laid.board === 'slip sheet' ? ` as large as the mat, ${writer.size(there(plan.window, 'window').pack)}` : '';
 	return `${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}. ${playOf(sight, writer)}`;
 }
 

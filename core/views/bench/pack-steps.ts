@@ -57,13 +57,18 @@ export function dustFirst({ job }: Writer): MadeStep {
 			compressor: 'Blow with filtered air at low pressure',
 			canned: 'Blow with canned air held upright'
 		}[there(job.schools.dust, 'dust')] ?? 'Blow with a bulb';
+	const glazed = job.guard.glazing.family !== 'none';
 	return {
 		id: 'dust-first',
 		title: 'Dust check, first',
-		does: job.piece.friable
-			? ['Look through a low light; lift lint off with a soft brush tip. No tapping and no blowing: it sheds.']
-			: [`${blow} or brush, tap, look through a low light. Again until it is clean: one to five times is usual.`],
-		...(job.schools.dust === 'canned' && !job.piece.friable
+		does: !glazed
+			? [
+					`No glazing lies over it: lint is lifted off the face with a soft brush, in a low light${job.piece.friable ? '; nothing where it sheds' : ''}. No tapping, nothing wiped.`
+				]
+			: job.piece.friable
+				? ['Look through a low light; lift lint off with a soft brush tip. No tapping and no blowing: it sheds.']
+				: [`${blow} or brush, tap, look through a low light. Again until it is clean: one to five times is usual.`],
+		...(job.schools.dust === 'canned' && glazed && !job.piece.friable
 			? { caution: 'Canned air can spit liquid: upright, never toward a friable piece or a face.' }
 			: {}),
 		uses: []

@@ -19,8 +19,7 @@ const front: Drawn = ({ job, plan }) => [frontScene(plan, job)];
 const section: Drawn = ({ job, plan, shop }) => [sectionScene(plan, job, shop)];
 
 /** Wire is twisted, cord is knotted. */
-const knot: Drawn = ({ plan: { hang } }) =>
-	hang?.wire ? [hang.by === 'cord' ? cordKnotScene() : wireKnotScene()] : [];
+const knot: Drawn = ({ plan: { hang } }) => (hang?.wire ? [hang.by === 'cord' ? cordKnotScene() : wireKnotScene()] : []);
 
 /** How what holds it is made. */
 const hold: Drawn = ({ job }) => [holdHandsScene(job.hold.kind)];

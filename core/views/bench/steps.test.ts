@@ -184,12 +184,21 @@ test('a float: slits from the front of its support, tabs, the sheet on its suppo
 	};
 	const order = ids(float).filter((id) => ['slits', 'tabs', 'place', 'hinge', 'support-to-base'].includes(id));
 	assert.deepEqual(order, ['slits', 'tabs', 'place', 'hinge', 'support-to-base']);
-	assert.match(textOf(step('place', float)), /each tab through its slit: it stands out 6 past the support’s left edge and 6 past its top/);
+	assert.match(
+		textOf(step('place', float)),
+		/each tab through its slit: it stands out 6 past the support’s left edge and 6 past its top/
+	);
 	assert.match(step('hinge', float).title, /^Close the 3 pass-through hinges$/);
 	// Slits lie 16 below the sheet’s edge, 10 inside the support’s; hinges at 50, 201, 352 of the sheet, whose edge lies 6 outside.
-	assert.match(textOf(step('slits', float)), /each 27 long, level; centres 44 from the left and 10 from the top; 195 from the left/);
+	assert.match(
+		textOf(step('slits', float)),
+		/each 27 long, level; centres 44 from the left and 10 from the top; 195 from the left/
+	);
 	// Pack 402 + 24 + 140 wide: the sheet at 82, its support at 88.
-	assert.match(textOf(step('support-to-base', float)), /top left corner of the support 88 from the left edge and 88 from the top/);
+	assert.match(
+		textOf(step('support-to-base', float)),
+		/top left corner of the support 88 from the left edge and 88 from the top/
+	);
 });
 
 test('curves are cut by their centre; a printed mat from its bottom, its strip last; a ready frame is measured, not cut', () => {

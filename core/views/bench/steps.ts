@@ -7,11 +7,22 @@ import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
 import { shopFor, type Shop } from '../../shop/shop.ts';
-import { coverBoard, cutBoards, cutGlazing, gildBevel, glueLifts, joinMats, joinSays, makeSpacers, pastePrints } from './board-steps.ts';
+import {
+	coverBoard,
+	cutBoards,
+	cutGlazing,
+	gildBevel,
+	glueLifts,
+	joinMats,
+	joinSays,
+	makeSpacers,
+	pastePrints
+} from './board-steps.ts';
 import { closeBack, hangersBeforeClosing, label, lastLook, wrap } from './close-steps.ts';
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
 import { fixSurface, mount, prepareHold, sign } from './mount-steps.ts';
+import { newBack } from './new-back.ts';
 import { minutesOf, ONCE } from './minutes.ts';
 import { withOwnSteps } from './own-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal, markUp } from './pack-steps.ts';
@@ -68,6 +79,7 @@ const STEPS: readonly [Belongs, (writer: Writer) => MadeStep | MadeStep[] | null
 	[only('unframe'), takeOut],
 	// What concerns the frame alone is ready before anything is cut to it; its glue dries meanwhile.
 	[closed, makeFrame],
+	[(scope) => sealed(scope) && !closed(scope), newBack],
 	[matted, pastePrints],
 	[matted, cutBoards],
 	[matted, gildBevel],
@@ -198,7 +210,7 @@ function gather(writer: Writer): MadeStep {
 	const each = job.copies > 1 ? ', for each' : '';
 	// A kit holds its clips and hangers: they are counted there; what came with a frame is in it.
 	const held = kit ?? [
-		...(closes && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
+		...((closes || back?.board) && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
 		...(hang && !job.kept.hangers ? [hangersOf(writer, hang)] : [])
 	];
 	const rest = [...(hang ? onTheWall(hang) : []), ...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])];

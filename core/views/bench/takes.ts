@@ -56,7 +56,8 @@ export function timesDone(events: readonly RunEvent[]): Map<AnyStepId, Times> {
 			if (now?.done) steps.set(event.step, { ...now, done: false, last: now.last.slice(0, -1) });
 		} else if (event.kind === 'reopened') {
 			for (const [step, now] of steps)
-				if (now.done && isUndoneBy(event.cause, step, (id) => steps.has(id))) steps.set(step, { ...now, done: false, next: 1 / (event.pieces ?? 1) });
+				if (now.done && isUndoneBy(event.cause, step, (id) => steps.has(id)))
+					steps.set(step, { ...now, done: false, next: 1 / (event.pieces ?? 1) });
 		}
 	}
 	return new Map(

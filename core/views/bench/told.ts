@@ -32,7 +32,9 @@ export function toldSteps(planned: Planned): { steps: ToldStep[] } {
 			title,
 			does,
 			caution: caution ?? null,
-			after: [...new Set(beforeOf(id).map(({ step }) => step))].filter((step) => steps.slice(0, at).some((one) => one.id === step)),
+			after: [...new Set(beforeOf(id).map(({ step }) => step))].filter((step) =>
+				steps.slice(0, at).some((one) => one.id === step)
+			),
 			minutes: showNearest(minutes, 0.1),
 			waitMinutes,
 			uses: [...new Set(uses.map(lineName))],

@@ -1,10 +1,12 @@
 /** What a customer is told when a piece is handed over: where it hangs, how it is kept, carried and looked at (handbook back#care). */
 import type { Decided } from '../../job/decided.ts';
 import type { Plan } from '../../plan.ts';
+import { covers, SCOPE_OF } from '../../job/scopes.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { showLength, showMass, showSize, type Reader } from '../../units/show.ts';
 import { sayYears } from '../../units/spans.ts';
+import { isSealed, lookAgain } from './look-again.ts';
 import { travelSays } from '../bench/close-steps.ts';
 
 export type CarePart = { title: string; says: string[] };
@@ -12,12 +14,16 @@ export type CarePart = { title: string; says: string[] };
 export function careOf(job: Decided, plan: Plan, shop: Shop): CarePart[] {
 	return [
 		{ title: 'Hanging it', says: hangSays(plan, job) },
-		{ title: 'Its place', says: placeSays(job, plan) },
-		{ title: 'Cleaning', says: CLEANED[job.guard.glazing.family] },
+		{ title: 'Its place', says: frames(job) ? placeSays(job, plan) : [] },
+		// Of what closes a frame that stays closed, nobody here knows anything.
+		{ title: 'Cleaning', says: SCOPE_OF[job.scope].pack ? CLEANED[job.guard.glazing.family] : [] },
 		{ title: 'Carrying it', says: carrySays(job, plan) },
-		{ title: 'Looking at it again', says: lookSays(shop) }
+		{ title: 'Looking at it again', says: lookSays(job, plan, shop) }
 	].filter(({ says }) => says.length > 0);
 }
+
+/** It goes to a wall in its frame. */
+const frames = ({ scope }: Decided): boolean => SCOPE_OF[scope].pack || covers(scope, 'back') || covers(scope, 'wall');
 
 const mark = (mm: number, reader: Reader) => `${showLength(mm, reader, 'mark').text} ${reader.unit}`;
 
@@ -79,13 +85,33 @@ function carrySays(job: Decided, plan: Plan): string[] {
 		...(pouch
 			? [`Wrapped in a pouch of ${showSize(pouch, job.reader, 'mark')} ${job.reader.unit} or more, its corners guarded.`]
 			: []),
-		...travelSays({ job, plan })
+		...travelSays({ job, plan }),
+		...(job.piece.friable && SCOPE_OF[job.scope].window
+			? ['What it is drawn with comes off: no knocks, no slammed door beside it, carried upright, never laid on its face.']
+			: [])
 	];
 }
 
-function lookSays({ house }: Shop): string[] {
+function lookSays(job: Decided, plan: Plan, { house }: Shop): string[] {
+	const again = lookAgain(job, plan, house);
+	const hung = plan.hang ? 'when a hanger is loose' : '';
+	const inside = SCOPE_OF[job.scope].pack
+		? ['when the piece has slipped, waves, or touches the glazing', 'when there are spots, insects, or mist inside']
+		: plan.hold
+			? ['when it has slipped or waves', 'when there are spots or insects']
+			: covers(job.scope, 'back')
+				? ['when its back has opened']
+				: [];
+	const signs = [...inside, hung].filter(Boolean);
+	const order = isSealed(plan) ? ': it was sealed, and opens in an order' : '';
 	return [
-		'Bring it back when the sheet has slipped, waves, or touches the glazing; when there are spots, insects, or mist inside; when a hanger is loose.',
-		`Otherwise let a framer open it and look at it in ${house.lookAgainYears} years: it was sealed, and opens in an order.`
+		...(signs.length > 0 ? [`Bring it back ${signs.join('; ')}.`] : []),
+		...(again
+			? [
+					again.years === null
+						? `Otherwise let a framer open it and look at it when it changes hands${order}.`
+						: `Otherwise let a framer open it and look at it in ${again.years} ${again.years === 1 ? 'year' : 'years'}${order}.`
+				]
+			: [])
 	];
 }

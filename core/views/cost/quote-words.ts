@@ -1,5 +1,5 @@
 /** What the customer gets, in words that somebody at a counter reads once (handbook cut#cost). */
-import { heldBy, madeOf } from '../bench/label-words.ts';
+import { fixedBy, heldBy, madeOf } from '../bench/label-words.ts';
 import { SCOPE_OF } from '../../job/scopes.ts';
 import { gradeSaid } from '../../shop/grades.ts';
 import { SEALS } from '../../stations/back/seals/all.ts';
@@ -21,7 +21,11 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 		guard.glazing.family === 'none'
 			? 'none'
 			: `${guard.glazing.name}${kept.glazing ? ', the one that is there' : ''}${uv > 0 ? `; stops ${showNumber(uv, 0)} % of the ultraviolet` : ''}`;
-	const behind = [guard.underMat?.name, ...guard.fillers.map(({ board }) => board.name), guard.backing?.name];
+	const behind = [
+		SCOPE_OF[scope].window ? guard.underMat?.name : undefined,
+		...guard.fillers.map(({ board }) => board.name),
+		guard.backing?.name
+	];
 	const rows: [string, string][] = [
 		[
 			'piece',
@@ -32,18 +36,26 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 				.filter(Boolean)
 				.join(', ')
 		],
+		['inside', SCOPE_OF[scope].window || scope === 'unframe' ? '' : (job.given.holds ?? 'not opened')],
 		['frame', closes && frame ? [frame.name, frame.finish, size].filter(Boolean).join('; ') : ''],
 		['glazing', closes ? glazing : ''],
-		['window mat', mats.map(({ board, colour }) => `${board.name}, ${colour.said}`).join('; ')],
+		['window mat', !SCOPE_OF[scope].window ? '' : mats.map(({ board, colour }) => `${board.name}, ${colour.said}`).join('; ')],
 		[
-			'behind it',
+			SCOPE_OF[scope].window ? 'behind it' : 'new board',
 			[...new Set(behind.flatMap((name) => name ?? []))].map((name, at) => (at === 0 ? name : inSentence(name))).join(', ')
 		],
+		['fixed', fixedBy(job)],
 		['held by', plan.hold ? heldBy(job, plan) : ''],
 		[
 			'sealed',
-			[guard.edgeSeal?.name, job.back.seal ? `${SEALS[job.back.seal].name} tape over the back` : ''].filter(Boolean).join('; ')
+			[
+				plan.back?.edgeSeal ? guard.edgeSeal?.name : '',
+				plan.back?.tape && job.back.seal ? `${SEALS[job.back.seal].name} tape over the back` : ''
+			]
+				.filter(Boolean)
+				.join('; ')
 		],
+		['covered', plan.back?.dustCover ? 'dust cover over the whole back' : ''],
 		['hangs by', plan.hang ? hangsSaid(plan.hang) : ''],
 		['weight', plan.mass ? showMass(plan.mass.kg, job.reader) : ''],
 		['grade', SCOPE_OF[scope].window && plan.grade.known ? gradeSaid(plan.grade) : '']

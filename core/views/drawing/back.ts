@@ -29,8 +29,9 @@ export function backScene(plan: Plan, job: Decided, shop: Shop): Scene | null {
 	const box = outside(plan);
 	// From the back, left and right change over.
 	const mirror = (x: number) => packIn(plan).width - x;
-	const hanger = hangers(plan, box);
-	const hardwareFirst = job.schools['cover-order'] === 'hardware-first';
+	const hanger = plan.hang ? hangers(plan, box) : asTheyAre(job, box);
+	// What is on the back stays on it: the paper is slit round it whatever the order is.
+	const hardwareFirst = job.schools['cover-order'] === 'hardware-first' || job.kept.hangers !== null;
 	const cover = coverLines(plan, box, hardwareFirst ? hanger : []);
 	const shapes = [
 		...boards(plan, job, house, box, mirror),
@@ -211,6 +212,16 @@ function hangers(plan: Plan, box: Rect): Shape[] {
 		...(hang.turned ? setOf(hang.turned, onItsSide(box), turnedIn(box)) : []),
 		...legShapes(hang, box)
 	];
+}
+
+/** Hardware that is on a frame whose hanging is nobody’s here, where somebody measured it. */
+function asTheyAre({ kept: { hangers: kind, hangersAt: where } }: Decided, box: Rect): Shape[] {
+	if (!kind || !where) return [];
+	const { single, came } = HANGERS[kind];
+	const y = box.top + where.drop;
+	const { inset } = where;
+	const xs = single ? [box.left + box.width / 2] : inset === null ? [] : [box.left + inset, box.left + box.width - inset];
+	return xs.map((x): Shape => ({ role: 'ring', circle: { x, y, radius: 5 }, title: `The ${came} that is there` }));
 }
 
 type Turn = (point: Point) => Point;

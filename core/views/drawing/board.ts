@@ -87,7 +87,13 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 		laid.board === 'its own board'
 			? []
 			: [
-					{ name: 'from the left', side: 'bottom', ...between(laid.left), at: Math.max(pack.height, laid.top + largest.height), look: 'mark' },
+					{
+						name: 'from the left',
+						side: 'bottom',
+						...between(laid.left),
+						at: Math.max(pack.height, laid.top + largest.height),
+						look: 'mark'
+					},
 					{ name: 'from the top', side: 'left', ...between(laid.top), at: Math.min(0, laid.left), look: 'mark' }
 				];
 	const name = nth(laid.board, 0).toUpperCase() + laid.board.slice(1);
@@ -125,7 +131,9 @@ export function slitsScene(plan: Figures, job: Decided, index: number): Scene | 
 	];
 	const dimensions = places.flatMap(({ left, top }, at): Dimension[] => [
 		{ name: `slit ${at + 1} from the left`, side: 'bottom', from: 0, to: left, value: left, at: size.height, look: 'mark' },
-		...(at === 0 ? [{ name: 'slits from the top', side: 'left' as const, from: 0, to: top, value: top, at: 0, look: 'mark' as const }] : [])
+		...(at === 0
+			? [{ name: 'slits from the top', side: 'left' as const, from: 0, to: top, value: top, at: 0, look: 'mark' as const }]
+			: [])
 	]);
 	return board(`${which(sight)}Slits in the ${laid.board}, from its front`, size, shapes, dimensions);
 }

@@ -11,12 +11,20 @@ import { bladePlaces, type BladePlace, type Centring } from '../bench/centring.t
 const TIMES = 10;
 
 /** The seen border that is planned, and what it is read from; `null` where there is no window in a frame. */
-export type Seen = { targets: Sides; opening: Size; pack: Size; allowance: Size; /** What the shop's tape is read to. */ step: number };
+export type Seen = {
+	targets: Sides;
+	opening: Size;
+	pack: Size;
+	allowance: Size;
+	/** What the shop's tape is read to. */ step: number;
+};
 
 export function seenOf({ window, frame }: Figures, { readingStep: step }: House): Seen | null {
 	const seen = window?.mats[0]?.seen;
 	const opening = window?.mats[0]?.opening;
-	return window && frame && seen && opening ? { targets: seen, opening, pack: window.pack, allowance: frame.allowance, step } : null;
+	return window && frame && seen && opening
+		? { targets: seen, opening, pack: window.pack, allowance: frame.allowance, step }
+		: null;
 }
 
 /** @param centring what the readings say; null: only where the window should be */

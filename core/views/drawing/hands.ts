@@ -137,7 +137,13 @@ export function cordKnotScene(): Scene {
 	const steps: Shape[][] = [
 		[cordOf('Through the ring from the front', [at(56), { x: 44, y: 52 }, { x: 40, y: 66 }, { x: 52, y: 80 }])],
 		[
-			cordOf('Two half hitches round the standing cord', [at(56), { x: 42, y: 54 }, { x: 46, y: 70 }, ...hitch(74), ...hitch(96)]),
+			cordOf('Two half hitches round the standing cord', [
+				at(56),
+				{ x: 42, y: 54 },
+				{ x: 46, y: 70 },
+				...hitch(74),
+				...hitch(96)
+			]),
 			hidden(78),
 			hidden(100)
 		],

@@ -159,7 +159,9 @@ export class BenchDesk {
 	}
 
 	/** Whether the step's own question keeps it from being done. */
-	readonly asks = $derived.by(() => this.step !== null && ASKS_UP.has(this.step.id) && this.run.answered.get(this.step.id) !== true);
+	readonly asks = $derived.by(
+		() => this.step !== null && ASKS_UP.has(this.step.id) && this.run.answered.get(this.step.id) !== true
+	);
 
 	/** Of a batch, so many are through a step that is not done for all. */
 	through(step: Step): number {

@@ -29,7 +29,15 @@
 	import { alikeSheets, blankWords, countSaid, groupName, offcutWords, sharesOf, sheetName } from './words.ts';
 
 	type Pinned = { job: CuttingJob; plan: CuttingPlan; pins: Pin[] };
-	type Props = { jobs: JobParts[]; more: boolean; left: JobParts[]; stock: InStock[]; plans: ListedPlan[]; shop: WrittenShop; reads: Unit | null };
+	type Props = {
+		jobs: JobParts[];
+		more: boolean;
+		left: JobParts[];
+		stock: InStock[];
+		plans: ListedPlan[];
+		shop: WrittenShop;
+		reads: Unit | null;
+	};
 	const { jobs, more, left, stock, plans, shop: written, reads }: Props = $props();
 	const shop = $derived(shopFrom(written));
 	const unit = $derived(reads ?? written.about.unit ?? 'mm');

@@ -2,6 +2,7 @@
 	/** The job sheet's lines about the back and the wall: tapes, dust cover, rings, wire and nails. */
 	import type { Size } from '$core/geometry/shapes.ts';
 	import { HANGERS, standsOnSides } from '$core/stations/hang/kinds/all.ts';
+	import { showLength } from '$core/units/show.ts';
 	import { known, nth } from '$core/units/there.ts';
 	import { sideOfCentre } from '$lib/ui/words.ts';
 	import type { Printed } from './planned.ts';
@@ -18,6 +19,13 @@
 			? `${kind.rings} from the top${hang?.by === 'security' ? ', the sides' : ''}`
 			: 'rings from the top, the sides';
 	});
+	/** Where hardware is that nobody here screws on. */
+	const there = $derived.by(() => {
+		const { hangersAt: at } = job.kept;
+		if (!at) return '';
+		return at.inset === null ? mark(at.drop) : `${mark(at.drop)}, ${mark(at.inset)}`;
+	});
+	const mark = (mm: number) => showLength(mm, job.reader, 'mark').text;
 	const nails = $derived(hang?.by === 'cleat' || hang?.by === 'security' ? 'screws' : 'nails');
 	const of = $derived([back && 'Back', hang && 'hanging'].filter(Boolean).join(' and '));
 	const size = ({ width, height }: Size, path: string) => `${text(width, `${path}.width`)} × ${text(height, `${path}.height`)}`;
@@ -26,6 +34,7 @@
 <table>
 	<caption>{of === 'hanging' ? 'Hanging' : of}, {unit}</caption>
 	<tbody>
+		{#if back?.board}<tr><th scope="row">new board</th><td>{size(back.board, 'back.board')}</td></tr>{/if}
 		{#if back?.edgeSeal}<tr
 				><th scope="row">edge seal, width, length</th><td
 					>{text(back.edgeSeal.stock, 'back.edgeSeal.stock')}, {text(back.edgeSeal.length, 'back.edgeSeal.length')}</td
@@ -46,6 +55,11 @@
 		{#if back?.dustCover && back.dustCoverRough}<tr
 				><th scope="row">dust cover, cut; trimmed</th><td
 					>{size(back.dustCoverRough, 'back.dustCoverRough')}; {size(back.dustCover, 'back.dustCover')}</td
+				></tr
+			>{/if}
+		{#if !hang && job.kept.hangers}<tr
+				><th scope="row">hangers that are there{there ? ': from the top, each side' : ''}</th><td
+					>{HANGERS[job.kept.hangers].came}{there ? `; ${there}` : ''}</td
 				></tr
 			>{/if}
 		{#if hang}

@@ -40,7 +40,10 @@ export async function openParts(db: Database, today: string, tryShelf = false): 
 		after = page.next;
 	} while (after && listed.length < MOST_JOBS);
 	const jobs = await partsLeft(db, listed.slice(0, MOST_JOBS), tryShelf);
-	return { jobs: jobs.filter(({ parts, things, fault }) => fault !== null || parts.length + things.length > 0), more: after !== null };
+	return {
+		jobs: jobs.filter(({ parts, things, fault }) => fault !== null || parts.length + things.length > 0),
+		more: after !== null
+	};
 }
 
 /** What jobs ask for, less what kept plans cut and the bench took already; in their order. */

@@ -50,7 +50,6 @@ export async function plannedPage(number: string) {
 		() => planDecided(found.job, decide(readJob(found.job), shop), shop),
 		(defect) => log.error({ err: loggable(defect), path: `/jobs/${number}` }, 'a job fails to be planned')
 	);
-	if (!made.ok)
-		error(409, `${number} can’t be planned as it stands: ${nth(made.faults, 0).says} Open it and fix that first.`);
+	if (!made.ok) error(409, `${number} can’t be planned as it stands: ${nth(made.faults, 0).says} Open it and fix that first.`);
 	return found;
 }

@@ -14,14 +14,21 @@
 		/** Rows of a longer text. */ lines?: number;
 		/** The change that a text makes, where it is not the text alone that is put in its place. */
 		write?: (text: string) => Operation[];
+		/** The same of a number that is written with its unit; a sentence where it is none. */ change?: (
+			text: string
+		) => Operation[] | string;
 	};
-	const { label, keys, value, number = false, optional = false, unit, lines, write }: Props = $props();
+	const { label, keys, value, number = false, optional = false, unit, lines, write, change }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 
 	function take(text: string) {
+		if (change) {
+			const made = change(text);
+			return typeof made === 'string' ? editor.type(place, text, null, made) : editor.type(place, text, made);
+		}
 		if (!number) return editor.type(place, text, write ? write(text) : put(editor.file, keys, text));
 		if (optional && text.trim() === '') return editor.type(place, text, drop(editor.file, keys));
 		const read = Number(text);

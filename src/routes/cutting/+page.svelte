@@ -5,4 +5,12 @@
 	const { data }: PageProps = $props();
 </script>
 
-<Cutting jobs={data.jobs} more={data.more} left={data.left} stock={data.stock} plans={data.plans} shop={data.shop} reads={data.reads} />
+<Cutting
+	jobs={data.jobs}
+	more={data.more}
+	left={data.left}
+	stock={data.stock}
+	plans={data.plans}
+	shop={data.shop}
+	reads={data.reads}
+/>

@@ -62,6 +62,7 @@ const OPENED: Record<Points['kind'], string> = {
 /** What is cleaned later, with the pack ready, is only lifted out now. */
 function glassOf({ job }: Writer): string[] {
 	const inPlace = job.schools['ready-glass'] === 'in-place';
-	if (job.kept.glazing) return inPlace ? [] : ['Lift its glazing out and lay it on a padded sheet: it is cleaned when the pack is ready.'];
+	if (job.kept.glazing)
+		return inPlace ? [] : ['Lift its glazing out and lay it on a padded sheet: it is cleaned when the pack is ready.'];
 	return job.kept.replaced.has('glazing') ? [] : ['Lift out the glass, if there is any: another goes in.'];
 }

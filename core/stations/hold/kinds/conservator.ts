@@ -33,7 +33,8 @@ function isOfSkin({ job: { piece } }: Writer): boolean {
 /** What was used, by whom, how it comes off; or that it is still to be written down. */
 function chosen({ job: { hold, piece } }: Writer): string {
 	const { used, by, on, release } = hold.chosen;
-	if (!used) return `Write down what holds the ${piece.kind === 'bone' ? 'piece' : piece.kind}, who chose it, when, and how it comes off again: Hold asks for it.`;
+	if (!used)
+		return `Write down what holds the ${piece.kind === 'bone' ? 'piece' : piece.kind}, who chose it, when, and how it comes off again: Hold asks for it.`;
 	const who = [by, on].filter(Boolean).join(', ');
 	return `${used}${who ? ` (${who})` : ''}${release ? `; comes off ${release}` : ''}.`;
 }

@@ -46,17 +46,17 @@ export const corners: HoldDefinition = {
 	steps: (sights, writer, { place }) => [
 		place(),
 		{
-		id: 'hinge',
-		title: 'Pockets at the corners',
-		does: [
-			...sights.map(
-				(sight) =>
-					`${which(sight)}Four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
-			),
-			`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
-		],
-		because: 'Without adhesive the sheet comes out again by hand.',
-		uses: writer.parts('corner pocket')
+			id: 'hinge',
+			title: 'Pockets at the corners',
+			does: [
+				...sights.map(
+					(sight) =>
+						`${which(sight)}Four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
+				),
+				`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
+			],
+			because: 'Without adhesive the sheet comes out again by hand.',
+			uses: writer.parts('corner pocket')
 		}
 	],
 	comesTo: ([hold], reader) => `legs of ${showWithUnit(there(hold, 'hold').size.width, reader, 'mark')}, nothing sticks`

@@ -68,19 +68,19 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 		steps: (sights, writer, { place }) => [
 			place(),
 			{
-			id: 'hinge',
-			title: of.title,
-			does: [
-				...sights.map((sight) => {
-					const each = there(there(sight.hold, 'hold').strips, 'strips').map(
-						({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
-					);
-					return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slackSaid(sight, writer)}.`;
-				}),
-				`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
-			],
-			because: of.because(writer.piece),
-			uses: writer.parts('edge strip')
+				id: 'hinge',
+				title: of.title,
+				does: [
+					...sights.map((sight) => {
+						const each = there(there(sight.hold, 'hold').strips, 'strips').map(
+							({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
+						);
+						return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slackSaid(sight, writer)}.`;
+					}),
+					`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
+				],
+				because: of.because(writer.piece),
+				uses: writer.parts('edge strip')
 			}
 		],
 		comesTo: ([hold], reader) => `${showWithUnit(there(hold, 'hold').size.height, reader, 'mark')} onto it, nothing sticks`

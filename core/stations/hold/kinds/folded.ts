@@ -28,7 +28,10 @@ export function slackHold(
 }
 
 /** What suits, and what is decided alike. */
-export function foldedParts(kind: HoldKind, holds: string): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turnsOver'> {
+export function foldedParts(
+	kind: HoldKind,
+	holds: string
+): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turnsOver'> {
 	return {
 		refuses: ({ piece, float, bare }) => {
 			if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;

@@ -90,7 +90,9 @@ function tabsStep(sights: Sight[], writer: Writer): MadeStep {
 	const faceUp = staysFaceUp(job);
 	const tabs = writer
 		.parts('hinge tab')
-		.map((cut) => `${cut.count} ${cut.count === 1 ? 'tab' : 'tabs'} ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`)
+		.map(
+			(cut) => `${cut.count} ${cut.count === 1 ? 'tab' : 'tabs'} ${writer.mark(cut.width)} wide, ${writer.mark(cut.height)} long`
+		)
 		.join('; ');
 	const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
 	const turn = faceUp
@@ -128,7 +130,9 @@ function slitsStep(sights: Sight[], writer: Writer): MadeStep {
 		title: `Slits in the ${board}`,
 		does: sights.map((sight) => {
 			const slit = there(there(sight.hold, 'hold').slit, 'slit');
-			const places = slitPlaces(sight, writer).map(({ left, top }) => `${writer.mark(left)} from the left and ${writer.mark(top)} from the top`);
+			const places = slitPlaces(sight, writer).map(
+				({ left, top }) => `${writer.mark(left)} from the left and ${writer.mark(top)} from the top`
+			);
 			return `${which(sight)}From the front, each ${writer.mark(slit.length)} long, level; centres ${places.join('; ')}.`;
 		}),
 		because: 'A slit cut under the sheet is cut blind.',
@@ -142,7 +146,13 @@ export function slitPlaces(sight: Sight, { plan, job }: { plan: Figures; job: De
 	const { left, top } = laidOn(plan, job, sight);
 	const hold = there(sight.hold, 'hold');
 	return hold.places.map((place) => {
-		const [at] = patchOn(sight.measure, { side: 'top', from: place, to: place, deepFrom: there(hold.slit, 'slit').below, deepTo: 0 });
+		const [at] = patchOn(sight.measure, {
+			side: 'top',
+			from: place,
+			to: place,
+			deepFrom: there(hold.slit, 'slit').below,
+			deepTo: 0
+		});
 		const centre = there(at, 'place');
 		return { left: left + centre.x, top: top + centre.y };
 	});
@@ -198,7 +208,9 @@ const planFor =
 		const size = sizeTerms('hold.size', top.size);
 		const house = houseTerms(shop.house);
 		// Below the contact, and far enough inside the board: its edge must not tear out.
-		const out = opening.supportAt ? sum(house('slitInside'), plain(opening.supportAt.top - opening.placement.top)) : house('slitInside');
+		const out = opening.supportAt
+			? sum(house('slitInside'), plain(opening.supportAt.top - opening.placement.top))
+			: house('slitInside');
 		const slit = slits
 			? {
 					slit: {

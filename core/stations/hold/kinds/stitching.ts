@@ -49,15 +49,15 @@ export const stitching: HoldDefinition = {
 	steps: (sights, writer, { place }) => [
 		place(),
 		{
-		id: 'hinge',
-		title: 'Stitch it down',
-		does: sights.flatMap(({ hold }) => [
-			`About ${there(hold, 'hold').count} stitches, one each ${writer.mark(there(there(hold, 'hold').stitchSpacing, 'stitch spacing'))} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
-			'Between threads, never through them; no knot on the face, no pull.'
-		]),
-		because: 'Nothing sticks, and the stitches come out again.',
-		uses: []
-	}
+			id: 'hinge',
+			title: 'Stitch it down',
+			does: sights.flatMap(({ hold }) => [
+				`About ${there(hold, 'hold').count} stitches, one each ${writer.mark(there(there(hold, 'hold').stitchSpacing, 'stitch spacing'))} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
+				'Between threads, never through them; no knot on the face, no pull.'
+			]),
+			because: 'Nothing sticks, and the stitches come out again.',
+			uses: []
+		}
 	],
 	turnsOver: () => false,
 	comesTo: ([hold]) => `${there(hold, 'hold').count} stitches, nothing sticks`

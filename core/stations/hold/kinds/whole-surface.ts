@@ -103,8 +103,10 @@ function stickDown(sights: Sight[], writer: Writer): MadeStep {
 const STICKS: Readonly<Record<string, (board: string) => string>> = {
 	'adhesive-board': (board) =>
 		`Hold print and board flush. Peel a finger’s breadth of the release paper along one edge of ${board}, press the print down there; then draw the paper out from under it.`,
-	'dry-mount': (board) => `Tack the adhesive sheet to the print’s back at one edge, then to ${board}; press with heat under release paper.`,
-	spray: (board) => `Weigh one half down in its place, fold the other half back, spray its back and let it down onto ${board}; then the other half.`
+	'dry-mount': (board) =>
+		`Tack the adhesive sheet to the print’s back at one edge, then to ${board}; press with heat under release paper.`,
+	spray: (board) =>
+		`Weigh one half down in its place, fold the other half back, spray its back and let it down onto ${board}; then the other half.`
 };
 
 /** Its own board is held on what lies behind it, behind the window. */

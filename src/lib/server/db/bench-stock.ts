@@ -74,10 +74,10 @@ async function countOff(tx: Queries, { run, job }: { run: number; job: number },
 
 /** What a run wanted and did not find it does not give back either. @returns how many of those that it gives back were never taken */
 async function lessMissing(tx: Queries, run: number, material: string, back: number): Promise<number> {
-	const { rows } = await tx.query<{ count: number }>('SELECT count FROM stock_missing WHERE run_id = $1 AND material = $2 FOR UPDATE', [
-		run,
-		material
-	]);
+	const { rows } = await tx.query<{ count: number }>(
+		'SELECT count FROM stock_missing WHERE run_id = $1 AND material = $2 FOR UPDATE',
+		[run, material]
+	);
 	const never = Math.min(rows[0]?.count ?? 0, back);
 	if (never > 0)
 		await tx.query('UPDATE stock_missing SET count = count - $3 WHERE run_id = $1 AND material = $2', [run, material, never]);

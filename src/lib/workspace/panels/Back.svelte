@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { drop, put } from '$core/job/patch.ts';
+	import { SCOPE_OF } from '$core/job/scopes.ts';
+	import Combo from '$lib/ui/Combo.svelte';
 	import OnOff from '$lib/ui/OnOff.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -13,6 +16,14 @@
 	/** The clips of a metal section hold the back, and its hangers slide where a tape would stick. */
 	const metal = $derived(editor.job.frame?.kind === 'metal');
 	const paper = $derived(back?.dustCoverPaper && editor.shopIn().dustCovers[back.dustCoverPaper]?.name);
+	/** A frame whose glazing stays closed: its board is a new one, or stays. */
+	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
+	const boards = $derived([
+		{ value: '', label: 'the one that is there stays' },
+		...Object.values(editor.shopIn(editor.job.cutIn).boards)
+			.filter(({ id, stiff, withdrawn }) => (stiff !== false && !withdrawn) || id === editor.file.guard?.backing)
+			.map(({ id, name }) => ({ value: id, label: name }))
+	]);
 	const SEALS = [
 		{ value: '', label: 'none' },
 		{ value: 'gummed', label: 'Gummed tape: water opens it again' },
@@ -26,6 +37,13 @@
 
 <Panel name="Back" about="What closes it against dust and damp.">
 	<div class="group">
+		{#if closed}<Combo
+				label="New board"
+				value={editor.job.guard.backing?.id ?? ''}
+				options={boards}
+				onchange={(value) =>
+					editor.apply(value === '' ? drop(editor.file, ['guard', 'backing']) : put(editor.file, ['guard', 'backing'], value))}
+			/>{/if}
 		{#if metal}
 			<p>A metal frame is not taped: its clips hold the back, and the edge seal round the pack keeps dust out.</p>
 		{:else}
@@ -53,6 +71,21 @@
 				value={editor.job.back.bumperHeight}
 			/>{/if}
 	</div>
+	{#if back?.board}
+		<div class="group">
+			<h2>New board</h2>
+			<dl class="rows">
+				<dt>Cut to</dt>
+				<dd>
+					<Figure path="back.board.width" name="Width of the new board" value={back.board.width} /> × <Figure
+						path="back.board.height"
+						name="Height of the new board"
+						value={back.board.height}
+					/>
+				</dd>
+			</dl>
+		</div>
+	{/if}
 	{#if back?.tape}
 		<div class="group">
 			<h2>Back tape</h2>

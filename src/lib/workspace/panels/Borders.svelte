@@ -110,7 +110,14 @@
 				: 'The frame is there: the plan says by how much these borders miss it.'}
 		</p>
 	{/if}
-	{#if way !== 'have'}<Choice label="Borders" value={way} options={WAYS} onchange={setWay} compact />{/if}
+	{#if way !== 'have'}<Choice
+			label="Borders"
+			value={way}
+			options={WAYS}
+			onchange={setWay}
+			undecided={editor.file.borders?.way === undefined}
+			compact
+		/>{/if}
 	{#if way === 'have'}
 		{#if border}<dl class="rows">
 				{#each SIDES as side (side)}

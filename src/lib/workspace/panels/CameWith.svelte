@@ -4,6 +4,7 @@
 	import { houseBoard } from '$core/job/material.ts';
 	import { FASTENERS, HANGER_KINDS, NOT_KNOWN, type CameWith } from '$core/job/kinds.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
+	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { HANGERS } from '$core/stations/hang/kinds/all.ts';
 	import { FASTENER_NAMES } from '$core/stations/frame/fasteners.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
@@ -18,7 +19,7 @@
 	const metal = $derived(editor.file.frame?.kind === 'metal');
 	const shop = $derived(editor.shopIn(editor.job.cutIn));
 	/** A frame that stays closed has nothing taken out. */
-	const closed = $derived(editor.job.scope === 'hang' || editor.job.scope === 'back');
+	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
 	const atHand = $derived(editor.job.mats.some(isAtHand));
 
 	const NONE = 'none-came';
@@ -154,12 +155,24 @@
 				number
 			/>{/if}
 	{/if}
-	{#if editor.job.scope !== 'back'}
-		<Pick
-			label="Its hangers"
-			value={stands('hangers', kept.hangers)}
-			options={options('there were none', 'leave', hangers)}
-			onchange={(value) => set('hangers', value, (kind) => kind)}
+	<Pick
+		label="Its hangers"
+		value={stands('hangers', kept.hangers)}
+		options={options('there were none', 'leave', hangers)}
+		onchange={(value) => set('hangers', value, (kind) => kind)}
+	/>
+	{#if kept.hangers && !covers(editor.job.scope, 'wall')}
+		<LengthField
+			label="From the top to its hangers"
+			keys={['frame', 'kept', 'hangersAt', 'drop']}
+			value={editor.typedLength(['frame', 'kept', 'hangersAt', 'drop'])}
+			optional
 		/>
+		{#if !HANGERS[kept.hangers].single}<LengthField
+				label="From each side to its hangers"
+				keys={['frame', 'kept', 'hangersAt', 'inset']}
+				value={editor.typedLength(['frame', 'kept', 'hangersAt', 'inset'])}
+				optional
+			/>{/if}
 	{/if}
 </div>

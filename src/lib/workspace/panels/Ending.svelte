@@ -91,7 +91,9 @@
 				{#each left as says, at (at)}<li>{says}</li>{/each}
 			</ul>
 			<p class="ways">
-				<button type="button" class="btn btn-sm preset-outlined-brand" onclick={() => end('handed-over')}>Hand it over all the same</button>
+				<button type="button" class="btn btn-sm preset-outlined-brand" onclick={() => end('handed-over')}
+					>Hand it over all the same</button
+				>
 				<button type="button" class="btn btn-sm preset-quiet" onclick={() => (left = [])}>Not yet</button>
 			</p>
 		</div>{/if}

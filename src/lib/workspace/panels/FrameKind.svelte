@@ -82,10 +82,15 @@
 		editor.apply([...put(editor.file, ['frame'], made), ...bordersFor(next === 'ready-made' || joined)]);
 	}
 
+	/** What somebody typed stays as it is: the plan says by how much it misses the frame, and offers what fits. */
+	const TYPED = ['pack', 'width', 'top', 'right', 'bottom', 'left'] as const;
+
 	function bordersFor(nextIsThere: boolean): Operation[] {
-		const { weight } = editor.job.borders;
+		const { weight, way } = editor.job.borders;
 		if (nextIsThere === isThere || editor.job.mats.length === 0) return [];
+		if (TYPED.some((key) => editor.file.borders?.[key] !== undefined)) return [];
 		if (nextIsThere) return put(editor.file, ['borders'], { way: 'fit', weight });
+		if (way !== 'fit') return [];
 		return put(editor.file, ['borders'], { way: 'weighted', weight });
 	}
 

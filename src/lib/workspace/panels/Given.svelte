@@ -2,6 +2,7 @@
 	/** What a job that is a part is told, since nobody plans it here: sizes measured outside, what it weighs, how deep it lies. */
 	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import LengthField from '$lib/ui/LengthField.svelte';
+	import MassField from '$lib/ui/MassField.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import { put, type Operation } from '$core/job/patch.ts';
 	import { useWorkspace } from '../context.ts';
@@ -30,16 +31,19 @@
 		write={(height) => sized({ height })}
 	/>
 	{#if asks.includes('recess')}<LengthField
-			label="Thickness of what lies in the rabbet"
+			label={editor.job.guard.backing
+				? 'Thickness of what lies in the rabbet, without the new board'
+				: 'Thickness of what lies in the rabbet'}
 			keys={['given', 'pack']}
 			value={editor.job.given.pack}
 			look="fine"
 		/>{/if}
-	{#if asks.includes('mass')}<TextField
-			label="What it weighs"
-			unit="kg"
-			keys={['given', 'mass']}
-			value={editor.job.given.mass === null ? '' : String(editor.job.given.mass)}
-			number
-		/>{/if}
+	{#if asks.includes('mass')}<MassField label="What it weighs" keys={['given', 'mass']} value={editor.job.given.mass} />{/if}
+	<TextField
+		label="What is in it, as far as it is known"
+		keys={['given', 'holds']}
+		value={editor.file.given?.holds ?? ''}
+		lines={2}
+	/>
+	<p class="quiet">Left empty, the label says “not opened”.</p>
 </div>

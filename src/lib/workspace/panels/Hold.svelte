@@ -4,6 +4,7 @@
 	import { offered } from '$core/shop/stocked.ts';
 	import { showSize } from '$core/units/show.ts';
 	import Choice from '$lib/ui/Choice.svelte';
+	import DayField from '$lib/ui/DayField.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
@@ -36,6 +37,12 @@
 		{ value: '', label: byHand ? 'set by hand' : 'by the sheet’s width' },
 		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
 	]);
+	/** What a conservator chose is written down, for whoever opens it next. */
+	const CHOSEN = [
+		['used', 'What was used'],
+		['release', 'How it comes off again'],
+		['by', 'Who chose it']
+	] as const;
 	const GRAINS = [
 		{ value: 'unknown', label: 'Unknown' },
 		{ value: 'along-width', label: 'Across' },
@@ -80,6 +87,14 @@
 						? 'Nothing removes it again.'
 						: `Comes off with ${editor.job.hold.adhesive.release}.`}
 				</p>
+			{/if}
+			{#if kind === 'conservator'}
+				{#each CHOSEN as [key, label] (key)}<TextField
+						{label}
+						keys={['hold', 'chosen', key]}
+						value={editor.file.hold?.chosen?.[key] ?? ''}
+					/>{/each}
+				<DayField label="On which day" keys={['hold', 'chosen', 'on']} value={editor.file.hold?.chosen?.on ?? ''} />
 			{/if}
 			{#if isHinge(kind)}
 				<Pick

@@ -8,6 +8,14 @@
 	const { editor } = useWorkspace();
 	const choices = $derived(holdChoices(editor.file, editor.settled, editor.shopIn(editor.settled.job.cutIn)));
 
+	/** The house’s choice is pressed to decide for it. */
+	const undecided = $derived(editor.file.hold?.kind === undefined);
+
+	function take({ kind, chosen, patch }: HoldOutcome) {
+		if (!chosen) editor.apply(patch);
+		else if (undecided) editor.put(['hold', 'kind'], kind);
+	}
+
 	function said(choice: HoldOutcome): string {
 		return (
 			choice.fault ?? choice.says ?? (choice.holds.length > 0 ? HOLDS[choice.kind].comesTo(choice.holds, editor.reader) : '')
@@ -23,7 +31,7 @@
 				aria-pressed={choice.chosen}
 				aria-label="{HOLDS[choice.kind].names.choice}: {said(choice)}"
 				disabled={choice.fault !== null}
-				onclick={() => !choice.chosen && editor.apply(choice.patch)}
+				onclick={() => take(choice)}
 			>
 				<Sign of={choice.severity ?? (choice.fault ? 'stop' : 'settled')} size={11} />
 				<span class="name">{HOLDS[choice.kind].names.choice}</span>

@@ -123,7 +123,13 @@
 	</div>
 	<div class="group">
 		<h2>Grade aimed at</h2>
-		<Choice label="Grade aimed at" value={editor.job.aim} options={GRADES} onchange={(value) => editor.put(['aim'], value)} />
+		<Choice
+			label="Grade aimed at"
+			value={editor.job.aim}
+			options={GRADES}
+			undecided={editor.file.aim === undefined}
+			onchange={(value) => editor.put(['aim'], value)}
+		/>
 		<p class="quiet">{ABOUT[editor.job.aim]}</p>
 		<p>
 			Intake suggests {NAMES[suggested.aim]}: {lowered(suggested.because)}

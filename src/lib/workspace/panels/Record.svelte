@@ -5,6 +5,8 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
+	import { fixedBy, heldBy } from '$core/views/bench/label-words.ts';
+	import { lookAgain } from '$core/views/care/look-again.ts';
 	import { filesOf } from '../files.ts';
 	import BenchRecord from './BenchRecord.svelte';
 	import Ending from './Ending.svelte';
@@ -37,6 +39,23 @@
 			refusal = `Revision ${rev} cannot be shown: the server does not answer, or an older version of the program kept it.`;
 		}
 	}
+	/** The same words as on label and care sheet. */
+	const kept = $derived.by(() => {
+		const { job, plan } = editor.settled;
+		const again = lookAgain(job, plan, editor.shopIn(job.cutIn).house);
+		return [
+			['Fixed', fixedBy(job)],
+			['Held by', plan.hold ? heldBy(job, plan) : ''],
+			[
+				'Look again',
+				again
+					? again.years === null
+						? 'when it changes hands'
+						: `after ${again.years} ${again.years === 1 ? 'year' : 'years'}`
+					: ''
+			]
+		].filter(([, says]) => says !== '');
+	});
 	const asked = $derived(typeof window === 'undefined' ? null : load(editor.keeping.rev));
 </script>
 
@@ -55,6 +74,13 @@
 			{/each}
 		</ul>
 	</div>
+	{#if kept.length > 0}<div class="group">
+			<h2>On its record</h2>
+			<dl>
+				{#each kept as [name, says] (name)}<dt>{name}</dt>
+					<dd>{says}</dd>{/each}
+			</dl>
+		</div>{/if}
 	<BenchRecord />
 	{#if !editor.blind}<Ending />{/if}
 	<Schools at="record" />
@@ -99,6 +125,14 @@
 		display: grid;
 		grid-template-columns: 32px 1fr auto;
 		align-items: center;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: 96px 1fr;
+		gap: 3px 12px;
+	}
+	dt {
+		color: var(--quiet);
 	}
 	.rev {
 		font-weight: 600;

@@ -10,7 +10,7 @@
 	import LengthField from '$lib/ui/LengthField.svelte';
 	import Combo from '$lib/ui/Combo.svelte';
 	import Pick from '$lib/ui/Pick.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
+	import MassField from '$lib/ui/MassField.svelte';
 	import { useWorkspace } from '../context.ts';
 	import HouseChoices from './HouseChoices.svelte';
 	import OnFrame from './OnFrame.svelte';
@@ -120,14 +120,7 @@
 			/>
 			<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
 		{/if}
-		{#if hang}<TextField
-				label="On a scale it weighs"
-				unit="kg"
-				keys={['hang', 'weighed']}
-				value={editor.job.hang.weighed === null ? '' : String(editor.job.hang.weighed)}
-				number
-				optional
-			/>{/if}
+		{#if hang}<MassField label="On a scale it weighs" keys={['hang', 'weighed']} value={editor.job.hang.weighed} optional />{/if}
 	</div>
 	{#if hang}
 		<OnFrame {hang} />

@@ -87,6 +87,9 @@
 		.filter((board) => !board.woodFibre && board.growth === 'paper')
 		.map(({ id, name }) => ({ value: id, label: name }));
 
+	/** The house’s way is pressed to decide for it. */
+	const undecided = $derived(editor.file.window?.way === undefined);
+
 	/** In one mat all windows float, or none does. */
 	function setWay(way: 'cover' | 'reveal' | 'float') {
 		const others = (editor.file.window?.openings ?? []).flatMap((opening, index) =>
@@ -105,7 +108,7 @@
 <Panel name="Window" about="What shows, and how the mat lies round it.">
 	<WindowPick />
 	<div class="group">
-		<Choice label="How the mat meets the piece" value={choice.way} options={ways} onchange={setWay} />
+		<Choice label="How the mat meets the piece" value={choice.way} options={ways} onchange={setWay} {undecided} />
 		<p class="quiet">{matted ? ABOUT[choice.way] : WITHOUT_MAT[choice.way as 'cover' | 'float']}</p>
 		{#if matted}<Pick
 				label="Shape of the window"

@@ -3,7 +3,8 @@
 	import { addYears } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
-	import { heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
+	import { fixedBy, heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
+	import { lookAgain } from '$core/views/care/look-again.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
 	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
@@ -22,8 +23,6 @@
 	const draft = $derived(draftBecause(plan, job.scope));
 	const scope = $derived(SCOPE_OF[job.scope]);
 	const piece = $derived(data.job.piece ?? {});
-	/** Years after which a package is looked at again, by the grade reached; sooner where a tape creeps. */
-	const LOOK = { rare: 5, keep: 10 } as const;
 
 	const scene = $derived.by(() => {
 		const front = frontScene(plan, job);
@@ -52,13 +51,7 @@
 	let today = $state<Date | null>(null);
 	onMount(() => (today = new Date()));
 
-	const years = $derived(
-		job.hold.adhesive.family === 'self-adhesive'
-			? 3
-			: plan.grade.known && (plan.grade.reached === 'rare' || plan.grade.reached === 'keep')
-				? LOOK[plan.grade.reached]
-				: null
-	);
+	const again = $derived(lookAgain(job, plan, shop.house));
 	const rows = $derived(
 		[
 			['made of', scope.window ? madeOf(job) : ''],
@@ -68,7 +61,10 @@
 					? `${gradeSaid(plan.grade)}${job.scope === 'whole' || !plan.grade.known ? '' : ', of what is done here'}`
 					: ''
 			],
+			['inside', scope.window || job.scope === 'unframe' ? '' : (job.given.holds ?? 'not opened')],
+			['new board', plan.back?.board && job.guard.backing ? job.guard.backing.name : ''],
 			['glazing', !scope.pack ? '' : job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
+			['fixed', fixedBy(job)],
 			['held by', plan.hold ? heldBy(job, plan) : ''],
 			['with it', job.belongs.papers.join('; ')],
 			['inscription', job.schools['inscription'] === 'label' ? (job.belongs.inscription ?? '') : ''],
@@ -76,10 +72,10 @@
 			[scope.done, today ? showDate(today, 'month', data.dates) : ''],
 			[
 				'inspect next',
-				today && plan.hold
-					? years === null
+				today && again
+					? again.years === null
 						? 'when it changes hands'
-						: showDate(addYears(today, years), 'month', data.dates)
+						: showDate(addYears(today, again.years), 'month', data.dates)
 					: ''
 			]
 		].filter(([, text]) => text !== '')
