@@ -4,6 +4,8 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { boatDay } from '../demo/draw/boat-day.js';
 import { boatSheds } from '../demo/draw/boat-sheds.js';
+import { breakers } from '../demo/draw/breakers.js';
+import { certificate } from '../demo/draw/certificate.js';
 import { crew } from '../demo/draw/crew.js';
 import { deed } from '../demo/draw/deed.js';
 import { eleven } from '../demo/draw/eleven.js';
@@ -17,7 +19,10 @@ import { logLeaf } from '../demo/draw/log-leaf.js';
 import { miniature } from '../demo/draw/miniature.js';
 import { mole } from '../demo/draw/mole.js';
 import { poster } from '../demo/draw/poster.js';
+import { regatta } from '../demo/draw/regatta.js';
 import { seaweed } from '../demo/draw/seaweed.js';
+import { slip } from '../demo/draw/slip.js';
+import { soundMap } from '../demo/draw/sound-map.js';
 import { storm } from '../demo/draw/storm.js';
 import { tideChart } from '../demo/draw/tide-chart.js';
 import { timetable } from '../demo/draw/timetable.js';
@@ -43,7 +48,12 @@ export const DRAWN = {
 	'K-0116': { storm },
 	'K-0117': { miniature },
 	'K-0118': { eleven },
-	'K-0119': { timetable }
+	'K-0119': { timetable },
+	'K-0120': { certificate },
+	'K-0121': { 'sound-map': soundMap },
+	'K-0122': { breakers },
+	'K-0123': { regatta },
+	'K-0124': { slip }
 };
 
 const sumOf = (text) => createHash('sha256').update(text).digest('hex');

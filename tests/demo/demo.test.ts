@@ -44,12 +44,18 @@ test('every demo piece can be planned to its end', () => {
 		'K-0116',
 		'K-0117',
 		'K-0118',
-		'K-0119'
+		'K-0119',
+		'K-0120',
+		'K-0121',
+		'K-0122',
+		'K-0123',
+		'K-0124'
 	]);
-	// The mat package goes into no frame here.
-	for (const number of Object.keys(jobs).filter((one) => one !== 'K-0118')) {
+	for (const [number, { scope }] of Object.entries(jobs)) {
 		const made = severalOf(number);
 		assert.deepEqual(made.open, [], number);
+		// One that is a part has the figures of its part.
+		if (scope !== undefined) continue;
 		assert.ok(made.hang && made.back && made.frame && made.hold, number);
 		assert.equal(made.fits, true, number);
 	}
@@ -257,16 +263,13 @@ test('K-0117, a miniature on ivory: strips and no water, un-buffered round it, t
 	assert.equal(pasted.findings.find(({ rule }) => rule === 'hold.water-harm')!.severity, 'stop');
 });
 
-test('K-0118, a mat package: bought size, pockets, a typed colour on the cut list, the frame still to do', () => {
+test('K-0118, a mat package: bought size, pockets, a typed colour on the cut list, nothing of a frame', () => {
 	const made = planOf('K-0118');
 	assert.ok(Math.abs(made.window!.pack.width - 16 * 25.4) < 1e-9);
-	assert.deepEqual(
-		made.open.map(({ station }) => station),
-		['frame', 'hang']
-	);
+	assert.deepEqual(made.open, []);
 	assert.ok(made.cut.some(({ role, colour }) => role === 'mat' && colour === 'harbour green NQ 214'));
 	assert.ok(!made.cut.some(({ role }) => /rail|tape|wire/.test(role)));
-	assert.notEqual(draftBecause(made), '', 'its papers say that something is still open');
+	assert.deepEqual([made.hold, made.frame, made.hang], [undefined, undefined, undefined], 'the customer mounts it');
 });
 
 test('K-0119, a metal frame that came joined: opened at its closing rail, no kit, no wood’s words', () => {
@@ -283,6 +286,47 @@ test('K-0119, a metal frame that came joined: opened at its closing rail, no kit
 		/turn back 8 clips, loosen the closing rail’s two screws/
 	);
 	assert.ok(!made.findings.some(({ rule }) => rule === 'seal.none'));
+});
+
+test('K-0120, a new back: a board, paper slit round the rings that are there, and they bear it', () => {
+	const made = planOf('K-0120');
+	assert.equal(size(made.back!.board!), '395 × 295');
+	assert.deepEqual([...new Set(made.cut.map(({ role }) => role))], ['backing', 'back tape', 'dust cover']);
+	assert.deepEqual(rules(made), ['caution hang.kept-unknown']);
+});
+
+test('K-0121, only the hanging: a cleat whose rails and strip are cut, lifted by two', () => {
+	const made = planOf('K-0121');
+	assert.deepEqual([made.back, made.window, made.mass!.kg], [undefined, undefined, 9.8]);
+	assert.equal(made.cut.filter(({ role }) => role.startsWith('cleat')).length, 3);
+	assert.deepEqual(rules(made), []);
+});
+
+test('K-0122, a pastel fixed here and hung from the window mat: face up, with air, no trough', () => {
+	const file = jobs['K-0122']!;
+	const made = planOf('K-0122');
+	assert.deepEqual(rules(made), ['caution hold.to-mat']);
+	const steps = planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
+	const order = steps.map(({ id }) => id);
+	assert.ok(order.indexOf('fix-surface') < order.indexOf('tabs'));
+	assert.doesNotMatch(steps.flatMap(({ does }) => does).join(' '), /Lay it face down|trough/);
+});
+
+test('K-0123, resin-coated: corners by default, nothing wetted', () => {
+	const made = planOf('K-0123');
+	assert.deepEqual([rules(made), made.grade.reached], [[], 'rare']);
+	assert.ok(made.cut.some(({ role }) => role === 'corner pocket'));
+});
+
+test('K-0124, a canvas unglazed: clips, a backboard, no mat, no tape', () => {
+	const made = planOf('K-0124');
+	assert.deepEqual([...new Set(made.cut.map(({ role }) => role))].sort(), [
+		'backing',
+		'rail, left and right',
+		'rail, top and bottom',
+		'wire'
+	]);
+	assert.deepEqual(rules(made), ['note seal.none']);
 });
 
 test('every demo piece has a picture of its own, just as it is drawn: shapes alone, no address, no script', () => {

@@ -114,7 +114,7 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		opened,
 		...before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'sign')
 	],
-	'dust-first': [opened, gathered, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign')],
+	'dust-first': [opened, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign'), gathered],
 	'close-pack': before(
 		INSIDE,
 		'cut-boards',
@@ -140,34 +140,34 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		...before('What they hold lies in the frame.', 'close-pack')
 	],
 	centre: [opened, ...before('What is still loose moves again.', 'fit-all')],
-	'back-strip': [gathered, ...before('It is glued and screwed to bare wood, behind a pack that is held.', 'fit-all', 'centre')],
+	'back-strip': [...before('It is glued and screwed to bare wood, behind a pack that is held.', 'fit-all', 'centre'), gathered],
 	seal: [
-		gathered,
 		...before('Under tape nothing can be shifted any more.', 'fit-all', 'centre'),
-		...before('Wood is glued to bare wood; the tape is cut round it.', 'back-strip', 'hang')
+		...before('Wood is glued to bare wood; the tape is cut round it.', 'back-strip', 'hang'),
+		gathered
 	],
 	rings: [
-		gathered,
-		opened,
-		...before(BEHIND, 'fit-all', 'centre'),
-		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
-		...before(ON_BARE_WOOD, 'seal')
-	],
-	'dust-cover': [
-		gathered,
-		...before('The paper closes over a back that is sealed.', 'fit-all', 'centre', 'seal'),
-		...before(LIES_ON_TOP, 'hang', 'rings', 'back-strip')
-	],
-	hang: [
-		gathered,
 		opened,
 		...before(BEHIND, 'fit-all', 'centre'),
 		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
 		...before(ON_BARE_WOOD, 'seal'),
-		...before(LIES_ON_TOP, 'dust-cover')
+		gathered
+	],
+	'dust-cover': [
+		...before('The paper closes over a back that is sealed.', 'fit-all', 'centre', 'seal'),
+		...before(LIES_ON_TOP, 'hang', 'rings', 'back-strip'),
+		gathered
+	],
+	hang: [
+		opened,
+		...before(BEHIND, 'fit-all', 'centre'),
+		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
+		...before(ON_BARE_WOOD, 'seal'),
+		...before(LIES_ON_TOP, 'dust-cover'),
+		gathered
 	],
 	wire: [opened, ...before('The wire is tied to rings that are screwed on, over a cover that is closed.', 'rings', 'dust-cover')],
-	bumpers: [gathered, ...before(ON_BARE_WOOD, 'seal'), ...before(LIES_ON_TOP, 'dust-cover', 'hang', 'rings', 'wire')],
+	bumpers: [...before(ON_BARE_WOOD, 'seal'), ...before(LIES_ON_TOP, 'dust-cover', 'hang', 'rings', 'wire'), gathered],
 	label: before(
 		'The label is stuck on a back that is closed.',
 		'fit-all',

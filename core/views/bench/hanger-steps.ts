@@ -1,4 +1,5 @@
 /** Steps of rings, wire and nails (handbook hang). */
+import { SCOPE_OF } from '../../job/scopes.ts';
 import { showMass, showNumber, showStrength } from '../../units/show.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
@@ -46,7 +47,12 @@ export function planHangers(writer: Writer): MadeStep[] {
 	return [...onBareWood, ...whole];
 }
 
-const WHICH_WAY = 'Which way is up? Look at the mark before anything is measured.';
+/** What was closed here was marked; a frame that came closed is looked at, and marked now. */
+function whichWay({ job, plan }: Writer): string {
+	return SCOPE_OF[job.scope].pack || plan.back?.board
+		? 'Which way is up? Look at the mark before anything is measured.'
+		: 'Which way is up? Look at it from the front, and mark it on the back in pencil before anything is measured.';
+}
 
 /** A kind that has places of its own. */
 function ownHanger(writer: Writer, hang: Hang, own: Own): MadeStep {
@@ -54,7 +60,7 @@ function ownHanger(writer: Writer, hang: Hang, own: Own): MadeStep {
 	return {
 		id: 'hang',
 		title,
-		does: [WHICH_WAY, ...does],
+		does: [whichWay(writer), ...does],
 		...(because ? { because } : {}),
 		...(waitMinutes ? { waitMinutes } : {}),
 		caution: liftSays(writer),
@@ -93,7 +99,7 @@ function keptHangers(writer: Writer): MadeStep {
 		id: 'hang',
 		title: `The ${came} that came with it`,
 		does: [
-			'Which way is up? Look at the mark.',
+			whichWay(writer),
 			`Every screw tight, no wood split; ${single || own ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
 			...(line ? [`The ${line.name} without a kink, a broken strand or a loose turn; else a new one.`] : [])
 		],
@@ -109,7 +115,7 @@ function oneHanger(writer: Writer, { title, name }: Single): MadeStep {
 		id: 'hang',
 		title,
 		does: [
-			'Which way is up? Look at the mark before anything is measured.',
+			whichWay(writer),
 			`The ${name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
 			'Screws at most two thirds of the depth there; pull it by hand before the piece hangs by it.'
 		],
@@ -145,7 +151,7 @@ function rings(writer: Writer): MadeStep {
 	return {
 		id: 'hang',
 		title: stretched && line ? `${ringsTitle(writer)} and ${line.name}` : ringsTitle(writer),
-		does: [WHICH_WAY, ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
+		does: [whichWay(writer), ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
 		because: stretched ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
 		caution: (stretched && line?.caution) || liftSays(writer),
 		uses: writer.parts('wire', 'cord')
@@ -157,7 +163,7 @@ function ringsAlone(writer: Writer): MadeStep {
 	return {
 		id: 'rings',
 		title: ringsTitle(writer),
-		does: [WHICH_WAY, ringsSay(writer), pullSays(writer, null)],
+		does: [whichWay(writer), ringsSay(writer), pullSays(writer, null)],
 		because: 'The paper is cut round them, and what stretches between them comes over it.',
 		caution: liftSays(writer),
 		uses: []

@@ -37,8 +37,6 @@
 		rings: Orientation,
 		'last-look': Photographs
 	};
-	/** Asked before a hand is moved. */
-	const FIRST = ASKS_UP;
 	/** What is asked there says all that is done. */
 	const TOLD: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['gather', 'centre']);
 	const pictures = $derived(picturesOf(step, desk.planned));
@@ -74,9 +72,9 @@
 			</p>{/if}
 		{#if desk.aside === 'force'}<Force {desk} />{/if}
 		{#if step.pieces && !done && !desk.lock}<Pieces {desk} {step} />{/if}
-		{#if Asked && FIRST.has(step.id)}<Asked {desk} {step} />{/if}
+		{#if Asked && ASKS_UP.includes(step.id)}<Asked {desk} {step} />{/if}
 		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
-		{#if Asked && !FIRST.has(step.id)}<Asked {desk} {step} />{/if}
+		{#if Asked && !ASKS_UP.includes(step.id)}<Asked {desk} {step} />{/if}
 		{#if step.waitMinutes && !done}<p class="quiet">
 				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
 			</p>{/if}

@@ -35,7 +35,7 @@ export type BenchStart = {
 };
 
 /** Steps that screw hardware on: which way is up is asked before. */
-export const ASKS_UP: ReadonlySet<AnyStepId> = new Set<AnyStepId>(['hang', 'rings']);
+export const ASKS_UP: readonly AnyStepId[] = ['hang', 'rings'];
 
 /** Which place of the screen is asked for beside the step. */
 export type Aside = 'wrong' | 'force' | null;
@@ -160,7 +160,7 @@ export class BenchDesk {
 
 	/** Whether the step's own question keeps it from being done. */
 	readonly asks = $derived.by(
-		() => this.step !== null && ASKS_UP.has(this.step.id) && this.run.answered.get(this.step.id) !== true
+		() => this.step !== null && ASKS_UP.includes(this.step.id) && this.run.answered.get(this.step.id) !== true
 	);
 
 	/** Of a batch, so many are through a step that is not done for all. */
