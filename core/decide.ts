@@ -201,6 +201,7 @@ function decideGuard(
 		backing:
 			keptBack(job, shop, faults) ??
 			choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
+		sealOnFace: given.sealOnFace ?? shop.house.edgeSealOnFace,
 		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
 		lining,
 		join: given.join ?? 'gummed',

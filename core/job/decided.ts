@@ -69,6 +69,8 @@ export type Decided = {
 		spacer: Spacer | null;
 		backing: Board | null;
 		edgeSeal: EdgeSeal | null;
+		/** How far it comes over the glazing's face. */
+		sealOnFace: number;
 		/** The board behind the piece is covered with cloth. */
 		lining: boolean;
 		join: 'gummed' | 'paste' | 'transfer' | 'spray';

@@ -333,6 +333,7 @@ export const jobDefinition = {
 					or: id('an edge-seal tape of the shop'),
 					says: 'tape round the pack’s edges'
 				},
+				sealOnFace: length('how far that tape comes over the glazing’s face; the house’s unless given'),
 				lining: flag('the board behind the piece is covered with cloth; what is stitched always lies on one'),
 				join: { kind: 'choice', of: ['gummed', 'paste', 'transfer', 'spray'], says: 'what joins the mats' },
 				joinDistance: lengthOrZero('from the join to the window')

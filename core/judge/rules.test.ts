@@ -340,7 +340,7 @@ const CASES: Record<string, Case> = {
 		fires: guard({ edgeSeal: null }),
 		spares: guard({ edgeSeal: 'polyester' }),
 		at: ['caution', null, null],
-		fix: 'Aluminium laminate tape, and moulding: ash, 22 face'
+		fix: 'Aluminium laminate tape'
 	},
 	'hold.tape-on-piece': {
 		fires: { hold: { adhesive: 'hardware-tape' } },

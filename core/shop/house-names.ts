@@ -125,7 +125,7 @@ export const HOUSE_NAMES: Readonly<Record<keyof House, string>> = {
 	allowanceSpare: 'allowance beyond the growth',
 	allowanceStep: 'step of the allowance',
 	lipCover: 'least cover of the lip',
-	lipCoverSealed: 'least cover of the lip over an edge seal',
+	lipBeyondTape: 'lip over the pack, beyond an edge seal’s tape',
 	edgeSealOnFace: 'edge seal on the glazing',
 	edgeSealOnBack: 'edge seal on the back',
 	kerf: 'kerf of the saw',

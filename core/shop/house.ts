@@ -166,7 +166,8 @@ export const HOUSE_MM = {
 	allowanceSpare: 1,
 	allowanceStep: 0.5,
 	lipCover: 3,
-	lipCoverSealed: 5,
+	/** With an edge seal the lip covers so much more than its tape on the face. */
+	lipBeyondTape: 1,
 	edgeSealOnFace: 3,
 	edgeSealOnBack: 10,
 	kerf: 3,

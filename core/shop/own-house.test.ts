@@ -59,7 +59,7 @@ const LIMITS: (keyof House)[] = [
 	'gapSticky',
 	'gapFriable',
 	'lipCover',
-	'lipCoverSealed',
+	'lipBeyondTape',
 	'wireAngle',
 	'wireAngleLeast',
 	'lowFrameLeast',

@@ -39,7 +39,7 @@ export function planBack(
 	if (job.guard.edgeSeal && pack) {
 		const width = figure(
 			'back.edgeSeal.width',
-			sum(house('edgeSealOnFace'), thickness, house('edgeSealOnBack')),
+			sum(at('job.guard.sealOnFace', job.guard.sealOnFace), thickness, house('edgeSealOnBack')),
 			'back#edge-seal'
 		);
 		const round = twice(sum(at('window.pack.width', pack.width), at('window.pack.height', pack.height)));

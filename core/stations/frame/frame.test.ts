@@ -36,11 +36,15 @@ test('rigid points: 704, 225, 300, 1000; flexible on 545; one in the middle of a
 	assert.deepEqual(rigid(70), { first: 35, count: 1, spacing: 0 });
 });
 
-test('the lip: 6 with an allowance of 3 passes unsealed and fails with an edge seal; 8 passes both', () => {
+test('the lip, as worked: 6 and 8 pass both, 5 passes unsealed alone; narrower tape on the face, or a wider lip', () => {
 	const guard = { ...workedJob().guard!, edgeSeal: 'aluminium-laminate' as const };
 	assert.ok(!has(planned(), 'frame.lip-short'));
-	const sealed = workedJob({ guard });
-	assert.ok(has(plan(sealed, builtInShop), 'frame.lip-short'));
+	assert.ok(!has(planned({ guard }), 'frame.lip-short'), '4.5 ≥ 3 + 1, 3 ≥ 3');
+	const five = { section: { ...section, lip: 5 }, allowance: 3 };
+	assert.ok(!has(planned({ frame: five }), 'frame.lip-short'), '3.5 ≥ 3');
+	const sealed = workedJob({ guard, frame: five });
+	const found = plan(sealed, builtInShop).findings.find(({ rule }) => rule === 'frame.lip-short')!;
+	assert.equal(found.remedies[0]!.label, '2 mm of tape on the face', '3.5 ≥ 2 + 1, 2 ≥ 2');
 	assert.ok(!has(fixed(sealed, 'frame.lip-short').plan, 'frame.lip-short'));
 	assert.ok(!has(planned({ guard, frame: { section } }), 'frame.lip-short'));
 });

@@ -1,5 +1,5 @@
 import type { Context, Remedy, Rule } from '../../rule/rule.ts';
-import { massSaid, remedy, said, saidFine } from '../../rule/change.ts';
+import { massesSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
 import { drop } from '../../job/patch.ts';
 import { allowanceIn, growthOf } from './frame.ts';
 import { put } from '../../job/patch.ts';
@@ -13,6 +13,7 @@ import type { Section } from '../../shop/mouldings.ts';
 import { keptRules } from './kept-rules.ts';
 import { frameKindOf } from './kinds/all.ts';
 import { nth, there } from '../../units/there.ts';
+import { cutDown } from '../../units/round.ts';
 import { isAbove, isAtLeast, isBelow, isSame } from '../../units/compare.ts';
 
 export const frameRules: Rule[] = [
@@ -20,21 +21,24 @@ export const frameRules: Rule[] = [
 		id: 'frame.lip-short',
 		station: 'frame',
 		of: 'fit',
-		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under {lipCover}, or with an edge seal under {lipCoverSealed|bare}, or lip − allowance under {lipCover|bare}',
+		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under {lipCover}, or with an edge seal under its tape on the face + {lipBeyondTape}, or lip − allowance under that tape',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
-		fixes: 'A moulding of the shop whose lip covers and whose rabbet takes the pack.',
+		fixes: 'A narrower tape on the face; a moulding of the shop whose lip covers and whose rabbet takes the pack.',
 		find: (context) => {
 			const { frame } = context.plan;
 			// A pack that is too small for the customer's frame has its own finding.
-			if (!frame || misfits(context).length > 0) return [];
+			if (!frame || misfits(context).some(({ kind }) => kind !== 'tight')) return [];
 			const axis = frame.allowance.width >= frame.allowance.height ? 'width' : 'height';
 			if (lipCovers(context, frame.section.lip, frame.allowance[axis])) return [];
 			return [
 				{
 					says: `A lip of ${said(context, frame.section.lip)} with ${said(context, frame.allowance[axis])} of allowance covers too little${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
 					where: 'frame.section.lip',
-					remedies: widerLip(context, frame.allowance[axis])
+					remedies: [
+						...narrowerTape(context, frame.section.lip, frame.allowance[axis]),
+						...widerLip(context, frame.allowance[axis])
+					]
 				}
 			];
 		}
@@ -46,25 +50,30 @@ export const frameRules: Rule[] = [
 		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The pack has to go in with room to grow, and stay where it is put.',
-		fixes: 'Borders that fit the frame.',
+		fixes: 'Borders that fit the frame; a bought mat is trimmed.',
 		find: (context) =>
-			misfits(context).map(({ says, axis, slides }) => ({
-				says,
-				...(slides ? { severity: 'caution' as const } : {}),
-				where: `frame.allowance.${axis}`,
-				remedies: [remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: context.job.borders.weight })]
-			}))
+			misfits(context)
+				.filter(({ kind }) => kind !== 'tight')
+				.map((one) => ({
+					says: one.says,
+					...(one.kind === 'slides' ? { severity: 'caution' as const } : {}),
+					where: `frame.allowance.${one.axis}`,
+					remedies: smaller(context, one)
+				}))
 	},
 	{
 		id: 'frame.allowance-small',
 		station: 'frame',
 		of: 'fit',
-		when: 'an allowance that was typed is less than glazing and boards grow over the year',
+		when: 'an allowance that was typed, or the play that a given pack has in a given frame, is less than glazing and boards grow over the year',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
-		fixes: 'The allowance that their growth asks for.',
+		fixes: 'The allowance that their growth asks for; a bought mat is trimmed by what it lacks.',
 		find: (context) => {
 			const { job, plan, shop } = context;
+			const tight = misfits(context).filter(({ kind }) => kind === 'tight');
+			if (tight.length > 0)
+				return tight.map((one) => ({ says: one.says, where: `frame.allowance.${one.axis}`, remedies: smaller(context, one) }));
 			const allowance = job.frame?.allowance ?? null;
 			if (allowance === null || !plan.frame || !plan.window || misfits(context).length > 0) return [];
 			const grows = Math.max(
@@ -100,9 +109,10 @@ export const frameRules: Rule[] = [
 				there(context.job.frame, 'frame').brace
 			);
 			if (mass.kg <= carries) return [];
+			const [weighs, bears] = massesSaid(context, mass.kg, carries);
 			return [
 				{
-					says: `It weighs ${massSaid(context, mass.kg)}; this section carries ${massSaid(context, carries)}.`,
+					says: `It weighs ${weighs}; this section carries ${bears}.`,
 					where: 'mass.kg',
 					remedies: stronger(context, mass.kg)
 				}
@@ -224,10 +234,38 @@ export const frameRules: Rule[] = [
 	}
 ];
 
-type Misfit = { axis: 'width' | 'height'; says: string; slides: boolean };
+type Misfit = {
+	axis: 'width' | 'height';
+	/** Larger than the frame wants it, mm. */ over: number;
+	says: string;
+	kind: 'too-large' | 'tight' | 'slides';
+};
 
 /** More play than this beyond the allowance lets a pack slide about, mm. */
 const SLIDES = 4;
+
+/** What has less play than this does not go in at all (handbook frame#allowance). */
+const GOES_IN = 1;
+
+/** Bought mats are trimmed, half of it at each edge; borders that were typed give way to those that fit. */
+function smaller(context: Context, { axis, over, kind }: Misfit): Remedy[] {
+	const { job, file } = context;
+	const bought = job.mats.flatMap(({ have }, index) => (have ? [{ have, index }] : []));
+	if (bought.length === 0)
+		return [remedy(context, 'Borders that fit the frame', ['borders'], { way: 'fit', weight: job.borders.weight })];
+	if (kind === 'slides') return [];
+	const near = axis === 'width' ? 'left' : 'top';
+	const patch = bought.flatMap(({ have, index }) => {
+		const outer = cutDown(have.outer[axis] - over, job.step);
+		const placed = have[near];
+		return [
+			...put(file, ['mats', index, 'have', 'outer'], { ...have.outer, [axis]: outer }),
+			...(placed == null ? [] : put(file, ['mats', index, 'have', near], placed - (have.outer[axis] - outer) / 2))
+		];
+	});
+	const many = bought.length > 1 ? 'the mats' : 'the mat';
+	return [{ label: `Trim ${many} by ${said(context, over)} ${axis === 'width' ? 'across' : 'up and down'}`, patch }];
+}
 
 /** Own borders in the customer's frame: by how much the pack does not fit it. */
 function misfits(context: Context): Misfit[] {
@@ -240,11 +278,29 @@ function misfits(context: Context): Misfit[] {
 	}));
 	const words = { width: ['wide', 'narrow'], height: ['high', 'low'] } as const;
 	return found.flatMap(({ axis, over }): Misfit[] => {
-		if (isAbove(over, 0))
-			return [{ axis, slides: false, says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
+		const play = frame.allowance[axis];
+		if (isAbove(over, 0) && isBelow(play, GOES_IN))
+			return [{ axis, over, kind: 'too-large', says: `The pack is ${said(context, over)} too ${words[axis][0]} for the frame.` }];
+		if (isAbove(over, 0)) {
+			const [has, wants] = saidBoth(context, play, play + over);
+			const along = axis === 'width' ? 'across' : 'up and down';
+			return [
+				{
+					axis,
+					over,
+					kind: 'tight',
+					says: `It goes in with ${has} of play ${along}, and wants ${wants}: ${said(context, over)} less of mat and boards.`
+				}
+			];
+		}
 		if (-over > SLIDES)
 			return [
-				{ axis, slides: true, says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.` }
+				{
+					axis,
+					over,
+					kind: 'slides',
+					says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.`
+				}
 			];
 		return [];
 	});
@@ -253,9 +309,24 @@ function misfits(context: Context): Misfit[] {
 function lipCovers({ job, shop }: Context, lip: number, allowance: number): boolean {
 	const { house } = shop;
 	if (isBelow(lip - allowance / 2, house.lipCover)) return false;
-	return (
-		!job.guard.edgeSeal || (isAtLeast(lip - allowance / 2, house.lipCoverSealed) && isAtLeast(lip - allowance, house.lipCover))
-	);
+	return !job.guard.edgeSeal || lipHides(lip, allowance, job.guard.sealOnFace, house.lipBeyondTape);
+}
+
+/** The tape on the glazing's face stays under the lip, with the pack in the middle and pushed to one side. */
+function lipHides(lip: number, allowance: number, tape: number, beyond: number): boolean {
+	return isAtLeast(lip - allowance / 2, tape + beyond) && isAtLeast(lip - allowance, tape);
+}
+
+/** Less tape on the face than so much seals nothing, mm. */
+const LEAST_ON_FACE = 2;
+
+/** A narrower tape on the face, where it and the bare cover would do. */
+function narrowerTape(context: Context, lip: number, allowance: number): Remedy[] {
+	const { guard } = context.job;
+	const { house } = context.shop;
+	if (!guard.edgeSeal || guard.sealOnFace <= LEAST_ON_FACE || isBelow(lip - allowance / 2, house.lipCover)) return [];
+	if (!lipHides(lip, allowance, LEAST_ON_FACE, house.lipBeyondTape)) return [];
+	return [remedy(context, `${said(context, LEAST_ON_FACE)} of tape on the face`, ['guard', 'sealOnFace'], LEAST_ON_FACE)];
 }
 
 /** A moulding of the shop whose lip covers and whose rabbet still takes the pack. */

@@ -90,6 +90,8 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'bevel-support',
 		'place',
 		'hinge',
+		'stick-down',
+		'hold-board',
 		'fix-panel',
 		'fix-support'
 	),

@@ -113,13 +113,14 @@ export function closePack(writer: Writer): MadeStep | null {
 export function edgeSeal(writer: Writer): MadeStep | null {
 	const seal = there(writer.plan.back, 'back').edgeSeal;
 	if (!seal) return null;
-	const { edgeSealOnFace, edgeSealOnBack } = writer.shop.house;
+	const { edgeSealOnBack } = writer.shop.house;
+	const { sealOnFace } = writer.job.guard;
 	const glazed = writer.job.guard.glazing.family !== 'none';
 	return {
 		id: 'edge-seal',
 		title: `Edge seal, ${inSentence(there(writer.job.guard.edgeSeal, 'edge seal').name)}`,
 		does: [
-			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(edgeSealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
+			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(sealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
 		],
 		because: 'Before the pack enters the frame; the tape must hide under the lip.',
 		uses: writer.parts('edge seal')

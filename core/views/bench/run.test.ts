@@ -37,7 +37,10 @@ const EITHER = new Set([
 	'bumpers seal',
 	// A cleat is glued to bare wood before the tape, everything else is screwed on after it.
 	'seal hang',
-	'dust-cover rings'
+	'dust-cover rings',
+	// Into a metal channel they are slid while a rail is off.
+	'hang fit-all',
+	'hang centre'
 ]);
 
 const SCHOOLS: JobFile['schools'][] = [
@@ -82,14 +85,15 @@ test('the orders that cost most when they are forgotten', () => {
 	const locked = (id: StepId, of: Step[], ...done: StepId[]) => lockOf(id, folded(events(...did(...done))), of, 1e12);
 	const of = steps({ back: { dustCover: true }, guard: { ...workedJob().guard, edgeSeal: 'aluminium-laminate' } });
 	assert.match(locked('fit-first', of, 'close-pack', 'dust-first')!.because, /under the lip/);
-	assert.match(locked('hang', of)!.because, /bare wood/);
-	assert.match(locked('hang', of, 'seal')!.because, /under the hardware/);
+	assert.match(locked('hang', of)!.because, /behind a pack that is held/);
+	assert.match(locked('hang', of, 'fit-all', 'centre')!.because, /bare wood/);
+	assert.match(locked('hang', of, 'fit-all', 'centre', 'seal')!.because, /under the hardware/);
 	assert.match(locked('seal', of, 'fit-all')!.because, /nothing can be shifted/);
 	assert.match(locked('clean-glazing', of, 'cut-glazing')!.because, /cleaned last/);
 	assert.match(locked('cut-boards', of)!.because, /missing is found/);
 	assert.equal(locked('cut-boards', of, 'gather'), null);
 	const turned = steps({ back: { dustCover: true }, schools: { 'cover-order': 'hardware-first' } });
-	assert.equal(locked('rings', turned, 'seal'), null);
+	assert.equal(locked('rings', turned, 'gather', 'fit-all', 'centre', 'seal'), null);
 	assert.equal(locked('dust-cover', turned, 'seal', 'fit-all', 'centre')?.by.id, 'rings');
 	assert.equal(locked('wire', turned, 'seal', 'rings')?.by.id, 'dust-cover', 'no strung wire lies under the paper');
 	assert.equal(locked('bumpers', turned, 'seal', 'rings', 'wire')?.by.id, 'dust-cover', 'and no bumper');

@@ -79,8 +79,10 @@ const OF_CUT: Record<Cut['from'], Take> = {
 		return !line || line.pricePerM2 === null ? null : { ...named(line), amount: lengthM(cut), unit: 'm', cut: false };
 	},
 	coil: (cut, { plan, shop }) => {
-		const lines: HangingLine[] = Object.values(plan.hang?.by === 'cord' ? shop.cordKinds : shop.wireKinds);
-		const line = lines.find(({ breakingKg }) => breakingKg === plan.hang?.wire?.breakingKg);
+		// Hung turned too, the other pair may have another line, or the only one.
+		const wire = cut.of === 'turned' ? plan.hang?.turned?.wire : plan.hang?.wire;
+		const lines: HangingLine[] = Object.values(cut.role === 'cord' ? shop.cordKinds : shop.wireKinds);
+		const line = lines.find(({ breakingKg }) => breakingKg === wire?.breakingKg);
 		return line
 			? { material: line.id, name: line.name, amount: lengthM(cut), unit: 'm', each: line.pricePerM2, cut: false }
 			: null;

@@ -71,11 +71,11 @@ function channel({ face, lip, depth, rabbetDepth }: { face: number; lip: number;
 	];
 }
 
-export function edgeSeal(plan: Plan, { edgeSealOnFace, edgeSealOnBack }: House, { packLeft, top }: Layout): Shape[] {
+export function edgeSeal(plan: Plan, job: Decided, { edgeSealOnBack }: House, { packLeft, top }: Layout): Shape[] {
 	if (!plan.back?.edgeSeal) return [];
 	const bottom = top + there(plan.pack, 'pack').thickness;
 	const line: Point[] = [
-		{ x: packLeft + edgeSealOnFace, y: top },
+		{ x: packLeft + job.guard.sealOnFace, y: top },
 		{ x: packLeft, y: top },
 		{ x: packLeft, y: bottom },
 		{ x: packLeft + edgeSealOnBack, y: bottom }

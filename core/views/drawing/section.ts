@@ -39,7 +39,7 @@ export function sectionScene(plan: Plan, job: Decided, shopAsItIs: Shop): Scene 
 		...moulding(plan, job),
 		...plan.pack.layers.flatMap((layer, index) => layerShapes(layer, nth(tops, index), plan, job, sight, layout)),
 		...foldedStrip(plan, job, house, sight, tops, layout),
-		...edgeSeal(plan, house, layout),
+		...edgeSeal(plan, job, house, layout),
 		...fastener(plan, job, house, layout),
 		...tape(plan, job, house, layout),
 		...(matless ? [] : breakLines(plan, layout))

@@ -255,6 +255,7 @@ const JOB: Readonly<Record<string, string>> = {
 	'job.piece.image.*': 'image, *',
 	'job.piece.zones[#].*': 'zone #, *',
 	'job.guard.fillers[#].thickness': 'filler #',
+	'job.guard.sealOnFace': 'tape of the edge seal on the glazing’s face',
 	'job.guard.spacer.thickness': 'height of the spacer',
 	'job.guard.spacer.seen': 'seen of the spacer, by design',
 	'job.guard.glazing': 'the pane that stays',

@@ -106,6 +106,7 @@
 	{#if back?.edgeSeal}
 		<div class="group">
 			<h2>Edge seal, before the pack enters the frame</h2>
+			<LengthField label="Tape over the glazing’s face" keys={['guard', 'sealOnFace']} value={editor.job.guard.sealOnFace} />
 			<dl class="rows">
 				<dt>From stock</dt>
 				<dd><Figure path="back.edgeSeal.stock" name="Edge seal from stock" value={back.edgeSeal.stock} /></dd>
