@@ -25,7 +25,7 @@ function tried(file: JobFile, shop: Shop = builtInShop): 'plan' | 'faults' {
 			// Remedies and reasons are made when they are first looked at.
 			void plan.findings.flatMap(({ remedies }) => remedies);
 			void plan.why;
-			nextOf(plan);
+			nextOf(plan, job.scope);
 			planSteps(job, plan, shop);
 			for (const view of VIEWS) sceneOf(view, plan, job, shop);
 			return plan;

@@ -193,10 +193,12 @@ test('a mat that was cut too small: off is said, and the plan goes on from what 
 	const number = await keepJob(here.server.address, workedJob({ answered: ['hold'], mats: [{ board: 'cotton-4' }] }));
 	await browser.open(`/jobs/${number}/bench`);
 	await browser.sees(/About .* of work/);
-	for (const step of ['ready', 'gather', 'cut-boards']) {
+	for (const step of ['ready', 'gather', 'cut-frame']) {
 		await browser.keys(' ');
 		await untilStep(browser, step);
 	}
+	await browser.press('6 Cut the boards');
+	await untilStep(browser, 'cut-boards');
 	await browser.press('Measured');
 	const planned = /(\d+(?:\.\d)?) × (\d+(?:\.\d)?)\s+window (\d+(?:\.\d)?) × (\d+(?:\.\d)?)/.exec(await browser.text())!;
 	const [width, height, w, h] = planned.slice(1).map(Number) as [number, number, number, number];
@@ -227,6 +229,8 @@ test('a batch is counted piece by piece, by keys, on two devices; all of the res
 	await browser.keys(' ');
 	await untilStep(browser, 'gather');
 	await browser.keys(' ');
+	await untilStep(browser, 'cut-frame');
+	await browser.press('6 Cut the boards');
 	await untilStep(browser, 'cut-boards');
 	await browser.keys(' ');
 	await isAt('1 of 3 done');

@@ -82,6 +82,12 @@ test('a job is handed over and opened again in Record; another screen hears of i
 	context.after(() => other.quit());
 	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=record`);
 	await here.browser.press('Handed over');
+	// What is not done is said, and asked once.
+	await here.browser.sees('It was never begun at the bench.');
+	await here.browser.press('Not yet');
+	await other.sees('It stays on Today’s list until');
+	await here.browser.press('Handed over');
+	await here.browser.press('Hand it over all the same');
 	await here.browser.sees('It is off Today’s list');
 	await other.sees('handed over');
 	await here.browser.open('/');

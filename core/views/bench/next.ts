@@ -1,4 +1,6 @@
 /** What a job needs next, in a few words: what is missing, what stops it, what wants a look, or the bench. */
+import type { Scope } from '../../job/kinds.ts';
+import { SCOPE_OF } from '../../job/scopes.ts';
 import type { Plan } from '../../plan.ts';
 import type { Severity } from '../../rule/rule.ts';
 
@@ -6,8 +8,11 @@ export type Next = { does: string; because: string; sign: Severity | 'settled' |
 
 const FIRST: Record<string, string> = { measure: 'Measure the sheet', frame: 'Choose a frame', hang: 'Choose a frame' };
 
-export function nextOf(plan: Plan): Next {
+/** @param scope of a frame that stays closed nobody decides layers or hold */
+export function nextOf(plan: Plan, scope: Scope): Next {
+	const closed = !SCOPE_OF[scope].window;
 	const [open] = plan.open;
+	if (open && closed) return { does: 'Measure the frame', because: `needs ${open.needs}`, sign: null, ready: false };
 	if (open)
 		return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
 	for (const severity of ['stop', 'caution'] as const) {
@@ -22,7 +27,8 @@ export function nextOf(plan: Plan): Next {
 			ready: false
 		};
 	}
-	if (!plan.grade.known)
+	if (!plan.grade.known && !closed)
 		return { does: 'Decide layers and hold', because: 'or take the house’s choices', sign: null, ready: false };
+	if (plan.cut.length === 0) return { does: 'Take it to the bench', because: 'nothing is cut for it', sign: 'settled', ready: true };
 	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };
 }

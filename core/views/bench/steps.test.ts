@@ -144,7 +144,7 @@ test('nothing is to be done while the piece is not measured or no moulding is ch
 });
 
 test('what comes next: what is missing, what stops, what wants a decision, then the bench', () => {
-	const next = (file: JobFile) => nextOf(plan(file, builtInShop));
+	const next = (file: JobFile) => nextOf(plan(file, builtInShop), file.scope ?? 'whole');
 	const empty = next({ format: 'rare-keep/job', version: 1 });
 	assert.deepEqual([empty.does, empty.ready, empty.sign], ['Measure the sheet', false, null]);
 	const { frame: _, ...frameless } = workedJob();

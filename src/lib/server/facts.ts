@@ -21,7 +21,7 @@ export function factsOf(file: JobFile, job: Decided, plan: Plan, shop: Shop, sta
 		title,
 		maker,
 		owner,
-		standing: standingOf(nextOf(plan)),
+		standing: standingOf(nextOf(plan, job.scope)),
 		plannedFor: stands,
 		aim: grade.aimed,
 		reached: grade.reached,

@@ -1,11 +1,13 @@
 /** A piece as Today shows it: drawn as it will hang, and what it needs next. */
 import { nextOf, type Next } from '$core/views/bench/next.ts';
 import { asItHangs } from '$core/views/drawing/as-it-hangs.ts';
+import { backScene } from '$core/views/drawing/back.ts';
 import { frontScene } from '$core/views/drawing/front.ts';
 import { decide } from '$core/decide.ts';
 import type { Attempt } from '$core/job/faults.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { showJobNumber } from '$core/job/number.ts';
+import { SCOPE_OF } from '$core/job/scopes.ts';
 import { readJob } from '$core/job/read.ts';
 import { planDecided, type Plan } from '$core/plan.ts';
 import { nth } from '$core/units/there.ts';
@@ -44,11 +46,13 @@ function namesOf(number: number, file: JobFile): Pick<RackPiece, 'number' | 'tit
 export function pieceOf(number: number, file: JobFile, shop: Shop, reads: Unit | null): RackPiece {
 	const job = decide(readJob(file), shop, reads ?? undefined);
 	const plan = planDecided(file, job, shop);
-	const scene = frontScene(plan, job);
+	// Of a frame that stays closed its back is all that is worked on.
+	const front = frontScene(plan, job);
+	const scene = front ? asItHangs(front) : SCOPE_OF[job.scope].window ? null : backScene(plan, job, shop);
 	return {
 		...namesOf(number, file),
 		grade: plan.grade,
-		next: nextOf(plan),
-		scene: scene && asItHangs(scene)
+		next: nextOf(plan, job.scope),
+		scene
 	};
 }

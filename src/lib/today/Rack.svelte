@@ -17,6 +17,8 @@
 	const id = $props.id();
 	/** Height of the tallest piece on the rack, px. */
 	const TALLEST = 200;
+	const undrawn = ({ scene, next }: Piece): string =>
+		scene ? '' : next.sign === 'stop' ? 'can’t be planned' : 'not measured';
 	const drawn = $derived(pieces.filter((piece) => piece.scene !== null));
 	const scale = $derived(TALLEST / Math.max(300, ...drawn.map((piece) => there(piece.scene, 'scene').box.height)));
 </script>
@@ -27,7 +29,7 @@
 	<ul class="by-day">
 		{#each pieces as piece (piece.number)}
 			<li>
-				<a href="/jobs/{piece.number}" aria-label="{piece.number}, {piece.title}: {piece.next.does}">
+				<a href="/jobs/{piece.number}" aria-label="{piece.number}, {piece.title}: {[undrawn(piece), piece.next.does].filter(Boolean).join('; ')}">
 					<span class="stand" style:height="{TALLEST}px">
 						{#if piece.scene}
 							{@const box = piece.scene.box}
@@ -38,7 +40,7 @@
 								aria-hidden="true"><Shapes scene={piece.scene} id="{id}-{piece.number}" /></svg
 							>
 						{:else}
-							<span class="unmeasured">{piece.next.sign === 'stop' ? 'can’t be planned' : 'not measured'}</span>
+							<span class="unmeasured">{undrawn(piece)}</span>
 						{/if}
 					</span>
 					<span class="tag figures"

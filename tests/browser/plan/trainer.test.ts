@@ -71,7 +71,7 @@ test('rings before the tape: found in the run, taken back and done in their orde
 	await browser.press('✓ Rings and wire');
 	await browser.press('not done after all');
 	await browser.sees('Locked.');
-	await browser.press('19 Seal the back');
+	await browser.press('21 Seal the back');
 	await browser.sees('Sponge and water stay away from the piece.');
 	await browser.keys(Key.ESCAPE, ' ');
 	await browser.sees('It goes on once this is answered.');

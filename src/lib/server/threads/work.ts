@@ -64,9 +64,9 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 	},
 	standings: ({ files, shop }) =>
 		files.map((file): Pick<Facts, 'standing' | 'reached'> => {
-			const made = tried(() => planned(file, shopOf(shop)).plan);
+			const made = tried(() => planned(file, shopOf(shop)));
 			return made.ok
-				? { standing: standingOf(nextOf(made.gives)), reached: made.gives.grade.reached }
+				? { standing: standingOf(nextOf(made.gives.plan, made.gives.job.scope)), reached: made.gives.plan.grade.reached }
 				: { standing: 'stopped', reached: null };
 		}),
 	rack: ({ jobs, shop, reads }) =>
