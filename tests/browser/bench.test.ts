@@ -237,6 +237,7 @@ test('a batch is counted piece by piece, by keys, on two devices; all of the res
 	const other = await openBrowser(here.server.address);
 	try {
 		await other.open(`/jobs/${number}/bench`);
+		await other.press('6 Cut the boards · 1 of 3');
 		await other.sees('1 of 3 done');
 		await other.keys(' ');
 		await isAt('2 of 3 done');

@@ -34,7 +34,11 @@ for (const size of SIZES)
 		await browser.inTheHand(size);
 		await browser.open('/');
 		// The first run of the house asks once what it measures in.
-		if (await run<boolean>('return [...document.querySelectorAll("button")].some((one) => one.textContent.trim().startsWith("Millimetres"))'))
+		if (
+			await run<boolean>(
+				'return [...document.querySelectorAll("button")].some((one) => one.textContent.trim().startsWith("Millimetres"))'
+			)
+		)
 			await browser.press('Millimetres 402.5 mm');
 		await browser.press('New piece');
 		await browser.heading('Intake');

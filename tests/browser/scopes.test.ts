@@ -14,7 +14,9 @@ for (const scope of SCOPES)
 	test(`${SCOPE_OF[scope].name}: every station opens`, async () => {
 		const { open, browserText, follow } = { ...here.browser, browserText: here.browser.text };
 		const closed = !SCOPE_OF[scope].window;
-		const job = closed ? { ...HANG_ONLY, ...BACK_ONLY, given: { ...HANG_ONLY.given, ...BACK_ONLY.given }, scope } : workedJob({ scope });
+		const job = closed
+			? { ...HANG_ONLY, ...BACK_ONLY, given: { ...HANG_ONLY.given, ...BACK_ONLY.given }, scope }
+			: workedJob({ scope });
 		const number = await keepJob(here.server.address, job);
 		await open(`/jobs/${number}`);
 		for (const station of SCOPE_OF[scope].stations) {

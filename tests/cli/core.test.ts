@@ -150,3 +150,37 @@ test('wall: the file of the open interface in, places and numbered hooks out; a 
 	assert.deepEqual([named.status, named.stdout], [2, '']);
 	assert.match(named.stderr, /^pictures\[0\]\.job: Jobs are known to the server alone/);
 });
+
+test('steps: the run of every demo piece, each with what comes before it and what it uses of the cut list; a fault as with plan', () => {
+	for (const number of ['K-0101', 'K-0112', 'K-0120', 'K-0121']) {
+		const path = `demo/jobs/${number}.json`;
+		const { stdout, status } = core(['steps', path]);
+		assert.equal(status, 0, number);
+		const { steps } = JSON.parse(stdout) as {
+			steps: {
+				id: string;
+				does: string[];
+				caution: string | null;
+				after: string[];
+				minutes: number;
+				waitMinutes: number;
+				uses: string[];
+			}[];
+		};
+		const before = new Set<string>();
+		for (const { id, does, after, minutes, waitMinutes } of steps) {
+			assert.ok(does.length > 0 && minutes > 0 && waitMinutes >= 0, `${number} ${id}`);
+			for (const one of after) assert.ok(before.has(one), `${number}: ${one} before ${id}`);
+			before.add(id);
+		}
+		const made = JSON.parse(core(['plan', path]).stdout) as Plan;
+		for (const name of new Set(made.cut.map(({ role }) => role)))
+			assert.ok(
+				steps.some(({ uses }) => uses.some((one) => one.startsWith(name))),
+				`${number}: ${name} is used`
+			);
+	}
+	const { stdout, stderr, status } = core(['steps', '-'], JSON.stringify({ ...workedJob(), mts: 1 }));
+	assert.deepEqual([status, stdout], [2, '']);
+	assert.match(stderr, /^mts: /m);
+});

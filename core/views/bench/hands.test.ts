@@ -221,7 +221,8 @@ test('property: each step finds what hands need, dry; nothing is done too late; 
 						if (giver.waitMinutes > 0) assert.ok(all.has(giver.id), `${id} needs ${what}, dry: ${giver.id} is not waited for`);
 					}
 				for (const what of TOO_LATE[id as StepId] ?? [])
-					for (const giver of leaving(what)) assert.ok(!done.includes(giver.id), `${id} after ${giver.id}: ${what} is in the way`);
+					for (const giver of leaving(what))
+						assert.ok(!done.includes(giver.id), `${id} after ${giver.id}: ${what} is in the way`);
 				done.push(id);
 			}
 			assert.equal(new Set(done).size, done.length, 'no step twice');
@@ -251,7 +252,11 @@ test('property: every blank that a step names is on the cut list and in the pric
 			const names = new Set(planned.plan.cut.map(({ role, of }) => (of ? `${role}, ${of}` : role)));
 			const used = new Set(steps.flatMap(({ uses }) => uses));
 			const plain = (name: string) => name.split(',')[0]!;
-			for (const name of used) assert.ok([...names].some((one) => plain(one) === plain(name) || one.includes(name)), `${name}: cut by nobody`);
+			for (const name of used)
+				assert.ok(
+					[...names].some((one) => plain(one) === plain(name) || one.includes(name)),
+					`${name}: cut by nobody`
+				);
 			const priced = { ...planned, shop: { ...planned.shop, ...shopWithPrices } };
 			const paid = new Set(takenBy(priced).map(({ material }) => material));
 			for (const cut of planned.plan.cut) {
@@ -281,7 +286,9 @@ test('property: label, care sheet, quote and record say the same of one job', ()
 			if (!planned) return;
 			const { job, plan, shop } = planned;
 			const again = lookAgain(job, plan, shop.house);
-			const care = careOf(job, plan, shop).flatMap(({ says }) => says).join(' ');
+			const care = careOf(job, plan, shop)
+				.flatMap(({ says }) => says)
+				.join(' ');
 			const years = /look at it in (\d+) years?/.exec(care);
 			assert.equal(years ? Number(years[1]) : null, again?.years ?? null);
 			assert.equal(/when it changes hands/.test(care), again !== null && again.years === null);
@@ -316,7 +323,11 @@ test('property: no screw is longer than its wood, and none stands within 5 mm of
 			// One in the middle stands in the middle of the top rail's flat wood.
 			const inset = HANGERS[hang!.by].single || HANGERS[hang!.by].own ? flat / 2 : hang!.inset;
 			const nearest = Math.min(inset, flat - inset);
-			if (nearest < 5 - 1e-9) assert.ok(plan.findings.some(({ rule }) => rule === 'hang.wood-thin'), `${nearest} from an edge`);
+			if (nearest < 5 - 1e-9)
+				assert.ok(
+					plan.findings.some(({ rule }) => rule === 'hang.wood-thin'),
+					`${nearest} from an edge`
+				);
 		}),
 		{ numRuns: runs(1500) }
 	);

@@ -29,6 +29,7 @@ export function nextOf(plan: Plan, scope: Scope): Next {
 	}
 	if (!plan.grade.known && !closed)
 		return { does: 'Decide layers and hold', because: 'or take the house’s choices', sign: null, ready: false };
-	if (plan.cut.length === 0) return { does: 'Take it to the bench', because: 'nothing is cut for it', sign: 'settled', ready: true };
+	if (plan.cut.length === 0)
+		return { does: 'Take it to the bench', because: 'nothing is cut for it', sign: 'settled', ready: true };
 	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };
 }

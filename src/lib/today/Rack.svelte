@@ -17,8 +17,7 @@
 	const id = $props.id();
 	/** Height of the tallest piece on the rack, px. */
 	const TALLEST = 200;
-	const undrawn = ({ scene, next }: Piece): string =>
-		scene ? '' : next.sign === 'stop' ? 'can’t be planned' : 'not measured';
+	const undrawn = ({ scene, next }: Piece): string => (scene ? '' : next.sign === 'stop' ? 'can’t be planned' : 'not measured');
 	const drawn = $derived(pieces.filter((piece) => piece.scene !== null));
 	const scale = $derived(TALLEST / Math.max(300, ...drawn.map((piece) => there(piece.scene, 'scene').box.height)));
 </script>
@@ -29,7 +28,10 @@
 	<ul class="by-day">
 		{#each pieces as piece (piece.number)}
 			<li>
-				<a href="/jobs/{piece.number}" aria-label="{piece.number}, {piece.title}: {[undrawn(piece), piece.next.does].filter(Boolean).join('; ')}">
+				<a
+					href="/jobs/{piece.number}"
+					aria-label="{piece.number}, {piece.title}: {[undrawn(piece), piece.next.does].filter(Boolean).join('; ')}"
+				>
 					<span class="stand" style:height="{TALLEST}px">
 						{#if piece.scene}
 							{@const box = piece.scene.box}
