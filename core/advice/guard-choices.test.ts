@@ -13,7 +13,7 @@ import { plan, planFigures } from '../plan.ts';
 import { figuresOf, withMaterials } from '../shop/catalogue.ts';
 import { GRADES, type Grade } from '../shop/grades.ts';
 import { builtInShop, type Shop } from '../shop/shop.ts';
-import { cheapestTo } from './cheapest.ts';
+import { cheapestTo, mayStand } from './cheapest.ts';
 import { choicesFor } from './guard-choices.ts';
 import { packagePrice } from './price.ts';
 import { slotsOf, SLOTS, type Slot } from './slots.ts';
@@ -150,7 +150,8 @@ function cheapestByTrying(file: JobFile, grade: Grade, shop: Shop): number {
 		const held = SLOTS[slot.name].chosen(here, 0);
 		for (const option of SLOTS[slot.name].options(here, 0))
 			// Taking a protection away is no way to a grade.
-			if (option.id !== null && option.id !== held && option.id !== 'none') walk(patched(at, option.patch), rest, changes + 1);
+			if (option.id !== null && option.id !== held && option.id !== 'none' && mayStand(here, slot, option.id))
+				walk(patched(at, option.patch), rest, changes + 1);
 	};
 	walk(file, [{ name: 'glazing' }, { name: 'edge-seal' }, { name: 'backing' }], 0);
 	return best;

@@ -16,7 +16,11 @@ export function fromHouse(assumed: Assumed[], shop: Shop, reader: Reader): FromH
 	const lists = [shop.boards, shop.glazings, shop.adhesives, shop.edgeSeals, shop.barriers] as Readonly<
 		Record<string, { name: string }>
 	>[];
-	const nameOf = (id: string) => lists.flatMap((list) => list[id]?.name ?? [])[0] ?? id;
+	// “none” is in more lists than one.
+	const nameOf = (id: string, path: string) => {
+		const own = path.endsWith('.adhesive') ? shop.adhesives : path.endsWith('.edgeSeal') ? shop.edgeSeals : null;
+		return own?.[id]?.name ?? lists.flatMap((list) => list[id]?.name ?? [])[0] ?? id;
+	};
 	const said = (value: unknown, path: string): string => {
 		if (Array.isArray(value)) return value.map((one) => said(one, path)).join('; ');
 		if (value === null || value === undefined) return 'none';
@@ -25,7 +29,7 @@ export function fromHouse(assumed: Assumed[], shop: Shop, reader: Reader): FromH
 				.map((one) => said(one, path))
 				.join(', ');
 		if (typeof value === 'number') return isLengthAt(path) ? showWithUnit(value, reader, 'mark') : showNumber(value, 3);
-		return nameOf(String(value));
+		return nameOf(String(value), path);
 	};
 	return (given, path, by, value) => {
 		if (given !== undefined) return given;

@@ -2,7 +2,7 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
-import { showLength, showMass, showWithUnit, type Reader } from '../units/show.ts';
+import { showMass, showWithUnit, type Reader } from '../units/show.ts';
 import { THING_NAMES } from './wall.ts';
 import type { Hung, LitPicture, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
 
@@ -61,7 +61,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 				] as const;
 				return over.flatMap(([by, side]) =>
 					isAbove(by, 0)
-						? [{ picture: one.id, says: `${one.id} runs ${showLength(by, reader, 'mark').text} past the wall at the ${side}.` }]
+						? [{ picture: one.id, says: `${one.id} runs ${showWithUnit(by, reader, 'mark')} past the wall at the ${side}.` }]
 						: []
 				);
 			})
@@ -75,7 +75,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 					? [
 							{
 								picture: first,
-								says: `There is no room: the pictures are ${showLength(lacks, reader, 'mark').text} longer than what they have.`
+								says: `There is no room: the pictures are ${showWithUnit(lacks, reader, 'mark')} longer than what they have.`
 							}
 						]
 					: []

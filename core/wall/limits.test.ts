@@ -169,8 +169,8 @@ test('sun and mass as the job says; inches are said in inches', () => {
 	assert.equal(hung({}).kg, plan(workedJob(), builtInShop).mass!.kg);
 	const says = (reads: 'mm' | 'in') =>
 		made([of('a', 400, 400)], { places: [{ id: 'a', left: -25.4, centre: 1000 }] }, reads).findings[0]!.says;
-	assert.match(says('mm'), /runs 25\.4 past/);
-	assert.match(says('in'), /runs 1 past/);
+	assert.match(says('mm'), /runs 25\.4 mm past/);
+	assert.match(says('in'), /runs 1 in past/);
 	const { hooks } = made([of('a', 400, 400, { hooks: [{ x: 30, down: 50 }] })], {
 		places: [{ id: 'a', left: 100, centre: 1000 }]
 	});

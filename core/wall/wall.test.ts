@@ -216,7 +216,7 @@ test('found: overlap, past the wall, no room, above the stove, water, in the sun
 		'mm'
 	);
 	assert.ok(
-		tight.findings.some(({ rule, says }) => rule === 'wall.no-room' && says.includes('700 longer')),
+		tight.findings.some(({ rule, says }) => rule === 'wall.no-room' && says.includes('700 mm longer')),
 		JSON.stringify(tight.findings)
 	);
 });

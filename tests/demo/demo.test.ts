@@ -4,7 +4,6 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { toOpen } from '../../core/views/bench/label-words.ts';
 import { planSteps } from '../../core/views/bench/steps.ts';
-import { draftBecause } from '../../core/judge/draft.ts';
 import { decide } from '../../core/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
 import { readJob } from '../../core/job/read.ts';

@@ -60,7 +60,8 @@ export const keptRules: Rule[] = [
 				points.count === null
 					? `Nobody has counted what holds the pack; ${wanted} would.`
 					: `${points.count} hold the pack; ${wanted} would.`;
-			return [{ says, where: 'frame.points', remedies: [replaced(context, 'New points', 'points')] }];
+			const why = plan.frame.points.kind === 'flexible' ? {} : { why: 'Few of them let the back bow, and the pack with it.' };
+			return [{ says, ...why, where: 'frame.points', remedies: [replaced(context, 'New points', 'points')] }];
 		}
 	}
 ];

@@ -215,7 +215,7 @@ export const frameRules: Rule[] = [
 		id: 'frame.out-of-true',
 		station: 'frame',
 		of: 'fit',
-		when: 'the customer’s frame is out of square by more than half a millimetre',
+		when: 'the customer’s frame is out of square by more than {outOfTrue}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
 		why: 'Glazing cut square would press in the closed corners: it is cut to follow the frame, or a straight lite pulls the frame true.',
 		school: 'old-frame',

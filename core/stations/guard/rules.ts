@@ -229,6 +229,7 @@ export const guardRules: Rule[] = [
 			return [
 				{
 					says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.',
+					...(join === 'spray' ? { why: 'Sprayed glue lies over the whole board, up to the window, and yellows there.' } : {}),
 					where: 'guard.join',
 					remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
 				}

@@ -112,6 +112,9 @@ export const depthRules: Rule[] = [
 			return [
 				{
 					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,
+					...(context.plan.back?.tape
+						? {}
+						: { why: 'So far from the back, points and cover have little to hold to; a filler brings the pack up.' }),
 					where: 'pack.clearance',
 					remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
 				}

@@ -32,7 +32,7 @@ export const windowRules: Rule[] = [
 		id: 'window.no-paper-left',
 		station: 'window',
 		of: 'fit',
-		when: 'a reveal that leaves less paper behind the mat than the least overlap',
+		when: 'a reveal that leaves less paper behind the mat than the least overlap; a stop at Rare and Keep where the paper ends inside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
 		fixes: 'A reveal that leaves the paper covered.',
@@ -252,9 +252,12 @@ function noPaperCase(context: Context, sight: Sight): Case[] {
 			: left < 0 || isNothing(left)
 				? 'No paper is left behind the mat'
 				: `Only ${has} of paper is left behind the mat`;
+	// Nothing covers that edge at all, and bare board is seen.
+	const isBare = ends < 0 && !isNothing(ends) && context.grade !== 'show';
 	return [
 		{
 			says: `${which(sight)}${says} at the ${side}; ${needs} is the least.`,
+			...(isBare ? { severity: 'stop' as const } : {}),
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: possible
 				? [

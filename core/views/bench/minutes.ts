@@ -115,7 +115,7 @@ const WORK: Record<StepId, WorkOf> = {
 /** What is screwed to the frame, piece by piece. */
 function hangersOn({ by, turned, stand }: Hang): number {
 	const { single, own } = HANGERS[by];
-	return (own ? 2 : single ? 1 : 2) * (turned ? 2 : 1) + (stand && by !== 'stand' ? 1 : 0);
+	return (own ? own.screwedOn : single ? 1 : 2) * (turned ? 2 : 1) + (stand && by !== 'stand' ? 1 : 0);
 }
 
 /** On a mat as dark as this lint shows (handbook bench#dust). */

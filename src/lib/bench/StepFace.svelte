@@ -48,10 +48,13 @@
 		desk.takes
 			.filter((take) => take.step === step.id)
 			.map(({ name, amount, unit, place }) => {
-				const much = unit === 'm' ? `${showNumber(amount, 1)} m of` : `${amount} ×`;
+				const much = unit === 'm' ? `${lengthOf(amount)} of` : `${amount} ×`;
 				return `${much} ${inSentence(name)} (${place === null ? 'none in stock' : place || 'no place is written down'})`;
 			})
 	);
+	const FEET_PER_METRE = 3.28084;
+	const lengthOf = (metres: number): string =>
+		desk.planned.job.reader.unit === 'mm' ? `${showNumber(metres, 1)} m` : `${showNumber(metres * FEET_PER_METRE, 1)} ft`;
 	const clock = (at: number): string => showDate(at, 'time', page.data.dates as DateLanguage);
 </script>
 

@@ -76,7 +76,6 @@
 	};
 
 	/** Where a job without an address in it opens. */
-	// svelte-ignore state_referenced_locally
 	const atFault = editor.faults[0] && pointer(keysOfPath(editor.faults[0].path));
 	const FIRST: StationId =
 		(atFault ? stationOfPlace(atFault) : null) ?? (isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure');

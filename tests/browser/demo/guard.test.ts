@@ -61,7 +61,7 @@ test('the cheapest set: one press reaches the aim, one undo takes it back', asyn
 	await open(`/jobs/${number}?at=guard`);
 	await sees(/2 changes reach Keep, for €[\d.]+ more/);
 	await press('Do both');
-	await seesGrade('Keep aim reached');
+	await seesGrade('Rare reached');
 	await keys(Key.chord(Key.CONTROL, 'z'));
 	await sees('2 changes reach Keep');
 });

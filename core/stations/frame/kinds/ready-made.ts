@@ -26,7 +26,9 @@ function readyFrame(writer: Writer): MadeStep {
 				: [])
 		],
 		because: 'A bought or old frame is seldom what its label says, and seldom square.',
-		caution: 'Lift old points and tabs with a tool, never with a finger.',
+		...(there(plan.frame, 'frame').points.kind === 'clips'
+			? {}
+			: { caution: 'Lift old points and tabs with a tool, never with a finger.' }),
 		uses: []
 	};
 }
@@ -36,18 +38,25 @@ function emptied(writer: Writer): string[] {
 	const { job, plan } = writer;
 	const { kept } = job;
 	const { total, kind } = there(plan.frame, 'frame').points;
+	// While nobody has said what came with it, what such a frame brings is named; afterwards that alone which it brought.
+	const isUnseen = kept.replaced.size === 0 && !kept.back && !kept.points && !kept.glazing && !kept.hangers;
 	const opened = kept.points
-		? `${OPENED[kind]} the ${total > 0 ? `${total} ` : ''}${FASTENER_NAMES[kind].many} that hold it: they are used again.`
-		: 'Points or tabs that hold it are lifted out.';
+		? [`${OPENED[kind]} the ${total > 0 ? `${total} ` : ''}${FASTENER_NAMES[kind].many} that hold it: they are used again.`]
+		: kept.replaced.has('points')
+			? ['Points or tabs that hold it are lifted out.']
+			: isUnseen
+				? ['Points or tabs, where it has any, are lifted out; a wood-fibre back and a paper insert leave.']
+				: [];
 	const leaves = [
-		...(kept.back ? [] : ['its wood-fibre back', 'its paper insert']),
+		...(kept.replaced.has('back') ? ['its back, and a paper insert if there is one'] : []),
 		...(kept.replaced.has('glazing') ? ['its glazing'] : []),
-		...(kept.replaced.has('mat') ? ['its mat'] : [])
+		...(kept.replaced.has('mat') ? ['its mat'] : []),
+		...(kept.replaced.has('hangers') ? ['its hangers'] : [])
 	];
 	const stays = kept.back
 		? [`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brushed on both faces.`]
 		: [];
-	return [opened, ...(leaves.length > 0 ? [`What leaves: ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
+	return [...opened, ...(leaves.length > 0 ? [`What leaves: ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
 }
 
 const OPENED: Record<Points['kind'], string> = {

@@ -61,6 +61,7 @@ const own: Own = {
 			)
 		};
 	},
+	screwedOn: 2,
 	gather: {
 		frame: 'glue and screws for the cleat’s rail and strip',
 		wall: ({ hookCount }) => `${hookCount} screws and plugs for the cleat’s rail on the wall`

@@ -37,6 +37,8 @@ export type Own = {
 	title: string;
 	plan(hangs: Hangs): Planned;
 	/** Laid ready for the frame, and for the wall; null where it has none. */
+	/** Pieces that are screwed to the frame. */
+	screwedOn: number;
 	gather: { frame: string; wall(hang: Hang): string | null };
 	/** Its step at the frame, with what it has in it before the hand-pull. */
 	step(writer: Writer, hang: Hang): Pick<MadeStep, 'title' | 'does' | 'because' | 'waitMinutes'>;

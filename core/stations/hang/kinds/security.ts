@@ -41,6 +41,7 @@ const own: Own = {
 			])
 		};
 	},
+	screwedOn: 3,
 	gather: { frame: '3 security plates, with screws', wall: () => '3 wall plates, screws and plugs, the key' },
 	step: (writer, { drop, inset }) => ({
 		title: 'Security plates',

@@ -49,6 +49,7 @@ const own: Own = {
 			hooks: []
 		};
 	},
+	screwedOn: 1,
 	gather: { frame: 'a leg with its hinge and ribbon', wall: () => null },
 	step: (writer, { stand }) => {
 		const { hinge, leg, foot, lean } = there(stand, 'stand');
