@@ -12,7 +12,8 @@ import { pictureOf } from '$core/wall/of-job.ts';
 import type { JobPicture } from '$core/wall/written.ts';
 import { nth } from '$core/units/there.ts';
 
-export type WallPiece = { number: string; title: string; picture: JobPicture; scene: Scene | null };
+/** `copies`: so many alike can hang. */
+export type WallPiece = { number: string; title: string; copies: number; picture: JobPicture; scene: Scene | null };
 
 /** One that can't be planned does not hang, and says why. */
 export function wallPieceOrFault(number: string, file: JobFile, made: Attempt<WallPiece>): WallPiece {
@@ -20,6 +21,7 @@ export function wallPieceOrFault(number: string, file: JobFile, made: Attempt<Wa
 	return {
 		number,
 		title: (file.title ?? file.piece?.title) || 'New piece',
+		copies: 1,
 		picture: `${number} can’t be planned: ${nth(made.faults, 0).says}`,
 		scene: null
 	};
@@ -32,6 +34,7 @@ export function wallPiece(number: string, file: JobFile, shop: Shop): WallPiece 
 	return {
 		number,
 		title: (file.title ?? file.piece?.title) || 'New piece',
+		copies: job.copies,
 		picture: pictureOf(number, file, job, plan) ?? `${number} has no frame yet, or nothing to hang by.`,
 		scene: scene && asItHangs(scene)
 	};

@@ -11,8 +11,9 @@
 	const { desk, onchanged }: Props = $props();
 	/** At the height of the eye, mm. */
 	const EYE = 1500;
-	const there = $derived(new Set(desk.file.pictures.map(({ job }) => job)));
-	const offered = $derived(desk.pieces.filter(({ number }) => !there.has(number)));
+	const timesThere = (number: string): number => desk.file.pictures.filter(({ job }) => job === number).length;
+	/** Two that are alike hang twice. */
+	const offered = $derived(desk.pieces.filter(({ number, copies }) => timesThere(number) < copies));
 	let own = $state({ name: '', width: null as number | null, height: null as number | null, kg: '' });
 	let says = $state('');
 	const LINES = [
@@ -31,7 +32,11 @@
 	}
 
 	function addJob(number: string) {
-		if (number !== '') desk.add({ id: number, job: number }, EYE);
+		if (number === '') return;
+		const ids = new Set(desk.file.pictures.map(({ id }) => id));
+		let id = number;
+		for (let again = 2; ids.has(id); again += 1) id = `${number}, ${again}`;
+		desk.add({ id, job: number }, EYE);
 	}
 
 	function addOwn(event: SubmitEvent) {

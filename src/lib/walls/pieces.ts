@@ -19,5 +19,5 @@ export function scenesOf({ pictures }: WallFile, pieces: readonly WallPiece[]): 
 /** The number and the piece’s title, or its own name. */
 export function titleOf(id: string, { pictures }: WallFile, pieces: readonly WallPiece[]): string {
 	const job = pictures.find((one) => one.id === id)?.job;
-	return job === undefined ? id : `${job} ${pieces.find(({ number }) => number === job)?.title ?? ''}`.trim();
+	return job === undefined ? id : `${id} ${pieces.find(({ number }) => number === job)?.title ?? ''}`.trim();
 }

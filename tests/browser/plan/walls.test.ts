@@ -253,3 +253,28 @@ test('a level: its own zero, and how much lower one end of the frame is; a devic
 	await browser.press('its own zero again');
 	await browser.sees('0° Level');
 });
+
+test('two that are alike hang twice, each with its own hooks, and no third time', async () => {
+	const { browser, server } = here;
+	const number = await keepJob(server.address, workedJob({ title: 'A pair', copies: 2 }));
+	const id = await newWall('A pair of prints');
+	await browser.open(`/walls/${id}`);
+	const title = `${number} A pair`;
+	await browser.choose('Add a job', title);
+	await browser.sees('Hooks, 2');
+	await browser.choose('Add a job', title);
+	await browser.sees('Hooks, 4');
+	assert.equal(
+		await browser.driver.executeScript<boolean>(
+			'return [...document.querySelectorAll("select[aria-label=\\"Add a job\\"] option")].some((one) => one.textContent.includes(arguments[0]))',
+			title
+		),
+		false
+	);
+	await browser.waitFor('both to be kept', async () => {
+		const { file } = await wall(id);
+		return (
+			file.pictures.map((one) => `${one.id} of ${one.job}`).join('; ') === `${number} of ${number}; ${number}, 2 of ${number}`
+		);
+	});
+});
