@@ -609,7 +609,7 @@ const found = (aim: Grade, rule: string, changes: Changes, shop?: Shop) =>
 	planAt(aim, changes, shop).findings.find((finding) => finding.rule === rule) ?? null;
 
 /** What is said depends on what the piece is. */
-const WHY_OF_ITS_OWN = new Set(['points.few', 'mat.join', 'pack.recessed', 'gap.small']);
+const WHY_OF_ITS_OWN = new Set(['hang.kept-unknown', 'points.few', 'mat.join', 'pack.recessed', 'gap.small']);
 
 /** The findings of the handbook's table. */
 const OF_THE_HANDBOOK = `board.touch-acidic board.backing-acidic board.backing-weak material.buffer-harm material.unknown

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
-import { toOpen } from '../../core/views/bench/label-words.ts';
+import { heldBy, toOpen } from '../../core/views/bench/label-words.ts';
 import { planSteps } from '../../core/views/bench/steps.ts';
 import { decide } from '../../core/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
@@ -254,9 +254,16 @@ test('K-0116, a print in inches: cut in whole sixteenths, Keep reached, and what
 	assert.equal(jobs['K-0116']!.unit, 'in');
 });
 
-test('K-0117, a miniature on ivory: strips and no water, un-buffered round it, the law named', () => {
+test('K-0117, a miniature on ivory: held as a conservator chose, by strips else, and no water; un-buffered round it, the law named', () => {
 	const made = planOf('K-0117');
-	assert.deepEqual([made.hold!.kind, made.hold!.loadKPa, made.grade.reached], ['strips', 0, 'rare']);
+	assert.deepEqual([made.hold!.kind, made.grade.reached], ['conservator', 'rare']);
+	const job = decide(readJob(jobs['K-0117']!), builtInShop);
+	assert.equal(
+		heldBy(job, plan(jobs['K-0117']!, builtInShop)),
+		'the conservator’s choice: four brass clips, lined with felt (the conservator on the mainland, 2026-11-20), comes off with a screwdriver, nothing sticks'
+	);
+	const strips = planSingle({ ...jobs['K-0117']!, hold: {} });
+	assert.deepEqual([strips.hold!.kind, strips.hold!.loadKPa, strips.grade.reached], ['strips', 0, 'rare']);
 	assert.equal(made.findings.find(({ rule }) => rule === 'piece.protected')!.says, 'The piece is ivory.');
 	const pasted = planSingle({ ...jobs['K-0117']!, hold: { kind: 't-hinge', adhesive: 'starch-paste' } });
 	assert.equal(pasted.findings.find(({ rule }) => rule === 'hold.water-harm')!.severity, 'stop');

@@ -327,6 +327,7 @@ export const hangRules: Rule[] = [
 			return [
 				{
 					says: `The hangers that came with it stay: each is to bear ${wanted}${wire}.`,
+					...(wire ? {} : { why: 'A screw holds as long as its wood does. Pull each by hand.' }),
 					where: 'hang.by',
 					remedies: [{ label: 'New hangers', patch: drop(context.file, ['frame', 'kept', 'hangers']) }]
 				}

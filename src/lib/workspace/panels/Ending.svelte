@@ -85,7 +85,7 @@
 <div class="group">
 	<h2>This job</h2>
 	<Choice label="This job is" value={editor.keeping.ended} options={OPTIONS} onchange={choose} compact />
-	{#if left.length > 0}<div class="left" role="alert">
+	{#if left.length > 0}<div class="left" role="alert" {@attach (node) => node.scrollIntoView({ block: 'nearest' })}>
 			<p><strong>Not done yet</strong></p>
 			<ul>
 				{#each left as says, at (at)}<li>{says}</li>{/each}
