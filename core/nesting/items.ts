@@ -1,4 +1,5 @@
 /** What is kept, ordered and counted: a sheet of a size, a stick of a length, or a thing by the piece or the metre. */
+import { nameOfOwn } from './by-name.ts';
 import type { Shop } from '../shop/shop.ts';
 
 export const ITEM_KINDS = ['sheet', 'stick', 'thing'] as const;
@@ -39,7 +40,7 @@ export function isItem({ kind, material }: Pick<Item, 'kind' | 'material'>, shop
 	const lists: Record<ItemKind, () => boolean> = {
 		sheet: () => Boolean(shop.boards[material] ?? shop.glazings[material]),
 		stick: () => Boolean(shop.mouldings[material]),
-		thing: () => thingsOf(shop).some(({ id }) => id === material)
+		thing: () => nameOfOwn(material) !== null || thingsOf(shop).some(({ id }) => id === material)
 	};
 	return lists[kind]();
 }

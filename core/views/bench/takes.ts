@@ -1,4 +1,5 @@
 /** What each step takes from stock as it is done: hardware, wire and tapes, and how often as a run goes (handbook bench#stock). */
+import { boughtByName } from '../cost/by-name.ts';
 import { thingsOf } from '../../nesting/items.ts';
 import type { AnyStepId, Step } from '../../stations/step.ts';
 import { hooksOf, ringsOf, takenFor, type Planned, type Taken } from '../cost/materials.ts';
@@ -32,6 +33,8 @@ export function takesOf(planned: Planned, steps: readonly Step[]): StepTake[] {
 	const { copies } = planned.job;
 	const idOf = (id: AnyStepId): AnyStepId | undefined => steps.find((step) => step.id === id)?.id;
 	for (const ring of ringsOf(planned)) add(idOf('hang') ?? idOf('rings'), ring, copies, false);
+	for (const { step, material, name, amount } of boughtByName(planned))
+		if (idOf(step)) takes.push({ step, material, name, amount, unit: 'count', spent: false });
 	for (const hook of hooksOf(planned)) add(idOf('wall'), hook, copies, false);
 	return takes;
 }

@@ -3,6 +3,8 @@
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
+	import { itemByName } from '$core/nesting/by-name.ts';
+	import { readCents } from '$core/units/cents.ts';
 	import { shortOf, type Short } from '$core/nesting/short.ts';
 	import type { InStock } from '$core/nesting/offer.ts';
 	import { itemKey } from '$core/nesting/items.ts';
@@ -57,6 +59,23 @@
 			{ item, cents, supplier: known?.supplier ?? UNKNOWN.supplier, leadDays: known?.leadDays ?? UNKNOWN.leadDays },
 			count
 		);
+	}
+
+	/** Bought frames and mats, sleeves, a tool: what no list of the shop has. */
+	let own = $state({ name: '', count: '1', price: '', supplier: '' });
+	let ownSays = $state('');
+	function addByName(event: SubmitEvent) {
+		event.preventDefault();
+		const cents = own.price.trim() === '' ? 0 : readCents(own.price);
+		if (own.name.trim() === '') ownSays = 'Write what it is.';
+		else if (!isWhole(own.count)) ownSays = 'How many is a whole number from 1.';
+		else if (typeof cents !== 'number') ownSays = 'This is no sum of money. Write it as 4.50.';
+		else {
+			ownSays = '';
+			const supplier = own.supplier.trim() || UNKNOWN.supplier;
+			desk.put({ item: itemByName(own.name), cents, supplier, leadDays: UNKNOWN.leadDays }, Number(own.count));
+			own = { name: '', count: '1', price: '', supplier: own.supplier };
+		}
 	}
 
 	const suppliers = $derived([...new Set(desk.lines.map((line) => line.supplier))]);
@@ -126,6 +145,47 @@
 				</section>
 			</div>
 			<div>
+				<details class="by-name">
+					<summary>Add something by its name</summary>
+					<form onsubmit={addByName}>
+						<label
+							>What it is <input
+								class="input"
+								aria-label="What it is"
+								maxlength="80"
+								autocomplete="off"
+								bind:value={own.name}
+							/></label
+						>
+						<label
+							>How many <input
+								class="input figures"
+								aria-label="How many of it"
+								autocomplete="off"
+								bind:value={own.count}
+							/></label
+						>
+						<label
+							>Price of one <input
+								class="input figures"
+								aria-label="Price of one of it"
+								autocomplete="off"
+								bind:value={own.price}
+							/></label
+						>
+						<label
+							>Supplier <input
+								class="input"
+								aria-label="Supplier of it"
+								maxlength="80"
+								autocomplete="off"
+								bind:value={own.supplier}
+							/></label
+						>
+						<button type="submit" class="btn preset-outlined-brand">Put it on the order</button>
+						{#if ownSays}<p class="fault" role="alert">{ownSays}</p>{/if}
+					</form>
+				</details>
 				{#if desk.lines.length > 0}
 					<section aria-label="To be ordered" class="draft">
 						<h2>To be ordered</h2>
@@ -217,6 +277,21 @@
 	main {
 		max-width: 1340px;
 		padding: 26px 24px 60px;
+	}
+	.by-name {
+		margin-bottom: 14px;
+	}
+	.by-name form {
+		display: grid;
+		gap: 6px;
+		max-width: 420px;
+		padding-top: 8px;
+	}
+	.by-name label {
+		display: grid;
+		grid-template-columns: 110px 1fr;
+		align-items: center;
+		gap: 10px;
 	}
 	h1 {
 		font-size: 27px;

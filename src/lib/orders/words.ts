@@ -1,5 +1,6 @@
 /** Items and orders in words. */
 import type { Item } from '$core/nesting/items.ts';
+import { nameOfOwn } from '$core/nesting/by-name.ts';
 import { thingsOf } from '$core/nesting/items.ts';
 import { mouldingName } from '$core/shop/mouldings.ts';
 import type { Shop } from '$core/shop/shop.ts';
@@ -11,7 +12,8 @@ import { showLength, showSize } from '$core/units/show.ts';
 export function itemName(item: Item, shop: Shop, unit: Unit): string {
 	const moulding = shop.mouldings[item.material];
 	if (item.kind === 'stick' && moulding) return `${mouldingName(moulding, unit)}, sticks of ${showLength(item.width, unit).text}`;
-	if (item.kind === 'thing') return thingsOf(shop).find(({ id }) => id === item.material)?.name ?? item.material;
+	if (item.kind === 'thing')
+		return nameOfOwn(item.material) ?? thingsOf(shop).find(({ id }) => id === item.material)?.name ?? item.material;
 	return `${[materialName(item, shop), item.colour].filter(Boolean).join(', ')} ${showSize(item, unit)}`;
 }
 

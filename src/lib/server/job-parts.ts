@@ -8,6 +8,7 @@ import { showJobNumber } from '$core/job/number.ts';
 import { readJob } from '$core/job/read.ts';
 import type { ThingWanted } from '$core/nesting/short.ts';
 import { takenBy } from '$core/views/cost/materials.ts';
+import { boughtByName } from '$core/views/cost/by-name.ts';
 import { dropOutsOf } from '$core/nesting/drop-outs.ts';
 import { thingsOf } from '$core/nesting/items.ts';
 import { partsWanted, type PartWanted } from '$core/nesting/parts.ts';
@@ -70,7 +71,11 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 		taken: taken.map(({ name }) => name),
 		shelf:
 			job.frameIsThere || !ready.tried || taken.length > 0 ? [] : fitting(onShelf(file, { job, plan }, shop, ready.shelf, holds)),
-		things: things.map(({ material, amount }) => ({ job: shown, material, amount })),
+		things: [...things, ...boughtByName({ file, job, plan, shop })].map(({ material, amount }) => ({
+			job: shown,
+			material,
+			amount
+		})),
 		// A rail is cut from its moulding, whatever that is called in the reader's unit.
 		parts: parts
 			.filter(({ material }) => material !== job.frame?.name || !ofStick)

@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Hardware, tapes and tissues: counted by the piece or the metre, written down when they arrive; steps at the bench take from them. */
 	import { invalidateAll } from '$app/navigation';
+	import { nameOfOwn } from '$core/nesting/by-name.ts';
 	import { thingsOf } from '$core/nesting/items.ts';
 	import type { Shop } from '$core/shop/shop.ts';
 	import { askServer } from '$lib/ui/ask-server.ts';
@@ -14,7 +15,7 @@
 	const history = new History();
 
 	const all = $derived(thingsOf(shop));
-	const nameOf = (id: string): string => all.find((one) => one.id === id)?.name ?? id;
+	const nameOf = (id: string): string => nameOfOwn(id) ?? all.find((one) => one.id === id)?.name ?? id;
 	const unitOf = (id: string): string => (all.find((one) => one.id === id)?.counted === 'm' ? 'm' : '');
 	let chosen = $state('');
 	const material = $derived(all.some(({ id }) => id === chosen) ? chosen : (all[0]?.id ?? ''));

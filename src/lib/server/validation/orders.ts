@@ -19,7 +19,7 @@ const size = Joi.number().when('kind', {
 });
 const item = {
 	kind: Joi.valid(...ITEM_KINDS).required(),
-	material: Joi.string().max(80).required(),
+	material: Joi.string().max(120).required(),
 	colour: text(80),
 	width: size,
 	height: size
