@@ -18,6 +18,8 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 
 	await browser.open('/');
 	await sees('Nothing is on the rack yet.');
+	// Asked once, on the first run of a house.
+	await press('Millimetres 402.5 mm');
 	await keys('n');
 	await heading('Intake');
 	// The cursor is in its first field until it is left.
@@ -104,7 +106,7 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 		left: '20 3/8 in',
 		d1: '26 1/8 in'
 	});
-	assert.deepEqual(job.borders, { width: '2 3/4 in', weight: '3/8 in' }, 'weighted is the house’s way');
+	assert.deepEqual(job.borders, { way: 'weighted', width: '2 3/4 in', weight: '3/8 in' }, 'pressed, the house’s way is decided');
 	const planOf = planSingle(job);
 	assert.deepEqual(
 		planOf.findings.filter((finding) => finding.severity === 'stop').map((finding) => finding.rule),

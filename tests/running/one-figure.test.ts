@@ -8,6 +8,7 @@ import DxfParser from 'dxf-parser';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { centreFromBack, hingesAsLaid, laidOn } from '../../core/stations/hold/as-laid.ts';
+import { slitPlaces } from '../../core/stations/hold/kinds/hinged.ts';
 import { pairName } from '../../core/stations/frame/kit.ts';
 import { decide } from '../../core/decide.ts';
 import type { JobFile } from '../../core/job/definition.ts';
@@ -41,6 +42,8 @@ after(async () => {
 	removeFolder(folder);
 });
 
+const STEPS_FINE = /^(pack\.clearance|frame\.cornersOut)/;
+
 /** Every text that the plan's figures may have. */
 function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 	const texts = new Set<string>(ROUND);
@@ -48,7 +51,11 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 		for (const [number] of text.matchAll(NUMBER)) texts.add(number.replace(/^[−-]/, ''));
 	};
 	const walk = (value: unknown, path: string) => {
-		if (typeof value === 'number') add(figureText(value, path, reader));
+		if (typeof value === 'number') {
+			add(figureText(value, path, reader));
+			// Steps say it as a rule is read closely.
+			if (STEPS_FINE.test(path)) add(showLength(value, { ...reader, fraction: 32 }, 'mark').text);
+		}
 		else if (Array.isArray(value)) value.forEach((one, index) => walk(one, `${path}[${index}]`));
 		else if (value && typeof value === 'object' && !(value instanceof Set))
 			for (const [key, one] of Object.entries(value))
@@ -94,6 +101,8 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 		if (sight.hold && isHinge(sight.hold.kind)) {
 			hingesAsLaid(job, sight).forEach((place) => length(place));
 			sight.hold.places.slice(1).forEach((place, index) => length(place - sight.hold!.places[index]!));
+			if (sight.hold.slit)
+				for (const { left, top } of slitPlaces(sight, { plan: made, job })) [left, top].forEach((at) => length(at));
 			add(showShare(sight.hold.loadKPa, sight.hold.workingKPa));
 			length(sight.hold.size.height + (sight.hold.tab ?? 0));
 		}
