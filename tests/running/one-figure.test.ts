@@ -29,7 +29,7 @@ const NUMBER = /[−-]?\d+(?: \d+⁄\d+|⁄\d+|\.\d+)?/g;
 /** Counts, steps and shares are small whole numbers; lengths so small are rare, and stand beside others. */
 const COUNTED = 60;
 /** Round figures that nobody computes: cautions, waits, angles, mitres, and the words of schools. */
-const ROUND = ['70', '72', '100', '250', '300', '0.8', '4711'];
+const ROUND = ['1⁄32', '70', '72', '100', '250', '300', '0.8', '4711'];
 
 let server: Server;
 let folder: string;
@@ -55,8 +55,7 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 			add(figureText(value, path, reader));
 			// Steps say it as a rule is read closely.
 			if (STEPS_FINE.test(path)) add(showLength(value, { ...reader, fraction: 32 }, 'mark').text);
-		}
-		else if (Array.isArray(value)) value.forEach((one, index) => walk(one, `${path}[${index}]`));
+		} else if (Array.isArray(value)) value.forEach((one, index) => walk(one, `${path}[${index}]`));
 		else if (value && typeof value === 'object' && !(value instanceof Set))
 			for (const [key, one] of Object.entries(value))
 				if (!['findings', 'open', 'assumed', 'why', 'grade', 'fits', 'index'].includes(key))
@@ -106,6 +105,17 @@ function allowed(made: Plan, job: Decided, reader: Reader): Set<string> {
 			add(showShare(sight.hold.loadKPa, sight.hold.workingKPa));
 			length(sight.hold.size.height + (sight.hold.tab ?? 0));
 		}
+	}
+	// What the tape leaves bare of the wood.
+	if (made.back?.tape && made.frame) {
+		const { face, lip } = made.frame.section;
+		length(face - lip - made.back.tape.land);
+	}
+	// A lift is set back from the edge that is seen from behind.
+	for (const [index, { lift }] of (made.window?.mats ?? []).entries()) {
+		const mat = job.mats[index]!;
+		if (lift && mat.bevel === 'reverse') length(lift.setback - mat.board.thickness);
+		if (lift) add(showLength(lift.height, { ...reader, fraction: 32 }, 'mark').text);
 	}
 	for (const mat of made.window?.mats ?? [])
 		for (const hole of mat.holes ?? [mat]) if (hole.curve) length(centreFromBack(hole.curve, mat.blank.width).left);
