@@ -181,11 +181,9 @@ function decideGroove(
 	reader: Reader,
 	faults: Fault[]
 ): { from: number; width: number } | null {
-	if (!given) return null;
-	for (const key of ['from', 'width'] as const)
-		if (given[key] === undefined)
-			faults.push({ path: `frame.groove.${key}`, says: 'A groove begins somewhere and has a width. Give both.' });
-	const { from = 0, width = 0 } = given;
+	// Half of it measured is not measured yet.
+	if (given?.from === undefined || given.width === undefined) return null;
+	const { from, width } = given;
 	if (from + width > rabbetDepth)
 		faults.push({
 			path: 'frame.groove',

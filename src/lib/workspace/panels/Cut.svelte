@@ -15,6 +15,8 @@
 	const plan = $derived(editor.settled.plan);
 	const job = $derived(editor.settled.job);
 	const shop = $derived(editor.shopIn(job.cutIn));
+	/** One that was bought, or is cut already, has no stops to set. */
+	const cutHere = $derived((plan.window?.mats ?? []).flatMap((mat, index) => (job.mats[index]?.have ? [] : [{ mat, index }])));
 	const hasWindow = $derived(SCOPE_OF[job.scope].window);
 	/** Stops are set with the mat's back up: the back's left is the front's right. */
 	const STOPS = [
@@ -76,7 +78,7 @@
 					>
 				</div>{/if}
 		</div>
-		{#each plan.window?.mats ?? [] as mat, index (index)}
+		{#each cutHere as { mat, index } (index)}
 			{@const board = matBackScene(plan, job, index)}
 			<div class="group">
 				<h2>Mat {index + 1}, its back up</h2>

@@ -48,10 +48,9 @@
 		{ value: 'turn-buttons', label: 'Turn buttons' },
 		{ value: 'offset-clips', label: 'Offset clips' }
 	];
-	/** Somewhere behind the pack, until it is measured. */
+	/** Its fields are empty until somebody measured it. */
 	function addGroove() {
-		const { rabbetDepth } = there(editor.job.frame, 'frame').section;
-		editor.apply(put(editor.file, ['frame', 'groove'], { from: Math.round(rabbetDepth / 2), width: 3 }));
+		editor.apply(put(editor.file, ['frame', 'groove'], {}));
 	}
 	/** Own counts of points or clips; left empty, the house spaces them. */
 	const counts = (side: 'top' | 'side') => String(editor.file.frame?.pointCount?.[side] ?? '');
@@ -132,17 +131,17 @@
 					value={there(editor.job.frame, 'frame').deepen}
 					zero
 				/>
-				{#if there(editor.job.frame, 'frame').groove}
+				{#if editor.file.frame?.groove}
 					<LengthField
 						label="Groove in the rabbet, from the lip’s underside"
 						keys={['frame', 'groove', 'from']}
-						value={there(editor.job.frame?.groove, 'groove').from}
+						value={editor.typedLength(['frame', 'groove', 'from'], true)}
 						zero
 					/>
 					<LengthField
 						label="Width of the groove"
 						keys={['frame', 'groove', 'width']}
-						value={there(editor.job.frame?.groove, 'groove').width}
+						value={editor.typedLength(['frame', 'groove', 'width'])}
 					/>
 					<div>
 						<button
