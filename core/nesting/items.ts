@@ -1,5 +1,4 @@
 /** What is kept, ordered and counted: a sheet of a size, a stick of a length, or a thing by the piece or the metre. */
-import { nameOfOwn } from './by-name.ts';
 import type { Shop } from '../shop/shop.ts';
 
 export const ITEM_KINDS = ['sheet', 'stick', 'thing'] as const;
@@ -43,4 +42,17 @@ export function isItem({ kind, material }: Pick<Item, 'kind' | 'material'>, shop
 		thing: () => nameOfOwn(material) !== null || thingsOf(shop).some(({ id }) => id === material)
 	};
 	return lists[kind]();
+}
+
+/** Before the name of a thing that no list of the shop has. */
+const BY_NAME = 'own:';
+
+export function itemByName(name: string): Item {
+	return { kind: 'thing', material: `${BY_NAME}${name.trim()}`, colour: '', width: 0, height: 0 };
+}
+
+/** @returns its name; null for what stands in a list of the shop */
+export function nameOfOwn(material: string): string | null {
+	const name = material.startsWith(BY_NAME) ? material.slice(BY_NAME.length).trim() : '';
+	return name === '' ? null : name;
 }

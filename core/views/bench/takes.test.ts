@@ -12,6 +12,7 @@ import { plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { takenBy } from '../cost/materials.ts';
 import type { Deed, RunEvent } from './run.ts';
+import { boughtByName } from '../cost/by-name.ts';
 import { planSteps } from './steps.ts';
 import { takesOf, timesDone, usedBy } from './takes.ts';
 
@@ -31,7 +32,11 @@ test('property: where there are steps, they take together just what the job take
 			if (steps.length === 0) return;
 			const sums: Record<string, number> = {};
 			for (const { material, amount } of takes) sums[material] = (sums[material] ?? 0) + amount;
-			const wanted = takenBy(planned).filter(({ material, unit }) => counted.has(material) && unit !== 'm2');
+			const ids = new Set(steps.map(({ id }) => id));
+			const wanted = [
+				...takenBy(planned).filter(({ material, unit }) => counted.has(material) && unit !== 'm2'),
+				...boughtByName(planned).filter(({ step }) => ids.has(step))
+			];
 			for (const { material, amount } of wanted) assert.ok(Math.abs((sums[material] ?? 0) - amount) < 1e-9, material);
 			assert.equal(Object.keys(sums).length, wanted.length);
 		}),

@@ -1,5 +1,5 @@
 /** What a job wants that is bought by its name: rail pairs of a kit, frames and mats bought ready, sleeves (handbook cut#orders). */
-import { itemByName } from '../../nesting/by-name.ts';
+import { itemByName } from '../../nesting/items.ts';
 import { pairName } from '../../stations/frame/kit.ts';
 import type { StepId } from '../../shop/step-names.ts';
 import { showSize } from '../../units/show.ts';

@@ -3,11 +3,10 @@
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { itemByName } from '$core/nesting/by-name.ts';
 	import { readCents } from '$core/units/cents.ts';
 	import { shortOf, type Short } from '$core/nesting/short.ts';
 	import type { InStock } from '$core/nesting/offer.ts';
-	import { itemKey } from '$core/nesting/items.ts';
+	import { itemByName, itemKey } from '$core/nesting/items.ts';
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 	import type { Unit } from '$core/units/length.ts';

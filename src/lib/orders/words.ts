@@ -1,7 +1,5 @@
 /** Items and orders in words. */
-import type { Item } from '$core/nesting/items.ts';
-import { nameOfOwn } from '$core/nesting/by-name.ts';
-import { thingsOf } from '$core/nesting/items.ts';
+import { nameOfOwn, thingsOf, type Item } from '$core/nesting/items.ts';
 import { mouldingName } from '$core/shop/mouldings.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { materialName } from '$core/stations/cut/material-name.ts';

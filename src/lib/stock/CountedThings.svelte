@@ -1,8 +1,7 @@
 <script lang="ts">
 	/** Hardware, tapes and tissues: counted by the piece or the metre, written down when they arrive; steps at the bench take from them. */
 	import { invalidateAll } from '$app/navigation';
-	import { nameOfOwn } from '$core/nesting/by-name.ts';
-	import { thingsOf } from '$core/nesting/items.ts';
+	import { nameOfOwn, thingsOf } from '$core/nesting/items.ts';
 	import type { Shop } from '$core/shop/shop.ts';
 	import { askServer } from '$lib/ui/ask-server.ts';
 	import type { DateLanguage } from '$core/shop/about.ts';
