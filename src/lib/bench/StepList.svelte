@@ -4,6 +4,7 @@
 	import { page } from '$app/state';
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import { showDate } from '$lib/ui/days.ts';
+	import { unbroken } from '$lib/ui/words.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
 	const { desk }: { desk: BenchDesk } = $props();
@@ -43,7 +44,7 @@
 				>
 					<span class="sign" aria-hidden="true">{done ? '✓' : index + 1}</span>
 					<span class="words"
-						>{step.title}{roundsSaid(rounds)}{through > 0
+						>{unbroken(step.title)}{roundsSaid(rounds)}{through > 0
 							? ` · ${through} of ${step.pieces}`
 							: ''}{#if lock && lock.until !== null}<span class="why"
 								>&nbsp;· {lock.by.title} dries till {showClock(lock.until)}</span

@@ -77,6 +77,7 @@
 
 	/** Where a job without an address in it opens. */
 	const atFault = editor.faults[0] && pointer(keysOfPath(editor.faults[0].path));
+	// svelte-ignore state_referenced_locally
 	const FIRST: StationId =
 		(atFault ? stationOfPlace(atFault) : null) ?? (isEmptyJob(file) ? 'intake' : editor.plan.measure ? 'window' : 'measure');
 	/** A job that is a part may not have it. */
