@@ -30,7 +30,7 @@ export const BACK_SEALS = ['gummed', 'self-adhesive'] as const;
 export type BackSeal = (typeof BACK_SEALS)[number];
 
 /** What a picture hangs by, or stands on. */
-export const HANGER_KINDS = ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger', 'cleat', 'security', 'stand'] as const;
+export const HANGER_KINDS = ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger', 'cleat', 'security', 'stand', 'tag'] as const;
 export type HangerKind = (typeof HANGER_KINDS)[number];
 
 /** What holds the pack in a frame that comes with it: points in wood, spring clips in metal. */

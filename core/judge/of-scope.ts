@@ -12,7 +12,7 @@ type Judged = {
 const OPEN_PACK = ['glazing.', 'gap.', 'board.backing', 'seal.'];
 const BEFORE_FRAME: readonly Station[] = ['intake', 'measure', 'window', 'guard', 'cut'];
 
-const NEW_BOARD = ['board.backing'];
+const NEW_BOARD = ['board.backing', 'hang.no-back'];
 
 const JUDGED: Record<Scope, Judged | null> = {
 	whole: null,

@@ -251,6 +251,9 @@ export const HOUSE_MM = {
 	wireEnd: 125,
 	wireMostKg: 12,
 	sawtoothMostKg: 2,
+	/** A tag on a loose back: what it carries, and how far below the back’s edge it bears. */
+	tagMostKg: 2,
+	tagBears: 10,
 	/** So many times as high as wide, a frame swings on a wire. */
 	tallNarrow: 3,
 	/** How far hangers hold the frame’s back off the wall. */
@@ -258,6 +261,7 @@ export const HOUSE_MM = {
 	ringsStandOff: 5,
 	sawtoothStandsOff: 3,
 	centreStandsOff: 4,
+	tagStandsOff: 2,
 	platesStandOff: 4,
 	/** A cleat’s rails, and how much shorter the wall’s is; its screws. */
 	cleatThickness: 10,
@@ -443,6 +447,7 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	wireSafety: 'times',
 	wireMostKg: 'kg',
 	sawtoothMostKg: 'kg',
+	tagMostKg: 'kg',
 	tallNarrow: 'times',
 	lookAgainYears: 'count',
 	lookAgainKeep: 'count',

@@ -11,7 +11,18 @@ import { acceptCaution, reasonAtHand } from '../../judge/accept.ts';
 import { plan, type Plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { planSteps } from '../../views/bench/steps.ts';
-import { SECTION, PANE, BACK, EVERYTHING, inItsFrame, roles, explained, HANG_ONLY } from '../../../tests/as-it-comes.ts';
+import {
+	SECTION,
+	PANE,
+	BACK,
+	BACK_ONLY,
+	EVERYTHING,
+	inItsFrame,
+	roles,
+	explained,
+	HANG_ONLY
+} from '../../../tests/as-it-comes.ts';
+import { there } from '../../units/there.ts';
 import { faultsOf, fixed, has, planSingle, severityOf, workedJob } from '../../../tests/jobs.ts';
 import { runs } from '../../../tests/thorough.ts';
 
@@ -131,12 +142,11 @@ test('one hanger at the top: in the middle of the rail, its nail on the centre l
 	assert.equal(planSingle(inItsFrame({ hangers: 'centre-hanger' })).back!.bumpers, 4);
 });
 
-test('the steps of a bought frame: its tabs bent up and back, its glazing cleaned, none cut; its tag before the back goes in', () => {
+test('the steps of a bought frame: its tabs bent up and back, its glazing cleaned, none cut', () => {
 	const file = inItsFrame({ ...EVERYTHING, hangers: 'centre-hanger' });
 	const steps = planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
 	const say = (id: string) => steps.find((step) => step.id === id)?.does.join(' ') ?? '';
 	assert.match(say('ready-frame'), /Bend up the 12 flexible tabs .* used again.*Its back stays, hardboard/);
-	assert.match(say('fit-first'), /tag that it hangs by, .* before the back goes in/);
 	assert.match(say('fit-all'), /tabs that are there, bent back with a tool, all 12/);
 	assert.equal(say('cut-glazing'), '');
 	assert.match(say('clean-glazing'), /Both faces/);
@@ -214,4 +224,35 @@ test('a sawtooth carries its two kilograms, and nothing more', () => {
 	const hung = (mass: number) =>
 		planSingle({ ...HANG_ONLY, given: { outer: { width: 300, height: 400 }, mass }, hang: { by: 'sawtooth' } });
 	assert.deepEqual([has(hung(2), 'hang.too-heavy'), has(hung(2.01), 'hang.too-heavy')], [false, true]);
+});
+
+test('a hanging tag bears below the edge of its back, is bent out while that lies loose, and leaves with it', () => {
+	const file = inItsFrame({ ...EVERYTHING, hangers: 'tag' });
+	const made = planSingle(file);
+	const { hang, frame, back } = made;
+	// Rabbet 704 high in a frame 14 wider all round; the tag 10 below the back's edge.
+	assert.deepEqual([hang!.drop, frame!.outer.height, back!.bumpers], [24, 732, 4]);
+	assert.equal(hang!.hooks[0]!.height, 1500 + 366 - 24);
+	assert.equal(planSingle({ ...file, hang: { drop: 30 } }).hang!.hooks[0]!.height, 1500 + 366 - 30);
+	const steps = planSteps(decide(readJob(file), builtInShop), planSingle(file), builtInShop);
+	const bent = steps.findIndex(({ does }) => does.some((line) => /Bend the hanging tag/.test(line)));
+	const closed = steps.findIndex(({ id }) => id === 'close-pack');
+	assert.ok(bent !== -1 && bent < closed, `bent in step ${bent}, the pack closed in ${closed}`);
+	assert.match(there(steps[closed], 'close-pack').does.join(' '), /its bent tag up/);
+	assert.match(
+		there(
+			steps.find(({ id }) => id === 'seal'),
+			'seal'
+		).does.join(' '),
+		/round the hanging tag/
+	);
+	assert.ok(!has(made, 'hang.no-back') && !has(made, 'hang.wood-thin'));
+	const gone = fixed(inItsFrame({ hangers: 'tag' }), 'hang.no-back');
+	assert.deepEqual([gone.plan.hang!.by, gone.file.frame?.kept?.hangers], ['rings', undefined]);
+});
+
+test('a new back takes the tag with it', () => {
+	const frame = { ...BACK_ONLY.frame, kept: { hangers: 'tag' as const } };
+	assert.ok(!has(planSingle({ ...BACK_ONLY, frame }), 'hang.no-back'));
+	assert.ok(has(planSingle({ ...BACK_ONLY, frame, guard: { backing: 'fluted-pp' } }), 'hang.no-back'));
 });

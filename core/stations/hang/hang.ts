@@ -35,6 +35,7 @@ import {
 	type Term
 } from '../../rule/term.ts';
 import { HANGERS, lineAsked } from './kinds/all.ts';
+import type { Single } from './kinds/hanger.ts';
 import { fail } from '../../job/faults.ts';
 import { leanOf } from './lean.ts';
 import { apartBy, dropOf, flatWood, heightOf, hooksOf, insetOf, nailsAt, stripOf, type Hangs, type Planned } from './places.ts';
@@ -77,7 +78,7 @@ function planOne(hangs: Hangs): Planned {
 	const house = houseTerms(shop.house);
 	const asked = job.hang.by === 'by-mass' ? null : HANGERS[job.hang.by];
 	if (asked?.own) return asked.own.plan(hangs);
-	if (asked?.single) return onOne(hangs);
+	if (asked?.single) return onOne(hangs, asked.single);
 	const drop = write('drop', dropOf(hangs), 'drop');
 	const inset = write('inset', insetOf(hangs), 'inset');
 	const span = write('span', less(outer.width, twice(inset)), 'inset');
@@ -121,11 +122,11 @@ function planOne(hangs: Hangs): Planned {
 	return withRing(hang, hangs);
 }
 
-/** One hanger in the middle of the top rail’s flat wood, unless it was measured; all of it hangs from one nail. */
-function onOne(hangs: Hangs): Planned {
+/** One hanger in the middle of the top, where its kind bears unless it was measured; all of it hangs from one nail. */
+function onOne(hangs: Hangs, { bears }: Single): Planned {
 	const { job, kg, outer, shop, write } = hangs;
 	const house = houseTerms(shop.house);
-	const drop = write('drop', job.hang.drop === null ? insetOf(hangs) : dropOf(hangs), 'one-hanger');
+	const drop = write('drop', job.hang.drop === null ? bears(hangs) : dropOf(hangs), 'one-hanger');
 	const rise = write('rise', plain(0), 'one-hanger');
 	return {
 		by: job.hang.by as HangerKind,

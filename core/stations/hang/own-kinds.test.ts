@@ -123,7 +123,7 @@ test('lean: what holds its top off the wall, less the bumper, over the distance;
 });
 
 test('every figure of each kind is explained, turned and standing too', () => {
-	for (const by of ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger'] as const)
+	for (const by of ['wire', 'cord', 'rings', 'sawtooth', 'centre-hanger', 'tag'] as const)
 		explained(workedJob({ hang: { by, turns: true, stands: true } }));
 	for (const by of ['cleat', 'security', 'stand'] as const) explained(workedJob({ hang: { by } }));
 	explained(workedJob({ hang: { weighed: 4 } }));

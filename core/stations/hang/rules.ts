@@ -22,8 +22,7 @@ export const hangRules: Rule[] = [
 		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
 		find: (context) => {
 			const { job, plan, shop } = context;
-			// A leg is screwed to the back, not to the wood; whatever hangs has screws in it.
-			if (!plan.hang || plan.hang.by === 'stand') return [];
+			if (!plan.hang || HANGERS[plan.hang.by].holdsIn === 'back') return [];
 			const wood = flatWood(job, there(plan.frame, 'frame'), shop.house);
 			const { woodForScrew, woodForScrewLeast } = shop.house;
 			if (wood === null || isAtLeast(wood, woodForScrew)) return [];
@@ -141,7 +140,7 @@ export const hangRules: Rule[] = [
 		id: 'hang.too-heavy',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg|bare}, a stand above {standMostKg}, or the whole weighs more than {cleatFromKg|bare} without a cleat',
+		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg|bare}, a hanging tag above {tagMostKg|bare}, a stand above {standMostKg}, or the whole weighs more than {cleatFromKg|bare} without a cleat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a cleat, or an installer hangs it.',
 		fixes: 'Rings straight on hooks; for the heaviest a cleat or an installer.',
@@ -206,13 +205,22 @@ export const hangRules: Rule[] = [
 		id: 'hang.no-back',
 		station: 'hang',
 		of: 'fit',
-		when: 'a table stand on a back that takes no screw',
+		when: 'a table stand on a back that takes no screw, or a hanging tag whose back does not stay',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The leg tears out of board that is soft, thin or hollow, and the frame falls.',
-		fixes: 'A back of hardboard behind a barrier, or of aluminium composite; or it hangs.',
+		why: 'The leg tears out of board that is soft, thin or hollow, and the frame falls; a tag leaves with its back.',
+		fixes: 'A back of hardboard behind a barrier, or of aluminium composite; rings; or it hangs.',
 		find: (context) => {
 			const { plan, job, shop } = context;
 			const { backing } = job.guard;
+			if (tagIsGone(context))
+				return [
+					{
+						says: 'The hanging tag is on a back that does not stay.',
+						why: 'A tag is riveted to its back: where that leaves, nothing is left to hang by.',
+						where: 'hang.by',
+						remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
+					}
+				];
 			if (
 				!plan.hang?.stand ||
 				!SCOPE_OF[job.scope].pack ||
@@ -339,6 +347,12 @@ export const hangRules: Rule[] = [
 /** No rings stand on the side rails: there is no wood to find for them. */
 function standsAlone({ plan }: Context): boolean {
 	return plan.hang !== undefined && !standsOnSides(HANGERS[plan.hang.by]);
+}
+
+/** A tag hangs a frame while the back that it is on stays in it. */
+function tagIsGone({ job, plan }: Context): boolean {
+	if (job.hang.by !== 'tag') return false;
+	return SCOPE_OF[job.scope].pack ? job.kept.back === null : plan.back?.board !== undefined;
 }
 
 /** A hanger that carries less than this weighs: what it carries. */

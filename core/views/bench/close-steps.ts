@@ -50,6 +50,7 @@ function seal(writer: Writer, isCutRound: boolean): MadeStep[] {
 				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(bare)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
 				...tapeOf.does,
 				...(isCutRound ? ['Cut it round the wood that is on already.'] : []),
+				...(job.hang.by === 'tag' ? ['Cut it round the hanging tag, which stays out.'] : []),
 				'Corners cut flat, no hole.'
 			],
 			because: 'Tape that spans the corner unpressed leaks and tears.',

@@ -63,10 +63,6 @@ function fitPoints(writer: Writer): MadeStep[] {
 	const { job, plan } = writer;
 	const { points } = there(plan.frame, 'frame');
 	const { kind } = points;
-	const tag =
-		job.kept.hangers === 'centre-hanger'
-			? ['The tag that it hangs by, on the side that is up, is bent free before the back goes in.']
-			: [];
 	const glazed = job.guard.glazing.family !== 'none';
 	const glass = glazed ? 'glass' : 'piece';
 	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
@@ -76,7 +72,6 @@ function fitPoints(writer: Writer): MadeStep[] {
 			title: 'Fit, one or two points only',
 			does: [
 				`Scrape glue lumps from the rabbet’s corners. ${turned(writer, 'pack')}`,
-				...tag,
 				'Two points, lift, look from the front: dust check, second.'
 			],
 			because: 'Dust found now costs two points; found later, all of them.',

@@ -100,7 +100,7 @@ function keptHangers(writer: Writer): MadeStep {
 		title: `The ${came} that came with it`,
 		does: [
 			whichWay(writer),
-			`Every screw tight, no wood split; ${single || own ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
+			`${single?.looked ?? 'Every screw tight, no wood split'}; ${single || own ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
 			...(line ? [`The ${line.name} without a kink, a broken strand or a loose turn; else a new one.`] : [])
 		],
 		because: 'It held another weight, for years that nobody counted.',
@@ -109,19 +109,8 @@ function keptHangers(writer: Writer): MadeStep {
 	};
 }
 
-function oneHanger(writer: Writer, { title, name }: Single): MadeStep {
-	const { drop } = there(writer.plan.hang, 'hang');
-	return {
-		id: 'hang',
-		title,
-		does: [
-			whichWay(writer),
-			`The ${name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
-			'Screws at most two thirds of the depth there; pull it by hand before the piece hangs by it.'
-		],
-		because: 'Off the middle by a hair, the picture hangs out of level for good.',
-		uses: []
-	};
+function oneHanger(writer: Writer, { title, does, because }: Single): MadeStep {
+	return { id: 'hang', title, does: [whichWay(writer), ...does(writer, there(writer.plan.hang, 'hang'))], because, uses: [] };
 }
 
 /** Where the wood is too narrow for screws a strip takes them. */

@@ -101,7 +101,11 @@ export function closePack(writer: Writer): MadeStep | null {
 		title: 'Close the pack',
 		does: [
 			...onTop,
-			...(behind.length > 0 ? [`Behind the ${writer.piece}: ${behind.join(', then ')}.`] : []),
+			...(behind.length > 0
+				? [
+						`Behind the ${writer.piece}: ${behind.join(', then ')}${job.hang.by === 'tag' ? ', its bent tag up and outside' : ''}.`
+					]
+				: []),
 			...taped,
 			'All edges flush; look at it once more.'
 		],

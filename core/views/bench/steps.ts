@@ -211,7 +211,7 @@ function gather(writer: Writer): MadeStep {
 	// A kit holds its clips and hangers: they are counted there; what came with a frame is in it.
 	const held = kit ?? [
 		...((closes || back?.board) && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
-		...(hang && !job.kept.hangers ? [hangersOf(writer, hang)] : [])
+		...(hang && !job.kept.hangers ? hangersOf(writer, hang) : [])
 	];
 	const rest = [...(hang ? onTheWall(hang) : []), ...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])];
 	const widths =
@@ -243,13 +243,13 @@ function onTheWall(hang: Hang): string[] {
 }
 
 /** Two for the sides, or one for the top; of a frame that hangs turned too, as many again. */
-function hangersOf({ metal, shop }: Writer, { by, ring, turned }: Hang): string {
+function hangersOf({ metal, shop }: Writer, { by, ring, turned }: Hang): string[] {
 	const { single, rings, own } = HANGERS[by];
-	if (own) return own.gather.frame;
-	if (single) return `${turned ? 2 : 1} × ${single.name}, with its screws`;
+	if (own) return [own.gather.frame];
+	if (single) return single.broughtWith === null ? [] : [`${turned ? 2 : 1} × ${single.name}, with ${single.broughtWith}`];
 	const count = turned ? 4 : 2;
-	if (metal) return `${count} hangers for the channel`;
-	return `${count} × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`;
+	if (metal) return [`${count} hangers for the channel`];
+	return [`${count} × ${ring === undefined ? rings : inSentence(known(shop.rings, ring).name)}, with screws`];
 }
 
 function atHand(held: readonly string[], rest: readonly string[], each: string): string[] {

@@ -54,9 +54,19 @@ function emptied(writer: Writer): string[] {
 		...(kept.replaced.has('hangers') ? ['its hangers'] : [])
 	];
 	const stays = kept.back
-		? [`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brushed on both faces.`]
+		? [
+				`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brushed on both faces.`,
+				...(job.hang.by === 'tag' ? [tagSays(job.hang.turns)] : [])
+			]
 		: [];
 	return [...opened, ...(leaves.length > 0 ? [`What leaves: ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
+}
+
+/** While the back lies loose: nothing is bent against the pack. */
+function tagSays(turns: boolean): string {
+	return turns
+		? 'Bend its hanging tags out with a tool, away from the pack: the one at its top edge, and the one that is at its right, seen from behind.'
+		: 'Bend the hanging tag at its top edge out with a tool, away from the pack, as the picture will hang; the others stay flat.';
 }
 
 const OPENED: Record<Points['kind'], string> = {

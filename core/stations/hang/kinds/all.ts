@@ -8,6 +8,7 @@ import { rings } from './rings.ts';
 import { sawtooth } from './sawtooth.ts';
 import { security } from './security.ts';
 import { stand } from './stand.ts';
+import { tag } from './tag.ts';
 import { wire } from './wire.ts';
 
 const DEFINED = {
@@ -18,7 +19,8 @@ const DEFINED = {
 	'centre-hanger': centreHanger,
 	cleat,
 	security,
-	stand
+	stand,
+	tag
 } satisfies HangerDefinitions;
 
 export const HANGERS: HangerDefinitions = DEFINED;

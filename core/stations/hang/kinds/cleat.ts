@@ -124,6 +124,7 @@ export const cleat: HangerDefinition & { line: null } = {
 	rings: 'cleat',
 	ringsTitle: 'Cleat',
 	holes: null,
+	holdsIn: 'rails',
 	most: null,
 	standsOff: 'cleatThickness',
 	levels: true,

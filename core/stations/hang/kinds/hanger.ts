@@ -4,6 +4,7 @@ import type { Hang } from '../../../figures/hang.ts';
 import type { Shape } from '../../../figures/scene.ts';
 import type { Shop } from '../../../shop/shop.ts';
 import type { MadeStep, Writer } from '../../step.ts';
+import type { Term } from '../../../rule/term.ts';
 import type { Hangs, Planned } from '../places.ts';
 
 /** A line that stretches between two rings. */
@@ -21,13 +22,22 @@ export type Line = {
 	caution: string | null;
 };
 
-/** One hanger in the middle of the top rail. */
+/** One hanger in the middle of the top: of the rail, or of a loose back. */
 export type Single = {
 	/** In a sentence, and at its beginning. */
 	name: string;
 	title: string;
+	/** What is gathered with it; null where it is on a part that stays. */
+	broughtWith: string | null;
 	/** What it hangs on. */
 	nail: string;
+	/** From the frame’s top to where it bears, where nobody measured it. */
+	bears(hangs: Hangs): Term;
+	/** Its step at the frame, after the way up was looked at. */
+	does(writer: Writer, hang: Hang): string[];
+	because: string;
+	/** Its step where it came with the frame. */
+	looked: string;
 };
 
 /** Places of its own, on the frame and on the wall. */
@@ -70,14 +80,17 @@ export type HangerDefinition = {
 	ringsTitle: string;
 	/** Screw holes that its rings must have; null for any. */
 	holes: number | null;
+	/** What its screws or rivets hold in: the wood of the rails, or the back. */
+	holdsIn: 'rails' | 'back';
 	/** House figure of the most that it carries; null where the house has none. */
-	most: 'sawtoothMostKg' | 'standMostKg' | null;
+	most: 'sawtoothMostKg' | 'standMostKg' | 'tagMostKg' | null;
 	/** House figure of how far it holds the frame’s back off the wall; null for what does not hang. */
 	standsOff:
 		| 'lineStandsOff'
 		| 'ringsStandOff'
 		| 'sawtoothStandsOff'
 		| 'centreStandsOff'
+		| 'tagStandsOff'
 		| 'cleatThickness'
 		| 'platesStandOff'
 		| null;

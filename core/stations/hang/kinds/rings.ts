@@ -10,6 +10,7 @@ export const rings: HangerDefinition & { line: null } = {
 	rings: 'two-hole rings',
 	ringsTitle: 'Two-hole rings',
 	holes: 2,
+	holdsIn: 'rails',
 	most: null,
 	standsOff: 'ringsStandOff',
 	levels: false,

@@ -81,6 +81,7 @@ export const security: HangerDefinition & { line: null } = {
 	rings: 'security plates',
 	ringsTitle: 'Security plates',
 	holes: null,
+	holdsIn: 'rails',
 	most: null,
 	standsOff: 'platesStandOff',
 	levels: true,

@@ -84,6 +84,7 @@ export const stand: HangerDefinition & { line: null } = {
 	rings: 'stand',
 	ringsTitle: 'Stand',
 	holes: null,
+	holdsIn: 'back',
 	most: 'standMostKg',
 	standsOff: null,
 	levels: false,

@@ -19,6 +19,7 @@ export const wire: HangerDefinition & { line: Line } = {
 	rings: 'rings',
 	ringsTitle: 'Rings',
 	holes: null,
+	holdsIn: 'rails',
 	most: null,
 	standsOff: 'lineStandsOff',
 	levels: false,

@@ -25,10 +25,14 @@
 	const frame = $derived(editor.settled.plan.frame);
 	const shop = $derived(editor.shopIn(editor.settled.job.cutIn));
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
-	const BY = [
+	/** What hangs by its back needs the back that came with the frame. */
+	const BY = $derived([
 		{ value: 'house', label: 'As its weight asks' },
-		...HANGER_KINDS.map((value) => ({ value, label: HANGERS[value].title }))
-	];
+		...HANGER_KINDS.filter((kind) => kind !== 'tag' || editor.job.kept.back || editor.file.hang?.by === 'tag').map((value) => ({
+			value,
+			label: HANGERS[value].title
+		}))
+	]);
 	const STAYS = 'stays';
 	/** What came with the frame is chosen where the frame is. */
 	const stays = $derived(editor.job.kept.hangers);

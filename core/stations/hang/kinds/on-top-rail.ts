@@ -1,0 +1,17 @@
+/** One hanger that is screwed to the middle of the top rail. */
+import { insetOf } from '../places.ts';
+import type { Single } from './hanger.ts';
+
+export function onTopRail(named: Pick<Single, 'name' | 'title' | 'nail'>): Single {
+	return {
+		...named,
+		broughtWith: 'its screws',
+		bears: insetOf,
+		does: (writer, { drop }) => [
+			`The ${named.name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
+			'Screws at most two thirds of the depth there; pull it by hand before the piece hangs by it.'
+		],
+		because: 'Off the middle by a hair, the picture hangs out of level for good.',
+		looked: 'Every screw tight, no wood split'
+	};
+}

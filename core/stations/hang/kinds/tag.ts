@@ -1,0 +1,37 @@
+/**
+ * A tag on the loose back of a ready-made frame (handbook hang#tag): it is bent out before the back goes in, the back carries the frame by
+ * what holds it, and it bears where the back’s upper edge lies, not where the rail’s wood does.
+ */
+import { at, half, houseTerms, less, sum } from '../../../rule/term.ts';
+import type { HangerDefinition } from './hanger.ts';
+
+export const tag: HangerDefinition & { line: null } = {
+	title: 'Hanging tag on the loose back',
+	came: 'hanging tag',
+	line: null,
+	single: {
+		name: 'hanging tag',
+		title: 'Hanging tag',
+		nail: 'a nail with a flat head',
+		broughtWith: null,
+		// The back lies in the rabbet: its edge is the flat wood’s width below the frame’s.
+		bears: ({ outer, frame, shop }) =>
+			sum(half(less(outer.height, at('frame.rabbet.height', frame.rabbet.height))), houseTerms(shop.house)('tagBears')),
+		does: (writer, { drop }) => [
+			`The hanging tag at the back’s upper edge, out straight, bearing ${writer.mark(drop)} below the frame’s top: measure it there, and change the figure where it differs.`,
+			'Every rivet tight, the back held all round; pull it by hand before the piece hangs by it.'
+		],
+		because: 'The whole frame hangs by its back, and the back by what holds it in.',
+		looked: 'Its rivets tight, the back not split and held all round'
+	},
+	own: null,
+	rings: 'hanging tag',
+	ringsTitle: 'Hanging tag',
+	holes: null,
+	holdsIn: 'back',
+	most: 'tagMostKg',
+	standsOff: 'tagStandsOff',
+	levels: false,
+	onMetal: true,
+	turns: true
+};
