@@ -42,6 +42,12 @@ test('rail pairs of a kit, a mat and a sleeve are wanted by their names, and lea
 		mat.wants.map(({ name }) => name),
 		['Mat bought ready, 540 × 700, opening 390 × 539 mm']
 	);
+	const stuck = made(workedJob({ aim: 'show', hold: { kind: 'whole-surface', adhesive: 'adhesive-board' }, copies: 10 }));
+	assert.deepEqual(
+		stuck.wants.map(({ name, amount, step }) => [name, amount, step]),
+		[['Adhesive board, at least 402 × 551 mm', 10, 'stick-down']]
+	);
+	assert.ok(stuck.takes.some(({ material, amount }) => material === stuck.wants[0]!.material && amount === 10));
 	assert.deepEqual(made(workedJob()).wants, []);
 });
 

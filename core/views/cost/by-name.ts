@@ -1,5 +1,6 @@
-/** What a job wants that is bought by its name: rail pairs of a kit, frames and mats bought ready, sleeves (handbook cut#orders). */
+/** What a job wants that is bought by its name: rail pairs of a kit, frames and mats bought ready, boards that stick, sleeves (handbook cut#orders). */
 import { itemByName } from '../../nesting/items.ts';
+import { materialName } from '../../stations/cut/material-name.ts';
 import { pairName } from '../../stations/frame/kit.ts';
 import type { StepId } from '../../shop/step-names.ts';
 import { showSize } from '../../units/show.ts';
@@ -9,7 +10,7 @@ import type { Planned } from './materials.ts';
 export type ByName = { material: string; name: string; amount: number; step: StepId };
 
 /** @returns for all that are alike */
-export function boughtByName({ job, plan }: Planned): ByName[] {
+export function boughtByName({ job, plan, shop }: Planned): ByName[] {
 	const made: Omit<ByName, 'material'>[] = [];
 	const { frame, belongs, bought, copies } = job;
 	const pairs = plan.frame?.kit?.flatMap(({ size }) => (size === undefined ? [] : [size])) ?? [];
@@ -31,6 +32,14 @@ export function boughtByName({ job, plan }: Planned): ByName[] {
 				step: 'try-window'
 			});
 	}
+	// A board or tissue that sticks has its size in its name: a smaller one is of no use.
+	for (const cut of plan.cut)
+		if (cut.from === 'sheet' && shop.adhesives[cut.material])
+			made.push({
+				name: `${materialName(cut, shop)}, at least ${showSize(cut, job.reader, 'least')} ${job.reader.unit}`,
+				amount: cut.count,
+				step: 'stick-down'
+			});
 	if (belongs.papers.length > 0) made.push({ name: 'Polyester sleeve', amount: copies, step: 'label' });
 	const known = new Map<string, ByName>();
 	for (const one of made) {
