@@ -22,6 +22,7 @@ import { FaultError, type Fault } from './job/faults.ts';
 import { fromHouse, houseBoard, material, type Assumed, type FromHouse } from './job/material.ts';
 import type { Accepted, Belongs, Decided, Spacer } from './job/decided.ts';
 import { readColour } from './shop/colours.ts';
+import type { Reader } from './units/show.ts';
 import { known, nth } from './units/there.ts';
 
 /**
@@ -32,7 +33,7 @@ import { known, nth } from './units/there.ts';
 export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm'): Decided {
 	const cutIn = job.unit ?? 'mm';
 	const shop = shopFor(shopAsItIs, cutIn);
-	const reader = { unit: reads, fraction: shop.houses.in.fraction };
+	const reader: Reader = { unit: reads, fraction: shop.houses.in.fraction, cutIn };
 	const faults: Fault[] = [];
 	const assumed: Assumed[] = [];
 	const house = fromHouse(assumed, shop, reader);

@@ -4,6 +4,8 @@ import { tidy } from './round.ts';
 import { there } from './there.ts';
 
 export type Unit = 'mm' | 'in';
+/** As a word of a sentence. */
+export const UNIT_WORDS: Record<Unit, string> = { mm: 'millimetres', in: 'inches' };
 export type LengthReading = { ok: true; mm: number } | { ok: false; says: string };
 
 export const MM_PER_INCH = 25.4;

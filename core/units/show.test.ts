@@ -52,6 +52,23 @@ test('what nobody cuts is a decimal of an inch where it is no fraction: thousand
 	assert.equal(showLength(1.0001 * IN, 'in', 'fine').text, '1');
 });
 
+test('cut in millimetres and read in inches: what lies between two fractions is marked, a limit and a decimal are not', () => {
+	const reader = { unit: 'in', fraction: 16, cutIn: 'mm' } as const;
+	for (const [mm, look, text] of [
+		[390, 'cut', '≈15 3⁄8'],
+		[390, 'mark', '≈15 3⁄8'],
+		[-3, 'mark', '≈−1⁄8'],
+		[4.5, 'mark', '≈3⁄16'],
+		[16.25 * IN, 'cut', '16 1⁄4'],
+		[50.9, 'cut', '≈2'],
+		[390, 'least', '15 3⁄8'],
+		[3, 'fine', '0.118']
+	] as const)
+		assert.equal(showLength(mm, reader, look).text, text, `${mm} ${look}`);
+	assert.equal(showLength(390, { ...reader, cutIn: 'in' }).text, '15 3⁄8');
+	assert.equal(showLength(16.25 * IN, { unit: 'mm', fraction: 16, cutIn: 'in' }).text, '412.8');
+});
+
 test('a limit goes to its safe side', () => {
 	assert.equal(showLimit(3.01, 'in', 'least'), '1⁄8 in');
 	assert.equal(showLimit(3.3, 'in', 'least'), '3⁄16 in');

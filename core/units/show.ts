@@ -14,8 +14,14 @@ import { cutDown, receiveUp, showNearest } from './round.ts';
  */
 export type Look = 'cut' | 'mark' | 'fine' | 'least' | 'most' | 'drill';
 
-/** Who reads: the unit, and the finest fraction of an inch that the shop's tapes show. */
-export type Reader = { unit: Unit; fraction: number };
+/**
+ * Who reads: the unit, and the finest fraction of an inch that the shop's tapes show; and the unit in which it is cut, where what a
+ * tape has no fraction for is to be marked.
+ */
+export type Reader = { unit: Unit; fraction: number; cutIn?: Unit };
+
+/** Before a length that is cut in millimetres and lies between two fractions of the tape. */
+export const ROUNDED = '≈';
 
 export type ShownLength = { text: string; whole: string; numerator: number; denominator: number };
 
@@ -32,7 +38,7 @@ const SOMETHING = 0.05;
  * @returns the text without a unit (`16 1⁄4` with the fraction slash U+2044, which fonts set as a real fraction) and its parts
  */
 export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut'): ShownLength {
-	const { unit, fraction: finest } = readerOf(reads);
+	const { unit, fraction: finest, cutIn } = readerOf(reads);
 	const fraction = look === 'drill' ? DRILL_FRACTION : finest;
 	const size = Math.abs(mm);
 	if (unit === 'mm') return plainText(mm, inSteps(size / 0.1, look) * 0.1, 1);
@@ -41,7 +47,8 @@ export function showLength(mm: number, reads: Unit | Reader, look: Look = 'cut')
 	const between = Math.abs((parts * MM_PER_INCH) / fraction - size) > SAME;
 	if ((look === 'fine' && between) || (parts === 0 && size >= SOMETHING)) return decimalInches(mm);
 	const whole = Math.floor(parts / fraction);
-	const minus = mm * parts < 0 ? '−' : '';
+	const rounded = between && cutIn === 'mm' && (look === 'cut' || look === 'mark') ? ROUNDED : '';
+	const minus = `${rounded}${mm * parts < 0 ? '−' : ''}`;
 	let [numerator, denominator] = [parts % fraction, fraction];
 	if (numerator === 0) return { text: `${minus}${whole}`, whole: `${minus}${whole}`, numerator: 0, denominator: 1 };
 	while (numerator % 2 === 0) [numerator, denominator] = [numerator / 2, denominator / 2];

@@ -186,7 +186,10 @@ function outerTwo({ file }: Context): Remedy {
 }
 
 function tooMuch(context: Context, sight: Held): Case[] {
-	return isHinge(sight.hold.kind) ? tooMuchAdhesive(context, sight) : tooLittleSlack(context, sight);
+	const cases = isHinge(sight.hold.kind) ? tooMuchAdhesive(context, sight) : tooLittleSlack(context, sight);
+	if (context.job.guard.glazing.family !== 'none') return cases;
+	// There is no glazing that it could bulge toward.
+	return cases.map((one) => ({ why: 'A sheet that can’t grow bulges or tears.', ...one }));
 }
 
 /** What a sheet would do that can't grow, as far as the air in the pack leaves it: an estimate. */
@@ -298,7 +301,7 @@ function cornerCase(context: Context, sight: Held): Case[] {
 
 function pocketSays(context: Context, sight: Held, leg: number, hidden: number): string {
 	const [one, other] = saidBoth(context, leg, hidden);
-	return `${which(sight)}A corner pocket of ${one} shows: the overlaps hide ${other}.`;
+	return `${which(sight)}A corner pocket of ${one} shows: ${isAbove(hidden, 0) ? `the overlaps hide ${other}` : 'nothing hides it'}.`;
 }
 
 /** By how much a pocket falls short of the least, and what overlap would do. */
@@ -342,7 +345,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 			const shorter = { label: 'Strips as long as the overlap hides', patch: drop(context.file, ['hold', 'contact']) };
 			return [
 				{
-					says: `${which(sight)}A strip of ${saidBoth(context, reach, hidden)[0]} ${word} shows: the overlap hides ${saidBoth(context, reach, hidden)[1]}.`,
+					says: `${which(sight)}A strip of ${saidBoth(context, reach, hidden)[0]} ${word} shows: ${isAbove(hidden, 0) ? `the overlap hides ${saidBoth(context, reach, hidden)[1]}` : 'nothing hides it'}.`,
 					where,
 					remedies: context.file.hold?.contact !== undefined && hidden >= house.stripLeast ? [shorter] : [hinges(context)]
 				}

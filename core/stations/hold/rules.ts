@@ -12,6 +12,7 @@ import { isStiff } from '../../job/decide-piece.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { bringsWaterOrHeat, isWetted } from '../../shop/holds.ts';
 import { HOLDS } from './kinds/all.ts';
+import { holdNames } from './names.ts';
 
 export const holdRules: Rule[] = [
 	{
@@ -230,7 +231,7 @@ export const holdRules: Rule[] = [
 				{
 					says: fromMat
 						? 'Held on the back of the window mat, the sheet lies on its face: it sheds.'
-						: `${HOLDS[hold.kind].names.paper}: the piece is turned over for them, and it sheds.`,
+						: `${holdNames(job).paper}: the piece is turned over for them, and it sheds.`,
 					where: fromMat ? 'schools.hang-from' : 'hold.kind',
 					remedies: fromMat ? [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')] : upward
 				}

@@ -3,7 +3,7 @@ import { SCOPE_OF } from '../../job/scopes.ts';
 import type { PieceKind } from '../../job/kinds.ts';
 import { isFixed } from '../../job/fixed.ts';
 import type { StepId } from '../../shop/step-names.ts';
-import { HOLDS } from '../../stations/hold/kinds/all.ts';
+import { holdNames } from '../../stations/hold/names.ts';
 import { closingRail, isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import type { Plan } from '../../plan.ts';
@@ -18,7 +18,7 @@ import { known } from '../../units/there.ts';
 /** `corner pockets, nothing sticks`; `3 T-hinges, wheat-starch paste and tissue, comes off with water`. */
 export function heldBy(job: Decided, plan: Plan): string {
 	const { hold } = job;
-	const name = HOLDS[hold.kind].names.label;
+	const name = holdNames(job).label;
 	const count = each(plan.hold).reduce((sum, one) => sum + one.count, 0);
 	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
 	const { adhesive } = hold;

@@ -78,5 +78,9 @@ test('the story stick: the ring from the top and from the side; none for one han
 	const ring = stick.shapes.find(({ role }) => role === 'ring')!.circle!;
 	assert.deepEqual([ring.x, ring.y], [hang!.inset, hang!.drop]);
 	assert.ok(stick.box.height > hang!.drop);
+	const wide = made({ frame: { kind: 'wood', section: { face: 120, lip: 6, depth: 40, rabbetDepth: 16, density: 600 } } }).plan;
+	const far = stickScene(wide)!;
+	assert.equal(far.shapes.find(({ role }) => role === 'ring')!.circle!.x, 57);
+	assert.ok(far.box.width > 57, 'a broad moulding has its ring farther in than a narrow stick is wide');
 	assert.equal(stickScene(made({ hang: { by: 'sawtooth' } }).plan), null);
 });

@@ -45,19 +45,22 @@ function cross({ x, y }: Point): Shape[] {
 /** Wide enough to be held, mm. */
 const STICK_WIDTH = 40;
 const STICK_MORE = 20;
+/** And to be marked beside the ring. */
+const STICK_BESIDE = 12;
 
 /** One strip for both sides: its top edge on the frame’s top, its edge on the frame’s side; null where nothing is measured from the top. */
 export function stickScene({ hang }: Plan): Scene | null {
 	if (!hang || !standsOnSides(HANGERS[hang.by])) return null;
 	const height = hang.drop + STICK_MORE;
+	const width = Math.max(STICK_WIDTH, hang.inset + STICK_BESIDE);
 	return {
 		view: 'board',
 		title: 'Story stick, for both sides',
-		box: { left: 0, top: 0, width: STICK_WIDTH, height },
+		box: { left: 0, top: 0, width, height },
 		shapes: [
-			{ role: 'part', rings: [rectangle(0, 0, STICK_WIDTH, height)], fill: 'none', title: 'Its top edge on the frame’s top' },
-			{ role: 'ring', circle: { x: Math.min(hang.inset, STICK_WIDTH), y: hang.drop, radius: 5 }, fill: 'none', title: 'Ring' },
-			...cross({ x: Math.min(hang.inset, STICK_WIDTH), y: hang.drop })
+			{ role: 'part', rings: [rectangle(0, 0, width, height)], fill: 'none', title: 'Its top edge on the frame’s top' },
+			{ role: 'ring', circle: { x: hang.inset, y: hang.drop, radius: 5 }, fill: 'none', title: 'Ring' },
+			...cross({ x: hang.inset, y: hang.drop })
 		],
 		dimensions: [],
 		callouts: []

@@ -5,6 +5,7 @@ import type { HoldKind } from '../../job/hold-kinds.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { mouldingName } from '../../shop/mouldings.ts';
 import { inSentence } from '../../units/in-sentence.ts';
+import { UNIT_WORDS, type Unit } from '../../units/length.ts';
 import type { Reader } from '../../units/show.ts';
 import { nameOf } from './names.ts';
 
@@ -88,6 +89,6 @@ export function askedValue(path: string, value: unknown, shop: Shop, reader: Rea
 	if (path === 'frame.moulding' && shop.mouldings[id]) return inSentence(mouldingName(shop.mouldings[id], reader));
 	const material = shop.boards[id] ?? shop.glazings[id] ?? shop.media[id];
 	if (material) return inSentence(material.name);
-	if (path === 'unit') return id === 'in' ? 'inches' : 'millimetres';
+	if (path === 'unit') return UNIT_WORDS[id as Unit];
 	return optionName(id);
 }

@@ -3,6 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { placeCallouts, placeDimensions } from '$core/views/drawing/dimensions.ts';
 	import { calloutLength, describe, dimensionPath, written } from '$core/views/formats/svg.ts';
+	import { UNIT_WORDS } from '$core/units/length.ts';
 	import { showNumber, type Reader } from '$core/units/show.ts';
 	import type { Rect } from '$core/geometry/shapes.ts';
 	import Hatches from './Hatches.svelte';
@@ -304,7 +305,7 @@
 		>
 	{/if}
 	<table class="seen-by-readers">
-		<caption>{told.title}: figures of the drawing, in {reader.unit}</caption>
+		<caption>{told.title}: figures of the drawing, in {UNIT_WORDS[reader.unit]}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
 		<tbody>
 			{#each told.dimensions as dimension (dimension.name)}<tr

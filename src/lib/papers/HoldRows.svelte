@@ -2,7 +2,7 @@
 	/** The job sheet's lines about one hold, as the hand meets it: tabs on the back of the sheet count from its left as it lies. */
 	import { hingesAsLaid, staysFaceUp } from '$core/stations/hold/as-laid.ts';
 	import { SIDE_WORDS } from '$core/stations/cut/material-name.ts';
-	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
+	import { holdNames } from '$core/stations/hold/names.ts';
 	import { which, type Sight } from '$core/rule/sights.ts';
 	import { showShare } from '$core/units/show.ts';
 	import type { Printed } from './planned.ts';
@@ -18,7 +18,7 @@
 </script>
 
 <table>
-	<caption>{which(sight)}{HOLDS[hold.kind].names.paper}, {job.reader.unit}</caption>
+	<caption>{which(sight)}{holdNames(job).paper}, {job.reader.unit}</caption>
 	<tbody>
 		{#if hinges.length > 0}<tr
 				><th scope="row">centres from its left, the piece {lies}</th><td>{hinges.map(mark).join(', ')}</td></tr

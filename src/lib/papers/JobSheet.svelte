@@ -15,7 +15,7 @@
 	import { sightsOf, which, type Sight } from '$core/rule/sights.ts';
 	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
 	import { GRADE_NAMES, gradeSaid } from '$core/shop/grades.ts';
-	import { showMinutes } from '$core/units/show.ts';
+	import { ROUNDED, showMinutes } from '$core/units/show.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { WrittenShop } from '$core/shop/written.ts';
 	import type { Unit } from '$core/units/length.ts';
@@ -157,7 +157,9 @@
 					)}{job.scope === 'whole' ? '' : ', of what is done here'}<br />{/if}{#if job.scope !== 'whole'}{scope.name}<br
 					/>{/if}{#if job.copies > 1}{job.copies} alike: the cut list is for all<br />{/if}cut in {job.cutIn === 'mm'
 					? 'mm'
-					: 'inches'}{job.cutIn === unit ? '' : `, read in ${unit === 'mm' ? 'mm' : 'inches'}`}<br />{now}
+					: 'inches'}{job.cutIn === unit
+					? ''
+					: `, read in ${unit === 'mm' ? 'mm' : `inches (${ROUNDED} rounded to the tape)`}`}<br />{now}
 			</p>
 		</header>
 		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}

@@ -7,7 +7,7 @@
 	import { nameUnit } from '$core/job/unit.ts';
 	import { isBareFraction, readLength, cuttingStep } from '$core/units/length.ts';
 	import { showNearest } from '$core/units/round.ts';
-	import { showLength, showWithUnit, type Look } from '$core/units/show.ts';
+	import { ROUNDED, showLength, showWithUnit, type Look } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
 
 	type Props = {
@@ -81,11 +81,14 @@
 		editor.type(place, text, write ? write(kept) : put(editor.file, keys, kept));
 	}
 
+	/** Without the mark of what is rounded, which nobody types. */
+	const bareText = (text: string) => text.replace(ROUNDED, '');
+
 	function onfocus(event: FocusEvent) {
-		typed = shown;
+		typed = bareText(shown);
 		focused = true;
 		taken = editor.file;
-		before = { text: written(), value };
+		before = { text: bareText(written()), value };
 		(event.target as HTMLInputElement).select();
 	}
 
@@ -112,7 +115,7 @@
 				zero ? 0 : step,
 				showNearest(value, cuttingStep(editor.unit, editor.reader.fraction)) + (event.key === 'ArrowUp' ? step : -step)
 			);
-			take(showLength(stepped, editor.reader, look).text);
+			take(bareText(showLength(stepped, editor.reader, look).text));
 		}
 	}
 

@@ -6,6 +6,7 @@
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Plan } from '$core/plan.ts';
 	import { gradeSaid } from '$core/shop/grades.ts';
+	import { UNIT_WORDS } from '$core/units/length.ts';
 	import { showLength, showMass, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import { placeName } from '$lib/ui/words.ts';
@@ -80,7 +81,7 @@
 		</div>
 		{#if second && second.plan.window && editor.settled.plan.window}
 			<table class="table">
-				<caption class="seen-by-readers">Sizes and grade of both, in {editor.unit}</caption>
+				<caption class="seen-by-readers">Sizes and grade of both, in {UNIT_WORDS[editor.unit]}</caption>
 				<thead
 					><tr
 						><th scope="col">What</th>{#each both as one (one.name)}<th scope="col">{one.name}</th>{/each}</tr

@@ -30,9 +30,13 @@
 		)
 	);
 
-	/** A figure in the reader's unit; a plain number of the expression as it is. */
+	/** A sum adds up in the unit in which it is cut; read in the other, its result is said in both. */
+	const reader = $derived({ ...editor.reader, unit: editor.job.cutIn });
+	const other = $derived(editor.unit !== editor.job.cutIn);
+
+	/** A plain number of the expression as it is. */
 	function write(value: number, of: string | null): string {
-		return of === null ? String(value) : figureWithUnit(value, of, editor.reader);
+		return of === null ? String(value) : figureWithUnit(value, of, reader);
 	}
 
 	/** Where the figure stands, or stood while it was on the screen. */
@@ -65,7 +69,7 @@
 					<Popover.CloseTrigger class="close" aria-label="Close"><Close size={16} aria-hidden="true" /></Popover.CloseTrigger>
 				</div>
 				{#if said && explanation}
-					<p class="line figures">= {said.line}</p>
+					<p class="line figures">= {other ? `${showFigure(said.result, explanation.unit, reader)} = ` : ''}{said.line}</p>
 					{#if linked.length > 0}
 						<dl>
 							{#each linked as part (part.path)}

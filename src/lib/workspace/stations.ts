@@ -1,6 +1,6 @@
 /** The stations of the strip, in the order of the work: what each says in one line, and its sign. */
 import type { Finding, Severity, Station } from '$core/rule/rule.ts';
-import { HOLDS } from '$core/stations/hold/kinds/all.ts';
+import { holdNames } from '$core/stations/hold/names.ts';
 import { each } from '$core/units/one-or-each.ts';
 import type { Plan } from '$core/plan.ts';
 import { showLength, showMass, showSize } from '$core/units/show.ts';
@@ -94,7 +94,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
 			const { kind, adhesive } = job.hold;
 			if (isHinge(kind)) return `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${adhesive.name}`;
-			return adhesive.family === 'none' ? HOLDS[kind].names.label : `${HOLDS[kind].names.label} · ${adhesive.name}`;
+			const { label } = holdNames(job);
+			return adhesive.family === 'none' ? label : `${label} · ${adhesive.name}`;
 		}
 	},
 	{

@@ -12,6 +12,7 @@ import { nth, there } from '../../../units/there.ts';
 
 export const clips: HoldDefinition = {
 	names: { choice: 'Clips at its edges; in a float patches behind it', paper: 'Clips at its edges', label: 'clips' },
+	inFloat: { paper: 'Patches behind it', label: 'patches behind it' },
 	refuses: ({ piece }) =>
 		isStiff(piece) ? null : 'Clips hold what is stiff, a panel or a canvas. Choose hinges, corners or strips.',
 	offered: () => true,

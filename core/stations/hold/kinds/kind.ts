@@ -51,6 +51,8 @@ export type BackPen = {
 export type HoldDefinition = {
 	/** Where it is chosen; on papers; on the label and in the strip of stations. */
 	names: { choice: string; paper: string; label: string };
+	/** The same of a float, where something else holds it there. */
+	inFloat?: { paper: string; label: string };
 	/** Why it does not suit a piece, in a sentence that says what to choose; null where it does. */
 	refuses(to: Fitting): string | null;
 	/** Whether it is offered for a piece that it suits: neither what is wet, nor what sticks for good, is where it harms. */

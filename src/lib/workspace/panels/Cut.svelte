@@ -3,7 +3,8 @@
 	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';
 	import { sizesThatChange } from '$core/stations/cut/recut.ts';
 	import { matBackScene } from '$core/views/drawing/board.ts';
-	import { showLength } from '$core/units/show.ts';
+	import { UNIT_WORDS } from '$core/units/length.ts';
+	import { ROUNDED, showLength } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { unbroken } from '$lib/ui/words.ts';
@@ -26,7 +27,6 @@
 		['bottom', 'bottom']
 	] as const;
 	const other = $derived(job.cutIn === 'mm' ? 'in' : 'mm');
-	const UNITS = { mm: 'millimetres', in: 'inches' };
 	const changes = $derived.by(() => {
 		const next = editor.ifCutIn(other);
 		return next ? sizesThatChange(plan.cut, next.cut) : null;
@@ -63,14 +63,17 @@
 			</p>
 		</div>
 		<div class="group">
-			<h2>Cut in {UNITS[job.cutIn]}</h2>
+			<h2>Cut in {UNIT_WORDS[job.cutIn]}</h2>
 			<p class="quiet">
 				To {step}
-				{job.cutIn}, with the house figures for {UNITS[job.cutIn]}. Reading the other unit changes no size; cutting in it does.
+				{job.cutIn}, with the house figures for {UNIT_WORDS[job.cutIn]}. Reading the other unit changes no size; cutting in it
+				does.{job.cutIn === 'mm' && editor.unit === 'in'
+					? ` ${ROUNDED} stands before what is rounded to the tape: it adds up in millimetres.`
+					: ''}
 			</p>
 			{#if changes !== null}<div>
 					<button type="button" class="btn preset-outlined-brand" onclick={() => editor.recutIn(other)}
-						>Recut in {UNITS[other]}: {changes === 0
+						>Recut in {UNIT_WORDS[other]}: {changes === 0
 							? 'no size changes'
 							: changes === 1
 								? 'one size changes'

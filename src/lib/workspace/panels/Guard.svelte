@@ -2,7 +2,7 @@
 	/** The package layer by layer from the front: each with what it touches and faces; the chosen one is compared beside it. */
 	import type { Severity } from '$core/rule/rule.ts';
 	import { slotsOf, whereOfSlot, type Slot } from '$core/advice/slots.ts';
-	import { HOLDS } from '$core/stations/hold/kinds/all.ts';
+	import { holdNames } from '$core/stations/hold/names.ts';
 	import { put } from '$core/job/patch.ts';
 	import Figure from '$lib/ui/Figure.svelte';
 	import { readColour, type WrittenColour } from '$core/shop/colours.ts';
@@ -93,7 +93,7 @@
 		return {
 			slot: null,
 			name: job.piece.kind === 'photograph' ? 'Photograph' : job.piece.kind === 'paper' ? 'The sheet' : 'The piece',
-			material: `${HOLDS[job.hold.kind].names.label}, ${fade}`,
+			material: `${holdNames(job).label}, ${fade}`,
 			thickness: layers[at]?.thickness ?? null,
 			path: at >= 0 ? `pack.layers[${at}].thickness` : null,
 			beside: '',

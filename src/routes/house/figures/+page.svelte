@@ -11,7 +11,7 @@
 		type WrittenFigure
 	} from '$core/shop/own-house.ts';
 	import { figureWord, isLength } from '$core/units/figures.ts';
-	import type { Unit } from '$core/units/length.ts';
+	import { UNIT_WORDS, type Unit } from '$core/units/length.ts';
 	import { BECAUSE_MOST } from '$core/shop/own-schools.ts';
 	import { HOUSE_NAMES } from '$core/shop/house-names.ts';
 	import HousePlaces from '$lib/house/HousePlaces.svelte';
@@ -123,7 +123,7 @@
 									<input
 										class="input figures"
 										class:own={isOwn}
-										aria-label="{name}, cut in {unit === 'mm' ? 'millimetres' : 'inches'}"
+										aria-label="{name}, cut in {UNIT_WORDS[unit]}"
 										aria-invalid={fault ? 'true' : undefined}
 										autocomplete="off"
 										value={own[`${unit} ${figure}`] ?? usual(figure, unit)}
