@@ -46,6 +46,11 @@
 	/** Nobody writes a fraction of a millimetre: it is asked what is meant. */
 	const asks = $derived(draft !== undefined && editor.unit === 'mm' && isBareFraction(draft.text));
 
+	$effect(() => {
+		const mine = place;
+		return () => editor.notWaiting(mine);
+	});
+
 	function faultHere(): { text: string; says: string } | undefined {
 		const fault = editor.faults.find(({ path }) => {
 			const at = pointer(keysOfPath(path));
@@ -71,14 +76,15 @@
 	}
 
 	function read(text: string) {
-		if (text.trim() === '' && (optional || (value === null && !draft))) return editor.type(place, text, drop(editor.file, keys));
+		if (text.trim() === '' && (optional || (value === null && !draft)))
+			return editor.type(place, text, () => drop(editor.file, keys));
 		if (editor.unit === 'mm' && isBareFraction(text))
 			return editor.type(place, text, null, `“${text.trim()}” is a fraction, and millimetres have none. Inches?`);
 		const length = readLength(text, editor.unit, zero);
 		if (!length.ok) return editor.type(place, text, null, length.says);
 		// A plain number of millimetres is kept as one; everything else as it was typed, with its unit.
 		const kept = editor.unit === 'mm' && /^\d+(\.\d+)?$/.test(text.trim()) ? length.mm : nameUnit(text, editor.unit);
-		editor.type(place, text, write ? write(kept) : put(editor.file, keys, kept));
+		editor.type(place, text, () => (write ? write(kept) : put(editor.file, keys, kept)));
 	}
 
 	/** Without the mark of what is rounded, which nobody types. */

@@ -14,12 +14,17 @@
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 
+	$effect(() => {
+		const mine = place;
+		return () => editor.notWaiting(mine);
+	});
+
 	function take(text: string) {
 		typed = text;
-		if (text.trim() === '') return editor.type(place, text, drop(editor.file, keys));
+		if (text.trim() === '') return editor.type(place, text, () => drop(editor.file, keys));
 		const cents = readCents(text);
 		if (typeof cents !== 'number') return editor.type(place, text, null, 'This is no sum of money. Write it as 48 or 48.50.');
-		editor.type(place, text, put(editor.file, keys, cents));
+		editor.type(place, text, () => put(editor.file, keys, cents));
 	}
 
 	function leave() {

@@ -24,16 +24,25 @@
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 
+	$effect(() => {
+		const mine = place;
+		return () => editor.notWaiting(mine);
+	});
+
 	function take(text: string) {
 		if (change) {
 			const made = change(text);
-			return typeof made === 'string' ? editor.type(place, text, null, made) : editor.type(place, text, made);
+			if (typeof made === 'string') return editor.type(place, text, null, made);
+			return editor.type(place, text, () => {
+				const now = change(text);
+				return typeof now === 'string' ? made : now;
+			});
 		}
-		if (!number) return editor.type(place, text, write ? write(text) : put(editor.file, keys, text));
-		if (optional && text.trim() === '') return editor.type(place, text, drop(editor.file, keys));
+		if (!number) return editor.type(place, text, () => (write ? write(text) : put(editor.file, keys, text)));
+		if (optional && text.trim() === '') return editor.type(place, text, () => drop(editor.file, keys));
 		const read = Number(text);
 		if (text.trim() === '' || !Number.isFinite(read)) return editor.type(place, text, null, 'Write a number here.');
-		editor.type(place, text, put(editor.file, keys, read));
+		editor.type(place, text, () => put(editor.file, keys, read));
 	}
 </script>
 

@@ -1,5 +1,6 @@
 /** One open job: its file, undo, what was typed and is a fault, and the way to the server. The plan is derived, never copied. */
 import { invalidate } from '$app/navigation';
+import { tick } from 'svelte';
 import { asFarAs } from '$core/advice/as-far-as.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
@@ -48,6 +49,8 @@ export class JobEditor {
 	refusal = $state('');
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
+	/** What those ask for that could be read, and can’t be planned as the job stands. */
+	readonly #waiting = new Map<string, () => readonly Operation[]>();
 	/** A second version to compare with: the job as it stood, or one of its revisions. */
 	second = $state.raw<Version | null>(null);
 	/** The place of the package for which materials are compared. */
@@ -179,7 +182,31 @@ export class JobEditor {
 		this.#future = [];
 		this.file = next;
 		this.#touched(typing !== null);
+		// Once the fields have the job as it is now: what they ask for may be made of it.
+		if (this.#waiting.size > 0) void tick().then(() => this.#tryWaiting());
 		return [];
+	}
+
+	/** What stood in another field and was a fault may be none any more: what is shown there holds then, as part of the same stroke. */
+	#tryWaiting(): void {
+		for (const [place, asks] of this.#waiting) {
+			if (place === this.#typing) continue;
+			const tried = attempt(() => patched(this.file, asks()), told);
+			if (!tried.ok || this.#newFaultsOf(tried.gives).length > 0) continue;
+			this.#settled(place);
+			this.file = tried.gives;
+			this.#touched();
+		}
+	}
+
+	/** Its field is gone, and nobody sees what stood there. */
+	notWaiting(place: string): void {
+		this.#waiting.delete(place);
+	}
+
+	#settled(place: string): void {
+		delete this.drafts[place];
+		this.#waiting.delete(place);
 	}
 
 	/** A length as it was typed, mm, while what it belongs to is not whole yet; null where none stands. */
@@ -198,14 +225,16 @@ export class JobEditor {
 	/**
 	 * A stroke in a field.
 	 * @param place the field's place in the file, a JSON Pointer
-	 * @param operations what the text asks for, or null when it could not be read; `says` then tells why
+	 * @param asks what the text asks for of the job as it stands, or null when it could not be read; `says` then tells why
 	 */
-	type(place: string, text: string, operations: readonly Operation[] | null, says = ''): void {
-		const faults = operations === null ? [{ path: place, says }] : this.apply(operations, place);
+	type(place: string, text: string, asks: (() => readonly Operation[]) | null, says = ''): void {
+		const faults = asks === null ? [{ path: place, says }] : this.apply(asks(), place);
 		if (faults.length > 0) {
 			this.drafts[place] = { text, says: nth(faults, 0).says };
+			if (asks) this.#waiting.set(place, asks);
+			else this.#waiting.delete(place);
 			this.#takeBack(place);
-		} else delete this.drafts[place];
+		} else this.#settled(place);
 		this.#store();
 	}
 
@@ -231,7 +260,7 @@ export class JobEditor {
 
 	/** Puts a field back to what the job holds. */
 	dropDraft(place: string): void {
-		delete this.drafts[place];
+		this.#settled(place);
 		this.#store();
 	}
 

@@ -80,3 +80,15 @@ for (const [which, changes] of [
 		});
 	}
 }
+
+test('a length that its neighbour forbids waits there, and holds once the neighbour allows it', async () => {
+	const number = await keepJob(here.server.address, workedJob(SECOND));
+	await here.browser.open(`/jobs/${number}?at=frame`);
+	await here.browser.type('Lip', '30');
+	await here.browser.sees('A lip of 30 mm is as wide as the face of 22 mm.');
+	await here.browser.type('Face', '40');
+	await here.browser.seesNo('is as wide as the face of');
+	const kept = await here.untilKept(number, 'both', (job) => job.frame!.section!.lip === 30);
+	assert.equal(kept.frame!.section!.face, 40);
+	assert.equal(await (await here.browser.field('Lip')).getAttribute('value'), '30');
+});
