@@ -2,7 +2,7 @@
 import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
-import { POUNDS_PER_KG, showBoth, showLimit, showMass, showNumber, showWithUnit } from '../units/show.ts';
+import { POUNDS_PER_KG, showBoth, showLimit, showMass, showNumber, showRead, showWithUnit } from '../units/show.ts';
 import type { Context, Remedy } from './rule.ts';
 
 /** One value put at one place of the job file. */
@@ -39,6 +39,11 @@ export function said(context: Context, mm: number): string {
 /** A length that nobody cuts. */
 export function saidFine(context: Context, mm: number): string {
 	return showWithUnit(mm, context.job.reader, 'fine');
+}
+
+/** The same where nothing is held against it: as a rule is read. */
+export function saidRead({ job: { reader } }: Context, mm: number): string {
+	return `${showRead(mm, reader)} ${reader.unit}`;
 }
 
 /** A figure and what it is held against: `1⁄16 in`, `1⁄8 in`; as decimals where both would read the same. */

@@ -5,8 +5,7 @@ import { lineSize } from './cut/material-name.ts';
 import type { Size } from '../geometry/shapes.ts';
 import type { Figures } from '../figures.ts';
 import type { Shop } from '../shop/shop.ts';
-import { MM_PER_INCH } from '../units/length.ts';
-import { showLength, showSize, showWithUnit, type Look } from '../units/show.ts';
+import { showLength, showRead, showSize, showWithUnit, type Look } from '../units/show.ts';
 import type { Cut } from '../figures/cut.ts';
 import type { Decided } from '../job/decided.ts';
 import type { Scene } from '../figures/scene.ts';
@@ -40,9 +39,6 @@ export type MadeStep = Step & { id: StepId };
 
 /** What steps are written from: the figures, and what is cut for them. */
 export type Made = Figures & { cut: Cut[] };
-
-/** Of an inch, as a rule has it that is read closely. */
-const FINEST = 32;
 
 export class Writer {
 	readonly job: Decided;
@@ -79,13 +75,7 @@ export class Writer {
 	}
 
 	fine(mm: number): string {
-		const { reader } = this.job;
-		if (reader.unit === 'mm') return showLength(mm, reader, 'fine').text;
-		// No tape has decimals of an inch; it is read to thirty-seconds.
-		const fine = { ...reader, fraction: Math.max(reader.fraction, FINEST) };
-		return Math.abs(mm) > 0.05 && Math.abs(mm) < MM_PER_INCH / FINEST / 2
-			? `under 1\u2044${FINEST}`
-			: showLength(mm, fine, 'mark').text;
+		return showRead(mm, this.job.reader);
 	}
 
 	withUnit(mm: number, look: Look = 'mark'): string {

@@ -84,6 +84,19 @@ export function showWithUnit(mm: number, reads: Unit | Reader, look: Look = 'cut
 	return `${showLength(mm, reads, look).text} ${readerOf(reads).unit}`;
 }
 
+/** Of an inch, as a rule has it that is read closely. */
+const READ_FRACTION = 32;
+
+/** What nobody cuts, as it is read closely on a rule: no rule has decimals of an inch. What is under half its finest part is said so. */
+export function showRead(mm: number, reads: Unit | Reader): string {
+	const reader = readerOf(reads);
+	if (reader.unit === 'mm') return showLength(mm, reader, 'fine').text;
+	const size = Math.abs(mm);
+	if (size > SOMETHING && size < MM_PER_INCH / READ_FRACTION / 2) return `under 1\u2044${READ_FRACTION}`;
+	// Nobody adds it up: it has no mark of what is rounded.
+	return showLength(mm, { unit: 'in', fraction: Math.max(reader.fraction, READ_FRACTION) }, 'mark').text;
+}
+
 /** `390 × 539`, width first. */
 export function showSize(size: { width: number; height: number }, reads: Unit | Reader, look: Look = 'cut'): string {
 	return `${showLength(size.width, reads, look).text} × ${showLength(size.height, reads, look).text}`;

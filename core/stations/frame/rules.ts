@@ -1,5 +1,5 @@
 import type { Context, Remedy, Rule } from '../../rule/rule.ts';
-import { massesSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { massesSaid, remedy, said, saidBoth, saidFine, saidRead } from '../../rule/change.ts';
 import { drop } from '../../job/patch.ts';
 import { allowanceIn, growthOf } from './frame.ts';
 import { put } from '../../job/patch.ts';
@@ -208,7 +208,7 @@ export const frameRules: Rule[] = [
 			const misfit = context.plan.frame?.misfit ?? 0;
 			return misfit <= context.shop.house.outOfTrue
 				? []
-				: [{ says: `The frame’s readings disagree by ${saidFine(context, misfit)}.`, where: 'frame.misfit' }];
+				: [{ says: `The frame’s readings disagree by ${saidRead(context, misfit)}.`, where: 'frame.misfit' }];
 		}
 	},
 	{
@@ -223,7 +223,7 @@ export const frameRules: Rule[] = [
 			const out = context.plan.frame?.cornersOut;
 			if (!out) return [];
 			const worst = out.reduce((most, next, index) => (Math.abs(next) > Math.abs(nth(out, most)) ? index : most), 0);
-			const by = saidFine(context, Math.abs(nth(out, worst)));
+			const by = saidRead(context, Math.abs(nth(out, worst)));
 			return [
 				{
 					says: `The frame’s ${nth(CORNERS, worst).replace('-', ' ')} corner is ${nth(out, worst) > 0 ? 'open' : 'closed'} by ${by}${there(context.plan.frame, 'frame').lite ? '; the glazing follows it' : ''}.`,

@@ -1,5 +1,5 @@
 import type { Context, Rule } from '../../rule/rule.ts';
-import { massesSaid, massSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { massSaid, massesSaid, remedy, said, saidBoth, saidFine, saidRead } from '../../rule/change.ts';
 import { drop, put } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
@@ -58,7 +58,7 @@ export const hangRules: Rule[] = [
 			if (chosen ? fitting.some(({ id }) => id === chosen.id) : first) return [];
 			const bears = showStrength(hang.ringWantedKg, job.reader);
 			const says = !chosen
-				? `No ring that fits on ${saidFine(context, wood)} of wood bears ${bears}.`
+				? `No ring that fits on ${saidRead(context, wood)} of wood bears ${bears}.`
 				: chosen.plate > wood
 					? `${chosen.name}: its plate is wider than the wood.`
 					: `${chosen.name} bears ${showStrength(chosen.workingKg, job.reader)}; ${bears} is wanted.`;

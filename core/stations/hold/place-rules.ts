@@ -1,6 +1,6 @@
 /** Rules about where a hold comes, which edges it fixes, and whether it shows. */
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
-import { leastSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { leastSaid, remedy, said, saidBoth, saidFine, saidRead } from '../../rule/change.ts';
 import { overlapRemedy } from '../window/zones.ts';
 import { widerBorder } from '../window/size-rules.ts';
 import { houseBoard } from '../../job/material.ts';
@@ -134,7 +134,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 	if (isAbove(beyond, 0))
 		return [
 			{
-				says: `${which(sight)}An outer hinge reaches ${saidFine(context, beyond)} past the side of its board.`,
+				says: `${which(sight)}An outer hinge reaches ${saidRead(context, beyond)} past the side of its board.`,
 				where,
 				remedies: hold.kind === 't-hinge' ? kinds : []
 			}

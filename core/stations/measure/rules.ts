@@ -1,5 +1,5 @@
 import type { Context, Rule } from '../../rule/rule.ts';
-import { saidFine } from '../../rule/change.ts';
+import { saidRead } from '../../rule/change.ts';
 import { each } from '../../units/one-or-each.ts';
 import { named, which } from '../../rule/sights.ts';
 import { nth, there } from '../../units/there.ts';
@@ -18,7 +18,7 @@ export const measureRules: Rule[] = [
 					? []
 					: [
 							{
-								says: `${which({ number })}The readings disagree by ${saidFine(context, measure.misfit)}.`,
+								says: `${which({ number })}The readings disagree by ${saidRead(context, measure.misfit)}.`,
 								where: named(number, 'measure.misfit')
 							}
 						]
@@ -36,12 +36,12 @@ export const measureRules: Rule[] = [
 			return measured(context).flatMap(({ measure, number, readings }) => {
 				if (Math.abs(measure.lean) > context.shop.house.outOfTrue) {
 					const to = measure.lean > 0 ? 'right' : 'left';
-					const says = `The sheet leans ${saidFine(context, Math.abs(measure.lean))} to the ${to} at the bottom.`;
+					const says = `The sheet leans ${saidRead(context, Math.abs(measure.lean))} to the ${to} at the bottom.`;
 					return [{ says: which({ number }) + says, where: named(number, 'measure.lean') }];
 				}
 				const apart = Math.max(Math.abs(readings.top - readings.bottom), Math.abs(readings.left - readings.right));
 				if (apart <= context.shop.house.outOfTrue) return [];
-				const says = `Opposite sides differ by ${saidFine(context, apart)}.`;
+				const says = `Opposite sides differ by ${saidRead(context, apart)}.`;
 				return [{ says: which({ number }) + says, where: named(number, 'measure.outline') }];
 			});
 		}

@@ -1,6 +1,6 @@
 /** Rules about depth: whether the pack and what holds it go into the rabbet or the channel (handbook pack#clearance). */
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
-import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine } from '../../rule/change.ts';
+import { leastSaid, mostSaid, remedy, said, saidBoth, saidFine, saidRead } from '../../rule/change.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { drop } from '../../job/patch.ts';
 import { cutDown, isNothing, receiveUp } from '../../units/round.ts';
@@ -26,7 +26,7 @@ export const depthRules: Rule[] = [
 			if (clearance === undefined || isAtLeast(clearance, -mayStandProud(context))) return [];
 			return [
 				{
-					says: `The pack is ${saidFine(context, -clearance)} proud of the ${frameKindOf(context.job)?.recess}.`,
+					says: `The pack is ${saidRead(context, -clearance)} proud of the ${frameKindOf(context.job)?.recess}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, context.shop.house.roomForPoints - clearance)
 				}
@@ -111,7 +111,7 @@ export const depthRules: Rule[] = [
 			);
 			return [
 				{
-					says: `The pack ends ${saidFine(context, clearance)} below the moulding’s back.`,
+					says: `The pack ends ${saidRead(context, clearance)} below the moulding’s back.`,
 					...(context.plan.back?.tape
 						? {}
 						: { why: 'So far from the back, points and cover have little to hold to; a filler brings the pack up.' }),
@@ -140,7 +140,7 @@ export const depthRules: Rule[] = [
 				return [
 					{
 						...found,
-						says: `The channel leaves ${saidFine(context, clearance)}; a spring clip takes up ${mostSaid(context, clipMost)} at most.`,
+						says: `The channel leaves ${saidRead(context, clearance)}; a spring clip takes up ${mostSaid(context, clipMost)} at most.`,
 						remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
 					}
 				];
@@ -148,7 +148,7 @@ export const depthRules: Rule[] = [
 			return [
 				{
 					...found,
-					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidFine(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
+					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidRead(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
 					remedies: orElse(thinnerFiller(context, clipLeast - clearance), () => deeperMoulding(context, clipLeast - clearance))
 				}
 			];
@@ -173,7 +173,7 @@ function fillerBoard({ job }: Context): string {
 
 function anotherFiller(context: Context, thickness: number, label = 'Filler'): Remedy {
 	const fillers = [...(context.file.guard?.fillers ?? []), { board: fillerBoard(context), thickness }];
-	return remedy(context, `${label} of ${saidFine(context, thickness)}`, ['guard', 'fillers'], fillers);
+	return remedy(context, `${label} of ${saidRead(context, thickness)}`, ['guard', 'fillers'], fillers);
 }
 
 /** The thinnest that whole boards of that kind add up to between two bounds, or boards with another kind beside them; null where none do. */
@@ -213,7 +213,7 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 	return [
 		remedy(
 			context,
-			`Filler from ${saidFine(context, thickness)} to ${saidFine(context, left)}`,
+			`Filler from ${saidRead(context, thickness)} to ${saidRead(context, left)}`,
 			['guard', 'fillers', index, 'thickness'],
 			left
 		)

@@ -30,10 +30,10 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 	await choose('Its back', 'stays: hardboard');
 	await choose('Its points or tabs', 'stay: flexible tabs');
 	await type('How many of them, in all', '12');
-	await choose('Its hangers', 'stay: centre hanger');
+	await choose('Its hangers', 'stay: hanging tag');
 	await sees('Hardboard closes the back, no barrier before it.');
 	await sees('What holds the pack came with the frame and stays.');
-	const kept = await here.untilKept(number, 'the hangers', (job) => job.frame?.kept?.hangers === 'centre-hanger');
+	const kept = await here.untilKept(number, 'the hangers', (job) => job.frame?.kept?.hangers === 'tag');
 	const made = plan(kept, builtInShop);
 	assert.deepEqual(
 		made.cut.map(({ role }) => role).filter((role) => ['glazing', 'backing', 'wire'].includes(role)),
@@ -42,7 +42,7 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 	await open(`/jobs/${number}/sheet`);
 	await sees('flexible tabs that are there');
 	await sees('Bend up the 12 flexible tabs that hold it: they are used again.');
-	await sees('The tag that it hangs by, on the side that is up, is bent free before the back goes in.');
+	await sees('Bend the hanging tag at its top edge out with a tool, away from the pack');
 	await seesNo('Cut the glazing');
 	// A pane that is larger than its rabbet is named, and nothing of it is lost.
 	await open(`/jobs/${number}?at=frame`);
@@ -55,6 +55,28 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 		'the new glazing',
 		(job) => job.frame?.kept?.glazing === undefined && job.frame?.kept?.back !== undefined
 	);
+});
+
+test('a bought set, its mat measured before its frame: the frame is taken as it is, the mat keeps its borders', async () => {
+	const { press, type, open, seesNo } = here.browser;
+	const number = await keepJob(here.server.address, sheet());
+	await open(`/jobs/${number}?at=window`);
+	await press('At hand');
+	await type('Width of its opening, mat 1', '390');
+	await type('Height of its opening, mat 1', '539');
+	await type('Outer width, mat 1', '540');
+	await type('Outer height, mat 1', '700');
+	await open(`/jobs/${number}?at=frame`);
+	await press('Customer’s frame');
+	await type('Width', '545');
+	await type('Height', '704');
+	await seesNo('That can’t be done');
+	const kept = await here.untilKept(
+		number,
+		'the rabbet',
+		({ frame }) => frame?.opening !== undefined && 'height' in frame.opening
+	);
+	assert.deepEqual([kept.frame!.kind, kept.borders], ['ready-made', undefined]);
 });
 
 test('a bought mat that is too large for the sheet: said, and mended by one cut to go under it', async () => {

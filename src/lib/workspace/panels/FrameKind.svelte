@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { FrameKind } from '$core/job/kinds.ts';
 	/** Wood from the stick, a metal section in pairs, or a frame that is there already, of wood or joined metal; and its profile. */
+	import { isAtHand } from '$core/job/at-hand.ts';
 	import { drop, put, type Operation } from '$core/job/patch.ts';
 	import { isMetal } from '$core/shop/mouldings.ts';
 	import { offered } from '$core/shop/stocked.ts';
@@ -87,7 +88,9 @@
 
 	function bordersFor(nextIsThere: boolean): Operation[] {
 		const { weight, way } = editor.job.borders;
-		if (nextIsThere === isThere || editor.job.mats.length === 0) return [];
+		const [front] = editor.job.mats;
+		// A mat that is at hand brings its borders.
+		if (nextIsThere === isThere || !front || isAtHand(front)) return [];
 		if (TYPED.some((key) => editor.file.borders?.[key] !== undefined)) return [];
 		if (nextIsThere) return put(editor.file, ['borders'], { way: 'fit', weight });
 		if (way !== 'fit') return [];
