@@ -23,4 +23,4 @@
 	}
 </script>
 
-<TextField {label} unit={metric ? 'kg' : 'lb, oz'} {keys} value={shown} number {change} />
+<TextField {label} unit={metric ? 'kg' : 'lb, oz'} {keys} value={shown} number words={!metric} {change} />

@@ -17,12 +17,16 @@
 		/** The same of a number that is written with its unit; a sentence where it is none. */ change?: (
 			text: string
 		) => Operation[] | string;
+		/** A number with words in it: letters are to be had on a phone too. */ words?: boolean;
 	};
-	const { label, keys, value, number = false, optional = false, unit, lines, write, change }: Props = $props();
+	const { label, keys, value, number = false, optional = false, unit, lines, write, change, words = false }: Props = $props();
 	const { editor } = useWorkspace();
 	const id = $props.id();
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
+	/** As it is being typed, until the field is left or the job is another: `5 lb` is not written out while the ounces follow. */
+	let typed = $state.raw<{ text: string; file: unknown } | null>(null);
+	const shown = $derived(draft?.text ?? (typed?.file === editor.file ? typed.text : value));
 
 	$effect(() => {
 		const mine = place;
@@ -30,6 +34,16 @@
 	});
 
 	function take(text: string) {
+		read(text);
+		typed = { text, file: editor.file };
+	}
+
+	function leave() {
+		typed = null;
+		editor.endTyping();
+	}
+
+	function read(text: string) {
 		if (change) {
 			const made = change(text);
 			if (typeof made === 'string') return editor.type(place, text, null, made);
@@ -40,9 +54,9 @@
 		}
 		if (!number) return editor.type(place, text, () => (write ? write(text) : put(editor.file, keys, text)));
 		if (optional && text.trim() === '') return editor.type(place, text, () => drop(editor.file, keys));
-		const read = Number(text);
-		if (text.trim() === '' || !Number.isFinite(read)) return editor.type(place, text, null, 'Write a number here.');
-		editor.type(place, text, () => put(editor.file, keys, read));
+		const figure = Number(text);
+		if (text.trim() === '' || !Number.isFinite(figure)) return editor.type(place, text, null, 'Write a number here.');
+		editor.type(place, text, () => put(editor.file, keys, figure));
 	}
 </script>
 
@@ -51,25 +65,20 @@
 		>{label}{#if unit}<span class="quiet">, {unit}</span>{/if}</label
 	>
 	{#if lines}
-		<textarea
-			{id}
-			class="textarea"
-			rows={lines}
-			value={draft?.text ?? value}
-			oninput={(event) => take(event.currentTarget.value)}
-			onblur={() => editor.endTyping()}></textarea>
+		<textarea {id} class="textarea" rows={lines} value={shown} oninput={(event) => take(event.currentTarget.value)} onblur={leave}
+		></textarea>
 	{:else}
 		<input
 			{id}
 			class="input"
 			class:figures={number}
-			inputmode={number ? 'decimal' : undefined}
+			inputmode={number && !words ? 'decimal' : undefined}
 			autocomplete="off"
-			value={draft?.text ?? value}
+			value={shown}
 			aria-invalid={draft ? 'true' : undefined}
 			aria-describedby={draft ? `${id}-says` : undefined}
 			oninput={(event) => take(event.currentTarget.value)}
-			onblur={() => editor.endTyping()}
+			onblur={leave}
 			onkeydown={(event) => event.key === 'Enter' && walkOn(event.currentTarget)}
 		/>
 	{/if}

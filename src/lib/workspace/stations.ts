@@ -105,7 +105,11 @@ export const STATIONS: readonly StationOfStrip[] = [
 		key: '6',
 		of: ['frame'],
 		summary: ({ frame }, job) =>
-			frame ? `${showSize(frame.outer, job.reader)} · ${there(job.frame, 'frame').name}` : 'no moulding chosen'
+			frame
+				? `${showSize(frame.outer, job.reader)} · ${there(job.frame, 'frame').name}`
+				: SCOPE_OF[job.scope].window
+					? 'no moulding chosen'
+					: 'not measured yet'
 	},
 	{
 		id: 'cut',
@@ -114,8 +118,14 @@ export const STATIONS: readonly StationOfStrip[] = [
 		key: '7',
 		of: ['cut'],
 		begins: true,
-		summary: ({ cut }) =>
-			cut.length === 0 ? 'waits for the sheet' : `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
+		summary: ({ cut, frame }, job) =>
+			cut.length === 0
+				? SCOPE_OF[job.scope].window
+					? 'waits for the sheet'
+					: frame
+						? 'nothing to cut'
+						: 'waits for the frame'
+				: `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
 	},
 	{
 		id: 'bench',

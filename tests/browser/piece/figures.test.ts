@@ -5,6 +5,8 @@ import type { JobFile } from '../../../core/job/definition.ts';
 import { workedJob, type SinglePlan } from '../../jobs.ts';
 import { figureText } from '../../../core/views/why/figure-text.ts';
 import { keepJob, send } from '../../running/server.ts';
+import { Key } from '../browser.ts';
+import { HANG_ONLY } from '../../as-it-comes.ts';
 import { stage } from '../setup.ts';
 
 const here = stage();
@@ -91,4 +93,17 @@ test('a length that its neighbour forbids waits there, and holds once the neighb
 	const kept = await here.untilKept(number, 'both', (job) => job.frame!.section!.lip === 30);
 	assert.equal(kept.frame!.section!.face, 40);
 	assert.equal(await (await here.browser.field('Lip')).getAttribute('value'), '30');
+});
+
+test('pounds and ounces are typed to their end, and stand as they were typed until the field is left', async () => {
+	const { type, field, keys, open } = here.browser;
+	const number = await keepJob(here.server.address, { ...HANG_ONLY, unit: 'in' });
+	await open(`/jobs/${number}?at=frame`);
+	await type('What it weighs, lb, oz', '5 lb 4 oz');
+	const weight = () => field('What it weighs, lb, oz').then((one) => one.getAttribute('value'));
+	assert.equal(await weight(), '5 lb 4 oz');
+	const kept = await here.untilKept(number, 'the weight', ({ given }) => Number(given?.mass) < 3);
+	assert.ok(Math.abs(Number(kept.given!.mass) - 5.25 * 0.45359237) < 0.001, String(kept.given!.mass));
+	await keys(Key.TAB);
+	assert.equal(await weight(), '5 lb 4 oz');
 });

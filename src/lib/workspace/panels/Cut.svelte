@@ -36,7 +36,13 @@
 
 <Panel name="Cut" about="Everything that is cut for it, and the settings of the guide stops.">
 	{#if plan.cut.length === 0}
-		<p>{hasWindow ? 'The cut list comes with the sheet’s measurements.' : 'Nothing is cut for this job.'}</p>
+		<p>
+			{hasWindow
+				? 'The cut list comes with the sheet’s measurements.'
+				: plan.frame
+					? 'Nothing is cut for this job.'
+					: 'The cut list comes with the frame’s measurements.'}
+		</p>
 	{:else}
 		<div class="group">
 			<h2>Cut list, {editor.unit}</h2>
@@ -62,89 +68,89 @@
 				<a class="anchor" href="/jobs/{editor.number}/cost">What it costs</a>
 			</p>
 		</div>
-		<div class="group">
-			<h2>Cut in {UNIT_WORDS[job.cutIn]}</h2>
-			<p class="quiet">
-				To {step}
-				{job.cutIn}, with the house figures for {UNIT_WORDS[job.cutIn]}. Reading the other unit changes no size; cutting in it
-				does.{job.cutIn === 'mm' && editor.unit === 'in'
-					? ` ${ROUNDED} stands before what is rounded to the tape: it adds up in millimetres.`
-					: ''}
-			</p>
-			{#if changes !== null}<div>
-					<button type="button" class="btn preset-outlined-brand" onclick={() => editor.recutIn(other)}
-						>Recut in {UNIT_WORDS[other]}: {changes === 0
-							? 'no size changes'
-							: changes === 1
-								? 'one size changes'
-								: `${changes} sizes change`}</button
-					>
-				</div>{/if}
-		</div>
-		{#each cutHere as { mat, index } (index)}
-			{@const board = matBackScene(plan, job, index)}
-			<div class="group">
-				<h2>Mat {index + 1}, its back up</h2>
-				{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} /></div>{/if}
-				{#each mat.holes ?? [mat] as hole, at (at)}
-					{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
-					{@const name = `mat ${index + 1}${mat.holes ? `, window ${at + 1}` : ''}`}
-					<dl class="rows">
-						{#if mat.holes}<dt class="window"><strong>Window {at + 1}</strong></dt>
-							<dd></dd>{/if}
-						{#if hole.curve}
-							{@const centre = centreFromBack(hole.curve, mat.blank.width)}
-							<dt>Centre from the left, from the top</dt>
-							<dd>
-								{showLength(centre.left, editor.reader, 'mark').text},
-								<Figure path="{path}.curve.centre.top" name="Centre of {name} from the top" value={hole.curve.centre.top} />
-							</dd>
-							{#if hole.curve.radius !== undefined}
-								<dt>Radius of the arch</dt>
-								<dd><Figure path="{path}.curve.radius" name="Radius of {name}" value={hole.curve.radius} /></dd>
-							{/if}
-						{:else}
-							{#each STOPS as [side, front] (side)}
-								<dt>Stop {side}</dt>
-								<dd><Figure path="{path}.stop.{front}" name="Stop of {name}, {side}, its back up" value={hole.stop[front]} /></dd>
-							{/each}
-						{/if}
-						<dt>The window then measures</dt>
-						<dd>
-							<Figure path="{path}.opening.width" name="Opening width" value={hole.opening.width} /> × <Figure
-								path="{path}.opening.height"
-								name="Opening height"
-								value={hole.opening.height}
-							/>
-						</dd>
-					</dl>
-				{/each}
-			</div>
-			{#if mat.print}
-				<div class="group">
-					<h2>Mat {index + 1} is printed</h2>
-					<dl class="rows">
-						<dt>Blank, with the clamp’s strip that comes off last</dt>
-						<dd>
-							<Figure path="window.mats[{index}].print.board.width" name="Blank width" value={mat.print.board.width} /> × <Figure
-								path="window.mats[{index}].print.board.height"
-								name="Blank height"
-								value={mat.print.board.height}
-							/>
-						</dd>
-						<dt>The print measures at least</dt>
-						<dd>
-							<Figure path="window.mats[{index}].print.needs.width" name="Print width" value={mat.print.needs.width} /> × <Figure
-								path="window.mats[{index}].print.needs.height"
-								name="Print height"
-								value={mat.print.needs.height}
-							/>
-						</dd>
-					</dl>
-				</div>
-			{/if}
-		{/each}
 	{/if}
+	<div class="group">
+		<h2>Cut in {UNIT_WORDS[job.cutIn]}</h2>
+		<p class="quiet">
+			To {step}
+			{job.cutIn}, with the house figures for {UNIT_WORDS[job.cutIn]}. Reading the other unit changes no size; cutting in it does.{job.cutIn ===
+				'mm' && editor.unit === 'in'
+				? ` ${ROUNDED} stands before what is rounded to the tape: it adds up in millimetres.`
+				: ''}
+		</p>
+		{#if changes !== null}<div>
+				<button type="button" class="btn preset-outlined-brand" onclick={() => editor.recutIn(other)}
+					>Recut in {UNIT_WORDS[other]}: {changes === 0
+						? 'no size changes'
+						: changes === 1
+							? 'one size changes'
+							: `${changes} sizes change`}</button
+				>
+			</div>{/if}
+	</div>
+	{#each cutHere as { mat, index } (index)}
+		{@const board = matBackScene(plan, job, index)}
+		<div class="group">
+			<h2>Mat {index + 1}, its back up</h2>
+			{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} /></div>{/if}
+			{#each mat.holes ?? [mat] as hole, at (at)}
+				{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
+				{@const name = `mat ${index + 1}${mat.holes ? `, window ${at + 1}` : ''}`}
+				<dl class="rows">
+					{#if mat.holes}<dt class="window"><strong>Window {at + 1}</strong></dt>
+						<dd></dd>{/if}
+					{#if hole.curve}
+						{@const centre = centreFromBack(hole.curve, mat.blank.width)}
+						<dt>Centre from the left, from the top</dt>
+						<dd>
+							{showLength(centre.left, editor.reader, 'mark').text},
+							<Figure path="{path}.curve.centre.top" name="Centre of {name} from the top" value={hole.curve.centre.top} />
+						</dd>
+						{#if hole.curve.radius !== undefined}
+							<dt>Radius of the arch</dt>
+							<dd><Figure path="{path}.curve.radius" name="Radius of {name}" value={hole.curve.radius} /></dd>
+						{/if}
+					{:else}
+						{#each STOPS as [side, front] (side)}
+							<dt>Stop {side}</dt>
+							<dd><Figure path="{path}.stop.{front}" name="Stop of {name}, {side}, its back up" value={hole.stop[front]} /></dd>
+						{/each}
+					{/if}
+					<dt>The window then measures</dt>
+					<dd>
+						<Figure path="{path}.opening.width" name="Opening width" value={hole.opening.width} /> × <Figure
+							path="{path}.opening.height"
+							name="Opening height"
+							value={hole.opening.height}
+						/>
+					</dd>
+				</dl>
+			{/each}
+		</div>
+		{#if mat.print}
+			<div class="group">
+				<h2>Mat {index + 1} is printed</h2>
+				<dl class="rows">
+					<dt>Blank, with the clamp’s strip that comes off last</dt>
+					<dd>
+						<Figure path="window.mats[{index}].print.board.width" name="Blank width" value={mat.print.board.width} /> × <Figure
+							path="window.mats[{index}].print.board.height"
+							name="Blank height"
+							value={mat.print.board.height}
+						/>
+					</dd>
+					<dt>The print measures at least</dt>
+					<dd>
+						<Figure path="window.mats[{index}].print.needs.width" name="Print width" value={mat.print.needs.width} /> × <Figure
+							path="window.mats[{index}].print.needs.height"
+							name="Print height"
+							value={mat.print.needs.height}
+						/>
+					</dd>
+				</dl>
+			</div>
+		{/if}
+	{/each}
 </Panel>
 
 <style>
