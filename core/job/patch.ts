@@ -34,11 +34,35 @@ function givenUp(file: object, keys: readonly Key[]): Operation[] {
 	if (first !== 'guard' && first !== 'frame' && first !== 'hang') return [];
 	const operations: Operation[] = [];
 	for (const [kept, chosen] of IN_PLACE) {
-		if (chosen.every((key, at) => keys[at] === key)) operations.push(...drop(file, kept));
-		if (keys.length === kept.length && kept.every((key, at) => keys[at] === key)) operations.push(...drop(file, chosen));
+		if (chosen.every((key, at) => keys[at] === key)) operations.push(...leave(file, kept));
+		if (keys.length === kept.length && kept.every((key, at) => keys[at] === key))
+			operations.push(...stay(file, kept), ...drop(file, chosen));
 	}
 	return operations;
 }
+
+/** What came with the frame and was kept leaves: the bench is told so. @param kept its keys, such as `frame`, `kept`, `back` */
+export function leave(file: object, kept: readonly string[]): Operation[] {
+	if (valueAt(file, kept) === undefined) return [];
+	return [...drop(file, kept), { op: 'add', path: pointer(REPLACED), value: [...othersReplaced(file, kept), kept.at(-1)] }];
+}
+
+/** It is kept: it does not leave. */
+function stay(file: object, kept: readonly string[]): Operation[] {
+	const others = othersReplaced(file, kept);
+	if (others.length === listAt(file, REPLACED).length) return [];
+	return others.length === 0 ? drop(file, REPLACED) : [{ op: 'replace', path: pointer(REPLACED), value: others }];
+}
+
+const REPLACED = ['frame', 'replaced'];
+
+function listAt(file: object, keys: readonly Key[]): unknown[] {
+	const list = valueAt(file, keys);
+	return Array.isArray(list) ? (list as unknown[]) : [];
+}
+
+const othersReplaced = (file: object, kept: readonly string[]): unknown[] =>
+	listAt(file, REPLACED).filter((one) => one !== kept.at(-1));
 
 /** Operations that take `keys` out; none where nothing stands. */
 export function drop(file: object, keys: readonly Key[]): Operation[] {

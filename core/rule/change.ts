@@ -2,7 +2,8 @@
 import { SIDES, type SideName, type Sides } from '../geometry/shapes.ts';
 import { writtenMats } from '../job/written.ts';
 import { put, type Key } from '../job/patch.ts';
-import { POUNDS_PER_KG, showBoth, showLimit, showMass, showNumber, showRead, showWithUnit } from '../units/show.ts';
+import { MM_PER_INCH } from '../units/length.ts';
+import { POUNDS_PER_KG, showBoth, showLimit, showMass, showNumber, showWithUnit } from '../units/show.ts';
 import type { Context, Remedy } from './rule.ts';
 
 /** One value put at one place of the job file. */
@@ -41,9 +42,9 @@ export function saidFine(context: Context, mm: number): string {
 	return showWithUnit(mm, context.job.reader, 'fine');
 }
 
-/** The same where nothing is held against it: as a rule is read. */
+/** The same where nothing is held against it: from an eighth of an inch on no decimals of one, which no tape has. */
 export function saidRead({ job: { reader } }: Context, mm: number): string {
-	return `${showRead(mm, reader)} ${reader.unit}`;
+	return showWithUnit(mm, { ...reader, cutIn: undefined }, Math.abs(mm) >= MM_PER_INCH / 8 ? 'mark' : 'fine');
 }
 
 /** A figure and what it is held against: `1⁄16 in`, `1⁄8 in`; as decimals where both would read the same. */

@@ -1,7 +1,7 @@
 /** What findings say of parts that came with a frame and stay in it (handbook frame#kept). */
 import type { Case, Context, Rule } from '../../rule/rule.ts';
 import { leastSaid, said } from '../../rule/change.ts';
-import { drop } from '../../job/patch.ts';
+import { leave } from '../../job/patch.ts';
 import { isAbove, isBelow } from '../../units/compare.ts';
 import { planPoints } from './points.ts';
 import { sizeTerms } from '../../rule/term.ts';
@@ -80,5 +80,5 @@ function wantedPoints({ job, plan, shop }: Context): number {
 }
 
 function replaced(context: Context, label: string, part: 'glazing' | 'points'): NonNullable<Case['remedies']>[number] {
-	return { label, patch: drop(context.file, ['frame', 'kept', part]) };
+	return { label, patch: leave(context.file, ['frame', 'kept', part]) };
 }

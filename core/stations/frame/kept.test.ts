@@ -256,3 +256,18 @@ test('a new back takes the tag with it', () => {
 	assert.ok(!has(planSingle({ ...BACK_ONLY, frame }), 'hang.no-back'));
 	assert.ok(has(planSingle({ ...BACK_ONLY, frame, guard: { backing: 'fluted-pp' } }), 'hang.no-back'));
 });
+
+test('what a remedy replaces leaves: the bench is told so', () => {
+	const file = inItsFrame(EVERYTHING, { aim: 'keep' });
+	const after = fixed(file, 'board.backing-acidic').file;
+	assert.deepEqual([after.frame?.kept?.back, after.frame?.replaced], [undefined, ['back']]);
+	const steps = planSteps(decide(readJob(after), builtInShop), planSingle(after), builtInShop);
+	assert.match(
+		there(
+			steps.find(({ id }) => id === 'ready-frame'),
+			'ready-frame'
+		).does.join(' '),
+		/What leaves: its back/
+	);
+	assert.deepEqual(fixed(file, 'glazing.uv-low').file.frame?.replaced, ['glazing']);
+});

@@ -1,6 +1,6 @@
 import type { Context, Rule } from '../../rule/rule.ts';
 import { massSaid, massesSaid, remedy, said, saidBoth, saidFine, saidRead } from '../../rule/change.ts';
-import { drop, put } from '../../job/patch.ts';
+import { drop, leave, put } from '../../job/patch.ts';
 import { mouldingRemedy } from '../frame/other-mouldings.ts';
 import { showStrength } from '../../units/show.ts';
 import { ringsFor } from './hang.ts';
@@ -337,7 +337,7 @@ export const hangRules: Rule[] = [
 					says: `The hangers that came with it stay: each is to bear ${wanted}${wire}.`,
 					...(wire ? {} : { why: 'A screw holds as long as its wood does. Pull each by hand.' }),
 					where: 'hang.by',
-					remedies: [{ label: 'New hangers', patch: drop(context.file, ['frame', 'kept', 'hangers']) }]
+					remedies: [{ label: 'New hangers', patch: leave(context.file, ['frame', 'kept', 'hangers']) }]
 				}
 			];
 		}

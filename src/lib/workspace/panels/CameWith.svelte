@@ -64,7 +64,7 @@
 	function set(part: Exclude<CameWith, 'mat'>, value: string, stays: (value: string) => object | string) {
 		const key = ['frame', 'kept', part];
 		const isGone = value === NONE || value === LEAVES;
-		editor.apply([...marked(part, value === LEAVES), ...(isGone ? drop(editor.file, key) : put(editor.file, key, stays(value)))]);
+		editor.apply(isGone ? [...marked(part, value === LEAVES), ...drop(editor.file, key)] : put(editor.file, key, stays(value)));
 	}
 
 	/** One of two figures may be typed first: the pane is measured once both are there. */
