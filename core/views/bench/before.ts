@@ -116,7 +116,12 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		opened,
 		...before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'sign')
 	],
-	'dust-first': [opened, ...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign'), gathered],
+	'dust-first': [
+		opened,
+		...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign'),
+		...before(HELD, 'hinge', 'stick-down', 'hold-board', 'fix-panel', 'fix-support', 'support-to-base'),
+		gathered
+	],
 	'close-pack': before(
 		INSIDE,
 		'cut-boards',

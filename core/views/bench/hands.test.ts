@@ -108,7 +108,7 @@ const NEEDS: Partial<Record<StepId, readonly string[]>> = {
 	'try-window': ['a piece that is held', 'a support on its base', 'its board behind the window', 'one window mat', 'lifted mats'],
 	sign: ['one window mat'],
 	'clean-glazing': ['a pane', 'a window that was tried', 'what was signed'],
-	'dust-first': ['a clean pane', 'a window that was tried'],
+	'dust-first': ['a clean pane', 'a window that was tried', 'a piece that is held', 'a support on its base'],
 	'close-pack': ['boards', 'no dust', 'spacers', 'what was signed', 'the old back is open'],
 	'edge-seal': ['a closed pack'],
 	// Up is seen while nothing lies face down in its frame.

@@ -8,6 +8,7 @@ import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { isFixed } from '../../job/fixed.ts';
+import { isNothing } from '../../units/round.ts';
 import { nth, there } from '../../units/there.ts';
 
 /** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
@@ -143,6 +144,8 @@ function placed(sight: Sight, writer: Writer): string {
 	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
 	const through = job.hold.kind === 'pass-through' ? ', each tab through its slit' : '';
 	if (laid.board === 'its own board') return `${start}, edges flush, its release paper still on.`;
+	if (laid.board === 'support' && isNothing(laid.left) && isNothing(laid.top))
+		return `${start}${through}: edges flush on all four sides${weight}.`;
 	if (laid.board === 'support')
 		return `${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`;
 	const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top left corner as it lies';

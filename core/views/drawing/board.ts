@@ -10,6 +10,7 @@ import { CORE, PAPER } from '../../shop/colours.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import type { Decided } from '../../job/decided.ts';
 import { rectangle, type Dimension, type Scene, type Shape } from '../../figures/scene.ts';
+import { isNothing } from '../../units/round.ts';
 import { nth, there } from '../../units/there.ts';
 
 /** A mat with its back up: the window's cutting lines, and the stop from each edge. @returns null while there is no such mat */
@@ -96,8 +97,9 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 					},
 					{ name: 'from the top', side: 'left', ...between(laid.top), at: Math.min(0, laid.left), look: 'mark' }
 				];
+	const away = dimensions.filter(({ value }) => !isNothing(value));
 	const name = nth(laid.board, 0).toUpperCase() + laid.board.slice(1);
-	const scene = board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, dimensions);
+	const scene = board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, away);
 	// A piece stands out past its support on every side.
 	const out = { left: Math.min(0, laid.left), top: Math.min(0, laid.top) };
 	return { ...scene, box: { ...out, width: pack.width - 2 * out.left, height: pack.height - 2 * out.top } };

@@ -40,13 +40,15 @@ function along(places: readonly Point[], steps = 8): Point[] {
 /** The corner of a metal frame from behind: an angle of two plates slides into both channels, the upper one has the screws. */
 export function cornerPlatesScene(): Scene {
 	const mitre = 26;
+	const high = 110;
 	const across: Point[] = [
 		{ x: 0, y: 0 },
 		{ x: 150, y: 0 },
 		{ x: 150, y: mitre },
 		{ x: mitre, y: mitre }
 	];
-	const down: Point[] = across.map(({ x, y }) => ({ x: y, y: x }));
+	// As far as the drawing goes: its caption stands below.
+	const down: Point[] = across.map(({ x, y }) => ({ x: y, y: Math.min(x, high) }));
 	const plate = (inset: number, long: number, wide: number): Point[] => [
 		{ x: inset, y: inset },
 		{ x: inset + long, y: inset },
@@ -68,9 +70,9 @@ export function cornerPlatesScene(): Scene {
 			]
 		}
 	];
-	return hand('A corner from behind: the plain plate below, the one with screws on it; finger-tight first', 150, 110, [
+	return hand('A corner from behind: the plain plate below, the one with screws on it; finger-tight first', 150, high, [
 		{ role: 'moulding', rings: [across], fill: METAL, title: 'Rail' },
-		{ role: 'moulding', rings: [down.filter(({ y }) => y <= 150)], fill: METAL, title: 'Rail' },
+		{ role: 'moulding', rings: [down], fill: METAL, title: 'Rail' },
 		{ role: 'clip', rings: [plate(5, 78, 15)], fill: BOARD, title: 'Plain plate' },
 		{ role: 'clip', rings: [plate(8, 66, 10)], fill: STEEL, title: 'Plate with screws' },
 		...screw(50, 13),

@@ -82,10 +82,10 @@
 				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
 			</p>{/if}
 		{#if fromStock.length > 0}<p class="quiet">
-				{done ? 'Taken from stock' : 'From stock, taken with “Done”'}: {fromStock.join('; ')}.
+				{done ? 'Taken from stock' : 'From stock, taken with “Done”'}: {unbroken(fromStock.join('; '))}.
 			</p>{/if}
-		{#if step.because}<p class="quiet">{step.because}</p>{/if}
-		{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
+		{#if step.because}<p class="quiet">{unbroken(step.because)}</p>{/if}
+		{#if step.caution}<p class="caution"><strong>Take care.</strong> {unbroken(step.caution)}</p>{/if}
 		{#each wrong as { at, by, says } (at)}<p class="note"><strong>{clock(at)}{by ? `, ${by}` : ''}:</strong> {says}</p>{/each}
 	</div>
 	{#if pictures.length > 0}
