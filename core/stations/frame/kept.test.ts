@@ -271,3 +271,13 @@ test('what a remedy replaces leaves: the bench is told so', () => {
 	);
 	assert.deepEqual(fixed(file, 'glazing.uv-low').file.frame?.replaced, ['glazing']);
 });
+
+test('borders that fit a size of their own are held against the frame as any other: too large is a stop, the frame’s own size mends it', () => {
+	const sized = (width: number) => inItsFrame({}, { borders: { way: 'fit', pack: { width, height: 700 }, weight: 0 } });
+	assert.equal(severityOf(planSingle(sized(600)), 'frame.does-not-fit'), 'stop');
+	assert.equal(planSingle(sized(600)).fits, false);
+	assert.ok(!has(planSingle(sized(541)), 'frame.does-not-fit'));
+	const after = fixed(sized(600), 'frame.does-not-fit');
+	assert.deepEqual(after.file.borders, { way: 'fit', weight: 0 });
+	assert.ok(!has(after.plan, 'frame.does-not-fit'));
+});

@@ -47,7 +47,7 @@ export const frameRules: Rule[] = [
 		id: 'frame.does-not-fit',
 		station: 'frame',
 		of: 'fit',
-		when: 'with borders of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
+		when: 'with borders or a size of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The pack has to go in with room to grow, and stay where it is put.',
 		fixes: 'Borders that fit the frame; a bought mat is trimmed.',
@@ -267,11 +267,12 @@ function smaller(context: Context, { axis, over, kind }: Misfit): Remedy[] {
 	return [{ label: `Trim ${many} by ${said(context, over)} ${axis === 'width' ? 'across' : 'up and down'}`, patch }];
 }
 
-/** Own borders in the customer's frame: by how much the pack does not fit it. */
+/** A pack with a size of its own in the customer's frame: by how much it does not fit. One that the rabbet gives always does. */
 function misfits(context: Context): Misfit[] {
 	const { job, plan, shop } = context;
 	const { frame, window } = plan;
-	if (!frame || !window || !job.rabbet || job.borders.way === 'fit' || window.mats.length === 0) return [];
+	const given = job.borders.way !== 'fit' || job.borders.pack !== null;
+	if (!frame || !window || !job.rabbet || !given || window.mats.length === 0) return [];
 	const found = (['width', 'height'] as const).map((axis) => ({
 		axis,
 		over: allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis]
