@@ -64,7 +64,7 @@ function fitPoints(writer: Writer): MadeStep[] {
 	const { points } = there(plan.frame, 'frame');
 	const { kind } = points;
 	const glazed = job.guard.glazing.family !== 'none';
-	const glass = glazed ? 'glass' : 'piece';
+	const glass = glazed ? 'glazing' : 'piece';
 	const clearance = there(there(plan.pack, 'pack').clearance, 'clearance');
 	return [
 		{

@@ -82,7 +82,7 @@ function bevelSupport(writer: Writer): MadeStep[] {
 function supportToBase(sights: Sight[], writer: Writer): MadeStep[] {
 	const { job, shop } = writer;
 	if (!writer.parts('support').length) return [];
-	const base = job.guard.underMat ? 'under-mat' : job.guard.backing ? 'backing' : null;
+	const base = job.guard.underMat ? 'under-mat' : job.guard.fillers.length > 0 ? 'filler' : job.guard.backing ? 'backing' : null;
 	if (!base) return [];
 	return [
 		{

@@ -24,7 +24,7 @@ export function newBack(writer: Writer): MadeStep[] {
 			],
 			because: 'The new board is cut to an opening that was seen.',
 			caution:
-				'Old backs hold dust, mould and nails: gloves and a mask; points are lifted away from the glass and the other hand.',
+				'Old backs hold dust, mould and nails: gloves and a mask; points are lifted away from the glazing and the other hand.',
 			uses: []
 		},
 		{
@@ -51,7 +51,7 @@ export function newBack(writer: Writer): MadeStep[] {
 				? { caution: 'A clip that slips flies: eyes covered, the hand behind it.' }
 				: {
 						caution:
-							'Points are pushed away from the glass and the other hand, with a stop behind the frame; nothing is hammered.'
+							'Points are pushed away from the glazing and the other hand, with a stop behind the frame; nothing is hammered.'
 					}),
 			uses: []
 		}

@@ -2,6 +2,7 @@
 import { inSentence } from '../../units/in-sentence.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import { layerName } from '../../stations/guard/layers/all.ts';
+import { staysFaceUp } from '../../stations/hold/as-laid.ts';
 import { there } from '../../units/there.ts';
 
 export function cleanGlazing({ job }: Writer): MadeStep | null {
@@ -75,11 +76,19 @@ export function dustFirst({ job }: Writer): MadeStep {
 	};
 }
 
+/** A float without an under-mat was fixed to its backing: that is behind it already. */
+function isFloatsBase({ windows, guard }: Writer['job']): boolean {
+	const { underMat, fillers, barrier } = guard;
+	return windows.some(({ way }) => way === 'float') && !underMat && !barrier && fillers.length === 0;
+}
+
 /** What lies in front of the piece, spacers with it, and what is loaded behind it. */
 export function closePack(writer: Writer): MadeStep | null {
 	const { job, plan, shop } = writer;
 	const { glazing, underMat, spacer } = job.guard;
-	const layers = there(plan.pack, 'pack').layers.filter(({ role }) => ['filler', 'barrier', 'backing'].includes(role));
+	const layers = there(plan.pack, 'pack').layers.filter(
+		({ role }) => ['filler', 'barrier', 'backing'].includes(role) && !(role === 'backing' && isFloatsBase(job))
+	);
 	const glazed = glazing.family !== 'none';
 	const behind = layers.map((layer) => {
 		const name = inSentence(layerName(layer, job, shop));
@@ -138,7 +147,7 @@ export function markUp({ job, piece }: Writer): MadeStep {
 		id: 'mark-up',
 		title: 'Mark which way is up',
 		does: [
-			`Look at the ${piece} from the front. An arrow in pencil on the ${on}, in the middle of its top edge, pointing up${job.hang.turns ? '; it hangs turned too: a second, smaller arrow to the side that is then up' : ''}.`
+			`Look at the ${piece} from the front. ${staysFaceUp(job) ? 'Stand the pack on edge, its top up, never face down: an arrow' : 'An arrow'} in pencil on the ${on}, in the middle of its top edge, pointing up${job.hang.turns ? '; it hangs turned too: a second, smaller arrow to the side that is then up' : ''}.`
 		],
 		because: 'Turned over, nobody can tell; the hangers are measured from this mark.',
 		uses: []

@@ -259,3 +259,31 @@ test('materials are named as a sentence names them', () => {
 	assert.match(step('cut-glazing', guard({ glazing: 'uv-glass' })).title, /^Cut the glazing, UV glass/);
 	assert.match(textOf(step('cut-frame', { frame: { moulding: 'ash-22' } })), /of ash, 22 face\./);
 });
+
+test('a float that was fixed to its backing is not backed twice; with nothing before it there is no pack to close', () => {
+	const flat: Partial<JobFile> = {
+		piece: { ...workedJob().piece, kind: 'panel', medium: ['oil'], thickness: 12, dry: true },
+		mats: [],
+		window: { way: 'float', gap: 25, support: 'cotton-8' },
+		hold: { kind: 'clips', adhesive: 'gummed-linen' },
+		frame: { kind: 'wood', section: { face: 20, lip: 6, depth: 45, rabbetDepth: 35, density: 600 } }
+	};
+	const bare = { glazing: 'none', underMat: null, backing: 'alkaline-corrugated', edgeSeal: null } as const;
+	assert.match(textOf(step('support-to-base', { ...flat, guard: bare })), / On the backing/);
+	assert.ok(!ids({ ...flat, guard: bare }).includes('close-pack'));
+	const filled = { ...flat, guard: { ...bare, fillers: [{ board: 'foam-free', thickness: 5 }] } };
+	assert.match(textOf(step('support-to-base', filled)), / On the filler/);
+	assert.match(textOf(step('close-pack', filled)), /alkaline corrugated board/);
+});
+
+test('what sheds is marked on edge, never laid on its face; a support of exactly its size is met flush', () => {
+	const piece = { ...workedJob().piece, medium: ['pastel'] };
+	assert.match(textOf(step('mark-up', { piece })), /Stand the pack on edge, its top up, never face down/);
+	const ivory: Partial<JobFile> = {
+		piece: { kind: 'bone', medium: ['watercolour'], readings: { width: 66, height: 86 } },
+		mats: [{ board: 'cotton-4-unbuffered', lift: 3.5 }],
+		window: { support: 'cotton-4-unbuffered' },
+		hold: {}
+	};
+	assert.match(textOf(step('place', ivory)), /face up on the support: edges flush on all four sides/);
+});
