@@ -77,9 +77,10 @@ export const packRules: Rule[] = [
 			// Without glazing nothing sags, and what lies against it has its own finding.
 			if (!pack || context.job.guard.glazing.family === 'none' || pack.gap <= 0 || pack.sag <= pack.gap) return [];
 			const carried = pack.sagCarried <= pack.gap ? ' Carried upright it stays clear.' : '';
+			const [sags, air] = saidBoth(context, pack.sag, pack.gap);
 			return [
 				{
-					says: `Lying flat, the glazing sags by at most ${saidFine(context, pack.sag)} over ${saidFine(context, pack.gap)} of air.${carried}`,
+					says: `Lying flat, the glazing sags by at most ${sags} over ${air} of air.${carried}`,
 					where: 'pack.sag',
 					remedies: [...liftRemedies(context, pack.sag - pack.gap), ...stifferGlazing(context, pack.gap)]
 				}

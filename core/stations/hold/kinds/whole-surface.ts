@@ -113,7 +113,7 @@ const STICKS: Readonly<Record<string, (board: string) => string>> = {
 function holdBoard(sights: Sight[], writer: Writer): MadeStep[] {
 	const straps = writer.parts('board strap');
 	if (straps.length === 0) return [];
-	const each = straps.map((cut) => `${cut.count} ${writer.size(cut, 'mark')}`).join('; ');
+	const each = straps.map((cut) => `${cut.count} of ${writer.size(cut, 'mark')}`).join('; ');
 	return [
 		{
 			id: 'hold-board',
