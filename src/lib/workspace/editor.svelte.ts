@@ -50,7 +50,7 @@ export class JobEditor {
 	/** Typed text that is no figure yet, by its place in the file: it is shown, never thrown away. */
 	drafts = $state<Record<string, Draft>>({});
 	/** What those ask for that could be read, and can’t be planned as the job stands. */
-	readonly #waiting = new Map<string, () => readonly Operation[]>();
+	readonly #waiting: Record<string, () => readonly Operation[]> = {};
 	/** A second version to compare with: the job as it stood, or one of its revisions. */
 	second = $state.raw<Version | null>(null);
 	/** The place of the package for which materials are compared. */
@@ -183,13 +183,13 @@ export class JobEditor {
 		this.file = next;
 		this.#touched(typing !== null);
 		// Once the fields have the job as it is now: what they ask for may be made of it.
-		if (this.#waiting.size > 0) void tick().then(() => this.#tryWaiting());
+		if (Object.keys(this.#waiting).length > 0) void tick().then(() => this.#tryWaiting());
 		return [];
 	}
 
 	/** What stood in another field and was a fault may be none any more: what is shown there holds then, as part of the same stroke. */
 	#tryWaiting(): void {
-		for (const [place, asks] of this.#waiting) {
+		for (const [place, asks] of Object.entries(this.#waiting)) {
 			if (place === this.#typing) continue;
 			const tried = attempt(() => patched(this.file, asks()), told);
 			if (!tried.ok || this.#newFaultsOf(tried.gives).length > 0) continue;
@@ -201,12 +201,12 @@ export class JobEditor {
 
 	/** Its field is gone, and nobody sees what stood there. */
 	notWaiting(place: string): void {
-		this.#waiting.delete(place);
+		delete this.#waiting[place];
 	}
 
 	#settled(place: string): void {
 		delete this.drafts[place];
-		this.#waiting.delete(place);
+		delete this.#waiting[place];
 	}
 
 	/** A length as it was typed, mm, while what it belongs to is not whole yet; null where none stands. */
@@ -231,8 +231,8 @@ export class JobEditor {
 		const faults = asks === null ? [{ path: place, says }] : this.apply(asks(), place);
 		if (faults.length > 0) {
 			this.drafts[place] = { text, says: nth(faults, 0).says };
-			if (asks) this.#waiting.set(place, asks);
-			else this.#waiting.delete(place);
+			if (asks) this.#waiting[place] = asks;
+			else delete this.#waiting[place];
 			this.#takeBack(place);
 		} else this.#settled(place);
 		this.#store();
