@@ -102,7 +102,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.over-bed': {
 		severity: 'caution',
-		why: 'What falls there falls on somebody: closed hangers, acrylic instead of glass. Local codes go before this.',
+		why: 'If it falls there it falls on somebody: use locking hangers, acrylic instead of glass. Local codes come first.',
 		find: (on) => over(on, 'bed')
 	},
 	'wall.cold': {
@@ -126,7 +126,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.load': {
 		severity: 'caution',
-		why: 'A hook holds what the wall behind it holds. Local codes and a licensed installer go before this.',
+		why: 'A hook holds no more than the wall behind it. Local codes and a licensed installer come first.',
 		find: (on) => on.hung.flatMap((one) => loadOf(one, on))
 	}
 };

@@ -43,7 +43,7 @@ export const hangRules: Rule[] = [
 		of: 'fit',
 		when: 'no ring of the shop has a plate that the wood takes and bears enough, or the one that was chosen does not',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A ring bears twice what pulls at it, and its plate stays within the wood.',
+		why: 'A ring must be rated for twice its pull, and its plate must stay on the wood.',
 		fixes: 'A strip across the back, which takes any ring; a ring that the wood takes.',
 		find: (context) => {
 			const { job, plan, shop } = context;
@@ -72,7 +72,7 @@ export const hangRules: Rule[] = [
 		of: 'fit',
 		when: 'a wire was asked for, and none on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'A wire carries four times its pull or it is not used: rings straight on hooks instead.',
+		why: 'A wire must break at four times its pull or more; otherwise hang rings straight on hooks.',
 		fixes: 'Rings straight on hooks.',
 		find: (context) => {
 			const { hang, mass } = context.plan;
@@ -121,7 +121,7 @@ export const hangRules: Rule[] = [
 		of: 'fit',
 		when: 'on the one hook that was asked for the wire would lie flatter than {wireAngleLeast}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'The flatter the wire, the harder it pulls at the rails, without limit; two hooks are planned.',
+		why: 'The flatter the wire, the harder it pulls on the rails; two hooks are planned.',
 		fixes: 'Two hooks.',
 		school: 'hooks',
 		find: (context) => {

@@ -179,7 +179,7 @@ export function cutGlazing(writer: Writer): MadeStep | null {
 			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
 		],
 		...(glass
-			? { caution: 'Cut-resistant gloves, eyes covered, closed shoes; carried on edge; a broken lite goes in its own bin.' }
+			? { caution: 'Cut-resistant gloves, safety glasses, closed shoes; carry on edge; broken glass goes in its own bin.' }
 			: {}),
 		uses: writer.parts('glazing')
 	};

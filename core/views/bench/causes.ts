@@ -37,7 +37,7 @@ export const REOPENS: Record<Cause, CauseDefinition> = {
 		name: 'lint',
 		from: 'dust-first',
 		seenByLooking: true,
-		instead: 'A lint-free cloth, no paper towel; look at dark mats by a low light before the first point.'
+		instead: 'A lint-free cloth, no paper towel; check dark mats in low-angle light before the first point.'
 	},
 	'print-mark': {
 		name: 'finger mark',
@@ -73,7 +73,7 @@ export const REOPENS: Record<Cause, CauseDefinition> = {
 		name: 'points moved',
 		from: 'fit-all',
 		seenByLooking: false,
-		instead: 'Points as deep as the wood allows, a stop behind the frame.'
+		instead: 'Points as deep as the wood allows, a block behind the frame.'
 	},
 	'off-centre': {
 		name: 'off centre',

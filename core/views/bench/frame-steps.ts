@@ -77,8 +77,8 @@ function fitPoints(writer: Writer): MadeStep[] {
 			because: 'Dust found now costs two points; found later, all of them.',
 			caution:
 				kind === 'hand'
-					? `A flat, non-magnetic driver, a stop behind the frame, never over bare ${glass}; away from the other hand.`
-					: `Points are pushed away from the ${glass} and the other hand, with a stop behind the frame.`,
+					? `Flat, non-magnetic driver, a block behind the frame, away from your other hand; never over bare ${glass}.`
+					: `Push points away from the ${glass} and your other hand, with a block behind the frame.`,
 			uses: []
 		},
 		{
@@ -140,7 +140,7 @@ function fitMetal(writer: Writer): MadeStep[] {
 			does: [
 				job.schools['metal-load'] === 'layers'
 					? `Layer by layer, ${glazed ? 'the glazing first, ' : ''}each looked at as it goes in.`
-					: `The whole pack at once${glazed ? ', its glazing foremost' : ''}.`,
+					: `The whole pack at once${glazed ? ', glazing to the front' : ''}.`,
 				`The ${closing} rail closes it: finger-tight, look from the front (dust check, second), then fully tightened.`
 			],
 			because: 'Dust found now costs two screws; found later, all clips.',
@@ -154,7 +154,7 @@ function fitMetal(writer: Writer): MadeStep[] {
 				: [
 						`Top and bottom ${top.count} each, sides ${side.count} each, pressed under the channel’s flange, ${writer.fine(clearance)} behind the pack.`
 					],
-			...(shim ? {} : { caution: 'A clip that slips flies: eyes covered, the hand behind it.' }),
+			...(shim ? {} : { caution: 'A slipped clip flies: safety glasses on, hand behind it.' }),
 			uses: []
 		}
 	];

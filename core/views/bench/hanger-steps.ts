@@ -141,7 +141,7 @@ function rings(writer: Writer): MadeStep {
 		id: 'hang',
 		title: stretched && line ? `${ringsTitle(writer)} and ${line.name}` : ringsTitle(writer),
 		does: [whichWay(writer), ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
-		because: stretched ? 'What holds by hand now holds on the wall.' : 'Straight on hooks nothing stretches.',
+		because: stretched ? 'What fails this pull would fail on the wall.' : 'Straight on hooks nothing stretches.',
 		caution: (stretched && line?.caution) || liftSays(writer),
 		uses: writer.parts('wire', 'cord')
 	};
@@ -166,7 +166,7 @@ function lineAlone(writer: Writer): MadeStep {
 		id: 'wire',
 		title: line.title,
 		does: lineSays(writer, line),
-		because: 'What holds by hand now holds on the wall.',
+		because: 'What fails this pull would fail on the wall.',
 		...(line.caution ? { caution: line.caution } : {}),
 		uses: writer.parts('wire', 'cord')
 	};
@@ -227,7 +227,7 @@ export function wall(writer: Writer): MadeStep {
 			: [...nailsSay(writer, hang), `${centre} ${hookSays(writer)}`, ...(hang.turned ? nailsTurned(writer, hang.turned) : [])],
 		...(hangs
 			? {
-					caution: `Look for cables and pipes above and below switches and outlets; a ladder stands on level ground, and two people lift what is over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}. Local codes and a licensed installer go before this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`
+					caution: `Check for cables and pipes, above all near switches and outlets; stand ladders on level ground; two people lift anything over ${writer.either('8 kg or 1 m', '18 lb or 3 ft')}. Local codes and a licensed installer overrule this sheet: over beds, in public rooms, in earthquake country and above ${writer.either('25 kg', '55 lb')}.`
 				}
 			: {}),
 		uses: writer.parts('cleat’s rail on the wall')

@@ -48,10 +48,9 @@ export function newBack(writer: Writer): MadeStep[] {
 			title: `All of them: ${fasteners(writer)}`,
 			does: [pointsSay(points, writer)],
 			...(metal
-				? { caution: 'A clip that slips flies: eyes covered, the hand behind it.' }
+				? { caution: 'A slipped clip flies: safety glasses on, hand behind it.' }
 				: {
-						caution:
-							'Points are pushed away from the glazing and the other hand, with a stop behind the frame; nothing is hammered.'
+						caution: 'Push points away from the glazing and your other hand, with a block behind the frame; no hammering.'
 					}),
 			uses: []
 		}

@@ -64,13 +64,13 @@ export function dustFirst({ job }: Writer): MadeStep {
 		title: 'Dust check, first',
 		does: !glazed
 			? [
-					`No glazing lies over it: lint is lifted off the face with a soft brush, in a low light${job.piece.friable ? '; nothing where it sheds' : ''}. No tapping, nothing wiped.`
+					`No glazing over it: lift lint off the face with a soft brush, in low-angle light${job.piece.friable ? '; nothing where it sheds' : ''}. No tapping, nothing wiped.`
 				]
 			: job.piece.friable
-				? ['Look through a low light; lift lint off with a soft brush tip. No tapping and no blowing: it sheds.']
-				: [`${blow} or brush, tap, look through a low light. Again until it is clean: one to five times is usual.`],
+				? ['Check in low-angle light; lift lint off with a soft brush tip. No tapping or blowing: it is friable.']
+				: [`${blow} or brush, tap, check in low-angle light. Repeat until clean: one to five times is usual.`],
 		...(job.schools.dust === 'canned' && glazed && !job.piece.friable
-			? { caution: 'Canned air can spit liquid: upright, never toward a friable piece or a face.' }
+			? { caution: 'Canned air can spit liquid: hold it upright, never toward a friable piece or anyone’s face.' }
 			: {}),
 		uses: []
 	};

@@ -141,7 +141,7 @@ function takeOut({ job }: Writer): MadeStep[] {
 				'Layer by layer: photographed, its material and condition written down, kept or gone.'
 			],
 			because: 'What is thrown away unseen can’t be asked again: labels, inscriptions, the order of the layers.',
-			caution: 'Old packages hold dust, mould, lead, broken glass: gloves, a mask, eyes covered.',
+			caution: 'Old packs may hold dust, mould, lead, broken glass: gloves, mask, safety glasses.',
 			uses: []
 		},
 		{

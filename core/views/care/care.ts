@@ -46,8 +46,8 @@ function hangSays({ hang, mass }: Plan, { reader, guard, hang: { centreHeight } 
 	return [
 		...weighs,
 		...places,
-		...(guard.glazing.family === 'none' ? [] : ['Never by adhesive strips: they let go without a sign.']),
-		'Look for cables and pipes before drilling; local codes and a licensed installer go before this sheet, above all over beds and in public rooms.'
+		...(guard.glazing.family === 'none' ? [] : ['Never use adhesive strips: they let go without warning.']),
+		'Check for cables and pipes before drilling; local codes and a licensed installer overrule this sheet, above all over beds and in public rooms.'
 	];
 }
 
@@ -74,9 +74,9 @@ const CLEANED: Record<Decided['guard']['glazing']['family'], string[]> = {
 	glass: GLASS,
 	laminated: GLASS,
 	acrylic: [
-		'A soft clean cloth, hardly damp: never dry, no paper towel, no ammonia, no alcohol. Dust is lifted off, not rubbed in; acrylic scratches.'
+		'A soft clean cloth, barely damp, never a dry one; no paper towel, ammonia or alcohol. Lift dust off, do not rub: acrylic scratches.'
 	],
-	none: ['It has no glazing: its face is not touched, wiped or sprayed. Dust is for the framer or a conservator.']
+	none: ['It has no glazing: do not touch, wipe or spray its face. Leave dust to the framer or a conservator.']
 };
 
 function carrySays(job: Decided, plan: Plan): string[] {

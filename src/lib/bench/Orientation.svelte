@@ -26,9 +26,7 @@
 			onclick={() => desk.did({ kind: 'answered', step: step.id, yes: false })}>No <kbd>N</kbd></button
 		>
 	</div>
-	{#if answer === false}<p role="status">
-			Turn the mark round first. Is the pack upside down in its frame, “Something is wrong” opens it again.
-		</p>
+	{#if answer === false}<p role="status">Turn the mark round first. If the pack is upside down, use “Something is wrong”.</p>
 	{:else if answer === undefined}<p class="quiet">It goes on once this is answered.</p>{/if}
 </fieldset>
 

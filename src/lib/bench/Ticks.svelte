@@ -36,7 +36,7 @@
 	{/each}
 </ul>
 <p class="quiet" role="status">
-	{left === 0 ? 'Everything is here.' : left === 1 ? 'One is still to come.' : `${left} of ${ticks.length} are still to come.`}
+	{left === 0 ? 'Everything is here.' : left === 1 ? 'One still to gather.' : `${left} of ${ticks.length} still to gather.`}
 </p>
 
 <style>

@@ -67,8 +67,9 @@
 					</li>{/each}
 			</ul>
 			{#if hooks.length > 0}<p class="caution">
-					<strong>Take care.</strong> Look for cables and pipes above and below switches and sockets; a ladder on level ground, two
-					people over 8 kg or 1 m. Local codes and a licensed installer go before this.
+					<strong>Take care.</strong> Check for cables and pipes, above all near switches and outlets; a ladder on level ground,
+					two people over {desk.reader.unit === 'mm' ? '8 kg or 1 m' : '18 lb or 3 ft'}. Local codes and a licensed installer
+					overrule this list.
 				</p>{/if}
 		</div>
 	</div>

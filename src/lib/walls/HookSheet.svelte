@@ -56,8 +56,9 @@
 			</tbody>
 		</table>
 		<p class="caution">
-			<strong>Take care.</strong> Look for cables and pipes above and below switches and sockets. A ladder on level ground; two people
-			over 8 kg or 1 m. Local codes and a licensed installer go before this, over beds and seats, in public rooms and above 25 kg.
+			<strong>Take care.</strong> Check for cables and pipes, above all near switches and outlets. A ladder on level ground; two
+			people over {reader.unit === 'mm' ? '8 kg or 1 m' : '18 lb or 3 ft'}. Local codes and a licensed installer overrule this
+			list, over beds and seats, in public rooms and above {reader.unit === 'mm' ? '25 kg' : '55 lb'}.
 		</p>
 	</Paper>
 </main>

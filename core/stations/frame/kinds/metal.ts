@@ -47,7 +47,7 @@ function openMetal({ job, plan }: Writer): MadeStep {
 			`Loosen the two screws at the ends of the ${closing} rail; slide that rail off with its corner plates. Screws and clips into a dish.`
 		],
 		because: 'It was joined to be sent; the pack goes in by an open side, as into any metal frame.',
-		caution: 'A clip that slips flies: eyes covered, the hand behind it.',
+		caution: 'A slipped clip flies: safety glasses on, hand behind it.',
 		uses: []
 	};
 }

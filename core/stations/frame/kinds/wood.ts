@@ -58,7 +58,7 @@ function joinWood(writer: Writer): MadeStep[] {
 				'Lay each pair back to back: they are the same length to a hair.'
 			],
 			because: 'A pair that differs opens the last corner.',
-			caution: 'Saw, guillotine, underpinner: guards on, one person, eyes and ears covered.',
+			caution: 'Saw, guillotine, underpinner: guards on, one person only, eye and ear protection.',
 			uses: writer.parts('rail, top and bottom', 'rail, left and right')
 		},
 		{

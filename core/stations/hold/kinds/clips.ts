@@ -76,7 +76,7 @@ export const clips: HoldDefinition = {
 		sight.choice.way === 'float' ? clips.contacts(sight).map(({ ring }) => held(ring, 'Patch behind the piece')) : [],
 	steps: (sights, writer, { toBase }) => (writer.floats ? [fixPanel(sights, writer), ...toBase] : []),
 	turnsOver: ({ windows }) => windows.some(({ way }) => way === 'float'),
-	comesTo: ([hold]) => `${there(hold, 'hold').count} in all, moved by nothing but the wood`
+	comesTo: ([hold]) => `${there(hold, 'hold').count} in all`
 };
 
 /** Face down, its support on it: what holds it is fixed from behind. */
