@@ -7,6 +7,8 @@ import { Key, type Browser } from './browser.ts';
 
 const UNDO = Key.chord(Key.CONTROL, 'z');
 const REDO = Key.chord(Key.CONTROL, Key.SHIFT, 'z');
+/** It is cut in millimetres and read in inches. */
+const READ = { unit: 'in', fraction: 16, cutIn: 'mm' } as const;
 const STOP = 'Buffered wood-pulp mat board faces the sheet.';
 
 /**
@@ -118,8 +120,8 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	await sees('Guide stops, each mat with its back up');
 	await sees('Salt road, survey sheet');
 	for (const size of [planOf.window!.pack, planOf.window!.opening, planOf.frame!.sight, planOf.frame!.rabbet])
-		await sees(showSize(size, 'in'));
+		await sees(showSize(size, READ));
 	for (const length of [planOf.frame!.rails[0], planOf.frame!.rails[1], planOf.hang!.wire!.length])
-		await sees(showLength(length, 'in').text);
-	for (const mat of planOf.window!.mats) await sees(showLength(mat.stop.bottom, 'in').text);
+		await sees(showLength(length, READ).text);
+	for (const mat of planOf.window!.mats) await sees(showLength(mat.stop.bottom, READ).text);
 }

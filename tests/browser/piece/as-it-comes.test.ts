@@ -58,7 +58,7 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 });
 
 test('a bought set, its mat measured before its frame: the frame is taken as it is, the mat keeps its borders', async () => {
-	const { press, type, open, seesNo } = here.browser;
+	const { press, type, open, station, seesNo } = here.browser;
 	const number = await keepJob(here.server.address, sheet());
 	await open(`/jobs/${number}?at=window`);
 	await press('At hand');
@@ -66,7 +66,7 @@ test('a bought set, its mat measured before its frame: the frame is taken as it 
 	await type('Height of its opening, mat 1', '539');
 	await type('Outer width, mat 1', '540');
 	await type('Outer height, mat 1', '700');
-	await open(`/jobs/${number}?at=frame`);
+	await station('Frame');
 	await press('Customer’s frame');
 	await type('Width', '545');
 	await type('Height', '704');
