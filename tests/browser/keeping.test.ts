@@ -169,6 +169,24 @@ test('a stopped server: it is said, typing goes on, and all is sent when it is b
 	assert.equal((await kept(number)).job.borders!.width, 83);
 });
 
+test('a page that is left while its save is on the way meets no second version of its own', async () => {
+	const number = await keepJob(here.server.address, workedJob());
+	await here.browser.open(`/jobs/${number}?at=window`);
+	// What is sent arrives, and its answer never does.
+	await here.browser.driver.executeScript(`
+		const own = window.fetch;
+		window.fetch = (to, how) => (how?.method === 'PUT' ? (own(to, how), new Promise(() => {})) : own(to, how));
+	`);
+	await here.browser.type('Border width', '81');
+	await here.browser.waitFor('the first save', async () => (await kept(number)).job.borders!.width === 81);
+	await here.browser.type('Wider at the bottom by', '14');
+	await here.browser.sees('599 × 762');
+	await here.browser.open(`/jobs/${number}?at=window`);
+	await here.browser.sees('rev 3 · kept');
+	assert.doesNotMatch(await here.browser.text(), /two versions/);
+	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 81, weight: 14 });
+});
+
 test('strokes are planned as they come, undo takes a whole entry back, and the field shows it', async () => {
 	const number = await keepJob(here.server.address, workedJob());
 	await here.browser.open(`/jobs/${number}?at=window`);

@@ -148,6 +148,7 @@ export class JobEditor {
 			this.drafts = unsent.drafts;
 			if (JSON.stringify(unsent.file) !== JSON.stringify(this.file)) {
 				this.keeping.rev = unsent.rev;
+				this.keeping.sentBefore = unsent.onItsWay ?? null;
 				this.file = unsent.file;
 				this.#touched();
 			}
@@ -380,8 +381,9 @@ export class JobEditor {
 	#storeNow(): void {
 		clearTimeout(this.#storing);
 		this.#storing = undefined;
-		const { rev, isUnsent } = this.keeping;
-		holdUnsent(this.number, isUnsent || this.#isTyping() ? { rev, file: this.file, drafts: this.drafts } : null);
+		const { rev, isUnsent, onItsWay } = this.keeping;
+		const held = { rev, file: this.file, drafts: this.drafts, onItsWay };
+		holdUnsent(this.number, isUnsent || this.#isTyping() ? held : null);
 	}
 
 	#isTyping(): boolean {

@@ -1,4 +1,5 @@
 /** An open job's way to the server and back: one request at a time, again when it fails, and what another kept meanwhile. */
+import { differences } from '$core/job/compare.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import type { JobState } from '$core/job/state.ts';
 import { hearChanges, type Heard } from './changes.ts';
@@ -53,6 +54,10 @@ export class Keeping {
 	#sent: JobFile;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#sending = false;
+	/** What is on its way to the server; null where nothing is. */
+	onItsWay: JobFile | null = null;
+	/** What an earlier visit sent without hearing whether it arrived. */
+	sentBefore: JobFile | null = null;
 	/** The newest revision that anybody kept, as far as was heard. */
 	#heardRev = 0;
 
@@ -117,6 +122,7 @@ export class Keeping {
 		}
 		this.#sending = true;
 		const file = this.#desk.file();
+		this.onItsWay = file;
 		try {
 			const response = await fetch(`/api/jobs/${this.#number}`, {
 				method: 'PUT',
@@ -129,14 +135,23 @@ export class Keeping {
 			this.#timer = setTimeout(() => void this.#send(), AGAIN_MS);
 		} finally {
 			this.#sending = false;
+			this.onItsWay = null;
 		}
-		if (this.state === 'kept' && this.isUnsent) this.changed();
+		if ((this.state === 'kept' && this.isUnsent) || this.state === 'keeping') this.changed();
 		else void this.#takeTheirs();
 	}
 
 	async #answered(response: Response, file: JobFile): Promise<void> {
 		if (response.status === 409) {
 			const { rev, theirs, base } = (await response.json()) as Conflict;
+			// What the page sent as it was left arrived after all: theirs is ours.
+			const isOurs = this.sentBefore !== null && differences(this.sentBefore, theirs).length === 0;
+			this.sentBefore = null;
+			if (isOurs) {
+				this.rev = rev;
+				this.state = 'keeping';
+				return;
+			}
 			this.conflict = { rev, theirs, base };
 			this.state = 'conflict';
 			return;

@@ -2,7 +2,13 @@
 import type { JobFile } from '$core/job/definition.ts';
 
 export type Draft = { text: string; says: string };
-export type Unsent = { rev: number; file: JobFile; drafts: Record<string, Draft> };
+export type Unsent = {
+	rev: number;
+	file: JobFile;
+	drafts: Record<string, Draft>;
+	/** What was on its way to the server when the page was left: nobody heard whether it arrived. */
+	onItsWay?: JobFile | null;
+};
 
 const keyOf = (number: string) => `rare-keep:${number}`;
 
