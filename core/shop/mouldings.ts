@@ -18,7 +18,9 @@ export type Moulding = Section & {
 
 /** `Ash, 22 face, shallow`; read in inches `Ash, 7⁄8 face, shallow`. */
 export function mouldingName({ name, face, finish }: Pick<Moulding, 'name' | 'face' | 'finish'>, reads: Unit | Reader): string {
-	return `${name}, ${showLength(face, reads, 'mark').text} face${finish ? `, ${finish}` : ''}`;
+	// A name, which nobody cuts by: what is rounded in it is not marked.
+	const reader = typeof reads === 'string' ? reads : { unit: reads.unit, fraction: reads.fraction };
+	return `${name}, ${showLength(face, reader, 'mark').text} face${finish ? `, ${finish}` : ''}`;
 }
 
 export function isMetal({ pairStep }: Pick<Moulding, 'pairStep'>): boolean {
