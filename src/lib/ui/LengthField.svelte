@@ -169,7 +169,7 @@
 				>
 			</p>{/if}
 	{:else if focused && other}
-		<p class="says other" aria-hidden="true">= {other}</p>
+		<p class="says other" aria-hidden="true">{other.startsWith(ROUNDED) ? '' : '= '}{other}</p>
 	{/if}
 </div>
 
