@@ -92,7 +92,7 @@ test('the care sheet: nails, cleaning and carrying of this piece, on one page', 
 	await here.browser.open(`/jobs/${number}`);
 	await here.browser.keys('h');
 	await here.browser.sees('How to keep it');
-	await here.browser.sees('never dry, no paper towel');
+	await here.browser.sees('never a dry one; no paper towel');
 	await here.browser.sees('Wrapped in a pouch of');
 	assert.equal((await printed()).pages, 1);
 });
