@@ -10,7 +10,6 @@ export type ClimateAnswer = { tauDays: number; halfDays: number } & InsideYear;
 /** @throws FaultError when the job can't be planned, or has no pack yet */
 export function climateAnswer({ pack, room }: { pack: unknown; room: readonly Reading[] }, shop: Shop): ClimateAnswer {
 	const { climate } = plan(pack, shop);
-	if (!climate)
-		return fail('pack', 'The pack has no size yet: measure the sheet, and place its image where a reveal asks for it.');
+	if (!climate) return fail('pack', 'The pack has no size yet: measure the sheet, and the image if it is revealed.');
 	return { tauDays: climate.tauDays, halfDays: climate.halfDays, ...insideYear(climate.tauDays, room) };
 }

@@ -44,7 +44,7 @@ export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 	if ((Object.keys(kept).length > 0 || replaced.length > 0) && !frameIsThere(job))
 		faults.push({
 			path: Object.keys(kept).length > 0 ? 'frame.kept' : 'frame.replaced',
-			says: 'Only a frame that is there comes with something. Choose kind ready-made or a joined metal one, or remove it.'
+			says: 'Only an existing frame comes with parts. Choose kind ready-made or a joined metal one, or remove it.'
 		});
 	for (const [stays, path] of KEPT_IN_PLACE)
 		if (valueAt(job, stays.split('.')) !== undefined && valueAt(job, path.split('.')) !== undefined)
@@ -104,7 +104,7 @@ export function keptGlazing(job: Job, shop: Shop, faults: Fault[]): Glazing | nu
 	if (pane.family === 'none')
 		faults.push({
 			path: 'frame.kept.glazing.kind',
-			says: 'A frame without glazing has none that stays. Take it out of frame.kept.'
+			says: 'The frame has no glazing to keep. Take it out of frame.kept.'
 		});
 	return {
 		...pane,

@@ -93,7 +93,7 @@ export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHous
 		if ((window.way === 'float') !== (there(first, 'first').way === 'float'))
 			faults.push({
 				path: `window.openings[${index}].way`,
-				says: 'A float needs depth round it, a covered sheet none: in one mat all float, or none does.'
+				says: 'Floats need depth and covered sheets do not: in one mat, float all or none.'
 			});
 		else if (window.support?.id !== there(first, 'first').support?.id)
 			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat have the same kind of support.' });
@@ -186,7 +186,7 @@ function decideWindow(
 /** The opening is the mat's own: one side of an axis gives the other. */
 function checkTyped(overlap: GivenWindow['overlap'], at: string, faults: Fault[]): void {
 	if (overlap === 'solve')
-		faults.push({ path: at, says: 'The mat is at hand, and its opening is what it is. Leave the overlap to follow.' });
+		faults.push({ path: at, says: 'The mat is ready-cut and its opening is fixed. Leave the overlap blank.' });
 	if (typeof overlap !== 'object') return;
 	for (const [one, other, axis] of [
 		['left', 'right', 'across'],
@@ -208,7 +208,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 		if (index === 0 && mat.reveal !== undefined)
 			faults.push({
 				path: `${at}.reveal`,
-				says: 'No mat lies before the first one. Remove its reveal; its width is given in borders.'
+				says: 'The front mat has no reveal. Remove it; its width is set in borders.'
 			});
 		const { print } = mat;
 		if (print && (print.width === undefined || print.height === undefined))

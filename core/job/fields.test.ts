@@ -70,7 +70,7 @@ test('sentences say which, what is wrong and what to do', () => {
 	const readings = (width: unknown) => at({ piece: { readings: { width, height: 551 } } })[0]!;
 	for (const [says, wanted] of [
 		[readings(''), /^piece\.readings\.width: .*length/i],
-		[readings(-3), /less than 0/],
+		[readings(-3), /is below 0/],
 		[readings(0), /^piece\.readings\.width: .*0/],
 		[readings('12 in mm'), /second unit, “mm”/],
 		[readings('1/0'), /0/],

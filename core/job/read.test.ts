@@ -28,7 +28,7 @@ test('every fault is named with its path, all at once', () => {
 		piece: { readings: { width: '12 in mm', height: 551 }, cockle: 'x' }
 	};
 	assert.deepEqual(paths(file).sort(), ['aim', 'mats[0].bord', 'piece.cockle', 'piece.readings.width', 'window.overlap.left']);
-	assert.match(faults(file).find((fault) => fault.path === 'window.overlap.left')!.says, /−4 mm is less than 0/);
+	assert.match(faults(file).find((fault) => fault.path === 'window.overlap.left')!.says, /−4 mm is below 0/);
 });
 
 test('format and version come first; no group, no job', () => {

@@ -74,7 +74,7 @@ function length(value: unknown, path: string, unit: Unit, zero: true | undefined
 	if (typeof value !== 'string' && typeof value !== 'number') {
 		faults.push({
 			path,
-			says: `${shown(value)} is no length. Write millimetres as a number, or a length in quotes such as "16 1/4".`
+			says: `${shown(value)} is not a length. Write millimetres as a number, or a length in quotes such as "16 1/4".`
 		});
 		return undefined;
 	}
@@ -94,7 +94,7 @@ function sides(value: unknown, path: string, unit: Unit, zero: true | undefined,
 
 function number(field: Field & { kind: 'number' }, value: unknown, wrong: (says: string) => void): unknown {
 	if (typeof value !== 'number' || !Number.isFinite(value)) return wrong(`${shown(value)} is no number.`);
-	if (field.whole && !Number.isInteger(value)) return wrong(`${value} is no whole number.`);
+	if (field.whole && !Number.isInteger(value)) return wrong(`${value} is not a whole number.`);
 	return value >= field.least && value <= field.most ? value : wrong(`${value} lies outside ${field.least} to ${field.most}.`);
 }
 

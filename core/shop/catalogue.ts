@@ -133,7 +133,7 @@ export function oneOf(kind: MaterialKind): string {
 function groupOf(value: unknown, path: string, fault: (path: string, says: string) => void): Record<string, unknown> {
 	if (value === undefined) return {};
 	if (typeof value === 'object' && value !== null && !Array.isArray(value)) return value as Record<string, unknown>;
-	fault(path, 'A group of keys in curly brackets is wanted here.');
+	fault(path, 'Must be a group of keys in curly brackets.');
 	return {};
 }
 

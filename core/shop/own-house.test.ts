@@ -129,7 +129,7 @@ test('house figures: each fault with its place and what to do; zero only where t
 	assert.equal(fault({ house: 'mm', figure: 'borderWeight', value: 0 }), '');
 	assert.match(fault({ house: 'mm', figure: 'hingeEach', value: 0 }), /^house\[0\]\.value: .+/);
 	assert.match(fault({ house: 'mm', figure: 'borderWidth', value: '2 m' }), /far from 70 mm/);
-	assert.match(fault({ house: 'in', figure: 'overlap', value: '6 furlongs' }), /no unit here/);
+	assert.match(fault({ house: 'in', figure: 'overlap', value: '6 furlongs' }), /is not a unit/);
 	assert.match(fault({ house: 'in', figure: 'fraction', value: 12 }), /8, 16 or 32/);
 	assert.match(fault({ house: 'mm', figure: 'gravity', value: 9 }), /no house figure that a shop sets/);
 	assert.match(fault({ house: 'yd', figure: 'overlap', value: 6 }), /two houses/);

@@ -171,7 +171,7 @@ function withCount(given: object & { count?: unknown }, at: string, faults: Faul
 	const { count, ...rest } = given;
 	if (typeof count !== 'string') return given;
 	if (/^\d{1,4}$/.test(count.trim())) return { ...rest, count: Number(count) };
-	faults.push({ path: `${at}.count`, says: 'How many are there? A whole number is wanted here.' });
+	faults.push({ path: `${at}.count`, says: 'How many are there? Enter a whole number.' });
 	return rest;
 }
 
@@ -182,7 +182,7 @@ function withPrice(given: object & { price?: unknown }, at: string, faults: Faul
 	if (price.trim() === '') return rest;
 	const cents = readCents(price);
 	if (typeof cents === 'number') return { ...rest, price: cents };
-	faults.push({ path: `${at}.price`, says: 'This is no sum of money. Write it as 48 or 48.50, or leave it empty.' });
+	faults.push({ path: `${at}.price`, says: 'Not an amount. Write 48 or 48.50, or leave it empty.' });
 	return rest;
 }
 

@@ -71,7 +71,7 @@ test('where a length ends to be one', () => {
 	assert.match(String(mm(`1' 12"`)), /12 inches or more/);
 	assert.match(String(mm('16 4/4', 'in')), /more than a whole/);
 	assert.match(String(mm('1 ft 2 in 3 in')), /names two units/);
-	assert.match(String(mm('1 ft 2 in 3 in 4 in')), /is no length/);
+	assert.match(String(mm('1 ft 2 in 3 in 4 in')), /is not a length/);
 	assert.match(String(mm('in')), /second unit, “in”/);
 	assert.equal(mm(4999.9), 4999.9);
 	assert.match(String(mm(5000)), /5 m or more/);
@@ -121,7 +121,7 @@ test('slips are refused with a sentence, never read as something else', () => {
 	}
 	assert.equal(readLength(Number.NaN, 'mm').ok, false);
 	assert.equal(mm('0', 'mm', true), 0);
-	assert.match(String(mm(-4)), /−4 mm is less than 0/);
+	assert.match(String(mm(-4)), /−4 mm is below 0/);
 	assert.match(String(mm('12 in mm')), /second unit/);
 });
 

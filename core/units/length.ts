@@ -60,13 +60,13 @@ export function readLength(text: string | number, unit: Unit, zero = false): Len
 	if (typeof text === 'number') return within(text, zero, `${showPlain(text)} mm`, unit);
 	if (text.length > 40) return fault('This is too long for a length. Write a number, such as 412 or 16 1/4.');
 	const plain = normalise(text);
-	if (plain === '') return fault('Nothing is written here. Write a length, such as 412 or 16 1/4.');
-	if (/^[-−]/.test(plain)) return fault(`${text.trim()} is less than 0. Lengths are measured forward.`);
+	if (plain === '') return fault('Enter a length, such as 412 or 16 1/4.');
+	if (/^[-−]/.test(plain)) return fault(`${text.trim()} is below 0. Enter a positive length.`);
 	const pointed = withPoint(plain);
 	if (pointed === null)
 		return fault(`“${text.trim()}” can be read in two ways. Write the decimal with a point, and thousands without a sign.`);
 	const terms = splitTerms(pointed);
-	if (!terms) return fault(`“${text.trim()}” is no length. Write a number, such as 412, 41.2 cm, 16 1/4 in or 1' 4 1/4".`);
+	if (!terms) return fault(`“${text.trim()}” is not a length. Write a number, such as 412, 41.2 cm, 16 1/4 in or 1' 4 1/4".`);
 	let mm = 0;
 	let previous: number | undefined;
 	for (const [index, term] of terms.entries()) {
@@ -119,12 +119,12 @@ function splitTerms(plain: string): string[] | null {
 
 function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number } | { ok: false; says: string } {
 	const match = TERM.exec(term);
-	if (!match) return fault(`“${term}” is no length. Write a number, such as 412 or 16 1/4.`);
+	if (!match) return fault(`“${term}” is not a length. Write a number, such as 412 or 16 1/4.`);
 	const [, whole, besideTop, besideBottom, aloneTop, aloneBottom, name] = match;
 	const top = besideTop ?? aloneTop;
 	const bottom = besideBottom ?? aloneBottom;
 	const per = MM_PER[name ?? bare];
-	if (per === undefined) return fault(`“${name}” is no unit here. Use mm, cm, m, in or ft.`);
+	if (per === undefined) return fault(`“${name}” is not a unit. Use mm, cm, m, in or ft.`);
 	if (whole === undefined && top === undefined)
 		return fault(name === undefined ? 'There is no number here.' : `There is a second unit, “${name}”. Keep one of them.`);
 	if (bottom !== undefined && Number(bottom) === 0) return fault(`“${term}” divides by zero. Write the fraction again.`);
@@ -137,12 +137,12 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 }
 
 function within(mm: number, zero: boolean, shown: string, unit: Unit): LengthReading {
-	if (!Number.isFinite(mm)) return fault('This is no number.');
-	if (mm < 0) return fault(`${shown} is less than 0. Lengths are measured forward.`);
+	if (!Number.isFinite(mm)) return fault('Not a number.');
+	if (mm < 0) return fault(`${shown} is below 0. Enter a positive length.`);
 	if (mm >= LONGEST_MM) return fault(`${shown} is ${LONGEST_SAID[unit]} or more. Check the unit.`);
 	// What is too small to be kept is no size either.
 	const kept = tidy(mm);
-	if (kept === 0 && !zero) return fault('0 is no size. Measure again.');
+	if (kept === 0 && !zero) return fault('A size can’t be 0. Measure again.');
 	return { ok: true, mm: kept };
 }
 

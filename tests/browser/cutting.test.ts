@@ -20,11 +20,11 @@ test('nothing to cut says so; a sheet is written down, counted, and its history 
 	await open('/stock/sheets');
 	await sees('Nothing is written down yet.');
 	await press('Write it down');
-	await sees('Nothing is written here. Write a length, such as 412 or 16 1/4.');
+	await sees('Enter a length, such as 412 or 16 1/4.');
 	await press('1524 × 1016');
 	await type('How many', 'two');
 	await press('Write it down');
-	await sees('A whole number is wanted here.');
+	await sees('Enter a whole number.');
 	await type('How many', '2');
 	await type('Where', 'rack 1');
 	await press('Write it down');

@@ -68,7 +68,7 @@ test('two people change the houses: the second is told, and keeps what was typed
 	await browser.type('gutter between windows, cut in millimetres', '50');
 	await browser.press('See which jobs it touches');
 	await browser.press('Keep the change');
-	await browser.sees('Somebody else changed the list meanwhile');
+	await browser.sees('Someone else has changed the list');
 	assert.equal(await valueOf('gutter between windows, cut in millimetres'), '50');
 	assert.deepEqual(await kept(), []);
 });

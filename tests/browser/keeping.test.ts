@@ -25,7 +25,7 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	await here.untilKept(number, 'both of the first’s figures', ({ borders }) => borders!.width === 75 && borders!.weight === 12);
 
 	await other.type('Border width', '80');
-	await other.sees('Somebody else changed this job meanwhile');
+	await other.sees('Someone else has changed this job');
 	await other.sees('borders · width 80 75');
 	// What only the first changed is theirs unless the second says otherwise.
 	await other.sees('borders · weight 10 12');
@@ -43,7 +43,7 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	const written = { ...job, borders: { ...job.borders, width: 85 } };
 	await send(here.server.address, 'PUT', `/api/jobs/${number}`, written, { 'if-match': `"${rev}"` });
 	await here.browser.type('Border width', '90');
-	await here.browser.sees('Somebody else changed this job meanwhile');
+	await here.browser.sees('Someone else has changed this job');
 	await here.browser.press('85');
 	await here.browser.press('Keep what is chosen');
 	await here.browser.sees('kept');
@@ -69,7 +69,7 @@ test('what another keeps is shown at once where nothing is unsent, and undo goes
 	assert.equal(await valueOf(other, 'Border width'), '12 in mm');
 	await other.keys(Key.ESCAPE);
 	await other.type('Overlap, each side', '7');
-	await other.sees('Somebody else changed this job meanwhile');
+	await other.sees('Someone else has changed this job');
 	await other.press('Keep what is chosen');
 	await other.sees('rev 4 · kept');
 	const { job } = await kept(number);

@@ -24,7 +24,7 @@ test('faults: exit 2, nothing on standard output, a line for each with its path'
 		JSON.stringify({ ...workedJob(), window: { overlap: { left: -4 } }, mts: 1 })
 	);
 	assert.deepEqual([status, stdout], [2, '']);
-	assert.match(stderr, /^window\.overlap\.left: −4 mm is less than 0/m);
+	assert.match(stderr, /^window\.overlap\.left: −4 mm is below 0/m);
 	assert.match(stderr, /^mts: /m);
 });
 

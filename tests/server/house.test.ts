@@ -46,7 +46,7 @@ onEachDatabase((here) => {
 		const before = await getList(here.db, 'house');
 		const { rev } = before.body as { rev: number };
 		for (const [house, path, says] of [
-			[[{ house: 'mm', figure: 'overlap', value: '6 furlongs' }], 'house[0].value', /no unit here/],
+			[[{ house: 'mm', figure: 'overlap', value: '6 furlongs' }], 'house[0].value', /is not a unit/],
 			[
 				[
 					{ house: 'mm', figure: 'overlap', value: 5 },

@@ -192,7 +192,7 @@ onEachDatabase((here) => {
 		await here.put(number, workedJob({ piece: { readings: { width: 300, height: 400 } } }), 1);
 		const stale = await postPlan(here.db, sent);
 		assert.equal(stale.status, 409);
-		assert.match(says(stale), /has another size now/);
+		assert.match(says(stale), /has changed size/);
 		assert.equal((await postPlan(here.db, { ...sent, job: { ...sent.job, kerf: -1 } })).status, 400);
 		assert.equal((await postPlan(here.db, {})).status, 400);
 		assert.equal((await getPlan(here.db, 999_999)).status, 404);
@@ -270,7 +270,7 @@ onEachDatabase((here) => {
 		const again = (await putMade(here.db, id, 0, { made: 1, from: 1, on: first.mark })).body as { made: number; mark: number };
 		assert.ok(again.made === 1 && again.mark > first.mark);
 		assert.equal((await putMade(here.db, id, 0, { made: 0, from: 1, on: first.mark })).status, 409);
-		assert.match(says(await deletePlan(here.db, id)), /Sheet 1 is cut part of the way/);
+		assert.match(says(await deletePlan(here.db, id)), /Sheet 1 is part cut/);
 		assert.equal((await putMade(here.db, id, 0, { made: 0, from: 1 })).status, 200);
 		assert.equal((await deletePlan(here.db, id)).status, 200);
 		assert.equal((await putMade(here.db, id, 0, { made: 1, from: 0 })).status, 409);
@@ -294,7 +294,7 @@ onEachDatabase((here) => {
 		assert.equal((await now())?.stopped, 'The blade is jammed.');
 		const half = Math.ceil(cuts / 2);
 		assert.equal((await now())?.made, half);
-		assert.match(says(await deletePlan(here.db, id)), /cut part of the way/);
+		assert.match(says(await deletePlan(here.db, id)), /is part cut/);
 		assert.equal((await postToCutter(here.db, id, 0, {})).status, 202);
 		await settled(id, 0);
 		const last = (await now())!;

@@ -52,7 +52,7 @@ test('two columns: humidity alone is enough and said; temperature alone is not',
 	assert.match(alone.notes.join(), /no temperature/);
 	assert.equal(alone.readings[0]![1], 51);
 	assert.throws(() => read(['time,temperature', ...day(24, () => '20')]), /No column of humidity/);
-	assert.throws(() => read(['humidity', '50', '51']), /One column/);
+	assert.throws(() => read(['humidity', '50', '51']), /Not a logger file/);
 });
 
 test('gaps are named, and filled on the straight line', () => {
@@ -67,7 +67,7 @@ test('gaps are named, and filled on the straight line', () => {
 test('time that runs backwards is refused with its line; a clock set back in autumn is not', () => {
 	const lines = [HEAD, ...day(48, () => '20,50')];
 	[lines[10], lines[30]] = [lines[30]!, lines[10]!];
-	assert.throws(() => read(lines), /Line 12: 2025-03-01 10:00 comes after 2025-03-02 05:00. Time runs backwards/);
+	assert.throws(() => read(lines), /Line 12: 2025-03-01 10:00 comes after 2025-03-02 05:00. Times are out of order/);
 	const back = [HEAD, ...day(48, () => '20,50')];
 	back.splice(20, 0, back[19]!, back[18]!);
 	assert.match(read(back).notes.join(), /set back/);

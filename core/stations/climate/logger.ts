@@ -55,7 +55,7 @@ export function guessColumns(rows: readonly (readonly string[])[]): { columns: C
 	const heading = first.every((cell) => cell.trim() === '' || Number.isNaN(numberIn(cell, true)));
 	const body = heading ? rows.slice(1) : rows;
 	const [sample = []] = body;
-	if (sample.length < 2) throw new LoggerError('One column is no logger’s file: a time and a humidity are wanted in each line.');
+	if (sample.length < 2) throw new LoggerError('Not a logger file: each line needs a time and a humidity.');
 	const find = (pattern: RegExp, except: number[]) =>
 		first.findIndex((cell, index) => !except.includes(index) && pattern.test(cell));
 	const timeByName = heading ? find(TIME, []) : -1;
@@ -137,7 +137,7 @@ export class LoggerReader {
 		if (time < this.#last) {
 			if (this.#last - time > SET_BACK_MS)
 				throw new LoggerError(
-					`Line ${this.#line}: ${sayTime(time)} comes after ${sayTime(this.#last)}. Time runs backwards: sort the file by time, or cut it where the clock was set.`
+					`Line ${this.#line}: ${sayTime(time)} comes after ${sayTime(this.#last)}. Times are out of order: sort the file, or split it where the clock was set.`
 				);
 			this.#setBack += 1;
 			return;
@@ -149,7 +149,7 @@ export class LoggerReader {
 	end(): LoggerYear {
 		if (this.#rows === 0) throw new LoggerError('No reading was found in it. Look at which column is which.');
 		const { readings, gaps } = filled(this.#hours, this.#first);
-		if (readings.length < 24) throw new LoggerError(`It holds ${readings.length} hours; a day at least is wanted.`);
+		if (readings.length < 24) throw new LoggerError(`It holds ${readings.length} hours; at least a day is needed.`);
 		const notes: string[] = [];
 		if (this.#setBack > 0)
 			notes.push(`The clock was set back once by up to an hour: ${this.#setBack} rows of that hour were left out.`);

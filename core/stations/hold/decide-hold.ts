@@ -122,7 +122,7 @@ function checkPlaces(places: number[], kind: HoldKind, count: number | undefined
 		if (index > 0 && place <= nth(places, index - 1))
 			faults.push({
 				path: `hold.places[${index}]`,
-				says: 'Places go from left to right; this one does not lie right of the one before it.'
+				says: 'List places from left to right; this one is left of the one before.'
 			});
 	if (count !== undefined && count !== places.length)
 		faults.push({

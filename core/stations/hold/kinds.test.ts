@@ -90,7 +90,7 @@ test('hinges that were set by hand stay where they are, and carry what their num
 	for (const [places, says] of [
 		[[5, 200], /hold\.places\[0\]: A hinge 25 mm wide has its centre between 12\.5 mm and 389\.5 mm/],
 		[[100, 110], /hold\.places\[1\]: This hinge lies over the one before it/],
-		[[200, 100], /hold\.places\[1\]: Places go from left to right/],
+		[[200, 100], /hold\.places\[1\]: List places from left to right/],
 		[[], /hold\.places: Give at least one/]
 	] as const)
 		assert.match(faultsOf({ hold: { places: [...places] } })[0]!, says);

@@ -37,8 +37,8 @@ test('own places: on the sheet, from left to right, not over each other, as many
 	assert.match(faults([200, 387.1])[0]!, /hold\.places\[1\]: A hinge/);
 	assert.deepEqual(faults([100, 130]), [], 'edge to edge');
 	assert.match(faults([100, 129.9])[0]!, /hold\.places\[1\]: This hinge lies over the one before it/);
-	assert.match(faults([100, 100])[0]!, /hold\.places\[1\]: Places go from left to right/);
-	assert.match(faults([200, 100])[0]!, /hold\.places\[1\]: Places go from left to right/);
+	assert.match(faults([100, 100])[0]!, /hold\.places\[1\]: List places from left to right/);
+	assert.match(faults([200, 100])[0]!, /hold\.places\[1\]: List places from left to right/);
 	assert.match(faults([50, 200, 150])[0]!, /hold\.places\[2\]/);
 	assert.match(faults([])[0]!, /at least one place/);
 	assert.match(faults([50, 200], { count: 3 })[0]!, /hold\.count: 3 hinges/);

@@ -35,7 +35,7 @@ function* guesses(readings: Readings): Generator<Guess> {
 			if (readings[one] === readings[other]) continue;
 			yield {
 				readings: { ...readings, [one]: readings[other], [other]: readings[one] },
-				says: `Perhaps ${LABEL[one]} and ${LABEL[other]} are swapped.`
+				says: `${LABEL[one]} and ${LABEL[other]} may be swapped.`
 			};
 		}
 		const value = there(readings[one], 'readings');

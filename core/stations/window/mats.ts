@@ -169,7 +169,7 @@ function noRoomForLift(index: number, typed: number | null, setback: number, { r
 		);
 	fail(
 		`mats[${index}].setback`,
-		`A setback of ${showWithUnit(setback, reader, 'mark')} leaves no room for the lift. Make it smaller, or the border wider.`
+		`A setback of ${showWithUnit(setback, reader, 'mark')} leaves no room for the lift. Reduce it, or widen the border.`
 	);
 }
 

@@ -20,7 +20,7 @@
 	const id = $props.id();
 	let typed = $state('');
 	const fault = $derived(
-		typed.trim() === '' || typeof readCents(typed) === 'number' ? '' : 'This is no sum of money. Write it as 250 or 249.50.'
+		typed.trim() === '' || typeof readCents(typed) === 'number' ? '' : 'Not an amount. Write it as 250 or 249.50.'
 	);
 
 	function take(text: string) {

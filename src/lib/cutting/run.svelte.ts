@@ -44,7 +44,7 @@ export class CuttingRun {
 		worker.onmessage = ({ data }: MessageEvent<CuttingTold>) => this.#told(data, open);
 		worker.onerror = () => {
 			this.#end();
-			this.refusal = 'The cutting plan broke off. Choose the jobs again, or load the page again.';
+			this.refusal = 'The cutting plan was interrupted. Choose the jobs again, or reload the page.';
 		};
 		// Round what stays in its place the lots are as they were laid.
 		const sent = open.map(({ key, job, lots, around }) => ({ key, job: around?.job ?? job, lots: around ? null : lots }));

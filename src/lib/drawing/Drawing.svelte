@@ -266,7 +266,7 @@
 					role="button"
 					tabindex="0"
 					class="ask"
-					aria-label="{dimension.name} {dimension.text}, say why"
+					aria-label="{dimension.name} {dimension.text}, explain"
 					transform={place}
 					onclick={(event) => press(event, dimension.path)}
 					onkeydown={(event) => press(event, dimension.path)}

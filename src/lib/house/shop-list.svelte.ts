@@ -77,7 +77,7 @@ export class ShopList<T> {
 			if (response.ok) done(answer);
 			else this.refused = (answer as Faults).faults?.[0]?.says ?? 'The server did not take it.';
 		} catch {
-			this.refused = 'No connection to the server. What was changed stays here until it answers.';
+			this.refused = 'No connection to the server. Your changes stay here until it answers.';
 		} finally {
 			this.busy = false;
 		}

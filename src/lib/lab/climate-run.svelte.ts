@@ -64,7 +64,7 @@ export class ClimateRun {
 			this.#worker.onerror = () => {
 				this.progress = null;
 				this.#running = false;
-				this.refusal = 'This broke off. Change a figure, or load the page again.';
+				this.refusal = 'Interrupted. Change a figure, or reload the page.';
 			};
 		}
 		this.#worker.postMessage(ask);

@@ -58,11 +58,11 @@
 		const cents = typed.price.trim() === '' ? (itemCents(item, shop) ?? 0) : readCents(typed.price);
 		const [point, batch, leadDays] = [count(typed.point), count(typed.batch), count(typed.leadDays)];
 		faults = {
-			...(point === null ? { point: 'A whole number is wanted here.' } : {}),
+			...(point === null ? { point: 'Enter a whole number.' } : {}),
 			...(!batch ? { batch: 'A whole number from 1 is wanted here.' } : {}),
-			...(leadDays === null ? { leadDays: 'A whole number of days is wanted here.' } : {}),
-			...(typeof cents !== 'number' ? { price: 'This is no sum of money. Write it as 4.50.' } : {}),
-			...(typed.supplier.trim() === '' ? { supplier: 'Whose is it? Write the supplier.' } : {})
+			...(leadDays === null ? { leadDays: 'Enter a whole number of days.' } : {}),
+			...(typeof cents !== 'number' ? { price: 'Not an amount. Write it as 4.50.' } : {}),
+			...(typed.supplier.trim() === '' ? { supplier: 'Enter the supplier.' } : {})
 		};
 		if (Object.keys(faults).length > 0) return;
 		const sent = { ...item, point, batch, leadDays, cents, supplier: typed.supplier.trim() };

@@ -68,7 +68,7 @@
 		const cents = own.price.trim() === '' ? 0 : readCents(own.price);
 		if (own.name.trim() === '') ownSays = 'Write what it is.';
 		else if (!isWhole(own.count)) ownSays = 'How many is a whole number from 1.';
-		else if (typeof cents !== 'number') ownSays = 'This is no sum of money. Write it as 4.50.';
+		else if (typeof cents !== 'number') ownSays = 'Not an amount. Write it as 4.50.';
 		else {
 			ownSays = '';
 			const supplier = own.supplier.trim() || UNKNOWN.supplier;

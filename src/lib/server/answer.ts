@@ -14,7 +14,7 @@ export class WrittenJson {
 	constructor(readonly text: string) {}
 }
 
-export const notFound: Answer = faults(404, [{ path: '', says: 'There is nothing here by that name.' }]);
+export const notFound: Answer = faults(404, [{ path: '', says: 'Not found.' }]);
 
 export function faults(status: number, list: Fault[], headers?: Record<string, string>): Answer {
 	return { status, body: { faults: list }, headers };
@@ -94,7 +94,7 @@ function failed(error: unknown, request: Request, { pathname }: URL): Answer {
 			}
 		);
 	return faults(500, [
-		{ path: '', says: `Something went wrong here. Nothing that was kept is lost. It is written down as ${id ?? 'unknown'}.` }
+		{ path: '', says: `Something went wrong here. Nothing that was kept is lost. Logged as ${id ?? 'unknown'}.` }
 	]);
 }
 

@@ -104,7 +104,7 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 	for (const { id, width, height } of job.blanks) {
 		const part = now.get(id);
 		if (!part || part.width !== width || part.height !== height)
-			return faults(409, [{ path: id, says: `${id} has another size now, or is cut no more. Plan again.` }]);
+			return faults(409, [{ path: id, says: `${id} has changed size or is no longer needed. Plan again.` }]);
 	}
 	return now;
 }
@@ -215,10 +215,7 @@ export async function deletePlan(db: Database, id: number): Promise<Answer> {
 		if (!kept) return notFound;
 		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan is cut, or was given up before.' }]);
 		const begun = kept.plan.sheets.findIndex((_, index) => !kept.cut.includes(index) && (kept.progress[index]?.made ?? 0) > 0);
-		if (begun >= 0)
-			return faults(409, [
-				{ path: '', says: `Sheet ${begun + 1} is cut part of the way and is no whole sheet any more. Cut it to its end first.` }
-			]);
+		if (begun >= 0) return faults(409, [{ path: '', says: `Sheet ${begun + 1} is part cut. Finish cutting it first.` }]);
 		const open = kept.plan.sheets.filter((_, index) => !kept.cut.includes(index));
 		for (const [sheet, count] of countsOf(open.map((one) => one.sheet))) {
 			const line = stockOf(sheet);

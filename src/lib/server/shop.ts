@@ -148,9 +148,7 @@ export async function putList(db: Database, key: ListKey, sent: unknown, on: num
 	if (!kept.ok) return faults(409, kept.faults);
 	const { rev } = kept;
 	if (rev === null)
-		return faults(409, [
-			{ path: 'If-Match', says: 'Somebody else changed the list meanwhile. Load it again and make the change on top of it.' }
-		]);
+		return faults(409, [{ path: 'If-Match', says: 'Someone else has changed the list. Reload it and make your change again.' }]);
 	return { status: 200, body: { rev, [key]: items, ...(await besideList(db, key)) }, headers: { etag: `"${rev}"` } };
 }
 
@@ -195,7 +193,7 @@ export function checkSent(key: ListKey, sent: unknown): Read {
 	const body = Joi.object({ [key]: Joi.any().required() })
 		.unknown(false)
 		.messages({
-			'object.base': 'A group of keys in curly brackets is wanted here.',
+			'object.base': 'Must be a group of keys in curly brackets.',
 			'any.required': 'This is missing.',
 			'object.unknown': `This key is not known here. Known: ${key}.`
 		});

@@ -46,7 +46,7 @@ export async function putStock(db: Database, id: number, body: unknown): Promise
 			return faults(409, [
 				{
 					path: 'present',
-					says: `${line.reserved} of these are reserved for cutting. Give a plan up first, then count ${present}.`
+					says: `${line.reserved} of these are reserved for cutting. Cancel a plan first, then count ${present}.`
 				}
 			]);
 		if (present !== line.present) {

@@ -62,9 +62,7 @@ export async function putWall(db: Database, id: number, body: unknown, on: numbe
 	const kept = await insertWallRevision(db, id, on, of.value.name, of.value.file);
 	if (!kept) return notFound;
 	if (kept.kind === 'conflict')
-		return faults(409, [
-			{ path: 'If-Match', says: 'Somebody else changed this wall meanwhile. Load it again and make the change on top of it.' }
-		]);
+		return faults(409, [{ path: 'If-Match', says: 'Someone else has changed this wall. Reload it and make your change again.' }]);
 	return { status: 200, body: { id, rev: kept.rev }, headers: { etag: `"${kept.rev}"` } };
 }
 

@@ -84,7 +84,7 @@
 							{#if option.figure}<span class="figures quiet figure">{option.figure}</span>{/if}
 						</Combobox.Item>
 					{:else}
-						<p class="quiet none">Nothing in the list has “{typed}” in it.</p>
+						<p class="quiet none">No match for “{typed}”.</p>
 					{/each}
 				</Combobox.Content>
 			</Combobox.Positioner>

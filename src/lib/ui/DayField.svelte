@@ -66,7 +66,7 @@
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
 		</DatePicker.Control>
 		{#if draft !== null}<p id="{id}-says" class="says" role="status">
-				“{draft.trim()}” is no day. Write it as {showDay('2026-12-03', language)}.
+				“{draft.trim()}” is not a date. Write it as {showDay('2026-12-03', language)}.
 			</p>{/if}
 	</div>
 	{#if isOpen}
@@ -77,13 +77,11 @@
 						<DatePicker.Context>
 							{#snippet children(picker)}
 								<DatePicker.ViewControl>
-									<DatePicker.PrevTrigger aria-label="The month before"
+									<DatePicker.PrevTrigger aria-label="Previous month"
 										><Left size={16} aria-hidden="true" /></DatePicker.PrevTrigger
 									>
 									<strong><DatePicker.RangeText /></strong>
-									<DatePicker.NextTrigger aria-label="The next month"
-										><Right size={16} aria-hidden="true" /></DatePicker.NextTrigger
-									>
+									<DatePicker.NextTrigger aria-label="Next month"><Right size={16} aria-hidden="true" /></DatePicker.NextTrigger>
 								</DatePicker.ViewControl>
 								<DatePicker.Table>
 									<DatePicker.TableHead>

@@ -17,7 +17,7 @@
 	const shown = $derived(text ?? (withUnit ? figureWithUnit : figureText)(value, path, workspace.editor.reader));
 </script>
 
-<button type="button" class="figure" aria-label="{name} {shown}, say why" onclick={() => workspace.ask(path)}>{shown}</button>
+<button type="button" class="figure" aria-label="{name} {shown}, explain" onclick={() => workspace.ask(path)}>{shown}</button>
 
 <style>
 	.figure {

@@ -6,12 +6,12 @@
 	const { onclose }: Props = $props();
 	const KEYS = [
 		['1 … 9, 0, -', 'open a station and go into its first field'],
-		['Esc', 'leave a field; the keys are commands again'],
-		['[ ]', 'the view before, the next'],
+		['Esc', 'leave a field; shortcuts work again'],
+		['[ ]', 'previous view, next view'],
 		['Z', 'draw a zone on the sheet'],
 		['L', 'the corner of the window, enlarged'],
 		['U', 'mm or inch'],
-		['D', 'bench light: dark and of high contrast; back to the look by day'],
+		['D', 'bench light: dark, high contrast; again for day'],
 		['N', 'new piece, on Today'],
 		['/', 'find, on Today'],
 		['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
@@ -21,7 +21,7 @@
 		['Ctrl P', 'print: in a job its job sheet'],
 		['↑ ↓', 'in a length: one step, with Shift ten'],
 		['← ↑ → ↓', 'on an edge or a zone of the drawing: move it; Alt: a zone’s size'],
-		['Enter, Esc', 'in a length: take and walk on, put back'],
+		['Enter, Esc', 'in a length: accept, cancel'],
 		['?', 'this list']
 	];
 </script>

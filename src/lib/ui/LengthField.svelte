@@ -79,7 +79,7 @@
 		if (text.trim() === '' && (optional || (value === null && !draft)))
 			return editor.type(place, text, () => drop(editor.file, keys));
 		if (editor.unit === 'mm' && isBareFraction(text))
-			return editor.type(place, text, null, `“${text.trim()}” is a fraction, and millimetres have none. Inches?`);
+			return editor.type(place, text, null, `“${text.trim()}” is a fraction. Did you mean inches?`);
 		const length = readLength(text, editor.unit, zero);
 		if (!length.ok) return editor.type(place, text, null, length.says);
 		// A plain number of millimetres is kept as one; everything else as it was typed, with its unit.

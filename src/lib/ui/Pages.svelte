@@ -16,7 +16,7 @@
 
 {#if count > size}
 	<Pagination {count} pageSize={size} {page} onPageChange={(change) => onpage(change.page)} siblingCount={1} aria-label={label}>
-		<Pagination.PrevTrigger aria-label="The page before"><Left size={15} aria-hidden="true" /></Pagination.PrevTrigger>
+		<Pagination.PrevTrigger aria-label="Previous page"><Left size={15} aria-hidden="true" /></Pagination.PrevTrigger>
 		<Pagination.Context>
 			{#snippet children(pagination)}
 				{#each pagination().pages as one, index (index)}
@@ -25,6 +25,6 @@
 				{/each}
 			{/snippet}
 		</Pagination.Context>
-		<Pagination.NextTrigger aria-label="The next page"><Right size={15} aria-hidden="true" /></Pagination.NextTrigger>
+		<Pagination.NextTrigger aria-label="Next page"><Right size={15} aria-hidden="true" /></Pagination.NextTrigger>
 	</Pagination>
 {/if}

@@ -92,7 +92,7 @@
 							<Combobox.Item item={option}><Combobox.ItemText>{option.label}</Combobox.ItemText></Combobox.Item>
 						{:else}
 							<p class="quiet none">
-								{typed ? `Nothing in the list has “${typed}” in it.` : 'Everything in the list is chosen.'}
+								{typed ? `No match for “${typed}”.` : 'Everything in the list is chosen.'}
 							</p>
 						{/each}
 					</Combobox.Content>

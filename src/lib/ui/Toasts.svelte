@@ -16,7 +16,7 @@
 		<Toast {toast}>
 			<Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
 			{#if toast.action}<Toast.ActionTrigger>{toast.action.label}</Toast.ActionTrigger>{/if}
-			<Toast.CloseTrigger aria-label="Put this word away"><Close size={15} aria-hidden="true" /></Toast.CloseTrigger>
+			<Toast.CloseTrigger aria-label="Dismiss"><Close size={15} aria-hidden="true" /></Toast.CloseTrigger>
 		</Toast>
 	{/snippet}
 </Toast.Group>

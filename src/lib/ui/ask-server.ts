@@ -22,10 +22,10 @@ export async function askServer<T = object>(method: string, path: string, body?:
 		return {
 			ok: false,
 			status: response.status,
-			says: answer.faults?.[0]?.says ?? 'This could not be kept.',
+			says: answer.faults?.[0]?.says ?? 'This could not be saved.',
 			faults: answer.faults ?? []
 		};
 	} catch {
-		return { ok: false, status: 0, says: 'The server does not answer. What was typed stays here; try again.', faults: [] };
+		return { ok: false, status: 0, says: 'The server does not answer. Your entry is still here; try again.', faults: [] };
 	}
 }

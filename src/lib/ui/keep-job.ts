@@ -16,8 +16,8 @@ export async function keepNext(number: string, rev: number, file: JobFile, reaso
 			ok: false,
 			says:
 				response.status === 409
-					? 'Somebody kept another version of this job meanwhile. Load the page again, then choose.'
-					: 'The server did not take it. Nothing was changed.'
+					? 'Someone else has saved this job. Reload the page, then choose.'
+					: 'The server refused it. Nothing was changed.'
 		};
 	} catch {
 		return { ok: false, says: 'The server does not answer. Nothing was changed; try again.' };

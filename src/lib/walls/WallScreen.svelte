@@ -95,7 +95,7 @@
 				{#if desk.keeping === 'conflict'}<button
 						type="button"
 						class="btn btn-sm preset-outlined-brand"
-						onclick={() => location.reload()}>Load it again</button
+						onclick={() => location.reload()}>Reload it</button
 					>{/if}
 			</p>{/if}
 		<OnTheWall {desk} onchanged={readAgain} />

@@ -88,7 +88,7 @@ function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): v
 				refuse(error);
 			}
 		},
-		error: () => tell({ kind: 'refused', says: 'This file cannot be read. It may have been moved, or be no text.' })
+		error: () => tell({ kind: 'refused', says: 'This file cannot be read. It may have moved, or is not text.' })
 	});
 }
 

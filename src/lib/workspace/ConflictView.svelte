@@ -40,7 +40,7 @@
 </script>
 
 <section aria-labelledby="conflict">
-	<h2 id="conflict">Somebody else changed this job meanwhile</h2>
+	<h2 id="conflict">Someone else has changed this job</h2>
 	<p>Nothing is lost. For each field choose which version to keep; the others stay in the revisions.</p>
 	<table class="table">
 		<thead><tr><th scope="col">Field</th><th scope="col">Mine</th><th scope="col">Theirs, rev {conflict.rev}</th></tr></thead>

@@ -78,7 +78,7 @@
 									{#if editor.plan.why[part.path]}<button
 											type="button"
 											class="ask"
-											aria-label="{part.name} {write(there(part.value, 'value'), part.path)}, say why"
+											aria-label="{part.name} {write(there(part.value, 'value'), part.path)}, explain"
 											onclick={() => onask(part.path)}>{write(there(part.value, 'value'), part.path)}</button
 										>
 									{:else}<a class="anchor" href="/house/figures?find={part.path.split('.').at(-1)}"

@@ -126,7 +126,7 @@ test('a logger’s file: its columns are mapped, gaps named, the room kept; bad 
 	[backwards[20], backwards[60]] = [backwards[60]!, backwards[20]!];
 	await take('backwards.csv', ['time,temperature,humidity', ...backwards].join('\n'));
 	await press('Read it');
-	await sees(/Line 23: 2025-01-01 21:00 comes after 2025-01-03 12:00. Time runs backwards/);
+	await sees(/Line 23: 2025-01-01 21:00 comes after 2025-01-03 12:00. Times are out of order/);
 	await press('leave it');
 	await take('two.csv', ['time,temperature', ...hours(100, () => '20')].join('\n'));
 	await sees('No column of humidity was found');

@@ -39,9 +39,9 @@ test('a board is found by a part of its name and taken with Enter; Esc puts the 
 	await here.untilKept(number, 'the board', (one) => one.mats![0]!.board === 'purified-4');
 	assert.notEqual(await board.getAttribute('value'), before);
 	await board.sendKeys(Key.chord(Key.CONTROL, 'a'), 'nothing like it');
-	await sees('Nothing in the list has “nothing like it” in it.');
+	await sees('No match for “nothing like it”.');
 	await keys(Key.ESCAPE);
-	await here.browser.seesNo('Nothing in the list has');
+	await here.browser.seesNo('No match for');
 	await keys(Key.TAB);
 	assert.equal(await board.getAttribute('value'), 'Purified-pulp board, 4-ply');
 });
@@ -71,11 +71,11 @@ test('a day is typed or picked; what is no day is said, and the day before stays
 	await here.untilKept(number, 'the day', (job) => job.dates?.wanted === '2026-12-03');
 	await here.browser.type('Wanted', 'soon');
 	await here.browser.keys(Key.TAB);
-	await here.browser.sees('“soon” is no day. Write it as 3 Dec 2026.');
+	await here.browser.sees('“soon” is not a date. Write it as 3 Dec 2026.');
 	assert.equal((await here.kept(number)).dates?.wanted, '2026-12-03');
 	await here.browser.press('Calendar: Wanted');
 	await here.browser.sees('December 2026');
-	await here.browser.press('The next month');
+	await here.browser.press('Next month');
 	await here.browser.sees('January 2027');
 	const day = await here.browser.driver.findElement({ xpath: '//*[@data-part="table-cell-trigger" and normalize-space()="15"]' });
 	await day.click();
@@ -140,7 +140,7 @@ test('revisions stand on pages once there are many', async () => {
 		);
 	await here.browser.waitFor('the newest', async () => (await revisions())[0] === '25');
 	assert.equal((await revisions()).length, 20);
-	await here.browser.press('The next page');
+	await here.browser.press('Next page');
 	await here.browser.waitFor('the oldest', async () => (await revisions()).at(-1) === '1');
 });
 

@@ -25,7 +25,7 @@ test('a price that the customer names: what is given up for it, kept as the next
 	const stands = await priceOf(/price\s+(\d+\.\d\d)/);
 	await sees('The same piece at other grades');
 	await type('Most it may cost, tax included', 'a lot');
-	await sees('This is no sum of money. Write it as 250 or 249.50.');
+	await sees('Not an amount. Write it as 250 or 249.50.');
 	await type('Most it may cost, tax included', '1');
 	await sees('Nothing is under this price');
 	await type('Most it may cost, tax included', String(stands));

@@ -77,7 +77,7 @@ for (const [which, changes] of [
 				await here.browser.station(station);
 				const button = await here.browser.button(`${name} `);
 				const figure = await button.getAttribute('aria-label');
-				assert.equal(figure, `${name} ${figureText(of(plan), path, { unit, fraction: 16 })}, say why`, `${station}: ${name}`);
+				assert.equal(figure, `${name} ${figureText(of(plan), path, { unit, fraction: 16 })}, explain`, `${station}: ${name}`);
 			}
 		});
 	}

@@ -193,7 +193,7 @@ test('recut in inches says how many sizes change, and is one undo step', async (
 test('a fraction typed while millimetres are read asks what is meant, and loses nothing', async () => {
 	const number = await openAt('window', { borders: { way: 'even', width: 70 } });
 	await here.browser.type('Border width', '2 3/4');
-	await here.browser.sees('“2 3/4” is a fraction, and millimetres have none. Inches?');
+	await here.browser.sees('“2 3/4” is a fraction. Did you mean inches?');
 	await here.browser.press('2 3/4 in');
 	const job = await keptOnce(number, (one) => one.borders?.width === '2 3/4 in');
 	assert.equal(job.unit, 'mm');

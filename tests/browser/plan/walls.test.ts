@@ -116,9 +116,9 @@ test('two people at one wall: the second is told, nothing is overwritten; the ho
 		body: JSON.stringify({ name: `${name}, north`, file })
 	});
 	await browser.type('Name of the wall', 'Mine');
-	await browser.sees('Somebody else changed this wall meanwhile.');
+	await browser.sees('Someone else has changed this wall.');
 	assert.equal((await wall()).name, 'Keeper’s house, north');
-	await browser.press('Load it again');
+	await browser.press('Reload it');
 	await browser.sees('Keeper’s house, north');
 	await browser.press('Hook list');
 	await browser.sees('From the left corner and from the floor, to the nail.');

@@ -71,7 +71,7 @@ test('what is kept in stock is said when it runs low, and ordered by word', asyn
 	await open('/stock/orders');
 	await choose('what', 'hardware, tape, tissue');
 	await press('Keep in stock');
-	await sees('Whose is it? Write the supplier.');
+	await sees('Enter the supplier.');
 	await type('supplier', 'North Quay Boards');
 	await type('order again under', '10');
 	await press('Keep in stock');

@@ -87,10 +87,10 @@ export async function inCuttingThread(
 	return { ok: true, plan: ran.done as CuttingPlan };
 }
 
-const busy = faults(503, [{ path: '', says: 'Much is being planned at this moment. Ask again in a few seconds.' }], {
+const busy = faults(503, [{ path: '', says: 'The planner is busy. Try again in a few seconds.' }], {
 	'retry-after': '5'
 });
-const tooLong = faults(503, [{ path: '', says: 'This takes longer than it may to plan, and was left.' }]);
+const tooLong = faults(503, [{ path: '', says: 'Planning took too long and was stopped.' }]);
 
 /** How much is under way, for those who watch the server. */
 export function threadsNow(): { threads: number; most: number; waiting: number } {

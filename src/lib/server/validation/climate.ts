@@ -10,7 +10,7 @@ import { checkJobFile } from './job-file.ts';
 export const CLIMATE_BODY_MOST = 16 * 1024 * 1024;
 
 const schema = Joi.object({ pack: Joi.any().required(), room: Joi.any().required() }).unknown(false).messages({
-	'object.base': 'A group of keys in curly brackets is wanted here.',
+	'object.base': 'Must be a group of keys in curly brackets.',
 	'any.required': 'This is missing.',
 	'object.unknown': 'This key is not known here. Known: pack, room.'
 });

@@ -79,7 +79,7 @@ function group(fields: Fields, required: readonly string[] = []): Joi.ObjectSche
 		.unknown(false)
 		.messages({
 			'any.required': 'This is missing.',
-			'object.base': 'A group of keys in curly brackets is wanted here.',
+			'object.base': 'Must be a group of keys in curly brackets.',
 			'object.unknown': `This key is not known here. Known: ${Object.keys(fields).join(', ')}.`
 		});
 }

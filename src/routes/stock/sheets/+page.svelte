@@ -62,7 +62,7 @@
 		const wrong: Record<string, string> = {};
 		if (!width.ok) wrong.width = width.says;
 		if (!height.ok) wrong.height = height.says;
-		if (!/^\d+$/.test(line.count.trim())) wrong.count = 'A whole number is wanted here.';
+		if (!/^\d+$/.test(line.count.trim())) wrong.count = 'Enter a whole number.';
 		if (!width.ok || !height.ok || wrong.count) {
 			faults = wrong;
 			return;
@@ -78,7 +78,7 @@
 		const typed = (counts[id] ?? '').trim();
 		if (typed === '' || typed === String(present)) return;
 		if (!/^\d+$/.test(typed)) {
-			faults = { [`count ${id}`]: 'A whole number is wanted here.' };
+			faults = { [`count ${id}`]: 'Enter a whole number.' };
 			return;
 		}
 		if (await send('PUT', `/api/stock/${id}`, { present: Number(typed) })) {
