@@ -18,7 +18,7 @@ test('a house figure is found, a slip is said beside it and nothing that was typ
 	await browser.heading('House figures');
 	await browser.type('Find', 'border width');
 	await browser.type('border width, cut in millimetres', '80 parsecs');
-	await browser.sees('no unit here');
+	await browser.sees('is not a unit');
 	assert.equal(await valueOf('border width, cut in millimetres'), '80 parsecs');
 	assert.deepEqual(await kept(), []);
 	await browser.type('border width, cut in millimetres', '80');

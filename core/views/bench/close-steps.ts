@@ -72,11 +72,12 @@ function dustCover(writer: Writer, hasWood: boolean): MadeStep[] {
 			title: 'Dust cover',
 			does: [
 				`Paper of ${grammage} g/m², cut ${writer.size(there(there(plan.back, 'back').dustCoverRough, 'dust cover rough'))}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
+				// What is tied comes off before the paper lies over it.
+				...(hardware || hasWood || isThere ? [slitsSay(writer)] : []),
 				'Position it first; then bare the transfer tape, and press.',
 				job.schools['dust-cover'] === 'wetted'
 					? 'Wet it lightly so that it tightens, or the corners open; trim with a trimmer.'
-					: 'Stretch it by hand; trim with a trimmer.',
-				...(hardware || hasWood || isThere ? [slitsSay(writer)] : [])
+					: 'Stretch it by hand; trim with a trimmer.'
 			],
 			because:
 				hardware || hasWood || isThere ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
