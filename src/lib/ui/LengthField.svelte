@@ -9,6 +9,7 @@
 	import { showNearest } from '$core/units/round.ts';
 	import { ROUNDED, showLength, showWithUnit, type Look } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { waitsWhileShown } from './waiting.svelte.ts';
 
 	type Props = {
 		label: string;
@@ -46,10 +47,7 @@
 	/** Nobody writes a fraction of a millimetre: it is asked what is meant. */
 	const asks = $derived(draft !== undefined && editor.unit === 'mm' && isBareFraction(draft.text));
 
-	$effect(() => {
-		const mine = place;
-		return () => editor.notWaiting(mine);
-	});
+	waitsWhileShown(editor, () => place);
 
 	function faultHere(): { text: string; says: string } | undefined {
 		const fault = editor.faults.find(({ path }) => {

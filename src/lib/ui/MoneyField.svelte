@@ -4,6 +4,7 @@
 	import { readCents } from '$core/units/cents.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { waitsWhileShown } from './waiting.svelte.ts';
 	import { walkOn } from './keys.ts';
 
 	type Props = { label: string; keys: Key[]; value: number | null; currency: string };
@@ -14,10 +15,7 @@
 	const place = $derived(pointer(keys));
 	const draft = $derived(editor.drafts[place]);
 
-	$effect(() => {
-		const mine = place;
-		return () => editor.notWaiting(mine);
-	});
+	waitsWhileShown(editor, () => place);
 
 	function take(text: string) {
 		typed = text;

@@ -3,6 +3,7 @@
 	import { drop, pointer, put, type Key, type Operation } from '$core/job/patch.ts';
 	import { walkOn } from './keys.ts';
 	import { useWorkspace } from '$lib/workspace/context.ts';
+	import { waitsWhileShown } from './waiting.svelte.ts';
 
 	type Props = {
 		label: string;
@@ -28,10 +29,7 @@
 	let typed = $state.raw<{ text: string; file: unknown } | null>(null);
 	const shown = $derived(draft?.text ?? (typed?.file === editor.file ? typed.text : value));
 
-	$effect(() => {
-		const mine = place;
-		return () => editor.notWaiting(mine);
-	});
+	waitsWhileShown(editor, () => place);
 
 	function take(text: string) {
 		read(text);
