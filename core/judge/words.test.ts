@@ -1,17 +1,16 @@
-/** Everything that is said about a job, in a framer's words and in the reader's unit: findings, steps, label, explanations, what was assumed. */
+/** What is said about a job: in the reader's unit, each thing once, findings as sentences. Its words are tested in tests/structure/words. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { anyPieceJob, anyWindowJob, workedJob } from '../../tests/jobs.ts';
+import { madeTexts, type Said } from '../../tests/structure/words/made.ts';
 import { runs } from '../../tests/thorough.ts';
-import { heldBy, madeOf, toOpen } from '../views/bench/label-words.ts';
 import { planSteps } from '../views/bench/steps.ts';
 import { lineDetail, lineName, lineSize, materialName } from '../stations/cut/material-name.ts';
 import { sceneOf, VIEWS } from '../views/drawing/views.ts';
 import { decide } from '../decide.ts';
 import type { JobFile } from '../job/definition.ts';
 import { readJob } from '../job/read.ts';
-import { SCHOOLS } from '../job/schools.ts';
 import { plan } from '../plan.ts';
 import { HOUSE_NAMES } from '../shop/house-names.ts';
 import { builtInShop } from '../shop/shop.ts';
@@ -23,66 +22,15 @@ const anyFile = fc.oneof(anyWindowJob, anyPieceJob);
 /** Metal sections and frames are sold by size, by the inch or by the centimetre, whoever reads. */
 const isNotSold = ({ text }: Said) => !/\bpairs?\b|\bpack \d/i.test(text);
 
-/** What no framer says, and what no person should read. */
-const NEVER: RegExp[] = [
-	/\bmend(s|ed|ing)?\b/i,
-	/\btak(e|en|ing) out\b/i,
-	/\bit exists\b/i,
-	/\bgiven outright\b/i,
-	/\bheld down\b/i,
-	/\bhalf-time\b/i,
-	/\bby mass\b/i,
-	/\bnot said\b/i,
-	/\bburnt\b/i,
-	/\bopens by\b/i,
-	/\bnext look\b/i,
-	/\bplease\b/i,
-	/\bfoot\b(?! ?pedal)/i,
-	/\b(left|right) in front\b/i,
-	/!/,
-	/\b(in in|mm mm|kg kg|lb lb)\b/,
-	/undefined|NaN|Infinity|\[object/,
-	/\s\s/,
-	/ [.,;:]/,
-	/[−-]\d+(\.\d+)? (mm|in)\b/,
-	/\b0 (mm|in) (over|of) 0\b/
-];
-
-type Said = { where: string; text: string };
-
-function allThatIsSaid(file: JobFile, reads: Unit): Said[] {
-	const job = decide(readJob(file), builtInShop, reads);
-	const made = plan(file, builtInShop, reads);
-	const said: Said[] = [];
-	const add = (where: string, ...texts: string[]) => said.push(...texts.map((text) => ({ where, text })));
-	for (const { rule, says, why, remedies } of made.findings) add(rule, says, why, ...remedies.map(({ label }) => label));
-	for (const { id, title, does, because, caution } of planSteps(job, made, builtInShop))
-		add(`step ${id}`, title, ...does, because ?? '', caution ?? '');
-	for (const { path, is } of made.assumed) add(`assumed ${path}`, is);
-	for (const { station, needs } of made.open) add(`open ${station}`, needs);
-	for (const cut of made.cut) add('cut list', lineName(cut), lineDetail(cut, job.reader), lineSize(cut, job.reader));
-	add('label', madeOf(job));
-	if (made.hold) add('label', heldBy(job, made));
-	if (made.frame) add('label', toOpen(job, made, builtInShop.house));
-	return said;
-}
-
-test('property: what is said of a job is said in a framer’s words, whole, and nothing below nothing', () => {
-	fc.assert(
-		fc.property(anyFile, fc.constantFrom<Unit>('mm', 'in'), (file, reads) => {
-			for (const { where, text } of allThatIsSaid(file, reads))
-				for (const never of NEVER) assert.doesNotMatch(text, never, `${where}: ${text}`);
-		}),
-		{ numRuns: runs(150) }
-	);
-});
+/** What is shown in the reader's unit: an explanation adds up in the unit that is cut. */
+const shown = (file: JobFile, reads: Unit): Said[] => madeTexts(file, reads).filter(({ where }) => !where.startsWith('why'));
 
 test('property: who reads inches reads no millimetre, but in the name of what is sold by it; who reads millimetres no inch', () => {
 	fc.assert(
 		fc.property(anyFile, (file) => {
-			for (const { where, text } of allThatIsSaid(file, 'in').filter(isNotSold))
+			for (const { where, text } of shown(file, 'in').filter(isNotSold))
 				assert.doesNotMatch(text, /\d mm\b|\d kg\b|\d N\b/, `${where}: ${text}`);
-			for (const { where, text } of allThatIsSaid(file, 'mm').filter(isNotSold))
+			for (const { where, text } of shown(file, 'mm').filter(isNotSold))
 				assert.doesNotMatch(text, /\d in\b(?! all)|\d lb\b|\d oz\b|⁄/, `${where}: ${text}`);
 		}),
 		{ numRuns: runs(120) }
@@ -140,13 +88,7 @@ test('findings are sentences; what fixes them is pressed and has no full stop', 
 	);
 });
 
-test('rules, schools and house figures are named in the same words, each once', () => {
-	const written = [
-		...RULES.flatMap(({ id, when, why, fixes }) => [when, why, fixes ?? ''].map((text) => ({ where: id, text }))),
-		...SCHOOLS.flatMap(({ id, question, because }) => [question, ...Object.values(because)].map((text) => ({ where: id, text }))),
-		...Object.entries(HOUSE_NAMES).map(([where, text]) => ({ where, text }))
-	];
-	for (const { where, text } of written) for (const never of NEVER) assert.doesNotMatch(text, never, `${where}: ${text}`);
+test('no two rules have one id, no two house figures one name', () => {
 	const names = Object.values(HOUSE_NAMES);
 	assert.equal(new Set(names).size, names.length, 'no two figures of a house have one name');
 	const rules = RULES.map(({ id }) => id);
