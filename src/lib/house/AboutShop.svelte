@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** Units, paper, currency, the shop's name and address: asked once, and changed in House. */
+	/** Units, paper, currency, the shop's name and address: asked once, and changed in Shop. */
 	import { invalidateAll } from '$app/navigation';
 	import { DATE_LANGUAGES, readAbout, type About, type DateLanguage, type PaperSize } from '$core/shop/about.ts';
 	import type { Unit } from '$core/units/length.ts';
@@ -46,8 +46,8 @@
 		label: `${new Intl.DisplayNames(value, { type: 'language' }).of(value) ?? value}: ${showDay('2026-12-03', value, 'day')}`
 	}));
 	const TEXTS = [
-		{ key: 'name', label: 'Name of the shop', lines: 1 },
-		{ key: 'address', label: 'Address, as it stands on papers', lines: 3 },
+		{ key: 'name', label: 'Shop name', lines: 1 },
+		{ key: 'address', label: 'Address, as printed on papers', lines: 3 },
 		{ key: 'currency', label: 'Currency, such as € or kr', lines: 1 }
 	] as const;
 
@@ -55,7 +55,11 @@
 		event.preventDefault();
 		tried = true;
 		if (!read.ok) return;
-		const isKept = await list.keep(read.about, 'Kept. Papers and prices follow from now on.', (before) => (said = asked(before)));
+		const isKept = await list.keep(
+			read.about,
+			'Saved. Papers and prices use it from now on.',
+			(before) => (said = asked(before))
+		);
 		if (!isKept) return;
 		rememberUnit(said.unit);
 		await invalidateAll();
@@ -84,7 +88,7 @@
 			{#if fault}<p class="fault" id="{id}-{key}-says" role="status">{fault}</p>{/if}
 		</div>
 	{/each}
-	<label for="{id}-dates">Dates are written in</label>
+	<label for="{id}-dates">Date format</label>
 	<select id="{id}-dates" class="select" bind:value={said.dates}>
 		{#each LANGUAGES as { value, label } (value)}<option {value}>{label}</option>{/each}
 	</select>

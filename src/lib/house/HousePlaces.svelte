@@ -1,17 +1,17 @@
 <script lang="ts">
-	/** What House holds: one place beside the other. */
+	/** What Shop holds: one place beside the other. */
 	import Places from '$lib/ui/Places.svelte';
 
 	type Props = { here: string };
 	const { here }: Props = $props();
 	const PLACES = [
-		{ href: '/house/shop', name: 'The shop' },
-		{ href: '/house', name: 'Frame sizes' },
-		{ href: '/house/rules', name: 'Rules' },
-		{ href: '/house/figures', name: 'House figures' },
-		{ href: '/house/schools', name: 'Schools' },
-		{ href: '/house/steps', name: 'Steps' }
+		{ href: '/shop/details', name: 'Details' },
+		{ href: '/shop', name: 'Frame sizes' },
+		{ href: '/shop/rules', name: 'Rules' },
+		{ href: '/shop/defaults', name: 'Defaults' },
+		{ href: '/shop/ways', name: 'Ways of working' },
+		{ href: '/shop/steps', name: 'Steps' }
 	];
 </script>
 
-<Places name="House" places={PLACES} {here} />
+<Places name="Shop" places={PLACES} {here} />

@@ -31,10 +31,10 @@
 
 <div class="fields">
 	{@render short('title', 'Called', TITLE_MOST, after ? '' : STEP_NAMES[step as StepId])}
-	{@render short('minutes', 'Minutes of work', 8, after ? '0' : 'by the house figures')}
-	{#if after}{@render short('waitMinutes', 'Then it waits, minutes', 8, '0')}{/if}
+	{@render short('minutes', 'Minutes of work', 8, after ? '0' : 'by the shop figures')}
+	{#if after}{@render short('waitMinutes', 'Then wait, minutes', 8, '0')}{/if}
 	<label class="says"
-		>{after ? 'What is done, a sentence a line' : 'Said after the job’s own figures, a sentence a line'}
+		>{after ? 'Instructions, one sentence a line' : 'After the job’s own figures, one sentence a line'}
 		<textarea
 			class="textarea"
 			rows={Math.max(2, typed.says.split('\n').length)}

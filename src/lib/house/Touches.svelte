@@ -16,10 +16,9 @@
 	const heading = $derived.by(() => {
 		if (!list.touches) return '';
 		const { jobs, looked, more } = list.touches;
-		if (jobs.length === 0)
-			return looked === 0 ? 'There is no open job yet.' : `No open job comes out otherwise (${looked} looked at).`;
+		if (jobs.length === 0) return looked === 0 ? 'There are no open jobs yet.' : `No open job changes (${looked} checked).`;
 		const counted = `${jobs.length}${more ? ' and more' : ''} of ${looked} open jobs`;
-		return `${counted} ${jobs.length === 1 ? 'is' : 'are'} touched by it:`;
+		return `${counted} ${jobs.length === 1 ? 'is' : 'are'} changed by it:`;
 	});
 </script>
 
@@ -31,7 +30,7 @@
 				{#each list.touches.jobs.slice(0, NAMED) as job (job.number)}
 					<li>
 						<a class="anchor" href="/jobs/{job.number}">{job.number}</a>
-						{job.title}: {job.changes.length === 0 ? 'nothing comes out otherwise' : job.changes.join('; ')}
+						{job.title}: {job.changes.length === 0 ? 'nothing changes' : job.changes.join('; ')}
 					</li>
 				{/each}
 				{#if list.touches.jobs.length > NAMED}<li>and {list.touches.jobs.length - NAMED} more</li>{/if}
@@ -41,13 +40,13 @@
 	<div class="bar">
 		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 		{#if isChanged && !list.touches}<p class="quiet">
-				{list.busy ? 'Planning the open jobs with it …' : 'Changed here, not kept yet.'}
+				{list.busy ? 'Checking open jobs …' : 'Changed here, not saved yet.'}
 			</p>{/if}
 		{#if isChanged}
 			{#if list.touches}<button type="button" class="btn preset-filled-brand" disabled={list.busy || isFaulty} onclick={onkeep}
-					>Keep the change</button
+					>Save the change</button
 				>{:else}<button type="button" class="btn preset-filled-brand" disabled={list.busy || isFaulty} onclick={onlook}
-					>See which jobs it touches</button
+					>See which jobs change</button
 				>{/if}
 		{/if}
 	</div>

@@ -51,7 +51,7 @@ export class ShopList<T> {
 		if (!(await this.put(list))) return false;
 		sayDone(this.#key, says, {
 			label: 'Undo',
-			go: () => void this.put(before).then((done) => done && (putBack(before), sayDone(this.#key, 'As it was before.')))
+			go: () => void this.put(before).then((done) => done && (putBack(before), sayDone(this.#key, 'As before.')))
 		});
 		return true;
 	}
@@ -75,7 +75,7 @@ export class ShopList<T> {
 			});
 			const answer = (await response.json()) as unknown;
 			if (response.ok) done(answer);
-			else this.refused = (answer as Faults).faults?.[0]?.says ?? 'The server did not take it.';
+			else this.refused = (answer as Faults).faults?.[0]?.says ?? 'The server refused it.';
 		} catch {
 			this.refused = 'No connection to the server. Your changes stay here until it answers.';
 		} finally {

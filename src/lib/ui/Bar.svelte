@@ -22,7 +22,7 @@
 		{ href: '/walls', name: 'Walls' },
 		{ href: '/light', name: 'Light' },
 		{ href: '/handbook', name: 'Handbook' },
-		{ href: '/house', name: 'House' }
+		{ href: '/shop', name: 'Shop' }
 	];
 </script>
 

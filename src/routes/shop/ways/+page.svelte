@@ -57,20 +57,20 @@
 		delete own[id];
 	}
 	const keep = () =>
-		list.keep(written, 'Kept. Jobs are planned this way from now on.', (before) => {
+		list.keep(written, 'Saved. Jobs are planned this way from now on.', (before) => {
 			own = sidesOf(before);
 		});
 </script>
 
-<svelte:head><title>Schools · Rare Keep</title></svelte:head>
+<svelte:head><title>Ways of working · Rare Keep</title></svelte:head>
 <div class="with-foot">
-	<Bar here="House" />
+	<Bar here="Shop" />
 	<main id="main">
-		<HousePlaces here="Schools" />
-		<h1>Schools</h1>
+		<HousePlaces here="Ways of working" />
+		<h1>Ways of working</h1>
 		<p class="about">
-			Where practitioners differ, this is the shop’s way. A job may do otherwise, at its station. The first of each is the safer
-			one by conservation standards, and is how it came.
+			Where framers differ, choose the shop’s way; a job can differ at its station. The first of each is the safer by conservation
+			standards, and the default.
 		</p>
 		{#each stations as at (at)}
 			<section aria-labelledby="at-{at}">
@@ -96,8 +96,8 @@
 						<div class="own">
 							<input
 								class="input"
-								aria-label="{capital(school.question)}: why we do so"
-								placeholder="why we do so"
+								aria-label="{capital(school.question)}: our reason"
+								placeholder="our reason"
 								maxlength={BECAUSE_MOST}
 								autocomplete="off"
 								value={own[school.id]?.because ?? ''}
@@ -106,8 +106,8 @@
 							{#if own[school.id]}<button
 									type="button"
 									class="btn btn-sm preset-quiet"
-									aria-label="{school.question}: as it came"
-									onclick={() => takeBack(school.id)}>as it came</button
+									aria-label="{school.question}: default"
+									onclick={() => takeBack(school.id)}>default</button
 								>{/if}
 						</div>
 					</fieldset>

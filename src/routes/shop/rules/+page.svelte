@@ -52,15 +52,15 @@
 {/snippet}
 
 <svelte:head><title>Rules · Rare Keep</title></svelte:head>
-<Bar here="House" />
+<Bar here="Shop" />
 <main id="main">
 	<HousePlaces here="Rules" />
 	<header>
 		<div>
 			<h1>Rules</h1>
 			<p class="quiet">
-				What a plan is judged by. A <em>stop</em>: do not do this at this grade. A <em>caution</em>: may be done knowingly, with a
-				reason. A
+				Rules for judging a plan. A <em>stop</em>: must be fixed at this grade. A <em>caution</em>: can be accepted with a reason.
+				A
 				<em>note</em>: worth knowing.
 			</p>
 		</div>
@@ -84,7 +84,7 @@
 						<tr id={rule.id}>
 							<th scope="row"
 								><a class="anchor" href="/handbook/findings#{rule.id}">{rule.id}</a>{#if rule.of === 'fit'}<span class="quiet fit"
-										>of fit: not of the grade</span
+										>fit only, not grade</span
 									>{/if}</th
 							>
 							<td>
@@ -95,7 +95,7 @@
 									</p>{/if}
 							</td>
 							{#each GRADES as grade (grade)}<td class="at">{@render sign(rule.severity[grade])}</td>{/each}
-							<td class="fixes">{rule.fixes ?? 'Looked at by hand: no change of figures fixes it.'}</td>
+							<td class="fixes">{rule.fixes ?? 'Check by hand: no setting fixes it.'}</td>
 						</tr>
 					{/each}
 				</tbody>
@@ -103,7 +103,7 @@
 		</section>
 	{:else}
 		<p>
-			No rule has “{find}” in it.
+			No match for “{find}”.
 			<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button>
 		</p>
 	{/each}

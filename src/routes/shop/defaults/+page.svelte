@@ -81,33 +81,31 @@
 		);
 	}
 	const keep = () =>
-		list.keep(written, 'Kept. Jobs are planned with these figures from now on.', (before) => {
+		list.keep(written, 'Saved. Jobs use these figures from now on.', (before) => {
 			own = typedOf(before);
 			reasons = reasonsOf(before);
 		});
 </script>
 
-<svelte:head><title>House figures · Rare Keep</title></svelte:head>
+<svelte:head><title>Defaults · Rare Keep</title></svelte:head>
 <div class="with-foot">
-	<Bar here="House" />
+	<Bar here="Shop" />
 	<main id="main">
-		<HousePlaces here="House figures" />
+		<HousePlaces here="Defaults" />
 		<header>
 			<div>
-				<h1>House figures</h1>
+				<h1>Defaults</h1>
 				<p class="about">
-					What this shop uses unless a job says otherwise. A job that is cut in millimetres takes the first column, one that is
-					cut in inches the second.
+					Used unless a job sets its own. Jobs cut in millimetres use the first column, jobs cut in inches the second.
 				</p>
 			</div>
 			<label>Find <input class="input" type="search" autocomplete="off" bind:value={find} /></label>
 		</header>
-		<p class="about figures">{Object.keys(own).length === 0 ? 'All as they came.' : `${Object.keys(own).length} of your own.`}</p>
+		<p class="about figures">{Object.keys(own).length === 0 ? 'All at default.' : `${Object.keys(own).length} of your own.`}</p>
 		<table class="table">
 			<thead
 				><tr
-					><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col"
-						>Why we do so</th
+					><th scope="col">Figure</th><th scope="col">Cut in mm</th><th scope="col">Cut in inches</th><th scope="col">Reason</th
 					></tr
 				></thead
 			>
@@ -140,14 +138,14 @@
 									type="button"
 									class="btn btn-sm preset-quiet figures"
 									onclick={() => type(figure, unit, usual(figure, unit))}
-									>as it came: {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
+									>default: {usual(figure, unit)} {figureWord(houseUnit(figure), unit)}</button
 								>
 							{/each}
 							{#if UNITS.some((unit) => own[`${unit} ${figure}`] !== undefined)}
 								<input
 									class="input"
-									aria-label="{name}: why we do so"
-									placeholder="why we do so"
+									aria-label="{name}: our reason"
+									placeholder="our reason"
 									maxlength={BECAUSE_MOST}
 									autocomplete="off"
 									value={reasons[figure] ?? ''}
@@ -159,7 +157,7 @@
 				{:else}
 					<tr
 						><td colspan="4"
-							>No figure has “{find}” in it.
+							>No match for “{find}”.
 							<button type="button" class="btn btn-sm preset-quiet" onclick={() => (find = '')}>Show all</button></td
 						></tr
 					>

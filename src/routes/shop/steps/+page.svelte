@@ -38,19 +38,18 @@
 		document.querySelector<HTMLInputElement>(`[data-own="${step}"] input`)?.focus();
 	}
 
-	const keep = () => list.keep(steps, 'Kept. Every bench has it at once.', (before) => own.show(before));
+	const keep = () => list.keep(steps, 'Saved. Every bench has it now.', (before) => own.show(before));
 </script>
 
 <svelte:head><title>Steps · Rare Keep</title></svelte:head>
 <div class="with-foot">
-	<Bar here="House" />
+	<Bar here="Shop" />
 	<main id="main">
 		<HousePlaces here="Steps" />
 		<h1>Steps</h1>
 		<p class="about">
-			Every step that the bench can have, in the order of the work. What the shop writes here stands after the job’s own figures;
-			minutes are for one piece. A step of your own is there whenever the package has the step that it comes after. What has to be
-			done before what does not change.
+			Every bench step, in order of work. Your wording follows the job’s own figures; minutes are for one piece. Your own step
+			appears whenever the job has the step before it. The order of work does not change.
 		</p>
 		<ol>
 			{#each STEP_ORDER as id, at (id)}
@@ -63,9 +62,9 @@
 							<button
 								type="button"
 								class="btn btn-sm preset-quiet"
-								aria-label="words and minutes: {STEP_NAMES[id]}"
+								aria-label="edit: {STEP_NAMES[id]}"
 								aria-expanded={open === id}
-								onclick={() => (open = open === id ? null : id)}>words and minutes</button
+								onclick={() => (open = open === id ? null : id)}>edit</button
 							>
 							<button
 								type="button"
@@ -94,9 +93,9 @@
 	<footer aria-live="polite" class:shown={isChanged || list.refused}>
 		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 		{#if isChanged}
-			<p class="quiet">Changed here, not kept yet.</p>
+			<p class="quiet">Changed here, not saved yet.</p>
 			<button type="button" class="btn preset-filled-brand" disabled={!own.read.ok || list.busy} onclick={keep}
-				>Keep the change</button
+				>Save the change</button
 			>
 		{/if}
 	</footer>

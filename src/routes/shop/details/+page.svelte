@@ -8,15 +8,15 @@
 	const { data }: PageProps = $props();
 </script>
 
-<svelte:head><title>The shop · Rare Keep</title></svelte:head>
-<Bar here="House" />
+<svelte:head><title>Shop details · Rare Keep</title></svelte:head>
+<Bar here="Shop" />
 <main id="main">
-	<HousePlaces here="The shop" />
-	<h1>The shop</h1>
+	<HousePlaces here="Details" />
+	<h1>Shop details</h1>
 	<p class="about">
-		Its name stands on labels and papers; unit, paper and currency are what new pieces, papers and prices begin with.
+		Its name is printed on labels and papers; unit, paper and currency are the defaults for new pieces, papers and prices.
 	</p>
-	<AboutShop about={data.about} rev={data.rev} does="Keep it" />
+	<AboutShop about={data.about} rev={data.rev} does="Save" />
 </main>
 
 <style>

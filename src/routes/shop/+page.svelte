@@ -33,7 +33,7 @@
 
 	async function keep() {
 		const sent = $state.snapshot(rows);
-		const isKept = await list.keep(sent, 'Kept. Jobs are offered these sizes from now on.', (before) => {
+		const isKept = await list.keep(sent, 'Saved. Jobs offer these sizes from now on.', (before) => {
 			rows = before;
 			keptRows = JSON.stringify(before);
 		});
@@ -41,18 +41,15 @@
 	}
 </script>
 
-<svelte:head><title>House · Rare Keep</title></svelte:head>
-<Bar here="House" />
+<svelte:head><title>Shop · Rare Keep</title></svelte:head>
+<Bar here="Shop" />
 <main id="main">
 	<HousePlaces here="Frame sizes" />
-	<h1>House</h1>
-	<p class="about">What this shop sets for itself.</p>
+	<h1>Shop</h1>
+	<p class="about">This shop’s own settings.</p>
 	<section aria-labelledby="sizes">
-		<h2 id="sizes">Sizes by which frames are bought</h2>
-		<p>
-			Named by the pack that they take: the allowance is inside. They are offered where borders fit a pack, and as the fix where a
-			frame is too small.
-		</p>
+		<h2 id="sizes">Standard frame sizes</h2>
+		<p>Named by the pack they take, allowance included. Offered where borders fit a pack, and where a frame is too small.</p>
 		<table class="table written" bind:this={table}>
 			<thead
 				><tr
@@ -103,11 +100,9 @@
 		<div class="presses">
 			<button type="button" class="btn preset-outlined-brand" onclick={add}>Add a size</button>
 			<button type="button" class="btn preset-filled-brand" disabled={!read.ok || !changed || list.busy} onclick={keep}
-				>Keep the list</button
+				>Save the list</button
 			>
-			<button type="button" class="btn btn-sm preset-quiet" onclick={() => (rows = rowsOf(WRITTEN_SIZES))}
-				>the list as it came</button
-			>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => (rows = rowsOf(WRITTEN_SIZES))}>default list</button>
 		</div>
 		{#if list.refused}<p class="fault" role="alert">{list.refused}</p>{/if}
 	</section>
