@@ -23,7 +23,7 @@ test('alike: every count of the cut list is for all, everything else of one', ()
 	);
 	assert.deepEqual([twenty.window, twenty.mass, twenty.pack], [one.window, one.mass, one.pack]);
 	explained(workedJob({ copies: 20 }));
-	assert.match(faultsOf({ copies: 0 })[0]!, /^copies: 0 lies outside 1 to 500/);
+	assert.match(faultsOf({ copies: 0 })[0]!, /^copies: 0 is outside 1 to 500/);
 	assert.match(faultsOf({ copies: 10000 })[0]!, /^copies/);
 });
 
@@ -42,7 +42,7 @@ test('what an unframing found starts the job: what is used again stays, what is 
 	assert.deepEqual(started.frame?.kept, { glazing: { kind: 'unknown' } });
 	assert.deepEqual(started.frame?.replaced, ['mat', 'back']);
 	assert.deepEqual(started.piece?.concerns, ['old-tape']);
-	assert.match(started.piece.condition!, /Frame: gilded, loose corner, used again\. .*Back: wood-fibre board, gone\./);
+	assert.match(started.piece.condition!, /Frame: gilded, loose corner, reused\. .*Back: wood-fibre board, discarded\./);
 	// Once it is measured, it is planned.
 	const whole = patched(started, [
 		...drop(started, ['scope']),
@@ -97,7 +97,7 @@ test('what belongs with it stands in the steps and is drawn where it goes', () =
 	const steps = planSteps(job, made, builtInShop);
 	const said = (step: string) => steps.find(({ id }) => id === step)!.does.join(' ');
 	assert.match(said('label'), /sleeve on the back.*: Certificate of 1974\..*plate.*“Tide chart”/);
-	assert.match(said('sign'), /Write on the mat, in pencil, at the lower left: “For Ada”\..*signs the mat/);
+	assert.match(said('sign'), /Write on the mat, in pencil, at the bottom left: “For Ada”\..*signs the mat/);
 	const order = steps.map(({ id }) => id);
 	assert.ok(order.indexOf('sign') < order.indexOf('close-pack'), 'while the mat can be reached');
 	const titles = (view: 'front' | 'back') => sceneOf(view, made, job, builtInShop)!.shapes.map(({ title = '' }) => title);

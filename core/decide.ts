@@ -144,12 +144,10 @@ function decideGuard(
 	if (lining && given.underMat === null)
 		faults.push({
 			path: 'guard.underMat',
-			says: stitched
-				? 'What is stitched lies on a covered board. Choose one.'
-				: 'A lining covers a board behind the piece. Choose one.'
+			says: stitched ? 'Stitched work needs a covered board. Choose one.' : 'A lining needs a board behind the piece. Choose one.'
 		});
 	if (stitched && given.lining === false)
-		faults.push({ path: 'guard.lining', says: 'What is stitched is sewn to the cloth of its board. Leave the lining.' });
+		faults.push({ path: 'guard.lining', says: 'Stitched work is sewn to the cloth on its board. Keep the lining.' });
 	const board = houseBoard(aim, piece.proteinOrDye);
 	const glazing = isStiff(piece.kind)
 		? 'none'
@@ -215,7 +213,7 @@ function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[
 	if (given === undefined || given === null) return null;
 	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false, colour: null, seen: null };
 	if (given.thickness === undefined)
-		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer has a height. Give it, or leave the spacer out.' });
+		faults.push({ path: 'guard.spacer.thickness', says: 'A spacer needs a height. Enter it, or remove the spacer.' });
 	const material = given.material ?? 'cotton';
 	return {
 		material,
@@ -232,7 +230,7 @@ function decideAccepted(job: Job, faults: Fault[]): Accepted[] {
 			if (!one[key]?.trim())
 				faults.push({
 					path: `accepted[${index}].${key}`,
-					says: 'An accepted caution has its rule, its facts, a reason and initials.'
+					says: 'An accepted caution needs its rule, facts, reason and initials.'
 				});
 		return {
 			rule: one.rule ?? '',
@@ -261,7 +259,7 @@ function answeredIn(job: Job): ReadonlySet<string> {
 
 function decideHang(job: Job, shop: Shop, schools: Record<string, string>, faults: Fault[]): Decided['hang'] {
 	if (job.hang?.drop !== undefined && job.hang.dropShare !== undefined)
-		faults.push({ path: 'hang.drop', says: 'Give the drop as a length or as a share of the height, not both.' });
+		faults.push({ path: 'hang.drop', says: 'Enter the drop as a length or as a share of the height, not both.' });
 	const by = (job.frame?.kept?.hangers ?? job.hang?.by ?? schools['hang-by']) as Decided['hang']['by'];
 	const hooks = { one: 1, two: 2 }[known(schools, 'hooks')] as 1 | 2 | undefined;
 	return {

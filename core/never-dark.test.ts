@@ -1,4 +1,4 @@
-/** Every part of the work, of every piece, with whatever is not known yet: a plan or faults, never anything else that is thrown. */
+/** Every part of the work, of every piece, with whatever is not yet known: a plan or faults, never anything else that is thrown. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { asFarAs } from './advice/as-far-as.ts';
@@ -42,13 +42,13 @@ const TOLD_APART = [
 ];
 
 const SIZE = { width: 402, height: 551 };
-/** What is not known yet, or is chosen early. */
+/** What is not yet known, or is chosen early. */
 const EMPTY: readonly [string, (of: JobFile) => JobFile][] = [
 	['all of it', (of) => of],
 	['readings', ({ piece, ...of }) => ({ ...of, piece: { ...piece, readings: {} } })],
 	['hung from the window mat', (of) => ({ ...of, schools: { 'hang-from': 'window-mat' } })],
 	['no mats', (of) => ({ ...of, mats: [] })],
-	['customer’s frame without its readings', (of) => ({ ...of, frame: { kind: 'ready-made' } })],
+	['customer’s frame without measurements', (of) => ({ ...of, frame: { kind: 'ready-made' } })],
 	[
 		'a mat at hand, nothing measured',
 		({ piece, ...of }) => ({ ...of, piece: { ...piece, readings: {} }, mats: [{ board: 'cotton-4', have: {} }] })

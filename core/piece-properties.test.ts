@@ -68,7 +68,7 @@ test('property: the areas of the layers × their weights add up to the mass', ()
 			kg += job.frame!.kind === 'metal' ? 0.45 * rails(section.face) : area * rails(section.face) * section.density;
 			const land = section.face - section.lip;
 			kg += ((land * job.frame!.deepen) / 1e6) * rails(land) * section.density;
-			// A cleat’s rail and its strip at the bottom; a strip for rings.
+			// A frame rail and its strip at the bottom; a strip for rings.
 			const { house } = shopFor(builtInShop, job.cutIn);
 			const strip = (outer.width * house.backStripWidth * house.cleatThickness * house.stripWoodDensity) / 1e9;
 			kg += strip * ((job.hang.by === 'cleat' && !job.kept.hangers ? 2 : 0) + (job.hang.strip ? 1 : 0));
@@ -83,7 +83,7 @@ test('property: the areas of the layers × their weights add up to the mass', ()
 	);
 });
 
-test('property: nothing of the front lies outside the frame, nothing of the section outside its box', () => {
+test('property: nothing of the front is outside the frame, nothing of the section outside its box', () => {
 	fc.assert(
 		fc.property(anyPieceJob, (file) => {
 			const { made, job } = planned(file);

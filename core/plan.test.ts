@@ -120,7 +120,7 @@ test('a remedy changes the file only, and undo is the file before', () => {
 	assert.equal(next.back!.seal, 'gummed');
 });
 
-test('a fix that would leave no room is not offered: a lift’s strips, windows that stand close', () => {
+test('a fix that would leave no room is hidden: a lift’s strips, windows that stand close', () => {
 	// The stain is cleared by 46 mm of overlap, and the strips of the lift would then be narrower than nothing.
 	const zones = [{ id: 'stain', kind: 'hide' as const, left: 20, top: 100, width: 25, height: 351 }];
 	const stained = (lift: number) =>

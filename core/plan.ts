@@ -211,13 +211,13 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 	}
 	const unmeasured = job.mats.findIndex((mat) => mat.unmeasured);
 	if (unmeasured >= 0) {
-		figures.open.push({ station: 'window', needs: `the opening and the outer size of mat ${unmeasured + 1}, as measured` });
+		figures.open.push({ station: 'window', needs: `opening and outer size of mat ${unmeasured + 1}, as measured` });
 		return figures;
 	}
 	const ready = rabbet && readyPack(job, shop.house, rabbet);
 	const window = planWindow(job, shop, { measures, movements, readyPack: ready, figure, ofSight });
 	if (!window) {
-		figures.open.push({ station: 'window', needs: 'the image within the sheet: left, top, width and height' });
+		figures.open.push({ station: 'window', needs: 'the image: left, top, width and height' });
 		return figures;
 	}
 	const openings = openingsOf(window);
@@ -279,13 +279,13 @@ export function planFigures(job: Decided, shopAsItIs: Shop, figure: Figure = unw
 		figures.mass = planMass(job, shop, { window, frame, sheetGrams }, figure);
 		if (covers(job.scope, 'wall')) figures.hang = planHang(job, shop, { frame, kg: figures.mass.kg }, figure);
 	} else if (covers(job.scope, 'wall')) {
-		figures.open.push({ station: 'hang', needs: 'a frame, since its mass and size decide' });
+		figures.open.push({ station: 'hang', needs: 'a frame: its weight and size decide' });
 	}
 	return figures;
 }
 
-const RABBET_NEEDED = 'the frame’s rabbet as measured: one width and one height, or its four sides';
-const PROFILE_NEEDED = 'the frame’s profile as measured: face, lip, depth, rabbet depth';
+const RABBET_NEEDED = 'the rabbet as measured: one width and one height, or four sides';
+const PROFILE_NEEDED = 'the profile as measured: face, lip, depth, rabbet depth';
 
 /** A frame that stays closed: only its back, or only its hanging, from what was measured outside. */
 function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure): void {
@@ -298,8 +298,8 @@ function planClosed(figures: Figures, job: Decided, shop: Shop, figure: Figure):
 	const needs = [
 		...(job.frame ? [] : [PROFILE_NEEDED]),
 		...(outer ? [] : ['the frame’s outer width and height']),
-		...(back && pack === null ? ['the thickness of what lies in its rabbet'] : []),
-		...(hangs && mass === null ? ['what it weighs: wire, rings and hooks are chosen by it'] : [])
+		...(back && pack === null ? ['the pack’s thickness'] : []),
+		...(hangs && mass === null ? ['its weight: wire, rings and hooks depend on it'] : [])
 	];
 	if (needs.length > 0 || !outer) {
 		figures.open.push({ station: back ? 'back' : 'hang', needs: needs.join('; ') });
@@ -331,12 +331,12 @@ function checkZones(zones: Zone[], { width, height }: Size, at: string, reader: 
 		if (zone.left >= width)
 			fail(
 				`${at}[${index}].left`,
-				`“${zone.id}” would lie beside the sheet, which is ${showWithUnit(width, reader, 'mark')} wide. Measure from its left edge.`
+				`“${zone.id}” is beyond the sheet, which is ${showWithUnit(width, reader, 'mark')} wide. Measure from its left edge.`
 			);
 		if (zone.top >= height)
 			fail(
 				`${at}[${index}].top`,
-				`“${zone.id}” would lie below the sheet, which is ${showWithUnit(height, reader, 'mark')} high. Measure from its top edge.`
+				`“${zone.id}” is below the sheet, which is ${showWithUnit(height, reader, 'mark')} high. Measure from its top edge.`
 			);
 	}
 }

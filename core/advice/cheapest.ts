@@ -319,8 +319,8 @@ function longestOf({ window }: Figures): number {
 export function labelOf({ name, index = 0 }: Slot, id: string | null, material: string): string {
 	const part: Record<string, string> = {
 		mat: `mat ${index + 1}`,
-		'under-mat': 'under-mat',
-		backing: 'back',
+		'under-mat': 'back mat',
+		backing: 'backing board',
 		barrier: 'barrier',
 		filler: `filler ${index + 1}`,
 		support: 'support',

@@ -233,7 +233,13 @@ test('a caution is accepted with a reason and initials, and comes back when its 
 			({ rule }) => rule === 'gap.sag' || rule === 'seal.edge-none'
 		)!;
 	const held = [
-		{ rule: 'seal.edge-none', where: 'guard.edgeSeal', facts: 'The pack’s edges are open.', reason: 'dry house', initials: 'PA' }
+		{
+			rule: 'seal.edge-none',
+			where: 'guard.edgeSeal',
+			facts: 'The pack’s edges are not sealed.',
+			reason: 'dry house',
+			initials: 'PA'
+		}
 	];
 	assert.ok(open('mm').accepted && open('in').accepted);
 	const changed = { ...accepted, window: { overlap: 1 } } as JobFile;

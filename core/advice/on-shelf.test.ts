@@ -1,4 +1,4 @@
-/** "Will it go into what I have?" */
+/** "Will it fit what is on the shelf?" */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
@@ -52,7 +52,7 @@ test('a frame: as it is, with other borders, or by how much it is too small', ()
 	const file = workedJob();
 	// The pack is 542 × 701, the allowance 3 as it is given.
 	const same = only(file, frame(545, 704));
-	assert.deepEqual([same.fits, same.says], ['as-is', 'It goes in as it is.']);
+	assert.deepEqual([same.fits, same.says], ['as-is', 'It fits as it is.']);
 	assert.equal(planSingle(patched(file, same.patch!)).fits, true);
 	const larger = only(file, frame('60 cm', '80 cm'));
 	assert.equal(larger.fits, 'other-borders');
@@ -67,7 +67,7 @@ test('a frame: as it is, with other borders, or by how much it is too small', ()
 
 test('a frame may be turned', () => {
 	const turned = only(workedJob(), frame(704, 545));
-	assert.deepEqual([turned.fits, turned.says], ['as-is', 'Turned, it goes in as it is.']);
+	assert.deepEqual([turned.fits, turned.says], ['as-is', 'Turned, it fits as it is.']);
 	const made = planSingle(patched(workedJob(), turned.patch!));
 	assert.deepEqual([made.frame!.rabbet.width, made.frame!.rabbet.height], [545, 704]);
 });
@@ -118,11 +118,11 @@ test('a frame that is too large is cut down to this very size; not by less than 
 	assert.deepEqual([outer.width, outer.height], [rabbet.width + 30, rabbet.height + 30]);
 	assert.equal(
 		large.says,
-		`Cut down by ${300 - rabbet.width} mm across and ${400 - rabbet.height} mm down, with its corners joined anew.`
+		`Cut down by ${300 - rabbet.width} mm across and ${400 - rabbet.height} mm down, with its corners rejoined.`
 	);
 	const steps = planSteps(decide(readJob(file), builtInShop), made, builtInShop);
 	const [said] = steps.filter(({ id }) => id === 'cut-frame').map(({ does }) => does.join(' '));
-	assert.match(said!, /Take the frame “Old” apart at its corners.* from its own rails, cut anew/);
+	assert.match(said!, /Take the frame “Old” apart at its corners.* from its own rails, recut/);
 	assert.ok(steps.find(({ id }) => id === 'gather')!.ticks!.includes('frame “Old”'));
 	const just = (more: number) => only(panel, frame(rabbet.width + more, rabbet.height + 40)).fits;
 	assert.deepEqual([just(6), just(5)], ['cut-down', 'no']);
@@ -141,7 +141,7 @@ test('what other jobs hold is offered to nobody else; what is left of several al
 	assert.equal(holds(['K-0102', 1]).fits, 'as-is');
 	assert.deepEqual(
 		[holds(['K-0102', 1], ['K-0103', 1])].map(({ fits, free, says, patch }) => [fits, free, says, patch]),
-		[['no', false, 'K-0102, K-0103 hold all of them.', null]]
+		[['no', false, 'K-0102, K-0103 hold all.', null]]
 	);
 	// Its own hold is not against it.
 	assert.equal(holds(['K-0101', 2]).fits, 'as-is');
@@ -184,13 +184,13 @@ test('what was paid for it goes into the job, and into what the job costs', () =
 	const framed = patched(file, only(file, frame(545, 704, { price: '64,50' })).patch!);
 	assert.equal(framed.frame!.price, 6450);
 	const bought = ({ materials }: ReturnType<typeof costOf>) =>
-		materials.filter(({ name }) => name.endsWith('bought ready')).map(({ name, amount, cents }) => [name, amount, cents]);
-	assert.deepEqual(bought(cost(framed)), [['Old, bought ready', 1, 6450]]);
-	assert.deepEqual(bought(cost({ ...framed, copies: 3 })), [['Old, bought ready', 3, 19350]]);
-	assert.deepEqual(bought(cost(patched(file, only(file, { ...WHITE, price: 900 }).patch!))), [['Mat 1, bought ready', 1, 900]]);
+		materials.filter(({ name }) => /ready-(made|cut)$/.test(name)).map(({ name, amount, cents }) => [name, amount, cents]);
+	assert.deepEqual(bought(cost(framed)), [['Old, ready-made', 1, 6450]]);
+	assert.deepEqual(bought(cost({ ...framed, copies: 3 })), [['Old, ready-made', 3, 19350]]);
+	assert.deepEqual(bought(cost(patched(file, only(file, { ...WHITE, price: 900 }).patch!))), [['Mat 1, ready-cut', 1, 900]]);
 	// Cut down, it is paid for once: its rails are no moulding by the metre.
 	const cut = patched(panel, only(panel, frame(300, 400, { price: 3000 })).patch!);
-	assert.deepEqual(bought(cost(cut)), [['Old, bought ready', 1, 3000]]);
+	assert.deepEqual(bought(cost(cut)), [['Old, ready-made', 1, 3000]]);
 	assert.deepEqual(
 		cost(cut).unpriced.filter((name) => /Old/.test(name)),
 		[]
@@ -247,13 +247,13 @@ test('bad shelves: each fault with its place and what to do', () => {
 		return shelf.ok ? [] : shelf.faults.map(({ path, says }) => `${path}: ${says}`);
 	};
 	assert.match(faults('x')[0]!, /shelf: This must be a list/);
-	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: What is on the shelf is a frame, a stick or a mat/);
+	assert.match(faults([{ kind: 'board' }])[0]!, /shelf\[0\]\.kind: Enter a frame, a stick or a mat/);
 	assert.match(faults([frame(0, 400)])[0]!, /shelf\[0\]\.width/);
 	assert.match(faults([frame(400, 500, { lip: 30 })])[0]!, /shelf\[0\]\.lip: A lip of 30 mm is as wide/);
 	assert.match(faults([frame(400, 500, { rabbetDepth: 34 })])[0]!, /cuts through a frame 34 mm deep/);
-	assert.match(faults([{ ...stick(400), name: ' ' }])[0]!, /shelf\[0\]\.name: A stick on the shelf needs it/);
-	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” is there twice/);
-	assert.match(faults([{ ...stick(400), colour: 'red' }])[0]!, /“colour” is not known here/);
+	assert.match(faults([{ ...stick(400), name: ' ' }])[0]!, /shelf\[0\]\.name: A stick on the shelf needs name/);
+	assert.match(faults([frame(400, 500), frame(400, 500)])[0]!, /shelf\[1\]\.name: “Old” is used twice/);
+	assert.match(faults([{ ...stick(400), colour: 'red' }])[0]!, /“colour” is not recognised/);
 	assert.match(faults(Array.from({ length: 201 }, () => frame(400, 500)))[0]!, /at most 200/);
 });
 

@@ -1,4 +1,4 @@
-/** "Will it go into what I have?": each frame, stick and mat on the shelf, planned with this very job, and mats with frames (handbook frame#shelf). */
+/** "Will it fit what is on the shelf?": each frame, stick and mat on the shelf, planned with this very job, and mats with frames (handbook frame#shelf). */
 import type { Size } from '../geometry/shapes.ts';
 import { decide } from '../decide.ts';
 import type { Unit } from '../units/length.ts';
@@ -72,7 +72,7 @@ export function whyNotFree(item: ShelfItem, wanted: number, { held, by }: Holds)
 	if (free >= wanted) return null;
 	const jobs = others.map(({ job }) => job).join(', ');
 	const kept = others.length === 0 ? '' : `${jobs} ${others.length === 1 ? 'holds' : 'hold'} `;
-	if (free <= 0) return kept === '' ? 'None is left.' : `${kept}${item.count === 1 ? 'it' : 'all of them'}.`;
+	if (free <= 0) return kept === '' ? 'None is left.' : `${kept}${item.count === 1 ? 'it' : 'all'}.`;
 	return `${free === 1 ? 'One is' : `${free} are`} free, and this job is of ${wanted} alike${kept === '' ? '' : `; ${kept}the rest`}.`;
 }
 
@@ -125,7 +125,7 @@ function whyNot(plan: Plan): string | null {
 
 function coversSaid(plan: Plan, { reader }: Decided): string {
 	const overlap = plan.window?.overlap;
-	if (!overlap) return 'It goes over it.';
+	if (!overlap) return 'It fits over it.';
 	return `It covers ${showWithUnit(overlap.left, reader, 'mark')} at the sides, ${showWithUnit(overlap.top, reader, 'mark')} above and below.`;
 }
 
@@ -224,7 +224,7 @@ function cutDownFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame): Tr
 		.find(({ width, height }) => isAtMost(2 * CLEAN_END, width) && isAtMost(2 * CLEAN_END, height));
 	if (!less) return null;
 	const [across, down] = [less.width, less.height].map((mm) => showWithUnit(mm, reader, 'mark'));
-	return { item, fits: 'cut-down', says: `Cut down by ${across} across and ${down} down, with its corners joined anew.`, patch };
+	return { item, fits: 'cut-down', says: `Cut down by ${across} across and ${down} down, with its corners rejoined.`, patch };
 }
 
 function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet: Size): Tried {
@@ -239,7 +239,7 @@ function tryFrame(file: JobFile, now: Now, shop: Shop, item: ShelfFrame, rabbet:
 	const stop = stopOf(planned);
 	if (stop) return { item, fits: 'no', says: stop, patch: null };
 	const turned = rabbet.width !== item.width;
-	const asIs = turned ? 'Turned, it goes in as it is.' : 'It goes in as it is.';
+	const asIs = turned ? 'Turned, it fits as it is.' : 'It fits as it is.';
 	const [before, after] = [there(now.plan.window, 'window').mats[0]?.border, there(planned.window, 'window').mats[0]?.border];
 	if (!before || !after) return { item, fits: 'as-is', says: asIs, patch };
 	const same = (['top', 'right', 'bottom', 'left'] as const).every((side) => Math.abs(before[side] - after[side]) <= UNSEEN);

@@ -1,4 +1,4 @@
-/** Ready sizes first: what works, in which order, and that taking one plans as it was said. */
+/** Standard sizes first: what works, in which order, and that taking one plans as it was said. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';

@@ -26,7 +26,7 @@ export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | n
 	if (!wasPlanned.ok) {
 		// It could not be planned before either: it is named where it can be now.
 		const nowPlanned = attempt(() => planOf(file, after));
-		return nowPlanned.ok ? { changes: ['can be planned again'], was: null, becomes: nowPlanned.gives.plan.grade.reached } : null;
+		return nowPlanned.ok ? { changes: ['can be planned now'], was: null, becomes: nowPlanned.gives.plan.grade.reached } : null;
 	}
 	const { job, plan: then } = wasPlanned.gives;
 	const differs = usedMaterials(job).some(
@@ -39,7 +39,7 @@ export function touchedBy(file: JobFile, before: Shop, after: Shop): Touched | n
 		return { changes, was: then.grade.reached, becomes: now.grade.reached };
 	} catch (error) {
 		if (!(error instanceof FaultError)) throw error;
-		return { changes: [`it can’t be planned any more: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
+		return { changes: [`can’t be planned: ${nth(error.faults, 0).says}`], was: then.grade.reached, becomes: null };
 	}
 }
 
@@ -69,17 +69,17 @@ function compare(before: Planned, after: Planned): string[] {
 	add('grade', grade(before.plan), grade(after.plan));
 	const size = (of: Size | undefined) => (of ? showSize(of, 'mm') : '–');
 	add('window', size(before.plan.window?.opening), size(after.plan.window?.opening));
-	add('size of the pack', size(before.plan.window?.pack), size(after.plan.window?.pack));
+	add('pack size', size(before.plan.window?.pack), size(after.plan.window?.pack));
 	add('outer size', size(before.plan.frame?.outer), size(after.plan.frame?.outer));
 	const mm = (value: number | undefined) => (value === undefined ? '–' : `${showNumber(value, 1)} mm`);
-	add('depth of the pack', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
-	add('air over the piece', mm(before.plan.pack?.gap), mm(after.plan.pack?.gap));
+	add('pack depth', mm(before.plan.pack?.thickness), mm(after.plan.pack?.thickness));
+	add('gap over the piece', mm(before.plan.pack?.gap), mm(after.plan.pack?.gap));
 	const kg = (plan: Plan) => (plan.mass ? `${showNumber(plan.mass.kg)} kg` : '–');
-	add('mass', kg(before.plan), kg(after.plan));
+	add('weight', kg(before.plan), kg(after.plan));
 	const years = (plan: Plan) => (plan.light?.years ? `${showNumber(plan.light.years, 1)} years` : '–');
-	add('to a fade', years(before.plan), years(after.plan));
+	add('to a visible fade', years(before.plan), years(after.plan));
 	const days = (plan: Plan) => (plan.climate ? `${showNumber(plan.climate.halfDays, 1)} days` : '–');
-	add('humidity halfway in', days(before.plan), days(after.plan));
+	add('to halfway humidity', days(before.plan), days(after.plan));
 	const price = ({ job, plan }: Planned) => {
 		const found = packagePrice(job, plan);
 		return found ? showMoney(found.cents, '') : '–';

@@ -51,7 +51,7 @@ export function decideFrame(
 ): FrameChoice | null {
 	const given = job.frame ?? {};
 	if (given.moulding !== undefined && given.section !== undefined)
-		faults.push({ path: 'frame.section', says: 'Name a moulding or give a section, not both.' });
+		faults.push({ path: 'frame.section', says: 'Enter a moulding or a profile, not both.' });
 	const stocked =
 		given.section || given.moulding === undefined
 			? null
@@ -62,7 +62,7 @@ export function decideFrame(
 	if (given.joined !== undefined && kind !== 'metal')
 		faults.push({
 			path: 'frame.joined',
-			says: 'Only a metal frame comes joined or in parts. Choose kind metal, or leave it out.'
+			says: 'Only a metal frame is supplied joined or in parts. Choose kind metal, or remove it.'
 		});
 	if (!chosen) return null;
 	if (stocked && (kind === 'metal') !== isMetal(stocked))
@@ -131,9 +131,9 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 	}
 	const wood = {
 		points: 'Spring clips hold the pack in a metal section',
-		groove: 'A metal section has a channel, no groove',
+		groove: 'A metal section has a channel, not a groove',
 		deepen: 'A metal channel can’t be deepened by strips',
-		brace: 'A metal section takes no brace',
+		brace: 'A metal section can’t take a brace',
 		finish: 'A metal section has no bare wood to finish',
 		pointFirst: 'A metal section has no points'
 	} as const;
@@ -164,7 +164,7 @@ function ownSection(
 		if (given[key] === undefined && !(key === 'density' && kind === 'metal'))
 			faults.push({
 				path: `frame.section.${key}`,
-				says: 'A profile that is entered needs it: face, lip, depth, rabbetDepth and density.'
+				says: 'An entered profile needs face, lip, depth, rabbetDepth and density.'
 			});
 	}
 	return { density: ALUMINIUM, ...given } as Section;
@@ -199,7 +199,7 @@ export function decideRabbet(job: Job, metal: boolean, faults: Fault[]): Reading
 	if (opening && !isThere)
 		faults.push({
 			path: 'frame.opening',
-			says: 'Only a frame that is there already has a measured opening. Choose kind ready-made or a joined metal one, or remove it.'
+			says: 'Only an existing frame has a measured opening. Choose kind ready-made or joined metal, or remove it.'
 		});
 	return isThere ? decideReadings(opening, 'frame.opening', faults).readings : null;
 }

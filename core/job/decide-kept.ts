@@ -44,17 +44,17 @@ export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 	if ((Object.keys(kept).length > 0 || replaced.length > 0) && !frameIsThere(job))
 		faults.push({
 			path: Object.keys(kept).length > 0 ? 'frame.kept' : 'frame.replaced',
-			says: 'Only an existing frame comes with parts. Choose kind ready-made or a joined metal one, or remove it.'
+			says: 'Only an existing frame comes with parts. Choose kind ready-made or joined metal, or remove it.'
 		});
 	for (const [stays, path] of KEPT_IN_PLACE)
 		if (valueAt(job, stays.split('.')) !== undefined && valueAt(job, path.split('.')) !== undefined)
-			faults.push({ path, says: `What came with the frame stays in this place. Remove this, or take ${stays} out.` });
+			faults.push({ path, says: `The part that came with the frame stays here. Remove this, or take ${stays} out.` });
 	for (const [index, part] of replaced.entries()) {
 		const stays = part === 'mat' ? job.mats?.some(({ have }) => have !== undefined) : kept[part] !== undefined;
 		if (stays)
 			faults.push({
 				path: `frame.replaced[${index}]`,
-				says: `The ${part} can’t be both kept and replaced. Remove one of the two.`
+				says: `The ${part} can’t both stay and be replaced. Remove one of the two.`
 			});
 	}
 	const metal = job.frame?.kind === 'metal';
@@ -63,7 +63,7 @@ export function decideKept(job: Job, shop: Shop, faults: Fault[]): Kept {
 			path: 'frame.kept.points.kind',
 			says: metal
 				? 'Spring clips hold the pack in a metal section: choose clips.'
-				: 'Spring clips belong to metal. Choose a kind of point.'
+				: 'Spring clips are for metal sections. Choose points.'
 		});
 	const { width = null, height = null } = kept.glazing?.size ?? {};
 	const size = kept.glazing?.size ? { width, height } : null;
@@ -129,6 +129,6 @@ export function keptBack(job: Job, shop: Shop, faults: Fault[]): Board | null {
 	return {
 		...board,
 		...(thickness === null ? {} : { thickness, massPerM2: (board.massPerM2 * thickness) / board.thickness }),
-		...(unknown ? { name: 'Back of unknown board', unknown: ['touch'] } : {})
+		...(unknown ? { name: 'Backing board of unknown kind', unknown: ['touch'] } : {})
 	};
 }

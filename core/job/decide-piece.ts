@@ -96,14 +96,17 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 	const words = given.medium ?? [];
 	const media = words.flatMap((word) => shop.media[word] ?? []);
 	if (given.material !== undefined && (given.kind ?? 'paper') !== 'bone')
-		faults.push({ path: `${at}.material`, says: 'Only a piece of kind bone has it. Choose kind bone, or leave it out.' });
+		faults.push({
+			path: `${at}.material`,
+			says: 'Only bone, ivory, horn or tortoiseshell has a material. Choose kind bone, or remove it.'
+		});
 	const { readings, single } = decideReadings(given.readings, `${at}.readings`, faults);
 	const kind = given.kind ?? 'paper';
 	const thickness = given.thickness ?? 0;
 	const zones = (given.zones ?? []).map((zone, index) => {
 		for (const key of ['kind', 'left', 'top', 'width', 'height'] as const) {
 			if (zone[key] === undefined)
-				faults.push({ path: `${at}.zones[${index}].${key}`, says: 'This zone needs it: kind, left, top, width and height.' });
+				faults.push({ path: `${at}.zones[${index}].${key}`, says: 'A zone needs kind, left, top, width and height.' });
 		}
 		return { ...zone, id: zone.id ?? `zone ${index + 1}` } as Zone;
 	});
@@ -183,9 +186,9 @@ export function decideReadings(
 	if (!given) return { readings: null, single: true };
 	const { top, right, bottom, left, d1, d2, width, height } = given;
 	if (width !== undefined && (top ?? bottom) !== undefined)
-		faults.push({ path: `${at}.width`, says: 'Give one width, or top and bottom, not both.' });
+		faults.push({ path: `${at}.width`, says: 'Enter one width, or top and bottom, not both.' });
 	if (height !== undefined && (left ?? right) !== undefined)
-		faults.push({ path: `${at}.height`, says: 'Give one height, or left and right, not both.' });
+		faults.push({ path: `${at}.height`, says: 'Enter one height, or left and right, not both.' });
 	const across = width ?? top ?? bottom;
 	const down = height ?? left ?? right;
 	if (across === undefined || down === undefined) return { readings: null, single: true };

@@ -27,7 +27,7 @@ export function decidePlace(job: Job, house: FromHouse, faults: Fault[]): PlaceC
 	const measured = given.sources !== undefined || given.lux !== undefined;
 	const room = known ?? (measured || given.room === 'other' ? null : house(undefined, 'place.room', 'house', USUAL));
 	if (given.sources !== undefined && (given.lux ?? given.hoursPerDay ?? given.source ?? given.uv) !== undefined)
-		faults.push({ path: 'place.sources', says: 'Give one light, or a list of sources, not both.' });
+		faults.push({ path: 'place.sources', says: 'Enter one light, or a list of sources, not both.' });
 	return {
 		name: given.name ?? (room ? ROOMS[room].name : 'its place'),
 		exposure: { sources: sourcesOf(given, room, house, faults), monthsPerYear: given.monthsPerYear ?? 12 },
@@ -44,7 +44,7 @@ function sourcesOf(given: Given, room: RoomId | null, house: FromHouse, faults: 
 		return given.sources.map((one, index) => {
 			for (const key of ['lux', 'hoursPerDay'] as const)
 				if (one[key] === undefined)
-					faults.push({ path: `place.sources[${index}].${key}`, says: 'This source needs it: lux and hoursPerDay.' });
+					faults.push({ path: `place.sources[${index}].${key}`, says: 'A source needs lux and hoursPerDay.' });
 			return { lux: one.lux ?? 0, hoursPerDay: one.hoursPerDay ?? 0, uv: one.uv ?? uvOf(one.source) };
 		});
 	}

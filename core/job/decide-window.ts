@@ -96,7 +96,7 @@ export function decideWindows(job: Job, shop: Shop, of: Subject, house: FromHous
 				says: 'Floats need depth and covered sheets do not: in one mat, float all or none.'
 			});
 		else if (window.support?.id !== there(first, 'first').support?.id)
-			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat have the same kind of support.' });
+			faults.push({ path: `window.openings[${index}].support`, says: 'All floats in one mat need the same kind of support.' });
 	}
 	return windows;
 }
@@ -115,7 +115,7 @@ export function decideGrid(job: Job, windows: WindowChoice[], house: FromHouse, 
 		const missing = windows.findIndex((window) => window.at === null);
 		faults.push({
 			path: `window.openings[${missing}].at`,
-			says: 'Other windows have a place of their own. Give this one its left and top.'
+			says: 'The other windows have set positions. Enter left and top for this one.'
 		});
 		return null;
 	}
@@ -139,7 +139,7 @@ function decideWindow(
 	const solve = given.overlap === 'solve';
 	const shape = given.shape ?? 'rectangle';
 	if (solve && way === 'cover' && shape !== 'rectangle')
-		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle is solved for. Type the overlap of this shape.' });
+		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle can be solved. Enter the overlap for this shape.' });
 	// What is stitched lies on the covered board itself.
 	const stands = way === 'float' && piece.kind !== 'textile' && piece.kind !== 'object';
 	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
@@ -195,7 +195,7 @@ function checkTyped(overlap: GivenWindow['overlap'], at: string, faults: Fault[]
 		if (overlap[one] !== undefined && overlap[other] !== undefined)
 			faults.push({
 				path: `${at}.${other}`,
-				says: `The opening of the mat at hand is fixed: ${axis} one overlap gives the other. Remove ${one} or ${other}.`
+				says: `The ready-cut mat’s opening is fixed: ${axis} one overlap gives the other. Remove ${one} or ${other}.`
 			});
 }
 
@@ -212,7 +212,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 			});
 		const { print } = mat;
 		if (print && (print.width === undefined || print.height === undefined))
-			faults.push({ path: `${at}.print`, says: 'A printed area has a width and a height. Give both.' });
+			faults.push({ path: `${at}.print`, says: 'A printed area needs a width and a height. Enter both.' });
 		return {
 			board: matBoard(house(mat.board, `${at}.board`, 'aim', board), mat.have !== undefined, `${at}.board`, shop, faults),
 			bevel: mat.bevel ?? 'normal',
@@ -236,7 +236,7 @@ export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house:
 /** Of a bought mat nobody may know the board: it is taken as the one that harms most. */
 function matBoard(id: string, bought: boolean, at: string, shop: Shop, faults: Fault[]): Board {
 	if (id !== NOT_KNOWN || !bought) return material(shop.boards, id, at, 'board', faults);
-	return { ...known(shop.boards, UNKNOWN_MAT), name: 'Mat of unknown board', unknown: ['touch'] };
+	return { ...known(shop.boards, UNKNOWN_MAT), name: 'Mat, board unknown', unknown: ['touch'] };
 }
 
 const UNKNOWN_MAT = 'mat-ordinary';
@@ -250,7 +250,7 @@ function decideHave(job: Job, index: number, faults: Fault[]): Pick<MatChoice, '
 		(name) => have[name]?.width !== undefined && have[name].height !== undefined
 	);
 	if ((job.window?.openings?.length ?? 0) > 0)
-		faults.push({ path: at, says: 'A mat that is at hand has one window here. Plan several windows in a mat that is cut.' });
+		faults.push({ path: at, says: 'A ready-cut mat can have one window only. For several, cut the mat here.' });
 	if (!isMeasured) return { have: null, unmeasured: true };
 	const { opening, outer, left = null, top = null, cut = false } = have as typeof have & { opening: Size; outer: Size };
 	for (const axis of ['width', 'height'] as const)
@@ -277,11 +277,11 @@ export function isMatted(job: Job, kind: Piece['kind']): boolean {
 
 /** Without a mat the frame's lip is all that stands before the piece. */
 function checkMatless(job: Job, faults: Fault[]): MatChoice[] {
-	if ((job.window?.openings?.length ?? 0) > 0) faults.push({ path: 'mats', says: 'Several windows are cut in a mat. Add one.' });
+	if ((job.window?.openings?.length ?? 0) > 0) faults.push({ path: 'mats', says: 'Several windows need a mat. Add one.' });
 	if (job.window?.way === 'reveal')
-		faults.push({ path: 'window.way', says: 'A reveal is paper seen inside a mat. Add a mat, or choose cover or float.' });
+		faults.push({ path: 'window.way', says: 'A reveal shows paper inside a mat. Add a mat, or choose cover or float.' });
 	if ((job.window?.shape ?? 'rectangle') !== 'rectangle')
-		faults.push({ path: 'window.shape', says: 'Without a mat the frame is the window, and it is a rectangle. Add a mat.' });
+		faults.push({ path: 'window.shape', says: 'Without a mat the frame is the window, a rectangle. Add a mat for this shape.' });
 	return [];
 }
 
@@ -303,8 +303,8 @@ export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fa
 			faults.push({
 				path: `borders.${key}`,
 				says: bought
-					? 'The front mat is at hand, and its borders come with it. Remove this.'
-					: `Borders of way “${way}” have no ${key}. Remove it, or choose another way.`
+					? 'The front mat is ready-cut: its borders are fixed. Remove this.'
+					: `Borders “${way}” have no ${key}. Remove it, or choose another way.`
 			});
 	}
 	const centre = given.centre ?? 'window';
@@ -322,7 +322,7 @@ export function decideBorders(job: Job, shop: Shop, house: FromHouse, faults: Fa
 		if (half || (!pack && !frameIsThere(job)))
 			faults.push({
 				path: 'borders.pack',
-				says: 'Borders that fit need the size of the pack, width and height, or the opening of the customer’s frame.'
+				says: 'Fitted borders need the pack’s width and height, or the rabbet size of the customer’s frame.'
 			});
 		return { way, asked: evenSides(0), width: shop.house.borderWidth, weight, pack: pack ?? null, centre };
 	}

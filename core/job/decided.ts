@@ -106,7 +106,7 @@ export type Decided = {
 		centreHeight: number;
 		/** null: the shop chooses one that the wood takes. */
 		ring: Ring | null;
-		/** A strip across the back carries them. */
+		/** On a cross strip. */
 		strip: boolean;
 		/** Turned a quarter too, and on a table too. */
 		turns: boolean;

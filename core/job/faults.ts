@@ -20,7 +20,7 @@ export function fail(path: string, says: string): never {
 export type Attempt<T> = { ok: true; gives: T } | { ok: false; faults: Fault[] };
 
 /** A fault of the program's own: nothing was wrong with what was given, so it is told and written down. */
-const DEFECT = 'The program fails at this job. Nothing that was saved is lost; undo the last change, or report it.';
+const DEFECT = 'An error stopped this job being planned. Saved work is safe; undo the last change, or report it.';
 
 /**
  * Tries one of several, so that none of them darkens the others.

@@ -11,7 +11,7 @@ export const PART_NAMES: Record<OldPart, string> = {
 	spacer: 'Spacer',
 	mat: 'Mat',
 	hinges: 'Hinges, tape on the piece',
-	'under-mat': 'Under-mat',
+	'under-mat': 'Back mat',
 	insert: 'Paper insert',
 	filler: 'Filler',
 	back: 'Back',
@@ -24,8 +24,8 @@ export const PART_NAMES: Record<OldPart, string> = {
 
 export const FATE_NAMES: Record<Fate, string> = {
 	kept: 'kept with the piece',
-	'used-again': 'used again',
-	gone: 'gone'
+	'used-again': 'reused',
+	gone: 'discarded'
 };
 
 export const fates = FATES.map((value) => ({ value, label: FATE_NAMES[value] }));

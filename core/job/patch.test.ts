@@ -62,8 +62,8 @@ test('operations apply one after the other, into what the ones before them broug
 
 test('a change that does not fit the file is refused, and nothing of it is done', () => {
 	const file = frozen(workedJob());
-	assert.throws(() => patched(file, [{ op: 'remove', path: '/x-none/at/all' }]), /This change does not fit the job/);
-	assert.throws(() => patched(file, [{ op: 'replace', path: '/x-none', value: 1 }]), /This change does not fit the job/);
+	assert.throws(() => patched(file, [{ op: 'remove', path: '/x-none/at/all' }]), /This change can’t be applied/);
+	assert.throws(() => patched(file, [{ op: 'replace', path: '/x-none', value: 1 }]), /This change can’t be applied/);
 });
 
 test('no change reaches what every object has by birth', () => {

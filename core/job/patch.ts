@@ -76,7 +76,7 @@ export function patched(file: JobFile, operations: readonly Operation[]): JobFil
 	for (const { path } of operations) ownAlong(copy, keysOf(path).slice(0, -1), own);
 	const copies = operations.map((one) => ('value' in one ? { ...one, value: copyOf(one.value) } : one));
 	const failed = applyPatch(copy, copies as Parameters<typeof applyPatch>[1]).find((error) => error !== null);
-	if (failed) throw new Error(`This change does not fit the job: ${failed.message}`);
+	if (failed) throw new Error(`This change can’t be applied: ${failed.message}`);
 	return copy;
 }
 

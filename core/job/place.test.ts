@@ -4,7 +4,7 @@ import { workedJob } from '../../tests/jobs.ts';
 import { patched } from './patch.ts';
 import { putLight } from './place.ts';
 
-test('another light at the same wall: lux, hours and name go, the wall stays', () => {
+test('add a light at the same wall: lux, hours and name go, the wall stays', () => {
 	const file = workedJob({
 		place: { name: 'Study', lux: 150, uv: 400, wall: 'masonry', outside: true, wallCelsius: 8, children: true }
 	});

@@ -14,12 +14,12 @@ import { nth } from '../units/there.ts';
  */
 export function readJob(file: unknown): Job {
 	const faults: Fault[] = [];
-	if (!isGroup(file)) throw new FaultError([{ path: '', says: 'A job file is a group of keys in { }.' }]);
+	if (!isGroup(file)) throw new FaultError([{ path: '', says: 'A job file must be a group of keys in { }.' }]);
 	if (file.format !== JOB_FORMAT) faults.push({ path: 'format', says: `This must be "${JOB_FORMAT}".` });
 	else if (file.version !== JOB_VERSION)
 		faults.push({
 			path: 'version',
-			says: `Version ${JSON.stringify(file.version) ?? 'none'} is not known here; this program reads version ${JOB_VERSION}.`
+			says: `Version ${JSON.stringify(file.version) ?? 'none'} is not supported; this program reads version ${JOB_VERSION}.`
 		});
 	if (faults.length > 0) throw new FaultError(faults);
 	for (const key of REQUIRED) if (!(key in file)) faults.push({ path: key, says: 'This is missing.' });
@@ -41,14 +41,14 @@ export function readField(field: Field, value: unknown, path: string, unit: Unit
 		case 'lengthOrWord':
 			return typeof value === 'string' && field.words.includes(value) ? value : sides(value, path, unit, true, faults);
 		case 'text':
-			if (typeof value !== 'string') return wrong('This must be text, in quotes.');
+			if (typeof value !== 'string') return wrong('Must be text, in quotes.');
 			return value.length <= field.most ? value : wrong(`This is longer than ${field.most} letters.`);
 		case 'choice':
 			return typeof value === 'string' && field.of.includes(value)
 				? value
 				: wrong(`${shown(value)} is not one of: ${field.of.join(', ')}.`);
 		case 'flag':
-			return typeof value === 'boolean' ? value : wrong('This must be true or false.');
+			return typeof value === 'boolean' ? value : wrong('Must be true or false.');
 		case 'number':
 			return number(field, value, wrong);
 		case 'none':
@@ -93,14 +93,14 @@ function sides(value: unknown, path: string, unit: Unit, zero: true | undefined,
 }
 
 function number(field: Field & { kind: 'number' }, value: unknown, wrong: (says: string) => void): unknown {
-	if (typeof value !== 'number' || !Number.isFinite(value)) return wrong(`${shown(value)} is no number.`);
+	if (typeof value !== 'number' || !Number.isFinite(value)) return wrong(`${shown(value)} is not a number.`);
 	if (field.whole && !Number.isInteger(value)) return wrong(`${value} is not a whole number.`);
-	return value >= field.least && value <= field.most ? value : wrong(`${value} lies outside ${field.least} to ${field.most}.`);
+	return value >= field.least && value <= field.most ? value : wrong(`${value} is outside ${field.least} to ${field.most}.`);
 }
 
 function group(fields: Fields, value: unknown, path: string, unit: Unit, faults: Fault[]): unknown {
 	if (!isGroup(value)) {
-		faults.push({ path, says: `${shown(value)} is here where a group of keys in { } is wanted.` });
+		faults.push({ path, says: `${shown(value)} is here; enter a group of keys in { }.` });
 		return undefined;
 	}
 	const read: Record<string, unknown> = {};
@@ -109,7 +109,7 @@ function group(fields: Fields, value: unknown, path: string, unit: Unit, faults:
 		if (key.startsWith('x-')) continue;
 		const field = Object.hasOwn(fields, key) ? fields[key] : undefined;
 		if (!field)
-			faults.push({ path: at, says: `“${key.slice(0, 60)}” is not known here. Known: ${Object.keys(fields).join(', ')}.` });
+			faults.push({ path: at, says: `“${key.slice(0, 60)}” is not recognised. Use: ${Object.keys(fields).join(', ')}.` });
 		else read[key] = readField(field, value[key], at, unit, faults);
 	}
 	return read;
@@ -123,7 +123,7 @@ function repeatedIds(job: Job): Fault[] {
 			if (id !== undefined) seen.add(id);
 			return [];
 		}
-		return [{ path: `piece.zones[${index}].id`, says: `“${id}” is there twice. Give each zone its own name.` }];
+		return [{ path: `piece.zones[${index}].id`, says: `“${id}” is used twice. Give each zone its own name.` }];
 	});
 }
 

@@ -25,7 +25,7 @@ test('a job sets a school for itself, and its finding says to which it belongs',
 	assert.throws(() => planSingle(workedJob({ schools: { opinions: 'many' } })), /schools\.opinions/);
 });
 
-test('a sheet that sheds: the trough is asked for, and with it nothing is said', () => {
+test('friable sheet: the trough is asked for, and with it nothing is said', () => {
 	const charcoal = { readings: { width: 402, height: 551 }, medium: ['charcoal'] };
 	assert.ok(has(planned({ piece: charcoal }), 'friable.no-trough'));
 	assert.ok(!has(planned({ piece: charcoal, mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 3 }] }), 'friable.no-trough'));

@@ -15,52 +15,53 @@ export type School = {
 
 /** What an option is called, where its id with spaces says too little. */
 const CALLED: Readonly<Record<string, string>> = {
-	'under-mat': 'the under-mat',
+	'under-mat': 'the back mat',
 	'window-mat': 'the window mat',
 	'let-move': 'let it move',
-	'stick-down': 'stick it down',
+	'stick-down': 'mount it overall',
 	'by-hand': 'stretched by hand',
-	wetted: 'wetted, so that it tightens',
+	'by-eye': 'judged from the front',
+	wetted: 'dampened to tighten',
 	top: 'only the top',
 	all: 'all four',
-	'bottom-too': 'at the bottom too',
-	'by-width': 'by the width',
+	'bottom-too': 'top and bottom',
+	'by-width': 'by width',
 	one: 'one',
 	gummed: 'gummed tape',
 	'self-adhesive': 'self-adhesive tape',
-	'rare-and-shedding': 'on rare pieces, and where a frame sheds',
-	rigid: 'rigid pins',
-	flexible: 'flexible tabs',
-	third: 'a third of the height',
-	quarter: 'a quarter of the height',
+	'rare-and-shedding': 'on rare pieces and dusty frames',
+	rigid: 'rigid points',
+	flexible: 'flexible points',
+	third: 'a third down',
+	quarter: 'a quarter down',
 	'two-above-300': 'two above 300 mm (12 in) of width',
-	'by-mass': 'what the weight allows',
+	'by-mass': 'as the weight allows',
 	rings: 'rings straight on hooks',
-	'by-hanger': 'as it hangs',
+	'by-hanger': 'by hanger',
 	'cover-first': 'the dust cover',
 	'hardware-first': 'the hardware',
 	'inner-first': 'the inner face first',
 	'both-first': 'both faces at once',
-	'by-piece': 'as the piece asks',
+	'by-piece': 'as the piece needs',
 	washed: 'washed hands',
 	trough: 'a trough behind the mat',
 	fix: 'fixative',
 	'strip-or-one': 'one strip or tab',
-	follow: 'the lite follows it',
-	'true-it': 'the lite trues it',
-	whole: 'the whole pack at once',
+	follow: 'cut the pane to it',
+	'true-it': 'a square pane trues it',
+	whole: 'whole pack at once',
 	layers: 'layer by layer',
-	long: 'a long one',
-	bottom: 'the bottom one',
+	long: 'a long rail',
+	bottom: 'the bottom rail',
 	four: 'four',
-	air: 'in the air',
-	polish: 'wiped dry',
-	refer: 'left to a conservator',
-	soften: 'softened by somebody trained',
-	transfer: 'joined by transfer tape',
+	air: 'air dry',
+	polish: 'wipe dry',
+	refer: 'leave to a conservator',
+	soften: 'trained staff soften it',
+	transfer: 'join by transfer tape',
 	last: 'last',
 	sleeve: 'in a sleeve',
-	stuck: 'stuck on'
+	stuck: 'stick on'
 };
 
 export function optionName(option: string): string {
@@ -74,7 +75,7 @@ export const SCHOOLS: readonly School[] = [
 		question: 'where the sheet hangs',
 		options: ['under-mat', 'window-mat'],
 		because: {
-			'under-mat': 'The window can be replaced without touching the sheet.',
+			'under-mat': 'The window mat can be replaced without touching the sheet.',
 			'window-mat': 'Quick, and sheet and window stay aligned.'
 		}
 	},
@@ -83,16 +84,16 @@ export const SCHOOLS: readonly School[] = [
 		at: 'hold',
 		question: 'which edges are fixed',
 		options: ['top', 'all'],
-		because: { top: 'The sheet can grow and shrink.', all: 'It stays flat and in its place behind the window.' }
+		because: { top: 'The sheet can expand and shrink.', all: 'It stays flat and in position.' }
 	},
 	{
 		id: 'big-prints',
 		at: 'hold',
-		question: 'where a big print is held',
+		question: 'hinges on a big print',
 		options: ['top', 'bottom-too'],
 		because: {
-			top: 'It may move; a slight wave is accepted.',
-			'bottom-too': 'No shadow along the bottom; taken off when it sags.'
+			top: 'It can move; accept a slight wave.',
+			'bottom-too': 'No shadow along the bottom; remove if it sags.'
 		}
 	},
 	{
@@ -100,7 +101,7 @@ export const SCHOOLS: readonly School[] = [
 		at: 'hold',
 		question: 'how many hinges',
 		options: ['by-width', 'one'],
-		because: { 'by-width': 'Two or more keep it from turning.', one: 'One in the middle touches least.' }
+		because: { 'by-width': 'Two or more keep it from turning.', one: 'One in the middle touches the sheet least.' }
 	},
 	{
 		id: 'cockle',
@@ -108,52 +109,52 @@ export const SCHOOLS: readonly School[] = [
 		question: 'a print that cockles',
 		options: ['let-move', 'stick-down'],
 		because: {
-			'let-move': 'Better paper and a deeper gap; nothing is done that can’t be undone.',
-			'stick-down': 'Perfectly flat, and buyers prefer it; only what can be printed again.'
+			'let-move': 'Thicker paper, a deeper gap; nothing irreversible.',
+			'stick-down': 'Perfectly flat, which buyers prefer; replaceable prints only.'
 		}
 	},
 	{
 		id: 'back-seal',
 		at: 'back',
-		question: 'what closes the back',
+		question: 'back seal',
 		options: BACK_SEALS,
-		because: { gummed: 'Wetted, it opens again.', 'self-adhesive': 'Quick and dry.' }
+		because: { gummed: 'Opens with water.', 'self-adhesive': 'Quick and dry.' }
 	},
 	{
 		id: 'dust-cover',
 		at: 'back',
-		question: 'paper over the back',
+		question: 'dust cover',
 		options: ['none', 'by-hand', 'wetted'],
 		because: {
-			none: 'The joint is sealed; the back can be seen.',
-			'by-hand': 'Keeps dust and insects out, stretched without strain.',
-			wetted: 'Tightens by itself, and may pull at the joints.'
+			none: 'The joint is taped; the back stays visible.',
+			'by-hand': 'Keeps out dust and insects; no strain on the joints.',
+			wetted: 'Tightens as it dries, but may strain the joints.'
 		}
 	},
 	{
 		id: 'edge-seal',
 		at: 'guard',
-		question: 'tape round the pack',
+		question: 'edge seal',
 		options: ['rare-and-shedding', 'always', 'never'],
 		because: {
-			'rare-and-shedding': 'Where it counts, and where a frame sheds.',
-			always: 'Dust and damp stay out of every package.',
-			never: 'A good back seal is held to be enough.'
+			'rare-and-shedding': 'Where it matters most: rare pieces, dusty frames.',
+			always: 'Keeps dust and humidity out of every pack.',
+			never: 'A well-taped back is enough.'
 		}
 	},
 	{
 		id: 'points',
 		at: 'frame',
-		question: 'what holds the pack',
+		question: 'points',
 		options: ['rigid', 'flexible'],
-		because: { rigid: 'They hold under load.', flexible: 'They bend back when the piece is swapped.' }
+		because: { rigid: 'They hold under load.', flexible: 'They bend back for reopening.' }
 	},
 	{
 		id: 'ring-drop',
 		at: 'wall',
-		question: 'how far down the rings sit',
+		question: 'drop of the rings',
 		options: ['third', 'quarter'],
-		because: { third: 'Measured, the same on every piece.', quarter: 'The picture leans less from the wall.' }
+		because: { third: 'The same on every piece.', quarter: 'The picture leans out less.' }
 	},
 	{
 		id: 'hooks',
@@ -161,8 +162,8 @@ export const SCHOOLS: readonly School[] = [
 		question: 'one hook or two',
 		options: ['two-above-300', 'one', 'two'],
 		because: {
-			'two-above-300': 'Level where it is wide, easy where it is narrow.',
-			one: 'Levelled by hand in a moment.',
+			'two-above-300': 'Stays level if wide, quick if narrow.',
+			one: 'Quick to level by hand.',
 			two: 'Stays level and pulls less.'
 		}
 	},
@@ -172,10 +173,10 @@ export const SCHOOLS: readonly School[] = [
 		question: 'wire, cord or none',
 		options: ['by-mass', 'wire', 'cord', 'rings'],
 		because: {
-			'by-mass': 'What carries it decides.',
-			wire: 'Forgiving of a nail that is a little off.',
+			'by-mass': 'Weight decides.',
+			wire: 'Forgives a nail slightly off.',
 			cord: 'Soft, and hides its knots.',
-			rings: 'Straight on hooks: nothing stretches.'
+			rings: 'Nothing stretches.'
 		}
 	},
 	{
@@ -184,9 +185,9 @@ export const SCHOOLS: readonly School[] = [
 		question: 'how many bumpers',
 		options: ['by-hanger', 'two', 'four'],
 		because: {
-			'by-hanger': 'Two below; four where it hangs from one hanger.',
-			two: 'The top lies on the wall anyway.',
-			four: 'Air all round the back.'
+			'by-hanger': 'Two at the bottom; four where it hangs from one hanger.',
+			two: 'The top rests on the wall anyway.',
+			four: 'A gap behind all of the back.'
 		}
 	},
 	{
@@ -195,8 +196,8 @@ export const SCHOOLS: readonly School[] = [
 		question: 'dust cover or hardware first',
 		options: ['cover-first', 'hardware-first'],
 		because: {
-			'cover-first': 'The hardware lies on top and can be changed.',
-			'hardware-first': 'It was there before: the paper is cut round it.'
+			'cover-first': 'Hardware on top can be changed.',
+			'hardware-first': 'Cut the paper round it.'
 		}
 	},
 	{
@@ -205,8 +206,8 @@ export const SCHOOLS: readonly School[] = [
 		question: 'cleaning the glazing',
 		options: ['inner-first', 'both-first'],
 		because: {
-			'inner-first': 'The outer face is wiped when tape has left its trace.',
-			'both-first': 'One wipe, before the piece is near.'
+			'inner-first': 'Wipe the outer face last, after taping.',
+			'both-first': 'Clean once, before the piece is near.'
 		}
 	},
 	{
@@ -214,7 +215,7 @@ export const SCHOOLS: readonly School[] = [
 		at: 'bench',
 		question: 'centring the pack',
 		options: ['measured', 'by-eye'],
-		because: { measured: 'At both ends of each side.', 'by-eye': 'Against a straight rail, as it will be seen.' }
+		because: { measured: 'Measure both ends of each side.', 'by-eye': 'As it will be seen, against a straight rail.' }
 	},
 	{
 		id: 'hands',
@@ -222,9 +223,9 @@ export const SCHOOLS: readonly School[] = [
 		question: 'gloves or washed hands',
 		options: ['by-piece', 'gloves', 'washed'],
 		because: {
-			'by-piece': 'Gloves on photographs and metal leaf, washed hands elsewhere.',
-			gloves: 'No trace is left on anything.',
-			washed: 'Dry hands feel more.'
+			'by-piece': 'Gloves for photographs and metal leaf, washed hands otherwise.',
+			gloves: 'No marks on anything.',
+			washed: 'Bare hands feel more.'
 		}
 	},
 	{
@@ -234,18 +235,18 @@ export const SCHOOLS: readonly School[] = [
 		options: ['bulb', 'compressor', 'canned'],
 		because: {
 			bulb: 'No propellant, no cold spray.',
-			compressor: 'Strong and steady, if it is filtered.',
-			canned: 'At hand everywhere; held upright.'
+			compressor: 'Strong and steady, if filtered.',
+			canned: 'Easy to get; hold upright.'
 		}
 	},
 	{
 		id: 'friable',
 		at: 'intake',
-		question: 'a sheet that sheds',
+		question: 'friable sheet',
 		options: ['trough', 'fix'],
 		because: {
-			trough: 'Particles fall out of sight; nothing is put on the sheet.',
-			fix: 'Fixed, it takes a plain mat; the maker’s or owner’s decision.'
+			trough: 'Particles fall out of sight; nothing on the sheet.',
+			fix: 'Fixed, it takes a plain mat; the artist’s or owner’s decision.'
 		}
 	},
 	{
@@ -253,16 +254,16 @@ export const SCHOOLS: readonly School[] = [
 		at: 'hold',
 		question: 'tabs or one strip',
 		options: ['tabs', 'strip-or-one'],
-		because: { tabs: 'The sheet can move between them.', 'strip-or-one': 'Small sheets hang straight from little.' }
+		because: { tabs: 'The sheet can move between them.', 'strip-or-one': 'Small sheets need little to hang straight.' }
 	},
 	{
 		id: 'old-frame',
 		at: 'frame',
-		question: 'an old frame out of true',
+		question: 'old frame out of square',
 		options: ['follow', 'true-it'],
 		because: {
-			follow: 'The lite is cut as the frame is; nothing presses.',
-			'true-it': 'A straight lite trues the frame, unless it presses.'
+			follow: 'The pane fits the frame; nothing presses.',
+			'true-it': 'A square pane trues the frame, unless it presses.'
 		}
 	},
 	{
@@ -270,37 +271,37 @@ export const SCHOOLS: readonly School[] = [
 		at: 'frame',
 		question: 'loading a metal frame',
 		options: ['whole', 'layers'],
-		because: { whole: 'The pack is closed before it moves.', layers: 'Each layer is seen as it goes in.' }
+		because: { whole: 'The pack is closed before moving.', layers: 'Each layer is checked as it goes in.' }
 	},
 	{
 		id: 'closing-rail',
 		at: 'frame',
 		question: 'which metal rail closes',
 		options: ['long', 'bottom'],
-		because: { long: 'The pack slides in the short way.', bottom: 'The frame is upright while it is loaded.' }
+		because: { long: 'The pack slides in the short way.', bottom: 'The frame stands upright for loading.' }
 	},
 	{
 		id: 'clips',
 		at: 'frame',
 		question: 'spring clips',
 		options: ['every-side', 'four'],
-		because: { 'every-side': 'Pressed evenly.', four: 'Quickly opened again.' }
+		because: { 'every-side': 'Pressed evenly.', four: 'Quick to reopen.' }
 	},
 	{
 		id: 'ready-glass',
 		at: 'frame',
 		question: 'glass of a ready-made frame',
 		options: ['lifted', 'in-place'],
-		because: { lifted: 'Cleaned on both sides, and looked at.', 'in-place': 'Nothing is bent that need not be.' }
+		because: { lifted: 'Both sides cleaned and checked.', 'in-place': 'Points and tabs stay unbent.' }
 	},
 	{
 		id: 'wiping',
 		at: 'bench',
-		question: 'wiping the glazing',
+		question: 'cleaner for the glazing',
 		options: ['lint-free', 'paper-towel'],
 		because: {
-			'lint-free': 'A cleaner without ammonia on a lint-free cloth leaves nothing behind.',
-			'paper-towel': 'Household cleaner and paper towel are at hand; never on acrylic.'
+			'lint-free': 'Ammonia-free cleaner on a lint-free cloth leaves no residue.',
+			'paper-towel': 'Household cleaner and paper towel are handy; never on acrylic.'
 		}
 	},
 	{
@@ -308,33 +309,33 @@ export const SCHOOLS: readonly School[] = [
 		at: 'bench',
 		question: 'drying the glass',
 		options: ['polish', 'air'],
-		because: { polish: 'Wiped until it is dry, no mark is left.', air: 'Nothing is rubbed, and no lint comes of it.' }
+		because: { polish: 'Wiped dry, it leaves no mark.', air: 'No rubbing, no lint.' }
 	},
 	{
 		id: 'backing-join',
 		at: 'guard',
-		question: 'under-mat to backing',
+		question: 'back mat to backing board',
 		options: ['loose', 'transfer'],
-		because: { loose: 'Each board moves as it will.', transfer: 'Taped together, nothing slides in the pack.' }
+		because: { loose: 'Each board moves freely.', transfer: 'Nothing slides in the pack.' }
 	},
 	{
 		id: 'bumper-order',
 		at: 'back',
-		question: 'when the bumpers go on',
+		question: 'bumpers: when',
 		options: ['last', 'before-hangers'],
 		because: {
-			last: 'The frame still lies flat while the hangers are screwed in.',
-			'before-hangers': 'Done with the back, before it is turned.'
+			last: 'The frame lies flat while hangers are screwed on.',
+			'before-hangers': 'Done with the back, before turning over.'
 		}
 	},
 	{
 		id: 'old-hinge',
 		at: 'intake',
-		question: 'an old gummed hinge on a photograph',
+		question: 'old gummed hinge on a photograph',
 		options: ['refer', 'soften'],
 		because: {
-			refer: 'A conservator removes it; water stains an emulsion.',
-			soften: 'Softened by somebody trained, with hardly any water.'
+			refer: 'Water stains an emulsion.',
+			soften: 'Barely any water, by trained hands.'
 		}
 	},
 	{
@@ -342,17 +343,17 @@ export const SCHOOLS: readonly School[] = [
 		at: 'back',
 		question: 'papers on the back',
 		options: ['sleeve', 'stuck'],
-		because: { sleeve: 'They can be removed again.', stuck: 'They can’t be lost.' }
+		because: { sleeve: 'Removable.', stuck: 'They can’t be lost.' }
 	},
 	{
 		id: 'inscription',
 		at: 'record',
-		question: 'where an inscription goes',
+		question: 'inscription',
 		options: ['label', 'mat', 'print'],
 		because: {
-			label: 'Nothing is written on mat or print.',
+			label: 'Mat and print stay clean.',
 			mat: 'Seen with the picture.',
-			print: 'It belongs to the print, in its margin.'
+			print: 'Belongs to the print, in its margin.'
 		}
 	}
 ];

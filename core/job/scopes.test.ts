@@ -43,7 +43,7 @@ test('a back alone: tape and dust cover from what was measured outside; without 
 	assert.deepEqual([made.hang, made.mass, made.window], [undefined, undefined, undefined]);
 	explained(BACK_ONLY);
 	const missing = planSingle({ ...BACK_ONLY, given: { outer: { width: 577, height: 736 } } });
-	assert.deepEqual(missing.open, [{ station: 'back', needs: 'the thickness of what lies in its rabbet' }]);
+	assert.deepEqual(missing.open, [{ station: 'back', needs: 'the pack’s thickness' }]);
 });
 
 test('a hanging alone is the handbook’s worked case: drop 245.3, r 108.0, T 31.4 N, wire 868.9', () => {
@@ -56,7 +56,7 @@ test('a hanging alone is the handbook’s worked case: drop 245.3, r 108.0, T 31
 	assert.equal(hang!.wire!.breakingKg, 27.2);
 	assert.equal(mass!.kg, 3.2);
 	explained(HANG_ONLY);
-	assert.match(planSingle({ ...HANG_ONLY, given: {} }).open[0]!.needs, /outer width and height; what it weighs/);
+	assert.match(planSingle({ ...HANG_ONLY, given: {} }).open[0]!.needs, /outer width and height; its weight/);
 });
 
 test('an unframing plans no figure and is open at none', () => {
@@ -146,7 +146,7 @@ test('a new back with its board: cut to the opening, held by points, named in th
 	const rows = quoteRows({ file, job: decide(readJob(file), builtInShop), plan: made, shop: builtInShop });
 	assert.deepEqual(
 		rows.map(({ name }) => name),
-		['piece', 'inside', 'new board', 'sealed', 'hangs by', 'weight']
+		['piece', 'inside', 'new board', 'sealed', 'hangs from', 'weight']
 	);
 	const never = planSingle({ ...file, guard: { backing: 'hardboard' }, aim: 'rare' });
 	assert.ok(
@@ -164,10 +164,7 @@ test('hardware that is there is slit round: said, drawn where it was measured, a
 	const made = planSingle(file);
 	const job = decide(readJob(file), builtInShop);
 	const cover = planSteps(job, made, builtInShop).find(({ id }) => id === 'dust-cover')!;
-	assert.match(
-		cover.does.join(' '),
-		/What is on the back stays, 180 from the top and 8 from each side: cut relief slits round it\./
-	);
+	assert.match(cover.does.join(' '), /Cut relief slits round the existing hardware, 180 from the top and 8 from each side\./);
 	const titles = sceneOf('back', made, job, builtInShop)!.shapes.map(({ title }) => title);
 	assert.equal(titles.filter((title) => title === 'Cut round the hanger').length, 2);
 	assert.equal(made.hang, undefined);

@@ -34,8 +34,8 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 		asks: []
 	},
 	'mat-package': {
-		name: 'A mat package',
-		about: 'Window mat and under-mat, cut and joined; the customer mounts the piece.',
+		name: 'A matted set',
+		about: 'Window mat and back mat, cut and joined; the customer mounts the piece.',
 		done: 'made',
 		stations: ['intake', 'measure', 'window', 'guard', 'cut', 'bench', 'record'],
 		pack: false,
@@ -44,7 +44,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	mount: {
 		name: 'Matted and mounted',
-		about: 'The piece held in its mats, without a frame.',
+		about: 'The piece mounted in its mats, no frame.',
 		done: 'mounted',
 		stations: ['intake', 'measure', 'window', 'guard', 'hold', 'cut', 'bench', 'record'],
 		pack: false,
@@ -53,7 +53,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	fit: {
 		name: 'Fitted into a frame',
-		about: 'It is mounted already: glazing, pack, frame and back.',
+		about: 'Already mounted: glazing, pack, frame and back.',
 		done: 'framed',
 		stations: ['intake', 'measure', 'window', 'guard', 'frame', 'cut', 'bench', 'back', 'record'],
 		pack: true,
@@ -62,7 +62,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	'fit-hang': {
 		name: 'Fitted, closed and hung',
-		about: 'It is mounted already: glazing, pack, frame, back and hangers.',
+		about: 'Already mounted: glazing, pack, frame, back and hangers.',
 		done: 'framed',
 		stations: ['intake', 'measure', 'window', 'guard', 'frame', 'cut', 'bench', 'back', 'wall', 'record'],
 		pack: true,
@@ -71,7 +71,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	back: {
 		name: 'A new back',
-		about: 'Tape, dust cover and bumpers, and a new board where one is chosen; the glazing stays closed.',
+		about: 'Tape, dust cover and bumpers, a new board if chosen; the pack stays closed.',
 		done: 'back closed',
 		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'record'],
 		pack: false,
@@ -80,7 +80,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	'back-hang': {
 		name: 'A new back, and hung',
-		about: 'Board, tape, cover, hangers and wire; the glazing stays closed.',
+		about: 'Board, tape, dust cover, hangers and wire; the pack stays closed.',
 		done: 'back closed',
 		stations: ['intake', 'frame', 'cut', 'bench', 'back', 'wall', 'record'],
 		pack: false,
@@ -89,7 +89,7 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 	},
 	hang: {
 		name: 'Hanging only',
-		about: 'Hangers, wire and hooks for a frame that stays closed.',
+		about: 'Hangers, wire and hooks; the frame stays closed.',
 		done: 'hung',
 		stations: ['intake', 'frame', 'cut', 'bench', 'wall', 'record'],
 		pack: false,
@@ -97,8 +97,8 @@ export const SCOPE_OF: Record<Scope, ScopeDefinition> = {
 		asks: ['profile', 'outer', 'mass']
 	},
 	unframe: {
-		name: 'Taken out of its frame',
-		about: 'Unframed and recorded, layer by layer.',
+		name: 'Unframing only',
+		about: 'Unframed, recorded layer by layer.',
 		done: 'unframed',
 		stations: ['intake', 'bench', 'record'],
 		pack: false,

@@ -8,15 +8,15 @@ export type Suggestion = { aim: Grade; because: string };
 const OLD_BEFORE = 1950;
 
 export function suggestAim(piece: Partial<NonNullable<Job['piece']>>): Suggestion {
-	if (piece.replaceable === true) return { aim: 'show', because: 'It can be made again.' };
-	if (piece.replaceable === false) return { aim: 'rare', because: 'It cannot be made again.' };
+	if (piece.replaceable === true) return { aim: 'show', because: 'It is replaceable.' };
+	if (piece.replaceable === false) return { aim: 'rare', because: 'It is irreplaceable.' };
 	const concern = piece.concerns?.find((one) => one !== 'protected');
-	if (concern) return { aim: 'rare', because: 'What was seen on it wants every step to be undone again.' };
+	if (concern) return { aim: 'rare', because: 'Its condition calls for fully reversible work.' };
 	const year = yearIn(piece.year);
 	if (year !== null && year < OLD_BEFORE)
-		return { aim: 'rare', because: `It dates from ${year}: one of a kind until it is known not to be.` };
-	if (piece.bothSides) return { aim: 'rare', because: 'It is worked on both sides.' };
-	return { aim: 'keep', because: 'Nothing says that it can be made again.' };
+		return { aim: 'rare', because: `Dated ${year}: treat as irreplaceable until known otherwise.` };
+	if (piece.bothSides) return { aim: 'rare', because: 'Worked on both sides.' };
+	return { aim: 'keep', because: 'Nothing shows it is replaceable.' };
 }
 
 /** The first year that a text names: `c. 1891`, `1978–80`. */

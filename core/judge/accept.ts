@@ -32,7 +32,7 @@ const OF_WHAT_CAME = [
 /** A reason that lies at hand, so that a caution is accepted by one press, and printed as any; null where somebody has to think of one. */
 export function reasonAtHand({ rule, severity }: Finding, { kept, mats }: Pick<Decided, 'kept' | 'mats'>): string | null {
 	const came = kept.glazing ?? kept.back ?? kept.points ?? kept.hangers ?? mats.find(({ have }) => have) ?? null;
-	return severity === 'caution' && came !== null && OF_WHAT_CAME.includes(rule) ? 'It came like this, and stays as it is.' : null;
+	return severity === 'caution' && came !== null && OF_WHAT_CAME.includes(rule) ? 'It came like this and stays so.' : null;
 }
 
 export function takeBackAcceptance(file: JobFile, finding: Finding): Operation[] {

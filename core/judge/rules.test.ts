@@ -12,7 +12,7 @@ import { RULES } from './rules.ts';
 
 type Changes = Partial<JobFile>;
 type Case = {
-	/** The shop as it comes unless said. */
+	/** The shop default unless said. */
 	shop?: Shop;
 	/** What the rule is for, on the worked case. */
 	fires: Changes;
@@ -99,7 +99,7 @@ const CASES: Record<string, Case> = {
 		fires: bought(402.5),
 		spares: bought(402),
 		at: all('stop'),
-		fix: 'A second mat under it, reveal 6 mm'
+		fix: 'A second mat behind it, reveal 6 mm'
 	},
 	'mat.outer-off': { fires: behind(541.5), spares: behind(542), at: all('caution'), fix: null },
 	'ready.dry-unknown': {
@@ -108,12 +108,12 @@ const CASES: Record<string, Case> = {
 		at: all('caution'),
 		fix: 'It is dry'
 	},
-	'hang.wood-thin': { fires: wood(9.5), spares: wood(10), at: all('caution'), fix: 'A strip across the back' },
+	'hang.wood-thin': { fires: wood(9.5), spares: wood(10), at: all('caution'), fix: 'A cross strip' },
 	'hang.ring-none': {
 		fires: { hang: { ring: 'strap-16' }, ...wood(14) },
 		spares: { hang: { ring: 'strap-16' }, ...wood(16) },
 		at: all('caution'),
-		fix: 'Ring, one hole'
+		fix: 'D-ring'
 	},
 	'seal.land-thin': {
 		fires: wood(6.5),
@@ -126,7 +126,7 @@ const CASES: Record<string, Case> = {
 		fires: frame({}, { allowance: 0 }),
 		spares: frame({}, { allowance: 3.5 }),
 		at: all('caution'),
-		fix: 'The allowance that they need'
+		fix: 'The allowance they need'
 	},
 	'hold.off-board': {
 		fires: { borders: { way: 'even', width: 16 }, mats: [{ board: 'cotton-4' }] },
@@ -277,7 +277,7 @@ const CASES: Record<string, Case> = {
 			mats: [{ board: 'cotton-4-unbuffered' }]
 		},
 		at: ['stop', 'caution', 'note'],
-		fix: 'Un-buffered cotton, 4-ply'
+		fix: 'Unbuffered cotton, 4-ply'
 	},
 	'material.unknown': {
 		shop: withMaterials(builtInShop, [
@@ -286,7 +286,7 @@ const CASES: Record<string, Case> = {
 		fires: guard({ underMat: 'rag-found' }),
 		spares: guard({ underMat: 'cotton-4' }),
 		at: ['stop', 'caution', 'note'],
-		fix: 'Cotton museum board, 4-ply, under-mat'
+		fix: 'Cotton museum board, 4-ply, back mat'
 	},
 	'glazing.etched-deep': {
 		fires: { ...guard({ glazing: 'etched-glass' }), mats: [{ board: 'cotton-4', lift: 2 }] },
@@ -382,13 +382,13 @@ const CASES: Record<string, Case> = {
 		fires: { schools: { 'fixed-edges': 'all' } },
 		spares: { schools: { 'fixed-edges': 'top' } },
 		at: ['stop', 'stop', 'caution'],
-		fix: 'Held at the top edge alone'
+		fix: 'Hinges at the top only'
 	},
 	'hold.to-mat': {
 		fires: { schools: { 'hang-from': 'window-mat' } },
 		spares: { schools: { 'hang-from': 'under-mat' } },
 		at: ['stop', 'caution', 'note'],
-		fix: 'Hang it from the under-mat'
+		fix: 'Hang it from the back mat'
 	},
 	// A covering window always has a mat: this comes with packages that have none.
 	'gap.contact': {
@@ -445,7 +445,7 @@ const CASES: Record<string, Case> = {
 		fires: frame({}, { points: 'flexible' }),
 		spares: frame({}, { points: 'rigid' }),
 		at: ['caution', 'note', null],
-		fix: 'Rigid pins'
+		fix: 'Rigid points'
 	},
 	'seal.none': {
 		fires: { back: { seal: null } },

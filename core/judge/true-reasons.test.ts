@@ -23,7 +23,7 @@ const of = (changes: Partial<JobFile>, rule: string) => planned(changes).finding
 test('one centred hinge may turn and hang askew; it is no sheet that can’t grow', () => {
 	const one = of({ schools: { 'hinge-count': 'one' } }, 'hold.too-much')!;
 	assert.match(one.says, /^One hinge on a sheet 402 mm wide\.$/);
-	assert.match(one.why, /turns and hangs askew/);
+	assert.match(one.why, /swings on a single tab/);
 	assert.doesNotMatch(one.why, /grow|bulge/);
 });
 
@@ -57,7 +57,7 @@ test('property: no sag over a negative gap, never “0 over 0”, no two finding
 
 test('a bulge is said as what the air in the pack leaves of it', () => {
 	const held = of({ schools: { 'fixed-edges': 'all' } }, 'hold.too-much')!;
-	assert.match(held.says, /bulge until it meets the glazing, 3 mm away/);
+	assert.match(held.says, /bulge as far as the glazing, 3 mm away/);
 });
 
 test('a float without glazing has no air that is wanting, and no glass is sagging over it', () => {
@@ -143,7 +143,7 @@ test('grade, ticks and papers: nothing is certified that nobody decided', () => 
 	const { hold: _, guard: __, ...bare } = workedJob();
 	const open = planSingle(bare);
 	assert.equal(open.grade.known, false);
-	assert.equal(gradeSaid(open.grade), 'not known yet');
+	assert.equal(gradeSaid(open.grade), 'not yet known');
 	assert.notEqual(draftBecause(open), '');
 	const taken = planSingle({ ...bare, answered: ['guard', 'hold'] });
 	assert.deepEqual([taken.grade.known, taken.grade.reached], [true, open.grade.reached]);
@@ -183,15 +183,15 @@ test('a board that may not lie beside the piece says its own reason', () => {
 		planned({ aim, guard: { ...workedJob().guard, underMat: board } }).findings.find(({ rule }) => rule === 'board.touch-acidic')
 			?.why;
 	assert.match(why('chipboard')!, /not purified/);
-	assert.match(why('fluted-pp')!, /takes up no damp/);
-	assert.match(why('aluminium-composite')!, /takes up no damp/);
+	assert.match(why('fluted-pp')!, /absorbs no moisture/);
+	assert.match(why('aluminium-composite')!, /absorbs no moisture/);
 	assert.match(why('fabric-faced')!, /cloth sheds/);
-	assert.match(why('purified-4')!, /good enough for Keep/);
+	assert.match(why('purified-4')!, /Good enough for Keep/);
 	assert.equal(why('cotton-4'), undefined);
 	assert.equal(why('purified-4', 'keep'), undefined);
 });
 
-test('a filler is named by what it is made of', () => {
+test('a filler is named by material', () => {
 	const job = workedJob({ guard: { ...workedJob().guard, fillers: [{ board: 'foam-free', thickness: 2 }] } });
 	const layer = planSingle(job).pack!.layers.find(({ role }) => role === 'filler')!;
 	assert.deepEqual(layer.made!.map(({ board }) => board).includes('foam-free'), false);

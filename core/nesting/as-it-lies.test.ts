@@ -1,4 +1,4 @@
-/** What lies in the rack in the very size that is wanted. */
+/** What lies in the rack in the very size that is needed. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { asItLies } from './as-it-lies.ts';

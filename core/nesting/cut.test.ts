@@ -106,7 +106,7 @@ test('an offcut is used before a full sheet, and is not trimmed', () => {
 	const plan = planOf(cuttingJob({ trim: 3, sheets, blanks }));
 	assert.deepEqual(plan.used, { sheets: 0, cost: 0, area: 610 * 420 });
 	assert.deepEqual(plan.sheets[0]?.cuts, []);
-	assert.equal(plan.bound.says, 'No full sheet is cut into.');
+	assert.equal(plan.bound.says, 'No full sheet is used.');
 });
 
 test('a blade takes its width at each cut: two halves of a sheet do not come out of it', () => {
@@ -136,7 +136,7 @@ test('the trim goes off all four edges, the blade with it, by cuts that are list
 test('grain that is fixed is not turned', () => {
 	const blanks = [{ id: 'A', width: 1000, height: 1500, count: 1, turn: false }];
 	assert.deepEqual(planOf(cuttingJob({ blanks })).unplaced, [
-		{ blank: 'A', count: 1, says: '1000 × 1500 mm, which may not be turned, is larger than every sheet.' }
+		{ blank: 'A', count: 1, says: '1000 × 1500 mm, not to be turned, is larger than every sheet.' }
 	]);
 	assert.equal(planOf(cuttingJob({ blanks: [{ ...blanks[0]!, turn: true }] })).sheets[0]?.placed[0]?.turned, true);
 });
@@ -150,11 +150,11 @@ test('too large, too few, none: named, and the rest is planned', () => {
 	const plan = planOf(cuttingJob({ sheets, blanks }));
 	assert.deepEqual(plan.unplaced, [
 		{ blank: 'door', count: 1, says: '900 × 2000 mm is larger than every sheet.' },
-		{ blank: 'A', count: 1, says: 'There is no sheet left for it.' }
+		{ blank: 'A', count: 1, says: 'No sheet is left for it.' }
 	]);
 	assert.deepEqual([plan.used.sheets, plan.proven], [2, false]);
 	const none = planOf(cuttingJob({ sheets: [], blanks }));
-	assert.deepEqual([none.sheets, none.unplaced.map(({ says }) => says)], [[], ['There is no sheet.', 'There is no sheet.']]);
+	assert.deepEqual([none.sheets, none.unplaced.map(({ says }) => says)], [[], ['No sheets available.', 'No sheets available.']]);
 	assert.deepEqual(planOf(cuttingJob({ blanks: [] })).sheets, []);
 });
 

@@ -212,12 +212,10 @@ function written(
 const sheetsSaid = (count: number): string => (count === 1 ? '1 full sheet' : `${count} full sheets`);
 
 function boundSays(full: number, bound: number, proven: boolean, alike: boolean): string {
-	if (proven && full === 0) return 'No full sheet is cut into.';
+	if (proven && full === 0) return 'No full sheet is used.';
 	if (proven && alike) return `${sheetsSaid(full)}, and fewer is impossible.`;
 	if (proven) return `${sheetsSaid(full)}, and no choice of sheets costs less.`;
-	return bound === 0
-		? 'How many sheets are needed at the least is not known.'
-		: `At least ${sheetsSaid(bound)} must be cut into.`;
+	return bound === 0 ? 'The minimum number of sheets is not known.' : `At least ${sheetsSaid(bound)} needed.`;
 }
 
 function unplacedOf(job: CuttingJob, { blanks, sheets }: Instance, layout: Layout): CuttingPlan['unplaced'] {
@@ -229,13 +227,13 @@ function unplacedOf(job: CuttingJob, { blanks, sheets }: Instance, layout: Layou
 		const blank = job.blanks[kind.index];
 		if (count === 0 || !blank) return [];
 		const some = sheets.some((sheet) => fits(kind, sheet));
-		return [{ blank: blank.id, count, says: some ? 'There is no sheet left for it.' : largeSays(blank, job) }];
+		return [{ blank: blank.id, count, says: some ? 'No sheet is left for it.' : largeSays(blank, job) }];
 	});
 	return [...tooLarge, ...left];
 }
 
 function largeSays({ width, height, turn }: BlankWanted, { sheets }: CuttingJob): string {
-	if (!sheets.some(({ count }) => count > 0)) return 'There is no sheet.';
+	if (!sheets.some(({ count }) => count > 0)) return 'No sheets available.';
 	const size = `${width} × ${height} mm`;
-	return turn ? `${size} is larger than every sheet.` : `${size}, which may not be turned, is larger than every sheet.`;
+	return turn ? `${size} is larger than every sheet.` : `${size}, not to be turned, is larger than every sheet.`;
 }

@@ -352,7 +352,7 @@ test('a plan that somebody sends is cut again in thought before it is kept', () 
 	};
 	assert.match(
 		spoilt((plan) => (plan.sheets[0]!.sheet = 'X')),
-		/none of the sheets/
+		/not one of the sheets/
 	);
 	assert.match(
 		spoilt((plan) => (plan.sheets[0]!.cuts[0]!.from = '9')),
@@ -364,15 +364,15 @@ test('a plan that somebody sends is cut again in thought before it is kept', () 
 	);
 	assert.match(
 		spoilt((plan) => (plan.sheets[0]!.placed[0]!.left += 1)),
-		/no piece that its cuts give/
+		/does not come from its cuts/
 	);
 	assert.match(
 		spoilt((plan) => (plan.sheets[0]!.placed[0]!.turned = true)),
-		/not wanted like that/
+		/not needed like that/
 	);
 	assert.match(
 		spoilt((plan) => (plan.sheets[0]!.placed[0]!.blank = 'B')),
-		/not wanted like that/
+		/not needed like that/
 	);
 	assert.match(
 		spoilt((plan) => plan.sheets.push(structuredClone(plan.sheets[0]!))),

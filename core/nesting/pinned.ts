@@ -123,7 +123,7 @@ function wholeOf(job: CuttingJob, held: readonly Held[], rest: CuttingPlan): Cut
 		},
 		bound: {
 			sheets: Math.min(full, rest.bound.sheets + before),
-			says: `${full === 1 ? '1 full sheet' : `${full} full sheets`}${rest.proven ? ', and fewer is impossible while that stays where it lies' : ''}.`
+			says: `${full === 1 ? '1 full sheet' : `${full} full sheets`}${rest.proven ? ', and fewer is impossible while that part stays put' : ''}.`
 		},
 		proven: rest.proven
 	};

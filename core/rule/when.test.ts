@@ -21,5 +21,5 @@ test('every rule says when it fires in the figures of either house; none spells 
 test('a changed house is said: the figure with its unit, and without it where the sentence has said it', () => {
 	const rule = { id: 'a.rule', when: 'set back less than {setbackLeast} or more than {setbackMost|bare}' };
 	assert.equal(whenOf(rule, { ...HOUSE_MM, setbackLeast: 7.5 }, MM), 'set back less than 7.5 mm or more than 25');
-	assert.throws(() => whenOf({ id: 'a.rule', when: '{nothing}' }, HOUSE_MM, MM), /“nothing”, which is no house figure/);
+	assert.throws(() => whenOf({ id: 'a.rule', when: '{nothing}' }, HOUSE_MM, MM), /“nothing”, which is not a shop figure/);
 });

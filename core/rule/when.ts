@@ -10,7 +10,7 @@ const FIGURE = /\{(\w+)(\|bare)?\}/g;
 /** @throws Error for a name that is no house figure: a defect of the rule */
 export function whenOf({ id, when }: Pick<Rule, 'id' | 'when'>, house: House, reader: Reader): string {
 	return when.replace(FIGURE, (_, name: string, bare: string | undefined) => {
-		if (!Object.hasOwn(house, name)) throw new Error(`${id} names “${name}”, which is no house figure.`);
+		if (!Object.hasOwn(house, name)) throw new Error(`${id} names “${name}”, which is not a shop figure.`);
 		const figure = name as keyof House;
 		return (bare ? showValue : showFigure)(house[figure], houseUnit(figure), reader);
 	});

@@ -23,14 +23,14 @@ export type About = {
 };
 
 const TEXTS = [
-	{ key: 'name', most: 80, says: 'A shop’s name has 1 to 80 letters: it stands on labels and papers.', wanted: true },
-	{ key: 'address', most: 300, says: 'An address has at most 300 letters.', wanted: false },
-	{ key: 'currency', most: 6, says: 'A currency is a sign or a word of at most 6 letters, such as € or kr.', wanted: false }
+	{ key: 'name', most: 80, says: 'Enter a name of 1 to 80 letters: it is printed on labels and papers.', wanted: true },
+	{ key: 'address', most: 300, says: 'Enter an address of at most 300 letters.', wanted: false },
+	{ key: 'currency', most: 6, says: 'Enter a currency of at most 6 letters, such as € or kr.', wanted: false }
 ] as const;
 const CHOICES = [
-	{ key: 'paper', of: PAPERS, says: 'Paper is a4 or letter.' },
-	{ key: 'unit', of: ['mm', 'in'], says: 'The unit is mm or in.' },
-	{ key: 'dates', of: DATE_LANGUAGES, says: `Dates are written in one of ${DATE_LANGUAGES.join(', ')}.` }
+	{ key: 'paper', of: PAPERS, says: 'Enter a4 or letter.' },
+	{ key: 'unit', of: ['mm', 'in'], says: 'Enter mm or in.' },
+	{ key: 'dates', of: DATE_LANGUAGES, says: `Enter one of ${DATE_LANGUAGES.join(', ')}.` }
 ] as const;
 
 /**
@@ -61,6 +61,6 @@ export function readAbout(given: unknown): { ok: true; about: About } | { ok: fa
 	const known = [...TEXTS, ...CHOICES].map(({ key }) => key as string);
 	for (const key of Object.keys(said))
 		if (!known.includes(key))
-			faults.push({ path: `about.${key}`, says: `This key is not known here. Known: ${known.join(', ')}.` });
+			faults.push({ path: `about.${key}`, says: `This key is not recognised. Use: ${known.join(', ')}.` });
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, about };
 }

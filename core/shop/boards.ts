@@ -43,7 +43,7 @@ export const BOARDS: readonly Board[] = [
 	cotton('cotton-2', 'Cotton museum board, 2-ply', 0.8, 0.55, true, 1100),
 	cotton('cotton-4', 'Cotton museum board, 4-ply', 1.5, 1.05, true, 1900),
 	cotton('cotton-8', 'Cotton museum board, 8-ply', 3.0, 2.1, true, 3800),
-	cotton('cotton-4-unbuffered', 'Cotton museum board, 4-ply, un-buffered', 1.5, 1.05, false, 2000),
+	cotton('cotton-4-unbuffered', 'Cotton museum board, 4-ply, unbuffered', 1.5, 1.05, false, 2000),
 	paper('purified-4', 'Purified-pulp board, 4-ply', 1.5, 1.05, 'keep', true, 1300),
 	paper('cotton-core-4', 'Cotton core with pulp face, 4-ply', 1.5, 1.05, 'keep', true, 1500),
 	{ ...paper('pulp-4', 'Buffered wood-pulp mat board', 1.4, 0.95, 'show', true, 700), outerMatAtKeep: true },

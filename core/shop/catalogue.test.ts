@@ -31,7 +31,7 @@ const board = (figures: WrittenMaterial['figures'], more: Partial<WrittenMateria
 const wire = (id: string, breakingKg: number): WrittenMaterial => ({
 	kind: 'wire',
 	id,
-	name: `Wire that breaks at ${breakingKg} kg`,
+	name: `Wire breaking strength ${breakingKg} kg`,
 	figures: { breakingKg },
 	sources: {}
 });
@@ -115,19 +115,19 @@ test('bad figures: each with its place and what to do', () => {
 		[[board({ massPerM2: '1,05' })], /Write 1\.05 with a point/],
 		[[board({ touch: 'always' })], /one of rare, keep, show, never/],
 		[[board({ buffered: 'perhaps' })], /yes or no/],
-		[[board({ uvStoppedPercent: 90 })], /has no figure of that name/],
+		[[board({ uvStoppedPercent: 90 })], /has no such figure/],
 		[
 			[{ kind: 'glazing', id: 'x', name: 'X', figures: { lightPassedPercent: 0, uvStoppedPercent: 100 } }],
-			/Light passed is between 1 and 100 %/
+			/Light transmitted must be between 1 and 100 %/
 		],
-		[[{ ...board({}), id: 'Über' }], /An id is small letters/],
+		[[{ ...board({}), id: 'Über' }], /Enter an id of lower-case letters/],
 		[[{ ...board({}), id: 'none' }], /“none” means no material/],
-		[[board({}), board({})], /is there twice/],
+		[[board({}), board({})], /is used twice/],
 		[[{ ...board({}), name: ' ' }], /a name of 1 to 80 letters/],
-		[[{ ...board({}), kind: 'paint' }], /The kind is one of/],
-		[[{ ...board({}), price: 3 }], /This key is not known here/],
+		[[{ ...board({}), kind: 'paint' }], /Enter a kind, one of/],
+		[[{ ...board({}), price: 3 }], /This key is not recognised/],
 		['boards', /must be a list/],
-		[Array.from({ length: 501 }, (_, index) => ({ ...board({}), id: `b-${index}` })), /at most 500 are kept/]
+		[Array.from({ length: 501 }, (_, index) => ({ ...board({}), id: `b-${index}` })), /at most 500 can be saved/]
 	] as const)
 		assert.match(faultsOf(given).join('\n'), says);
 	assert.deepEqual(faultsOf([board(WHOLE)]), []);
@@ -147,7 +147,7 @@ test('a change of a material names the jobs that use it, and what comes out othe
 		board({ thickness: 1.9, touch: 'keep' }, { id: 'cotton-4', name: 'Cotton museum board, 4-ply' })
 	]);
 	const touched = touchedBy(workedJob({ aim: 'rare' }), builtInShop, shop)!;
-	assert.ok(touched.changes.includes('depth of the pack 11 mm → 12.2 mm'), touched.changes.join('; '));
+	assert.ok(touched.changes.includes('pack depth 11 mm → 12.2 mm'), touched.changes.join('; '));
 	assert.ok(touched.changes.some((one) => one.startsWith('new: Cotton museum board, 4-ply')));
 	assert.equal(touchedBy(workedJob(), builtInShop, withMaterials(builtInShop, [board(WHOLE)])), null, 'it uses none of it');
 	// What the plan takes by itself is seen by what comes out.
@@ -179,16 +179,16 @@ test('a moulding and a metal section of the shop’s own: planned with like the 
 test('what is cut by is never guessed, and no profile is taken that can’t be', () => {
 	const { lip: _, ...without } = LARCH;
 	for (const [given, says] of [
-		[moulding(without), /^materials\[0\]\.figures\.lip: .*a moulding can’t be without “lip”/],
-		[moulding({ ...LARCH, face: null }), /figures\.face: .*can’t be without “face”/],
+		[moulding(without), /^materials\[0\]\.figures\.lip: .*a moulding needs “lip”/],
+		[moulding({ ...LARCH, face: null }), /figures\.face: .*needs “face”/],
 		[moulding({ ...LARCH, lip: 27 }), /figures\.lip: A lip of 27 mm is wider than the face of 26 mm/],
 		[moulding({ ...LARCH, rabbetDepth: 34 }), /figures\.rabbetDepth: A rabbet 34 mm deep cuts through/],
 		// A changed one of the handbook is held against its other figures.
 		[moulding({ lip: 22 }, { id: 'ash-22', name: 'Ash' }), /figures\.lip: A lip of 22 mm is as wide as the face of 22 mm/],
 		[moulding({ ...LARCH, density: '5,9' }), /Write 5\.9 with a point/],
-		[{ ...wire('w', 5), figures: {} }, /a wire can’t be without “breaks at”/],
+		[{ ...wire('w', 5), figures: {} }, /a wire needs “breaks at”/],
 		[{ kind: 'ring', id: 'r', name: 'R', figures: { holes: 1.5, plate: 8, screw: 3, workingKg: 9 } }, /a whole number/],
-		[{ kind: 'medium', id: 'm', name: 'M', figures: { fade: 9 } }, /Light class is between 1 and 8/],
+		[{ kind: 'medium', id: 'm', name: 'M', figures: { fade: 9 } }, /Light class must be between 1 and 8/],
 		[{ kind: 'colour', id: 'c', name: 'C', figures: { hex: 'sea green' } }, /such as #5f7180/],
 		[{ kind: 'tape-width', id: 't', name: 'T', figures: { width: 30, cutIn: 'cm' } }, /one of mm, in/]
 	] as const)
@@ -199,11 +199,11 @@ test('of what every plan takes from, something stays', () => {
 	const gone = (kind: 'tape-width' | 'tissue') =>
 		materialsOf(builtInShop, kind).map(({ id, name }) => ({ kind, id, name, figures: {}, sources: {}, withdrawn: true }));
 	assert.deepEqual(faultsOf(gone('tissue')), [
-		'materials: One weight of hinge tissue stays in the lists: plans take the next that is strong enough.'
+		'materials: Keep one weight of hinge tissue in the lists: plans take the next that is strong enough.'
 	]);
 	assert.equal(faultsOf(gone('tape-width')).length, 2);
 	assert.deepEqual(faultsOf(gone('tape-width').slice(1)), [
-		'materials: One width of back tape for jobs cut in inches stays in the lists.'
+		'materials: Keep one width of back tape for jobs cut in inches in the lists.'
 	]);
 	const wide = { kind: 'tape-width', id: 'wide', name: 'Wide', figures: { width: 60, cutIn: 'mm' }, sources: {} } as const;
 	assert.deepEqual(withMaterials(builtInShop, [wide]).tapeWidths, [25, 38, 50, 60, 75]);

@@ -43,7 +43,7 @@ export function readMaterials(list: unknown): { ok: true; materials: WrittenMate
 	if (list.length > MOST_MATERIALS)
 		return {
 			ok: false,
-			faults: [{ path: 'materials', says: `There are ${list.length} materials; at most ${MOST_MATERIALS} are kept.` }]
+			faults: [{ path: 'materials', says: `There are ${list.length} materials; at most ${MOST_MATERIALS} can be saved.` }]
 		};
 	const faults: Fault[] = [];
 	const seen = new Set<string>();
@@ -55,9 +55,9 @@ export function readMaterials(list: unknown): { ok: true; materials: WrittenMate
 /** Lists that every plan takes its next larger one from: one of each stays. */
 function nothingLeft({ tissues, tapes }: Shop): Fault[] {
 	const lists = [
-		{ left: tissues, says: 'One weight of hinge tissue stays in the lists: plans take the next that is strong enough.' },
-		{ left: widthsOf(tapes, 'mm'), says: 'One width of back tape for jobs cut in mm stays in the lists.' },
-		{ left: widthsOf(tapes, 'in'), says: 'One width of back tape for jobs cut in inches stays in the lists.' }
+		{ left: tissues, says: 'Keep one weight of hinge tissue in the lists: plans take the next that is strong enough.' },
+		{ left: widthsOf(tapes, 'mm'), says: 'Keep one width of back tape for jobs cut in mm in the lists.' },
+		{ left: widthsOf(tapes, 'in'), says: 'Keep one width of back tape for jobs cut in inches in the lists.' }
 	];
 	return lists.filter(({ left }) => left.length === 0).map(({ says }) => ({ path: 'materials', says }));
 }
@@ -66,17 +66,17 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 	const one = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
 	const fault = (path: string, says: string) => void faults.push({ path: `${at}.${path}`, says });
 	for (const key of Object.keys(one))
-		if (!['kind', 'id', 'name', 'figures', 'sources', 'withdrawn'].includes(key)) fault(key, 'This key is not known here.');
+		if (!['kind', 'id', 'name', 'figures', 'sources', 'withdrawn'].includes(key)) fault(key, 'This key is not recognised.');
 	const kind = MATERIAL_KINDS.find((known) => known === one.kind);
-	if (!kind) fault('kind', `The kind is one of ${MATERIAL_KINDS.join(', ')}.`);
+	if (!kind) fault('kind', `Enter a kind, one of ${MATERIAL_KINDS.join(', ')}.`);
 	const id = typeof one.id === 'string' ? one.id : '';
-	if (!ID.test(id)) fault('id', 'An id is small letters, digits and hyphens, such as rag-3, at most 59 of them.');
+	if (!ID.test(id)) fault('id', 'Enter an id of lower-case letters, digits and hyphens, such as rag-3, at most 59.');
 	if (id === 'none') fault('id', '“none” means no material. Choose another id.');
-	if (seen.has(`${kind} ${id}`)) fault('id', `“${id}” is there twice. Give each its own id.`);
+	if (seen.has(`${kind} ${id}`)) fault('id', `“${id}” is used twice. Give each its own id.`);
 	seen.add(`${kind} ${id}`);
 	const name = typeof one.name === 'string' ? one.name.trim() : '';
-	if (name === '' || name.length > 80) fault('name', 'A material has a name of 1 to 80 letters.');
-	if (one.withdrawn !== undefined && typeof one.withdrawn !== 'boolean') fault('withdrawn', 'This is true or false.');
+	if (name === '' || name.length > 80) fault('name', 'Enter a name of 1 to 80 letters.');
+	if (one.withdrawn !== undefined && typeof one.withdrawn !== 'boolean') fault('withdrawn', 'Enter true or false.');
 	const columns = kind ? KINDS[kind].columns : [];
 	const figures: WrittenMaterial['figures'] = {};
 	for (const [key, value] of Object.entries(groupOf(one.figures, 'figures', fault))) {
@@ -85,7 +85,7 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 			if (kind)
 				fault(
 					`figures.${key}`,
-					`${capital(oneOf(kind))} has no figure of that name. It has: ${columns.map((known) => known.key).join(', ')}.`
+					`${capital(oneOf(kind))} has no such figure. It has: ${columns.map((known) => known.key).join(', ')}.`
 				);
 			continue;
 		}
@@ -102,7 +102,7 @@ function readMaterial(given: unknown, at: string, seen: Set<string>, faults: Fau
 	if (kind && ID.test(id)) for (const { path, says } of wholeFaults(kind, id, figures)) fault(path, says);
 	const sources: Record<string, string> = {};
 	for (const [key, value] of Object.entries(groupOf(one.sources, 'sources', fault))) {
-		if (typeof value !== 'string' || value.length > 120) fault(`sources.${key}`, 'A source is a text of at most 120 letters.');
+		if (typeof value !== 'string' || value.length > 120) fault(`sources.${key}`, 'Enter a source of at most 120 letters.');
 		else if (value.trim() !== '' && columns.some((known) => known.key === key)) sources[key] = value.trim();
 	}
 	return { kind: kind ?? 'board', id, name, figures, sources, ...(one.withdrawn === true ? { withdrawn: true } : {}) };
@@ -121,7 +121,7 @@ function wholeFaults(kind: MaterialKind, id: string, figures: WrittenMaterial['f
 }
 
 function mustHave(kind: MaterialKind, { name }: Column): string {
-	return `What is cut and chosen rests on it: ${oneOf(kind)} can’t be without “${name}”.`;
+	return `Cutting and choices need it: ${oneOf(kind)} needs “${name}”.`;
 }
 
 /** `a moulding`, `an adhesive`. */
@@ -150,7 +150,7 @@ export function readFigure(column: Column, value: unknown): { ok: true; value: F
 				? { ok: true, value: text }
 				: { ok: false, says: `This is one of ${column.options.join(', ')}.` };
 		case 'text':
-			if (typeof text !== 'string' || text.length > 80) return { ok: false, says: 'A text of at most 80 letters.' };
+			if (typeof text !== 'string' || text.length > 80) return { ok: false, says: 'Enter text of at most 80 letters.' };
 			return column.looks && !column.looks.like.test(text) ? { ok: false, says: column.looks.says } : { ok: true, value: text };
 		case 'length': {
 			if (text === 0 || text === '0') return within(column, 0, ' mm');
@@ -164,13 +164,12 @@ export function readFigure(column: Column, value: unknown): { ok: true; value: F
 			const read = numberIn(text);
 			if (!read.ok) return read;
 			return read.value < 0 || read.value > 10_000_000
-				? { ok: false, says: 'A price is 0 cents or more.' }
+				? { ok: false, says: 'Enter a price of 0 cents or more.' }
 				: { ok: true, value: wholeCents(read.value) };
 		}
 		case 'number': {
 			const read = numberIn(text);
-			if (read.ok && column.whole && !Number.isInteger(read.value))
-				return { ok: false, says: 'This is counted: write a whole number.' };
+			if (read.ok && column.whole && !Number.isInteger(read.value)) return { ok: false, says: 'Enter a whole number.' };
 			return read.ok ? within(column, read.value, column.unit ? ` ${column.unit}` : '') : read;
 		}
 	}
@@ -194,7 +193,9 @@ function within(
 	unit: string
 ): { ok: true; value: number } | { ok: false; says: string } {
 	if (value >= least && value <= most) return { ok: true, value };
-	return { ok: false, says: `${capital(name)} is between ${least} and ${most}${unit}.` };
+	// A scale such as “1 to 8” is its own unit.
+	const of = unit.trim() === `${least} to ${most}` ? '' : unit;
+	return { ok: false, says: `${capital(name)} must be between ${least} and ${most}${of}.` };
 }
 
 function capital(name: string): string {

@@ -10,7 +10,7 @@ export const DOSES: readonly { withUv: number; withoutUv: number; examples: stri
 	{ withUv: 0.6, withoutUv: 1, examples: 'many lake pigments, dye inkjet, magenta felt pen' },
 	{ withUv: 1.5, withoutUv: 3, examples: 'early colour photographs, some watercolours, bone-thin washes' },
 	{ withUv: 3.5, withoutUv: 10, examples: 'many watercolours, later colour prints, iron-gall ink' },
-	{ withUv: 8, withoutUv: 30, examples: 'better watercolours, chromogenic prints of today' },
+	{ withUv: 8, withoutUv: 30, examples: 'better watercolours, modern chromogenic prints' },
 	{ withUv: 20, withoutUv: 100, examples: 'good dyes, pigment inkjet on rag paper' },
 	{ withUv: 50, withoutUv: 300, examples: 'pigment prints, most earth pigments' },
 	{ withUv: 120, withoutUv: 1100, examples: 'carbon ink, graphite, silver gelatin, letterpress black' }

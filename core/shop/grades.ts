@@ -10,7 +10,7 @@ export const GRADE_NAMES: Readonly<Record<Grade, string>> = { rare: 'Rare', keep
 
 /** What is said of a grade: nothing is graded before sheet, layers and hold are decided. */
 export function gradeSaid({ reached, known }: { reached: Grade | null; known: boolean }): string {
-	if (!known) return 'not known yet';
+	if (!known) return 'not yet known';
 	return reached === null ? 'none' : GRADE_NAMES[reached];
 }
 

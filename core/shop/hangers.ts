@@ -16,11 +16,11 @@ export type Ring = {
 } & Stocked;
 
 export const RINGS: readonly Ring[] = [
-	ring('ring-7', 'Ring, one hole, narrow plate', 1, 7, 2.5, 5),
-	ring('ring-10', 'Ring, one hole', 1, 10, 3, 9),
-	ring('ring-13', 'Ring, one hole, broad plate', 1, 13, 3.5, 14),
-	ring('strap-10', 'Ring, two holes, narrow strap', 2, 10, 3, 18),
-	ring('strap-16', 'Ring, two holes, broad strap', 2, 16, 4, 45)
+	ring('ring-7', 'D-ring, narrow plate', 1, 7, 2.5, 5),
+	ring('ring-10', 'D-ring', 1, 10, 3, 9),
+	ring('ring-13', 'D-ring, broad plate', 1, 13, 3.5, 14),
+	ring('strap-10', 'Strap hanger, narrow', 2, 10, 3, 18),
+	ring('strap-16', 'Strap hanger, broad', 2, 16, 4, 45)
 ];
 
 /** Its price is for one. */
@@ -30,7 +30,7 @@ export const HOOKS: readonly WallHook[] = [
 	hook('hook-one-nail', 'Hook, one nail', 5),
 	hook('hook-two-nails', 'Hook, two nails', 10),
 	hook('hook-three-nails', 'Hook, three nails', 20),
-	hook('hook-screw', 'Screw hook in a plug', 40)
+	hook('hook-screw', 'Screw hook in a wall plug', 40)
 ];
 
 /** The weakest hook of the shop that is rated for so much; null where none is. */

@@ -49,7 +49,7 @@ const massPerM2: Column = {
 };
 const permeance: Column = {
 	key: 'permeance',
-	name: 'damp through it',
+	name: 'moisture through it',
 	of: 'number',
 	unit: 'g/(Pa s m²)',
 	least: 0,
@@ -68,7 +68,7 @@ const buffers: Column = {
 };
 const buffered = (needed: boolean): Column => ({
 	key: 'buffered',
-	name: 'whether it is buffered',
+	name: 'buffered',
 	of: 'flag',
 	...(needed ? { needed: true } : {}),
 	careful: false
@@ -139,18 +139,18 @@ const CATALOGUE_KINDS = {
 			thickness(1.5),
 			massPerM2,
 			// The finding about what is unknown speaks for it; a guess would claim that it is acid.
-			{ key: 'touch', name: 'what it may touch', ...touch, needed: true, careful: 'rare' },
-			{ key: 'forMats', name: 'cut as a window mat', of: 'flag', careful: true },
-			{ key: 'outerMatAtKeep', name: 'outer mat at Keep', of: 'flag', careful: false },
+			{ key: 'touch', name: 'grade for touching the piece', ...touch, needed: true, careful: 'rare' },
+			{ key: 'forMats', name: 'usable as a mat', of: 'flag', careful: true },
+			{ key: 'outerMatAtKeep', name: 'usable as an outer mat at Keep', of: 'flag', careful: false },
 			{ key: 'fabricFaced', name: 'faced with cloth', of: 'flag', careful: false },
-			{ key: 'backing', name: 'grade as a back', ...touch, needed: true, careful: 'rare' },
-			{ key: 'backingBehindBoard', name: 'grade as a back behind an under-mat', ...touch, careful: null },
+			{ key: 'backing', name: 'grade as backing board', ...touch, needed: true, careful: 'rare' },
+			{ key: 'backingBehindBoard', name: 'grade as backing board behind a back mat', ...touch, careful: null },
 			{ key: 'woodFibre', name: 'raw wood fibre', of: 'flag', careful: false },
 			buffered(true),
 			{ key: 'stiff', name: 'stiff up to a longer side of', of: 'number', unit: 'mm', least: 0, most: ALWAYS_STIFF, careful: 0 },
 			permeance,
 			{ ...buffers, careful: 1 },
-			{ key: 'growth', name: 'grows like', of: 'choice', options: ['paper', 'plastic', 'metal'], careful: 'paper' },
+			{ key: 'growth', name: 'expands like', of: 'choice', options: ['paper', 'plastic', 'metal'], careful: 'paper' },
 			price('1 m²')
 		]
 	},
@@ -163,14 +163,14 @@ const CATALOGUE_KINDS = {
 			thickness(2),
 			{ key: 'densityKgM3', name: 'density', of: 'number', unit: 'kg/m³', least: 500, most: 4000, needed: true, careful: 2500 },
 			{ key: 'stiffnessGPa', name: 'stiffness', of: 'number', unit: 'GPa', least: 0.5, most: 120, careful: 3.2 },
-			{ key: 'bendsAs', name: 'bends as a thickness of', of: 'length', least: 0.1, most: 30, careful: 2 },
+			{ key: 'bendsAs', name: 'stiffness as a thickness of', of: 'length', least: 0.1, most: 30, careful: 2 },
 			{ key: 'poisson', name: 'Poisson’s ratio', of: 'number', unit: '', least: 0, most: 0.5, careful: 0.37 },
-			{ key: 'perKelvin', name: 'growth per K', of: 'number', unit: '/K', least: 0, most: 1e-3, careful: 70e-6 },
-			{ key: 'perTenRh', name: 'growth per 10 % RH', of: 'number', unit: '', least: 0, most: 0.01, careful: 0.0003 },
+			{ key: 'perKelvin', name: 'expansion per K', of: 'number', unit: '/K', least: 0, most: 1e-3, careful: 70e-6 },
+			{ key: 'perTenRh', name: 'expansion per 10 % RH', of: 'number', unit: '', least: 0, most: 0.01, careful: 0.0003 },
 			{ key: 'uvStoppedPercent', name: 'UV stopped', of: 'number', unit: '%', least: 0, most: 100, needed: true, careful: 45 },
 			{
 				key: 'lightPassedPercent',
-				name: 'light passed',
+				name: 'light transmitted',
 				of: 'number',
 				unit: '%',
 				least: 1,
@@ -202,7 +202,7 @@ const CATALOGUE_KINDS = {
 				options: ['paste', 'gummed', 'self-adhesive', 'hardware', 'glue', 'whole-surface'],
 				careful: 'glue'
 			},
-			{ key: 'release', name: 'what takes it off', of: 'text', needed: true, careful: 'nobody knows what' },
+			{ key: 'release', name: 'how it comes off', of: 'text', needed: true, careful: 'nothing known' },
 			{ key: 'sheet', name: 'grade on a sheet', ...touch, needed: true, careful: 'rare' },
 			{ key: 'loadKPa', name: 'working load', of: 'number', unit: 'kPa', least: 0.1, most: 50, needed: true, careful: 1.5 },
 			{ key: 'dryMinutes', name: 'drying', of: 'number', unit: 'min', least: 0, most: 10_080, careful: 45 }
@@ -268,7 +268,7 @@ const CATALOGUE_KINDS = {
 			{ key: 'holes', name: 'holes', of: 'number', unit: '1 or 2', least: 1, most: 2, whole: true, must: true, careful: null },
 			{ key: 'plate', name: 'width of its plate', of: 'length', least: 2, most: 80, must: true, careful: null },
 			{ key: 'screw', name: 'its screw', of: 'length', least: 1, most: 10, must: true, careful: null },
-			kilos('workingKg', 'bears for years'),
+			kilos('workingKg', 'working load'),
 			price('one')
 		]
 	},
@@ -296,12 +296,12 @@ const CATALOGUE_KINDS = {
 		of: 'media',
 		columns: [
 			{ key: 'fade', name: 'light class', of: 'number', unit: '1 to 8', least: 1, most: 8, whole: true, careful: 1 },
-			flag('friable', 'sheds'),
-			flag('proteinOrDye', 'wants un-buffered boards'),
+			flag('friable', 'friable'),
+			flag('proteinOrDye', 'needs unbuffered boards'),
 			flag('sticks', 'sticks to warm glazing'),
-			flag('dries', 'is asked whether it is dry'),
-			flag('resinCoated', 'grows like resin-coated paper'),
-			flag('noWater', 'its back takes no water')
+			flag('dries', 'must be dry first'),
+			flag('resinCoated', 'expands like resin-coated paper'),
+			flag('noWater', 'back does not absorb water')
 		]
 	},
 	colour: {
@@ -309,12 +309,12 @@ const CATALOGUE_KINDS = {
 		one: 'colour',
 		of: 'colours',
 		columns: [
-			{ key: 'code', name: 'its maker’s code', of: 'text', careful: '' },
+			{ key: 'code', name: 'maker’s code', of: 'text', careful: '' },
 			{
 				key: 'hex',
-				name: 'as it looks',
+				name: 'appearance',
 				of: 'text',
-				looks: { like: /^#[0-9a-f]{6}$/, says: 'Write it as # and six digits, such as #5f7180.' },
+				looks: { like: /^#[0-9a-f]{6}$/, says: 'Enter # and six digits, such as #5f7180.' },
 				must: true,
 				careful: null
 			}

@@ -38,7 +38,7 @@ export function impossibleIn({
 	if (lip >= face)
 		faults.push({
 			key: 'lip',
-			says: `A lip of ${lip} mm is ${lip > face ? 'wider than' : 'as wide as'} the face of ${face} mm, and it is a part of it. Measure both again.`
+			says: `A lip of ${lip} mm is ${lip > face ? 'wider than' : 'as wide as'} the face of ${face} mm, but is part of it. Measure both again.`
 		});
 	if (rabbetDepth >= depth)
 		faults.push({

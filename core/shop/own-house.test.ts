@@ -131,8 +131,8 @@ test('house figures: each fault with its place and what to do; zero only where t
 	assert.match(fault({ house: 'mm', figure: 'borderWidth', value: '2 m' }), /far from 70 mm/);
 	assert.match(fault({ house: 'in', figure: 'overlap', value: '6 furlongs' }), /is not a unit/);
 	assert.match(fault({ house: 'in', figure: 'fraction', value: 12 }), /8, 16 or 32/);
-	assert.match(fault({ house: 'mm', figure: 'gravity', value: 9 }), /no house figure that a shop sets/);
-	assert.match(fault({ house: 'yd', figure: 'overlap', value: 6 }), /two houses/);
+	assert.match(fault({ house: 'mm', figure: 'gravity', value: 9 }), /not a shop figure that can be set/);
+	assert.match(fault({ house: 'yd', figure: 'overlap', value: 6 }), /Enter mm or in/);
 	const twice = readHouse([
 		{ house: 'mm', figure: 'overlap', value: 6 },
 		{ house: 'mm', figure: 'overlap', value: 7 }

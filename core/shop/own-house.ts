@@ -66,7 +66,10 @@ const FAR_FROM_NONE = 50;
 export function readHouse(list: unknown): { ok: true; own: OwnHouse } | { ok: false; faults: Fault[] } {
 	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'house', says: 'This must be a list in [ ].' }] };
 	if (list.length > 2 * OWN_FIGURES.length)
-		return { ok: false, faults: [{ path: 'house', says: `There are ${list.length} figures; the two houses have fewer.` }] };
+		return {
+			ok: false,
+			faults: [{ path: 'house', says: `There are ${list.length} figures; mm and inches together have fewer.` }]
+		};
 	const faults: Fault[] = [];
 	const own: Record<Unit, Partial<House>> = { mm: {}, in: {} };
 	for (const [index, given] of list.entries()) {
@@ -75,15 +78,15 @@ export function readHouse(list: unknown): { ok: true; own: OwnHouse } | { ok: fa
 			typeof given === 'object' && given !== null ? given : {}
 		) as Partial<WrittenFigure>;
 		if (house !== 'mm' && house !== 'in') {
-			faults.push({ path: `${at}.house`, says: 'There are two houses: mm and in.' });
+			faults.push({ path: `${at}.house`, says: 'Enter mm or in.' });
 			continue;
 		}
 		if (readBecause(because) === null)
-			faults.push({ path: `${at}.because`, says: `A reason is a text of at most ${BECAUSE_MOST} letters.` });
+			faults.push({ path: `${at}.because`, says: `Enter a reason of at most ${BECAUSE_MOST} letters.` });
 		const name = OWN_FIGURES.find((one) => one === figure);
-		if (!name) faults.push({ path: `${at}.figure`, says: `“${String(figure)}” is no house figure that a shop sets.` });
+		if (!name) faults.push({ path: `${at}.figure`, says: `“${String(figure)}” is not a shop figure that can be set.` });
 		else if (own[house][name] !== undefined)
-			faults.push({ path: `${at}.figure`, says: `“${name}” is there twice for one house. Keep one of them.` });
+			faults.push({ path: `${at}.figure`, says: `“${name}” is set twice for one unit. Remove one.` });
 		else {
 			const read = readHouseFigure(name, house, value);
 			if (read.ok) own[house][name] = read.value;
@@ -106,13 +109,13 @@ export function readHouseFigure(
 	if (!read.ok) return read;
 	const { value } = read;
 	if (figure === 'fraction' && !FRACTIONS.includes(value))
-		return { ok: false, says: 'A tape shows eighths, sixteenths or thirty-seconds: 8, 16 or 32.' };
-	if (unit === 'count' && !Number.isInteger(value)) return { ok: false, says: 'This is counted: write a whole number.' };
+		return { ok: false, says: 'Enter 8, 16 or 32: tapes show eighths, sixteenths or thirty-seconds.' };
+	if (unit === 'count' && !Number.isInteger(value)) return { ok: false, says: 'Enter a whole number.' };
 	if (value === 0 && none) return { ok: true, value };
 	const most = usual === 0 ? FAR_FROM_NONE : usual * FAR;
 	if (value < usual / FAR || value > most) {
 		const reader: Reader = { unit: house, fraction: 64 };
-		return { ok: false, says: `This is far from ${showFigure(usual, unit, reader)}, as it comes. Check it, and its unit.` };
+		return { ok: false, says: `This is far from ${showFigure(usual, unit, reader)}, the default. Check it and its unit.` };
 	}
 	return { ok: true, value };
 }
@@ -126,7 +129,7 @@ export function usualFigure(figure: HouseFigure, house: Unit): string {
 
 function readWritten(written: unknown, house: Unit, none: boolean): { ok: true; value: number } | { ok: false; says: string } {
 	if (typeof written !== 'string' && typeof written !== 'number')
-		return { ok: false, says: 'Write a length, such as 6 mm or 1/4 in.' };
+		return { ok: false, says: 'Enter a length, such as 6 mm or 1/4 in.' };
 	const read = readLength(written, house, none);
 	return read.ok ? { ok: true, value: read.mm } : read;
 }
@@ -136,5 +139,5 @@ function readPlain(written: unknown): { ok: true; value: number } | { ok: false;
 	const value = typeof text === 'string' && /^\d*\.?\d+$/.test(text) ? Number(text) : text;
 	return typeof value === 'number' && Number.isFinite(value) && value >= 0
 		? { ok: true, value }
-		: { ok: false, says: 'Write a number, such as 8 or 0.3.' };
+		: { ok: false, says: 'Enter a number, such as 8 or 0.3.' };
 }

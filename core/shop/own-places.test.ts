@@ -10,16 +10,16 @@ const says = (changes: object) => {
 
 test('a place is read; what can’t be is said with its bounds', () => {
 	assert.deepEqual(readPlaces([STUDY]), { ok: true, places: [STUDY] });
-	assert.match(says({ lux: -5 }), /places\[0\]\.lux: Light of −5 lx: it is between 0 and 200000 lx\./);
-	assert.match(says({ hoursPerDay: 30 }), /Hours a day of 30: it is between 0 and 24\./);
-	assert.match(says({ lux: 0, uv: 100 }), /Where no light falls there is no UV in it/);
-	assert.match(says({ uv: 'much' }), /UV is a number/);
+	assert.match(says({ lux: -5 }), /places\[0\]\.lux: Light of −5 lx: must be between 0 and 200000 lx\./);
+	assert.match(says({ hoursPerDay: 30 }), /Hours a day of 30: must be between 0 and 24\./);
+	assert.match(says({ lux: 0, uv: 100 }), /Without light there is no UV/);
+	assert.match(says({ uv: 'much' }), /UV must be a number/);
 	assert.match(says({ monthsPerYear: 0 }), /between 1 and 12/);
 	assert.match(says({ name: '' }), /a name of 1 to 80 letters/);
 	assert.equal(readPlaces('here').ok, false);
 	assert.equal(readPlaces(Array.from({ length: 201 }, () => STUDY)).ok, false);
 	const twice = readPlaces([STUDY, STUDY]);
-	assert.ok(!twice.ok && /is there twice/.test(twice.faults[0]!.says));
+	assert.ok(!twice.ok && /is used twice/.test(twice.faults[0]!.says));
 });
 
 test('a figure as it is typed', () => {

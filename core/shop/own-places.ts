@@ -19,16 +19,18 @@ const FIGURES = [
 export function readPlaces(list: unknown): { ok: true; places: OwnPlace[] } | { ok: false; faults: Fault[] } {
 	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'places', says: 'This must be a list in [ ].' }] };
 	if (list.length > MOST_PLACES)
-		return { ok: false, faults: [{ path: 'places', says: `There are ${list.length} places; at most ${MOST_PLACES} are kept.` }] };
+		return {
+			ok: false,
+			faults: [{ path: 'places', says: `There are ${list.length} places; at most ${MOST_PLACES} can be saved.` }]
+		};
 	const faults: Fault[] = [];
 	const names = new Set<string>();
 	const places = list.map((given: unknown, index): OwnPlace => {
 		const at = `places[${index}]`;
 		const one = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
 		const name = typeof one.name === 'string' ? one.name.trim() : '';
-		if (name === '' || name.length > 80) faults.push({ path: `${at}.name`, says: 'A place has a name of 1 to 80 letters.' });
-		else if (names.has(name))
-			faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each place its own name.` });
+		if (name === '' || name.length > 80) faults.push({ path: `${at}.name`, says: 'Enter a name of 1 to 80 letters.' });
+		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is used twice. Give each place its own name.` });
 		names.add(name);
 		const read = Object.fromEntries(
 			FIGURES.map(({ key }) => {
@@ -38,7 +40,7 @@ export function readPlaces(list: unknown): { ok: true; places: OwnPlace[] } | { 
 			})
 		) as Omit<OwnPlace, 'name'>;
 		if (read.lux === 0 && read.uv > 0 && one.lux !== undefined && Number(one.lux) === 0)
-			faults.push({ path: `${at}.uv`, says: 'Where no light falls there is no UV in it. Write 0, or the light that was read.' });
+			faults.push({ path: `${at}.uv`, says: 'Without light there is no UV. Enter 0, or the light measured.' });
 		return { name, ...read };
 	});
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, places };
@@ -61,10 +63,10 @@ export function readPlaceFigure(key: PlaceFigure, given: unknown): { ok: true; v
 			: typeof text === 'string' && /^[-−]?\d*\.?\d+$/.test(text)
 				? Number(text.replace('−', '-'))
 				: Number.NaN;
-	if (!Number.isFinite(value)) return { ok: false, says: `${name} is a number, such as ${key === 'lux' ? '150' : '8'}.` };
+	if (!Number.isFinite(value)) return { ok: false, says: `${name} must be a number, such as ${key === 'lux' ? '150' : '8'}.` };
 	if (value < least || value > most) {
 		const shown = String(value).replace('-', '−');
-		return { ok: false, says: `${name} of ${shown}${unit}: it is between ${least} and ${most}${unit}.` };
+		return { ok: false, says: `${name} of ${shown}${unit}: must be between ${least} and ${most}${unit}.` };
 	}
 	return { ok: true, value };
 }

@@ -24,14 +24,14 @@ test('read: reasons trimmed; each fault with its place', () => {
 	});
 	for (const [list, says] of [
 		['none', /must be a list/],
-		[[{ school: 'glue', option: 'two' }], /schools\[0\]\.school: “glue” is no question/],
-		[[{ school: 'hooks', option: 'three' }], /schools\[0\]\.option: This is one of two-above-300, one, two/],
+		[[{ school: 'glue', option: 'two' }], /schools\[0\]\.school: “glue” is not a way of working/],
+		[[{ school: 'hooks', option: 'three' }], /schools\[0\]\.option: Enter one of two-above-300, one, two/],
 		[
 			[
 				{ school: 'hooks', option: 'one' },
 				{ school: 'hooks', option: 'two' }
 			],
-			/schools\[1\]\.school: .*answered twice/
+			/schools\[1\]\.school: .*set twice/
 		],
 		[[{ school: 'hooks', option: 'one', because: 'x'.repeat(BECAUSE_MOST + 1) }], /schools\[0\]\.because/],
 		[Array.from({ length: 99 }, () => ({})), /questions, and 99 answers/]

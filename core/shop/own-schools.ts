@@ -24,15 +24,15 @@ export function readSchools(list: unknown): { ok: true; schools: OwnSchool[] } |
 		const one = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
 		const school = SCHOOLS.find(({ id }) => id === one.school);
 		if (!school) {
-			faults.push({ path: `${at}.school`, says: `“${String(one.school)}” is no question on which practitioners differ.` });
+			faults.push({ path: `${at}.school`, says: `“${String(one.school)}” is not a way of working to choose.` });
 			return { school: '', option: '' };
 		}
-		if (seen.has(school.id)) faults.push({ path: `${at}.school`, says: `“${school.id}” is answered twice. Keep one answer.` });
+		if (seen.has(school.id)) faults.push({ path: `${at}.school`, says: `“${school.id}” is set twice. Remove one.` });
 		seen.add(school.id);
 		const option = school.options.find((known) => known === one.option);
-		if (option === undefined) faults.push({ path: `${at}.option`, says: `This is one of ${school.options.join(', ')}.` });
+		if (option === undefined) faults.push({ path: `${at}.option`, says: `Enter one of ${school.options.join(', ')}.` });
 		const because = readBecause(one.because);
-		if (because === null) faults.push({ path: `${at}.because`, says: `A reason is a text of at most ${BECAUSE_MOST} letters.` });
+		if (because === null) faults.push({ path: `${at}.because`, says: `Enter a reason of at most ${BECAUSE_MOST} letters.` });
 		return { school: school.id, option: option ?? '', ...(because ? { because } : {}) };
 	});
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, schools };

@@ -9,10 +9,10 @@ test('read: trimmed, minutes as typed; each fault with its place', () => {
 	});
 	for (const [list, says] of [
 		['none', /must be a list/],
-		[[{ step: 'glue-it', says: [] }], /steps\[0\]\.step: “glue-it” is no step/],
+		[[{ step: 'glue-it', says: [] }], /steps\[0\]\.step: “glue-it” is not a bench step/],
 		[[{ step: 'own:seal:1', says: [] }], /steps\[0\]\.title: .*needs a title/],
 		[[{ step: 'seal', title: 'x'.repeat(61) }], /steps\[0\]\.title: .*at most 60/],
-		[[{ step: 'seal', says: 'one' }], /steps\[0\]\.says: Up to 6/],
+		[[{ step: 'seal', says: 'one' }], /steps\[0\]\.says: Enter up to 6/],
 		[[{ step: 'seal', says: Array.from({ length: 7 }, () => 'a') }], /steps\[0\]\.says/],
 		[[{ step: 'seal', minutes: 'soon' }], /steps\[0\]\.minutes: .*0 to 600/],
 		[[{ step: 'seal', minutes: -1 }], /steps\[0\]\.minutes/],

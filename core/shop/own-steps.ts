@@ -37,19 +37,19 @@ export function readOwnSteps(list: unknown): { ok: true; steps: OwnStep[] } | { 
 		const fault = (key: string, says: string) => void faults.push({ path: `steps[${index}].${key}`, says });
 		const id = typeof one.step === 'string' ? one.step : '';
 		const isOwn = isOwnStep(id);
-		if (!isOwn && !isStepId(id)) fault('step', `“${String(one.step)}” is no step of the bench.`);
-		if (seen.has(id)) fault('step', `“${id}” is there twice. Keep one.`);
+		if (!isOwn && !isStepId(id)) fault('step', `“${String(one.step)}” is not a bench step.`);
+		if (seen.has(id)) fault('step', `“${id}” is listed twice. Remove one.`);
 		seen.add(id);
 		const title = readText(one.title, TITLE_MOST);
-		if (title === null) fault('title', `A title is a text of at most ${TITLE_MOST} letters.`);
-		else if (isOwn && title === '') fault('title', 'A step of your own needs a title.');
+		if (title === null) fault('title', `Enter a title of at most ${TITLE_MOST} letters.`);
+		else if (isOwn && title === '') fault('title', 'Your own step needs a title.');
 		const says = readSays(one.says);
-		if (!says) fault('says', `Up to ${LINES_MOST} sentences, each of at most ${SAYS_MOST} letters.`);
+		if (!says) fault('says', `Enter up to ${LINES_MOST} sentences, each of at most ${SAYS_MOST} letters.`);
 		const minutes = readMinutes(one.minutes, MINUTES_MOST);
-		if (minutes === null) fault('minutes', `Minutes of work are a number from 0 to ${MINUTES_MOST}.`);
+		if (minutes === null) fault('minutes', `Enter minutes of work from 0 to ${MINUTES_MOST}.`);
 		const waitMinutes = readMinutes(one.waitMinutes, WAIT_MOST);
-		if (waitMinutes === null) fault('waitMinutes', `Minutes to wait are a number from 0 to ${WAIT_MOST}.`);
-		else if (waitMinutes !== undefined && !isOwn) fault('waitMinutes', 'How long this dries follows from what it is made with.');
+		if (waitMinutes === null) fault('waitMinutes', `Enter minutes to wait from 0 to ${WAIT_MOST}.`);
+		else if (waitMinutes !== undefined && !isOwn) fault('waitMinutes', 'Drying time follows from the material.');
 		return {
 			step: id as AnyStepId,
 			...(title ? { title } : {}),

@@ -1,5 +1,5 @@
 /**
- * Sizes by which frames are bought: the shop's own list, as it was written (handbook window#fit). A bought frame is named by the pack
+ * Standard frame sizes: the shop's own list, as it was written (handbook window#fit). A bought frame is named by the pack
  * that it takes: its allowance is inside.
  */
 import type { Fault } from '../job/faults.ts';
@@ -60,22 +60,22 @@ export function readPackSizes(list: unknown): { ok: true; sizes: PackSize[] } | 
 	if (list.length > MOST_SIZES)
 		return {
 			ok: false,
-			faults: [{ path: 'packSizes', says: `There are ${list.length} sizes; at most ${MOST_SIZES} are kept.` }]
+			faults: [{ path: 'packSizes', says: `There are ${list.length} sizes; at most ${MOST_SIZES} can be saved.` }]
 		};
 	const names = new Set<string>();
 	const sizes = list.map((one: Partial<WrittenSize> | null, index): PackSize => {
 		const at = `packSizes[${index}]`;
 		const name = typeof one?.name === 'string' ? one.name.trim() : '';
 		if (name === '' || name.length > MOST_LETTERS)
-			faults.push({ path: `${at}.name`, says: `A size has a name of 1 to ${MOST_LETTERS} letters.` });
-		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each size its own name.` });
+			faults.push({ path: `${at}.name`, says: `Enter a name of 1 to ${MOST_LETTERS} letters.` });
+		else if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is used twice. Give each size its own name.` });
 		names.add(name);
 		const length = (key: 'width' | 'height') => {
 			const written = one?.[key];
 			const read =
 				typeof written === 'string' || typeof written === 'number'
 					? readLength(written, 'mm')
-					: ({ ok: false, says: 'Write a length, such as 16 in or 40 cm.' } as const);
+					: ({ ok: false, says: 'Enter a length, such as 16 in or 40 cm.' } as const);
 			if (read.ok) return read.mm;
 			faults.push({ path: `${at}.${key}`, says: read.says });
 			return 0;
@@ -86,7 +86,7 @@ export function readPackSizes(list: unknown): { ok: true; sizes: PackSize[] } | 
 }
 
 const builtIn = readPackSizes(WRITTEN_SIZES);
-if (!builtIn.ok) throw new Error(`The list of sizes is faulty: ${nth(builtIn.faults, 0).path}`);
+if (!builtIn.ok) throw new Error(`The list of sizes has an error: ${nth(builtIn.faults, 0).path}`);
 
 /** The list as it comes. */
 export const PACK_SIZES: readonly PackSize[] = builtIn.sizes;

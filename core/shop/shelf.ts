@@ -51,9 +51,9 @@ const text = (says: string, most = 60): Field => ({ kind: 'text', most, says });
 const length = (says: string): Field => ({ kind: 'length', says });
 
 const COMMON: Fields = {
-	name: text('its name'),
-	place: text('where it is kept'),
-	count: { kind: 'number', least: 0, most: MOST_ALIKE, whole: true, says: 'how many are alike; one unless given' }
+	name: text('name'),
+	place: text('location'),
+	count: { kind: 'number', least: 0, most: MOST_ALIKE, whole: true, says: 'how many alike; one unless given' }
 };
 const PRICE: Fields = {
 	price: {
@@ -61,37 +61,37 @@ const PRICE: Fields = {
 		least: 0,
 		most: MOST_CENTS,
 		whole: true,
-		says: 'what the shop paid for one: cents, or as a sum is written'
+		says: 'cost of one: cents, or an amount such as 48.50'
 	}
 };
 const FRAME: Fields = {
 	...COMMON,
 	...PRICE,
 	kind: text('frame'),
-	width: length('width of its rabbet'),
-	height: length('height of its rabbet'),
-	face: length('its face'),
-	lip: length('its lip'),
-	depth: length('its depth'),
-	rabbetDepth: length('depth of its rabbet'),
-	colour: text('its colour', 40)
+	width: length('rabbet width'),
+	height: length('rabbet height'),
+	face: length('face'),
+	lip: length('lip'),
+	depth: length('depth'),
+	rabbetDepth: length('rabbet depth'),
+	colour: text('colour', 40)
 };
 const STICK: Fields = {
 	...COMMON,
 	kind: text('stick'),
-	moulding: text('a moulding of the shop'),
-	length: length('its length')
+	moulding: text('a moulding the shop stocks'),
+	length: length('length')
 };
 const MAT: Fields = {
 	...COMMON,
 	...PRICE,
 	kind: text('mat'),
-	width: length('its outer width'),
-	height: length('its outer height'),
-	openingWidth: length('width of its opening'),
-	openingHeight: length('height of its opening'),
-	board: text('a board of the shop, or unknown'),
-	colour: text('its colour', 40)
+	width: length('outer width'),
+	height: length('outer height'),
+	openingWidth: length('opening width'),
+	openingHeight: length('opening height'),
+	board: text('a board the shop stocks, or unknown'),
+	colour: text('colour', 40)
 };
 const FIELDS: Record<ShelfKind, Fields> = { frame: FRAME, stick: STICK, mat: MAT };
 /** As it was read; what is missing is a fault already. */
@@ -126,14 +126,17 @@ const USUAL_DENSITY = 560;
 export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { ok: false; faults: Fault[] } {
 	if (!Array.isArray(list)) return { ok: false, faults: [{ path: 'shelf', says: 'This must be a list in [ ].' }] };
 	if (list.length > MOST)
-		return { ok: false, faults: [{ path: 'shelf', says: `There are ${list.length} items on it; at most ${MOST} are kept.` }] };
+		return {
+			ok: false,
+			faults: [{ path: 'shelf', says: `There are ${list.length} items on it; at most ${MOST} can be saved.` }]
+		};
 	const faults: Fault[] = [];
 	const names = new Set<string>();
 	const items = list.map((given: unknown, index): ShelfItem => {
 		const at = `shelf[${index}]`;
 		const kind = (given as { kind?: unknown } | null)?.kind;
 		if (!isKind(kind)) {
-			faults.push({ path: `${at}.kind`, says: 'What is on the shelf is a frame, a stick or a mat.' });
+			faults.push({ path: `${at}.kind`, says: 'Enter a frame, a stick or a mat.' });
 			return { kind: 'stick', name: '', place: '', count: 0, moulding: '', length: 0 };
 		}
 		const fields: Field = { kind: 'group', fields: FIELDS[kind], says: `a ${kind} on the shelf` };
@@ -142,10 +145,10 @@ export function readShelf(list: unknown): { ok: true; items: ShelfItem[] } | { o
 		for (const key of NEEDED[kind]) {
 			const missing = read[key] === undefined || String(read[key]).trim() === '';
 			if (missing && !faults.some(({ path }) => path === `${at}.${key}`))
-				faults.push({ path: `${at}.${key}`, says: `A ${kind} on the shelf needs it: ${NEEDED[kind].join(', ')}.` });
+				faults.push({ path: `${at}.${key}`, says: `A ${kind} on the shelf needs ${NEEDED[kind].join(', ')}.` });
 		}
 		const name = String(read.name ?? '').trim();
-		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is there twice. Give each its own name.` });
+		if (names.has(name)) faults.push({ path: `${at}.name`, says: `“${name}” is used twice. Give each its own name.` });
 		names.add(name);
 		const of: OnTheShelf = { name, place: String(read.place ?? '').trim(), count: read.count ?? 1 };
 		if (kind === 'stick') return { kind, ...of, moulding: read.moulding ?? '', length: read.length ?? 0 };

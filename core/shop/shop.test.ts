@@ -5,7 +5,7 @@ import { builtInShop } from './shop.ts';
 
 const { boards, barriers, glazings, adhesives, edgeSeals } = builtInShop;
 
-/** Working figures as the handbook gives them: thickness mm, kg/m², best grade touching the piece, best grade as a backing. */
+/** Working figures as the handbook gives them: thickness mm, kg/m², best grade touching the piece, best grade as backing boarding. */
 const BOARDS: [id: string, thickness: number, massPerM2: number, touch: string, backing: string, buffered: boolean][] = [
 	['cotton-2', 0.8, 0.55, 'rare', 'rare', true],
 	['cotton-4', 1.5, 1.05, 'rare', 'rare', true],
@@ -68,7 +68,7 @@ test('barriers', () => {
 	);
 });
 
-/** Thickness mm, kg/m³, GPa, growth per kelvin, % of UV stopped, % of light passed. */
+/** Thickness mm, kg/m³, GPa, growth per kelvin, % of UV stopped, % of light transmitted. */
 const GLAZINGS: [
 	id: string,
 	thickness: number,

@@ -68,7 +68,7 @@ test('units are what a framer calls them', () => {
 		assert.equal(figureWithUnit(value, path, MM), mm, path);
 		assert.equal(figureWithUnit(value, path, IN), inches, path);
 	}
-	assert.throws(() => figureText(1, 'nowhere.at.all', MM), /No unit is written down/);
+	assert.throws(() => figureText(1, 'nowhere.at.all', MM), /No unit is set/);
 });
 
 test('the word over a column: that of the reader, of the unit, or none where the text carries its own', () => {
@@ -95,7 +95,7 @@ test('an explanation names layers and materials as they are seen, each with its 
 		named
 	);
 	assert.equal(said.line, 'mat 1 (cotton museum board, 4-ply) 1.5 + mat 2 (buffered wood-pulp mat board) 1.4');
-	assert.equal(nameOf('pack.gap', named), 'air over the piece');
+	assert.equal(nameOf('pack.gap', named), 'gap over the piece');
 });
 
 /** The inch house has defaults of its own: with them a border may leave a lift no room, which is a fault and no plan. */

@@ -265,7 +265,7 @@ export function unitOf(path: string, houseUnit: (name: string) => FigureUnit): F
 		const unit = table[part];
 		if (unit) return unit;
 	}
-	throw new Error(`No unit is written down for ${path}`);
+	throw new Error(`No unit is set for ${path}`);
 }
 
 /** The word of a unit behind a field or over a column; empty where the text carries its own, and for counts. */

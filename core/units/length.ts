@@ -126,7 +126,7 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 	const per = MM_PER[name ?? bare];
 	if (per === undefined) return fault(`“${name}” is not a unit. Use mm, cm, m, in or ft.`);
 	if (whole === undefined && top === undefined)
-		return fault(name === undefined ? 'There is no number here.' : `There is a second unit, “${name}”. Keep one of them.`);
+		return fault(name === undefined ? 'Enter a number.' : `It has a second unit, “${name}”. Keep one of them.`);
 	if (bottom !== undefined && Number(bottom) === 0) return fault(`“${term}” divides by zero. Write the fraction again.`);
 	if (whole !== undefined && top !== undefined && (whole.includes('.') || Number(top) >= Number(bottom))) {
 		return fault(

@@ -5,7 +5,7 @@
 
 /** @returns the value. @throws Error with its name when there is none */
 export function there<T>(value: T, name: string): NonNullable<T> {
-	if (value === null || value === undefined) throw new Error(`There is no ${name} here, where one is promised.`);
+	if (value === null || value === undefined) throw new Error(`There is no ${name} here, where one must be.`);
 	return value;
 }
 

@@ -22,8 +22,8 @@ function said(file: JobFile, events: RunEvent[] | 'all' | null, now = 1e9): stri
 
 test('what is done is handed over without a word; what is not is said once, in the order in which it matters', () => {
 	assert.deepEqual(said(decided(), 'all'), []);
-	assert.match(said(workedJob(), 'all')[0]!, /which grade it reaches is not known/);
-	assert.deepEqual(said(decided(), null), ['It was never begun at the bench.']);
+	assert.match(said(workedJob(), 'all')[0]!, /so the grade reached is not known/);
+	assert.deepEqual(said(decided(), null), ['It was never started at the bench.']);
 	const glued: RunEvent[] = [
 		{ kind: 'begun', rev: 1, id: 'b', at: 1, by: '' },
 		{ kind: 'done', step: 'ready', id: 'a', at: 2, by: '' },

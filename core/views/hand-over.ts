@@ -28,9 +28,9 @@ export function notDoneYet(
 		);
 	if (plan.open.length > 0) says.push(`Not known yet: ${plan.open.map(({ needs }) => needs).join('; ')}.`);
 	else if (SCOPE_OF[job.scope].window && !plan.grade.known)
-		says.push('Its layers or what holds it were never decided, so which grade it reaches is not known.');
+		says.push('Layers or hold were never decided, so the grade reached is not known.');
 	const left = steps.filter(({ id }) => !run?.done.has(id) && id !== 'wall');
-	if (run === null && steps.length > 0) says.push('It was never begun at the bench.');
+	if (run === null && steps.length > 0) says.push('It was never started at the bench.');
 	else if (left.length > 0) {
 		const named = left
 			.slice(0, NAMED)

@@ -34,7 +34,7 @@ const STUD_EDGE = 10;
 export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	'wall.overlap': {
 		severity: 'stop',
-		why: 'Two things cannot hang in one place.',
+		why: 'Two pictures can’t hang in one place.',
 		find: ({ hung, wall }) => [
 			...hung.flatMap((one, at) =>
 				hung
@@ -50,7 +50,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.outside': {
 		severity: 'stop',
-		why: 'It ends where there is no wall.',
+		why: 'It runs off the wall.',
 		find: ({ hung, wall, reader }) =>
 			hung.flatMap((one) => {
 				const over = [
@@ -68,14 +68,14 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.no-room': {
 		severity: 'stop',
-		why: 'The pictures of a group are longer than the room that it has.',
+		why: 'The group is longer than its space.',
 		find: ({ gaps, reader }) =>
 			gaps.flatMap(({ lacks, first }) =>
 				isAbove(lacks, 0)
 					? [
 							{
 								picture: first,
-								says: `There is no room: the pictures are ${showWithUnit(lacks, reader, 'mark')} longer than what they have.`
+								says: `There is no room: the pictures are ${showWithUnit(lacks, reader, 'mark')} longer than their space.`
 							}
 						]
 					: []
@@ -83,7 +83,7 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.over-heat': {
 		severity: 'caution',
-		why: 'Warm air rises along the picture: it dries, cockles and grows dusty.',
+		why: 'Warm air rises along the picture: it dries out, cockles and collects dust.',
 		find: (on) => over(on, 'heat')
 	},
 	'wall.over-water': {
@@ -93,21 +93,21 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 	},
 	'wall.in-sun': {
 		severity: 'caution',
-		why: 'The sun fades in months what a room fades in decades, and bakes the package.',
+		why: 'Sun fades in months what a room fades in decades, and bakes the pack.',
 		find: ({ hung, pictures, light }) =>
 			hung.flatMap(({ id }) => {
 				const lux = light.find(({ picture }) => picture === id)?.lux ?? 0;
-				return pictures.get(id)?.inSun || lux >= SUN_LUX ? [{ picture: id, says: `The sun reaches the place of ${id}.` }] : [];
+				return pictures.get(id)?.inSun || lux >= SUN_LUX ? [{ picture: id, says: `The sun reaches ${id}.` }] : [];
 			})
 	},
 	'wall.over-bed': {
 		severity: 'caution',
-		why: 'If it falls there it falls on somebody: use locking hangers, acrylic instead of glass. Local codes come first.',
+		why: 'If it falls there it falls on someone: use locking hangers, acrylic instead of glass. Local codes come first.',
 		find: (on) => over(on, 'bed')
 	},
 	'wall.cold': {
 		severity: 'caution',
-		why: 'An outside wall is colder than the room: without air behind it the back grows damp.',
+		why: 'An outside wall is colder than the room: without a gap behind it the back gets damp.',
 		find: ({ hung, pictures, wall, reader }) =>
 			hung.flatMap(({ id }) => {
 				const air = pictures.get(id)?.air;
@@ -118,8 +118,8 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 						picture: id,
 						says:
 							air === undefined
-								? `${id} hangs on an outside wall: bumpers of ${wanted} keep air behind it.`
-								: `${id} hangs on an outside wall with ${air === 0 ? 'no bumpers' : `bumpers of ${showWithUnit(air, reader, 'mark')}`}: ${wanted} keep air behind it.`
+								? `${id} hangs on an outside wall: bumpers of ${wanted} keep a gap behind it.`
+								: `${id} hangs on an outside wall with ${air === 0 ? 'no bumpers' : `bumpers of ${showWithUnit(air, reader, 'mark')}`}: ${wanted} keep a gap behind it.`
 					}
 				];
 			})
@@ -179,13 +179,12 @@ function loadOf({ id, width, height }: Hung, { wall, pictures, hooks, reader }: 
 	if (inStuds) return [];
 	const [short, long] = [Math.min(width, height), Math.max(width, height)];
 	const isLarge = isAbove(short, BOARD_MOST.short) || isAbove(long, BOARD_MOST.long);
-	if (kg === null)
-		return [{ picture: id, says: `Nobody has said how heavy ${id} is: whether plasterboard holds it is not known. Weigh it.` }];
+	if (kg === null) return [{ picture: id, says: `The weight of ${id} is not known, so plasterboard may not hold it. Weigh it.` }];
 	return isLarge || isAbove(kg, BOARD_MOST.kg)
 		? [
 				{
 					picture: id,
-					says: `${id}, ${showMass(kg, reader)}, is too ${isAbove(kg, BOARD_MOST.kg) ? 'heavy' : 'large'} for a nail hook in plasterboard alone: anchors by their rating, or a stud.`
+					says: `${id}, ${showMass(kg, reader)}, is too ${isAbove(kg, BOARD_MOST.kg) ? 'heavy' : 'large'} for a nail hook in plasterboard alone: use rated anchors, or a stud.`
 				}
 			]
 		: [];

@@ -58,7 +58,7 @@ test('a job brings the light of its place; readings go before it; what nobody kn
 	const [a, b] = of({ light });
 	const led = { sources: [{ lux: 80, hoursPerDay: 6, uv: 5 }], monthsPerYear: 12 };
 	assert.deepEqual(a, { picture: 'a', lux: 80, years: yearsToFade(led, 4, UNGLAZED).years });
-	assert.equal(there(b, 'b').years, undefined, 'nobody knows what it is made of');
+	assert.equal(there(b, 'b').years, undefined, 'nobody knows material');
 	const [dark] = of({ light: { ...light, readings: [{ left: 500, height: 1500, lux: 0 }] } });
 	assert.equal(there(dark, 'a').years, null);
 });

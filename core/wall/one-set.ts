@@ -7,10 +7,10 @@ const CHOSEN = ['kind', 'moulding', 'section', 'colour', 'finish', 'corners'] as
 /** @returns the job as one of the set; or why it cannot be, in a sentence */
 export function asInSet(file: JobFile, first: JobFile): JobFile | string {
 	if ((file.unit ?? 'mm') !== (first.unit ?? 'mm')) return 'it is cut in another unit';
-	if (isThere(first)) return 'the first one’s frame was not chosen here: there is no other like it';
-	if (isThere(file)) return 'its frame is one that is there';
+	if (isThere(first)) return 'the first one’s frame was not chosen here: there is no match';
+	if (isThere(file)) return 'it has an existing frame';
 	const mats = first.mats ?? [];
-	if ([...mats, ...(file.mats ?? [])].some(({ have }) => have !== undefined)) return 'a mat of it was bought or is at hand';
+	if ([...mats, ...(file.mats ?? [])].some(({ have }) => have !== undefined)) return 'it has a ready-cut mat';
 	const { frame, borders, mats: own, ...rest } = file;
 	return {
 		...rest,

@@ -231,7 +231,7 @@ test('plasterboard bears little by itself: a small light one, or hooks in studs;
 	assert.deepEqual(load(picture('a', 400, 300, { kg: 4 })), [], 'either way up');
 	assert.match(load(picture('a', 300, 401, { kg: 3 }))[0]!, /too large for a nail hook/);
 	assert.match(load(picture('a', 300, 400, { kg: 4.1 }))[0]!, /too heavy/);
-	assert.match(load(picture('a', 300, 400, { kg: null }))[0]!, /not known. Weigh it/);
+	assert.match(load(picture('a', 300, 400, { kg: null }))[0]!, /not known, .*Weigh it/);
 	assert.deepEqual(load(picture('a', 600, 800, { kg: 9 }), 'masonry'), []);
 	const hooks = [
 		{ x: -200, down: 100 },

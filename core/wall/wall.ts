@@ -13,7 +13,7 @@ export const THING_NAMES = {
 	door: 'door',
 	furniture: 'furniture',
 	bed: 'bed or seat',
-	socket: 'socket or switch',
+	socket: 'outlet or switch',
 	stud: 'stud',
 	'picture-rail': 'picture rail',
 	other: 'something else'

@@ -10,10 +10,10 @@ export const backRules: Rule[] = [
 		id: 'seal.none',
 		station: 'back',
 		of: 'safety',
-		when: 'neither tape nor dust cover on a wood or ready-made back; with the cover alone a caution at Rare',
+		when: 'neither back tape nor dust cover on a wood or ready-made frame; a dust cover alone is a caution at Rare',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'Dust and insects come in by the joint.',
-		fixes: 'The house’s back seal.',
+		why: 'Dust and insects get in at the joint.',
+		fixes: 'The shop’s back tape.',
 		school: 'back-seal',
 		find: (context) => {
 			const { back } = context.job;
@@ -22,8 +22,8 @@ export const backRules: Rule[] = [
 				return [];
 			return [
 				{
-					says: back.dustCover ? 'Paper alone closes the back.' : 'The back has no seal.',
-					...(back.dustCover ? { severity: 'caution' as const, why: 'Paper alone lets damp through.' } : {}),
+					says: back.dustCover ? 'Only paper closes the back.' : 'The back has no seal.',
+					...(back.dustCover ? { severity: 'caution' as const, why: 'Paper alone lets moisture through.' } : {}),
 					where: 'back.seal',
 					remedies: [remedy(context, 'Gummed tape', ['back', 'seal'], 'gummed')]
 				}
@@ -34,17 +34,17 @@ export const backRules: Rule[] = [
 		id: 'seal.land-thin',
 		station: 'back',
 		of: 'safety',
-		when: 'under {landLeast} of wood for the tape, with {bareWood} of it left bare',
+		when: 'under {landLeast} of wood for the back tape, with {bareWood} of it left bare',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'On so little wood a tape lets go, or shows from the side.',
-		fixes: 'A moulding with more flat wood at its back.',
+		why: 'On so little wood the tape lifts, or shows from the side.',
+		fixes: 'A moulding with more flat wood at the back.',
 		find: (context) => {
 			const tape = context.plan.back?.tape;
 			const { landLeast, bareWood } = context.shop.house;
 			if (frameKindOf(context.job)?.wood === false || !tape || isAtLeast(tape.land, landLeast)) return [];
 			const says =
 				tape.land === 0
-					? `No wood is left for the tape; it needs ${leastSaid(context, landLeast)}.`
+					? `No wood is left for the back tape; it needs ${leastSaid(context, landLeast)}.`
 					: `${saidBoth(context, tape.land, landLeast)[0]} of wood for the tape; it needs ${saidBoth(context, tape.land, landLeast)[1]}.`;
 			const { lip, rabbetDepth } = there(context.job.frame, 'frame').section;
 			return [

@@ -51,7 +51,7 @@ test('two columns: humidity alone is enough and said; temperature alone is not',
 	const alone = read(['time,humidity', ...day(24, () => '51')]);
 	assert.match(alone.notes.join(), /no temperature/);
 	assert.equal(alone.readings[0]![1], 51);
-	assert.throws(() => read(['time,temperature', ...day(24, () => '20')]), /No column of humidity/);
+	assert.throws(() => read(['time,temperature', ...day(24, () => '20')]), /No humidity column/);
 	assert.throws(() => read(['humidity', '50', '51']), /Not a logger file/);
 });
 
@@ -75,11 +75,11 @@ test('time that runs backwards is refused with its line; a clock set back in aut
 
 test('what can’t be read says which line and what to do', () => {
 	for (const [lines, says] of [
-		[[HEAD, ...day(30, () => '20,50'), 'soon,20,50'], /Line 32: “soon” is no time/],
+		[[HEAD, ...day(30, () => '20,50'), 'soon,20,50'], /Line 32: “soon” is not a time/],
 		[[HEAD, ...day(30, () => '20,50'), '2025-04-01 00:00,20,150'], /Line 32: a humidity of 150 %/],
 		[[HEAD, ...day(5, () => '20,50')], /holds 5 hours/],
 		[[HEAD, ...day(3, () => '20,50'), '2025-03-01 05:00,20,5,50,3'], /has 5 columns, the ones before it 3/],
-		[['when,t,h', 'a,b,c'], /No column of times/]
+		[['when,t,h', 'a,b,c'], /No time column/]
 	] as const)
 		assert.throws(
 			() => read([...lines]),

@@ -60,7 +60,7 @@ export function guessColumns(rows: readonly (readonly string[])[]): { columns: C
 		first.findIndex((cell, index) => !except.includes(index) && pattern.test(cell));
 	const timeByName = heading ? find(TIME, []) : -1;
 	const time = timeByName >= 0 ? timeByName : sample.findIndex((cell) => /\d[-./:]\d/.test(cell));
-	if (time < 0) throw new LoggerError('No column of times was found. Say which column holds them.');
+	if (time < 0) throw new LoggerError('No time column found. Choose it.');
 	const clock = sample.findIndex((cell, index) => index !== time && /^\d{1,2}:\d{2}(:\d{2})?$/.test(cell.trim()));
 	const taken = [time, clock];
 	const rh = heading ? find(RH, taken) : -1;
@@ -74,10 +74,7 @@ export function guessColumns(rows: readonly (readonly string[])[]): { columns: C
 			: heading && celsius >= 0
 				? (numbers.find((index) => index !== celsius && nth(first, index).trim() === '') ?? -1)
 				: (numbers[heading ? 0 : 1] ?? numbers[0] ?? -1);
-	if (rhAt < 0)
-		throw new LoggerError(
-			'No column of humidity was found: this looks like temperatures alone. Say which column holds the humidity.'
-		);
+	if (rhAt < 0) throw new LoggerError('No humidity column found, only temperatures. Choose the humidity column.');
 	const celsiusAt = celsius >= 0 ? celsius : (numbers.find((index) => index !== rhAt) ?? -1);
 	return {
 		heading,
@@ -119,7 +116,7 @@ export class LoggerReader {
 		const { rh: rhAt, celsius: celsiusAt, comma } = this.#columns;
 		if (row.length > this.#width && !comma)
 			throw new LoggerError(
-				`Line ${this.#line} has ${row.length} columns, the ones before it ${this.#width}. Decimal commas in a file separated by commas can’t be told apart: export it with semicolons.`
+				`Line ${this.#line} has ${row.length} columns, the ones before it ${this.#width}. If it uses decimal commas, export it with semicolons.`
 			);
 		const time = this.#timeOf(row);
 		const rh = numberIn(row[rhAt] ?? '', comma);
@@ -133,7 +130,7 @@ export class LoggerReader {
 			this.#empty += 1;
 			return;
 		}
-		if (rh < 0 || rh > 100) throw new LoggerError(`Line ${this.#line}: a humidity of ${rh} %. Is this the column of humidity?`);
+		if (rh < 0 || rh > 100) throw new LoggerError(`Line ${this.#line}: a humidity of ${rh} %. Is this the humidity column?`);
 		if (time < this.#last) {
 			if (this.#last - time > SET_BACK_MS)
 				throw new LoggerError(
@@ -147,14 +144,14 @@ export class LoggerReader {
 
 	/** @throws LoggerError when the file holds less than a day */
 	end(): LoggerYear {
-		if (this.#rows === 0) throw new LoggerError('No reading was found in it. Look at which column is which.');
+		if (this.#rows === 0) throw new LoggerError('No readings found. Check which column is which.');
 		const { readings, gaps } = filled(this.#hours, this.#first);
 		if (readings.length < 24) throw new LoggerError(`It holds ${readings.length} hours; at least a day is needed.`);
 		const notes: string[] = [];
 		if (this.#setBack > 0)
-			notes.push(`The clock was set back once by up to an hour: ${this.#setBack} rows of that hour were left out.`);
-		if (this.#empty > 0) notes.push(`${this.#empty} rows hold no reading and were left out.`);
-		if (this.#columns.celsius === null) notes.push('It holds no temperature: the damp alone is simulated.');
+			notes.push(`The clock was set back by up to an hour: ${this.#setBack} rows of that hour were skipped.`);
+		if (this.#empty > 0) notes.push(`${this.#empty} rows hold no reading and were skipped.`);
+		if (this.#columns.celsius === null) notes.push('It holds no temperature: only humidity is simulated.');
 		return { readings, from: sayTime(this.#first), to: sayTime(this.#last), rows: this.#rows, gaps, notes };
 	}
 
@@ -163,7 +160,7 @@ export class LoggerReader {
 		const hour = Math.floor((time - this.#first) / HOUR_MS);
 		if (hour > MOST_HOURS)
 			throw new LoggerError(
-				`Line ${this.#line}: ${sayTime(time)} lies more than 20 years after the first reading. Look at the date’s order.`
+				`Line ${this.#line}: ${sayTime(time)} is more than 20 years after the first reading. Check the date order.`
 			);
 		const at = (this.#hours[hour] ??= { rh: 0, celsius: 0, count: 0 });
 		at.rh += rh;
@@ -178,7 +175,7 @@ export class LoggerReader {
 		const text = clock === null ? (row[at] ?? '') : `${row[at] ?? ''} ${row[clock] ?? ''}`;
 		const time = readTime(text.trim(), dayFirst);
 		if (Number.isNaN(time))
-			throw new LoggerError(`Line ${this.#line}: “${text.trim().slice(0, 40)}” is no time. Is this the right column?`);
+			throw new LoggerError(`Line ${this.#line}: “${text.trim().slice(0, 40)}” is not a time. Is this the right column?`);
 		return time;
 	}
 }

@@ -10,9 +10,10 @@ const MOST_FAULTS = 10;
 /** @returns the readings, or the first faults with their paths: `room[12][1]` */
 export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: false; faults: Fault[] } {
 	const fault = (path: string, says: string) => ({ ok: false as const, faults: [{ path, says }] });
-	if (!Array.isArray(list)) return fault('room', 'This must be a list of readings: [[hour, rh, celsius], …].');
-	if (list.length === 0) return fault('room', 'The room has no readings. Give at least two, in the order of time.');
-	if (list.length > MOST_READINGS) return fault('room', `There are ${list.length} readings; at most ${MOST_READINGS} are taken.`);
+	if (!Array.isArray(list)) return fault('room', 'Must be a list of readings: [[hour, rh, celsius], …].');
+	if (list.length === 0) return fault('room', 'The room has no readings. Enter at least two, in order of time.');
+	if (list.length > MOST_READINGS)
+		return fault('room', `There are ${list.length} readings; at most ${MOST_READINGS} are accepted.`);
 	const faults: Fault[] = [];
 	const room: Reading[] = [];
 	let before = -Infinity;
@@ -20,18 +21,17 @@ export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: f
 		if (faults.length >= MOST_FAULTS) break;
 		const at = `room[${index}]`;
 		if (!Array.isArray(row) || row.length < 2 || row.length > 3) {
-			faults.push({ path: at, says: 'A reading is [hour, rh, celsius].' });
+			faults.push({ path: at, says: 'Enter a reading as [hour, rh, celsius].' });
 			continue;
 		}
 		const [hour, rh, celsius = 20] = row as number[];
-		if (!isNumber(hour)) faults.push({ path: `${at}[0]`, says: 'The hour is a number.' });
+		if (!isNumber(hour)) faults.push({ path: `${at}[0]`, says: 'The hour must be a number.' });
 		else if (hour <= before)
-			faults.push({ path: `${at}[0]`, says: `Hour ${hour} does not come after hour ${before}. Sort the readings by time.` });
+			faults.push({ path: `${at}[0]`, says: `Hour ${hour} is not after hour ${before}. Sort the readings by time.` });
 		else before = hour;
-		if (!isNumber(rh) || rh < 0 || rh > 100)
-			faults.push({ path: `${at}[1]`, says: 'Relative humidity is a number from 0 to 100.' });
+		if (!isNumber(rh) || rh < 0 || rh > 100) faults.push({ path: `${at}[1]`, says: 'Relative humidity must be from 0 to 100.' });
 		if (!isNumber(celsius) || celsius < -60 || celsius > 80)
-			faults.push({ path: `${at}[2]`, says: 'The temperature is a number from −60 to 80 °C.' });
+			faults.push({ path: `${at}[2]`, says: 'The temperature must be from −60 to 80 °C.' });
 		room.push([there(hour, 'hour'), there(rh, 'rh'), celsius]);
 	}
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, room };

@@ -24,19 +24,19 @@ export const TYPICAL_ROOMS: readonly TypicalRoom[] = [
 	},
 	{
 		id: 'living-room',
-		name: 'Living room, lived in and heated',
+		name: 'Living room, heated',
 		rh: (hour) => 48 + 8 * yearly(day(hour), 222) + 2 * daily(day(hour)) - (heated(day(hour)) ? 6 : 0),
 		celsius: (hour) => 20 + 2 * yearly(day(hour), 205) - daily(day(hour))
 	},
 	{
 		id: 'unheated',
-		name: 'House unheated in winter',
+		name: 'Home unheated in winter',
 		rh: (hour) => 68 - 10 * yearly(day(hour), 182) + 4 * daily(day(hour)),
 		celsius: (hour) => 11 + 8 * yearly(day(hour), 205) - 2 * daily(day(hour))
 	},
 	{
 		id: 'gallery',
-		name: 'Gallery with held air',
+		name: 'Gallery, air-conditioned',
 		rh: (hour) => 50 + 2 * yearly(day(hour), 212) + daily(day(hour)),
 		celsius: () => 20
 	}

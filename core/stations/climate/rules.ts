@@ -8,10 +8,10 @@ export const climateRules: Rule[] = [
 		id: 'climate.cold-wall',
 		station: 'climate',
 		of: 'safety',
-		when: 'an outside wall colder than the dew point of the air in the pack, with less than {coldWallAir} of air behind the frame',
+		when: 'an outside wall colder than the dew point of the air in the pack, with less than {coldWallAir} gap behind the frame',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Damp settles on a back that is cold; air behind it keeps it nearer the room. An estimate.',
-		fixes: 'Higher bumpers, so that air passes behind the frame.',
+		why: 'A cold back collects condensation; a gap keeps it nearer room temperature. An estimate.',
+		fixes: 'Higher bumpers, so air can pass behind the frame.',
 		find: (context) => {
 			const { place, back } = context.job;
 			const { house } = context.shop;
@@ -23,7 +23,7 @@ export const climateRules: Rule[] = [
 			const four = back.bumpers > 0 ? [] : remedy(context, '', ['back', 'bumpers'], 4).patch;
 			return [
 				{
-					says: `The wall is at ${showNumber(place.wallCelsius, 1)} °C; damp settles on it below ${showNumber(dew, 1)} °C.`,
+					says: `The wall is at ${showNumber(place.wallCelsius, 1)} °C; condensation forms below ${showNumber(dew, 1)} °C.`,
 					where: 'place.wallCelsius',
 					remedies: [{ label: `Bumpers ${said(context, house.coldWallAir)}`, patch: [...four, ...bumpers] }]
 				}

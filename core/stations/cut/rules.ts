@@ -10,8 +10,8 @@ export const cuttingRules: Rule[] = [
 		of: 'fit',
 		when: 'a window longer than the mat cutter’s bar, a mat thicker than its blade takes, glazing longer than the glass cutter, or a moulding wider or deeper than the saw takes',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Better known before the board lies on the bench: it is cut elsewhere, or in another board.',
-		fixes: 'A mat board that the cutter takes; a longer cut or a wider moulding is done elsewhere.',
+		why: 'Better known before cutting: have it cut elsewhere, or choose another board.',
+		fixes: 'A mat board that fits the cutter; have a longer cut or wider moulding done elsewhere.',
 		find: (context) => {
 			const { house } = context.shop;
 			const cases: Case[] = (context.plan.window?.mats ?? []).flatMap((mat, index) => {

@@ -17,35 +17,33 @@ export const FINISH_OF: Record<Finish, FinishDefinition> = {
 	stain: {
 		name: 'Stain',
 		hours: 4,
-		does: ['Sanded along the grain, dust off; stain wiped on evenly, corners and the rabbet’s edge too, the excess wiped off.'],
+		does: ['Sand along the grain, dust off; wipe stain on evenly, corners and the rabbet’s edge too, then wipe off the excess.'],
 		caution: OPEN_AIR
 	},
 	lime: {
 		name: 'Lime',
 		hours: 12,
-		does: [
-			'The pores brushed open along the grain; liming paste rubbed across it, wiped off along it; waxed over once it is dry.'
-		],
+		does: ['Brush the pores open along the grain; rub liming paste across it, wipe off along it; wax once dry.'],
 		bareSplines: true,
 		caution: 'Lime burns skin and eyes: gloves and safety glasses.'
 	},
 	wax: {
 		name: 'Wax',
 		hours: 2,
-		does: ['A thin coat on with a pad, left, polished along the grain; none on the lip’s underside, where the pack will lie.'],
+		does: ['Pad on a thin coat, leave, polish along the grain; none on the lip’s underside, where the pack rests.'],
 		bareSplines: true,
 		caution: RAGS
 	},
 	oil: {
 		name: 'Oil',
 		hours: 24,
-		does: ['A thin coat wiped on, the excess off after ten minutes; the rabbet stays bare: oil gives off what stains paper.'],
+		does: ['Wipe on a thin coat, excess off after ten minutes; leave the rabbet bare: oil gives off what stains paper.'],
 		caution: RAGS
 	},
 	paint: {
 		name: 'Paint',
 		hours: 12,
-		does: ['Primed, rubbed down, two thin coats; the rabbet’s edge coloured, its floor left bare.'],
+		does: ['Prime, rub down, two thin coats; colour the rabbet’s edge, leave its floor bare.'],
 		caution: OPEN_AIR
 	}
 };

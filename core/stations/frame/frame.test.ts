@@ -84,7 +84,7 @@ test('sag lying flat: glass 2.0, acrylic 3.0, laminated bends as 2.5', () => {
 	assert.ok(has(planned({ piece: { readings: { width: 700, height: 900 } } }), 'gap.sag'));
 });
 
-test('a heavy piece in a light section, plain corners, flexible tabs', () => {
+test('a heavy piece in a light section, plain corners, flexible points', () => {
 	const light = workedJob({
 		piece: { readings: { width: 700, height: 900 } },
 		guard: { ...workedJob().guard!, glazing: 'laminated' },

@@ -104,7 +104,7 @@ export function planClosedFrame(job: Decided, outer: Size, house: House, figure:
 	if (sight.width.value <= 0 || sight.height.value <= 0)
 		fail(
 			'given.outer',
-			`Two faces of ${showWithUnit(frame.section.face, job.reader, 'mark')} leave nothing of a frame ${showSize(outer, job.reader, 'mark')} ${job.reader.unit}. Measure its outside again.`
+			`Two faces of ${showWithUnit(frame.section.face, job.reader, 'mark')} leave no opening in a frame ${showSize(outer, job.reader, 'mark')} ${job.reader.unit}. Measure its outside again.`
 		);
 	const points =
 		job.guard.backing && !job.kept.back

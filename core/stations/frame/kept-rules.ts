@@ -15,7 +15,7 @@ export const keptRules: Rule[] = [
 		of: 'fit',
 		when: 'a pane that came with the frame is larger than its rabbet, or so small that the lip does not hold it',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'A pane that presses breaks; one that the lip does not hold falls through. Measure it again, or cut a new one.',
+		why: 'A tight pane breaks; one the lip does not hold falls through. Measure it again, or cut a new one.',
 		fixes: 'New glazing.',
 		find: (context) => {
 			const { frame } = context.plan;
@@ -30,7 +30,7 @@ export const keptRules: Rule[] = [
 			const small = read.find((axis) => isBelow(there(size[axis], 'size'), least[axis]));
 			const axis = large ?? small;
 			if (!axis) return [];
-			const measures = `The glazing that came with it is ${said(context, there(size[axis], 'size'))} ${axis === 'width' ? 'wide' : 'high'}`;
+			const measures = `The existing pane is ${said(context, there(size[axis], 'size'))} ${axis === 'width' ? 'wide' : 'high'}`;
 			return [
 				{
 					says: large
@@ -46,9 +46,9 @@ export const keptRules: Rule[] = [
 		id: 'points.few',
 		station: 'frame',
 		of: 'fit',
-		when: 'fewer points, tabs or clips stay in a frame than the house would set, or nobody has counted them',
+		when: 'a frame keeps fewer points or clips than the shop would fit, or uncounted ones',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'Few points let the back bow, and the pack with it; a tab that was bent before breaks the next time.',
+		why: 'Too few let the back bow, and the pack with it; a flexible point bent before may break.',
 		fixes: 'New points.',
 		find: (context) => {
 			const { job, plan } = context;
@@ -58,9 +58,9 @@ export const keptRules: Rule[] = [
 			if (points.count !== null && points.count >= wanted) return [];
 			const says =
 				points.count === null
-					? `Nobody has counted what holds the pack; ${wanted} would.`
+					? `The points are not counted; ${wanted} would.`
 					: `${points.count} hold the pack; ${wanted} would.`;
-			const why = plan.frame.points.kind === 'flexible' ? {} : { why: 'Few of them let the back bow, and the pack with it.' };
+			const why = plan.frame.points.kind === 'flexible' ? {} : { why: 'Too few let the back bow, and the pack with it.' };
 			return [{ says, ...why, where: 'frame.points', remedies: [replaced(context, 'New points', 'points')] }];
 		}
 	}

@@ -84,7 +84,7 @@ test('what nobody knows is taken carefully and said: a pane as plain glass, a ba
 
 test('faults: both kept and chosen, kept in a frame that is made here, a pane larger than its rabbet', () => {
 	const [both] = faultsOf(inItsFrame({ glazing: PANE }, { guard: { glazing: 'glass' } }));
-	assert.match(both!, /^guard\.glazing: What came with the frame stays/);
+	assert.match(both!, /^guard\.glazing: The part that came with the frame stays/);
 	assert.match(faultsOf({ frame: { moulding: 'ash-22', kept: { glazing: PANE } } })[0]!, /^frame\.kept: Only an existing frame/);
 	const large = inItsFrame({ glazing: { ...PANE, size: { width: 550, height: 704 } } });
 	assert.equal(severityOf(planSingle(large), 'frame.kept-size'), 'stop');
@@ -109,7 +109,7 @@ test('a choice takes the place of what is kept, and what is kept of the choice: 
 	assert.deepEqual(planSingle(again).pack, planSingle(kept).pack);
 });
 
-test('a frame that is there and not measured asks for its readings and its profile; nothing is made up', () => {
+test('a frame that is there and not measured asks for measurements and its profile; nothing is made up', () => {
 	const unread = inItsFrame({}, { frame: { kind: 'ready-made', section: SECTION } });
 	assert.deepEqual(
 		planSingle(unread).open.map(({ station }) => station),
@@ -121,8 +121,8 @@ test('a frame that is there and not measured asks for its readings and its profi
 	assert.deepEqual(
 		bare.open.map(({ station, needs }) => [station, needs.slice(0, 19)]),
 		[
-			['frame', 'the frame’s profile'],
-			['hang', 'a frame, since its ']
+			['frame', 'the profile as meas'],
+			['hang', 'a frame: its weight']
 		]
 	);
 });
@@ -143,10 +143,10 @@ test('the steps of a bought frame: its tabs bent up and back, its glazing cleane
 	const file = inItsFrame({ ...EVERYTHING, hangers: 'centre-hanger' });
 	const steps = planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
 	const say = (id: string) => steps.find((step) => step.id === id)?.does.join(' ') ?? '';
-	assert.match(say('ready-frame'), /Bend up the 12 flexible tabs .* used again.*Its back stays, hardboard/);
-	assert.match(say('fit-all'), /tabs that are there, bent back with a tool, all 12/);
+	assert.match(say('ready-frame'), /Bend up the 12 flexible points .* for reuse.*Its back stays, hardboard/);
+	assert.match(say('fit-all'), /Bend the old points back with a tool, all 12/);
 	assert.equal(say('cut-glazing'), '');
-	assert.match(say('clean-glazing'), /Both faces/);
+	assert.match(say('clean-glazing'), /both faces/);
 	assert.doesNotMatch(say('gather'), /flexible|hanger/);
 });
 
@@ -158,7 +158,7 @@ test('what came like this is accepted by one press, where it is a caution of wha
 	const accepted = plan(patched(file, acceptCaution(file, few, reason, 'OB')), builtInShop).findings.find(
 		({ rule }) => rule === 'points.few'
 	)!;
-	assert.deepEqual(accepted.accepted, { reason: 'It came like this, and stays as it is.', initials: 'OB' });
+	assert.deepEqual(accepted.accepted, { reason: 'It came like this and stays so.', initials: 'OB' });
 	const uv = made.findings.find(({ rule }) => rule === 'glazing.uv-low')!;
 	assert.equal(reasonAtHand(uv, job), null, 'a stop is accepted by nobody');
 	assert.equal(reasonAtHand(few, decide(readJob(workedJob()), builtInShop)), null);
@@ -198,7 +198,7 @@ test('property: what is kept is never cut, bought or counted twice, and is expla
 			const gather = planSteps(job, made, builtInShop)
 				.find(({ id }) => id === 'gather')!
 				.does.join(' ');
-			if (kept.points) assert.doesNotMatch(gather, /pins|flexible tab/);
+			if (kept.points) assert.doesNotMatch(gather, /pins|flexible point/);
 			if (kept.hangers) assert.doesNotMatch(gather, /ring,|sawtooth|centre hanger/);
 			assert.ok(price(made) >= 0);
 			explained(file);
@@ -264,7 +264,7 @@ test('what a remedy replaces leaves: the bench is told so', () => {
 			steps.find(({ id }) => id === 'ready-frame'),
 			'ready-frame'
 		).does.join(' '),
-		/What leaves: its back/
+		/Remove its back/
 	);
 	assert.deepEqual(fixed(file, 'glazing.uv-low').file.frame?.replaced, ['glazing']);
 });

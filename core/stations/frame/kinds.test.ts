@@ -254,11 +254,11 @@ test('bad frames: a lip as wide as the face, a rabbet through the moulding, read
 	const bad = (changes: Partial<typeof section>) => faultsOf({ frame: { section: { ...section, ...changes } } })[0]!;
 	assert.match(bad({ lip: 26 }), /frame\.section\.lip: A lip of 26 mm is as wide as the face/);
 	assert.match(bad({ rabbetDepth: 30 }), /frame\.section\.rabbetDepth: A rabbet 30 mm deep cuts through/);
-	assert.match(bad({ density: 0 }), /frame\.section\.density: 0 lies outside/);
+	assert.match(bad({ density: 0 }), /frame\.section\.density: 0 is outside/);
 	const opening = { top: 400, bottom: 400, left: 500, right: 500, d1: 1000 };
 	assert.match(
 		faultsOf({ frame: { kind: 'ready-made', section, opening }, borders: { way: 'fit' } })[0]!,
-		/frame\.opening: No frame can have these readings/
+		/frame\.opening: No frame can have these measurements/
 	);
 	const fillers = Array.from({ length: 101 }, () => ({ board: 'foam-free' }));
 	assert.match(faultsOf({ guard: { fillers } })[0]!, /guard\.fillers: There are 101 here; at most 100/);
@@ -297,6 +297,6 @@ test('a piece without a mat: the pack is the piece, what is seen is what the lip
 	};
 	assert.match(
 		planSingle(tooSmall).findings.find(({ rule }) => rule === 'window.frame-too-small')!.says,
-		/The piece is 240 mm wide, the rabbet 241 mm: with the room that it needs it is 2 mm too large/
+		/The piece is 240 mm wide, the rabbet 241 mm: with the room it needs it is 2 mm too large/
 	);
 });

@@ -21,10 +21,10 @@ export const frameRules: Rule[] = [
 		id: 'frame.lip-short',
 		station: 'frame',
 		of: 'fit',
-		when: 'the lip may not cover the pack’s edge: lip − allowance/2 under {lipCover}, or with an edge seal under its tape on the face + {lipBeyondTape}, or lip − allowance under that tape',
+		when: 'the lip might not cover the pack’s edge: lip − allowance/2 under {lipCover}, or with an edge seal under its tape on the face + {lipBeyondTape}, or lip − allowance under that tape',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The edge of the pack, or of its tape, would show, and the pack could fall through.',
-		fixes: 'A narrower tape on the face; a moulding of the shop whose lip covers and whose rabbet takes the pack.',
+		why: 'The pack’s edge, or its tape, would show, and the pack could fall through.',
+		fixes: 'A narrower tape on the face; a moulding whose lip covers and whose rabbet takes the pack.',
 		find: (context) => {
 			const { frame } = context.plan;
 			// A pack that is too small for the customer's frame has its own finding.
@@ -33,7 +33,7 @@ export const frameRules: Rule[] = [
 			if (lipCovers(context, frame.section.lip, frame.allowance[axis])) return [];
 			return [
 				{
-					says: `A lip of ${said(context, frame.section.lip)} with ${said(context, frame.allowance[axis])} of allowance covers too little${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
+					says: `A lip of ${said(context, frame.section.lip)} with ${said(context, frame.allowance[axis])} of allowance does not cover enough${context.job.guard.edgeSeal ? ' of a pack with an edge seal' : ''}.`,
 					where: 'frame.section.lip',
 					remedies: [
 						...narrowerTape(context, frame.section.lip, frame.allowance[axis]),
@@ -47,10 +47,10 @@ export const frameRules: Rule[] = [
 		id: 'frame.does-not-fit',
 		station: 'frame',
 		of: 'fit',
-		when: 'with borders or a size of its own the pack is larger than the customer’s frame takes, or so much smaller that it slides',
+		when: 'the pack, with set borders or size, is too large for the customer’s frame, or so small that it slides',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The pack has to go in with room to grow, and stay where it is put.',
-		fixes: 'Borders that fit the frame; a bought mat is trimmed.',
+		why: 'The pack needs room to expand, without sliding.',
+		fixes: 'Borders that fit the frame; trim a bought mat.',
 		find: (context) =>
 			misfits(context)
 				.filter(({ kind }) => kind !== 'tight')
@@ -65,10 +65,10 @@ export const frameRules: Rule[] = [
 		id: 'frame.allowance-small',
 		station: 'frame',
 		of: 'fit',
-		when: 'an allowance that was typed, or the play that a given pack has in a given frame, is less than glazing and boards grow over the year',
+		when: 'an allowance typed, or left by a given pack in a given frame, below the yearly expansion of glazing and boards',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Boards that grow with no room buckle, and press the glazing out of the frame.',
-		fixes: 'The allowance that their growth asks for; a bought mat is trimmed by what it lacks.',
+		why: 'Boards with no room to expand buckle and force the glazing out.',
+		fixes: 'The allowance their expansion needs; trim a bought mat to give it.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const tight = misfits(context).filter(({ kind }) => kind === 'tight');
@@ -83,9 +83,9 @@ export const frameRules: Rule[] = [
 			const has = allowance === 0 ? 'There is no allowance' : `The allowance is ${saidFine(context, allowance)}`;
 			return [
 				{
-					says: `${has}; glazing and boards grow by up to ${saidFine(context, grows)}.`,
+					says: `${has}; glazing and boards expand by up to ${saidFine(context, grows)}.`,
 					where: 'frame.allowance.width',
-					remedies: [{ label: 'The allowance that they need', patch: drop(context.file, ['frame', 'allowance']) }]
+					remedies: [{ label: 'The allowance they need', patch: drop(context.file, ['frame', 'allowance']) }]
 				}
 			];
 		}
@@ -94,7 +94,7 @@ export const frameRules: Rule[] = [
 		id: 'frame.weak',
 		station: 'frame',
 		of: 'fit',
-		when: 'the mass is more than the section carries',
+		when: 'too heavy for the moulding section',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Long rails bow and corners open under the weight: a deeper section, splines or a brace.',
 		fixes: 'Splines in plain corners, a cross-brace, or a stronger moulding.',
@@ -123,18 +123,18 @@ export const frameRules: Rule[] = [
 		id: 'points.flexible',
 		station: 'frame',
 		of: 'safety',
-		when: 'flexible tabs hold the pack',
+		when: 'flexible points hold the pack',
 		severity: { rare: 'caution', keep: 'note' },
-		why: 'Tabs bend back under load; rigid pins stay.',
-		fixes: 'Rigid pins.',
+		why: 'Flexible points bend back under load; rigid points hold.',
+		fixes: 'Rigid points.',
 		school: 'points',
 		find: (context) =>
 			context.plan.frame?.points.kind === 'flexible'
 				? [
 						{
-							says: 'Flexible tabs hold the pack.',
+							says: 'Flexible points hold the pack.',
 							where: 'frame.points',
-							remedies: [remedy(context, 'Rigid pins', ['frame', 'points'], 'rigid')]
+							remedies: [remedy(context, 'Rigid points', ['frame', 'points'], 'rigid')]
 						}
 					]
 				: []
@@ -144,10 +144,10 @@ export const frameRules: Rule[] = [
 		id: 'frame.plate-high',
 		station: 'frame',
 		of: 'fit',
-		when: 'a title plate higher than the moulding’s face, or wider than the bottom rail is inside',
+		when: 'a title plate higher than the moulding’s face, or wider than the sight width',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'It would stand over the edge of the face, or into the mitres.',
-		fixes: 'A plate that the rail takes.',
+		why: 'It would overhang the face or run into the mitres.',
+		fixes: 'A plate that fits the rail.',
 		find: (context) => {
 			const { frame } = context.plan;
 			const { plate } = context.job.belongs;
@@ -173,10 +173,10 @@ export const frameRules: Rule[] = [
 		id: 'frame.pair-size',
 		station: 'frame',
 		of: 'fit',
-		when: 'a pack that no pair of the metal section is sold for',
+		when: 'a pack for which no pairs of the metal section are sold',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Metal sections are bought by size: between two of them the pack rattles or does not go in.',
-		fixes: 'The next size up; the borders grow with it.',
+		why: 'Metal pairs come in set sizes: in between, the pack rattles or does not fit.',
+		fixes: 'The next size up, with wider borders.',
 		find: (context) => {
 			const { frame, window } = context.plan;
 			if (!frame?.kit || !window) return [];
@@ -201,14 +201,14 @@ export const frameRules: Rule[] = [
 		id: 'frame.misfit',
 		station: 'frame',
 		of: 'fit',
-		when: 'the two diagonals of the customer’s frame miss its four sides by more than {outOfTrue}',
+		when: 'diagonals and sides of the customer’s frame disagree by more than {outOfTrue}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Five readings fix the rabbet and the sixth checks them. Measure again before glazing is cut to follow it.',
+		why: 'Five measurements define the rabbet; the sixth checks them. Measure again before cutting glazing to it.',
 		find: (context) => {
 			const misfit = context.plan.frame?.misfit ?? 0;
 			return misfit <= context.shop.house.outOfTrue
 				? []
-				: [{ says: `The frame’s readings disagree by ${saidRead(context, misfit)}.`, where: 'frame.misfit' }];
+				: [{ says: `The frame’s measurements disagree by ${saidRead(context, misfit)}.`, where: 'frame.misfit' }];
 		}
 	},
 	{
@@ -217,7 +217,7 @@ export const frameRules: Rule[] = [
 		of: 'fit',
 		when: 'the customer’s frame is out of square by more than {outOfTrue}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'Glazing cut square would press in the closed corners: it is cut to follow the frame, or a straight lite pulls the frame true.',
+		why: 'Square-cut glazing would bind in the closed corners: cut it to the frame, or let a square pane pull the frame true.',
 		school: 'old-frame',
 		find: (context) => {
 			const out = context.plan.frame?.cornersOut;
@@ -290,7 +290,7 @@ function misfits(context: Context): Misfit[] {
 					axis,
 					over,
 					kind: 'tight',
-					says: `It goes in with ${has} of play ${along}, and wants ${wants}: ${said(context, over)} less of mat and boards.`
+					says: `It fits with ${has} of play ${along}, and needs ${wants}: ${said(context, over)} less of mat and boards.`
 				}
 			];
 		}
@@ -300,7 +300,7 @@ function misfits(context: Context): Misfit[] {
 					axis,
 					over,
 					kind: 'slides',
-					says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides in it.`
+					says: `The pack is ${said(context, -over)} too ${words[axis][1]} for the frame: it slides about.`
 				}
 			];
 		return [];

@@ -10,15 +10,15 @@ export const glazingRules: Rule[] = [
 		id: 'glazing.none',
 		station: 'guard',
 		of: 'safety',
-		when: 'a work on paper, skin or cloth without glazing, at Keep a stop where it sheds; panels and canvases may go without',
+		when: 'a work on paper, skin or cloth without glazing, at Keep a stop if friable; panels and canvases may go without',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'Dust, breath, fingers and light reach it unhindered.',
+		why: 'Nothing protects it from dust, breath, fingers or light.',
 		fixes: 'UV acrylic; anti-static over a friable piece.',
 		find: (context) =>
 			context.job.guard.glazing.family === 'none' && (!isStiffPiece(context.job.piece.kind) || context.job.piece.friable)
 				? [
 						{
-							says: context.job.piece.friable ? 'A piece that sheds has no glazing.' : 'The piece has no glazing.',
+							says: context.job.piece.friable ? 'A friable piece has no glazing.' : 'The piece has no glazing.',
 							...(context.job.piece.friable && context.grade === 'keep' ? { severity: 'stop' as const } : {}),
 							where: 'guard.glazing',
 							remedies: [glazingRemedy(context, knownGlazing(context))]
@@ -32,7 +32,7 @@ export const glazingRules: Rule[] = [
 		of: 'safety',
 		when: 'glazing that stops less than 97 % of the UV (Rare) or 70 % (Keep, noted at Show)',
 		severity: { rare: 'stop', keep: 'stop', show: 'note' },
-		why: 'The rest reaches the colours by day and adds to the harm of the light.',
+		why: 'The rest reaches the colours and speeds fading.',
 		fixes: 'UV glazing of the same family, then of the other.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
@@ -40,7 +40,7 @@ export const glazingRules: Rule[] = [
 			if (glazing.family === 'none' || glazing.uvStoppedPercent >= wanted) return [];
 			return [
 				{
-					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep would ask for' : `${GRADE_NAMES[context.grade]} asks for`} ${wanted}.`,
+					says: `${glazing.uvStoppedPercent} % of the UV is stopped; ${context.grade === 'show' ? 'Keep needs' : `${GRADE_NAMES[context.grade]} needs`} ${wanted}.`,
 					where: 'guard.glazing',
 					remedies: uvGlazings(context).map((id) => glazingRemedy(context, id))
 				}
@@ -53,14 +53,14 @@ export const glazingRules: Rule[] = [
 		of: 'safety',
 		when: 'acrylic that is not anti-static over a friable piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'Its charge lifts the particles off the sheet.',
+		why: 'Its static lifts particles off the sheet.',
 		fixes: 'Anti-static acrylic, or UV glass.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			if (!context.job.piece.friable || glazing.family !== 'acrylic' || glazing.antiStatic) return [];
 			return [
 				{
-					says: `${glazing.name} over a sheet that sheds.`,
+					says: `${glazing.name} over a friable sheet.`,
 					where: 'guard.glazing',
 					remedies: [glazingRemedy(context, 'uv-acrylic-lr'), glazingRemedy(context, 'uv-glass')]
 				}
@@ -71,7 +71,7 @@ export const glazingRules: Rule[] = [
 		id: 'glazing.breakable',
 		station: 'guard',
 		of: 'safety',
-		when: 'glass on a piece that travels, near children, over a bed, or of more than {glassLargeM2}',
+		when: 'glass on a piece that travels, near children, over a bed, or larger than {glassLargeM2}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Broken glass falls on the piece and cuts it.',
 		fixes: 'Acrylic, or laminated glass.',
@@ -89,7 +89,7 @@ export const glazingRules: Rule[] = [
 					: place.overBed
 						? 'Glass over a bed or a seat.'
 						: large
-							? 'This is a large pane of glass.'
+							? 'A large pane of glass.'
 							: null;
 			if (!risk) return [];
 			const acrylic = context.job.piece.friable ? 'uv-acrylic-lr' : 'uv-acrylic';
@@ -108,15 +108,15 @@ export const glazingRules: Rule[] = [
 		of: 'safety',
 		when: 'matt-etched glass over a gap of more than {etchedGapMost}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Its face scatters: what lies deep behind it is blurred.',
-		fixes: 'UV glass of low reflection.',
+		why: 'It scatters light: anything deep behind it blurs.',
+		fixes: 'UV glass, low reflection.',
 		find: (context) => {
 			const { glazing } = context.job.guard;
 			const gap = context.plan.pack?.gap ?? 0;
 			if (!glazing.etched || gap <= context.shop.house.etchedGapMost) return [];
 			return [
 				{
-					says: `${saidFine(context, gap)} of air under a matt-etched face.`,
+					says: `${saidFine(context, gap)} gap under a matt-etched face.`,
 					where: 'guard.glazing',
 					remedies: [glazingRemedy(context, 'uv-glass-lr')]
 				}

@@ -21,10 +21,10 @@ export const guardRules: Rule[] = [
 		id: 'board.touch-acidic',
 		station: 'guard',
 		of: 'safety',
-		when: 'a board that may not touch at this grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
+		when: 'a board below the grade touches or faces the piece (at Keep a buffered pulp mat may face it as an outer mat)',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'It is not purified: it yellows, and its fumes stain the piece.',
-		fixes: 'A board of cotton in its place; behind a back that faces the piece, an under-mat.',
+		why: 'It is not purified: it yellows and stains the piece.',
+		fixes: 'Cotton board in its place; a back mat, where the backing board faces the piece.',
 		find: (context) =>
 			nextToPiece(context).flatMap(({ layer, board }) =>
 				mayTouch(context, layer, board) ? [] : [touchCase(context, layer, board)]
@@ -34,17 +34,17 @@ export const guardRules: Rule[] = [
 		id: 'board.backing-acidic',
 		station: 'guard',
 		of: 'safety',
-		when: 'wood-fibre, chip or grey board behind the piece without a barrier between',
+		when: 'wood-fibre, chip or grey board behind the piece without a barrier',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Its fumes, acid and formaldehyde, reach the paper for as long as it lies there.',
-		fixes: 'A back of fluted polypropylene or alkaline corrugated board, or a barrier before it.',
+		why: 'It gives off acid and formaldehyde for as long as it is there.',
+		fixes: 'A backing board of fluted polypropylene or alkaline corrugated board, or a barrier in front of it.',
 		find: (context) => {
 			const { guard } = context.job;
 			const cases: Case[] = guard.fillers.flatMap((filler, index) =>
 				filler.board.woodFibre
 					? [
 							{
-								says: `${filler.board.name} lies behind the piece as filler, no barrier before it.`,
+								says: `${filler.board.name} is behind the piece as filler, with no barrier in front of it.`,
 								where: `guard.fillers[${index}].board`,
 								remedies: [
 									remedy(context, 'Filler of acid-free foam board', ['guard', 'fillers', index, 'board'], 'foam-free'),
@@ -64,11 +64,11 @@ export const guardRules: Rule[] = [
 			return [
 				...cases,
 				{
-					says: `${guard.backing.name} closes the back, no barrier before it.`,
+					says: `${guard.backing.name} is the backing board, with no barrier in front of it.`,
 					where: 'guard.backing',
 					remedies: [
 						...backingRemedies(context),
-						remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')
+						remedy(context, 'Aluminium laminate in front of it', ['guard', 'barrier'], 'aluminium-laminate')
 					]
 				}
 			];
@@ -78,11 +78,11 @@ export const guardRules: Rule[] = [
 		id: 'board.backing-grade',
 		station: 'guard',
 		of: 'safety',
-		when: 'a backing whose table does not reach the grade, barrier or not; a filler that does not reach it as a back',
+		when: 'a backing board below the grade, barrier or not; a filler below it as a backing board',
 		severity: { rare: 'stop', keep: 'stop' },
-		why: 'What lies behind the piece stays in the package as long as the piece does.',
+		why: 'It stays in the pack as long as the piece does.',
 		fixes:
-			'A back of fluted polypropylene or alkaline corrugated board; a filler of acid-free foam or alkaline corrugated board.',
+			'A backing board of fluted polypropylene or alkaline corrugated board; a filler of acid-free foam or alkaline corrugated board.',
 		find: (context) => {
 			const { backing, fillers, barrier } = context.job.guard;
 			const low = fillers.flatMap(({ board }, index): Case[] =>
@@ -108,7 +108,7 @@ export const guardRules: Rule[] = [
 			return [
 				...low,
 				{
-					says: `${backing.name} does not reach ${GRADE_NAMES[context.grade]} as a backing.`,
+					says: `${backing.name} does not reach ${GRADE_NAMES[context.grade]} as a backing board.`,
 					where: 'guard.backing',
 					remedies: backingRemedies(context)
 				}
@@ -119,17 +119,17 @@ export const guardRules: Rule[] = [
 		id: 'board.backing-weak',
 		station: 'guard',
 		of: 'safety',
-		when: 'no stiff backing, or a dust cover alone (a wood-fibre back without a barrier is board.backing-acidic alone)',
+		when: 'no stiff backing board, or a dust cover alone (a wood-fibre one without a barrier is board.backing-acidic alone)',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'Without a stiff back the pack bends, the points press through and a knock reaches the piece.',
-		fixes: 'A stiff back.',
+		why: 'Without one the pack bends, points press through and a knock reaches the piece.',
+		fixes: 'A stiff backing board.',
 		find: (context) => {
 			const { backing, barrier } = context.job.guard;
 			const pack = context.plan.window?.pack;
 			if (!pack || (backing?.woodFibre && !barrier)) return [];
 			if (backing && isStiff(backing, Math.max(pack.width, pack.height))) return [];
-			const none = context.job.back.dustCover ? 'A dust cover alone closes the back.' : 'No backing closes the pack.';
-			const says = backing ? `${backing.name} is not stiff enough for a pack of this size.` : none;
+			const none = context.job.back.dustCover ? 'Only a dust cover closes the back.' : 'The pack has no backing board.';
+			const says = backing ? `${backing.name} is not stiff enough for this pack size.` : none;
 			return [{ says, where: 'guard.backing', remedies: backingRemedies(context) }];
 		}
 	},
@@ -137,17 +137,17 @@ export const guardRules: Rule[] = [
 		id: 'material.buffer-harm',
 		station: 'guard',
 		of: 'safety',
-		when: 'a buffered board that touches protein, a cyanotype or a dye print: the mat nearest it unless it floats, what lies behind it',
+		when: 'a buffered board touching protein, a cyanotype or a dye print: the mat nearest it unless it floats, or the board behind it',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'The alkaline reserve that is good for most paper fades cyanotype and dyes, and weakens silk, wool and skin.',
-		fixes: 'Un-buffered cotton board.',
+		why: 'Alkali, good for most paper, fades cyanotypes and dyes and weakens silk, wool and skin.',
+		fixes: 'Unbuffered cotton board.',
 		find: (context) => {
 			if (!context.job.piece.proteinOrDye) return [];
 			const cases = nextToPiece(context).filter(({ layer, board }) => board.buffered && touchesPiece(context, layer));
 			return cases.map(({ layer, board }) => ({
-				says: `${board.name} is buffered and lies ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
+				says: `${board.name} is buffered and is ${layer.role === 'mat' ? 'on' : 'behind'} the piece.`,
 				where: whereOf(layer),
-				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Un-buffered cotton, 4-ply')]
+				remedies: [replaceBoard(context, layer, 'cotton-4-unbuffered', 'Unbuffered cotton, 4-ply')]
 			}));
 		}
 	},
@@ -155,10 +155,10 @@ export const guardRules: Rule[] = [
 		id: 'material.unknown',
 		station: 'guard',
 		of: 'safety',
-		when: 'a material in the pack whose figures nobody has given',
+		when: 'a material in the pack with unknown figures',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'What is not known of it can’t be judged; careful values are used for the figures. Ask for its data sheet.',
-		fixes: 'A known material in its place; better, its data sheet in Stock, Materials.',
+		why: 'It can’t be judged; cautious values are used instead. Ask for its data sheet.',
+		fixes: 'A known material, or better its data sheet in Stock, Materials.',
 		find: (context) =>
 			usedMaterials(context.job)
 				.filter(({ material }) => material.unknown.length > 0)
@@ -173,9 +173,9 @@ export const guardRules: Rule[] = [
 		id: 'friable.no-trough',
 		station: 'guard',
 		of: 'safety',
-		when: 'a friable piece, not fixed, without a reverse bevel and a lift of {troughLift} directly over the under-mat, or hung from the window mat',
+		when: 'a friable piece, not fixed, without a reverse bevel and a lift of {troughLift} directly over the back mat, or hung from the window mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'Particles that fall lie on the bevel in plain sight; a hidden trough takes them.',
+		why: 'Fallen particles show on the bevel; a hidden trough catches them.',
 		fixes: 'A reverse bevel and a lift on the mat nearest the piece, where the borders leave room.',
 		school: 'friable',
 		find: (context) => {
@@ -187,25 +187,25 @@ export const guardRules: Rule[] = [
 			if (mat && hangsOnMat(context.job))
 				return [
 					{
-						says: 'The sheet hangs on the back of its mat: a trough lies behind it, and nothing catches what it sheds.',
+						says: 'The sheet hangs from its window mat, with the trough behind it: nothing catches fallen particles.',
 						where: 'schools.hang-from',
-						remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')]
+						remedies: [remedy(context, 'Hang it from the back mat', ['schools', 'hang-from'], 'under-mat')]
 					}
 				];
-			if (!mat) return [{ says: 'Without a mat nothing catches what the piece sheds.', where: 'mats' }];
+			if (!mat) return [{ says: 'Without a mat nothing catches fallen particles.', where: 'mats' }];
 			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
 			const remedies = hasRoomForLift(context, index)
 				? [remedyOfMat(context, `Reverse bevel, lift to ${said(context, lift)}`, index, { bevel: 'reverse', lift })]
 				: [];
-			return [{ says: 'Nothing catches what the sheet sheds.', where: `mats[${index}]`, remedies }];
+			return [{ says: 'Nothing catches fallen particles.', where: `mats[${index}]`, remedies }];
 		}
 	},
 	{
 		id: 'mat.join',
 		station: 'guard',
 		of: 'safety',
-		when: 'mats joined by transfer tape (at Rare at any distance, at Keep nearer than {joinFromWindow} to the window) or by spray',
+		when: 'mats joined by transfer tape (at Rare anywhere, at Keep closer than {joinFromWindow} to the window) or by spray',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
 		why: 'Its adhesive creeps toward the window and reaches the sheet.',
 		fixes: 'Gummed tape along one edge.',
@@ -215,8 +215,8 @@ export const guardRules: Rule[] = [
 			if (join === 'spray' && context.job.piece.friable)
 				return [
 					{
-						says: 'Mats joined by sprayed glue, with a sheet that sheds.',
-						why: 'The mist settles on it, and what lies loose sticks to it for good.',
+						says: 'Mats joined by sprayed glue, with a friable sheet.',
+						why: 'The mist settles on it, and loose particles stick for good.',
 						severity: 'stop',
 						where: 'guard.join',
 						remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
@@ -229,7 +229,7 @@ export const guardRules: Rule[] = [
 			return [
 				{
 					says: join === 'spray' ? 'The mats are joined by sprayed glue.' : 'The mats are joined by transfer tape.',
-					...(join === 'spray' ? { why: 'Sprayed glue lies over the whole board, up to the window, and yellows there.' } : {}),
+					...(join === 'spray' ? { why: 'Sprayed glue covers the board up to the window, and yellows there.' } : {}),
 					where: 'guard.join',
 					remedies: [remedy(context, 'Join with gummed tape', ['guard', 'join'], 'gummed')]
 				}
@@ -242,8 +242,8 @@ export const guardRules: Rule[] = [
 		of: 'safety',
 		when: 'an edge-seal tape below the grade',
 		severity: { rare: 'stop', keep: 'stop' },
-		why: 'It shares the package’s air for years and lets go before it is opened.',
-		fixes: 'The tape that reaches the grade.',
+		why: 'It is in the pack for years, and fails before the pack is opened.',
+		fixes: 'A tape that reaches the grade.',
 		find: (context) => {
 			const { edgeSeal } = context.job.guard;
 			if (!edgeSeal || reaches(edgeSeal.reach, context.grade)) return [];
@@ -263,7 +263,7 @@ export const guardRules: Rule[] = [
 		of: 'safety',
 		when: 'no edge seal at Rare',
 		severity: { rare: 'caution' },
-		why: 'Dust and the room’s swings of damp reach the piece through the edges.',
+		why: 'Dust and humidity swings reach the piece through the edges.',
 		fixes: 'Aluminium laminate tape.',
 		school: 'edge-seal',
 		find: (context) =>
@@ -271,7 +271,7 @@ export const guardRules: Rule[] = [
 				? []
 				: [
 						{
-							says: 'The pack’s edges are open.',
+							says: 'The pack’s edges are not sealed.',
 							where: 'guard.edgeSeal',
 							remedies: [remedy(context, 'Aluminium laminate tape', ['guard', 'edgeSeal'], 'aluminium-laminate')]
 						}
@@ -318,7 +318,7 @@ function mayTouch(context: Context, layer: Layer, board: Board): boolean {
 function touchCase(context: Context, layer: Layer, board: Board): Case {
 	const id = context.job.piece.proteinOrDye ? 'cotton-4-unbuffered' : 'cotton-4';
 	return {
-		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'lies against' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
+		says: `${nameOfBoard(context, layer, board)} ${layer.touches ? 'touches' : 'faces'} the ${context.job.piece.kind === 'paper' ? 'sheet' : 'piece'}.`,
 		where: whereOf(layer),
 		...whyNotNext(context, layer, board),
 		remedies: [replaceBoard(context, layer, id, known(context.shop.boards, id).name)]
@@ -328,9 +328,8 @@ function touchCase(context: Context, layer: Layer, board: Board): Case {
 /** What is wrong with this board beside the piece, where it is not what the rule says. */
 function whyNotNext(context: Context, layer: Layer, board: Board): { why?: string } {
 	if (board.fabricFaced && touchesPiece(context, layer)) return { why: 'Its cloth sheds fibres onto the piece.' };
-	if (board.growth !== 'paper') return { why: 'It takes up no damp: what condenses beside it stays on the piece.' };
-	if (board.touch === 'keep')
-		return { why: 'It is good enough for Keep; over decades what it gives off still reaches the piece.' };
+	if (board.growth !== 'paper') return { why: 'It absorbs no moisture: condensation stays on the piece.' };
+	if (board.touch === 'keep') return { why: 'Good enough for Keep; over decades it still gives off vapours.' };
 	return {};
 }
 
@@ -344,10 +343,10 @@ function replaceBoard(context: Context, layer: Layer, id: string, label: string)
 	const name = label.replace('museum board', 'board');
 	if (layer.role === 'mat') return remedyOfMat(context, name, there(layer.index, 'index'), { board: id });
 	if (layer.role === 'support') return supportRemedy(context, name, id);
-	if (layer.role === 'under-mat') return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+	if (layer.role === 'under-mat') return remedy(context, `${name}, back mat`, ['guard', 'underMat'], id);
 	if (layer.role === 'filler') return remedy(context, name, ['guard', 'fillers', there(layer.index, 'index'), 'board'], id);
 	// A backing that faces the piece: an under-mat between is the fix, not a soft backing.
-	return remedy(context, `${name}, under-mat`, ['guard', 'underMat'], id);
+	return remedy(context, `${name}, back mat`, ['guard', 'underMat'], id);
 }
 
 /** All floats of a mat stand on one kind of board. */
@@ -376,13 +375,13 @@ function knownInstead(context: Context, { role, index }: UsedMaterial): Remedy[]
 		case 'support':
 			return [supportRemedy(context, name, board)];
 		case 'under-mat':
-			return [remedy(context, `${name}, under-mat`, ['guard', 'underMat'], board)];
+			return [remedy(context, `${name}, back mat`, ['guard', 'underMat'], board)];
 		case 'filler':
 			return [
 				remedy(context, 'Filler of alkaline corrugated board', ['guard', 'fillers', index, 'board'], 'alkaline-corrugated')
 			];
 		case 'barrier':
-			return [remedy(context, 'Aluminium laminate before it', ['guard', 'barrier'], 'aluminium-laminate')];
+			return [remedy(context, 'Aluminium laminate in front of it', ['guard', 'barrier'], 'aluminium-laminate')];
 		case 'backing':
 			return backingRemedies(context);
 		case 'edge-seal':

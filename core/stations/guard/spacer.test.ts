@@ -12,7 +12,7 @@ const guard = (changes: JobFile['guard']) => ({ guard: { ...workedJob().guard, .
 type Given = NonNullable<JobFile['guard']>['spacer'];
 const withSpacer = (spacer: Given) => planned(guard({ spacer }));
 
-test('a spacer lies behind the glazing and adds its thickness to pack and air', () => {
+test('a spacer lies behind the glazing and adds thickness to pack and air', () => {
 	const bare = planned();
 	const made = withSpacer({ material: 'acrylic', thickness: 6 });
 	assert.deepEqual(
@@ -29,7 +29,7 @@ test('a bare length is a strip of cotton board; null is none', () => {
 	assert.equal(withSpacer(3).pack!.layers[1]!.material, 'cotton');
 	assert.equal(withSpacer('1/4 in').pack!.gap, planned().pack!.gap + 6.35);
 	assert.equal(withSpacer(null).pack!.layers.length, planned().pack!.layers.length);
-	assert.throws(() => withSpacer({ material: 'acrylic' }), /A spacer has a height/);
+	assert.throws(() => withSpacer({ material: 'acrylic' }), /A spacer needs a height/);
 });
 
 test('four strips on the cut list, none longer than the pack', () => {

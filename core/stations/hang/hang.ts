@@ -61,9 +61,9 @@ export function planHang(job: Decided, shop: Shop, before: { frame: Frame; kg: n
 	const hang = planOne(upright);
 	const { own, turns } = HANGERS[hang.by];
 	if (job.hang.turns && !turns)
-		fail('hang.turns', `${own?.title ?? 'This hanger'}: it is held one way up. Choose rings, wire or one hanger for both ways.`);
+		fail('hang.turns', `${own?.title ?? 'This hanger'}: one way up only. Choose rings, wire or one hanger for both ways.`);
 	if (job.hang.turns && job.hang.strip)
-		fail('hang.strip', 'A strip carries the rings of one way up: a frame that hangs turned too needs wood on all four rails.');
+		fail('hang.strip', 'A cross strip serves one way up: to hang turned too, all four rails need enough wood.');
 	const stands = hang.by === 'stand' || job.hang.stands;
 	return {
 		...hang,

@@ -110,7 +110,7 @@ test('rings that are as far down as the frame is high hang below it', () => {
 	assert.deepEqual(faultsOf({ hang: { drop: 735.5 } }), []);
 });
 
-test('a strip across the back carries its rings 10 mm in, or in the middle of wider wood; a metal channel in its middle', () => {
+test('a cross strip carries its rings 10 mm in, or in the middle of wider wood; a metal channel in its middle', () => {
 	const inset = (face: number, strip: boolean) => planned({ ...wood(face), hang: { strip } }).hang!.inset;
 	assert.deepEqual([inset(13, false), inset(13, true), inset(40, true)], [3.5, HOUSE_MM.woodForScrew, 17]);
 	assert.equal(planned({ frame: { moulding: 'metal-10' }, hang: { strip: true } }).hang!.inset, 5);
@@ -138,14 +138,14 @@ test('hang.ring-none: a chosen ring is too wide, or too weak, and another is off
 		chosen('strap-16', 21)!
 			.remedies.map(({ label }) => label)
 			.slice(0, 1),
-		['Ring, one hole']
+		['D-ring']
 	);
 	assert.equal(chosen('strap-16', 22), undefined, '16 mm of wood for a plate of 16');
 	const heavy: Partial<JobFile> = { ...wood(16), piece: { readings: { width: 800, height: 1000 } } };
 	const wanted = planned(heavy).hang!.ringWantedKg;
 	assert.ok(wanted > 5 && wanted < 18, String(wanted));
 	const weak = findingOf(planned({ ...heavy, hang: { ring: 'ring-7' } }), 'hang.ring-none')!;
-	assert.match(weak.says, /bears .* is wanted/);
+	assert.match(weak.says, /carries .* is needed/);
 	// A plate as wide as the wood is not what is wrong with it.
 	const rings = (workingKg: number) => ({
 		...builtInShop,
@@ -153,8 +153,8 @@ test('hang.ring-none: a chosen ring is too wide, or too weak, and another is off
 	});
 	const noneOf = (workingKg: number, ring?: string) =>
 		findingOf(plan(workedJob({ ...wood(16), ...(ring ? { hang: { ring } } : {}) }), rings(workingKg)), 'hang.ring-none');
-	assert.match(noneOf(1, 'one')!.says, /bears/);
-	assert.match(noneOf(1)!.says, /No ring that fits on 10 mm of wood/);
+	assert.match(noneOf(1, 'one')!.says, /carries/);
+	assert.match(noneOf(1)!.says, /No ring that fits 10 mm of wood/);
 	assert.equal(noneOf(50), undefined);
 	// Too little wood has its own finding.
 	assert.ok(!has(planned(wood(13)), 'hang.ring-none') && has(planned(wood(13)), 'hang.wood-thin'));

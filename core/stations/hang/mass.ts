@@ -23,8 +23,8 @@ export function planMass(
 		...packParts(job, window, before.sheetGrams, shop.house, frame.lite),
 		{ part: 'moulding', kg: there(frameKindOf(job), 'frame').kg(frame, shop.house) },
 		...(deepen > 0 ? [{ part: 'strips on the back', kg: deepeningKg(frame, deepen) }] : []),
-		...(job.hang.by === 'cleat' && !job.kept.hangers ? [{ part: 'cleat’s rail and strip', kg: cleatKg(frame, shop.house) }] : []),
-		...(job.hang.strip ? [{ part: 'strip across the back', kg: stripKg(frame, shop.house) }] : []),
+		...(job.hang.by === 'cleat' && !job.kept.hangers ? [{ part: 'frame rail and strip', kg: cleatKg(frame, shop.house) }] : []),
+		...(job.hang.strip ? [{ part: 'cross strip', kg: stripKg(frame, shop.house) }] : []),
 		{ part: 'hardware', kg: houseTerms(shop.house)('hardwareKg') }
 	];
 	const masses = parts.map(({ kg }, index) => figure(`mass.parts[${index}].kg`, kg, 'hang#mass'));

@@ -92,7 +92,7 @@ test('a weight from a scale goes before the sum', () => {
 	const closed = planSingle({ ...HANG_ONLY, given: { outer: { width: 577, height: 736 } }, hang: { weighed: 3.2 } });
 	assert.equal(closed.mass?.kg, 3.2);
 	const unknown = planSingle({ ...HANG_ONLY, given: { outer: { width: 577, height: 736 } } });
-	assert.deepEqual(unknown.open, [{ station: 'hang', needs: 'what it weighs: wire, rings and hooks are chosen by it' }]);
+	assert.deepEqual(unknown.open, [{ station: 'hang', needs: 'its weight: wire, rings and hooks depend on it' }]);
 });
 
 test('tall and narrow, or on a door: rings, unless a wire is asked for', () => {

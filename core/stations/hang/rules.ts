@@ -16,10 +16,10 @@ export const hangRules: Rule[] = [
 		id: 'hang.wood-thin',
 		station: 'hang',
 		of: 'fit',
-		when: 'under {woodForScrew} of flat wood at the back for the hangers’ screws; under {woodForScrewLeast|bare} a stop',
+		when: 'less than {woodForScrew} of flat wood at the back for the hanger screws; under {woodForScrewLeast|bare} a stop',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A screw near an edge splits the wood, and the hanger’s plate sticks out past it.',
-		fixes: 'A moulding with more flat wood, or a strip glued and screwed across the back.',
+		fixes: 'A moulding with more flat wood, or a cross strip glued and screwed on.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			if (!plan.hang || HANGERS[plan.hang.by].holdsIn === 'back') return [];
@@ -29,7 +29,7 @@ export const hangRules: Rule[] = [
 			const [has, needs] = saidBoth(context, wood, woodForScrew);
 			return [
 				{
-					says: `${has} of flat wood at the back; the hangers’ screws need ${needs}.`,
+					says: `${has} of flat wood at the back; hanger screws need ${needs}.`,
 					...(isBelow(wood, woodForScrewLeast) ? { severity: 'stop' as const } : {}),
 					where: 'hang.inset',
 					remedies: [standsAlone(context) ? onStrip(context) : stripAcross(context), ...moreWood(context, woodForScrew)]
@@ -41,10 +41,10 @@ export const hangRules: Rule[] = [
 		id: 'hang.ring-none',
 		station: 'hang',
 		of: 'fit',
-		when: 'no ring of the shop has a plate that the wood takes and bears enough, or the one that was chosen does not',
+		when: 'no shop ring fits the wood and carries the load, or the chosen one does not',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'A ring must be rated for twice its pull, and its plate must stay on the wood.',
-		fixes: 'A strip across the back, which takes any ring; a ring that the wood takes.',
+		fixes: 'A cross strip, which takes any ring; a ring that fits the wood.',
 		find: (context) => {
 			const { job, plan, shop } = context;
 			const { hang } = plan;
@@ -58,10 +58,10 @@ export const hangRules: Rule[] = [
 			if (chosen ? fitting.some(({ id }) => id === chosen.id) : first) return [];
 			const bears = showStrength(hang.ringWantedKg, job.reader);
 			const says = !chosen
-				? `No ring that fits on ${saidRead(context, wood)} of wood bears ${bears}.`
+				? `No ring that fits ${saidRead(context, wood)} of wood carries ${bears}.`
 				: chosen.plate > wood
 					? `${chosen.name}: its plate is wider than the wood.`
-					: `${chosen.name} bears ${showStrength(chosen.workingKg, job.reader)}; ${bears} is wanted.`;
+					: `${chosen.name} carries ${showStrength(chosen.workingKg, job.reader)}; ${bears} is needed.`;
 			const instead = first ? [remedy(context, first.name, ['hang', 'ring'], first.id)] : [];
 			return [{ says, where: 'hang.ring', remedies: [...instead, ...(job.hang.strip ? [] : [stripAcross(context)])] }];
 		}
@@ -70,7 +70,7 @@ export const hangRules: Rule[] = [
 		id: 'hang.wire-none',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for, and none on the list is strong enough',
+		when: 'a wire is chosen, and none on the list is strong enough',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'A wire must break at four times its pull or more; otherwise hang rings straight on hooks.',
 		fixes: 'Rings straight on hooks.',
@@ -91,9 +91,9 @@ export const hangRules: Rule[] = [
 		id: 'hang.wire-shows',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for and the frame is too low to hide it',
+		when: 'a wire is chosen and the frame is too low to hide it',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Wire and hook would show above the frame, or the pull would grow without limit: the rings hang straight on hooks.',
+		why: 'Wire and hook would show above the frame, or the pull would increase without limit: hang the rings straight on hooks.',
 		fixes: 'Rings straight on hooks.',
 		school: 'hang-by',
 		find: (context) => {
@@ -119,7 +119,7 @@ export const hangRules: Rule[] = [
 		id: 'hang.wire-flat',
 		station: 'hang',
 		of: 'fit',
-		when: 'on the one hook that was asked for the wire would lie flatter than {wireAngleLeast}',
+		when: 'on the one hook chosen the wire would be flatter than {wireAngleLeast}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'The flatter the wire, the harder it pulls on the rails; two hooks are planned.',
 		fixes: 'Two hooks.',
@@ -129,7 +129,7 @@ export const hangRules: Rule[] = [
 			if (!hang || !HANGERS[hang.by].line || context.job.hang.hooks !== 1 || hang.hookCount === 1) return [];
 			return [
 				{
-					says: 'One hook was asked for; the wire would lie too flat on it.',
+					says: 'One hook is chosen; the wire would be too flat.',
 					where: 'hang.hooks',
 					remedies: [remedy(context, 'Two hooks', ['hang', 'hooks'], 2)]
 				}
@@ -140,9 +140,9 @@ export const hangRules: Rule[] = [
 		id: 'hang.too-heavy',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire was asked for above {wireMostKg}, a sawtooth above {sawtoothMostKg|bare}, a hanging tag above {tagMostKg|bare}, a stand above {standMostKg}, or the whole weighs more than {cleatFromKg|bare} without a cleat',
+		when: 'a wire chosen above {wireMostKg}, a sawtooth above {sawtoothMostKg|bare}, a hanging tag above {tagMostKg|bare}, a stand above {standMostKg}, or a weight above {cleatFromKg|bare} without a cleat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'So heavy a piece hangs by two-hole rings straight on two hooks; the heaviest by a cleat, or an installer hangs it.',
+		why: 'So heavy a piece needs strap hangers straight on two hooks; the heaviest a cleat, or an installer.',
 		fixes: 'Rings straight on hooks; for the heaviest a cleat or an installer.',
 		school: 'hang-by',
 		find: (context) => {
@@ -164,8 +164,8 @@ export const hangRules: Rule[] = [
 			return [
 				{
 					says: wire
-						? `A wire was asked for, and it weighs ${heavy}; ${massSaid(context, house.wireMostKg)} is the most for a wire.`
-						: `It weighs ${heavy}; over ${massSaid(context, house.cleatFromKg)} a cleat or an installer carries it.`,
+						? `A wire is chosen, and it weighs ${heavy}; ${massSaid(context, house.wireMostKg)} is the limit for a wire.`
+						: `It weighs ${heavy}; over ${massSaid(context, house.cleatFromKg)} it needs a cleat or an installer.`,
 					where: 'mass.kg',
 					remedies: [
 						wire
@@ -180,10 +180,10 @@ export const hangRules: Rule[] = [
 		id: 'hang.not-on-metal',
 		station: 'hang',
 		of: 'fit',
-		when: 'a hanger that is screwed or glued is to hold a metal section',
+		when: 'a screwed or glued hanger on a metal section',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'No screw holds in a thin metal wall, and nothing glued to it stays: hangers slide in its channel.',
-		fixes: 'Hangers in the channel, with wire or straight on hooks; security plates made for it.',
+		why: 'Screws don’t hold in thin metal, nor does glue: hangers slide into its channel.',
+		fixes: 'Hangers in the channel, with wire or straight on hooks; or security plates made for it.',
 		find: (context) => {
 			const { hang } = context.plan;
 			if (!hang || frameKindOf(context.job)?.wood !== false) return [];
@@ -191,7 +191,7 @@ export const hangRules: Rule[] = [
 			return kinds
 				.filter((kind) => !HANGERS[kind].onMetal)
 				.map((kind) => ({
-					says: `${HANGERS[kind].ringsTitle}: it cannot be fixed to a metal section.`,
+					says: `${HANGERS[kind].ringsTitle}: can’t be fixed to a metal section.`,
 					where: 'hang.by',
 					remedies: [
 						kind === hang.by
@@ -205,18 +205,18 @@ export const hangRules: Rule[] = [
 		id: 'hang.no-back',
 		station: 'hang',
 		of: 'fit',
-		when: 'a table stand on a back that takes no screw, or a hanging tag whose back does not stay',
+		when: 'a table stand on a back that can’t take screws, or a hanging tag whose back is removed',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The leg tears out of board that is soft, thin or hollow, and the frame falls; a tag leaves with its back.',
-		fixes: 'A back of hardboard behind a barrier, or of aluminium composite; rings; or it hangs.',
+		why: 'The leg tears out of soft, thin or hollow board, and the frame falls; a tag goes with its back.',
+		fixes: 'A back of hardboard behind a barrier, or aluminium composite; rings; or hang it.',
 		find: (context) => {
 			const { plan, job, shop } = context;
 			const { backing } = job.guard;
 			if (tagIsGone(context))
 				return [
 					{
-						says: 'The hanging tag is on a back that does not stay.',
-						why: 'A tag is riveted to its back: where that leaves, nothing is left to hang by.',
+						says: 'The hanging tag is on a back that is removed.',
+						why: 'A tag is riveted to its back: without that, there is nothing to hang from.',
 						where: 'hang.by',
 						remedies: [remedy(context, 'Rings on hooks', ['hang', 'by'], 'rings')]
 					}
@@ -230,9 +230,7 @@ export const hangRules: Rule[] = [
 			const only = plan.hang.by === 'stand';
 			return [
 				{
-					says: backing
-						? `${backing.name} takes no screw: a leg’s hinge tears out of it.`
-						: 'No back is there for a leg’s hinge.',
+					says: backing ? `${backing.name} can’t take screws: a leg’s hinge tears out.` : 'There is no back for a leg’s hinge.',
 					where: 'guard.backing',
 					remedies: [
 						remedy(context, 'A back of aluminium composite', ['guard', 'backing'], 'aluminium-composite'),
@@ -248,16 +246,16 @@ export const hangRules: Rule[] = [
 		id: 'hang.drop-unused',
 		station: 'hang',
 		of: 'fit',
-		when: 'a drop was typed, and security plates stand on the top rail whatever it says',
+		when: 'a drop is set, and security plates always go on the top rail',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'A typed drop is for rings on the side rails.',
+		why: 'A drop is for rings on the side rails.',
 		fixes: 'Without a drop.',
 		find: (context) => {
 			const { plan, job } = context;
 			if (plan.hang?.by !== 'security' || job.hang.drop === null) return [];
 			return [
 				{
-					says: `The drop of ${said(context, job.hang.drop)} is not used: plates stand on the top rail, ${said(context, plan.hang.drop)} down.`,
+					says: `The drop of ${said(context, job.hang.drop)} is not used: plates go on the top rail, ${said(context, plan.hang.drop)} down.`,
 					where: 'hang.drop',
 					remedies: [{ label: 'Remove the drop', patch: drop(context.file, ['hang', 'drop']) }]
 				}
@@ -268,9 +266,9 @@ export const hangRules: Rule[] = [
 		id: 'hang.rings-low',
 		station: 'hang',
 		of: 'fit',
-		when: 'what it hangs by sits at half of its height or lower',
+		when: 'hangers at half the height or lower',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Its mass is then above what holds it: the bottom swings in, the top out, and it tips over.',
+		why: 'Its weight is then above the rings: the top swings out and it tips.',
 		fixes: 'Rings a third down.',
 		school: 'ring-drop',
 		find: (context) => {
@@ -281,7 +279,7 @@ export const hangRules: Rule[] = [
 			delete third.dropShare;
 			return [
 				{
-					says: `They sit ${said(context, hang.drop)} down a frame ${said(context, frame.outer.height)} high: it tips forward.`,
+					says: `They are ${said(context, hang.drop)} down a frame ${said(context, frame.outer.height)} high: it tips forward.`,
 					where: 'hang.drop',
 					remedies: [{ label: 'A third down', patch: put(context.file, ['hang'], third) }]
 				}
@@ -292,9 +290,9 @@ export const hangRules: Rule[] = [
 		id: 'hang.stand-tips',
 		station: 'hang',
 		of: 'fit',
-		when: 'a frame higher than {standMostHeight} stands on a leg',
+		when: 'a frame higher than {standMostHeight} on a leg',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'The higher it stands, the lighter the push or the draught that tips it.',
+		why: 'The taller it is, the easier it tips.',
 		fixes: 'Hang it.',
 		find: (context) => {
 			const { plan, shop } = context;
@@ -308,7 +306,7 @@ export const hangRules: Rule[] = [
 					where: 'hang.stand',
 					remedies: [
 						only
-							? { label: 'Hang it as its weight asks', patch: drop(context.file, ['hang', 'by']) }
+							? { label: 'Hang it, by weight', patch: drop(context.file, ['hang', 'by']) }
 							: { label: 'Without a leg', patch: drop(context.file, ['hang', 'stands']) }
 					]
 				}
@@ -319,9 +317,9 @@ export const hangRules: Rule[] = [
 		id: 'hang.kept-unknown',
 		station: 'hang',
 		of: 'fit',
-		when: 'a wire, a cord or rings that came with the frame stay: nobody knows what they bear',
+		when: 'wire, cord or rings that came with the frame stay: strength unknown',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'A wire ages, kinks and is cut too near the knot; a screw holds as long as its wood does. Pull each by hand, and look at every strand.',
+		why: 'Wire ages, kinks and breaks near the knot; a screw is only as good as its wood. Pull-test each and check every strand.',
 		fixes: 'New hangers.',
 		find: (context) => {
 			const { kept } = context.job;
@@ -331,11 +329,11 @@ export const hangRules: Rule[] = [
 			const wire =
 				hang.wireWantedKg === undefined
 					? ''
-					: `, its ${hang.by} to break at no less than ${showStrength(hang.wireWantedKg, context.job.reader)}`;
+					: `, its ${hang.by} must break at no less than ${showStrength(hang.wireWantedKg, context.job.reader)}`;
 			return [
 				{
-					says: `The hangers that came with it stay: each is to bear ${wanted}${wire}.`,
-					...(wire ? {} : { why: 'A screw holds as long as its wood does. Pull each by hand.' }),
+					says: `The existing hangers stay: each must carry ${wanted}${wire}.`,
+					...(wire ? {} : { why: 'A screw holds only as long as its wood. Pull each by hand.' }),
 					where: 'hang.by',
 					remedies: [{ label: 'New hangers', patch: leave(context.file, ['frame', 'kept', 'hangers']) }]
 				}
@@ -365,13 +363,13 @@ function overloaded({ plan, shop }: Context): { name: string; most: number } | n
 /** What hangs by the middle, or by plates, hangs by rings on a strip instead. */
 function onStrip(context: Context) {
 	return {
-		label: 'Rings on a strip across the back',
+		label: 'Rings on a cross strip',
 		patch: put(context.file, ['hang'], { ...context.file.hang, by: 'rings', strip: true })
 	};
 }
 
 function stripAcross(context: Context) {
-	return remedy(context, 'A strip across the back', ['hang', 'strip'], true);
+	return remedy(context, 'A cross strip', ['hang', 'strip'], true);
 }
 
 function moreWood(context: Context, wood: number) {

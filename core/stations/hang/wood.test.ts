@@ -35,7 +35,7 @@ test('tape keeps 2 mm of the wood bare; hang.wood-thin under 10, a stop under 6;
 	);
 });
 
-test('a plate wider than the wood is not offered, a ring that bears too little is not taken', () => {
+test('a plate wider than the wood is hidden, a ring that bears too little is not taken', () => {
 	const hang = { by: 'wire' as const, ringWantedKg: 4 };
 	for (const flat of [6, 8, 10, 12, 14, 20])
 		for (const { plate, workingKg } of ringsFor(builtInShop, flat, hang)) assert.ok(plate <= flat && workingKg >= 4);
@@ -46,7 +46,7 @@ test('a plate wider than the wood is not offered, a ring that bears too little i
 	assert.match(faultsOf({ hang: { ring: 'hoop' } })[0]!, /hang\.ring: The shop has no ring “hoop”/);
 });
 
-test('a strip across the back carries them where the rails are too narrow', () => {
+test('a cross strip carries them where the rails are too narrow', () => {
 	const { plan: after } = fixed(workedJob(wood(13)), 'hang.wood-thin');
 	assert.equal(after.hang!.strip!.height, 40);
 	assert.ok(after.hang!.strip!.width < after.frame!.outer.width);

@@ -22,7 +22,7 @@ export function centreFromBack({ centre }: Curve, blankWidth: number): { left: n
 
 /** Which board the sheet is laid on, which way up, and where its corner comes: of a leaning sheet the corner of its bounding box. */
 export type Laid = {
-	board: 'under-mat' | 'window mat' | 'support' | 'covered board' | 'back' | 'its own board' | 'slip sheet';
+	board: 'back mat' | 'window mat' | 'support' | 'covered board' | 'back' | 'its own board' | 'slip sheet';
 	backUp: boolean;
 	/** Below 0 on a support that is smaller than the piece: so far it stands out past it. */
 	left: number;
@@ -59,9 +59,9 @@ export function hasOwnBoard({ hold }: Decided): boolean {
 function boardUnder(job: Decided): Laid['board'] {
 	const { hold, guard, windows } = job;
 	// What sheds is not laid on its face: the mat is lowered onto it.
-	if (hold.from === 'window-mat') return !staysFaceUp(job) ? 'window mat' : guard.underMat ? 'under-mat' : 'slip sheet';
+	if (hold.from === 'window-mat') return !staysFaceUp(job) ? 'window mat' : guard.underMat ? 'back mat' : 'slip sheet';
 	if (hold.kind === 'stitching' || guard.lining) return 'covered board';
-	if (guard.underMat) return 'under-mat';
+	if (guard.underMat) return 'back mat';
 	return windows.some(({ support }) => support !== null) ? 'support' : 'back';
 }
 

@@ -60,7 +60,7 @@ test('no adhesive, nothing is loaded and nothing dries; the sheet’s back stays
 	);
 	assert.match(
 		faultOf(workedJob({ hold: { kind: 'corners' }, window: { way: 'float' } })),
-		/hold\.kind: No window hides the corners of a float/
+		/hold\.kind: No mat hides the corners of a float/
 	);
 });
 
@@ -113,7 +113,7 @@ test('property: a pocket that the program chose never shows', () => {
 					}
 				});
 				const finding = made.findings.find(({ rule }) => rule === 'hold.corner-shows');
-				assert.ok(!finding || /too short: 12 mm is the least/.test(finding.says), finding?.says);
+				assert.ok(!finding || /too short: 12 mm is the minimum/.test(finding.says), finding?.says);
 			}
 		),
 		{ numRuns: runs(200) }

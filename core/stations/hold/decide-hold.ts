@@ -114,19 +114,19 @@ function usualKind(
 
 function checkPlaces(places: number[], kind: HoldKind, count: number | undefined, windows: number, faults: Fault[]): void {
 	if (!isHinge(kind))
-		faults.push({ path: 'hold.places', says: 'Only hinges have places at the top edge. Remove them, or choose hinges.' });
+		faults.push({ path: 'hold.places', says: 'Only hinges have positions at the top edge. Remove them, or choose hinges.' });
 	if (windows > 1)
-		faults.push({ path: 'hold.places', says: 'Places belong to one sheet; several windows are hinged evenly. Remove them.' });
-	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Give at least one place, or leave them out.' });
+		faults.push({ path: 'hold.places', says: 'Positions are for one sheet; several windows are hinged evenly. Remove them.' });
+	if (places.length === 0) faults.push({ path: 'hold.places', says: 'Enter at least one position, or remove the list.' });
 	for (const [index, place] of places.entries())
 		if (index > 0 && place <= nth(places, index - 1))
 			faults.push({
 				path: `hold.places[${index}]`,
-				says: 'List places from left to right; this one is left of the one before.'
+				says: 'List positions from left to right; this one is left of the one before.'
 			});
 	if (count !== undefined && count !== places.length)
 		faults.push({
 			path: 'hold.count',
-			says: `${count} hinges are asked for and ${places.length} places given. Leave the count out, or give as many places.`
+			says: `${count} hinges are set but ${places.length} positions entered. Remove the count, or enter as many positions.`
 		});
 }

@@ -151,10 +151,10 @@ function checkPlaces(places: number[], tab: number, width: number, reader: Reade
 		if (isBelow(place - tab / 2, 0) || isAbove(place + tab / 2, width))
 			fail(
 				at,
-				`A hinge ${said(tab)} wide has its centre between ${said(tab / 2)} and ${said(width - tab / 2)} from the left of this sheet.`
+				`A hinge ${said(tab)} wide needs its centre between ${said(tab / 2)} and ${said(width - tab / 2)} from the left of this sheet.`
 			);
 		if (index > 0 && isBelow(place - nth(places, index - 1), tab))
-			fail(at, `This hinge lies over the one before it: set them ${said(tab)} apart or more.`);
+			fail(at, `This hinge overlaps the one before it: set them ${said(tab)} apart or more.`);
 	}
 }
 

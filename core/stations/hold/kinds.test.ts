@@ -41,7 +41,7 @@ test('a strip that shows is a stop, fixed by its reach; one that is too short by
 	const short = workedJob({ hold: { kind: 'strips' }, window: { overlap: 3.5 } });
 	assert.match(
 		planSingle(short).findings.find(({ rule }) => rule === 'hold.corner-shows')!.says,
-		/holds nothing: 3 mm is the least/
+		/holds nothing: 3 mm is the minimum/
 	);
 });
 
@@ -88,14 +88,14 @@ test('hinges that were set by hand stay where they are, and carry what their num
 	assert.equal(made.hold!.count, 3);
 	assert.deepEqual(made.why['hold.places[1]'], { of: 'job.hold.places[1]', source: 'hold#hinges', unit: 'mark' });
 	for (const [places, says] of [
-		[[5, 200], /hold\.places\[0\]: A hinge 25 mm wide has its centre between 12\.5 mm and 389\.5 mm/],
-		[[100, 110], /hold\.places\[1\]: This hinge lies over the one before it/],
-		[[200, 100], /hold\.places\[1\]: List places from left to right/],
-		[[], /hold\.places: Give at least one/]
+		[[5, 200], /hold\.places\[0\]: A hinge 25 mm wide needs its centre between 12\.5 mm and 389\.5 mm/],
+		[[100, 110], /hold\.places\[1\]: This hinge overlaps the one before it/],
+		[[200, 100], /hold\.places\[1\]: List positions from left to right/],
+		[[], /hold\.places: Enter at least one/]
 	] as const)
 		assert.match(faultsOf({ hold: { places: [...places] } })[0]!, says);
-	assert.match(faultsOf({ hold: { places: [100, 300], count: 3 } })[0]!, /hold\.count: 3 hinges are asked for and 2 places/);
-	assert.match(faultsOf({ hold: { kind: 'corners', places: [100] }, window: { overlap: 10 } })[0]!, /Only hinges have places/);
+	assert.match(faultsOf({ hold: { places: [100, 300], count: 3 } })[0]!, /hold\.count: 3 hinges are set but 2 positions/);
+	assert.match(faultsOf({ hold: { kind: 'corners', places: [100] }, window: { overlap: 10 } })[0]!, /Only hinges have positions/);
 });
 
 test('a hinge on a zone goes to the nearest place beside it, on the cutting step', () => {
@@ -169,7 +169,7 @@ test('a textile is stitched on a board covered with cloth; adhesive stops it at 
 	assert.equal(made.cut.find(({ from }) => from === 'cloth')!.width, made.window!.pack.width + 80);
 	assert.match(
 		faultsOf({ ...flag, hold: {}, guard: { underMat: null } })[0]!,
-		/guard\.underMat: What is stitched lies on a covered board/
+		/guard\.underMat: Stitched work needs a covered board/
 	);
 	const stuck = workedJob({ ...flag, aim: 'show', hold: { kind: 't-hinge' } });
 	assert.equal(severityOf(planSingle(stuck), 'hold.adhesive-irreversible'), 'stop');
@@ -217,16 +217,13 @@ test('what contradicts a piece is a fault that says what to choose', () => {
 	const of = (kind: string, hold: object, more: object = {}) =>
 		faultsOf({ piece: { ...sheet, kind } as JobFile['piece'], hold: hold, ...more })[0];
 	assert.match(of('panel', { kind: 't-hinge' })!, /hold\.kind: A panel is held by its edges/);
-	assert.match(of('paper', { kind: 'clips' })!, /hold\.kind: Clips hold what is stiff/);
+	assert.match(of('paper', { kind: 'clips' })!, /hold\.kind: Clips hold stiff work/);
 	assert.match(of('paper', { kind: 'stitching' })!, /hold\.kind: Only textiles and objects are stitched/);
 	assert.match(of('object', { kind: 'corners' }, { window: { way: 'cover' } })!, /hold\.kind: An object is tied down/);
-	assert.match(of('paper', { kind: 'sling' }, { window: { way: 'float' } })!, /hold\.kind: No window hides the sling/);
+	assert.match(of('paper', { kind: 'sling' }, { window: { way: 'float' } })!, /hold\.kind: No mat hides the sling/);
 	assert.match(of('paper', { kind: 'strips', adhesive: 'gummed-linen' })!, /hold\.adhesive: Strips hold without adhesive/);
-	assert.match(
-		of('paper', { kind: 'whole-surface', adhesive: 'starch-paste' })!,
-		/hold\.adhesive: What sticks the whole surface/
-	);
-	assert.match(of('paper', { count: 0 })!, /hold\.count: 0 lies outside 1 to 50/);
+	assert.match(of('paper', { kind: 'whole-surface', adhesive: 'starch-paste' })!, /hold\.adhesive: Overall mounting needs/);
+	assert.match(of('paper', { count: 0 })!, /hold\.count: 0 is outside 1 to 50/);
 });
 
 test('another kind of piece lets go of what it can’t be held by', () => {

@@ -33,17 +33,17 @@ test('own places: on the sheet, from left to right, not over each other, as many
 	const faults = (places: number[], more: JobFile['hold'] = {}) =>
 		faultsOf({ hold: { kind: 't-hinge', width: 30, places, ...more } });
 	assert.deepEqual(faults([15, 200, 387]), [], 'half a hinge from each corner of 402');
-	assert.match(faults([14.9, 200])[0]!, /hold\.places\[0\]: A hinge 30 mm wide has its centre between 15 mm and 387 mm/);
+	assert.match(faults([14.9, 200])[0]!, /hold\.places\[0\]: A hinge 30 mm wide needs its centre between 15 mm and 387 mm/);
 	assert.match(faults([200, 387.1])[0]!, /hold\.places\[1\]: A hinge/);
 	assert.deepEqual(faults([100, 130]), [], 'edge to edge');
-	assert.match(faults([100, 129.9])[0]!, /hold\.places\[1\]: This hinge lies over the one before it/);
-	assert.match(faults([100, 100])[0]!, /hold\.places\[1\]: List places from left to right/);
-	assert.match(faults([200, 100])[0]!, /hold\.places\[1\]: List places from left to right/);
+	assert.match(faults([100, 129.9])[0]!, /hold\.places\[1\]: This hinge overlaps the one before it/);
+	assert.match(faults([100, 100])[0]!, /hold\.places\[1\]: List positions from left to right/);
+	assert.match(faults([200, 100])[0]!, /hold\.places\[1\]: List positions from left to right/);
 	assert.match(faults([50, 200, 150])[0]!, /hold\.places\[2\]/);
-	assert.match(faults([])[0]!, /at least one place/);
+	assert.match(faults([])[0]!, /at least one position/);
 	assert.match(faults([50, 200], { count: 3 })[0]!, /hold\.count: 3 hinges/);
 	assert.deepEqual(faults([50, 200], { count: 2 }), []);
-	assert.match(faults([50, 200], { kind: 'corners' })[0]!, /Only hinges have places/);
+	assert.match(faults([50, 200], { kind: 'corners' })[0]!, /Only hinges have positions/);
 });
 
 test('places belong to one sheet', () => {
@@ -55,7 +55,7 @@ test('places belong to one sheet', () => {
 			window: { overlap: 6, openings: Array(count).fill(opening) }
 		});
 	assert.deepEqual(faults(1), []);
-	assert.match(faults(2)[0]!, /Places belong to one sheet/);
+	assert.match(faults(2)[0]!, /Positions are for one sheet/);
 });
 
 test('one tab for a sheet up to 200 mm on both sides, where the school has one strip or one tab', () => {
@@ -144,7 +144,7 @@ test('pockets and strips are offered where the window hides ones that hold', () 
 	assert.deepEqual(offered(3.5), []);
 });
 
-test('hold.load: exactly what a hinge may bear for years is not too much', () => {
+test('hold.load: exactly limit of a hinge is not too much', () => {
 	const { loadKPa } = planned().hold!;
 	const paste = builtInShop.adhesives['starch-paste']!;
 	const made = (may: number) =>
@@ -230,13 +230,13 @@ test('what a hold comes to, in the strip of stations: of several sheets the heav
 			loads.map((loadKPa) => ({ ...hold, loadKPa })),
 			reader
 		);
-	assert.equal(says(2), '3 in all, each at 20 % of what it may carry');
-	assert.equal(says(2, 5, 3), '3 in all, each at 50 % of what it may carry');
+	assert.equal(says(2), '3 in all, each at 20 % of its limit');
+	assert.equal(says(2, 5, 3), '3 in all, each at 50 % of its limit');
 	assert.equal(HOLDS['t-hinge'].comesTo([{ ...hold, workingKPa: 0 }], reader), '');
 	assert.notEqual(HOLDS['t-hinge'].comesTo([{ ...hold, workingKPa: 1 }], reader), '');
 });
 
-test('neither bone nor vellum is stuck down whole', () => {
+test('neither bone nor vellum is mounted overall', () => {
 	const offered = (piece: 'paper' | 'bone' | 'vellum') => HOLDS['whole-surface'].offered({ piece, float: false, bare: false });
 	assert.deepEqual([offered('paper'), offered('bone'), offered('vellum')], [true, false, false]);
 });
@@ -283,9 +283,9 @@ test('hold.off-board: by how much, and how many hinges have room', () => {
 		planned({ borders: { way: 'own', top: 60, right: 60, bottom: 60, left: 60, ...sides }, mats: [{ board: 'cotton-4' }], hold });
 	assert.match(
 		findingOf(own({ top: 6.5 }), 'hold.off-board')!.says,
-		/^0\.5 mm of board lie above the sheet; a T-hinge needs 12 mm\.$/
+		/^0\.5 mm of board above the sheet; a T-hinge needs 12 mm\.$/
 	);
-	assert.match(findingOf(own({ top: 6 }), 'hold.off-board')!.says, /^No board lies above the sheet/);
+	assert.match(findingOf(own({ top: 6 }), 'hold.off-board')!.says, /^There is no board above the sheet/);
 	// The cross-piece is 60 mm wide: 30 of them stand left of the first hinge, and 1 mm of board.
 	const places = { kind: 't-hinge' as const, places: [28.5, 200] };
 	assert.match(findingOf(own({ left: 7 }, places), 'hold.off-board')!.says, /An outer hinge reaches 0\.5 mm past the side/);
@@ -307,7 +307,7 @@ test('hold.corner-shows: what is offered holds, and says how much overlap would 
 	assert.notEqual(labels(6)[0], 'Pockets as long as the overlap hides');
 	const small = (width: number) =>
 		findingOf(planned({ ...sheet(width, 300), hold: { kind: 'corners' }, window: { overlap: 6 } }), 'hold.corner-shows')!.says;
-	assert.match(small(72), /An overlap of 6\.5 mm on every side would do/);
+	assert.match(small(72), /An overlap of 6\.5 mm on every side would be enough/);
 	assert.match(small(71.5), /The sheet is too small for pockets/);
 });
 

@@ -36,10 +36,10 @@ export const placeRules: Rule[] = [
 		id: 'hold.keep-off',
 		station: 'hold',
 		of: 'safety',
-		when: 'a hinge, a pocket, a strip or a clip falls on a zone that must not be touched',
+		when: 'a hinge, pocket, strip or clip on a zone that must not be touched',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'What lies there must not meet moisture or pull.',
-		fixes: 'The hinge moved along the edge until it clears the zone; else the two outer ones alone.',
+		why: 'That area must not be wetted or pulled.',
+		fixes: 'Move the hinge along the edge until it clears the zone; else keep only the outer two.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) => {
 				const contacts = contactsOf(sight);
@@ -48,7 +48,7 @@ export const placeRules: Rule[] = [
 					if (!contact) return [];
 					return [
 						{
-							says: `${which(sight)}${WORDS[contact.what]} falls on “${zone.id}”.`,
+							says: `${which(sight)}${WORDS[contact.what]} is on “${zone.id}”.`,
 							where: named(sight.number, 'hold.places'),
 							remedies: isHinge(sight.hold.kind) ? [...movedOff(context, sight), outerTwo(context)] : []
 						}
@@ -60,20 +60,20 @@ export const placeRules: Rule[] = [
 		id: 'hold.off-board',
 		station: 'hold',
 		of: 'safety',
-		when: 'a tab or a cross-piece leaves the board it lies on, there is no such board, or hinges lie on each other',
+		when: 'a tab or cross-piece runs off its board, there is no such board, or hinges overlap',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'A hinge holds by the board that it is pasted to, over its whole length.',
-		fixes: 'A V-hinge or pass-through, a wider border, an under-mat, fewer hinges.',
+		why: 'A hinge must be pasted to board over its whole length.',
+		fixes: 'A V-hinge or pass-through, a wider border, a back mat, fewer hinges.',
 		find: (context) => heldSights(context).flatMap((sight) => (isHinge(sight.hold.kind) ? offBoard(context, sight) : []))
 	},
 	{
 		id: 'hold.too-much',
 		station: 'hold',
 		of: 'safety',
-		when: 'adhesive holds on more than one side, one strip of it along a whole edge, a single tab on a sheet that would turn on it (over {oneTabUpTo}), or pockets, strips and slings that leave less slack than the sheet moves',
+		when: 'adhesive on more than one side or along a whole edge, a single tab on a sheet over {oneTabUpTo}, or pockets, strips and slings with less slack than the sheet’s movement',
 		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
-		why: 'A sheet that can’t grow bulges toward the glazing or tears.',
-		fixes: 'Held at the top edge alone, by two hinges or more; pockets and strips cut to leave the sheet its movement.',
+		why: 'A sheet that can’t expand bulges toward the glazing or tears.',
+		fixes: 'Two or more hinges, at the top only; pockets and strips with slack for movement.',
 		school: 'fixed-edges',
 		find: (context) => heldSights(context).flatMap((sight) => tooMuch(context, sight))
 	},
@@ -81,10 +81,10 @@ export const placeRules: Rule[] = [
 		id: 'hold.corner-shows',
 		station: 'hold',
 		of: 'safety',
-		when: 'a pocket or a strip reaches past the overlap, or the overlap leaves a pocket less than {pocketLeast}, a strip less than {stripLeast|bare}',
+		when: 'a pocket or strip reaches past the overlap, or the overlap leaves a pocket under {pocketLeast}, a strip under {stripLeast|bare}',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What shows spoils the window, and what is too short holds nothing.',
-		fixes: 'Pockets or strips as long as the overlap hides, else hinges.',
+		why: 'Too long, it shows; too short, it holds nothing.',
+		fixes: 'Pockets or strips no longer than the overlap hides, else hinges.',
 		find: (context) =>
 			heldSights(context).flatMap((sight) =>
 				sight.hold.kind === 'corners' ? cornerCase(context, sight) : stripCases(context, sight)
@@ -104,13 +104,8 @@ function offBoard(context: Context, sight: Held): Case[] {
 	}));
 	if (!isThere(job, float)) {
 		const board = houseBoard(job.aim, job.piece.proteinOrDye);
-		const underMat = remedy(
-			context,
-			`An under-mat of ${inSentence(known(shop.boards, board).name)}`,
-			['guard', 'underMat'],
-			board
-		);
-		return [{ says: `${which(sight)}There is no board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
+		const underMat = remedy(context, `A back mat of ${inSentence(known(shop.boards, board).name)}`, ['guard', 'underMat'], board);
+		return [{ says: `${which(sight)}No board behind the sheet to hinge it to.`, where, remedies: [underMat] }];
 	}
 	// A sheet that reaches past its boards has that finding.
 	if (isBelow(opening.placement.top, 0)) return [];
@@ -119,7 +114,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 		const [above, least] = saidBoth(context, top, shop.house.boardAboveLeast);
 		return [
 			{
-				says: `${which(sight)}${isNothing(top) ? 'No board lies' : `${above} of board lie`} above the sheet; a T-hinge needs ${least}.`,
+				says: `${which(sight)}${isNothing(top) ? 'There is no board' : `${above} of board`} above the sheet; a T-hinge needs ${least}.`,
 				where,
 				remedies: [...kinds, ...widerBorder(context, 'top', shop.house.boardAboveLeast - opening.placement.top)]
 			}
@@ -144,7 +139,7 @@ function offBoard(context: Context, sight: Held): Case[] {
 	const count = Math.max(1, Math.floor((last - first) / (hold.size.width + shop.house.crossApart)) + 1);
 	return [
 		{
-			says: `${which(sight)}Hinges ${said(context, hold.size.width)} wide lie on each other: their centres are ${said(context, apart)} apart.`,
+			says: `${which(sight)}Hinges ${said(context, hold.size.width)} wide overlap: their centres are ${said(context, apart)} apart.`,
 			where,
 			remedies: [
 				{
@@ -189,7 +184,7 @@ function tooMuch(context: Context, sight: Held): Case[] {
 	const cases = isHinge(sight.hold.kind) ? tooMuchAdhesive(context, sight) : tooLittleSlack(context, sight);
 	if (context.job.guard.glazing.family !== 'none') return cases;
 	// There is no glazing that it could bulge toward.
-	return cases.map((one) => ({ why: 'A sheet that can’t grow bulges or tears.', ...one }));
+	return cases.map((one) => ({ why: 'A sheet that can’t expand bulges or tears.', ...one }));
 }
 
 /** What a sheet would do that can't grow, as far as the air in the pack leaves it: an estimate. */
@@ -199,8 +194,8 @@ function bulges(context: Context, { hold }: Held): string {
 	const { gap } = there(context.plan.pack, 'pack');
 	const glazed = context.job.guard.glazing.family !== 'none';
 	if (glazed && most >= gap)
-		return ` In damp it would bulge until it meets the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
-	return ` In damp it would bulge by some ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} of air` : ''}.`;
+		return ` In humid air it would bulge as far as the glazing${gap > 0 ? `, ${saidFine(context, gap)} away` : ''}.`;
+	return ` In humid air it would bulge by about ${saidFine(context, most)}${glazed ? ` of the ${saidFine(context, gap)} gap` : ''}.`;
 }
 
 /** Beside its top. */
@@ -216,24 +211,24 @@ function tooMuchAdhesive(context: Context, sight: Held): Case[] {
 			{
 				says: `${which(sight)}Adhesive holds the sheet on all four sides.${bulges(context, sight)}`,
 				where,
-				remedies: school('fixed-edges', 'top', 'Held at the top edge alone')
+				remedies: school('fixed-edges', 'top', 'Hinges at the top only')
 			}
 		];
 	if (held === 1)
 		return [
 			{
-				says: `${which(sight)}Adhesive holds the sheet along its bottom too; look again in two years.${bulges(context, sight)}`,
+				says: `${which(sight)}Adhesive holds the sheet at the bottom too; check again in two years.${bulges(context, sight)}`,
 				where,
 				severity: 'caution',
-				remedies: school('big-prints', 'top', 'Held at the top edge alone')
+				remedies: school('big-prints', 'top', 'Hinges at the top only')
 			}
 		];
 	if (topHold(context.job, measure, context.shop.house) === 'strip')
 		return [
 			{
-				says: `${which(sight)}One strip of adhesive runs along the whole top edge.`,
+				says: `${which(sight)}One strip of adhesive along the whole top edge.`,
 				where,
-				remedies: school('top-hold', 'tabs', 'Tabs with room between them')
+				remedies: school('top-hold', 'tabs', 'Separate tabs')
 			}
 		];
 	const longest = Math.max(measure.mean.width, measure.mean.height);
@@ -241,7 +236,7 @@ function tooMuchAdhesive(context: Context, sight: Held): Case[] {
 	return [
 		{
 			says: `${which(sight)}One hinge on a sheet ${said(context, measure.mean.width)} wide.`,
-			why: 'On a single tab a sheet of this size turns and hangs askew.',
+			why: 'A sheet this size swings on a single tab.',
 			where,
 			severity: context.grade === 'show' ? 'note' : 'caution',
 			remedies: [
@@ -263,13 +258,13 @@ function tooLittleSlack(context: Context, sight: Held): Case[] {
 		.map((axis) => ({
 			says: slackSays(context, sight, axis),
 			where: named(sight.number, `hold.slack.${axis}`),
-			remedies: [{ label: 'As much slack as it moves', patch: drop(context.file, ['hold', 'slack']) }]
+			remedies: [{ label: 'Slack for its movement', patch: drop(context.file, ['hold', 'slack']) }]
 		}));
 }
 
 function slackSays(context: Context, sight: Held, axis: 'width' | 'height'): string {
 	const [slack, moves] = saidBoth(context, there(sight.hold.slack, 'slack')[axis], sight.movement[axis]);
-	return `${which(sight)}${isNothing(there(sight.hold.slack, 'slack')[axis]) ? 'No slack' : `${slack} of slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
+	return `${which(sight)}${isNothing(there(sight.hold.slack, 'slack')[axis]) ? 'No slack' : `${slack} slack`} ${axis === 'width' ? 'across' : 'down'}; the sheet moves by ${moves}.`;
 }
 
 function hinges(context: Context): Remedy {
@@ -311,8 +306,10 @@ function tooShortSays(context: Context, sight: Held, leg: number): string {
 	const [has, least, short] = [leg, pocketLeast, pocketLeast - leg].map((length) => saidFine(context, length));
 	const wanted = overlapForPocket(context, sight);
 	const would =
-		wanted === null ? 'The sheet is too small for pockets' : `An overlap of ${said(context, wanted)} on every side would do`;
-	return `${which(sight)}Corner pockets of ${has} are ${short} too short: ${least} is the least that holds. ${would}.`;
+		wanted === null
+			? 'The sheet is too small for pockets'
+			: `An overlap of ${said(context, wanted)} on every side would be enough`;
+	return `${which(sight)}Corner pockets of ${has} are ${short} too short: ${least} is the minimum that holds. ${would}.`;
 }
 
 /** The overlap on every side that hides the least pocket; null where the sheet itself is too small, or a curve decides. */
@@ -354,7 +351,7 @@ function stripCases(context: Context, sight: Held): Case[] {
 		if (isAtLeast(reach, house.stripLeast)) return [];
 		return [
 			{
-				says: `${which(sight)}A strip of ${saidFine(context, reach)} ${word} holds nothing: ${leastSaid(context, house.stripLeast)} is the least.`,
+				says: `${which(sight)}A strip of ${saidFine(context, reach)} ${word} holds nothing: ${leastSaid(context, house.stripLeast)} is the minimum.`,
 				where,
 				remedies: [hinges(context)]
 			}

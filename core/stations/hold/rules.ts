@@ -19,9 +19,9 @@ export const holdRules: Rule[] = [
 		id: 'hold.tape-on-piece',
 		station: 'hold',
 		of: 'safety',
-		when: 'hardware-shop, brown gummed or transfer tape on the piece',
+		when: 'household, brown gummed or transfer tape on the piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'It stains, eats in and does not come off again.',
+		why: 'It stains, penetrates and cannot be removed.',
 		fixes: 'Wheat-starch paste and tissue.',
 		find: (context) => (context.job.hold.adhesive.family === 'hardware' ? [adhesiveCase(context, 'touches the piece')] : [])
 	},
@@ -29,7 +29,7 @@ export const holdRules: Rule[] = [
 		id: 'hold.adhesive-irreversible',
 		station: 'hold',
 		of: 'safety',
-		when: 'whole-surface or unremovable adhesive',
+		when: 'overall mounting or an adhesive that cannot be removed',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'The piece can then never be treated, remounted or cleaned.',
 		fixes: 'Wheat-starch paste and tissue.',
@@ -47,9 +47,9 @@ export const holdRules: Rule[] = [
 		id: 'hold.grade',
 		station: 'hold',
 		of: 'safety',
-		when: 'an adhesive whose table does not reach the grade',
+		when: 'an adhesive below the grade',
 		severity: { rare: 'stop', keep: 'stop' },
-		why: 'The hold must come off as gently as the grade asks, years later.',
+		why: 'It must come off as gently as the grade demands, years later.',
 		fixes: 'Wheat-starch paste and tissue.',
 		school: 'adhesive',
 		find: (context) => {
@@ -63,10 +63,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.load',
 		station: 'hold',
 		of: 'safety',
-		when: 'the load on a hinge is above its long-term working value',
+		when: 'the load on a hinge is above its long-term limit',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
-		why: 'An overloaded hinge creeps and lets the sheet fall.',
-		fixes: 'More hinges; else pockets or strips, where the window hides ones that hold.',
+		why: 'An overloaded hinge creeps and drops the sheet.',
+		fixes: 'More hinges; else pockets or strips, where the overlap hides them.',
 		find: (context) => {
 			return heldSights(context).flatMap((sight) => {
 				const { hold } = sight;
@@ -78,7 +78,7 @@ export const holdRules: Rule[] = [
 				};
 				return [
 					{
-						says: `${which(sight)}Each hinge bears ${showShare(hold.loadKPa, hold.workingKPa)} of what it may for years.`,
+						says: `${which(sight)}Each hinge carries ${showShare(hold.loadKPa, hold.workingKPa)} of its limit.`,
 						where: named(sight.number, 'hold.loadKPa'),
 						remedies: [more, ...inFolded(context)]
 					}
@@ -90,10 +90,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.stronger-than-sheet',
 		station: 'hold',
 		of: 'safety',
-		when: 'a hinge tissue heavier than half the sheet’s weight, or tape on paper under 90 g/m²',
+		when: 'hinge tissue over half the sheet’s g/m², or tape on paper under 90 g/m²',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'The hinge must tear before the sheet does.',
-		fixes: 'Pockets or strips, where the window hides ones that hold; paste and tissue in place of tape.',
+		fixes: 'Pockets or strips, where the overlap hides them; paste and tissue instead of tape.',
 		find: (context) => {
 			const { adhesive } = context.job.hold;
 			const { grammage } = context.job.piece;
@@ -102,7 +102,7 @@ export const holdRules: Rule[] = [
 				return heldSights(context)
 					.filter(({ hold }) => hold.tissue === null)
 					.map((sight) => ({
-						says: `${which(sight)}No tissue is light enough for a sheet of ${showNumber(sight.piece.grammage)} g/m²; corners or strips hold it better.`,
+						says: `${which(sight)}No tissue is light enough for a sheet of ${showNumber(sight.piece.grammage)} g/m²; use corner pockets or edge strips.`,
 						where: named(sight.number, 'hold.tissue'),
 						remedies: inFolded(context)
 					}));
@@ -116,10 +116,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.to-mat',
 		station: 'hold',
 		of: 'safety',
-		when: 'the sheet hangs from the window mat instead of the under-mat',
+		when: 'the sheet hangs from the window mat instead of the back mat',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'The window could not be changed without touching the piece.',
-		fixes: 'Hang it from the under-mat.',
+		why: 'The window mat could not be changed without touching the piece.',
+		fixes: 'Hang it from the back mat.',
 		school: 'hang-from',
 		find: (context) =>
 			context.job.hold.from === 'window-mat' && isHinge(context.job.hold.kind)
@@ -127,7 +127,7 @@ export const holdRules: Rule[] = [
 						{
 							says: 'The sheet hangs from the window mat.',
 							where: 'schools.hang-from',
-							remedies: [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')]
+							remedies: [remedy(context, 'Hang it from the back mat', ['schools', 'hang-from'], 'under-mat')]
 						}
 					]
 				: []
@@ -138,14 +138,14 @@ export const holdRules: Rule[] = [
 		of: 'safety',
 		when: 'a sheet worked on both sides is hinged',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'A hinge lies on the work at its back; corners, strips or a window on both sides leave it clear.',
-		fixes: 'Corner pockets or strips, where the window hides ones that hold.',
+		why: 'A hinge would cover work on the back; corner pockets, strips or a window on both sides leave it clear.',
+		fixes: 'Corner pockets or strips, where the overlap hides them.',
 		find: (context) => {
 			const { job, plan } = context;
 			return job.piece.bothSides && plan.hold && isHinge(job.hold.kind)
 				? [
 						{
-							says: 'The sheet is worked on both sides, and hinges lie on its back.',
+							says: 'The sheet is worked on both sides, and hinges go on its back.',
 							where: 'piece.bothSides',
 							remedies: inFolded(context)
 						}
@@ -157,23 +157,22 @@ export const holdRules: Rule[] = [
 		id: 'hold.water-harm',
 		station: 'hold',
 		of: 'safety',
-		when: 'an adhesive that is wetted, or comes off with water or heat, on bone, ivory, horn or tortoiseshell, or its whole back stuck down; a water-based one on vellum or parchment a caution',
+		when: 'an adhesive that is wetted, or released by water or heat, on bone, ivory, horn or tortoiseshell, or overall mounting of it; a water-based one on vellum or parchment a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'It swells and warps where it is wetted or heated, and does not come back.',
-		fixes: 'Strips or pockets, the frame’s lip, or what a conservator chooses.',
+		why: 'It swells and warps where wetted or heated, for good.',
+		fixes: 'Strips or pockets, the frame’s lip, or a conservator’s choice.',
 		find: (context) => {
 			const { piece, hold } = context.job;
 			const name = piece.kind === 'vellum' ? 'vellum' : (piece.material ?? 'bone');
 			const found = (says: string, severity?: 'caution'): Case[] => [
 				{ says, where: 'hold.adhesive', ...(severity ? { severity } : {}), remedies: dryHolds(context) }
 			];
-			if (piece.kind === 'vellum')
-				return isWetted(hold.adhesive) ? found(`${hold.adhesive.name} brings water to ${name}.`, 'caution') : [];
+			if (piece.kind === 'vellum') return isWetted(hold.adhesive) ? found(`${hold.adhesive.name} wets ${name}.`, 'caution') : [];
 			if (piece.kind !== 'bone') return [];
-			if (hold.kind === 'whole-surface') return found(`The whole back of the ${name} is stuck down.`);
-			if (isWetted(hold.adhesive)) return found(`${hold.adhesive.name} brings water to ${name}.`);
+			if (hold.kind === 'whole-surface') return found(`The ${name} is mounted overall.`);
+			if (isWetted(hold.adhesive)) return found(`${hold.adhesive.name} wets ${name}.`);
 			return bringsWaterOrHeat(hold.adhesive)
-				? found(`${hold.adhesive.name} comes off with ${hold.adhesive.release}: neither may come near ${name}.`)
+				? found(`${hold.adhesive.name} comes off with ${hold.adhesive.release}: keep both away from ${name}.`)
 				: [];
 		}
 	},
@@ -181,10 +180,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.no-bond',
 		station: 'hold',
 		of: 'safety',
-		when: 'a water-based adhesive on a back that takes no water: resin-coated and coated photo papers, synthetic paper, film',
+		when: 'a water-based adhesive on a back that can’t absorb water: resin-coated and coated photo papers, synthetic paper, film',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Paste and gummed tape need paper to sink into; on plastic they let go, and the sheet falls.',
-		fixes: 'Pockets or strips, where the window hides ones that hold; at Show a self-adhesive tissue.',
+		why: 'Paste and gummed tape must sink into paper; on plastic they let go and the sheet falls.',
+		fixes: 'Pockets or strips, where the overlap hides them; at Show a self-adhesive tissue.',
 		find: (context) => {
 			const { piece, hold } = context.job;
 			if (!piece.noWater || !isWetted(hold.adhesive)) return [];
@@ -194,7 +193,7 @@ export const holdRules: Rule[] = [
 					: [];
 			return [
 				{
-					says: `${hold.adhesive.name} does not bond to the back of this ${piece.kind === 'photograph' ? 'photograph' : 'sheet'}: it takes no water.`,
+					says: `${hold.adhesive.name} does not bond to the back of this ${piece.kind === 'photograph' ? 'photograph' : 'sheet'}: it can’t absorb water.`,
 					where: 'hold.adhesive',
 					remedies: [
 						...inFolded(context),
@@ -209,10 +208,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.friable-down',
 		station: 'hold',
 		of: 'safety',
-		when: 'a way of holding that lays a shedding sheet on its face, or turns it over',
+		when: 'a hold that lays a friable sheet on its face or turns it over',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What sheds leaves its surface on whatever it lies on.',
-		fixes: 'Hinges from the under-mat, the sheet face up.',
+		why: 'A friable surface comes off on whatever it touches.',
+		fixes: 'Hinges from the back mat, the sheet face up.',
 		find: (context) => {
 			const { job, file } = context;
 			const { hold, piece } = job;
@@ -230,10 +229,10 @@ export const holdRules: Rule[] = [
 			return [
 				{
 					says: fromMat
-						? 'Held on the back of the window mat, the sheet lies on its face: it sheds.'
-						: `${holdNames(job).paper}: the piece is turned over for them, and it sheds.`,
+						? 'Held on the window mat’s back, the friable sheet lies on its face.'
+						: `${holdNames(job).paper}: the friable piece is turned over for them.`,
 					where: fromMat ? 'schools.hang-from' : 'hold.kind',
-					remedies: fromMat ? [remedy(context, 'Hang it from the under-mat', ['schools', 'hang-from'], 'under-mat')] : upward
+					remedies: fromMat ? [remedy(context, 'Hang it from the back mat', ['schools', 'hang-from'], 'under-mat')] : upward
 				}
 			];
 		}
@@ -242,11 +241,10 @@ export const holdRules: Rule[] = [
 		id: 'hold.conservator',
 		station: 'hold',
 		of: 'safety',
-		when: 'what holds the piece is a conservator’s choice',
+		when: 'the hold is a conservator’s choice',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'Nothing is planned for it here; it is written on the record once it is known.',
-		find: ({ job }) =>
-			job.hold.kind === 'conservator' ? [{ says: 'A conservator chooses what holds the piece.', where: 'hold.kind' }] : []
+		why: 'It is not planned here; record it once known.',
+		find: ({ job }) => (job.hold.kind === 'conservator' ? [{ says: 'A conservator chooses the hold.', where: 'hold.kind' }] : [])
 	},
 	...placeRules
 ];
@@ -281,7 +279,7 @@ function adhesiveCase(context: Context, says: string): Case {
 function instead(context: Context): Remedy[] {
 	const { file, job } = context;
 	if (job.piece.kind === 'textile')
-		return [{ label: 'Stitches on a covered board', patch: kindPatch(file, 'stitching', 'none') }];
+		return [{ label: 'Stitching on a covered board', patch: kindPatch(file, 'stitching', 'none') }];
 	if (job.piece.kind === 'bone' || job.piece.kind === 'vellum') return dryHolds(context);
 	if (job.hold.kind === 'whole-surface') {
 		const hinge = job.windows.some(({ way }) => way === 'float') ? 'pass-through' : 't-hinge';

@@ -91,8 +91,8 @@ test('hold.off-board says what would fit, and an under-mat where there is no boa
 	);
 	const none = workedJob({ guard: { glazing: 'uv-acrylic', underMat: null, backing: 'fluted-pp' } });
 	const finding = says(none, 'hold.off-board')!;
-	assert.match(finding.says, /no board behind the sheet/);
-	assert.match(finding.remedies[0]!.label, /^An under-mat of /);
+	assert.match(finding.says, /No board behind the sheet/);
+	assert.match(finding.remedies[0]!.label, /^A back mat of /);
 	assert.ok(!has(fixed(none, 'hold.off-board').plan, 'hold.off-board'));
 	assert.ok(
 		!has(planSingle({ ...none, schools: { 'hang-from': 'window-mat' } }), 'hold.off-board'),
@@ -118,11 +118,11 @@ test('a pocket that is too short says its least, by how much, and what overlap w
 	const finding = says(workedJob({ hold: { kind: 'corners' }, window: { overlap: 6 } }), 'hold.corner-shows')!;
 	assert.equal(
 		finding.says,
-		'Corner pockets of 11 mm are 1 mm too short: 12 mm is the least that holds. An overlap of 6.5 mm on every side would do.'
+		'Corner pockets of 11 mm are 1 mm too short: 12 mm is the minimum that holds. An overlap of 6.5 mm on every side would be enough.'
 	);
 });
 
-test('what is stuck down whole does not bulge; its board counts in layers and depth; its wait is its own', () => {
+test('what is mounted overall does not bulge; its board counts in layers and depth; its wait is its own', () => {
 	const stuck = planned({
 		aim: 'show',
 		piece: { ...sheet, replaceable: true },

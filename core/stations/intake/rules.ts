@@ -5,8 +5,8 @@ import { PROTECTED } from '../../job/decide-piece.ts';
 const CONCERN: Record<string, string> = {
 	flaking: 'flaking paint',
 	mould: 'mould',
-	brittle: 'a brittle support',
-	'old-tape': 'old tape on it',
+	brittle: 'brittle support',
+	'old-tape': 'old tape',
 	nitrate: 'nitrate film',
 	corrosion: 'active corrosion'
 };
@@ -18,12 +18,12 @@ export const intakeRules: Rule[] = [
 		of: 'safety',
 		when: 'ivory, horn, tortoiseshell, protected species, human remains or an archaeological find',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Trade and transport of it are regulated by law: ask before accepting, moving or selling.',
+		why: 'Trade and transport are regulated by law: ask before accepting, moving or selling.',
 		find: ({ job }) => {
 			const { concerns, material } = job.piece;
 			if (!concerns.includes('protected')) return [];
 			const named =
-				material && PROTECTED.includes(material) ? `The piece is ${material}.` : 'The piece holds protected material.';
+				material && PROTECTED.includes(material) ? `The piece is ${material}.` : 'The piece contains protected material.';
 			return [{ says: named, where: 'piece.concerns' }];
 		}
 	},
@@ -33,7 +33,7 @@ export const intakeRules: Rule[] = [
 		of: 'safety',
 		when: 'flaking, mould, brittle, old tape to remove, nitrate film, active corrosion',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Stop and refer: a wrong touch here cannot be taken back.',
+		why: 'Stop and refer: damage here cannot be undone.',
 		find: ({ job }) =>
 			job.piece.concerns
 				.filter((concern) => concern !== 'protected')
@@ -43,20 +43,20 @@ export const intakeRules: Rule[] = [
 		id: 'piece.medium-unknown',
 		station: 'intake',
 		of: 'safety',
-		when: 'a medium that the shop’s list does not have',
+		when: 'a medium not on the shop’s list',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'What sheds, sticks, fades or shrinks from alkali follows from the medium. Say it for this one.',
+		why: 'Friability, sticking, fading and alkali limits follow from the medium. Set them for this one.',
 		find: ({ job }) =>
-			job.piece.unknownMedia.map((word) => ({ says: `The shop’s list of media does not have “${word}”.`, where: 'piece.medium' }))
+			job.piece.unknownMedia.map((word) => ({ says: `Not on the shop’s list of media: “${word}”.`, where: 'piece.medium' }))
 	},
 	{
 		id: 'ready.not-dry',
 		station: 'intake',
 		of: 'safety',
-		when: 'varnish, fixative or paint that is not dry',
+		when: 'varnish, fixative or paint not dry',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What dries behind glazing sticks to it and fogs it.',
-		fixes: 'Saying that it is dry, once it is.',
+		why: 'Behind glazing, anything still drying sticks to it and fogs it.',
+		fixes: 'Mark it dry, once it is.',
 		find: (context) =>
 			context.job.piece.dry === false
 				? [
@@ -72,15 +72,15 @@ export const intakeRules: Rule[] = [
 		id: 'ready.dry-unknown',
 		station: 'intake',
 		of: 'safety',
-		when: 'a medium or a fixative that has to dry, and nobody has said whether it has',
+		when: 'a medium or fixative that must dry, and is not recorded as dry',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Oil and varnish can take months; what dries behind glazing sticks to it and fogs it.',
-		fixes: 'Saying whether it is dry.',
+		why: 'Oil and varnish can take months; behind glazing they stick to it and fog it.',
+		fixes: 'Record whether it is dry.',
 		find: (context) =>
 			context.job.piece.dry === null
 				? [
 						{
-							says: 'Is it dry? Nobody has said so yet.',
+							says: 'Is it dry? Not recorded yet.',
 							where: 'piece.dry',
 							remedies: [remedy(context, 'It is dry', ['piece', 'dry'], true)]
 						}

@@ -23,7 +23,7 @@ test('years by glazing: eight classes each, the tougher the longer; nothing in t
 	assert.deepEqual(yearsByGlazing({ ...place, sources: [{ lux: 0, hoursPerDay: 8, uv: 0 }] }, [acrylic]), []);
 });
 
-test('dose over a life: all is spent after the years to a fade, half the months take twice as long', () => {
+test('dose over a life: all is spent after the years to a visible fade, half the months take twice as long', () => {
 	const [whole, half] = doseOverLife(place, 3, acrylic, [12, 6], 10);
 	assert.ok(Math.abs(half!.years - 2 * whole!.years) < 1e-9);
 	assert.equal(whole!.spent.length, 11);

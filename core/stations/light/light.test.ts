@@ -97,7 +97,7 @@ test('in the dark nothing fades, and nothing is divided by nothing', () => {
 	assert.equal(uvShare(daylight(0, 8), 3), 1);
 });
 
-test('UV glazing hardly helps under LED, and much beside daylight', () => {
+test('UV glazing hardly helps below LED, and much beside daylight', () => {
 	assert.ok(uvShare(exposureIn('corridor'), 4) <= builtInShop.house.uvHardlyHelps);
 	assert.ok(uvShare(exposureIn('living-room'), 4) > 2);
 });

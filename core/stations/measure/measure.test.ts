@@ -33,7 +33,7 @@ test('unequal sides without diagonals: 400, 404, 551, 551', () => {
 	assert.equal(measure.leanTakenAsZero, true);
 });
 
-test('one width and one height: the readings themselves are usable', () => {
+test('one width and one height: measurements themselves are usable', () => {
 	const measure = measured({ width: 402, height: 551 });
 	assert.deepEqual(measure.usable, { width: 402, height: 551, left: 0, top: 0 });
 	assert.deepEqual(measure.loses, { top: 0, right: 0, bottom: 0, left: 0 });
@@ -67,7 +67,7 @@ test('readings that no sheet can have are refused with the likeliest slip', () =
 	};
 	const inches = says({ top: 402, bottom: 402, left: 551, right: 551, d1: 26.9 });
 	assert.equal(inches.path, 'piece.readings');
-	assert.match(inches.says, /first diagonal was read in inches/);
+	assert.match(inches.says, /first diagonal was measured in inches/);
 	assert.match(says({ top: 402, bottom: 402, left: 551, right: 551, d1: 68.2 }).says, /centimetres/);
 	assert.match(says({ top: 402, bottom: 40.2, left: 551, right: 40 }).says, /Perhaps|again/);
 });

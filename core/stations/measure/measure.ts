@@ -43,7 +43,7 @@ export function planMeasure(
 ): Measure {
 	const write = (name: string, term: Term, anchor: string) => figure(`measure.${name}`, term, `measure#${anchor}`);
 	const solved = solveDiagonal(readings, readings);
-	if (solved === null) fail(place, `No ${what} can have these readings. ${likeliestSlip(readings)}`);
+	if (solved === null) fail(place, `No ${what} can have these measurements. ${likeliestSlip(readings)}`);
 	const read = at(READINGS, Number.NaN);
 	const d1 = write('diagonals.d1', named('firstDiagonal', solved, [read]), 'outline');
 	const d2 = write('diagonals.d2', named('otherDiagonal', otherDiagonal(readings, d1.value), [read, d1]), 'outline');

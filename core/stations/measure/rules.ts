@@ -9,16 +9,16 @@ export const measureRules: Rule[] = [
 		id: 'measure.misfit',
 		station: 'measure',
 		of: 'safety',
-		when: 'the two diagonals miss the four sides by more than {outOfTrue}',
+		when: 'diagonals and sides disagree by more than {outOfTrue}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Five readings fix the sheet and the sixth checks them. Measure again before anything is cut.',
+		why: 'Five measurements define the sheet; the sixth checks them. Measure again before anything is cut.',
 		find: (context) => {
 			return measured(context).flatMap(({ measure, number }) =>
 				measure.misfit <= context.shop.house.outOfTrue
 					? []
 					: [
 							{
-								says: `${which({ number })}The readings disagree by ${saidRead(context, measure.misfit)}.`,
+								says: `${which({ number })}The measurements disagree by ${saidRead(context, measure.misfit)}.`,
 								where: named(number, 'measure.misfit')
 							}
 						]
@@ -29,9 +29,9 @@ export const measureRules: Rule[] = [
 		id: 'measure.lean',
 		station: 'measure',
 		of: 'safety',
-		when: 'a lean over {outOfTrue}, or opposite sides that differ by more than that',
+		when: 'a lean, or a difference between opposite sides, of more than {outOfTrue}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'The window is upright in it, so the sheet loses a little on every side; the true outline is drawn.',
+		why: 'The window is cut square, so a leaning sheet loses a little on every side; the true outline is drawn.',
 		find: (context) => {
 			return measured(context).flatMap(({ measure, number, readings }) => {
 				if (Math.abs(measure.lean) > context.shop.house.outOfTrue) {

@@ -40,9 +40,9 @@ function* guesses(readings: Readings): Generator<Guess> {
 		}
 		const value = there(readings[one], 'readings');
 		for (const [factor, says] of [
-			[MM_PER_INCH, 'was read in inches'],
-			[1 / MM_PER_INCH, 'was written in mm and taken for inches'],
-			[10, 'was read in centimetres']
+			[MM_PER_INCH, 'was measured in inches'],
+			[1 / MM_PER_INCH, 'was entered in mm but taken as inches'],
+			[10, 'was measured in centimetres']
 		] as const) {
 			yield { readings: { ...readings, [one]: value * factor }, says: `Perhaps the ${LABEL[one]} ${says}.` };
 		}

@@ -16,11 +16,10 @@ export const depthRules: Rule[] = [
 		id: 'pack.proud',
 		station: 'pack',
 		of: 'fit',
-		when: 'the pack is thicker than the rabbet is deep',
+		when: 'the pack is deeper than the rabbet',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Points find nothing to hold to and the back can’t be closed.',
-		fixes:
-			'A thinner filler or none; strips glued to the frame’s back; offset clips; where none of them helps, a deeper moulding.',
+		why: 'Points have nothing to hold in, and the back can’t close.',
+		fixes: 'A thinner filler or none; strips glued to the frame’s back; offset clips; else a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			if (clearance === undefined || isAtLeast(clearance, -mayStandProud(context))) return [];
@@ -37,10 +36,10 @@ export const depthRules: Rule[] = [
 		id: 'pack.tight',
 		station: 'pack',
 		of: 'fit',
-		when: 'less than {roomForPoints} is left for the points',
+		when: 'less than {roomForPoints} of depth for the points',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A point driven through the edge of the backing presses on the pack.',
-		fixes: 'A thinner filler or none; strips glued to the frame’s back; where neither helps, a deeper moulding.',
+		why: 'A point driven through the edge of the backing board presses on the pack.',
+		fixes: 'A thinner filler or none; strips glued to the frame’s back; else a deeper moulding.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
 			const { roomForPoints } = context.shop.house;
@@ -49,7 +48,7 @@ export const depthRules: Rule[] = [
 			const [has, needs] = saidBoth(context, clearance, roomForPoints);
 			return [
 				{
-					says: `${isNothing(clearance) ? 'No room' : `Only ${has}`} is left for the points; they need ${needs}.`,
+					says: `${isNothing(clearance) ? 'No room' : `Only ${has}`} of depth for the points; they need ${needs}.`,
 					where: 'pack.clearance',
 					remedies: depthRemedies(context, roomForPoints - clearance)
 				}
@@ -60,10 +59,10 @@ export const depthRules: Rule[] = [
 		id: 'pack.points-in-groove',
 		station: 'pack',
 		of: 'fit',
-		when: 'the pack ends where a groove in the rabbet’s wall would swallow the points',
+		when: 'the pack ends at a groove in the rabbet’s wall, where points would go in',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
 		why: 'Points driven into a groove hold nothing.',
-		fixes: 'Building up past the groove with a filler.',
+		fixes: 'Build up past the groove with a filler.',
 		find: (context) => {
 			const thickness = context.plan.pack?.thickness;
 			const groove = context.job.frame?.groove;
@@ -97,7 +96,7 @@ export const depthRules: Rule[] = [
 		of: 'fit',
 		when: 'the pack ends more than {recessedFrom} below the moulding’s back',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'The tape has to span the step, so a wider one is planned; a filler brings the pack up.',
+		why: 'The tape must span the step, so a wider one is planned; or raise the pack with a filler.',
 		fixes: 'A filler that leaves room for the points.',
 		find: (context) => {
 			const clearance = context.plan.pack?.clearance;
@@ -114,7 +113,7 @@ export const depthRules: Rule[] = [
 					says: `The pack ends ${saidRead(context, clearance)} below the moulding’s back.`,
 					...(context.plan.back?.tape
 						? {}
-						: { why: 'So far from the back, points and cover have little to hold to; a filler brings the pack up.' }),
+						: { why: 'So deep, points and dust cover have little to hold to; a filler raises the pack.' }),
 					where: 'pack.clearance',
 					remedies: thickness === null ? [] : [anotherFiller(context, thickness)]
 				}
@@ -127,8 +126,8 @@ export const depthRules: Rule[] = [
 		of: 'fit',
 		when: 'a metal channel leaves less than {clipLeast} for its spring clips, or more than {clipMost|bare}',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'In less room than a spring clip takes a shim of card holds the pack; over more the clip presses on nothing.',
-		fixes: 'A filler that brings the pack up; where there is no room for a clip, a thinner filler, else a deeper section.',
+		why: 'With too little room, a card shim holds the pack; with too much, the clip presses on nothing.',
+		fixes: 'A filler to raise the pack; without room for a clip, a thinner filler, else a deeper section.',
 		find: (context): Case[] => {
 			const clearance = context.plan.pack?.clearance;
 			const { clipLeast, clipMost } = context.shop.house;
@@ -148,7 +147,7 @@ export const depthRules: Rule[] = [
 			return [
 				{
 					...found,
-					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidRead(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a shim of card holds the pack.`,
+					says: `The channel leaves ${isNothing(clearance) ? 'nothing' : saidRead(context, clearance)}: a spring clip needs ${leastSaid(context, clipLeast)}, so a card shim holds the pack.`,
 					remedies: orElse(thinnerFiller(context, clipLeast - clearance), () => deeperMoulding(context, clipLeast - clearance))
 				}
 			];
@@ -209,7 +208,7 @@ function thinnerFiller(context: Context, missing: number): Remedy[] {
 	// What is left is whole layers of it.
 	const { board, thickness } = nth(fillers, index);
 	const left = cutDown(thickness - missing, board.thickness);
-	if (left < THINNEST_FILLER) return [{ label: 'Leave the filler out', patch: drop(context.file, ['guard', 'fillers', index]) }];
+	if (left < THINNEST_FILLER) return [{ label: 'Remove the filler', patch: drop(context.file, ['guard', 'fillers', index]) }];
 	return [
 		remedy(
 			context,

@@ -23,28 +23,26 @@ export const packRules: Rule[] = [
 		id: 'gap.contact',
 		station: 'pack',
 		of: 'safety',
-		when: 'nothing keeps the glazing off the piece',
+		when: 'no gap between glazing and piece',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Damp settles on the glazing, and what touches it sticks to it.',
+		why: 'Condensation forms on the glazing, and anything touching it sticks.',
 		school: 'mat',
-		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		fixes: 'Lift the mat nearest the piece; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || pack.gap > 0 || context.job.guard.glazing.family === 'none') return [];
 			const need = gapNeed(context.job, context.shop.house, context.grade, longestOf(each(measure))).value;
-			return [
-				{ says: 'The piece lies against the glazing.', where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }
-			];
+			return [{ says: 'The piece touches the glazing.', where: 'pack.gap', remedies: liftRemedies(context, need - pack.gap) }];
 		}
 	},
 	{
 		id: 'gap.small',
 		station: 'pack',
 		of: 'safety',
-		when: 'the air over the piece is less than it needs; under half of it a stop at Keep too, of an unfixed sheet that sheds',
+		when: 'too small a gap over the piece; under half of it a stop at Keep too, for an unfixed friable sheet',
 		severity: { rare: 'stop', keep: 'caution', show: 'note' },
-		why: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.',
-		fixes: 'The mat nearest the piece lifted; a spacer where strips have no room.',
+		why: 'In warm, humid air the sheet bulges toward the glazing; it must not touch.',
+		fixes: 'Lift the mat nearest the piece; a spacer where strips have no room.',
 		find: (context) => {
 			const { pack, measure } = context.plan;
 			if (!pack || !measure || pack.gap <= 0 || context.job.guard.glazing.family === 'none') return [];
@@ -55,9 +53,11 @@ export const packRules: Rule[] = [
 			if (isAtLeast(pack.gap, need)) return [];
 			return [
 				{
-					says: `${saidBoth(context, pack.gap, need)[0]} of air over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,
+					says: `${saidBoth(context, pack.gap, need)[0]} gap over the piece; it needs ${saidBoth(context, pack.gap, need)[1]}.`,
 					where: 'pack.gap',
-					...(sheds ? { why: 'What it sheds is drawn to the glazing, and a knock reaches it.' } : { why: whyGap(context) }),
+					...(sheds
+						? { why: 'Loose particles are drawn to the glazing, and a knock reaches the piece.' }
+						: { why: whyGap(context) }),
 					...(sheds && context.grade === 'keep' && isBelow(pack.gap, need / 2) ? { severity: 'stop' as const } : {}),
 					remedies: liftRemedies(context, need - pack.gap)
 				}
@@ -68,10 +68,10 @@ export const packRules: Rule[] = [
 		id: 'gap.sag',
 		station: 'pack',
 		of: 'safety',
-		when: 'glazing that lies flat sags by more than the gap',
+		when: 'glazing, laid flat, sags by more than the gap',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'At the bench and in a van the glazing would touch the piece: carry it upright.',
-		fixes: 'The mat nearest the piece lifted, a spacer, or thicker glazing; else carry it upright.',
+		why: 'Flat at the bench or in a van, the glazing would touch the piece: carry it upright.',
+		fixes: 'Lift the mat nearest the piece, a spacer, or thicker glazing; else carry it upright.',
 		find: (context) => {
 			const { pack } = context.plan;
 			// Without glazing nothing sags, and what lies against it has its own finding.
@@ -80,7 +80,7 @@ export const packRules: Rule[] = [
 			const [sags, air] = saidBoth(context, pack.sag, pack.gap);
 			return [
 				{
-					says: `Lying flat, the glazing sags by at most ${sags} over ${air} of air.${carried}`,
+					says: `Laid flat, the glazing sags by up to ${sags} over ${air} gap.${carried}`,
 					where: 'pack.sag',
 					remedies: [...liftRemedies(context, pack.sag - pack.gap), ...stifferGlazing(context, pack.gap)]
 				}
@@ -91,10 +91,10 @@ export const packRules: Rule[] = [
 		id: 'pack.not-made',
 		station: 'pack',
 		of: 'fit',
-		when: 'no stack of the shop’s boards makes the height of a lift, a filler or a cotton spacer within {madeWithin}',
+		when: 'no stack of the shop’s boards gives the height of a lift, filler or cotton spacer within {madeWithin}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'A height is cut from boards in layers; one that no stack makes is not what will lie there.',
-		fixes: 'The nearest height that a stack makes.',
+		why: 'Heights are built up in board; one no stack makes can’t be built.',
+		fixes: 'The nearest height a stack gives.',
 		find: notMade
 	},
 	...depthRules
@@ -103,13 +103,13 @@ export const packRules: Rule[] = [
 /** Why this piece needs it: what is stiff does not bulge, what sticks does not need to. */
 function whyGap({ job, grade }: Context): string {
 	const { piece } = job;
-	if (isStiff(piece.kind)) return 'Paint and panel warm in the sun; what touches the glazing sticks to it.';
-	if (piece.kind === 'photograph' || piece.sticks) return 'Warm and damp, its surface sticks to glazing that it touches.';
+	if (isStiff(piece.kind)) return 'Paint warms in the sun; touching the glazing, it sticks.';
+	if (piece.kind === 'photograph' || piece.sticks) return 'In warm, humid air its surface sticks to glazing it touches.';
 	if (piece.kind === 'bone' || piece.kind === 'object') return 'A knock on the glazing must not reach it.';
-	if (piece.kind === 'textile') return 'Threads that press on the glazing flatten, and damp stays between.';
+	if (piece.kind === 'textile') return 'Threads pressed on the glazing flatten, and moisture stays between.';
 	return grade === 'rare'
-		? 'In warmth and damp the sheet bulges toward the glazing; at Rare it stays clear of it by more than the least.'
-		: 'In warmth and damp the sheet bulges toward the glazing; it must not reach it.';
+		? 'In warm, humid air the sheet bulges toward the glazing; Rare needs more than the minimum gap.'
+		: 'In warm, humid air the sheet bulges toward the glazing; it must not touch.';
 }
 
 /** Lifts, fillers and cotton spacers that no boards of the shop add up to. */
@@ -120,10 +120,10 @@ function notMade(context: Context): Case[] {
 		const height = layer.thickness;
 		const about = (what: string, where: string, boards: Board[], fix: (to: number) => Remedy): Case[] => {
 			const nearest = nearestHeight(height, boards);
-			const would = nearest ? `; ${saidFine(context, nearest.height)} would be` : '';
+			const would = nearest ? `; ${saidFine(context, nearest.height)} would work` : '';
 			return [
 				{
-					says: `No stack of the shop’s boards makes ${what} of ${saidFine(context, height)}${would}.`,
+					says: `No stack of the shop’s boards gives ${what} of ${saidFine(context, height)}${would}.`,
 					where,
 					remedies: nearest ? [fix(nearest.height)] : []
 				}

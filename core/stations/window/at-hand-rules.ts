@@ -16,10 +16,10 @@ export const atHandRules: Rule[] = [
 		id: 'mat.opening-large',
 		station: 'window',
 		of: 'safety',
-		when: 'a mat at hand whose opening is larger than the sheet: nothing covers an edge',
+		when: 'a ready-cut mat with an opening larger than the sheet',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The sheet falls through its window, or its edge stands in sight.',
-		fixes: 'A second mat cut to go under it; or the sheet floats in it.',
+		why: 'The sheet falls through, or its edge shows.',
+		fixes: 'A second mat cut to go behind it; or float the sheet in it.',
 		find: (context) => {
 			const { plan, job } = context;
 			const { window } = plan;
@@ -40,9 +40,9 @@ export const atHandRules: Rule[] = [
 		id: 'mat.outer-off',
 		station: 'window',
 		of: 'fit',
-		when: 'a mat at hand behind another whose outer size is not that of the pack; a larger one is trimmed, and noted',
+		when: 'a ready-cut mat behind another, its outer size not the pack’s; a larger one is trimmed and noted',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A mat that ends before the frame’s edge slides behind the one before it, and its edge may show.',
+		why: 'A mat smaller than the pack slides about behind the one in front, and its edge may show.',
 		find: ({ plan, job }) =>
 			(plan.window ? job.mats : []).flatMap(({ have }, index) => {
 				const { pack } = there(plan.window, 'window');
@@ -53,7 +53,7 @@ export const atHandRules: Rule[] = [
 				return [
 					{
 						says: `Mat ${index + 1} measures ${showSize(have.outer, job.reader, 'mark')} outside, the pack ${showSize(pack, job.reader, 'mark')}.`,
-						...(small ? {} : { severity: 'note' as const, why: 'It is trimmed to the pack, the same on opposite sides.' }),
+						...(small ? {} : { severity: 'note' as const, why: 'Trim it to the pack, the same on opposite sides.' }),
 						where: `window.mats[${index}].blank`
 					}
 				];
@@ -78,7 +78,7 @@ export function underIt(context: Context): Remedy[] {
 	const mats = file.mats ?? writtenMats(job.mats);
 	return [
 		{
-			label: `A second mat under it, reveal ${said(context, reveal)}`,
+			label: `A second mat behind it, reveal ${said(context, reveal)}`,
 			patch: [
 				...put(file, ['mats'], [...mats, { board, colour: lastOf(job.mats).colour.written, reveal }]),
 				...(file.window?.overlap === undefined ? [] : [{ op: 'remove' as const, path: '/window/overlap' }])

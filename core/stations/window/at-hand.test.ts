@@ -73,7 +73,7 @@ test('a bought mat that is too large: what mends it is offered where it can, and
 			.findings.find((finding) => finding.rule === rule)
 			?.remedies.map(({ label }) => label);
 	const large = atHand({ opening: { width: 410, height: 560 }, outer: HAVE.outer }, { hold: { kind: 't-hinge' } });
-	assert.deepEqual(labels(large, 'mat.opening-large'), ['A second mat under it, reveal 8.5 mm', 'Float the sheet in it']);
+	assert.deepEqual(labels(large, 'mat.opening-large'), ['A second mat behind it, reveal 8.5 mm', 'Float the sheet in it']);
 	const floated = patched(large, planSingle(large).findings.find(({ rule }) => rule === 'mat.opening-large')!.remedies[1]!.patch);
 	assert.deepEqual([floated.window?.way, floated.hold?.kind], ['float', 'pass-through']);
 	assert.deepEqual(planSingle(floated).window!.opening, { width: 410, height: 560 });
@@ -82,7 +82,7 @@ test('a bought mat that is too large: what mends it is offered where it can, and
 		...large,
 		mats: [{ board: 'cotton-4', bevel: 'reverse', have: { opening: { width: 390, height: 560 }, outer: HAVE.outer } }]
 	};
-	assert.deepEqual(labels(high, 'mat.opening-large'), ['A second mat under it, reveal 8.5 mm']);
+	assert.deepEqual(labels(high, 'mat.opening-large'), ['A second mat behind it, reveal 8.5 mm']);
 	const low: JobFile = {
 		...large,
 		mats: [{ board: 'cotton-4', have: { opening: { width: 410, height: 539 }, outer: HAVE.outer } }]

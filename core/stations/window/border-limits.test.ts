@@ -25,7 +25,7 @@ test('window.border-thin: from 300 mm of sheet on, under 40 mm of border, and no
 	assert.deepEqual(found('window.border-thin', even(40, 300), even(40, 300.5)), [false, true]);
 	assert.deepEqual(found('window.border-thin', even(4.5), even(5)), [false, true]);
 	const own = planned({ ...one, borders: { way: 'own', top: 60, right: 60, bottom: 60, left: 30 } });
-	assert.match(says(own, 'window.border-thin'), /^The left border shows 25\.5 mm; 40 mm is the least/);
+	assert.match(says(own, 'window.border-thin'), /^The left border shows 25\.5 mm; 40 mm is the minimum/);
 	assert.deepEqual(fixesOf(own, 'window.border-thin'), ['Border 44.5 mm at the left']);
 });
 
@@ -45,7 +45,7 @@ test('window.frame-too-small: from 15 mm of border on it is large enough', () =>
 	]);
 	assert.match(
 		says(planned(fit(400, 700)), 'window.frame-too-small'),
-		/leaves 5 mm of border at the right; 15 mm of border is the least/
+		/leaves 5 mm of border at the right; 15 mm of border is the minimum/
 	);
 	assert.match(says(planned(fit(391, 700)), 'window.frame-too-small'), /leaves 0\.5 mm of border at the right/);
 	assert.match(says(planned(fit(390, 700)), 'window.frame-too-small'), /leaves no border at the right/);
@@ -88,7 +88,7 @@ test('a size that is offered leaves the strips of a lift their width', () => {
 	assert.notEqual(packOf(36), 'Pack 18 × 24 in');
 });
 
-test('borders that fit: left and top rounded to the nearest, the rest at the right and bottom; the weight at the bottom', () => {
+test('borders that fit: left and top rounded to the nearest, the rest at the right and bottom; the extra at the bottom', () => {
 	const border = (width: number, height: number, weight: number) =>
 		planned({ ...one, borders: { way: 'fit', pack: { width, height }, weight } }).window!.mats[0]!.border;
 	assert.deepEqual(border(490, 649, 10), { top: 50, right: 50, bottom: 60, left: 50 });
@@ -133,7 +133,7 @@ test('a motif that is off centre goes to the middle as far as a border is left',
 test('a pack stays under 5 m', () => {
 	const even = (width: number) => faultsOf({ ...sheet(402, 4000), ...one, borders: { way: 'even', width } });
 	assert.deepEqual(even(505.5), []);
-	assert.match(even(506)[0]!, /borders: These borders make a pack of 1402 × 5000 mm\. A pack stays under 5 m/);
+	assert.match(even(506)[0]!, /borders: These borders make a pack of 1402 × 5000 mm\. Keep the pack under 5 m/);
 });
 
 test('window.frame-too-small: a piece without a mat, by as much as it lacks', () => {
@@ -163,6 +163,6 @@ test('several windows have no one motif', () => {
 			window: { openings: Array(count).fill(opening) }
 		});
 	assert.deepEqual(centred(1), []);
-	assert.match(centred(2)[0]!, /^borders\.centre: Several windows have no one motif/);
-	assert.match(faultsOf({ ...one, borders: { way: 'even', width: 60, centre: 'motif' } })[0]!, /Give the motif’s extremes/);
+	assert.match(centred(2)[0]!, /^borders\.centre: Several windows have no single motif/);
+	assert.match(faultsOf({ ...one, borders: { way: 'even', width: 60, centre: 'motif' } })[0]!, /Enter the motif’s limits/);
 });

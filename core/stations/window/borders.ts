@@ -36,10 +36,7 @@ export function bordersOf(job: Decided, outermost: TermSize, pack: TermSize | nu
 	});
 	const isMoved = shift.width.value !== 0 || shift.height.value !== 0;
 	if (isMoved && Math.min(...Object.values(sideValues(moved))) <= 0)
-		fail(
-			'borders.centre',
-			'The motif is too far off centre to be centred in these borders. Make them wider, or centre the window.'
-		);
+		fail('borders.centre', 'The motif is too far off centre to be centred in these borders. Widen them, or centre the window.');
 	return moved;
 }
 

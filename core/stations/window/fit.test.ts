@@ -7,7 +7,7 @@ import { plan } from '../../plan.ts';
 import { workedJob } from '../../../tests/jobs.ts';
 import { smallestAround, turnedEachWay, wholeInches } from './fit.ts';
 
-test('the list as it comes: inches, centimetres and A-sizes, each once', () => {
+test('the list default: inches, centimetres and A-sizes, each once', () => {
 	assert.equal(PACK_SIZES.length, WRITTEN_SIZES.length);
 	const sizeOf = (name: string) => PACK_SIZES.find((one) => one.name === name)!;
 	assert.ok(Math.abs(sizeOf('16 × 20 in').width - 406.4) < 1e-9);

@@ -1,4 +1,4 @@
-/** Which zones are given up where all of them cannot be satisfied, beside every set that could be. */
+/** Which zones are given up where all cannot be satisfied, beside every set that could be. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Zone } from '../../job/decide-piece.ts';
@@ -59,7 +59,7 @@ test('fewer than eight are all named', () => {
 		[...contrary(11, 13), ...contrary(70, 17)],
 		[...contrary(41, 33)],
 		[...contrary(6, 60), { kind: 'hide' as const, left: 0, top: 20, width: 9, height: 5 }],
-		// What lies under the least overlap is covered whatever the window.
+		// What lies under the minimum overlap is covered whatever the window.
 		[...contrary(50, 40), { kind: 'show' as const, left: 40, top: 1, width: 3, height: 3 }],
 		[...contrary(50, 40), { kind: 'show' as const, left: 40, top: 78, width: 3, height: 3 }],
 		[...contrary(50, 40), { kind: 'show' as const, left: 90, top: 5, width: 3, height: 3 }],
@@ -89,7 +89,7 @@ test('only what is asked about is given up; a zone that is kept off asks for not
 	for (const set of solveWindow(asked)!.giveUp) assert.ok(set.length === 2 && !set.includes(2));
 });
 
-test('a sheet that the least overlap covers has no window, whatever is given up', () => {
+test('a sheet that the minimum overlap covers has no window, whatever is given up', () => {
 	const asked = { ...input(contrary(11, 13)), least: { top: 40, right: 50, bottom: 43, left: 47 } };
 	assert.deepEqual(fewestGivenUp(asked, [0, 1]), []);
 	assert.equal(solveWindow(asked), null);

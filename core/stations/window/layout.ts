@@ -80,7 +80,7 @@ export function keepApart(layout: Layout, openings: readonly TermSize[], wider: 
 			if (isAbove(between(one, nth(holes, next)), 0)) continue;
 			fail(
 				grid ? 'window.grid.gutter' : `window.openings[${next}].at`,
-				`Window ${index + 1} and window ${next + 1} run into each other in the front mat. Set them farther apart${wider.left > 0 ? ', or make the reveals smaller' : ''}.`
+				`Window ${index + 1} and window ${next + 1} overlap in the front mat. Set them farther apart${wider.left > 0 ? ', or make the reveals smaller' : ''}.`
 			);
 		}
 	}

@@ -41,10 +41,10 @@ test('float.support-shows: a support as large as the piece, unless it is bevelle
 	assert.deepEqual(fixesOf(planned(float(0)), 'float.support-shows'), ['Set it back 6 mm']);
 	const flat = { ...float(0), window: { ...float(0).window, support: null } };
 	assert.ok(!has(planned(flat), 'float.support-shows'), 'it has none');
-	assert.match(faultsOf({ ...float(201) })[0]!, /window\.setBack: A support set back 201 mm on every side has no size left/);
+	assert.match(faultsOf({ ...float(201) })[0]!, /window\.setBack: A support set back 201 mm on every side leaves nothing/);
 	// A millimetre of support is one, on either side.
 	assert.deepEqual([faultsOf(float(200.5)), faultsOf({ ...float(200.5), ...sheet(551, 402) })], [[], []]);
-	assert.match(faultsOf({ ...float(201), ...sheet(551, 402) })[0]!, /has no size left/);
+	assert.match(faultsOf({ ...float(201), ...sheet(551, 402) })[0]!, /leaves nothing/);
 });
 
 test('window.deckle-hidden: under a mat, not in a float and not without one', () => {
@@ -156,7 +156,7 @@ test('window.no-paper-left: what is left behind the mat, and the reveal that lea
 	};
 	const rule = 'window.no-paper-left';
 	assert.ok(!has(made(17), rule), '3 mm are left, and 3 are the least');
-	assert.match(says(made(17.5), rule), /^Only 2\.5 mm of paper is left behind the mat at the left; 3 mm is the least\.$/);
+	assert.match(says(made(17.5), rule), /^Only 2\.5 mm of paper is left behind the mat at the left; 3 mm is the minimum\.$/);
 	assert.match(says(made(19.5), rule), /^Only 0\.5 mm of paper/);
 	assert.match(says(made(20), rule), /^No paper is left behind the mat at the left/);
 	assert.match(says(made(22), rule), /^The paper ends 2 mm inside the window at the left/);

@@ -74,7 +74,7 @@ export function planOpening(input: OpeningInput): Opening | null {
 	if (choice.shape === 'arch' && found.opening.height < found.opening.width / 2)
 		fail(
 			`${input.place}.shape`,
-			`An arch ${showSize(found.opening, input.reader)} is too low: its height is at least half its width. Choose another shape, or less overlap at the top and bottom.`
+			`An arch ${showSize(found.opening, input.reader)} is too low: its height must be at least half its width. Choose another shape, or less overlap at the top and bottom.`
 		);
 	return withZones(found, input);
 }
@@ -376,7 +376,7 @@ export function supportOf(input: Pick<OpeningInput, 'choice' | 'step' | 'measure
 	if (support.width <= 0 || support.height <= 0)
 		fail(
 			`${input.place}.setBack`,
-			`A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side has no size left. Set it back less.`
+			`A support set back ${showWithUnit(choice.setBack, input.reader, 'mark')} on every side leaves nothing. Reduce the setback.`
 		);
 	return support;
 }

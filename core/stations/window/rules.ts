@@ -21,10 +21,10 @@ export const windowRules: Rule[] = [
 		id: 'window.overlap-thin',
 		station: 'window',
 		of: 'fit',
-		when: 'an overlap below the least that the sheet’s movement allows (with a reverse bevel, less the board’s thickness)',
+		when: 'an overlap too small for the sheet’s movement (with a reverse bevel, less the board’s thickness)',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'A sheet that shrinks in a dry winter can slip out of its window.',
-		fixes: 'The overlap that is needed, on the sides that lack it.',
+		why: 'In a dry winter the sheet shrinks and can slip out of its window.',
+		fixes: 'Enough overlap on the short sides.',
 		find: (context) =>
 			sights(context).flatMap((sight) => (sight.choice.way === 'cover' && sight.opening.overlap ? thinCase(context, sight) : []))
 	},
@@ -32,20 +32,20 @@ export const windowRules: Rule[] = [
 		id: 'window.no-paper-left',
 		station: 'window',
 		of: 'fit',
-		when: 'a reveal that leaves less paper behind the mat than the least overlap; a stop at Rare and Keep where the paper ends inside the window',
+		when: 'a reveal that leaves less paper behind the mat than the minimum overlap; a stop at Rare and Keep where the paper ends inside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'The mat has nothing to hold the sheet down with: its edge can slip into the window.',
-		fixes: 'A reveal that leaves the paper covered.',
+		why: 'Too little under the mat: the sheet’s edge can slip into the window.',
+		fixes: 'A reveal that keeps the paper’s edge covered.',
 		find: (context) => sights(context).flatMap((sight) => (sight.choice.way === 'reveal' ? noPaperCase(context, sight) : []))
 	},
 	{
 		id: 'window.zone-covered',
 		station: 'window',
 		of: 'fit',
-		when: 'a zone that must show lies less than {showZoneMargin} inside the window',
+		when: 'a zone that must show is less than {showZoneMargin} inside the window',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What must be seen would lie under the mat, or so near its edge that a small shift covers it.',
-		fixes: 'Less overlap on the side of the zone.',
+		why: 'It would sit under the mat, or so near its edge that a small shift covers it.',
+		fixes: 'Less overlap on that side.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'show').flatMap((zone) => coveredCase(context, sight, zone)))
 	},
@@ -53,10 +53,10 @@ export const windowRules: Rule[] = [
 		id: 'window.zone-exposed',
 		station: 'window',
 		of: 'fit',
-		when: 'a zone that must be hidden lies less than {hideZoneMargin} outside the window',
+		when: 'a zone that must be hidden is less than {hideZoneMargin} outside the window',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'What the owner does not want to see would show in the window.',
-		fixes: 'More overlap on the side of the zone.',
+		why: 'What the owner wants hidden would show in the window.',
+		fixes: 'More overlap on that side.',
 		find: (context) =>
 			sights(context).flatMap((sight) => zonesOf(sight, 'hide').flatMap((zone) => exposedCase(context, sight, zone)))
 	},
@@ -64,10 +64,10 @@ export const windowRules: Rule[] = [
 		id: 'window.reveal-thin',
 		station: 'window',
 		of: 'fit',
-		when: 'a reveal, as it is cut, of no more than the board’s thickness, with a normal bevel',
+		when: 'a reveal, as cut, no wider than the board’s thickness, with a normal bevel',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'The bevel takes the board’s thickness out of it: no flat strip of that mat would be seen.',
-		fixes: 'The house’s reveal.',
+		why: 'The bevel uses it all up: no flat strip of that mat would show.',
+		fixes: 'The shop’s reveal.',
 		find: (context) =>
 			(context.plan.window ? context.job.mats : []).flatMap((mat, index): Case[] => {
 				// No mat lies before the first.
@@ -94,10 +94,10 @@ export const windowRules: Rule[] = [
 		id: 'window.lift-setback',
 		station: 'window',
 		of: 'fit',
-		when: 'a lift set back less than {setbackLeast} or more than {setbackMost|bare}, or one over the under-mat that reaches the sheet',
+		when: 'a lift set back less than {setbackLeast} or more than {setbackMost|bare}, or one over the back mat that reaches the sheet',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Too near it shows at a slant or lies on the sheet; too far and the mat sags.',
-		fixes: 'The house’s setback.',
+		why: 'Too near, it shows or rests on the sheet; too far, the mat sags.',
+		fixes: 'The shop’s setback.',
 		find: (context) => (context.plan.window?.mats ?? []).flatMap((_, index) => setbackCase(context, index))
 	},
 	...sizeRules,
@@ -106,9 +106,9 @@ export const windowRules: Rule[] = [
 		id: 'window.sheets-overlap',
 		station: 'window',
 		of: 'fit',
-		when: 'two sheets lie on each other behind the mat',
+		when: 'two sheets overlap behind the mat',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Each sheet needs its own place to move in; one on another marks it and lifts the mat.',
+		why: 'Each sheet needs its own room to move; overlapping, they mark each other and lift the mat.',
 		fixes: 'A wider gutter.',
 		find: sheetsOverlap
 	},
@@ -116,9 +116,9 @@ export const windowRules: Rule[] = [
 		id: 'window.deckle-hidden',
 		station: 'window',
 		of: 'fit',
-		when: 'an edge that is part of the work lies behind the mat',
+		when: 'an edge that is part of the work is behind the mat',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'A float shows the whole sheet with its edges.',
+		why: 'A float shows the whole sheet and its edges.',
 		fixes: 'Float it.',
 		find: (context) => {
 			if (
@@ -128,7 +128,7 @@ export const windowRules: Rule[] = [
 				context.job.mats.length === 0
 			)
 				return [];
-			return [{ says: 'The deckle edge lies behind the mat.', where: 'window.opening', remedies: floated(context) }];
+			return [{ says: 'The deckle edge is behind the mat.', where: 'window.opening', remedies: floated(context) }];
 		}
 	},
 	{
@@ -137,8 +137,8 @@ export const windowRules: Rule[] = [
 		of: 'safety',
 		when: 'a float’s support as large as the piece, or larger',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Its edge sticks out beside the piece, and dust settles on it.',
-		fixes: 'The house’s set-back.',
+		why: 'Its edge shows beside the piece and collects dust.',
+		fixes: 'The shop’s setback.',
 		find: (context) =>
 			sights(context)
 				.filter(
@@ -162,9 +162,9 @@ export const windowRules: Rule[] = [
 		id: 'mat.print-short',
 		station: 'window',
 		of: 'fit',
-		when: 'a printed area that goes less than {printBeyondBlank} beyond the blank’s finished edge',
+		when: 'a printed area less than {printBeyondBlank} beyond the blank’s finished edge',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'The blank is trimmed into white board.',
+		why: 'The trimmed edge would show unprinted board.',
 		fixes: 'A printed area that reaches past the blank.',
 		find: (context) =>
 			(context.plan.window?.mats ?? []).flatMap((mat, index): Case[] => {
@@ -211,7 +211,7 @@ function thinCase(context: Context, sight: Sight): Case[] {
 	const [has, needs] = saidBoth(context, covers, there(least, 'least')[side]);
 	return [
 		{
-			says: `${which(sight)}The mat covers ${isNothing(Math.max(0, covers)) ? 'nothing' : has} ${atSides(thin)}; the sheet’s movement asks for ${needs}.`,
+			says: `${which(sight)}The mat covers ${isNothing(Math.max(0, covers)) ? 'nothing' : has} ${atSides(thin)}; movement needs ${needs}.`,
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: [
 				overlapRemedy(context, sight, `Overlap ${rangeOf(context, Object.values(wider))} ${atSides(thin)}`, wider),
@@ -256,7 +256,7 @@ function noPaperCase(context: Context, sight: Sight): Case[] {
 	const isBare = ends < 0 && !isNothing(ends) && context.grade !== 'show';
 	return [
 		{
-			says: `${which(sight)}${says} at the ${side}; ${needs} is the least.`,
+			says: `${which(sight)}${says} at the ${side}; ${needs} is the minimum.`,
 			...(isBare ? { severity: 'stop' as const } : {}),
 			where: named(sight.number, `window.overlap.${side}`),
 			remedies: possible
@@ -288,7 +288,7 @@ function sheetsOverlap(context: Context): Case[] {
 	const wider = ({ gutter }: Grid) => receiveUp(showNearest(gutter, step) - worst.apart + spare, step);
 	return [
 		{
-			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} lie on each other by ${said(context, -worst.apart)} behind the mat.`,
+			says: `Sheets ${worst.one.sight.number} and ${worst.other.sight.number} overlap by ${said(context, -worst.apart)} behind the mat.`,
 			where: named(worst.other.sight.number, 'window.placement.left'),
 			remedies: grid ? [remedy(context, `Gutter ${said(context, wider(grid))}`, ['window', 'grid', 'gutter'], wider(grid))] : []
 		}
@@ -308,14 +308,14 @@ function setbackCase(context: Context, index: number): Case[] {
 	if (nth(context.job.mats, index).setback === null)
 		return [
 			{
-				says: `Behind mat ${index + 1} a lift has no good place: it clears the sheet ${leastSaid(context, least)} from the window, and farther back than ${mostSaid(context, house.setbackMost)} the mat sags.`,
+				says: `Behind mat ${index + 1}a lift has no good position: it clears the sheet ${leastSaid(context, least)} from the window, and set back more than ${mostSaid(context, house.setbackMost)} the mat sags.`,
 				where: `window.mats[${index}].lift.setback`
 			}
 		];
 	const wanted = receiveUp(Math.max(house.setback, least), context.job.step);
 	return [
 		{
-			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback)}; ${leastSaid(context, least)} to ${mostSaid(context, house.setbackMost)} is right here.`,
+			says: `The lift behind mat ${index + 1} is set back ${said(context, lift.setback)}; ${leastSaid(context, least)} to ${mostSaid(context, house.setbackMost)} works here.`,
 			where: `window.mats[${index}].lift.setback`,
 			remedies: [remedyOfMat(context, `Set back ${said(context, wanted)}`, index, { setback: wanted })]
 		}

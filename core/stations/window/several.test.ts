@@ -186,7 +186,7 @@ test('fit: the pack comes out as given; a window too large for it is a stop with
 	assert.ok(least >= 15, String(least));
 });
 
-test('a ready-made frame: the borders follow what goes upright into its rabbet; own borders that do not fit are said; without its readings it is open', () => {
+test('a ready-made frame: the borders follow what goes upright into its rabbet; own borders that do not fit are said; without measurements it is open', () => {
 	const section = { face: 30, lip: 8, depth: 28, rabbetDepth: 14, density: 560 };
 	const ready = (opening: object, borders: JobFile['borders'] = { way: 'fit', weight: 8 }): JobFile =>
 		workedJob({ frame: { kind: 'ready-made', section, opening }, borders });

@@ -114,7 +114,7 @@ test('an arch: radius, spring line, one centre for every mat; too low, or an une
 	const uneven = [{ board: 'cotton-4' }, { board: 'cotton-4', reveal: { top: 6, right: 5, bottom: 6, left: 5 } }];
 	assert.throws(
 		() => planSingle(workedJob({ window: { shape: 'arch', overlap: 6 }, mats: uneven })),
-		/mats\[1\]\.reveal: Round an arch/
+		/mats\[1\]\.reveal: On an arch/
 	);
 });
 

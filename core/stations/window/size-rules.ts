@@ -19,10 +19,10 @@ export const sizeRules: Rule[] = [
 		id: 'window.border-thin',
 		station: 'window',
 		of: 'fit',
-		when: 'the smallest seen border is under {thinBorder} on a sheet whose long side is over {thinBorderFrom|bare}',
+		when: 'the narrowest visible border is under {thinBorder} on a sheet whose long side is over {thinBorderFrom|bare}',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'A narrow border crowds a large sheet, and leaves the mat little strength.',
-		fixes: 'A border of the least width.',
+		why: 'A narrow border crowds a large sheet and weakens the mat.',
+		fixes: 'A border of the minimum width.',
 		find: (context) => {
 			const seen = context.plan.window?.mats[0]?.seen;
 			const { house } = context.shop;
@@ -33,7 +33,7 @@ export const sizeRules: Rule[] = [
 				? []
 				: [
 						{
-							says: `The ${side} border shows ${said(context, seen[side])}; ${leastSaid(context, house.thinBorder)} is the least that suits a sheet of this size.`,
+							says: `The ${side} border shows ${said(context, seen[side])}; ${leastSaid(context, house.thinBorder)} is the minimum for a sheet this size.`,
 							where: `window.mats[0].seen.${side}`,
 							remedies: widerBorder(context, side, house.thinBorder - seen[side])
 						}
@@ -44,9 +44,9 @@ export const sizeRules: Rule[] = [
 		id: 'window.border-like-face',
 		station: 'window',
 		of: 'fit',
-		when: 'a seen border within {stripeWithin} of the moulding’s face',
+		when: 'a visible border within {stripeWithin} of the moulding’s face',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'Border and moulding of one width read as a stripe.',
+		why: 'Border and moulding of equal width read as a stripe.',
 		fixes: 'A border that differs from the face.',
 		find: (context) => {
 			const { frame, window } = context.plan;
@@ -72,10 +72,10 @@ export const sizeRules: Rule[] = [
 		id: 'window.frame-too-small',
 		station: 'window',
 		of: 'fit',
-		when: 'borders that fit a given pack come out under {fitBorderLeast}, or negative; or a piece without a mat is too large for the customer’s frame',
+		when: 'fitted borders under {fitBorderLeast} or negative; or a piece without a mat too large for the customer’s frame',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'A mat this narrow has no strength, and a negative one can’t be cut.',
-		fixes: 'The smallest of the shop’s sizes that leaves every border.',
+		why: 'A mat this narrow is too weak; a negative one can’t be cut.',
+		fixes: 'The smallest shop size with enough border all round.',
 		find: (context) => {
 			const { window } = context.plan;
 			const { house } = context.shop;
@@ -90,7 +90,7 @@ export const sizeRules: Rule[] = [
 				: null;
 			return [
 				{
-					says: `A pack of ${showSize(window.pack, context.job.reader)} ${leavesOfBorder(context, border[side])} at the ${side}; ${leastSaid(context, house.fitBorderLeast)} of border is the least.`,
+					says: `A pack of ${showSize(window.pack, context.job.reader)} ${leavesOfBorder(context, border[side])} at the ${side}; ${leastSaid(context, house.fitBorderLeast)} of border is the minimum.`,
 					where: `window.mats[0].border.${side}`,
 					remedies: larger ? [remedy(context, `Pack ${larger.name}`, ['borders', 'pack'], larger.pack)] : []
 				}
@@ -101,9 +101,9 @@ export const sizeRules: Rule[] = [
 		id: 'window.sheet-beyond-pack',
 		station: 'window',
 		of: 'fit',
-		when: 'a sheet reaches past the boards that it lies between',
+		when: 'a sheet reaches past the boards round it',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'What sticks out of the pack is crushed when the pack goes into its frame.',
+		why: 'Anything sticking out is crushed on fitting.',
 		fixes: 'Wider borders, where no pack is given.',
 		find: (context) => {
 			const { window } = context.plan;
@@ -144,7 +144,7 @@ function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 		const across = axis === 'width' ? 'wide' : 'high';
 		return [
 			{
-				says: `The piece is ${showWithUnit(there(window, 'window').pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room that it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
+				says: `The piece is ${showWithUnit(there(window, 'window').pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
 				where: `frame.allowance.${axis}`
 			}
 		];

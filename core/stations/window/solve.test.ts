@@ -160,7 +160,7 @@ test('of two windows alike the more central one, where it is not the first of th
 	assert.deepEqual(solveWindow(down)!.by, { top: null, right: null, bottom: 0, left: null });
 });
 
-test('the least overlap of the sheet’s movement bounds it, and a reverse bevel the board’s thickness more', () => {
+test('the minimum overlap of the sheet’s movement bounds it, and a reverse bevel the board’s thickness more', () => {
 	const made = planSingle(workedJob({ window: { overlap: 'solve' } }));
 	near(made.window!.solved!.bottom, 3.89275, 1e-4);
 	assert.deepEqual([made.window!.solved!.left, made.window!.solved!.right, made.window!.solved!.top], [3, 3, 3]);
@@ -185,7 +185,7 @@ test('a name that must show lies under a stain that must not: each can be given 
 	const rule = has(before, 'window.zone-covered') ? 'window.zone-covered' : 'window.zone-exposed';
 	const finding = before.findings.find((one) => one.rule === rule)!;
 	// So wide an overlap wants wider borders too: the sheet would reach past its boards.
-	assert.deepEqual(finding.remedies.map(({ label }) => label.split(', and ')[0]).sort(), ['Give up “name”', 'Give up “stain”']);
+	assert.deepEqual(finding.remedies.map(({ label }) => label.split(', and ')[0]).sort(), ['Drop “name”', 'Drop “stain”']);
 	const { plan: after } = fixed(file, rule);
 	assert.ok(!has(after, 'window.zone-covered') && !has(after, 'window.zone-exposed'));
 	assert.equal(after.window!.giveUp, undefined);

@@ -73,7 +73,7 @@ test('zones: each margin to the window is there before anything fails; at the sh
 		labels.some((label) => /[Ff]loat|[Rr]eveal/.test(label)),
 		labels.join(' | ')
 	);
-	const givesUp = labels.findIndex((label) => /Give up/.test(label));
+	const givesUp = labels.findIndex((label) => /Drop/.test(label));
 	assert.notEqual(givesUp, 0, 'giving up is not the first');
 });
 

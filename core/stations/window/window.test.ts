@@ -69,7 +69,7 @@ test('in inches the opening is a whole number of sixteenths', () => {
 	near(window!.pack.width / (25.4 / 16), Math.round(window!.pack.width / (25.4 / 16)), 1e-6);
 });
 
-test('least overlap: 3, 3, 3 and 3.89 at the bottom; 1000 high asks 6.25, which the house’s 6 fails', () => {
+test('minimum overlap: 3, 3, 3 and 3.89 at the bottom; 1000 high asks 6.25, which the house’s 6 fails', () => {
 	const { least } = planned().window!;
 	assert.deepEqual([least.top, least.left, least.right], [3, 3, 3]);
 	near(least.bottom, 3.89);

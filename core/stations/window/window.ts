@@ -126,7 +126,10 @@ export function planWindow(job: Decided, shop: Shop, before: WindowInput): Windo
 	const pack = given ?? writePack(packOf(outermost, nth(borders, 0)), 'mats');
 	const packSize = sizeValues(pack);
 	if (Math.max(packSize.width, packSize.height) >= LONGEST_MM)
-		fail('borders', `These borders make a pack of ${showSize(packSize, job.reader)} ${job.reader.unit}. A pack stays under 5 m.`);
+		fail(
+			'borders',
+			`These borders make a pack of ${showSize(packSize, job.reader)} ${job.reader.unit}. Keep the pack under 5 m.`
+		);
 	const overlaps = openings.flatMap(({ overlap }, index) =>
 		overlap ? [sideTerms(named(nameOf(index), 'window.overlap'), overlap)] : []
 	);
@@ -248,18 +251,15 @@ function checkArches(job: Decided, reveals: Sides[]): void {
 	if (!job.windows.some(({ shape }) => shape === 'arch')) return;
 	for (const [index, { top, left, right }] of reveals.entries())
 		if (top !== left || top !== right)
-			fail(
-				`mats[${index}].reveal`,
-				'Round an arch a reveal is the same at the left, the top and the right. Only the bottom may differ.'
-			);
+			fail(`mats[${index}].reveal`, 'On an arch the reveal must be equal left, top and right; only the bottom may differ.');
 }
 
 /** How far the motif's middle lies from the window's; null where the window stands in the middle. */
 function motifShift(job: Decided, openings: Opening[]): Shift | null {
 	const { motif } = nth(job.pieces, 0);
 	if (job.borders.centre !== 'motif') return null;
-	if (openings.length > 1) fail('borders.centre', 'Several windows have no one motif. Centre the windows.');
-	if (!motif) fail('borders.centre', 'Give the motif’s extremes on the piece (left, top, width, height), or centre the window.');
+	if (openings.length > 1) fail('borders.centre', 'Several windows have no single motif. Centre the windows.');
+	if (!motif) fail('borders.centre', 'Enter the motif’s limits on the piece (left, top, width, height), or centre the window.');
 	const { sees } = nth(openings, 0);
 	const middle = (path: string, axis: keyof Size, of: Place & Size) => {
 		const [one] = SIDES_OF[axis];

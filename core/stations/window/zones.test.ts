@@ -68,8 +68,8 @@ test('a zone inside is as far in as its nearest side, one that is hidden as far 
 test('window.zone-covered: by how much, and less overlap at that side', () => {
 	const made = (left: number) => findingOf(zoned([['show', left, 200, 40, 20]]), 'window.zone-covered');
 	assert.equal(made(8), undefined, '2 mm inside the window');
-	assert.match(made(7.5)!.says, /^“z1” lies 1\.5 mm from the window’s edge at the left; 2 mm is wanted\.$/);
-	assert.match(made(6)!.says, /^“z1” ends at the window’s edge at the left; 2 mm inside it is wanted\.$/);
+	assert.match(made(7.5)!.says, /^“z1” is 1\.5 mm from the window’s edge at the left; 2 mm is needed\.$/);
+	assert.match(made(6)!.says, /^“z1” ends at the window’s edge at the left; 2 mm inside it is needed\.$/);
 	assert.match(made(5)!.says, /^The mat covers “z1” by 1 mm at the left\.$/);
 	assert.equal(fixesOf(zoned([['show', 7, 200, 40, 20]]), 'window.zone-covered')[0], 'Overlap 5 mm at the left');
 	// Of two sides the worse is named, and both are mended.
@@ -137,7 +137,7 @@ test('what is given up is named, four choices at most, zones without a name too'
 	};
 	const made = zoned(contrary, solve);
 	const [first] = made.findings.filter(({ rule }) => rule.startsWith('window.zone'));
-	assert.equal(first!.remedies.filter(({ label }) => label.startsWith('Give up')).length, 4);
+	assert.equal(first!.remedies.filter(({ label }) => label.startsWith('Drop')).length, 4);
 	const unnamed = zoned(contrary.slice(0, 2), solve, undefined, false);
 	const [finding] = unnamed.findings.filter(({ rule }) => rule.startsWith('window.zone'));
 	const { zones } = workedJob({
@@ -150,7 +150,7 @@ test('what is given up is named, four choices at most, zones without a name too'
 	const file = workedJob({ piece: { readings: { width: 402, height: 551 }, zones: zones! }, ...solve });
 	const [up] = finding!.remedies;
 	const left = patched(file, up!.patch).piece!.zones!;
-	assert.match(up!.label, /^Give up “zone [12]”/);
+	assert.match(up!.label, /^Drop “zone [12]”/);
 	assert.equal(left.length, 1);
 	assert.equal(left[0]!.kind, up!.label.includes('zone 1') ? 'hide' : 'show');
 });

@@ -28,12 +28,12 @@ export function coveredCase(context: Context, sight: Sight, zone: Zone): Case[] 
 	const side = short.reduce((worst, next) => (room[next] < room[worst] ? next : worst), short[0] ?? 'left');
 	const curved = choice.shape !== 'rectangle';
 	const says = curved
-		? `“${zone.id}” comes nearer than ${leastSaid(context, margin)} to the edge of the ${choice.shape}, or beyond it.`
+		? `“${zone.id}” is closer than ${leastSaid(context, margin)} to the edge of the ${choice.shape}, or beyond it.`
 		: isNothing(room[side])
-			? `“${zone.id}” ends at the window’s edge at the ${side}; ${leastSaid(context, margin)} inside it is wanted.`
+			? `“${zone.id}” ends at the window’s edge at the ${side}; ${leastSaid(context, margin)} inside it is needed.`
 			: room[side] < 0
 				? `The mat covers “${zone.id}” by ${said(context, -room[side])} at the ${side}.`
-				: `“${zone.id}” lies ${said(context, room[side])} from the window’s edge at the ${side}; ${leastSaid(context, margin)} is wanted.`;
+				: `“${zone.id}” is ${said(context, room[side])} from the window’s edge at the ${side}; ${leastSaid(context, margin)} is needed.`;
 	return [
 		{
 			says: which(sight) + says,
@@ -169,7 +169,7 @@ function giveUpRemedies(context: Context, sight: Sight, zone: Zone): Remedy[] {
 	const sets = sight.opening.giveUp ?? [];
 	if (!sets[0]?.includes(zone.id)) return [];
 	return sets.slice(0, 4).map((ids) => ({
-		label: `Give up ${ids.map((id) => `“${id}”`).join(' and ')}`,
+		label: `Drop ${ids.map((id) => `“${id}”`).join(' and ')}`,
 		patch: withoutZones(context, sight, ids)
 	}));
 }

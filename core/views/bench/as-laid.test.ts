@@ -63,10 +63,10 @@ test('property: the window cut and the sheet laid by the printed words lie where
 			const { pack, mats, placement, opening } = made.window!;
 			const t = decided.mats[0]!.board.thickness;
 
-			// Each mat lies back up: the blade runs between the stops as printed. Then it is turned, left over right.
+			// Each mat lies face down: the blade runs between the stops as printed. Then it is turned, left over right.
 			const cutting = stepOf(steps, 'cut-boards').does;
 			for (const [index, mat] of mats.entries()) {
-				const line = cutting.find((one) => one.startsWith(`Mat ${index + 1}, `))!;
+				const line = cutting.find((one) => one.startsWith(`Cut mat ${index + 1}, `))!;
 				const [left, right, top, bottom] = read(line, /stops left ([\d.]+), right ([\d.]+), top ([\d.]+), bottom ([\d.]+)/) as [
 					number,
 					number,
@@ -110,11 +110,11 @@ test('property: the window cut and the sheet laid by the printed words lie where
 			const xs = edge.map(({ x }) => x);
 			assert.ok(opening.width > 0 && Math.min(...xs) >= lies.left - PRINTED);
 
-			// Tabs: counted from the left of the sheet as it lies, back up.
-			const tabs = stepOf(steps, 'tabs').does.find((one) => /centres/.test(one))!;
+			// Tabs: counted from the left of the sheet as it lies, face down.
+			const tabs = stepOf(steps, 'tabs').does.find((one) => /^Centres/.test(one))!;
 			const centres =
-				read(tabs, /centres ([\d., ]+) from its left corner/).length &&
-				/centres ([\d., ]+) from/.exec(tabs)![1]!.split(', ').map(Number);
+				read(tabs, /Centres ([\d., ]+) from its left corner/).length &&
+				/Centres ([\d., ]+) from/.exec(tabs)![1]!.split(', ').map(Number);
 			const inFront = (centres as number[]).map((one) => width - one).sort((one, other) => one - other);
 			const holds = Array.isArray(made.hold) ? made.hold[0]! : made.hold!;
 			for (const [index, place] of (holds as { places: number[] }).places.entries())
@@ -142,9 +142,9 @@ test('the small drawings say the same as the words: stops, corner and tabs as th
 		'the back’s left is the front’s right'
 	);
 	const placing = placingScene(made, decided, 0);
-	assert.match(placing!.title, /Window mat, back up/);
+	assert.match(placing!.title, /Window mat, face down/);
 	assert.equal(dimension(placing, 'from the left'), made.window!.pack.width - made.window!.placement!.left - 402);
 	const steps = planSteps(decided, made, builtInShop);
 	assert.ok(stepOf(steps, 'cut-boards').pictures!.length === 1 && stepOf(steps, 'place').pictures!.length === 1);
-	assert.match(hingingScene(made, decided, 0)!.title, /back up/);
+	assert.match(hingingScene(made, decided, 0)!.title, /face down/);
 });

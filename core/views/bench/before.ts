@@ -7,84 +7,74 @@ import type { AnyStepId, StepId } from '../../stations/step.ts';
 
 export type Before = { step: StepId; because: string };
 
-const NEEDS_ALL = 'What is missing is found before anything is opened or cut.';
-const SAWN = 'A frame that is not dry or not square spoils the pack that goes into it.';
-const TRIED = 'A frame at hand is measured and tried before anything is cut to it.';
-const CLEAN_LAST = 'A mount that waits collects dust, so the glazing is cleaned last.';
-const INSIDE = 'Once it is closed, what is inside is out of reach.';
-const HELD = 'The window closes over a piece that is held, with hinges that are dry.';
-const ON_BARE_WOOD = 'Tape sticks to bare wood and bare board: the hardware lies on top of it.';
-const LIES_ON_TOP = 'The paper lies under the hardware, or is cut round it: by the order that was chosen.';
-const NO_HAND_FREE = 'With the piece on the bench no hand is free to cut.';
-const FIXED_FIRST = 'Fixative is dry before anything touches the sheet.';
-const BEHIND = 'Hardware is screwed on behind a pack that is held and in its place.';
-const UP = 'Up is marked while the face is seen: turned over, nobody can tell.';
+const NEEDS_ALL = 'Find what is missing before opening or cutting anything.';
+const SAWN = 'Finish the frame first: wet or out of square, it spoils the pack.';
+const TRIED = 'Measure and try an existing frame before cutting to it.';
+const CLEAN_LAST = 'An open pack collects dust, so clean the glazing last.';
+const INSIDE = 'Do it before closing: the inside is then out of reach.';
+const HELD = 'Close the window mat only over a held piece and dry hinges.';
+const ON_BARE_WOOD = 'Tape bare wood and board first: hardware goes on top.';
+const LIES_ON_TOP = 'Paper goes under the hardware, or is cut round it, as chosen.';
+const NO_HAND_FREE = 'Cut first: with the piece on the bench no hand is free.';
+const FIXED_FIRST = 'Let fixative dry before anything touches the sheet.';
+const BEHIND = 'Fix the pack in position before screwing on hardware.';
+const UP = 'Mark up while you see the face: turned over, nobody can tell.';
 
-const opened: Before = { step: 'open-again', because: 'A package that is closed is opened first, from the outside in.' };
+const opened: Before = { step: 'open-again', because: 'Open a closed pack first, from the outside in.' };
 const gathered: Before = { step: 'gather', because: NEEDS_ALL };
 const before = (because: string, ...steps: StepId[]): Before[] => steps.map((step) => ({ step, because }));
 
 export const BEFORE: Record<StepId, readonly Before[]> = {
 	ready: [],
-	gather: before('The bench is clean before anything is laid on it.', 'ready'),
-	'take-out': before('The bench is clean before anything is laid on it.', 'ready'),
-	'look-at-it': before('What was hidden is seen only once it is out.', 'take-out'),
+	gather: before('Clean the bench before laying anything on it.', 'ready'),
+	'take-out': before('Clean the bench before laying anything on it.', 'ready'),
+	'look-at-it': before('Take it out first, then check what was hidden.', 'take-out'),
 	'ready-frame': [gathered],
 	'open-metal': [gathered],
 	'cut-frame': [gathered],
-	'join-frame': before('Corners are glued on rails that match.', 'cut-frame'),
-	'finish-frame': before('Corners are pared and coloured when the glue holds.', 'join-frame'),
-	'finish-wood': before('Bare wood is finished once it is joined and pared.', 'join-frame', 'finish-frame', 'ready-frame'),
+	'join-frame': before('Glue corners only on rails that match.', 'cut-frame'),
+	'finish-frame': before('Trim and colour corners once the glue has set.', 'join-frame'),
+	'finish-wood': before('Join and pare before finishing bare wood.', 'join-frame', 'finish-frame', 'ready-frame'),
 	'join-metal': [gathered],
-	deepen: before('The strips are glued to a frame that is joined.', 'join-frame', 'ready-frame', 'finish-wood', 'finish-frame'),
+	deepen: before('Join the frame before gluing strips.', 'join-frame', 'ready-frame', 'finish-wood', 'finish-frame'),
 	'paste-print': [gathered, ...before(TRIED, 'ready-frame')],
 	'cut-boards': [
 		gathered,
 		...before(TRIED, 'ready-frame'),
-		...before('A window is cut in a print that is pasted and dry.', 'paste-print')
+		...before('Paste the print and let it dry before cutting its window.', 'paste-print')
 	],
-	'gild-bevel': before('The bevel is there once the window is cut.', 'cut-boards'),
+	'gild-bevel': before('Cut the window first: then there is a bevel.', 'cut-boards'),
 	'cut-glazing': [gathered, ...before(TRIED, 'ready-frame')],
 	'prepare-hold': [gathered],
-	'cover-board': before('It is cut to size first, the cloth is larger and trimmed when dry.', 'cut-boards'),
-	'bevel-support': before('It is cut to size first.', 'cut-boards'),
-	'glue-lifts': before('The lifts go onto mats whose windows are cut.', 'cut-boards', 'gild-bevel'),
+	'cover-board': before('Cut the board to size first; trim the larger cloth when dry.', 'cut-boards'),
+	'bevel-support': before('Cut it to size first.', 'cut-boards'),
+	'glue-lifts': before('Cut the windows before gluing lifts.', 'cut-boards', 'gild-bevel'),
 	'make-spacers': [gathered],
-	'join-mats': before(
-		'Mats are joined when their windows are cut and their lifts hold.',
-		'cut-boards',
-		'gild-bevel',
-		'glue-lifts'
-	),
-	'join-package': before(
-		'The window mat is whole before it is hinged to its under-mat.',
-		'cut-boards',
-		'join-mats',
-		'glue-lifts'
-	),
+	'join-mats': before('Cut windows and let lifts set before joining mats.', 'cut-boards', 'gild-bevel', 'glue-lifts'),
+	'join-package': before('Finish the window mat before hinging it to the back mat.', 'cut-boards', 'join-mats', 'glue-lifts'),
 	'fix-surface': [gathered],
-	slits: before('The board is cut, and covered where it is covered.', 'cut-boards', 'cover-board', 'bevel-support'),
-	tabs: [...before('All tabs are cut or torn and counted.', 'prepare-hold'), ...before(FIXED_FIRST, 'fix-surface')],
+	slits: before('Cut the board first, and cover it if it is covered.', 'cut-boards', 'cover-board', 'bevel-support'),
+	tabs: [...before('Cut or tear and count all tabs first.', 'prepare-hold'), ...before(FIXED_FIRST, 'fix-surface')],
 	place: [
 		...before(NO_HAND_FREE, 'cut-boards', 'prepare-hold', 'bevel-support', 'cover-board', 'join-mats', 'glue-lifts', 'slits'),
-		...before('The tabs are on the sheet and dry before it is laid in its place.', 'tabs'),
+		...before('Fix the tabs to the sheet and let them dry before placing it.', 'tabs'),
 		...before(FIXED_FIRST, 'fix-surface')
 	],
-	'stick-down': before('There is one attempt: the sheet is laid and lined up on its board first.', 'cut-boards', 'place'),
-	'hold-board': before('It is stuck down and dry before its board is held.', 'stick-down'),
-	hinge: before('All tabs are cut or torn and counted, and the piece lies in its place.', 'prepare-hold', 'tabs', 'place'),
+	'stick-down': before('There is one attempt: lay and line up the sheet on its board first.', 'cut-boards', 'place'),
+	'hold-board': before('Mount it and let it dry before hinging its board.', 'stick-down'),
+	hinge: before('Cut or tear and count all tabs, and place the piece first.', 'prepare-hold', 'tabs', 'place'),
 	'fix-panel': [
-		...before('Clips and patches are ready before the panel is lifted.', 'prepare-hold', 'cut-boards'),
+		...before('Have clips and patches ready before lifting the panel.', 'prepare-hold', 'cut-boards'),
 		...before(FIXED_FIRST, 'fix-surface')
 	],
 	'fix-support': before(
-		'The support is cut, undercut and dry before anything lies on it.',
+		'Cut, undercut and dry the support before laying anything on it.',
 		'cut-boards',
 		'bevel-support',
 		'prepare-hold'
 	),
 	'support-to-base': before(
-		'The base is covered and the piece is fixed to its support first: what holds it is fixed from behind.',
+		'Cover the base and fix the piece to its support first, from behind.',
 		'cut-boards',
 		'cover-board',
 		'bevel-support',
@@ -111,14 +101,14 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 			'glue-lifts'
 		)
 	],
-	sign: before('It is signed while the mat can be reached.', 'join-mats', 'try-window'),
+	sign: before('Sign while the mat can be reached.', 'join-mats', 'try-window'),
 	'clean-glazing': [
 		opened,
 		...before(CLEAN_LAST, 'cut-glazing', 'try-window', 'hinge', 'stick-down', 'fix-panel', 'support-to-base', 'sign')
 	],
 	'dust-first': [
 		opened,
-		...before('Dust is looked for under clean glazing.', 'clean-glazing', 'try-window', 'sign'),
+		...before('Check for dust under clean glazing.', 'clean-glazing', 'try-window', 'sign'),
 		...before(HELD, 'hinge', 'stick-down', 'hold-board', 'fix-panel', 'fix-support', 'support-to-base'),
 		gathered
 	],
@@ -132,11 +122,11 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'sign',
 		'support-to-base'
 	),
-	'edge-seal': before('The seal goes round a pack that is closed.', 'close-pack'),
-	'mark-up': [opened, ...before('Up is marked on the back that closes it.', 'close-pack', 'edge-seal', 'dust-first')],
+	'edge-seal': before('Close the pack before sealing it.', 'close-pack'),
+	'mark-up': [opened, ...before('Fit the backing board first: up is marked on it.', 'close-pack', 'edge-seal', 'dust-first')],
 	'fit-first': [
 		opened,
-		...before('The tape must hide under the lip: it is on before the pack enters the frame.', 'edge-seal'),
+		...before('Tape the pack before it enters the frame: the lip must hide the tape.', 'edge-seal'),
 		...before(INSIDE, 'close-pack', 'dust-first'),
 		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen'),
 		...before(UP, 'mark-up')
@@ -144,39 +134,39 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'fit-all': [
 		opened,
 		...before('Dust found now costs two points; found later, all of them.', 'fit-first'),
-		...before('What they hold lies in the frame.', 'close-pack')
+		...before('Lay the pack in the frame first.', 'close-pack')
 	],
-	centre: [opened, ...before('What is still loose moves again.', 'fit-all')],
-	'back-strip': [...before('It is glued and screwed to bare wood, behind a pack that is held.', 'fit-all', 'centre'), gathered],
+	centre: [opened, ...before('Fix the pack first: loose, it moves again.', 'fit-all')],
+	'back-strip': [...before('Fix the pack first; the strip is glued and screwed to bare wood.', 'fit-all', 'centre'), gathered],
 	seal: [
-		...before('Under tape nothing can be shifted any more.', 'fit-all', 'centre'),
-		...before('Wood is glued to bare wood; the tape is cut round it.', 'back-strip', 'hang'),
+		...before('Once taped, nothing can be shifted.', 'fit-all', 'centre'),
+		...before('Glue wood to bare wood first; cut the tape round it.', 'back-strip', 'hang'),
 		gathered
 	],
 	rings: [
 		opened,
 		...before(BEHIND, 'fit-all', 'centre'),
-		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
+		...before('The strip takes the screws: let it set first.', 'back-strip'),
 		...before(ON_BARE_WOOD, 'seal'),
 		gathered
 	],
 	'dust-cover': [
-		...before('The paper closes over a back that is sealed.', 'fit-all', 'centre', 'seal'),
+		...before('Seal the back before papering it.', 'fit-all', 'centre', 'seal'),
 		...before(LIES_ON_TOP, 'hang', 'rings', 'back-strip'),
 		gathered
 	],
 	hang: [
 		opened,
 		...before(BEHIND, 'fit-all', 'centre'),
-		...before('The strip takes the screws: it holds before they are driven.', 'back-strip'),
+		...before('The strip takes the screws: let it set first.', 'back-strip'),
 		...before(ON_BARE_WOOD, 'seal'),
 		...before(LIES_ON_TOP, 'dust-cover'),
 		gathered
 	],
-	wire: [opened, ...before('The wire is tied to rings that are screwed on, over a cover that is closed.', 'rings', 'dust-cover')],
+	wire: [opened, ...before('Screw on rings and close the dust cover before tying the wire.', 'rings', 'dust-cover')],
 	bumpers: [...before(ON_BARE_WOOD, 'seal'), ...before(LIES_ON_TOP, 'dust-cover', 'hang', 'rings', 'wire'), gathered],
 	label: before(
-		'The label is stuck on a back that is closed.',
+		'Close the back before labelling it.',
 		'fit-all',
 		'seal',
 		'dust-cover',
@@ -187,7 +177,7 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'try-window'
 	),
 	'last-look': before(
-		'The last look is at the whole.',
+		'Check the finished piece last.',
 		'label',
 		'hang',
 		'wire',
@@ -196,11 +186,11 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'try-window',
 		'join-package'
 	),
-	wrap: before('It is wrapped once it has been looked at.', 'last-look'),
-	wall: before('It leaves the bench looked at and written down.', 'last-look')
+	wrap: before('Check it before wrapping.', 'last-look'),
+	wall: before('Check and record it before it leaves.', 'last-look')
 };
 
-const AFTER_IT = 'It is this shop’s own, and stands after it.';
+const AFTER_IT = 'A shop step, placed after this one.';
 
 /** What locks a step; of the shop's own, only what it comes after. */
 export function beforeOf(id: AnyStepId): readonly Before[] {

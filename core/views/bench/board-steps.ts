@@ -1,17 +1,18 @@
 /** Steps that cut and join boards before the piece is near: blanks and windows, lifts, lined boards, spacers (handbook order of the work). */
 import { matBackScene } from '../drawing/board.ts';
 import { lineName, lineSize } from '../../stations/cut/material-name.ts';
-import { inSentence } from '../../units/in-sentence.ts';
+import { atStart, inSentence } from '../../units/in-sentence.ts';
 import { centreFromBack, fromBack } from '../../stations/hold/as-laid.ts';
 import type { MadeStep, Writer } from '../../stations/step.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Scene } from '../../figures/scene.ts';
 import { SPACER_NAMES } from '../../stations/guard/layers/spacer.ts';
+import { partName } from '../../stations/cut/part-name.ts';
 import { nth, there } from '../../units/there.ts';
 
-const BLADE = 'Blade away from the holding hand, retracted between cuts, changed often; fresh bevels cut skin.';
-const DUST = 'Fibre boards give off harmful dust: outdoors or under extraction, with a mask.';
+const BLADE = 'Cut away from your holding hand, retract the blade between cuts, change it often; fresh bevels cut skin.';
+const DUST = 'Fibreboard dust is harmful: cut outdoors or under extraction, wearing a mask.';
 
 /** All that is cut from boards, films and cloth: squared first, then the windows, from the back. */
 export function cutBoards(writer: Writer): MadeStep | null {
@@ -31,7 +32,7 @@ export function cutBoards(writer: Writer): MadeStep | null {
 	const names = [
 		...countedBy(
 			blanks.filter(({ of }) => of === undefined || !apart.has(of)),
-			lineName
+			(cut) => partName(lineName(cut))
 		)
 	].map(([name, count]) => (count > 1 ? `${count} × ${name}` : name));
 	return {
@@ -40,18 +41,17 @@ export function cutBoards(writer: Writer): MadeStep | null {
 		does: [
 			...(names.length > 0
 				? [
-						`Blanks ${writer.size(there(plan.window, 'window').pack)}, squared: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before a window is cut' : ''}.`
+						`Square blanks ${writer.size(there(plan.window, 'window').pack)}: ${names.join(', ')}; both diagonals equal${mats.length > 0 ? ' before cutting a window' : ''}.`
 					]
 				: []),
 			...mats.flatMap(({ index }) => windowsOf(writer, index)),
 			...isCut.map(
-				({ name, have }) =>
-					`${sentence(name)} is cut already: ${writer.size(have.outer)}, its window ${writer.size(have.opening)}.`
+				({ name, have }) => `${atStart(name)} is already cut: ${writer.size(have.outer)}, window ${writer.size(have.opening)}.`
 			),
 			...mats.flatMap(({ mat: { print }, index }) =>
 				print
 					? [
-							`Mat ${index + 1}, with its print pasted and dry, ${writer.size(print.board)}: square it from the window’s bottom edge, and trim the strip that the clamps held last of all.`
+							`Mat ${index + 1}, with its print pasted and dry, ${writer.size(print.board)}: square it from the window’s bottom edge, and trim the clamp strip last.`
 						]
 					: []
 			),
@@ -59,7 +59,7 @@ export function cutBoards(writer: Writer): MadeStep | null {
 		],
 		because:
 			mats.length > 0
-				? 'A window cut in a blank that is out of square is crooked in the frame.'
+				? 'A window cut in an out-of-square blank is crooked in the frame.'
 				: 'A board out of square binds in the rabbet.',
 		caution: hasFibre(job) ? `${DUST} ${BLADE}` : BLADE,
 		uses: [...blanks, ...small],
@@ -81,11 +81,11 @@ export function pastePrints(writer: Writer): MadeStep | null {
 		does: [
 			...mats.map(
 				({ print, index }) =>
-					`Mat ${index + 1}: cut its board ${writer.size(print.board)}. The print measures at least ${writer.size(print.needs)}: lay it on from the middle outward, no air under it.`
+					`Mat ${index + 1}: cut its board ${writer.size(print.board)}. The print measures at least ${writer.size(print.needs)}: lay it on from the middle outward, without bubbles.`
 			),
-			'Weight under boards until dry, a sheet of the same paper pasted behind it, so that it does not bow.'
+			'Paste a sheet of the same paper behind it against bowing; weight under boards until dry.'
 		],
-		because: 'Cut first, the paper’s edge lifts at the bevel.',
+		because: 'If cut first, the paper’s edge lifts at the bevel.',
 		waitMinutes: shop.house.boardDryMinutes,
 		uses: blanks
 	};
@@ -101,10 +101,10 @@ export function gildBevel({ job }: Writer): MadeStep | null {
 		id: 'gild-bevel',
 		title: 'Paint the bevel line',
 		does: [
-			`The bevel: ${lines.join(', ')}. A flat brush nearly dry, drawn along the bevel from corner to corner; none on the face.`,
-			'Leave it to dry before anything touches it.'
+			`The bevel: ${lines.join(', ')}. Draw a nearly dry flat brush along the bevel from corner to corner; none on the face.`,
+			'Let it dry before anything touches it.'
 		],
-		because: 'Paint that is not dry marks the piece and the glazing.',
+		because: 'Wet paint marks the piece and the glazing.',
 		waitMinutes: BEVEL_DRY,
 		uses: []
 	};
@@ -125,9 +125,9 @@ export function windowsOf(writer: Writer, index: number): string[] {
 		if (hole.curve) {
 			const centre = centreFromBack(hole.curve, mat.blank.width);
 			const radius = hole.curve.radius === undefined ? '' : `, radius ${writer.mark(hole.curve.radius)}`;
-			return `Mat ${index + 1}${which}, ${bevel}, its back up: ${nth(job.windows, at).shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
+			return `Cut mat ${index + 1}${which}, ${bevel}, face down: ${nth(job.windows, at).shape}, its centre ${writer.mark(centre.left)} from the left and ${writer.mark(centre.top)} from the top${radius}; ${measures}.`;
 		}
-		return `Mat ${index + 1}${which}, ${bevel}, its back up: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, bottom ${writer.mark(bottom)}; ${measures}.`;
+		return `Cut mat ${index + 1}${which}, ${bevel}, face down: stops left ${writer.mark(left)}, right ${writer.mark(right)}, top ${writer.mark(top)}, bottom ${writer.mark(bottom)}; ${measures}.`;
 	});
 }
 
@@ -135,7 +135,7 @@ export function windowsOf(writer: Writer, index: number): string[] {
 function stripsSay(writer: Writer, parts: readonly Cut[]): string[] {
 	const kinds = new Map<string, Cut[]>();
 	for (const cut of parts) {
-		const kind = [sentence(cut.role), cut.of].filter(Boolean).join(', ');
+		const kind = [atStart(partName(cut.role)), cut.of].filter(Boolean).join(', ');
 		kinds.set(kind, [...(kinds.get(kind) ?? []), cut]);
 	}
 	return [...kinds].map(([kind, cuts]) => {
@@ -159,10 +159,6 @@ function hasFibre({ guard, kept }: Decided): boolean {
 	return (guard.backing?.woodFibre === true && !kept.back) || guard.fillers.some(({ board }) => board.woodFibre);
 }
 
-function sentence(role: string): string {
-	return nth(role, 0).toUpperCase() + role.slice(1);
-}
-
 export function cutGlazing(writer: Writer): MadeStep | null {
 	const { job, plan } = writer;
 	const { glazing } = job.guard;
@@ -173,10 +169,13 @@ export function cutGlazing(writer: Writer): MadeStep | null {
 		id: 'cut-glazing',
 		title: `Cut the glazing, ${inSentence(glazing.name)}`,
 		does: [
-			lite
-				? `It follows the frame, not the square: top ${writer.cut(lite.top)}, right ${writer.cut(lite.right)}, bottom ${writer.cut(lite.bottom)}, left ${writer.cut(lite.left)}, the diagonal from the top left ${writer.cut(lite.d1)}, the other ${writer.cut(lite.d2)}; seen from the front, from a blank ${writer.size(lite.blank)}.`
-				: `${writer.size(there(plan.window, 'window').pack)}.`,
-			glass ? 'Sweep the bench and the floor after it.' : 'Leave the film on both faces.'
+			...(lite
+				? [
+						`Cut it to the frame, not square, from a blank ${writer.size(lite.blank)}.`,
+						`From the front: top ${writer.cut(lite.top)}, right ${writer.cut(lite.right)}, bottom ${writer.cut(lite.bottom)}, left ${writer.cut(lite.left)}; diagonal from the top left ${writer.cut(lite.d1)}, the other ${writer.cut(lite.d2)}.`
+					]
+				: [`Cut it ${writer.size(there(plan.window, 'window').pack)}.`]),
+			glass ? 'Sweep the bench and floor afterwards.' : 'Leave the film on both faces.'
 		],
 		...(glass
 			? { caution: 'Cut-resistant gloves, safety glasses, closed shoes; carry on edge; broken glass goes in its own bin.' }
@@ -199,13 +198,16 @@ export function glueLifts(writer: Writer): MadeStep | null {
 			const layers = own.filter(({ side }) => side === 'left').reduce((sum, { count }) => sum + count, 0);
 			const { left, right } = lift.uprights;
 			const wide = left.width > right.width ? 'right' : 'left';
-			const wider = left.width === right.width ? '' : ` The wider upright belongs at the ${wide} as it lies.`;
+			const wider = left.width === right.width ? [] : [`Mat ${index + 1}: the wider strip goes at the ${wide} as it lies.`];
 			// With a reverse bevel the edge seen from behind lies one board thickness farther out than the window's.
 			const mat = nth(job.mats, index);
 			const seen = lift.setback - (mat.bevel === 'reverse' ? mat.board.thickness : 0);
-			return `Mat ${index + 1}, its back up: strips along its four edges, ${writer.mark(seen)} back from the edge that is seen there, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.${wider}`;
+			return [
+				`Mat ${index + 1}, face down: glue strips along its four edges, ${writer.mark(seen)} back from the visible window edge, ${layers === 1 ? 'one layer' : `${layers} layers`}, ${writer.fine(lift.height)} high in all.`,
+				...wider
+			];
 		}),
-		because: 'Set back evenly, no strip is seen at a slant, and the mat does not sag.',
+		because: 'Set back evenly, no strip shows and the mat does not sag.',
 		uses: strips,
 		pictures: there(plan.window, 'window').mats.flatMap(
 			({ lift }, index) => (lift ? (matBackScene(plan, job, index) ?? []) : []) as Scene[]
@@ -214,10 +216,10 @@ export function glueLifts(writer: Writer): MadeStep | null {
 }
 
 const JOINS: Record<Decided['guard']['join'], string> = {
-	gummed: 'gummed tape along one long edge, as a book opens',
-	paste: 'dots of paste along one long edge, under weight until they are dry',
+	gummed: 'gummed tape along one long edge, like a book',
+	paste: 'dots of paste along one long edge, under weight until dry',
 	transfer: 'transfer tape',
-	spray: 'sprayed glue'
+	spray: 'spray adhesive'
 };
 
 /** How the window mat is joined to what lies behind it, as it was chosen. */
@@ -236,11 +238,11 @@ export function joinMats(writer: Writer): MadeStep | null {
 		id: 'join-mats',
 		title: 'Join the mats',
 		does: [
-			`Mat ${length} goes behind mat ${length - 1}${length > 2 ? ', and so on to the front' : ''}: ${joinSays(writer)}.`,
-			'Outer edges flush, the reveals even on every side; look from the front before the last edge is fixed.'
+			`Join mat ${length} behind mat ${length - 1}${length > 2 ? ', and so on to the front' : ''}: ${joinSays(writer)}.`,
+			'Keep outer edges flush and reveals even; check from the front before fixing the last edge.'
 		],
-		because: 'What is out of line now is out of line in the frame.',
-		...(join === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+		because: 'Out of line now means out of line in the frame.',
+		...(join === 'spray' ? { caution: 'Spray outdoors or under extraction: gloves, no flames.' } : {}),
 		...(join === 'paste' ? { waitMinutes: 45 } : {}),
 		uses: []
 	};
@@ -254,8 +256,8 @@ export function coverBoard(writer: Writer): MadeStep | null {
 		id: 'cover-board',
 		title: 'Cover the board',
 		does: [
-			`Washed, undyed cloth ${writer.size(cloth)} over the under-mat, its grain straight, turned over the edges and fixed behind with paste; corners folded flat.`,
-			'Weighted until it is dry, then trimmed.'
+			`Lay washed, undyed cloth ${writer.size(cloth)} over the back mat, grain straight; turn the edges, paste them behind, fold the corners flat.`,
+			'Weight until dry, then trim.'
 		],
 		because: 'The board is cut to size first; the cloth is cut larger and trimmed when dry.',
 		waitMinutes: writer.shop.house.boardDryMinutes,
@@ -275,9 +277,9 @@ export function makeSpacers(writer: Writer): MadeStep | null {
 		title: 'Make the spacers',
 		does: [
 			`${SPACER_NAMES[material]}: ${strips.map((cut) => `${cut.of}, ${writer.counted(cut)}`).join('; ')}.`,
-			...(made ? ['Glued up layer on layer to their height, and weighted.'] : []),
-			...(lined ? ['Covered before they are cut to length, the joint of the covering at the side that is hidden.'] : []),
-			seen > 0 ? `They reach ${writer.fine(seen)} past the lip: colour that edge.` : 'The lip hides them.'
+			...(made ? ['Glue up in layers to height, and weight.'] : []),
+			...(lined ? ['Cover before cutting to length, with the seam on the hidden side.'] : []),
+			seen > 0 ? `They show ${writer.fine(seen)} past the lip: colour that edge.` : 'The lip hides them.'
 		],
 		because: 'They hold the glazing off the piece all round.',
 		...(made || lined ? { waitMinutes: 60 } : {}),

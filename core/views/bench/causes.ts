@@ -31,61 +31,61 @@ export const REOPENS: Record<Cause, CauseDefinition> = {
 		name: 'dust',
 		from: 'dust-first',
 		seenByLooking: true,
-		instead: 'Brush the rabbet and the frame’s edge before the pack comes near; seal the edge of a frame that sheds.'
+		instead: 'Brush the rabbet and the frame’s edge before the pack comes near; seal a dusty frame’s edge.'
 	},
 	lint: {
 		name: 'lint',
 		from: 'dust-first',
 		seenByLooking: true,
-		instead: 'A lint-free cloth, no paper towel; check dark mats in low-angle light before the first point.'
+		instead: 'Use a lint-free cloth, no paper towel; check dark mats in low-angle light before the first point.'
 	},
 	'print-mark': {
 		name: 'finger mark',
 		from: 'clean-glazing',
 		seenByLooking: true,
-		instead: 'Gloves on from the inner face onwards; a mark that does not wipe off outside is inside.'
+		instead: 'Wear gloves from the inner face on; a mark that does not wipe off outside is inside.'
 	},
 	streak: {
 		name: 'streak',
 		from: 'clean-glazing',
 		seenByLooking: true,
-		instead: 'Polish dry, and look by raking light before the glazing is laid on.'
+		instead: 'Polish dry, and check in raking light before laying the glazing on.'
 	},
 	glue: {
 		name: 'glue',
 		from: 'clean-glazing',
 		seenByLooking: true,
-		instead: 'Pare and wipe the corners before the frame is dry.'
+		instead: 'Pare and wipe corners before the glue sets.'
 	},
 	residue: {
 		name: 'film or tape residue',
 		from: 'clean-glazing',
 		seenByLooking: true,
-		instead: 'Peel the inner film only when the glazing meets the piece; the outer face is cleaned last.'
+		instead: 'Peel the inner film only when the glazing meets the piece; clean the outer face last.'
 	},
 	'image-shifted': {
 		name: 'image shifted',
 		from: 'try-window',
 		seenByLooking: false,
-		instead: 'Try the window over it before the glazing is cleaned; let hinges dry their time.'
+		instead: 'Check the window over it before cleaning the glazing; let hinges dry fully.'
 	},
 	'points-moved': {
 		name: 'points moved',
 		from: 'fit-all',
 		seenByLooking: false,
-		instead: 'Points as deep as the wood allows, a block behind the frame.'
+		instead: 'Drive points as deep as the wood allows, a block behind the frame.'
 	},
 	'off-centre': {
 		name: 'off centre',
 		from: 'centre',
 		seenByLooking: false,
-		instead: 'Read all eight borders before the back is sealed.'
+		instead: 'Measure all eight borders before taping the back.'
 	},
 	'upside-down': {
 		name: 'upside down',
 		from: 'fit-first',
 		seenByLooking: false,
-		instead: 'Mark which way is up on the back before the turn.'
+		instead: 'Mark the top on the back before turning over.'
 	},
 	hardware: {
 		name: 'hardware',

@@ -38,10 +38,10 @@ test('the worked pack: push, turn and play, in words from the front and from the
 	near(one.play.needed.width, 1.2);
 	near(one.play.needed.height, 0.94);
 	assert.deepEqual([one.fits, one.do, one.play.has], [true, 'push', { width: 3, height: 3 }]);
-	assert.equal(one.says, 'Push right 0.5, up 0.4, then turn it anticlockwise, the foot 0.7 to the right.');
+	assert.equal(one.says, 'Push right 0.5, up 0.4, then turn it anticlockwise, the bottom 0.7 to the right.');
 	assert.equal(
 		centringSays(one, { width: 542, height: 701 }, 'mm', 'back'),
-		'Push left 0.5, up 0.4, then turn it clockwise, the foot 0.7 to the left.'
+		'Push left 0.5, up 0.4, then turn it clockwise, the bottom 0.7 to the left.'
 	);
 });
 
@@ -65,12 +65,12 @@ test('the play: half of it surely goes, all of it only from the far side, more t
 		readings: { ...level, lt: 65.5 - by, lb: 65.5 - by, rt: 65.5 + by, rb: 65.5 + by }
 	});
 	const level: Readings = { tl: 65.5, tr: 65.5, bl: 75.5, br: 75.5, lt: 65.5, lb: 65.5, rt: 65.5, rb: 65.5 };
-	assert.equal(centred({ ...worked, readings: level }).says, 'It is centred: nothing to push.');
+	assert.equal(centred({ ...worked, readings: level }).says, 'Centred: leave it.');
 	assert.equal(centred(shifted(1.5)).says, 'Push right 1.5.');
-	assert.equal(centred(shifted(1.6)).says, 'Push right 1.6. It goes only if the pack now lies against the far side: try.');
+	assert.equal(centred(shifted(1.6)).says, 'Push right 1.6. It works only if the pack is hard against the far side: try.');
 	const beyond = centred(shifted(3.1));
 	assert.deepEqual([beyond.fits, beyond.do], [false, 'trim']);
-	assert.match(beyond.says, /wants 3\.1 of play across and the frame leaves 3: trim the pack, or recut the window\.$/);
+	assert.match(beyond.says, /needs 3\.1 of play across and the frame has 3: trim the pack, or recut the window\.$/);
 });
 
 test('a window that is itself out of true is recut, not pushed; what no window can give is named', () => {
@@ -78,13 +78,13 @@ test('a window that is itself out of true is recut, not pushed; what no window c
 	assert.equal(bent.do, 'recut');
 	assert.match(
 		bent.says,
-		/^The window itself is out of true: 0\.9 is left along the right however the pack lies\. Recut it rather than push\.$/
+		/^The window itself is out of square: 0\.9 remains along the right however the pack sits\. Recut it, do not push\.$/
 	);
 	const misread = centred({ ...worked, readings: { ...worked.readings, rb: 86.5 } });
 	assert.equal(misread.do, 'recut');
 	assert.match(
 		misread.says,
-		/^The two readings of the right differ by .* no window is cut so far out\. Read both ends of the right again\.$/
+		/^The two measurements of the right differ by .* no window is cut so far out\. Measure both ends of the right again\.$/
 	);
 	// Just at the limit it is pushed.
 	const limit = centred({

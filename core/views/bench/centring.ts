@@ -92,7 +92,7 @@ const packOf = ({ pack, spans }: CentringAsked): Size =>
 	pack ?? { width: spans.width + SPAN_INSET, height: spans.height + SPAN_INSET };
 
 const ENDS = { top: ['tl', 'tr'], bottom: ['bl', 'br'], left: ['lt', 'lb'], right: ['rt', 'rb'] } as const;
-export const SIDE_WORDS = { top: 'top', bottom: 'foot', left: 'left', right: 'right' } as const;
+export const SIDE_WORDS = { top: 'top', bottom: 'bottom', left: 'left', right: 'right' } as const;
 
 /** The side whose two readings differ most when the pack lies as well as it can, and by how much. */
 function outOfTrue(residual: Readings): { side: keyof typeof ENDS; mm: number } {
@@ -117,23 +117,23 @@ export function centringSays(facts: Facts, pack: Size, reader: Unit | Reader, se
 	const out = outOfTrue(facts.residual);
 	if (facts.do === 'recut')
 		return out.mm > MISREAD
-			? `The two readings of the ${SIDE_WORDS[out.side]} differ by ${length(out.mm)} from what the other sides say: no window is cut so far out. Read both ends of the ${SIDE_WORDS[out.side]} again.`
-			: `The window itself is out of true: ${length(out.mm)} is left along the ${SIDE_WORDS[out.side]} however the pack lies. Recut it rather than push.`;
+			? `The two measurements of the ${SIDE_WORDS[out.side]} differ by ${length(out.mm)} from the other sides: no window is cut so far out. Measure both ends of the ${SIDE_WORDS[out.side]} again.`
+			: `The window itself is out of square: ${length(out.mm)} remains along the ${SIDE_WORDS[out.side]} however the pack sits. Recut it, do not push.`;
 	const pushed = pushSays(facts, length, seen);
 	const turned = turnSays(facts, pack, length, seen);
 	const moves = [pushed, turned].filter(Boolean).join(', then ');
 	const tape = facts.unsure
-		? ` ${length(out.mm)} is left along the ${SIDE_WORDS[out.side]}: this tape can’t tell whether the window is out of square. Measure it finer.`
+		? ` ${length(out.mm)} remains along the ${SIDE_WORDS[out.side]}: this tape can’t show whether the window is out of square. Use a finer one.`
 		: '';
-	if (!moves) return `It is centred: nothing to push.${tape}`;
+	if (!moves) return `Centred: leave it.${tape}`;
 	const does = `${moves[0]?.toUpperCase()}${moves.slice(1)}.`;
 	const { needed, has } = facts.play;
 	if (!facts.fits) {
 		const axis = needed.width > has.width ? 'width' : 'height';
-		return `${does} That wants ${length(needed[axis])} of play ${axis === 'width' ? 'across' : 'up and down'} and the frame leaves ${length(has[axis])}: trim the pack, or recut the window.${tape}`;
+		return `${does} That needs ${length(needed[axis])} of play ${axis === 'width' ? 'across' : 'up and down'} and the frame has ${length(has[axis])}: trim the pack, or recut the window.${tape}`;
 	}
 	const isFar = needed.width > has.width / 2 + HAIR || needed.height > has.height / 2 + HAIR;
-	return `${does}${isFar ? ' It goes only if the pack now lies against the far side: try.' : ''}${tape}`;
+	return `${does}${isFar ? ' It works only if the pack is hard against the far side: try.' : ''}${tape}`;
 }
 
 /** Less than is shown is no push. */
@@ -150,14 +150,14 @@ function pushSays({ right, down }: Facts, length: (mm: number) => string, seen: 
 	return ways.length > 0 ? `push ${ways.join(', ')}` : '';
 }
 
-/** By the end that moves more: `turn it anticlockwise, the foot 0.7 to the right`. */
+/** By the end that moves more: `turn it anticlockwise, the bottom 0.7 to the right`. */
 function turnSays({ turn }: Facts, pack: Size, length: (mm: number) => string, seen: Seen): string {
 	const upright = pack.height >= pack.width;
 	const moves = (Math.abs(turn) * (upright ? pack.height : pack.width)) / 2;
 	if (!isShown(moves) || isNothing(moves)) return '';
 	const clockwise = seen === 'front' ? turn > 0 : turn < 0;
 	const goes = upright
-		? `the foot ${length(moves)} to the ${clockwise ? 'left' : 'right'}`
+		? `the bottom ${length(moves)} to the ${clockwise ? 'left' : 'right'}`
 		: `the right end ${length(moves)} ${clockwise ? 'down' : 'up'}`;
 	return `turn it ${clockwise ? 'clockwise' : 'anticlockwise'}, ${goes}`;
 }

@@ -46,14 +46,14 @@ test('a blank may be off by 1, its diagonals differ by 1, a window be off by 0.5
 	assert.ok(says({ d1: 886 }).good, 'one diagonal alone says nothing');
 });
 
-test('the plan goes on from a mat as it was cut: its window moves, and only what follows from it', () => {
+test('the plan goes on from a mat as cut: its window moves, and only what follows from it', () => {
 	const of = made(single);
 	const [mat] = partsToMeasure(step(of, 'cut-boards'));
 	const opening = { width: mat!.opening!.width - 2, height: mat!.opening!.height };
 	const operations = fromWhatWasCut(of.file, of.job, of.plan, mat!, { ...mat!.planned, opening });
 	const next = madeOf(patched(of.file, operations!));
 	assert.deepEqual(next.plan.window!.mats[0]!.opening, opening);
-	assert.deepEqual(next.plan.window!.pack, of.plan.window!.pack, 'the pack stays as it was cut');
+	assert.deepEqual(next.plan.window!.pack, of.plan.window!.pack, 'the pack stays as cut');
 	const moves = differingSteps(of.steps, next.steps).map((one) => `${one.step.id} ${one.how}`);
 	assert.ok(moves.includes('cut-boards other') && moves.includes('centre other'), moves.join());
 	assert.ok(!moves.includes('cut-glazing other'));
@@ -67,11 +67,11 @@ test('where the sheet lies is read before its hinges are wetted', () => {
 	const of = made();
 	const [place] = placesToLay(of.job, of.plan);
 	const at = (left: number, top: number) => laidChecked(place!, { left, top }, { unit: 'mm', fraction: 16 });
-	assert.deepEqual(at(place!.left, place!.top), { good: true, says: 'It lies right.' });
+	assert.deepEqual(at(place!.left, place!.top), { good: true, says: 'In position.' });
 	assert.ok(at(place!.left + place!.within!.width, place!.top).good);
 	const off = at(place!.left + place!.within!.width + 0.6, place!.top - place!.within!.height - 1);
 	assert.equal(off.good, false);
-	assert.match(off.says, /too far right and .* too high, seen as it lies\. Move it before the hinges are wetted\.$/);
+	assert.match(off.says, /too far right and .* too high, as it lies\. Move it before wetting the hinges\.$/);
 	const floats = made({ window: { way: 'float', gap: 12, support: 'cotton-8' }, mats: [{ board: 'cotton-4', lift: 9 }] });
 	assert.deepEqual(placesToLay(floats.job, floats.plan), [], 'on its support it is laid edge by edge');
 	const flat = made({
@@ -82,7 +82,7 @@ test('where the sheet lies is read before its hinges are wetted', () => {
 	assert.equal(placesToLay(flat.job, flat.plan)[0]!.within, null, 'a float is free all round');
 });
 
-test('two plans of one job: what is gone, what is new, what has other figures', () => {
+test('two plans of one job: what is gone, what is new, what figures changed', () => {
 	const [before, after] = [made().steps, made({ back: { dustCover: true, seal: null } }).steps];
 	const differs = differingSteps(before, after).map((one) => `${one.step.id} ${one.how}`);
 	assert.ok(differs.includes('seal gone') && differs.includes('dust-cover new'), differs.join());

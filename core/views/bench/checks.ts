@@ -150,6 +150,6 @@ export function laidChecked({ left, top, within }: ToLay, laid: Laid, reader: Re
 			: [])
 	];
 	return off.length === 0
-		? { good: true, says: 'It lies right.' }
-		: { good: false, says: `It lies ${off.join(' and ')}, seen as it lies. Move it before the hinges are wetted.` };
+		? { good: true, says: 'In position.' }
+		: { good: false, says: `It is ${off.join(' and ')}, as it lies. Move it before wetting the hinges.` };
 }

@@ -45,15 +45,16 @@ function seal(writer: Writer, isCutRound: boolean): MadeStep[] {
 	return [
 		{
 			id: 'seal',
-			title: `Seal the back, ${tapeOf.name} tape ${writer.withUnit(tape.stock, 'cut')}`,
+			title: `Tape the back, ${tapeOf.name} tape ${writer.withUnit(tape.stock, 'cut')}`,
 			does: [
-				`${tape.strips[0] === tape.strips[1] ? 'Four strips' : `Two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}; ${writer.mark(tape.land)} on the frame, ${writer.mark(bare)} of wood bare at the outer edge${heads}, pressed into the inner corner.`,
+				`${tape.strips[0] === tape.strips[1] ? 'Lay four strips' : `Lay two strips ${writer.cut(tape.strips[0])}, two`} ${writer.cut(tape.strips[1])}${tape.passes > 1 ? `, in ${tape.passes} passes` : ''}${heads}.`,
+				`${writer.mark(tape.land)} on the frame, ${writer.mark(bare)} of wood bare at the outer edge; press into the inner corner.`,
 				...tapeOf.does,
-				...(isCutRound ? ['Cut it round the wood that is on already.'] : []),
+				...(isCutRound ? ['Cut it round the wood already on.'] : []),
 				...(job.hang.by === 'tag' ? ['Cut it round the hanging tag, which stays out.'] : []),
-				'Corners cut flat, no hole.'
+				'Cut ends flat, no gap at the corners.'
 			],
-			because: 'Tape that spans the corner unpressed leaks and tears.',
+			because: 'Tape not pressed into the corner leaks and tears.',
 			uses: writer.parts('back tape')
 		}
 	];
@@ -71,16 +72,15 @@ function dustCover(writer: Writer, hasWood: boolean): MadeStep[] {
 			id: 'dust-cover',
 			title: 'Dust cover',
 			does: [
-				`Paper of ${grammage} g/m², cut ${writer.size(there(there(plan.back, 'back').dustCoverRough, 'dust cover rough'))}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; the adhesive from that edge inward.`,
+				`Use paper of ${grammage} g/m², cut ${writer.size(there(there(plan.back, 'back').dustCoverRough, 'dust cover rough'))}, finished ${writer.size(cover)}: ${writer.mark(shop.house.dustCoverInside)} inside the frame’s edge; adhesive from that edge inward.`,
 				// What is tied comes off before the paper lies over it.
 				...(hardware || hasWood || isThere ? [slitsSay(writer)] : []),
-				'Position it first; then bare the transfer tape, and press.',
+				'Position it first; then expose the transfer tape and press.',
 				job.schools['dust-cover'] === 'wetted'
-					? 'Wet it lightly so that it tightens, or the corners open; trim with a trimmer.'
+					? 'Dampen lightly to tighten: too wet and corners open. Trim with a trimmer.'
 					: 'Stretch it by hand; trim with a trimmer.'
 			],
-			because:
-				hardware || hasWood || isThere ? 'The paper is cut round what is on.' : 'Before the hangers, so that they lie on top.',
+			because: hardware || hasWood || isThere ? 'Cut the paper round the hardware.' : 'Before the hangers, which go on top.',
 			uses: writer.parts('dust cover')
 		}
 	];
@@ -89,13 +89,13 @@ function dustCover(writer: Writer, hasWood: boolean): MadeStep[] {
 /** Where it was measured, it is said; seen from the back, both sides are alike. */
 function slitsSay(writer: Writer): string {
 	const { hangers, hangersAt: at } = writer.job.kept;
-	if (!hangers) return 'The hardware is on already: cut relief slits round it.';
+	if (!hangers) return 'The hardware is already on: cut relief slits round it.';
 	const { single, line } = HANGERS[hangers];
 	const where = at
 		? `, ${writer.mark(at.drop)} from the top${single ? ' in the middle' : at.inset === null ? '' : ` and ${writer.mark(at.inset)} from each side`}`
 		: '';
-	const untied = line ? ` The ${line.name} comes off first and is tied over the paper, a new one where it is kinked.` : '';
-	return `What is on the back stays${where}: cut relief slits round it.${untied}`;
+	const untied = line ? ` The ${line.name} comes off first and is tied over the paper; replace it if kinked.` : '';
+	return `Cut relief slits round the existing hardware${where}.${untied}`;
 }
 
 function bumpers({ plan, job }: Writer): MadeStep[] {
@@ -106,9 +106,9 @@ function bumpers({ plan, job }: Writer): MadeStep[] {
 			id: 'bumpers',
 			title: `Bumpers, ${count}`,
 			does: [
-				`${count > 2 ? 'At all four corners' : 'At the two bottom corners'}${frameKindOf(job)?.clips ? ', on the channel’s back' : ''}.`
+				`${count > 2 ? 'Fix them at all four corners' : 'Fix them at the two bottom corners'}${frameKindOf(job)?.clips ? ', on the channel’s back' : ''}.`
 			],
-			because: 'They keep the wall clean, let air pass and stop the frame from sliding.',
+			because: 'They keep the wall clean, let air pass and stop the frame sliding.',
 			uses: []
 		}
 	];
@@ -119,16 +119,17 @@ export function label({ job }: Writer): MadeStep {
 	const which = belongs.papers.length > 0 ? `: ${belongs.papers.join('; ')}` : '';
 	const papers =
 		job.schools['certificates'] === 'stuck'
-			? `Papers that belong with it are stuck to the back${which}.`
-			: `Papers that belong with it go in a polyester sleeve on the back, never glued to the piece${which}.`;
+			? `Stick the papers that belong with it to the back${which}.`
+			: `Put the papers that belong with it in a polyester sleeve on the back, never glued to the piece${which}.`;
 	const onLabel = belongs.inscription && job.schools['inscription'] === 'label';
 	return {
 		id: 'label',
 		title: copies > 1 ? `Labels, ${copies}, and papers` : 'Label and papers',
 		does: [
-			`What it is, who framed it, when, with what, how to open it. ${papers}`,
-			...(onLabel ? [`The inscription is printed on the label: “${belongs.inscription}”.`] : []),
-			...(belongs.plate ? [`The title plate in the middle of the bottom rail: “${belongs.plate.text}”.`] : [])
+			'On the label: the piece, framer, date, materials, how to open it.',
+			papers,
+			...(onLabel ? [`Printed on the label: “${belongs.inscription}”.`] : []),
+			...(belongs.plate ? [`Title plate in the middle of the bottom rail: “${belongs.plate.text}”.`] : [])
 		],
 		uses: []
 	};
@@ -138,8 +139,8 @@ export function lastLook({ job }: Writer): MadeStep {
 	const glazed = job.guard.glazing.family !== 'none';
 	return {
 		id: 'last-look',
-		title: 'Last look',
-		does: [`${glazed ? 'Glazing cleaned, front' : 'Front'} and back photographed.`],
+		title: 'Final check',
+		does: [`${glazed ? 'Clean the glazing, p' : 'P'}hotograph front and back.`],
 		uses: []
 	};
 }
@@ -150,9 +151,12 @@ export function wrap(writer: Writer): MadeStep | null {
 	if (!writer.job.piece.travels || !pouch) return null;
 	return {
 		id: 'wrap',
-		title: 'Wrap it for travel',
-		does: [`Pouch, inside ${writer.size(pouch, 'mark')} or more, closed; guards on all four corners.`, ...travelSays(writer)],
-		because: 'Most of what breaks breaks on the way.',
+		title: 'Wrap it for transport',
+		does: [
+			`Put it in a pouch, inside ${writer.size(pouch, 'mark')} or more, and close it; guards on all four corners.`,
+			...travelSays(writer)
+		],
+		because: 'Most breakages happen in transit.',
 		uses: []
 	};
 }
@@ -164,12 +168,12 @@ export function travelSays({ job, plan }: Pick<Writer, 'job' | 'plan'>): string[
 	const sags = pack !== undefined && family !== 'none' && pack.gap > 0 && pack.sag > pack.gap;
 	return [
 		...(family === 'glass'
-			? ['Low-tack tape across the glass holds it together if it breaks; none on acrylic or on a coating.']
+			? ['Put low-tack tape across the glass to hold it together if it breaks; none on acrylic or on a coating.']
 			: []),
 		sags
-			? 'Carried and driven upright: lying flat, its glazing sags onto the piece.'
+			? 'Carry and drive it upright: laid flat, its glazing sags onto the piece.'
 			: family === 'none'
-				? 'Nothing touches its face: it lies face up, or stands.'
-				: 'Carried upright, by both sides of the frame.'
+				? 'Let nothing touch its face: keep it face up or upright.'
+				: 'Carry it upright, by both sides of the frame.'
 	];
 }

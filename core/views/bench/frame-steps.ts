@@ -38,10 +38,10 @@ function deepen(writer: Writer): MadeStep[] {
 			id: 'deepen',
 			title: `Deepen the rabbet by ${writer.mark(by)}`,
 			does: [
-				`Strips ${writer.mark(by)} high, ${writer.mark(there(plan.frame, 'frame').section.face - there(plan.frame, 'frame').section.lip)} wide, glued to the frame’s back and painted; the whole is then ${writer.mark(there(there(plan.frame, 'frame').depthWithStrips, 'depth with strips'))} from the wall.`,
-				'Wedge the joint tight, so that no light falls through it; else painted gummed tape over it.'
+				`Fix strips ${writer.mark(by)} high, ${writer.mark(there(plan.frame, 'frame').section.face - there(plan.frame, 'frame').section.lip)} wide, glued to the frame’s back and painted; total then ${writer.mark(there(there(plan.frame, 'frame').depthWithStrips, 'depth with strips'))} from the wall.`,
+				'Wedge the joint tight, so no light shows through; else cover it with painted gummed tape.'
 			],
-			because: 'A pack that is proud is not pressed in: the frame is made deep enough.',
+			because: 'Never press in a proud pack: deepen the frame.',
 			waitMinutes: 12 * 60,
 			uses: writer.parts('strip on the back')
 		}
@@ -55,8 +55,8 @@ export function fit(writer: Writer): MadeStep[] {
 /** What sheds is not turned face down: the pack is stood on edge. */
 function turned(writer: Writer, what: string): string {
 	return staysFaceUp(writer.job)
-		? `It sheds, so nothing is turned over: lower the frame over the ${what} from above, stand both on edge, and work from behind.`
-		: `Lay the frame over the ${what}; turn both.`;
+		? `Friable, so turn nothing over: lower the frame over the ${what} from above, stand both on edge, and work from behind.`
+		: `Lay the frame over the ${what}; turn both over.`;
 }
 
 function fitPoints(writer: Writer): MadeStep[] {
@@ -69,10 +69,11 @@ function fitPoints(writer: Writer): MadeStep[] {
 	return [
 		{
 			id: 'fit-first',
-			title: 'Fit, one or two points only',
+			title: 'Fit with one or two points',
 			does: [
-				`Scrape glue lumps from the rabbet’s corners. ${turned(writer, 'pack')}`,
-				'Two points, lift, look from the front: dust check, second.'
+				'Scrape glue lumps from the rabbet’s corners.',
+				turned(writer, 'pack'),
+				'Drive two points, lift, check from the front: second dust check.'
 			],
 			because: 'Dust found now costs two points; found later, all of them.',
 			caution:
@@ -83,11 +84,11 @@ function fitPoints(writer: Writer): MadeStep[] {
 		},
 		{
 			id: 'fit-all',
-			title: `All of them: ${fasteners(writer)}`,
+			title: `Fit all ${fasteners(writer)}`,
 			does: [
 				pointsSay(points, writer),
-				...(clearance >= 0 ? [`From the pack to the moulding’s back ${writer.fine(clearance)}.`] : []),
-				...(job.piece.friable ? ['No hammering: it sheds.'] : [])
+				...(clearance >= 0 ? [`From the pack to the moulding’s back: ${writer.fine(clearance)}.`] : []),
+				...(job.piece.friable ? ['No hammering: friable.'] : [])
 			],
 			uses: []
 		}
@@ -96,7 +97,7 @@ function fitPoints(writer: Writer): MadeStep[] {
 
 /** Where they stand along the sides; those that stay are set as they were. */
 export function pointsSay({ top, side, kind, stay, total }: Points, writer: Writer): string {
-	if (stay) return `${SET_AGAIN[kind]}, all ${total}: one that breaks is replaced.`;
+	if (stay) return `${SET_AGAIN[kind]}, all ${total}: replace any that break.`;
 	const run = ({ count, first, spacing }: typeof top) =>
 		count === 0
 			? 'none'
@@ -110,19 +111,19 @@ export function pointsSay({ top, side, kind, stay, total }: Points, writer: Writ
 
 /** Those that came with the frame, used once more. */
 const SET_AGAIN: Record<Points['kind'], string> = {
-	rigid: 'The pins that were lifted out, in new holes',
-	flexible: 'The tabs that are there, bent back with a tool',
-	hand: 'The points that were pulled, in new places',
-	'turn-buttons': 'The buttons that are there, turned back',
-	'offset-clips': 'The clips that are there, screwed on again',
-	clips: 'The clips that are there, pressed in again'
+	rigid: 'Refit the points in new holes',
+	flexible: 'Bend the old points back with a tool',
+	hand: 'Refit the pulled points in new places',
+	'turn-buttons': 'Turn the old buttons back',
+	'offset-clips': 'Screw the old clips back on',
+	clips: 'Press the old clips back in'
 };
 
 function shimmed(writer: Writer, clearance: number): string {
-	if (isNothing(clearance)) return 'The channel leaves nothing: card is slipped in only where the pack rattles.';
+	if (isNothing(clearance)) return 'No room in the channel: slip card in only where the pack rattles.';
 	return clearance < 0
-		? `It is ${writer.fine(-clearance)} deeper than the channel and does not go in as planned.`
-		: `The channel leaves ${writer.fine(clearance)}: card is slipped behind the backing on all sides.`;
+		? `It is ${writer.fine(-clearance)} deeper than the channel and does not fit as planned.`
+		: `The channel leaves ${writer.fine(clearance)}: slip card behind the backing board on all sides.`;
 }
 
 function fitMetal(writer: Writer): MadeStep[] {
@@ -139,16 +140,16 @@ function fitMetal(writer: Writer): MadeStep[] {
 			title: 'Slide the pack in',
 			does: [
 				job.schools['metal-load'] === 'layers'
-					? `Layer by layer, ${glazed ? 'the glazing first, ' : ''}each looked at as it goes in.`
-					: `The whole pack at once${glazed ? ', glazing to the front' : ''}.`,
-				`The ${closing} rail closes it: finger-tight, look from the front (dust check, second), then fully tightened.`
+					? `Slide it in layer by layer, ${glazed ? 'the glazing first, ' : ''}checking each as it goes in.`
+					: `Slide in the whole pack at once${glazed ? ', glazing to the front' : ''}.`,
+				`Close it with the ${closing} rail: finger-tight, second dust check from the front, then tighten fully.`
 			],
 			because: 'Dust found now costs two screws; found later, all clips.',
 			uses: []
 		},
 		{
 			id: 'fit-all',
-			title: tooDeep ? 'The pack is too deep' : shim ? 'Shims of card' : `All of them: ${fasteners(writer)}`,
+			title: tooDeep ? 'The pack is too deep' : shim ? 'Shims of card' : `Fit all ${fasteners(writer)}`,
 			does: shim
 				? [shimmed(writer, clearance)]
 				: [
@@ -171,28 +172,29 @@ function fitClipped(writer: Writer): MadeStep[] {
 			? `flat clips: ${what} and frame end level`
 			: offset < 0
 				? `clips that step ${writer.mark(-offset)} up: the ${what} is proud`
-				: `clips that step ${writer.mark(offset)} down: it lies below the frame’s back`;
+				: `clips that step ${writer.mark(offset)} down: the ${what} is below the frame’s back`;
 	return [
 		{
 			id: 'fit-first',
-			title: 'Lay it into the frame',
+			title: 'Lay it in the frame',
 			does: [
-				`Felt or tape of rag on the lip’s underside, where ${glazed ? 'the glazing rests' : 'paint would touch wood'}. ${turned(writer, what)}`,
-				'Two clips, lift, look from the front.'
+				`Put felt or rag tape on the lip’s underside, where ${glazed ? 'the glazing rests' : 'paint would touch wood'}.`,
+				turned(writer, what),
+				'Fix two clips, lift, check from the front.'
 			],
-			because: glazed ? 'What the lip rubs off shows as dust behind the glazing.' : 'What rubs on the lip comes off.',
+			because: glazed ? 'Particles rubbed off the lip show as dust behind the glazing.' : 'Paint that rubs on the lip comes off.',
 			uses: []
 		},
 		{
 			id: 'fit-all',
-			title: `All of them: ${fasteners(writer)}`,
+			title: `Fit all ${fasteners(writer)}`,
 			does: [
 				`Top and bottom ${top.count} each, sides ${side.count} each; ${step}.`,
 				job.piece.kind === 'canvas'
-					? 'Screwed into the frame alone, never into the stretcher: it must be keyed out again.'
-					: `Screwed into the frame alone; they hold the ${what} without pressing, so that it can move.`
+					? 'Screw into the frame only, never the stretcher: it must still be keyed out.'
+					: `Screw into the frame only; they hold the ${what} without pressing, so it can move.`
 			],
-			caution: 'Screws no longer than two thirds of the wood under them.',
+			caution: 'Screws at most two thirds of the wood under them.',
 			uses: []
 		}
 	];

@@ -289,10 +289,10 @@ test('property: label, care sheet, quote and record say the same of one job', ()
 			const care = careOf(job, plan, shop)
 				.flatMap(({ says }) => says)
 				.join(' ');
-			const years = /look at it in (\d+) years?/.exec(care);
+			const years = /check it in (\d+) years?/.exec(care);
 			assert.equal(years ? Number(years[1]) : null, again?.years ?? null);
 			assert.equal(/when it changes hands/.test(care), again !== null && again.years === null);
-			assert.equal(/it was sealed/.test(care), again !== null && isSealed(plan));
+			assert.equal(/it is sealed/.test(care), again !== null && isSealed(plan));
 			const rows = new Map(quoteRows(planned).map(({ name, says }) => [name, says]));
 			assert.equal(rows.get('held by') ?? '', plan.hold ? heldBy(job, plan) : '');
 			// A job that is a part speaks of what it does and of nothing else.
@@ -300,7 +300,7 @@ test('property: label, care sheet, quote and record say the same of one job', ()
 			if (!pack) for (const name of ['frame', 'glazing']) assert.ok(!rows.has(name), name);
 			if (!window) for (const name of ['window mat', 'behind it', 'grade']) assert.ok(!rows.has(name), name);
 			assert.equal(rows.has('sealed'), isSealed(plan));
-			assert.equal(rows.has('hangs by'), plan.hang !== undefined);
+			assert.equal(rows.has('hangs from'), plan.hang !== undefined);
 		}),
 		{ numRuns: runs(1500) }
 	);

@@ -50,8 +50,8 @@ export function planHangers(writer: Writer): MadeStep[] {
 /** What was closed here was marked; a frame that came closed is looked at, and marked now. */
 function whichWay({ job, plan }: Writer): string {
 	return SCOPE_OF[job.scope].pack || plan.back?.board
-		? 'Which way is up? Look at the mark before anything is measured.'
-		: 'Which way is up? Look at it from the front, and mark it on the back in pencil before anything is measured.';
+		? 'Check by the mark which way is up before measuring anything.'
+		: 'Check from the front which way is up, and mark it on the back in pencil before measuring anything.';
 }
 
 /** A kind that has places of its own. */
@@ -74,10 +74,10 @@ function withSecond(writer: Writer, { turned, stand, by }: Hang, steps: MadeStep
 	const says = [
 		...(turned
 			? [
-					`Turned a quarter it hangs too: its left side, seen from the front, is then the top, and ${
+					`Also hangs turned 90°: its left side, from the front, is then the top, and ${
 						single
-							? `another ${single.name} stands in its middle, ${writer.mark(turned.drop)} from that edge`
-							: `a second pair stands ${writer.mark(turned.drop)} from that edge, ${writer.mark(turned.inset)} from the top and the bottom`
+							? `another ${single.name} goes in its middle, ${writer.mark(turned.drop)} from that edge`
+							: `a second pair goes ${writer.mark(turned.drop)} from that edge, ${writer.mark(turned.inset)} from the top and the bottom`
 					}.${turned.wire && line ? ` Its ${turned.by} is cut ${writer.cut(turned.wire.length)}, and breaks at ${showStrength(turned.wire.breakingKg, writer.job.reader)}.` : ''}`
 				]
 			: []),
@@ -93,17 +93,18 @@ function liftSays(writer: Writer): string {
 /** What it hung by before is looked at before it hangs by it again. */
 function keptHangers(writer: Writer): MadeStep {
 	const hang = there(writer.plan.hang, 'hang');
-	const { line, ringsTitle, single, own, came } = HANGERS[hang.by];
+	const { line, single, own, came } = HANGERS[hang.by];
 	const bears = showStrength(hang.ringWantedKg, writer.job.reader);
 	return {
 		id: 'hang',
-		title: `The ${came} that came with it`,
+		title: `Check the existing ${came}`,
 		does: [
 			whichWay(writer),
-			`${single?.looked ?? 'Every screw tight, no wood split'}; ${single || own ? 'pulled' : `${ringsTitle.toLowerCase()} pulled, each,`} by hand: ${bears} is wanted.`,
-			...(line ? [`The ${line.name} without a kink, a broken strand or a loose turn; else a new one.`] : [])
+			`Check: ${inSentence(single?.looked ?? 'Every screw tight, no wood split')}.`,
+			`Pull ${single || own ? 'it' : `each ${writer.metal ? 'hanger' : 'ring'}`} by hand: it must carry ${bears}.`,
+			...(line ? [`Check the ${line.name} for kinks, broken strands and loose turns; replace it if it has any.`] : [])
 		],
-		because: 'It held another weight, for years that nobody counted.',
+		because: 'It carried another weight, for unknown years.',
 		...(line?.caution ? { caution: line.caution } : {}),
 		uses: []
 	};
@@ -120,12 +121,12 @@ function stripAcross(writer: Writer): MadeStep[] {
 	return [
 		{
 			id: 'back-strip',
-			title: 'A strip across the back',
+			title: 'Cross strip',
 			does: [
-				`Strip ${writer.size(strip)}, its middle ${writer.mark(drop)} from the top, glued and screwed to both side rails.`,
+				`Strip ${writer.size(strip)}, its middle ${writer.mark(drop)} from the top; glue and screw it to both side rails.`,
 				'Screws at most two thirds of the depth there.'
 			],
-			because: 'The rails are too narrow for the hangers’ screws.',
+			because: 'The rails are too narrow for the hanger screws.',
 			waitMinutes: 12 * 60,
 			uses: writer.parts('strip across the back')
 		}
@@ -140,8 +141,8 @@ function rings(writer: Writer): MadeStep {
 	return {
 		id: 'hang',
 		title: stretched && line ? `${ringsTitle(writer)} and ${line.name}` : ringsTitle(writer),
-		does: [whichWay(writer), ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
-		because: stretched ? 'What fails this pull would fail on the wall.' : 'Straight on hooks nothing stretches.',
+		does: [whichWay(writer), ...ringsSay(writer), ...(stretched ?? [pullSays(writer, null)])],
+		because: stretched ? 'What fails this pull would fail on the wall.' : 'Rings on hooks cannot stretch.',
 		caution: (stretched && line?.caution) || liftSays(writer),
 		uses: writer.parts('wire', 'cord')
 	};
@@ -152,8 +153,8 @@ function ringsAlone(writer: Writer): MadeStep {
 	return {
 		id: 'rings',
 		title: ringsTitle(writer),
-		does: [whichWay(writer), ringsSay(writer), pullSays(writer, null)],
-		because: 'The paper is cut round them, and what stretches between them comes over it.',
+		does: [whichWay(writer), ...ringsSay(writer), pullSays(writer, null)],
+		because: 'Cut the paper round them; wire or cord goes over it.',
 		caution: liftSays(writer),
 		uses: []
 	};
@@ -180,25 +181,29 @@ function lineSays(writer: Writer, line: Line): string[] {
 	const hang = there(writer.plan.hang, 'hang');
 	const { breakingKg, length } = there(hang.wire, 'wire');
 	return [
-		`${line.title} breaking at ${showStrength(breakingKg, writer.job.reader)}, cut ${writer.cut(length)}. ${line.tied}`,
-		`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°. ${pullSays(writer, line)}`
+		`Cut ${line.name}, breaking at ${showStrength(breakingKg, writer.job.reader)}, to ${writer.cut(length)}.`,
+		line.tied,
+		`Under load it rises ${writer.mark(hang.rise)} above the ${writer.metal ? 'hangers' : 'rings'}, at ${showNumber(hang.angle, 1)}°.`,
+		pullSays(writer, line)
 	];
 }
 
 function pullSays(writer: Writer, line: Line | null): string {
 	const ring = writer.metal ? 'hanger' : 'ring';
-	return line ? `Pull each ${ring} and the ${line.name} by hand.` : `Pull each ${ring} by hand before the piece hangs by it.`;
+	return line ? `Pull each ${ring} and the ${line.name} by hand.` : `Pull each ${ring} by hand before hanging.`;
 }
 
-function ringsSay(writer: Writer): string {
+function ringsSay(writer: Writer): string[] {
 	const { plan, shop } = writer;
 	const hang = there(plan.hang, 'hang');
-	if (writer.metal) return `Hangers slid into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tightened.`;
+	if (writer.metal) return [`Slide hangers into the channel, ${writer.mark(hang.drop)} from the top on both sides, and tighten.`];
 	const ring = hang.ring === undefined ? null : known(shop.rings, hang.ring);
-	const pilot =
-		hang.pilot === undefined ? ' Pilot hole 70 % of the screw,' : ` Pilot hole ${writer.withUnit(hang.pilot, 'drill')},`;
-	const loose = ring?.holes === 1 ? ' Left just loose enough to turn toward the pull.' : '';
-	return `${ring ? `${ring.name}: ` : 'Rings '}${writer.mark(hang.drop)} from the top, both measured from the marked top, screws ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}.${pilot} screw at most two thirds of the depth.${loose}`;
+	const pilot = hang.pilot === undefined ? 'pilot hole 70 % of the screw' : `pilot hole ${writer.withUnit(hang.pilot, 'drill')}`;
+	return [
+		`Fix each ${ring ? inSentence(ring.name) : 'ring'}: ${writer.mark(hang.drop)} from the marked top, on both sides.`,
+		`Screw ${writer.mark(hang.inset)} from the sides, in the middle of the ${hang.strip ? 'strip' : 'flat wood'}; ${pilot}, screws at most two thirds of the depth.`,
+		...(ring?.holes === 1 ? ['Leave them just loose enough to turn toward the pull.'] : [])
+	];
 }
 
 /** Twice its share, and the weakest hook of the shop that is rated for it. */
@@ -209,7 +214,7 @@ function hookSays({ job, plan, shop }: Writer): string {
 	const hook = hookFor(shop.hooks, wanted);
 	const which = hook
 		? `: ${inSentence(hook.name)}, rated for ${showMass(hook.ratedKg, job.reader)}`
-		: '; no hook of the shop is rated for so much';
+		: '; no shop hook is rated for that';
 	return `Each hook is rated for at least ${showMass(wanted, job.reader)}${which}.`;
 }
 
@@ -217,7 +222,7 @@ export function wall(writer: Writer): MadeStep {
 	const { job, plan } = writer;
 	const hang = there(plan.hang, 'hang');
 	const { own } = HANGERS[hang.by];
-	const centre = `The picture’s centre is then ${writer.mark(job.hang.centreHeight)} above the floor.`;
+	const centre = `Picture centre ${writer.mark(job.hang.centreHeight)} above the floor.`;
 	const hangs = hang.hooks.length > 0;
 	return {
 		id: 'wall',
@@ -240,8 +245,8 @@ function nailsSay(writer: Writer, { hooks, by }: Hang): string[] {
 	return [
 		...(single ? [`It hangs on ${single.nail}.`] : []),
 		hooks.length === 1
-			? `One nail on the centre line, ${writer.mark(first.height)} above the floor.`
-			: `Two nails ${writer.mark(Math.abs(first.x))} left and right of the centre line, ${writer.mark(first.height)} above the floor.`
+			? `Drive one nail on the centre line, ${writer.mark(first.height)} above the floor.`
+			: `Drive two nails ${writer.mark(Math.abs(first.x))} left and right of the centre line, ${writer.mark(first.height)} above the floor.`
 	];
 }
 
@@ -249,6 +254,6 @@ function nailsTurned(writer: Writer, { hooks }: NonNullable<Hang['turned']>): st
 	const first = there(hooks[0], 'first');
 	const aside = hooks.length === 1 ? 'on the centre line' : `${writer.mark(Math.abs(first.x))} left and right of the centre line`;
 	return [
-		`Turned a quarter, its ${hooks.length === 1 ? 'nail is' : 'nails are'} ${aside}, ${writer.mark(first.height)} above the floor.`
+		`Turned 90°, its ${hooks.length === 1 ? 'nail is' : 'nails are'} ${aside}, ${writer.mark(first.height)} above the floor.`
 	];
 }

@@ -23,8 +23,8 @@ export function heldBy(job: Decided, plan: Plan): string {
 	const counted = isHinge(hold.kind) && count > 0 ? `${count} ${name}` : name;
 	const { adhesive } = hold;
 	if (hold.kind === 'conservator') return chosenSays(job, counted);
-	if (adhesive.family === 'none') return `${counted}, nothing sticks`;
-	const off = adhesive.release === 'none' ? 'does not come off' : `comes off with ${adhesive.release}`;
+	if (adhesive.family === 'none') return `${counted}, no adhesive`;
+	const off = adhesive.release === 'none' ? 'cannot be removed' : `comes off with ${adhesive.release}`;
 	return `${counted}, ${inSentence(adhesive.name)}, ${off}`;
 }
 
@@ -32,7 +32,7 @@ export function heldBy(job: Decided, plan: Plan): string {
 function chosenSays({ hold: { chosen } }: Decided, name: string): string {
 	const { used, by, on, release } = chosen;
 	const who = [by, on].filter(Boolean).join(', ');
-	const what = used ? `: ${used}` : ', not written down yet';
+	const what = used ? `: ${used}` : ', not recorded yet';
 	return `${name}${what}${who ? ` (${who})` : ''}${release ? `, comes off ${release}` : ''}`;
 }
 
@@ -41,7 +41,7 @@ export function fixedBy(job: Decided): string {
 	const { friable, fixative } = job.piece;
 	if (!friable || !isFixed(job)) return '';
 	if (fixative?.on) return [fixative.kind, fixative.on].filter(Boolean).join(', ');
-	const where = job.aim === 'rare' ? 'by its maker or owner, before it is mounted' : 'here, before it is mounted';
+	const where = job.aim === 'rare' ? 'by its artist or owner, before mounting' : 'here, before mounting';
 	return [fixative?.kind, where].filter(Boolean).join(', ');
 }
 
@@ -66,8 +66,8 @@ const WITH_MEDIA: Record<PieceKind, (media: string, on: string) => string> = {
 };
 
 const FASTENED: Record<string, (count: number) => string> = {
-	rigid: (count) => `lift out ${count} pins with a tool`,
-	flexible: (count) => `bend up ${count} tabs with a tool`,
+	rigid: (count) => `lift ${count} points out with a tool`,
+	flexible: (count) => `bend up ${count} points with a tool`,
 	hand: (count) => `pull ${count} points with pliers`,
 	'turn-buttons': (count) => `turn ${count} buttons`,
 	'offset-clips': (count) => `unscrew ${count} offset clips`
@@ -98,7 +98,7 @@ export function waysToOpen(job: Decided, plan: Plan, house: House): WayToOpen[] 
 		];
 	}
 	return [
-		...(back.dustCover ? [{ made: 'dust-cover' as const, does: 'cut the paper cover' }] : []),
+		...(back.dustCover ? [{ made: 'dust-cover' as const, does: 'cut the dust cover' }] : []),
 		...(back.seal ? [{ made: 'seal' as const, does: SEALS[back.seal].opens }] : []),
 		// Of a frame that stayed closed nobody counted them.
 		...(frame.points.total > 0

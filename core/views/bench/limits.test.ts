@@ -46,7 +46,7 @@ test('up to half a millimetre along a side is pushed, more is recut, more than t
 	assert.ok(Math.abs(left(0.6) - 0.45) < 1e-9);
 	assert.equal(out(0.5 / 0.75).do, 'push');
 	assert.equal(out(0.5 / 0.75 + 0.01).do, 'recut');
-	assert.match(out(2.9 / 0.75).says, /^The window itself is out of true/);
+	assert.match(out(2.9 / 0.75).says, /^The window itself is out of square/);
 	assert.match(out(3.05 / 0.75).says, /no window is cut so far out/);
 });
 
@@ -63,8 +63,8 @@ test('what the frame leaves: all of it is still a push, on either axis; beyond h
 
 test('a twentieth of a millimetre is said, less is nothing', () => {
 	assert.equal(centred(asked(by(0.05))).says, 'Push right 0.1.');
-	assert.equal(centred(asked(by(0.049))).says, 'It is centred: nothing to push.');
-	assert.equal(centred(asked(by(-1, 2))).says.split(' It goes')[0], 'Push left 1, down 2.');
+	assert.equal(centred(asked(by(0.049))).says, 'Centred: leave it.');
+	assert.equal(centred(asked(by(-1, 2))).says.split(' It works')[0], 'Push left 1, down 2.');
 	assert.equal(centred(asked(by(1, -1))).says, 'Push right 1, up 1.');
 });
 
@@ -72,9 +72,9 @@ test('a pack as wide as high turns by its foot, a wide one by its right end; fro
 	const facts = { ...centred(asked({})), turn: 0.004 };
 	const says = (width: number, height: number, seen: 'front' | 'back' = 'front') =>
 		centringSays(facts, { width, height }, MM, seen);
-	assert.equal(says(500, 500), 'Turn it clockwise, the foot 1 to the left.');
+	assert.equal(says(500, 500), 'Turn it clockwise, the bottom 1 to the left.');
 	assert.equal(says(500, 499), 'Turn it clockwise, the right end 1 down.');
-	assert.equal(says(500, 500, 'back'), 'Turn it anticlockwise, the foot 1 to the right.');
+	assert.equal(says(500, 500, 'back'), 'Turn it anticlockwise, the bottom 1 to the right.');
 	assert.equal(
 		centringSays({ ...facts, turn: -0.004 }, { width: 500, height: 499 }, MM),
 		'Turn it anticlockwise, the right end 1 up.'

@@ -9,7 +9,9 @@ import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
 import { isFixed } from '../../job/fixed.ts';
 import { isNothing } from '../../units/round.ts';
-import { nth, there } from '../../units/there.ts';
+import { atStart } from '../../units/in-sentence.ts';
+import { partName } from '../../stations/cut/part-name.ts';
+import { there } from '../../units/there.ts';
 
 /** In the order of the work: support, tabs, placing, holding, the support on its base, the window tried over it. */
 export function mount(writer: Writer): MadeStep[] {
@@ -44,12 +46,12 @@ export function fixSurface(writer: Writer): MadeStep | null {
 		title: `Fix the surface${fixative?.kind ? `, ${fixative.kind}` : ''}`,
 		does: [
 			rare
-				? 'Its maker or owner has it fixed: at Rare the framer does not. Ask for it in writing.'
-				: 'Ask the owner first: fixative darkens. Try it on a corner, or on a scrap of the same.',
-			...(rare ? [] : ['Outdoors, the sheet upright, from an arm’s length: one light coat. Look for darkening before a second.']),
-			'Leave it to dry in the open; write down the fixative and the day.'
+				? 'The artist or owner has it fixed, not the framer, at Rare. Ask for it in writing.'
+				: 'Ask the owner first: fixative darkens. Test a corner, or a scrap of the same.',
+			...(rare ? [] : ['Spray outdoors, sheet upright, at arm’s length: one light coat. Check for darkening before a second.']),
+			'Let it dry in the open; record the fixative and date.'
 		],
-		because: 'It cannot be taken off again, and it decides how the mat is cut: no trough is planned.',
+		because: 'It cannot be removed, and decides how the mat is cut: no trough.',
 		caution: 'Sprays: outdoors or under extraction, gloves, mask, no flame.',
 		waitMinutes: shop.house.fixativeDryMinutes,
 		uses: []
@@ -67,10 +69,10 @@ function bevelSupport(writer: Writer): MadeStep[] {
 			id: 'bevel-support',
 			title: 'Undercut the support',
 			does: [
-				`${size ? writer.size(size) : 'Cut to the piece'}: its edge cut back at 45°, so that nothing of it is seen from the front${bevelled.setBack > 0 ? `; ${writer.mark(bevelled.setBack)} smaller on every side` : ''}.`,
-				`Coated twice${bevelled.supportTint ? ` in ${bevelled.supportTint}` : ' in the tint of the piece'}, edge and face, and left to dry.`
+				`${size ? writer.size(size) : 'Cut to the piece'}: cut its edge back at 45°, hidden from the front${bevelled.setBack > 0 ? `; ${writer.mark(bevelled.setBack)} smaller on every side` : ''}.`,
+				`Coat twice${bevelled.supportTint ? ` in ${bevelled.supportTint}` : ' in the tint of the piece'}, edge and face, and let dry.`
 			],
-			because: 'A pale rim would shine through, and a side would show.',
+			because: 'A pale rim or the side would show.',
 			caution: 'The adhesive for bone, horn and skin is a conservator’s choice.',
 			waitMinutes: 120,
 			uses: []
@@ -82,7 +84,13 @@ function bevelSupport(writer: Writer): MadeStep[] {
 function supportToBase(sights: Sight[], writer: Writer): MadeStep[] {
 	const { job, shop } = writer;
 	if (!writer.parts('support').length) return [];
-	const base = job.guard.underMat ? 'under-mat' : job.guard.fillers.length > 0 ? 'filler' : job.guard.backing ? 'backing' : null;
+	const base = job.guard.underMat
+		? 'back mat'
+		: job.guard.fillers.length > 0
+			? 'filler'
+			: job.guard.backing
+				? 'backing board'
+				: null;
 	if (!base) return [];
 	return [
 		{
@@ -92,14 +100,14 @@ function supportToBase(sights: Sight[], writer: Writer): MadeStep[] {
 				...sights.flatMap(({ opening: { supportAt }, ...sight }) =>
 					supportAt
 						? [
-								`${which(sight)}On the ${base}, face up: top left corner of the support ${writer.mark(supportAt.left)} from the left edge and ${writer.mark(supportAt.top)} from the top.`
+								`${which(sight)}Place the support on the ${base}, face up: its top left corner ${writer.mark(supportAt.left)} from the left edge and ${writer.mark(supportAt.top)} from the top.`
 							]
 						: []
 				),
-				'Fix it with paste or gummed tape that the piece never meets; the same gap on all sides.',
-				'Weight the support round the piece, not on it, until it holds.'
+				'Fix it with paste or gummed tape that never touches the piece; even gap all round.',
+				'Weight the support round the piece, not on it, until set.'
 			],
-			because: 'What floats must not slide in its window.',
+			because: 'A float must not slide in its window.',
 			waitMinutes: shop.house.supportDryMinutes,
 			uses: writer.parts('support')
 		}
@@ -124,57 +132,63 @@ function place(sights: Sight[], writer: Writer): MadeStep {
 	return {
 		id: 'place',
 		title: sights.length > 1 ? `Place the ${writer.piece}s` : `Place the ${writer.piece}`,
-		does: sights.map((sight) => placed(sight, writer)),
+		does: sights.flatMap((sight) => placed(sight, writer)),
 		because: isLoweredOn(job)
-			? 'The mat is lowered onto a sheet that lies in its place: what sheds is never turned.'
-			: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weigh it down' : ''}; check it before anything is pasted.`,
+			? 'The mat is lowered onto the sheet: friable work is never turned over.'
+			: `Mark, lay the corner on the mark${flat && !staysFaceUp(job) ? ', weight it' : ''}; check before pasting.`,
 		uses: [],
 		pictures: sights.flatMap((_, index) => placingScene(writer.plan, job, index) ?? [])
 	};
 }
 
-function placed(sight: Sight, writer: Writer): string {
+function placed(sight: Sight, writer: Writer): string[] {
 	const { job, plan } = writer;
 	const laid = laidOn(plan, job, sight);
 	const weight = !FLAT_SHEETS[job.piece.kind]
 		? ''
 		: staysFaceUp(job)
-			? '; hold it by hand at its edge: it sheds'
+			? '; hold it by hand at the edge: friable'
 			: '; a weight on it';
-	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, whose back lies up` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
+	const start = `${which(sight)}Lay it ${laid.backUp ? `face down on the ${laid.board}, itself face down` : `face up on ${laid.board === 'its own board' ? laid.board : `the ${laid.board}`}`}`;
 	const through = job.hold.kind === 'pass-through' ? ', each tab through its slit' : '';
-	if (laid.board === 'its own board') return `${start}, edges flush, its release paper still on.`;
+	if (laid.board === 'its own board') return [`${start}, edges flush, its release paper still on.`];
 	if (laid.board === 'support' && isNothing(laid.left) && isNothing(laid.top))
-		return `${start}${through}: edges flush on all four sides${weight}.`;
+		return [`${start}${through}: edges flush on all four sides${weight}.`];
 	if (laid.board === 'support')
-		return `${start}${through}: it stands out ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below${weight}.`;
+		return [
+			`${start}${through}${weight}.`,
+			`${which(sight)}It shows ${writer.mark(-laid.left)} past the support’s left edge and ${writer.mark(-laid.top)} past its top, and as much right and below.`
+		];
 	const leans = sight.measure.share !== null ? 'the corner of its upright outline' : 'its top left corner as it lies';
 	const slip = laid.board === 'slip sheet' ? ` as large as the mat, ${writer.size(there(plan.window, 'window').pack)}` : '';
-	return `${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}. ${playOf(sight, writer)}`;
+	return [
+		`${start}${slip}${through}: ${leans} ${writer.mark(laid.left)} from the left edge and ${writer.mark(laid.top)} from the top${weight}.`,
+		`${which(sight)}${playOf(sight, writer)}`
+	];
 }
 
 function playOf({ opening: { tolerance } }: Sight, writer: Writer): string {
-	if (!tolerance) return 'It is free all round: the same gap on all sides.';
-	if (Math.min(tolerance.width, tolerance.height) < 1) return 'Lay it exactly: there is hardly any play.';
-	return `It is right within ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
+	if (!tolerance) return 'Free all round: even gap on all sides.';
+	if (Math.min(tolerance.width, tolerance.height) < 1) return 'Place it exactly: there is hardly any play.';
+	return `Tolerance ± ${writer.most(tolerance.width)} across and ± ${writer.most(tolerance.height)} up and down.`;
 }
 
 function tryWindow(writer: Writer): MadeStep[] {
 	const { job } = writer;
 	if (job.mats.length === 0) return [];
-	const behind = job.guard.underMat ? 'under-mat' : null;
+	const behind = job.guard.underMat ? 'back mat' : null;
 	return [
 		{
 			id: 'try-window',
-			title: 'Try the window over it',
+			title: 'Check the window over it',
 			does: [
 				...(behind && job.hold.from === 'under-mat' ? [`Join the window mat to the ${behind}: ${joinSays(writer)}.`] : []),
-				...(behind && job.hold.from === 'window-mat' ? [`The ${behind} goes behind the window mat: ${joinSays(writer)}.`] : []),
+				...(behind && job.hold.from === 'window-mat' ? [`Join the ${behind} behind the window mat: ${joinSays(writer)}.`] : []),
 				writer.floats
-					? `The same gap shows round the ${writer.piece} on every side, and nothing of its support.`
-					: 'What must show shows, what must be hidden is hidden, no edge appears on any side.'
+					? `Check: even gap round the ${writer.piece}, and no support showing.`
+					: 'Check that what must show shows, what must hide is hidden, and no sheet edge is visible.'
 			],
-			because: 'It costs a minute now, and a re-opening later.',
+			because: 'A minute now saves reopening later.',
 			uses: []
 		}
 	];
@@ -186,9 +200,9 @@ export function sign(writer: Writer): MadeStep | null {
 	const words = belongs.inscription ? `: “${belongs.inscription}”` : '';
 	const onMat = schools['inscription'] === 'mat' && mats.length > 0;
 	const does = [
-		...(belongs.inscription && onMat ? [`Write on the mat, in pencil, at the lower left${words}.`] : []),
+		...(belongs.inscription && onMat ? [`Write on the mat, in pencil, at the bottom left${words}.`] : []),
 		...(belongs.inscription && schools['inscription'] === 'print' ? [`Write in the print’s margin, in pencil${words}.`] : []),
-		...(belongs.signed && mats.length > 0 ? ['Its maker signs the mat, in pencil, at the lower right.'] : [])
+		...(belongs.signed && mats.length > 0 ? ['The artist signs the mat, in pencil, at the bottom right.'] : [])
 	];
 	if (does.length === 0) return null;
 	return {
@@ -215,15 +229,15 @@ export function prepareHold(writer: Writer): MadeStep | null {
 	const torn = isHinge(writer.job.hold.kind) && writer.job.hold.adhesive.family === 'paste';
 	return {
 		id: 'prepare-hold',
-		title: torn ? 'Tear the hinges' : 'Cut what holds it',
+		title: torn ? 'Tear the hinges' : 'Cut pockets, strips or straps',
 		does: [
 			...parts.map(
 				(cut) =>
-					`${nth(cut.role, 0).toUpperCase()}${cut.role.slice(1)}${cut.side ? `, ${cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
+					`${atStart(partName(cut.role))}${cut.side ? `, ${cut.side}` : ''}${cut.of ? `, ${cut.of}` : ''}: ${writer.counted(cut)}.`
 			),
-			'Counted and laid ready.'
+			'Count them and set them out.'
 		],
-		because: 'With the piece on the bench no hand is free to cut.',
+		because: 'Cut first: with the piece on the bench no hand is free.',
 		uses: parts
 	};
 }

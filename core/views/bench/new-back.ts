@@ -16,36 +16,36 @@ export function newBack(writer: Writer): MadeStep[] {
 			id: 'ready-frame',
 			title: 'Open the old back',
 			does: [
-				`Look from the front: which way is up is marked in pencil on the frame’s back${metal ? ', inside the channel' : ', on bare wood'}. Photograph the back and every label.`,
+				`From the front, check which way is up; mark it in pencil on the frame’s back${metal ? ', inside the channel' : ', on bare wood'}. Photograph the back and every label.`,
 				metal
-					? 'Take the clips out of the channel; its rails stay closed.'
-					: 'Gummed tape and paper are wetted and left to soften, other tape is slit along the joint; points and nails are lifted with a tool.',
-				`Lift the old board out. What lies under it is neither lifted nor turned over. Measure the opening: the new board is planned ${writer.size(size)}.`
+					? 'Take the clips out of the channel; leave its rails closed.'
+					: 'Wet gummed tape and paper and let them soften, slit other tape along the joint; lift points and nails with a tool.',
+				`Lift the old board out; do not lift or turn what is under it. Measure the opening: the new board is planned ${writer.size(size)}.`
 			],
-			because: 'The new board is cut to an opening that was seen.',
-			caution:
-				'Old backs hold dust, mould and nails: gloves and a mask; points are lifted away from the glazing and the other hand.',
+			because: 'Cut the new board to the opening you measured.',
+			caution: 'Old backs hold dust, mould and nails: gloves and mask; lift points away from the glazing and your other hand.',
 			uses: []
 		},
 		{
 			id: 'cut-boards',
 			title: 'Cut the new board',
 			does: [`${there(job.guard.backing, 'backing').name} ${writer.size(size)}.`],
-			because: 'It lies loose in the rabbet and grows there without pressing on the frame.',
+			because: 'Loose in the rabbet, it can expand without pressing on the frame.',
 			uses: writer.parts('backing')
 		},
 		{
 			id: 'close-pack',
 			title: 'Lay the new board in',
 			does: [
-				`Dust off by air, away from the joint; the ${board} in, flush. An arrow on it in pencil, pointing as the mark on the frame does.`
+				`Blow dust off, away from the joint; put the ${board} in flush.`,
+				'Pencil an arrow on it, like the mark on the frame.'
 			],
-			because: 'Once it is closed, nobody can tell which way is up.',
+			because: 'Once closed, nobody can tell which way is up.',
 			uses: writer.parts('backing')
 		},
 		{
 			id: 'fit-all',
-			title: `All of them: ${fasteners(writer)}`,
+			title: `Fit all ${fasteners(writer)}`,
 			does: [pointsSay(points, writer)],
 			...(metal
 				? { caution: 'A slipped clip flies: safety glasses on, hand behind it.' }

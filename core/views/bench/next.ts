@@ -14,21 +14,21 @@ export function nextOf(plan: Plan, scope: Scope): Next {
 	const [open] = plan.open;
 	if (open && closed) return { does: 'Measure the frame', because: `needs ${open.needs}`, sign: null, ready: false };
 	if (open)
-		return { does: FIRST[open.station] ?? `Look at ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
+		return { does: FIRST[open.station] ?? `Go to ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
 	for (const severity of ['stop', 'caution'] as const) {
 		const found = plan.findings.filter((finding) => finding.severity === severity && !finding.accepted);
 		const [first] = found;
 		if (!first) continue;
 		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';
 		return {
-			does: severity === 'stop' ? 'Fix what stops it' : 'Decide',
+			does: severity === 'stop' ? 'Clear the stops' : 'Decide',
 			because: `${first.says.replace(/\.$/, '')}${more}`,
 			sign: severity,
 			ready: false
 		};
 	}
 	if (!plan.grade.known && !closed)
-		return { does: 'Decide layers and hold', because: 'or take the house’s choices', sign: null, ready: false };
+		return { does: 'Decide layers and hold', because: 'or use the shop’s choices', sign: null, ready: false };
 	if (plan.cut.length === 0)
 		return { does: 'Take it to the bench', because: 'nothing is cut for it', sign: 'settled', ready: true };
 	return { does: 'Cut', because: `${plan.cut.length} parts on the cut list`, sign: 'settled', ready: true };

@@ -1,4 +1,4 @@
-/** Opened again: what comes off, from the outside in, and only that; nothing is done inside before it is open. */
+/** Reopened: what comes off, from the outside in, and only that; nothing is done inside before it is open. */
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { workedJob } from '../../../tests/jobs.ts';
@@ -16,7 +16,7 @@ import { planSteps } from './steps.ts';
 
 const LATER = 1e15;
 
-/** A run of a package in which everything was done up to a step, and that was opened again then. */
+/** A run of a package in which everything was done up to a step, and that was reopened then. */
 function opened(cause: Cause, upTo: AnyStepId, changes: Partial<JobFile> = {}, ...then: Deed[]) {
 	const file = workedJob(changes);
 	const of = { job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop), shop: builtInShop };
@@ -40,30 +40,27 @@ test('after the last look: hangers, cover, tape, points and edge seal come off, 
 	assert.deepEqual(
 		opening!.does.map((line) => line.replace(/\d+/, 'n')),
 		[
-			'Wire and hangers come off first.',
-			'Cut the paper cover.',
-			'Damp the tape, rest, peel.',
-			'Lift out n pins with a tool.',
+			'Remove wire and hangers first.',
+			'Cut the dust cover.',
+			'Dampen the tape, wait, peel.',
+			'Lift n points out with a tool.',
 			'Slit the edge seal.',
-			'What is removed, and why, is written down.'
+			'Record what you remove, and why.'
 		]
 	);
 	assert.equal(order[order.indexOf('open-again') + 1], 'dust-first');
 	assert.equal(nextStep(run, steps, LATER)?.id, 'open-again');
-	assert.match(lockOf('dust-first', run, steps, LATER)!.because, /opened first/);
+	assert.match(lockOf('dust-first', run, steps, LATER)!.because, /Open a closed pack first/);
 });
 
 test('only what was closed comes off: off centre before any tape, nothing but points; hardware, nothing but hangers', () => {
 	assert.equal(opened('dust', 'close-pack').opening, undefined);
 	const pinned = opened('points-moved', 'centre').opening!;
 	assert.equal(pinned.does.length, 2);
-	assert.match(pinned.does[0]!, /^Lift out \d+ pins/);
-	assert.deepEqual(opened('hardware', 'wall').opening!.does, [
-		'The hangers come off.',
-		'What is removed, and why, is written down.'
-	]);
+	assert.match(pinned.does[0]!, /^Lift \d+ points out/);
+	assert.deepEqual(opened('hardware', 'wall').opening!.does, ['Remove the hangers.', 'Record what you remove, and why.']);
 	assert.equal(opened('off-centre', 'centre').opening, undefined, 'nothing is over it yet');
-	assert.deepEqual(opened('off-centre', 'seal').opening!.does[0], 'Damp the tape, rest, peel.');
+	assert.deepEqual(opened('off-centre', 'seal').opening!.does[0], 'Dampen the tape, wait, peel.');
 });
 
 test('done, it stays in the list; opened once more it is done once more', () => {
@@ -84,7 +81,7 @@ test('done, it stays in the list; opened once more it is done once more', () => 
 	assert.equal(nextStep(twice.run, twice.steps, LATER)?.id, 'dust-first');
 });
 
-test('a run that was never opened again has the steps of its package', () => {
+test('a run that was never reopened has the steps of its package', () => {
 	const file = workedJob();
 	const of = { job: decide(readJob(file), builtInShop), plan: plan(file, builtInShop), shop: builtInShop };
 	const steps = planSteps(of.job, of.plan, builtInShop);

@@ -22,7 +22,7 @@ export function stepsOfRun(
 	const ways = waysToOpen(job, plan, shop.house).filter(({ made }) => last.undone.includes(made));
 	const does = [
 		...(steps.some(({ id }) => HARDWARE.has(id) && last.undone.includes(id))
-			? [ways.length > 0 ? 'Wire and hangers come off first.' : 'The hangers come off.']
+			? [ways.length > 0 ? 'Remove wire and hangers first.' : 'Remove the hangers.']
 			: []),
 		...ways.map(({ does: way }) => `${way.charAt(0).toUpperCase()}${way.slice(1)}.`)
 	];
@@ -32,10 +32,10 @@ export function stepsOfRun(
 	if (does.length === 0 || at < 0) return [...steps];
 	const opening: MadeStep = {
 		id: 'open-again',
-		title: 'Open it again',
-		does: [...does, 'What is removed, and why, is written down.'],
-		because: `It is closed again from “${steps[at]?.title}” on.`,
-		caution: 'Points and tabs are lifted with a tool, never pushed toward the glazing or the other hand.',
+		title: 'Reopen it',
+		does: [...does, 'Record what you remove, and why.'],
+		because: `Close it again from “${steps[at]?.title}” on.`,
+		caution: 'Lift points and tabs with a tool, never toward the glazing or your other hand.',
 		minutes: shop.house.minutesStep,
 		uses: []
 	};

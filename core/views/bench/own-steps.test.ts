@@ -72,7 +72,7 @@ test('property: with own steps after every step the others stand in their order 
 	);
 });
 
-test('opened again, an own step is done again with the step that it comes after', () => {
+test('reopened, an own step is done again with the step that it comes after', () => {
 	assert.ok(isUndoneBy('points-moved', 'own:seal:1', () => true) && isUndoneBy('points-moved', 'own:fit-all:2', () => true));
 	assert.ok(!isUndoneBy('points-moved', 'own:fit-first:1', () => true));
 	const done = (step: RunEvent & { kind: 'done' }): RunEvent => step;

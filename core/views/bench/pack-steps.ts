@@ -13,21 +13,21 @@ export function cleanGlazing({ job }: Writer): MadeStep | null {
 	if (job.kept.glazing) return cleanKept(glazing.name, acrylic, there(job.schools['ready-glass'], 'ready glass') === 'in-place');
 	const wiped =
 		job.schools['wiping'] === 'paper-towel' && !acrylic
-			? 'Household cleaner, sprayed on the paper towel, never near the piece'
-			: 'Cleaner without ammonia, sprayed on a lint-free cloth, never near the piece';
+			? 'Use household cleaner on paper towel, never sprayed near the piece'
+			: 'Use ammonia-free cleaner on a lint-free cloth, never sprayed near the piece';
 	return {
 		id: 'clean-glazing',
 		title: 'Clean the glazing',
 		does: [
 			acrylic
-				? 'Peel the inner film only now; wipe with acrylic’s own cleaner, never a paper towel.'
-				: `${wiped}; ${job.schools['drying'] === 'air' ? 'left to dry' : 'polished dry'}.`,
+				? 'Peel the inner film only now; wipe with acrylic cleaner, never a paper towel.'
+				: `${wiped}; ${job.schools['drying'] === 'air' ? 'let it dry' : 'polish dry'}.`,
 			both
-				? `Both faces first${acrylic ? ', the outer film off too' : ''}, looked at by raking light.`
-				: `The inner face first, looked at by raking light; the outer face${acrylic ? ', its film off,' : ''} when the pack is closed.`,
-			...(glazing.id.startsWith('uv-glass') ? ['The coated face lies inside: wipe it gently, no blade.'] : [])
+				? `Clean both faces first${acrylic ? ', the outer film off too' : ''}, and check in raking light.`
+				: `Clean the inner face first and check in raking light; the outer face${acrylic ? ', its film off,' : ''} when the pack is closed.`,
+			...(glazing.id.startsWith('uv-glass') ? ['Coated face inward: wipe it gently, no blade.'] : [])
 		],
-		because: 'A mount that waits collects dust, so the glazing is cleaned last.',
+		because: 'An open pack collects dust, so clean the glazing last.',
 		uses: []
 	};
 }
@@ -36,17 +36,17 @@ export function cleanGlazing({ job }: Writer): MadeStep | null {
 function cleanKept(name: string, acrylic: boolean, inPlace: boolean): MadeStep {
 	return {
 		id: 'clean-glazing',
-		title: `Clean the glazing that stays, ${inSentence(name)}`,
+		title: `Clean the existing glazing, ${inSentence(name)}`,
 		does: [
 			acrylic
-				? 'Acrylic’s own cleaner, never a paper towel: a scratch stays.'
-				: 'Cleaner without ammonia, sprayed on a lint-free cloth; a mark that does not come off outside lies inside.',
+				? 'Use acrylic cleaner, never a paper towel: scratches stay.'
+				: 'Use ammonia-free cleaner on a lint-free cloth; a mark that stays is on the inside.',
 			inPlace
-				? 'In its place, the frame tilted so that lint runs to one corner, the piece elsewhere; then look by raking light: no chip, no crack.'
-				: 'Both faces, edges too; then look by raking light: no chip, no crack, no coating that comes off.'
+				? 'Clean it in place, frame tilted so lint runs to one corner, piece well away; check in raking light: no chip or crack.'
+				: 'Clean both faces and edges; check in raking light: no chip or crack, no loose coating.'
 		],
-		because: 'What is on its inner face lies a few millimetres before the piece.',
-		...(acrylic ? {} : { caution: 'Old glass: cut-resistant gloves, carried on edge; a chipped lite is replaced.' }),
+		because: 'A mark on the inner face sits just in front of the piece.',
+		...(acrylic ? {} : { caution: 'Old glass: cut-resistant gloves; carry on edge; replace a chipped pane.' }),
 		uses: []
 	};
 }
@@ -64,11 +64,11 @@ export function dustFirst({ job }: Writer): MadeStep {
 		title: 'Dust check, first',
 		does: !glazed
 			? [
-					`No glazing over it: lift lint off the face with a soft brush, in low-angle light${job.piece.friable ? '; nothing where it sheds' : ''}. No tapping, nothing wiped.`
+					`No glazing over it: lift lint off the face with a soft brush, in low-angle light${job.piece.friable ? '; not on friable areas' : ''}. No tapping or wiping.`
 				]
 			: job.piece.friable
 				? ['Check in low-angle light; lift lint off with a soft brush tip. No tapping or blowing: it is friable.']
-				: [`${blow} or brush, tap, check in low-angle light. Repeat until clean: one to five times is usual.`],
+				: [`${blow} or brush, tap, check in low-angle light. Repeat until clean, usually one to five times.`],
 		...(job.schools.dust === 'canned' && glazed && !job.piece.friable
 			? { caution: 'Canned air can spit liquid: hold it upright, never toward a friable piece or anyone’s face.' }
 			: {}),
@@ -96,13 +96,13 @@ export function closePack(writer: Writer): MadeStep | null {
 		return stacked > 1 ? `${name} in ${stacked} layers` : name;
 	});
 	const onTop = glazed
-		? [spacer ? 'Spacers along the edges, the glazing on them.' : 'The glazing is laid on.']
+		? [spacer ? 'Lay spacers along the edges, then the glazing on them.' : 'Lay the glazing on.']
 		: spacer
-			? ['Spacers along the edges.']
+			? ['Lay spacers along the edges.']
 			: [];
 	const taped =
 		job.schools['backing-join'] === 'transfer' && underMat && job.guard.backing
-			? ['Transfer tape between under-mat and backing, at the outer edge.']
+			? ['Put transfer tape between back mat and backing board, at the outer edge.']
 			: [];
 	if (onTop.length + behind.length === 0) return null;
 	return {
@@ -112,13 +112,13 @@ export function closePack(writer: Writer): MadeStep | null {
 			...onTop,
 			...(behind.length > 0
 				? [
-						`Behind the ${writer.piece}: ${behind.join(', then ')}${job.hang.by === 'tag' ? ', its bent tag up and outside' : ''}.`
+						`Lay behind the ${writer.piece}: ${behind.join(', then ')}${job.hang.by === 'tag' ? ', its bent tag up and outside' : ''}.`
 					]
 				: []),
 			...taped,
-			'All edges flush; look at it once more.'
+			'Line up all edges; check once more.'
 		],
-		because: 'Once it is closed, what is inside is out of reach.',
+		because: 'Once closed, the inside is out of reach.',
 		uses: writer.parts('under-mat', 'filler', 'barrier', 'backing', 'spacer', 'mat')
 	};
 }
@@ -133,23 +133,25 @@ export function edgeSeal(writer: Writer): MadeStep | null {
 		id: 'edge-seal',
 		title: `Edge seal, ${inSentence(there(writer.job.guard.edgeSeal, 'edge seal').name)}`,
 		does: [
-			`${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} with what is spare: ${writer.mark(sealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
+			`Cut it ${writer.cut(seal.stock)} wide, ${writer.cut(seal.length)} long with spare: ${writer.mark(sealOnFace)} over the ${glazed ? 'glazing’s' : 'front'} face, round the edge, at least ${writer.mark(edgeSealOnBack)} onto the back.`
 		],
-		because: 'Before the pack enters the frame; the tape must hide under the lip.',
+		because: 'Seal before fitting; the lip must hide the tape.',
 		uses: writer.parts('edge seal')
 	};
 }
 
 /** Before the pack is turned: once its face is hidden nobody can tell. */
 export function markUp({ job, piece }: Writer): MadeStep {
-	const on = job.guard.backing ? 'backing' : job.guard.underMat ? 'under-mat' : `${piece}’s back`;
+	const on = job.guard.backing ? 'backing board' : job.guard.underMat ? 'back mat' : `${piece}’s back`;
 	return {
 		id: 'mark-up',
 		title: 'Mark which way is up',
 		does: [
-			`Look at the ${piece} from the front. ${staysFaceUp(job) ? 'Stand the pack on edge, its top up, never face down: an arrow' : 'An arrow'} in pencil on the ${on}, in the middle of its top edge, pointing up${job.hang.turns ? '; it hangs turned too: a second, smaller arrow to the side that is then up' : ''}.`
+			`Check the ${piece} from the front.${staysFaceUp(job) ? ' Stand the pack on edge, top up, never face down.' : ''}`,
+			`Draw an arrow in pencil on the ${on}, in the middle of its top edge, pointing up.`,
+			...(job.hang.turns ? ['It also hangs turned: draw a second, smaller arrow to the side then up.'] : [])
 		],
-		because: 'Turned over, nobody can tell; the hangers are measured from this mark.',
+		because: 'Turned over, nobody can tell; hangers are measured from this mark.',
 		uses: []
 	};
 }
@@ -164,12 +166,13 @@ export function centre(writer: Writer): MadeStep | null {
 		title: 'Centre the pack',
 		does: [
 			job.schools.centring === 'by-eye'
-				? `By eye against a straight rail, from the front; planned: ${targets}.`
-				: `From the front, read the seen border near both ends of each side; planned: ${targets}.`,
+				? `Judge from the front against a straight rail; planned: ${targets}.`
+				: `From the front, measure the visible border near both ends of each side; planned: ${targets}.`,
 			writer.metal
-				? 'A channel takes no blade: take the clips out of two sides, loosen the closing rail’s screws, push the pack by its edge or lift it on a card; close again.'
-				: 'Shift it with a flat blade, read again, lock it.',
-			'Look at the image once more.'
+				? 'No blade fits a channel: remove the clips on two sides and loosen the closing rail’s screws.'
+				: 'Shift it with a flat blade, measure again, secure it.',
+			...(writer.metal ? ['Push the pack by its edge, or lift it on a card; close again.'] : []),
+			'Check the image once more.'
 		],
 		uses: []
 	};

@@ -84,13 +84,13 @@ test('property: whatever the package, what must be done before a step stands bef
 test('the orders that cost most when they are forgotten', () => {
 	const locked = (id: StepId, of: Step[], ...done: StepId[]) => lockOf(id, folded(events(...did(...done))), of, 1e12);
 	const of = steps({ back: { dustCover: true }, guard: { ...workedJob().guard, edgeSeal: 'aluminium-laminate' } });
-	assert.match(locked('fit-first', of, 'close-pack', 'dust-first')!.because, /under the lip/);
-	assert.match(locked('hang', of)!.because, /behind a pack that is held/);
+	assert.match(locked('fit-first', of, 'close-pack', 'dust-first')!.because, /the lip must hide/);
+	assert.match(locked('hang', of)!.because, /Fix the pack in position/);
 	assert.match(locked('hang', of, 'fit-all', 'centre')!.because, /bare wood/);
 	assert.match(locked('hang', of, 'fit-all', 'centre', 'seal')!.because, /under the hardware/);
 	assert.match(locked('seal', of, 'fit-all')!.because, /nothing can be shifted/);
-	assert.match(locked('clean-glazing', of, 'cut-glazing')!.because, /cleaned last/);
-	assert.match(locked('cut-boards', of)!.because, /missing is found/);
+	assert.match(locked('clean-glazing', of, 'cut-glazing')!.because, /clean the glazing last/);
+	assert.match(locked('cut-boards', of)!.because, /Find what is missing/);
 	assert.equal(locked('cut-boards', of, 'gather'), null);
 	const turned = steps({ back: { dustCover: true }, schools: { 'cover-order': 'hardware-first' } });
 	assert.equal(locked('rings', turned, 'gather', 'fit-all', 'centre', 'seal'), null);
@@ -169,7 +169,7 @@ test('what is typed, ticked, read, looked at and photographed is there', () => {
 	assert.equal(run.endedAt, 11 * MINUTE);
 });
 
-test('opened again: the steps from its cause on are to be done once more, which way is up is asked once more, the minutes count', () => {
+test('reopened: the steps from its cause on are to be done once more, which way is up is asked once more, the minutes count', () => {
 	const of = steps();
 	const all = of.map(({ id }) => id);
 	const before = folded(events(...did(...all), { kind: 'answered', step: 'hang', yes: true }));
@@ -215,7 +215,7 @@ test('property: two devices that have the same events in the same order have the
 	);
 });
 
-test('a batch: counted piece by piece, one opened again takes that one back', () => {
+test('a batch: counted piece by piece, one reopened takes that one back', () => {
 	const of = steps({ copies: 20 });
 	assert.equal(of.find(({ id }) => id === 'gather')!.pieces, undefined, 'once for all');
 	const fit = of.find(({ id }) => id === 'fit-all')!;

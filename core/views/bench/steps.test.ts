@@ -86,7 +86,7 @@ test('cautions stand where the step is, once each, and defer to local codes and 
 	const cautions = all.flatMap((one) => one.caution ?? []);
 	assert.equal(new Set(cautions).size, cautions.length);
 	assert.match(step('cut-boards').caution!, /[Bb]lade/);
-	assert.match(step('cut-boards', guard({ backing: 'hardboard' })).caution!, /extraction, with a mask/);
+	assert.match(step('cut-boards', guard({ backing: 'hardboard' })).caution!, /extraction, wearing a mask/);
 	assert.match(all.find((one) => one.id === 'cut-glazing')!.caution!, /gloves/);
 	assert.match(step('cut-frame').caution!, /guard/i);
 	assert.match(step('wall').caution!, /[Ll]ocal codes/);
@@ -95,12 +95,12 @@ test('cautions stand where the step is, once each, and defer to local codes and 
 });
 
 test('hands and gloves, by the piece and by the school', () => {
-	assert.match(textOf(step('ready')), /Hands washed/);
+	assert.match(textOf(step('ready')), /Wash and dry your hands/);
 	assert.match(textOf(step('ready', { piece: { ...workedJob().piece, kind: 'photograph' } })), /gloves/);
 	assert.match(textOf(step('ready', { schools: { hands: 'gloves' } })), /gloves/);
 	assert.match(
 		textOf(step('ready', { schools: { hands: 'washed' }, piece: { ...workedJob().piece, kind: 'photograph' } })),
-		/Hands washed/
+		/Wash and dry your hands/
 	);
 });
 
@@ -150,8 +150,8 @@ test('what comes next: what is missing, what stops, what wants a decision, then 
 	const { frame: _, ...frameless } = workedJob();
 	assert.equal(next(frameless).does, 'Choose a frame');
 	const stopped = next(workedJob({ ...guard({ backing: 'chipboard' }) }));
-	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Fix what stops it', 'stop', false]);
-	assert.match(stopped.because, /^Chipboard closes the back/);
+	assert.deepEqual([stopped.does, stopped.sign, stopped.ready], ['Clear the stops', 'stop', false]);
+	assert.match(stopped.because, /^Chipboard is the backing board/);
 	const unsure = next(workedJob({ hold: { count: 1 } }));
 	assert.deepEqual([unsure.does, unsure.sign], ['Decide', 'caution']);
 	assert.equal(next(workedJob()).does, 'Decide layers and hold', 'nobody has said how it is held');
@@ -166,11 +166,11 @@ const grid = { columns: 2, rows: 1, gutter: 40 };
 test('several windows: each in every mat has its stops, each sheet its place and its hinges', () => {
 	const several: Partial<JobFile> = { piece: {}, window: { overlap: 5, openings: [piece(100, 120), piece(90, 120)], grid } };
 	const cutting = textOf(step('cut-boards', several));
-	for (const name of ['Mat 1, window 1', 'Mat 1, window 2', 'Mat 2, window 1', 'Mat 2, window 2'])
+	for (const name of ['Cut mat 1, window 1', 'Cut mat 1, window 2', 'Cut mat 2, window 1', 'Cut mat 2, window 2'])
 		assert.ok(cutting.includes(name), name);
 	const placing = step('place', several);
 	assert.equal(placing.title, 'Place the sheets');
-	assert.ok(placing.does.some((line) => line.startsWith('Window 2: Lay it face up on the under-mat')));
+	assert.ok(placing.does.some((line) => line.startsWith('Window 2: Lay it face up on the back mat')));
 	assert.equal(step('hinge', several).title, 'Close the 4 T-hinges');
 	const tabs = step('tabs', several);
 	assert.equal(tabs.title, 'Tabs on the sheets, 4');
@@ -186,19 +186,16 @@ test('a float: slits from the front of its support, tabs, the sheet on its suppo
 	assert.deepEqual(order, ['slits', 'tabs', 'place', 'hinge', 'support-to-base']);
 	assert.match(
 		textOf(step('place', float)),
-		/each tab through its slit: it stands out 6 past the support’s left edge and 6 past its top/
+		/each tab through its slit; a weight on it\. It shows 6 past the support’s left edge and 6 past its top/
 	);
 	assert.match(step('hinge', float).title, /^Close the 3 pass-through hinges$/);
 	// Slits lie 16 below the sheet’s edge, 10 inside the support’s; hinges at 50, 201, 352 of the sheet, whose edge lies 6 outside.
 	assert.match(
 		textOf(step('slits', float)),
-		/each 27 long, level; centres 44 from the left and 10 from the top; 195 from the left/
+		/each 27 long, level\. Centres 44 from the left and 10 from the top; 195 from the left/
 	);
 	// Pack 402 + 24 + 140 wide: the sheet at 82, its support at 88.
-	assert.match(
-		textOf(step('support-to-base', float)),
-		/top left corner of the support 88 from the left edge and 88 from the top/
-	);
+	assert.match(textOf(step('support-to-base', float)), /its top left corner 88 from the left edge and 88 from the top/);
 });
 
 test('curves are cut by their centre; a printed mat from its bottom, its strip last; a ready frame is measured, not cut', () => {
@@ -208,7 +205,7 @@ test('curves are cut by their centre; a printed mat from its bottom, its strip l
 	);
 	assert.match(
 		textOf(step('cut-boards', { mats: [{ board: 'cotton-4', print: { width: 700, height: 800 } }] })),
-		/bottom edge, and trim the strip/
+		/bottom edge, and trim the clamp strip/
 	);
 	const section = { face: 30, lip: 8, depth: 30, rabbetDepth: 16, density: 560 };
 	const ready: Partial<JobFile> = {
@@ -220,15 +217,15 @@ test('curves are cut by their centre; a printed mat from its bottom, its strip l
 
 test('a weight lies on flat sheets alone, and on none that sheds', () => {
 	const placed = (piece: object) => textOf(step('place', { piece: { ...workedJob().piece, ...piece } }));
-	assert.match(placed({}), /; a weight on it\..*weigh it down/);
-	assert.match(placed({ friable: true }), /hold it by hand at its edge: it sheds/);
+	assert.match(placed({}), /; a weight on it\..*weight it/);
+	assert.match(placed({ friable: true }), /hold it by hand at the edge: friable/);
 	assert.doesNotMatch(placed({ friable: true }), /weight|weigh/);
 	for (const kind of ['textile', 'object'] as const) {
 		const on = steps({ piece: { ...workedJob().piece, kind }, hold: { kind: 'stitching' } }).find(({ id }) => id === 'place');
 		assert.doesNotMatch(on ? textOf(on) : '', /weight|weigh/, kind);
 	}
 	const tabs = (friable: boolean) => textOf(step('tabs', { piece: { ...workedJob().piece, friable } }));
-	assert.match(tabs(true), /stays face up.*adhesive up.*a small weight on each tab at the bare edge, none where it sheds/);
+	assert.match(tabs(true), /keep it face up.*adhesive up.*small weight on each tab at the bare edge, none on friable areas/);
 	assert.match(tabs(false), /Blotter and weight on each/);
 });
 
@@ -240,18 +237,20 @@ test('each window’s line says its own tolerance, each lifted mat’s its wider
 		],
 		borders: { way: 'own', top: 60, right: 60, bottom: 60, left: 80 }
 	}).find(({ id }) => id === 'glue-lifts')!;
-	assert.equal(lifted.does.length, 2);
-	for (const [index, line] of lifted.does.entries())
-		assert.match(line, new RegExp(`^Mat ${index + 1}, its back up: .* The wider upright belongs at the right as it lies\\.$`));
+	assert.equal(lifted.does.length, 4);
+	for (const mat of [1, 2]) {
+		assert.match(lifted.does[2 * mat - 2]!, new RegExp(`^Mat ${mat}, face down: glue strips `));
+		assert.equal(lifted.does[2 * mat - 1], `Mat ${mat}: the wider strip goes at the right as it lies.`);
+	}
 });
 
-test('a pack that is too deep is not said to leave room behind it', () => {
+test('a pack that is too deep is not said to leave clearance', () => {
 	const deep = guard({ fillers: [{ board: 'foam-free', thickness: 30 }] });
 	assert.doesNotMatch(textOf(step('fit-all', deep)), /−|From the pack to the moulding’s back/);
-	assert.match(textOf(step('fit-all')), /From the pack to the moulding’s back \d/);
+	assert.match(textOf(step('fit-all')), /From the pack to the moulding’s back: \d/);
 	const metal = step('fit-all', { ...deep, frame: { kind: 'metal', moulding: 'metal-10' } });
 	assert.equal(metal.title, 'The pack is too deep');
-	assert.match(metal.does[0]!, /^It is [\d.]+ deeper than the channel and does not go in as planned\.$/);
+	assert.match(metal.does[0]!, /^It is [\d.]+ deeper than the channel and does not fit as planned\.$/);
 });
 
 test('materials are named as a sentence names them', () => {
@@ -269,16 +268,16 @@ test('a float that was fixed to its backing is not backed twice; with nothing be
 		frame: { kind: 'wood', section: { face: 20, lip: 6, depth: 45, rabbetDepth: 35, density: 600 } }
 	};
 	const bare = { glazing: 'none', underMat: null, backing: 'alkaline-corrugated', edgeSeal: null } as const;
-	assert.match(textOf(step('support-to-base', { ...flat, guard: bare })), / On the backing/);
+	assert.match(textOf(step('support-to-base', { ...flat, guard: bare })), / on the backing/);
 	assert.ok(!ids({ ...flat, guard: bare }).includes('close-pack'));
 	const filled = { ...flat, guard: { ...bare, fillers: [{ board: 'foam-free', thickness: 5 }] } };
-	assert.match(textOf(step('support-to-base', filled)), / On the filler/);
+	assert.match(textOf(step('support-to-base', filled)), / on the filler/);
 	assert.match(textOf(step('close-pack', filled)), /alkaline corrugated board/);
 });
 
 test('what sheds is marked on edge, never laid on its face; a support of exactly its size is met flush', () => {
 	const piece = { ...workedJob().piece, medium: ['pastel'] };
-	assert.match(textOf(step('mark-up', { piece })), /Stand the pack on edge, its top up, never face down/);
+	assert.match(textOf(step('mark-up', { piece })), /Stand the pack on edge, top up, never face down/);
 	const ivory: Partial<JobFile> = {
 		piece: { kind: 'bone', medium: ['watercolour'], readings: { width: 66, height: 86 } },
 		mats: [{ board: 'cotton-4-unbuffered', lift: 3.5 }],

@@ -2,6 +2,7 @@
  * The ordered steps for this very package, with what to look at and the caution that belongs there, once (handbook bench, cautions). Every
  * line of the cut list is used by a step, and no step names what is not there.
  */
+import type { Cut } from '../../figures/cut.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { isShimmed } from '../../stations/frame/kit.ts';
 import { inSentence } from '../../units/in-sentence.ts';
@@ -29,6 +30,7 @@ import { centre, cleanGlazing, closePack, dustFirst, edgeSeal, markUp } from './
 import { Writer, type MadeStep, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
+import { partName } from '../../stations/cut/part-name.ts';
 import { known, there } from '../../units/there.ts';
 import { covers, SCOPE_OF } from '../../job/scopes.ts';
 import type { Scope } from '../../job/kinds.ts';
@@ -114,12 +116,12 @@ function joinPackage(writer: Writer): MadeStep | null {
 	if (!underMat || writer.job.mats.length === 0) return null;
 	return {
 		id: 'join-package',
-		title: 'Join the mat package',
+		title: 'Join the matted set',
 		does: [
-			`The window mat to the under-mat: ${joinSays(writer)}; outer edges flush.`,
-			`The sheet’s place is marked on the under-mat in pencil: its top left corner ${placedAt(writer)}.`
+			`Join window mat to back mat: ${joinSays(writer)}; outer edges flush.`,
+			`Mark the sheet’s place on the back mat in pencil: top left corner ${placedAt(writer)}.`
 		],
-		because: 'It opens as a book does, and whoever mounts the piece need not measure again.',
+		because: 'It opens like a book; no need to measure again to mount the piece.',
 		uses: writer.parts('under-mat')
 	};
 }
@@ -134,22 +136,22 @@ function takeOut({ job }: Writer): MadeStep[] {
 	return [
 		{
 			id: 'take-out',
-			title: 'Take it out of its frame',
+			title: 'Unframe it',
 			does: [
-				'Photograph front, back and every label before anything is loosened.',
-				'Gummed tape is wetted and left to soften, never pulled; points are lifted with a tool.',
-				'Layer by layer: photographed, its material and condition written down, kept or gone.'
+				'Photograph front, back and every label before loosening anything.',
+				'Wet gummed tape and let it soften, never pull it; lift points with a tool.',
+				'Layer by layer: photograph, record material and condition, keep or discard.'
 			],
-			because: 'What is thrown away unseen can’t be asked again: labels, inscriptions, the order of the layers.',
+			because: 'Thrown away unseen, labels, inscriptions and the order of layers are lost.',
 			caution: 'Old packs may hold dust, mould, lead, broken glass: gloves, mask, safety glasses.',
 			uses: []
 		},
 		{
 			id: 'look-at-it',
-			title: 'Look at what was hidden',
+			title: 'Check what was hidden',
 			does: [
-				`Edges, back, stains, old hinges of the ${job.piece.kind === 'photograph' ? 'photograph' : 'piece'}; nothing is removed or flattened.`,
-				'The frame, its glazing and every label are kept together with the piece.'
+				`Edges, back, stains, old hinges of the ${job.piece.kind === 'photograph' ? 'photograph' : 'piece'}; remove and flatten nothing.`,
+				'Keep the frame, glazing and every label with the piece.'
 			],
 			because: 'It starts the new record.',
 			uses: []
@@ -165,42 +167,48 @@ function ready(writer: Writer): MadeStep {
 		piece.kind === 'photograph' && piece.concerns.includes('old-tape')
 			? [
 					job.schools['old-hinge'] === 'soften'
-						? 'Old gummed hinges are softened by somebody trained, with hardly any water, and only then lifted.'
+						? 'Only trained staff soften old gummed hinges, with barely any water, before lifting.'
 						: 'Old gummed hinges stay on until a conservator has seen them.'
 				]
 			: [];
 	return {
 		id: 'ready',
-		title: 'Make the bench ready',
+		title: 'Prepare the bench',
 		does: [
 			...(SCOPE_OF[job.scope].window
-				? [`A clean, padded surface without grit; the ${writer.piece} and its boards in the room for a day.`]
-				: ['A clean, padded surface without grit; the frame lies face down on it.']),
-			gloves ? 'Cotton or nitrile gloves on.' : 'Hands washed and dry.',
+				? [`Use a clean, padded, grit-free surface; leave ${writer.piece} and boards in the room for a day.`]
+				: ['Lay the frame face down on a clean, padded, grit-free surface.']),
+			gloves ? 'Wear cotton or nitrile gloves.' : 'Wash and dry your hands.',
 			...(piece.dry === true ? [] : ['Wait until varnish, fixative and paint are fully dry.']),
 			...oldTape,
-			...(piece.friable ? [`It sheds: the ${writer.piece} is never laid face down.`] : [])
+			...(piece.friable ? [`Friable: never lay the ${writer.piece} face down.`] : [])
 		],
 		because: SCOPE_OF[job.scope].window
-			? 'Paper and boards that meet at different damp cockle in the package.'
-			: 'Grit under a face scratches it with the frame’s whole weight.',
+			? 'Paper and boards at different humidity cockle in the pack.'
+			: 'Under the frame’s weight, grit scratches its face.',
 		...(piece.concerns.some((concern) => concern !== 'protected')
 			? {
-					caution: 'What intake found wants a conservator first: do not clean, flatten or lift anything yourself unless trained.'
+					caution: 'Intake found something for a conservator: do not clean, flatten or lift anything unless trained.'
 				}
 			: {}),
 		uses: []
 	};
 }
 
+/** Parts by what they are called, each with its count. */
+function counted(parts: readonly Cut[]): string[] {
+	const counts = new Map<string, number>();
+	for (const { role, count } of parts) counts.set(role, (counts.get(role) ?? 0) + count);
+	return [...counts].map(([role, count]) => `${count} × ${partName(role)}`);
+}
+
 /** Everything, counted once. */
 function gather(writer: Writer): MadeStep {
 	const { plan, shop, job } = writer;
-	const counts = new Map<string, number>();
-	for (const { role, count } of plan.cut) {
-		counts.set(role, (counts.get(role) ?? 0) + count);
-	}
-	const parts = [...counts].map(([role, count]) => `${count} × ${role}`);
+	// A role is cut from one kind of stock: what lies on a sheet first.
+	const flat = counted(plan.cut.filter(({ from }) => from === 'sheet'));
+	const long = counted(plan.cut.filter(({ from }) => from !== 'sheet'));
+	const parts = [...new Set([...flat, ...long])];
 	const shelf = job.claims.map(({ what, name }) => `${job.copies > 1 ? `${job.copies} × ` : ''}${what} “${name}”`);
 	const { hang, back } = plan;
 	const kit = plan.frame?.kit?.slice(2).map(({ part, count }) => `${count} × ${part}`);
@@ -222,13 +230,14 @@ function gather(writer: Writer): MadeStep {
 		id: 'gather',
 		title: 'Gather',
 		does: [
-			...(parts.length > 0 ? [`To cut: ${parts.join(', ')}.`] : []),
+			...(flat.length > 0 ? [`To cut: ${flat.join(', ')}.`] : []),
+			...(long.length > 0 ? [`To cut to length: ${long.join(', ')}.`] : []),
 			...(shelf.length > 0 ? [`From the shelf: ${shelf.join(', ')}.`] : []),
 			...(kit
 				? [`From the kit${each}: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`]
 				: atHand(held, rest, each))
 		],
-		because: `What is missing is found before anything is opened.${widths}`,
+		because: `Find what is missing before opening anything.${widths}`,
 		ticks: [...parts, ...shelf, ...held, ...rest],
 		uses: []
 	};
@@ -254,5 +263,5 @@ function hangersOf({ metal, shop }: Writer, { by, ring, turned }: Hang): string[
 
 function atHand(held: readonly string[], rest: readonly string[], each: string): string[] {
 	const all = [held.join(', '), rest.join(', ')].filter(Boolean);
-	return all.length > 0 ? [`At hand${each}: ${all.join('; ')}.`] : [];
+	return all.length > 0 ? [`In stock${each}: ${all.join('; ')}.`] : [];
 }

@@ -56,7 +56,7 @@ test('the wire and its rings at the hangers, hooks at the wall, the seal’s tap
 	);
 });
 
-test('as often as a step was done: pressed twice it is once, taken back it is not, opened again tape is spent anew and rings are not', () => {
+test('as often as a step was done: pressed twice it is once, taken back it is not, reopened tape is spent anew and rings are not', () => {
 	const reopened: Deed = { kind: 'reopened', cause: 'dust', minutes: 4 };
 	const all = (...deeds: Deed[]) => timesDone(events(...deeds)).get('seal')?.all ?? 0;
 	assert.equal(all(done('seal'), done('seal')), 1);
@@ -64,7 +64,7 @@ test('as often as a step was done: pressed twice it is once, taken back it is no
 	assert.equal(all(done('seal'), reopened), 1);
 	assert.equal(all(done('seal'), reopened, done('seal')), 2);
 	assert.equal(all(done('seal'), reopened, done('seal'), { kind: 'undone', step: 'seal' }), 1);
-	// Of four alike one is opened again: a quarter of the tape.
+	// Of four alike one is reopened: a quarter of the tape.
 	assert.equal(all(done('seal'), { ...reopened, pieces: 4 }, done('seal')), 1.25);
 	const twice = events(done('seal'));
 	assert.equal(timesDone([...twice, ...twice]).get('seal')!.all, 1, 'an event counts once');

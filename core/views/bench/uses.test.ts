@@ -7,6 +7,7 @@ import { runs } from '../../../tests/thorough.ts';
 import { decide } from '../../decide.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
+import { partName } from '../../stations/cut/part-name.ts';
 import { plan, type Plan } from '../../plan.ts';
 import { builtInShop } from '../../shop/shop.ts';
 import { heldBy, madeOf, toOpen } from './label-words.ts';
@@ -29,7 +30,7 @@ const NAMED: [RegExp, (of: { job: Decided; plan: Plan }) => boolean][] = [
 	[/Glue the lifts|Lift, mat/, ({ job }) => job.mats.some(({ lift }) => lift > 0)],
 	[/edge seal/i, ({ job }) => job.guard.edgeSeal !== null],
 	[/dust cover/i, ({ plan: of }) => of.back?.dustCover !== undefined],
-	[/back tape|Seal the back/i, ({ plan: of }) => of.back?.tape !== undefined],
+	[/back tape|Tape the back/i, ({ plan: of }) => of.back?.tape !== undefined],
 	[/\b(rigid|flexible) (pins?|tabs?)\b/i, ({ job }) => job.frame!.kind !== 'metal'],
 	[/\bpilot hole/i, ({ job }) => job.frame!.kind !== 'metal'],
 	[/spring clips?/i, ({ job }) => job.frame!.kind === 'metal'],
@@ -52,7 +53,10 @@ test('property: every line of the cut list is used by a step, and no step names 
 			// What is laid ready is counted as the cut list and the kit count it.
 			for (const role of new Set(of.plan.cut.map((cut) => cut.role))) {
 				const count = of.plan.cut.filter((cut) => cut.role === role).reduce((sum, cut) => sum + cut.count, 0);
-				assert.ok(!gather || gather.ticks!.includes(`${count} × ${role}`), `${count} × ${role}: ${gather?.ticks?.join(', ')}`);
+				assert.ok(
+					!gather || gather.ticks!.includes(`${count} × ${partName(role)}`),
+					`${count} × ${role}: ${gather?.ticks?.join(', ')}`
+				);
 			}
 			for (const { part, count } of of.plan.frame?.kit?.slice(2) ?? [])
 				assert.ok(!gather || gather.ticks!.includes(`${count} × ${part}`), `${count} × ${part}`);
@@ -74,9 +78,9 @@ test('what is made has its steps: spacers lined and fitted, lifts glued, fillers
 		}),
 		mats: [{ board: 'cotton-4', lift: 3 }]
 	});
-	assert.match(stepOf(full, 'make-spacers')!.does.join(' '), /Covered before they are cut to length/);
-	assert.match(stepOf(full, 'close-pack')!.does.join(' '), /^Spacers along the edges, the glazing on them\./);
-	assert.match(stepOf(full, 'glue-lifts')!.does.join(' '), /its back up: strips along its four edges/);
+	assert.match(stepOf(full, 'make-spacers')!.does.join(' '), /Cover before cutting to length/);
+	assert.match(stepOf(full, 'close-pack')!.does.join(' '), /^Lay spacers along the edges, then the glazing on them\./);
+	assert.match(stepOf(full, 'glue-lifts')!.does.join(' '), /face down: glue strips along its four edges/);
 	assert.match(stepOf(full, 'close-pack')!.does.join(' '), /foam board.* in 2 layers/i);
 	assert.match(stepOf(full, 'try-window')!.does.join(' '), /paste/);
 	assert.doesNotMatch(full.words, /gummed tape along one long edge/);
@@ -103,14 +107,14 @@ test('a piece that sheds is never laid face down; everything else is turned for 
 		mats: [{ board: 'cotton-4', bevel: 'reverse', lift: 3 }]
 	});
 	assert.doesNotMatch(charcoal.words, /lies face down|turn it over|face down on the (under|window)/);
-	assert.match(charcoal.words, /stays face up/);
+	assert.match(charcoal.words, /keep it face up/);
 	assert.match(worked().words, /Lay it face down on a clean slip sheet/);
 });
 
 test('a one-hole ring is left loose enough to turn, a two-hole one is not', () => {
 	assert.match(stepOf(worked(), 'hang')!.does.join(' '), /just loose enough to turn/);
 	const heavy = worked({ hang: { by: 'rings' } });
-	assert.match(stepOf(heavy, 'hang')!.title, /Two-hole/);
+	assert.match(stepOf(heavy, 'hang')!.title, /Strap/);
 	assert.doesNotMatch(stepOf(heavy, 'hang')!.does.join(' '), /loose enough/);
 });
 
@@ -129,7 +133,7 @@ test('the label: kind of hold, material of the piece, and how this kind of point
 		const of = worked(changes);
 		return { held: heldBy(of.job, of.plan), opens: toOpen(of.job, of.plan, builtInShop.house), made: madeOf(of.job) };
 	};
-	assert.equal(label({ hold: { kind: 'corners' }, window: { overlap: 10 } }).held, 'corner pockets, nothing sticks');
+	assert.equal(label({ hold: { kind: 'corners' }, window: { overlap: 10 } }).held, 'corner pockets, no adhesive');
 	assert.match(label({}).held, /^3 T-hinges, wheat-starch paste and tissue, comes off with water$/);
 	assert.equal(label({ piece: { kind: 'bone', material: 'horn', readings: { width: 80, height: 90 } }, hold: {} }).made, 'horn');
 	const piece = (kind: 'photograph' | 'textile' | 'panel', medium: string[]) =>
@@ -139,8 +143,8 @@ test('the label: kind of hold, material of the piece, and how this kind of point
 	assert.equal(piece('panel', ['oil']), 'oil on panel');
 	const opened = (points: 'rigid' | 'flexible' | 'hand' | 'turn-buttons' | 'offset-clips') =>
 		label({ frame: { ...workedJob().frame, points } }).opens;
-	assert.match(opened('rigid'), /lift out \d+ pins with a tool/);
-	assert.match(opened('flexible'), /bend up \d+ tabs/);
+	assert.match(opened('rigid'), /lift \d+ points out with a tool/);
+	assert.match(opened('flexible'), /bend up \d+ points/);
 	assert.match(opened('hand'), /pull \d+ points/);
 	assert.match(opened('turn-buttons'), /turn \d+ buttons/);
 	assert.match(opened('offset-clips'), /unscrew \d+ offset clips/);

@@ -14,11 +14,11 @@ export type CarePart = { title: string; says: string[] };
 export function careOf(job: Decided, plan: Plan, shop: Shop): CarePart[] {
 	return [
 		{ title: 'Hanging it', says: hangSays(plan, job) },
-		{ title: 'Its place', says: frames(job) ? placeSays(job, plan) : [] },
+		{ title: 'Where to hang it', says: frames(job) ? placeSays(job, plan) : [] },
 		// Of what closes a frame that stays closed, nobody here knows anything.
 		{ title: 'Cleaning', says: SCOPE_OF[job.scope].pack ? CLEANED[job.guard.glazing.family] : [] },
 		{ title: 'Carrying it', says: carrySays(job, plan) },
-		{ title: 'Looking at it again', says: lookSays(job, plan, shop) }
+		{ title: 'When to check it', says: lookSays(job, plan, shop) }
 	].filter(({ says }) => says.length > 0);
 }
 
@@ -32,16 +32,16 @@ function hangSays({ hang, mass }: Plan, { reader, guard, hang: { centreHeight } 
 	const weighs = mass ? [`It weighs ${showMass(mass.kg, reader)}.`] : [];
 	const { own, single } = HANGERS[hang.by];
 	const [first] = hang.hooks;
-	if (!first) return [...weighs, 'It stands on its leg, on a level place.'];
+	if (!first) return [...weighs, 'Stand it on its leg on a level surface.'];
 	const centre = `for a centre ${mark(centreHeight, reader)} high`;
 	const places = own
-		? ['The sheet of measures that goes with it says where each screw goes.']
+		? ['The size sheet supplied shows where each screw goes.']
 		: hang.hooks.length === 1
 			? [
 					`${single ? 'One nail' : 'One hook, its nail'} on the centre line, ${mark(first.height, reader)} above the floor ${centre}.`
 				]
 			: [
-					`Two hooks, their nails ${mark(2 * Math.abs(first.x), reader)} apart and ${mark(first.height, reader)} above the floor ${centre}. Both bear: it then stays level.`
+					`Two hooks, their nails ${mark(2 * Math.abs(first.x), reader)} apart and ${mark(first.height, reader)} above the floor ${centre}. Use both, and it stays level.`
 				];
 	return [
 		...weighs,
@@ -54,20 +54,18 @@ function hangSays({ hang, mass }: Plan, { reader, guard, hang: { centreHeight } 
 function placeSays({ piece }: Decided, { light }: Plan): string[] {
 	const years = light?.years;
 	return [
-		'Not over a radiator or a fireplace, not in the sun, not in a kitchen or a bathroom; on an outside wall only with air behind it.',
+		'Not over a radiator or a fireplace, not in the sun, not in a kitchen or a bathroom; on an outside wall only with a gap behind it.',
 		...(years === null || years === undefined
 			? []
-			: [
-					`At the place that was named it has about ${sayYears(years)} until a first fade can be seen: an estimate. Half the light is twice the time.`
-				]),
+			: [`In the place you named, first fading shows after about ${sayYears(years)}: an estimate. Half the light doubles it.`]),
 		...(piece.kind === 'vellum' || piece.kind === 'panel'
-			? ['It moves with the damp of the room: even air, winter and summer, keeps it whole.']
+			? ['It moves with humidity: keep the room steady, winter and summer.']
 			: [])
 	];
 }
 
 const GLASS = [
-	'A soft lint-free cloth, hardly damp, with a cleaner without ammonia: sprayed on the cloth, never on the glass, where it would run behind the frame.'
+	'A soft lint-free cloth, barely damp, with ammonia-free cleaner: spray the cloth, never the glass, or it runs behind the frame.'
 ];
 
 const CLEANED: Record<Decided['guard']['glazing']['family'], string[]> = {
@@ -83,34 +81,34 @@ function carrySays(job: Decided, plan: Plan): string[] {
 	const pouch = plan.back?.pouch;
 	return [
 		...(pouch
-			? [`Wrapped in a pouch of ${showSize(pouch, job.reader, 'mark')} ${job.reader.unit} or more, its corners guarded.`]
+			? [`Wrap it in a pouch of ${showSize(pouch, job.reader, 'mark')} ${job.reader.unit} or more, corners guarded.`]
 			: []),
 		...travelSays({ job, plan }),
 		...(job.piece.friable && SCOPE_OF[job.scope].window
-			? ['What it is drawn with comes off: no knocks, no slammed door beside it, carried upright, never laid on its face.']
+			? ['Its drawing is loose: no knocks or slammed doors, carry it upright, never lay it on its face.']
 			: [])
 	];
 }
 
 function lookSays(job: Decided, plan: Plan, { house }: Shop): string[] {
 	const again = lookAgain(job, plan, house);
-	const hung = plan.hang ? 'when a hanger is loose' : '';
+	const hung = plan.hang ? 'if a hanger is loose' : '';
 	const inside = SCOPE_OF[job.scope].pack
-		? ['when the piece has slipped, waves, or touches the glazing', 'when there are spots, insects, or mist inside']
+		? ['if the piece slips, waves or touches the glazing', 'if there are spots, insects or mist inside']
 		: plan.hold
-			? ['when it has slipped or waves', 'when there are spots or insects']
+			? ['if it slips or waves', 'if there are spots or insects']
 			: covers(job.scope, 'back')
-				? ['when its back has opened']
+				? ['if its back has opened']
 				: [];
 	const signs = [...inside, hung].filter(Boolean);
-	const order = isSealed(plan) ? ': it was sealed, and opens in an order' : '';
+	const order = isSealed(plan) ? ': it is sealed and opens in a set order' : '';
 	return [
 		...(signs.length > 0 ? [`Bring it back ${signs.join('; ')}.`] : []),
 		...(again
 			? [
 					again.years === null
-						? `Otherwise let a framer open it and look at it when it changes hands${order}.`
-						: `Otherwise let a framer open it and look at it in ${again.years} ${again.years === 1 ? 'year' : 'years'}${order}.`
+						? `Otherwise have a framer open and check it when it changes hands${order}.`
+						: `Otherwise have a framer open and check it in ${again.years} ${again.years === 1 ? 'year' : 'years'}${order}.`
 				]
 			: [])
 	];

@@ -40,7 +40,7 @@ test('rail pairs of a kit, a mat and a sleeve are wanted by their names, and lea
 	);
 	assert.deepEqual(
 		mat.wants.map(({ name }) => name),
-		['Mat bought ready, 540 × 700, opening 390 × 539 mm']
+		['Ready-cut mat, 540 × 700, opening 390 × 539 mm']
 	);
 	const stuck = made(workedJob({ aim: 'show', hold: { kind: 'whole-surface', adhesive: 'adhesive-board' }, copies: 10 }));
 	assert.deepEqual(

@@ -19,7 +19,7 @@ export function boughtByName({ job, plan, shop }: Planned): ByName[] {
 			made.push({ name: `Pair of rails, ${frame.name}, ${pairName(size, frame.pairStep)}`, amount: copies, step: 'join-metal' });
 	if (frame && job.frameIsThere && bought.frame !== null && plan.frame)
 		made.push({
-			name: `Frame bought ready, for ${showSize(plan.frame.rabbet, job.reader.unit, 'mark')} ${job.reader.unit}`,
+			name: `Ready-made frame, for ${showSize(plan.frame.rabbet, job.reader.unit, 'mark')} ${job.reader.unit}`,
 			amount: copies,
 			step: 'ready-frame'
 		});
@@ -27,7 +27,7 @@ export function boughtByName({ job, plan, shop }: Planned): ByName[] {
 		const have = job.mats[mat - 1]?.have;
 		if (have)
 			made.push({
-				name: `Mat bought ready, ${showSize(have.outer, job.reader.unit, 'mark')}, opening ${showSize(have.opening, job.reader.unit, 'mark')} ${job.reader.unit}`,
+				name: `Ready-cut mat, ${showSize(have.outer, job.reader.unit, 'mark')}, opening ${showSize(have.opening, job.reader.unit, 'mark')} ${job.reader.unit}`,
 				amount: copies,
 				step: 'try-window'
 			});

@@ -103,9 +103,9 @@ function readyOf(planned: Planned): Taken[] {
 	const framed = job.frameIsThere || isCutDown(planned);
 	return [
 		...(bought.frame !== null && framed && job.frame
-			? [{ ...one, material: `frame ${job.frame.name}`, name: `${job.frame.name}, bought ready`, each: bought.frame }]
+			? [{ ...one, material: `frame ${job.frame.name}`, name: `${job.frame.name}, ready-made`, each: bought.frame }]
 			: []),
-		...bought.mats.map(({ mat, cents }) => ({ ...one, material: `mat ${mat}`, name: `Mat ${mat}, bought ready`, each: cents }))
+		...bought.mats.map(({ mat, cents }) => ({ ...one, material: `mat ${mat}`, name: `Mat ${mat}, ready-cut`, each: cents }))
 	];
 }
 

@@ -20,7 +20,7 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 	const glazing =
 		guard.glazing.family === 'none'
 			? 'none'
-			: `${guard.glazing.name}${kept.glazing ? ', the one that is there' : ''}${uv > 0 ? `; stops ${showNumber(uv, 0)} % of the ultraviolet` : ''}`;
+			: `${guard.glazing.name}${kept.glazing ? ', existing' : ''}${uv > 0 ? `; stops ${showNumber(uv, 0)} % of UV` : ''}`;
 	const behind = [
 		SCOPE_OF[scope].window ? guard.underMat?.name : undefined,
 		...guard.fillers.map(({ board }) => board.name),
@@ -56,7 +56,7 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 				.join('; ')
 		],
 		['covered', plan.back?.dustCover ? 'dust cover over the whole back' : ''],
-		['hangs by', plan.hang ? hangsSaid(plan.hang) : ''],
+		['hangs from', plan.hang ? hangsSaid(plan.hang) : ''],
 		['weight', plan.mass ? showMass(plan.mass.kg, job.reader) : ''],
 		['grade', SCOPE_OF[scope].window && plan.grade.known ? gradeSaid(plan.grade) : '']
 	];
@@ -65,6 +65,6 @@ export function quoteRows({ job, plan }: Planned): QuoteRow[] {
 
 /** Hooks go with it; what is screwed to a wall does too. */
 function hangsSaid(hang: Hang): string {
-	const also = [...(hang.turned ? ['turned a quarter too'] : []), ...(hang.stand && hang.by !== 'stand' ? ['stands too'] : [])];
+	const also = [...(hang.turned ? ['also turned 90°'] : []), ...(hang.stand && hang.by !== 'stand' ? ['also stands'] : [])];
 	return [hang.hookCount > 0 ? `${hungBy(hang)}, with it` : hungBy(hang), ...also].join('; ');
 }

@@ -73,7 +73,7 @@ function boards(plan: Plan, job: Decided, house: House, box: Rect, mirror: (x: n
 		{
 			role: 'backing',
 			rings: [rectangle(0, 0, pack.width, pack.height)],
-			title: job.guard.backing?.name ?? 'No backing'
+			title: job.guard.backing?.name ?? 'No backing board'
 		},
 		{
 			role: 'moulding',
@@ -221,7 +221,7 @@ function asTheyAre({ kept: { hangers: kind, hangersAt: where } }: Decided, box: 
 	const y = box.top + where.drop;
 	const { inset } = where;
 	const xs = single ? [box.left + box.width / 2] : inset === null ? [] : [box.left + inset, box.left + box.width - inset];
-	return xs.map((x): Shape => ({ role: 'ring', circle: { x, y, radius: 5 }, title: `The ${came} that is there` }));
+	return xs.map((x): Shape => ({ role: 'ring', circle: { x, y, radius: 5 }, title: `The ${came} as found` }));
 }
 
 type Turn = (point: Point) => Point;
@@ -248,7 +248,7 @@ function setOf(hang: Pick<Hang, 'by' | 'drop' | 'span' | 'rise' | 'hooks' | 'str
 					role: 'strip',
 					rings: [rectangle(middle - hang.strip.width / 2, y - hang.strip.height / 2, hang.strip.width, hang.strip.height)],
 					fill: colourOf('limed'),
-					title: 'Strip glued and screwed across the back'
+					title: 'Cross strip, glued and screwed'
 				}
 			]
 		: [];

@@ -43,7 +43,7 @@ function writing({ window }: Plan, { belongs, mats, schools }: Decided): Shape[]
 		...(belongs.inscription && schools['inscription'] === 'mat'
 			? [line(border.left, `Inscription: ${belongs.inscription}`)]
 			: []),
-		...(belongs.signed ? [line(border.left + opening.width - long, 'Its maker’s signature, in pencil')] : [])
+		...(belongs.signed ? [line(border.left + opening.width - long, 'Artist’s signature, in pencil')] : [])
 	];
 }
 

@@ -61,7 +61,7 @@ export function matBackScene(plan: Figures, job: Decided, index: number): Scene 
 			});
 		}
 	}
-	return board(`Mat ${index + 1}, back up`, blank, shapes, dimensions);
+	return board(`Mat ${index + 1}, face down`, blank, shapes, dimensions);
 }
 
 /** Where the sheet comes to lie: on the under-mat face up, or on the back of the window mat face down. */
@@ -99,7 +99,7 @@ export function placingScene(plan: Figures, job: Decided, index: number): Scene 
 				];
 	const away = dimensions.filter(({ value }) => !isNothing(value));
 	const name = nth(laid.board, 0).toUpperCase() + laid.board.slice(1);
-	const scene = board(`${which(sight)}${name}, ${laid.backUp ? 'back up' : 'face up'}`, pack, shapes, away);
+	const scene = board(`${which(sight)}${name}, ${laid.backUp ? 'face down' : 'face up'}`, pack, shapes, away);
 	// A piece stands out past its support on every side.
 	const out = { left: Math.min(0, laid.left), top: Math.min(0, laid.top) };
 	return { ...scene, box: { ...out, width: pack.width - 2 * out.left, height: pack.height - 2 * out.top } };
@@ -174,7 +174,7 @@ export function hingingScene(plan: Figures, job: Decided, index: number): Scene 
 		look: 'mark'
 	}));
 	const stands = hold.kind === 't-hinge' ? there(hold.tab, 'tab') : 0;
-	const scene = board(`${which(sight)}${backUp ? 'The sheet, back up' : 'The sheet, face up'}`, largest, shapes, dimensions);
+	const scene = board(`${which(sight)}${backUp ? 'The sheet, face down' : 'The sheet, face up'}`, largest, shapes, dimensions);
 	return { ...scene, box: { left: 0, top: -stands, width: largest.width, height: largest.height + stands } };
 }
 

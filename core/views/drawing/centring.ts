@@ -36,13 +36,13 @@ export function centringScene(job: Decided, { targets, opening, pack }: Seen, ce
 	const planned: Rect = { left: targets.left, top: targets.top, ...opening };
 	const shapes: Shape[] = [
 		{ role: 'moulding', rings: ring(outer, inner), fill: job.frame?.colour.hex ?? '#8a6c43', title: 'Frame' },
-		{ role: 'mat', rings: [inner], fill: job.mats[0]?.colour.hex ?? PAPER, title: 'Border that is seen' },
+		{ role: 'mat', rings: [inner], fill: job.mats[0]?.colour.hex ?? PAPER, title: 'Visible border' },
 		{
 			role: 'sheet',
 			rings: [centring ? lying(planned, centring) : rectangle(planned.left, planned.top, planned.width, planned.height)],
 			fill: PAPER
 		},
-		...(centring ? [{ role: 'lies' as const, rings: [lying(planned, centring)], title: 'The window as it lies' }] : []),
+		...(centring ? [{ role: 'lies' as const, rings: [lying(planned, centring)], title: 'The window as it is' }] : []),
 		{
 			role: 'usable',
 			rings: [rectangle(planned.left, planned.top, planned.width, planned.height)],
@@ -52,12 +52,12 @@ export function centringScene(job: Decided, { targets, opening, pack }: Seen, ce
 	];
 	return {
 		view: 'front',
-		title: centring ? 'The window as it lies and as planned, from the front' : 'The window as planned, from the front',
+		title: centring ? 'The window as it is and as planned, from the front' : 'The window as planned, from the front',
 		box: { left: -face, top: -face, width: sight.width + 2 * face, height: sight.height + 2 * face },
 		shapes,
 		dimensions: [],
 		callouts: [],
-		...(centring ? { notToScale: `What it is off is drawn ${TIMES} times as large.` } : {})
+		...(centring ? { notToScale: `The error is drawn ${TIMES} times larger.` } : {})
 	};
 }
 

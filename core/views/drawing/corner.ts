@@ -50,7 +50,7 @@ export function cornerScene(plan: Plan, job: Decided, index: number): Scene | nu
 	const depth = sectionDepth(job, sight);
 	return {
 		view: 'corner',
-		title: arch ? 'Lower left corner of the window, and its section' : 'Corner of the window, and its section',
+		title: arch ? 'Bottom left corner of the window, and its section' : 'Corner of the window, and its section',
 		box: { left: 0, top: 0, width: window.width, height: window.height + BETWEEN_VIEWS + depth },
 		shapes,
 		dimensions: dimensions(plan, job, sight, holes, window, depth),
@@ -176,7 +176,7 @@ function section(plan: Plan, job: Decided, sight: Sight, holes: Rect[], loupe: R
 			rings: [rectangle(0, bottom, loupe.width, job.guard.underMat.thickness)],
 			fill: '#f3f1ea',
 			hatch: 'board',
-			title: 'Under-mat'
+			title: 'Back mat'
 		});
 	return shapes;
 }

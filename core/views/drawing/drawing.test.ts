@@ -68,7 +68,7 @@ test('a label too wide for its line stands beside it, unless another dimensionâ€
 	assert.equal(wide[0]!.labelAt, 50);
 });
 
-test('property: nothing of the front view lies outside the frame', () => {
+test('property: nothing of the front view is outside the frame', () => {
 	fc.assert(
 		fc.property(anyJob, (file) => {
 			const { all } = scenes(file);
@@ -93,7 +93,7 @@ test('the dimensions of the front are the planâ€™s figures', () => {
 	const values = Object.fromEntries(all[0]!.dimensions.map((dimension) => [dimension.name, dimension.value]));
 	assert.equal(values['outer width'], 577);
 	assert.equal(values['window height'], 539);
-	assert.equal(values['seen border left'], 65.5);
+	assert.equal(values['visible border left'], 65.5);
 	for (const dimension of all.flatMap((scene) => scene.dimensions)) {
 		if (dimension.path) assert.ok(planOf.why[dimension.path], `${dimension.path} has no why`);
 	}

@@ -147,7 +147,7 @@ function frame(plan: Plan, job: Decided): Shape[] {
 function sheetEdge(sight: Sight): Shape[] {
 	const { opening, measure } = sight;
 	if (sight.choice.way === 'float' && !opening.support) return [];
-	if (!opening.support) return [{ role: 'sheet-edge', rings: [sheetCorners(sight)], title: 'Edge of the sheet, out of sight' }];
+	if (!opening.support) return [{ role: 'sheet-edge', rings: [sheetCorners(sight)], title: 'Edge of the sheet, hidden' }];
 	const box = sheetBox(sight);
 	const { width, height } = opening.support;
 	const left = box.left + measure.usable.left + (measure.usable.width - width) / 2;
@@ -235,7 +235,7 @@ function borderDimensions({ window }: Plan, right: number, bottom: number): Dime
 	if (!first) return [];
 	const { width, height } = there(window, 'window').pack;
 	const shown: Sides = first.seen ?? first.border;
-	const word = first.seen ? 'seen border' : 'border';
+	const word = first.seen ? 'visible border' : 'border';
 	const path = first.seen ? 'window.mats[0].seen' : 'window.mats[0].border';
 	const edge = mapSides((side) => first.border[side] - shown[side]);
 	const spans: [keyof Sides, 'bottom' | 'right', number, number][] = [

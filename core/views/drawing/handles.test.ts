@@ -106,8 +106,8 @@ test('a zone beside the sheet is a fault that says so', () => {
 			}),
 			builtInShop
 		);
-	assert.throws(at(402, 10), /piece\.zones\[0\]\.left: “mark” would lie beside the sheet/);
-	assert.throws(at(10, 560), /piece\.zones\[0\]\.top: “mark” would lie below the sheet/);
+	assert.throws(at(402, 10), /piece\.zones\[0\]\.left: “mark” is beyond the sheet/);
+	assert.throws(at(10, 560), /piece\.zones\[0\]\.top: “mark” is below the sheet/);
 	assert.doesNotThrow(at(398, 10));
 });
 

@@ -129,7 +129,7 @@ function windowEdges(plan: Plan, sight: Sight, atHand: boolean): EdgeHandle[] {
 			};
 		return {
 			...handle,
-			moves: 'air round the sheet',
+			moves: 'gap round the sheet',
 			grows: outward(side),
 			value: choice.gap,
 			write: (file, value) => put(file, [...keys, 'gap'], value)

@@ -16,7 +16,7 @@ export const hand = (title: string, width: number, height: number, shapes: Shape
 	shapes,
 	dimensions: [],
 	callouts: [],
-	notToScale: 'It shows the way, not this piece’s sizes.',
+	notToScale: 'Shows the method, not this piece’s sizes.',
 	sketch: true
 });
 
@@ -70,7 +70,7 @@ export function cornerPlatesScene(): Scene {
 			]
 		}
 	];
-	return hand('A corner from behind: the plain plate below, the one with screws on it; finger-tight first', 150, high, [
+	return hand('A corner from behind: plain plate below, plate with screws on top; finger-tight first', 150, high, [
 		{ role: 'moulding', rings: [across], fill: METAL, title: 'Rail' },
 		{ role: 'moulding', rings: [down], fill: METAL, title: 'Rail' },
 		{ role: 'clip', rings: [plate(5, 78, 15)], fill: BOARD, title: 'Plain plate' },
@@ -182,7 +182,7 @@ const hidden = (x: number): Shape => ({
 	role: 'wire',
 	open: true,
 	rings: [[at(x - 7), at(x + 7)]],
-	title: 'The standing wire lies before it'
+	title: 'The standing wire in front'
 });
 
 const TURNS: Shape[] = [0, 1, 2, 3, 4].map((turn): Shape => {
@@ -218,9 +218,9 @@ export function tapeCornerScene(): Scene {
 	const bare = 6;
 	const land = 16;
 	const tape = 44;
-	return hand('Tape at a corner: wood bare outside, pressed into the inner corner, the ends cut flat and lapped', 150, 110, [
+	return hand('Tape at a corner: wood bare outside, tape pressed into the inner corner, ends cut flat and lapped', 150, 110, [
 		{ role: 'moulding', rings: [rectangle(0, 0, 150, 110)], fill: WOOD, title: 'Frame' },
-		{ role: 'backing', rings: [rectangle(bare + land, bare + land, 128, 88)], title: 'Backing, below the frame’s back' },
+		{ role: 'backing', rings: [rectangle(bare + land, bare + land, 128, 88)], title: 'Backing board, below the frame’s back' },
 		{ role: 'tape', rings: [rectangle(bare, bare, 144, tape)], fill: TAPE, title: 'First strip' },
 		{ role: 'tape', rings: [rectangle(bare, bare, tape, 104)], fill: TAPE, title: 'Second strip, over it' },
 		{
@@ -255,9 +255,9 @@ export function bladeScene(): Scene {
 			],
 			fill: WOOD,
 			hatch: 'wood',
-			title: 'Frame, its face below'
+			title: 'Frame, face down'
 		},
-		{ role: 'pack', rings: [rectangle(42, 34, 108, 18)], fill: BOARD, title: 'Pack, its glazing below' },
+		{ role: 'pack', rings: [rectangle(42, 34, 108, 18)], fill: BOARD, title: 'Pack, glazing down' },
 		{
 			role: 'clip',
 			rings: [
@@ -284,7 +284,7 @@ export function bladeScene(): Scene {
 					{ x: 62, y: 28 }
 				].map(({ x, y }) => ({ x, y: y - 10 }))
 			],
-			title: 'The way it goes'
+			title: 'Direction to push'
 		}
 	]);
 }

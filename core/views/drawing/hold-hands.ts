@@ -42,15 +42,15 @@ const line = (role: Shape['role'], title: string, ...places: [number, number][])
 /** From the front, the sheet as if one saw through it. */
 function tHinge(): Scene {
 	return hand(
-		'A T-hinge from the front: its foot behind the sheet’s edge, its head on the board, the cross-piece over the head',
+		'A T-hinge from the front: its lower end behind the sheet’s edge, its upper end on the board, the cross-piece over it',
 		150,
 		110,
 		[
 			{ role: 'backing', rings: [rectangle(0, 0, 150, 110)], fill: BOARD, title: 'Board behind' },
 			{ role: 'sheet', rings: [rectangle(12, 58, 126, 52)], fill: SHEET, title: 'The sheet' },
-			{ role: 'hinge', rings: [rectangle(58, 58, 34, 12)], fill: TISSUE, title: 'Foot, behind the sheet: pasted to it' },
-			solid('clip', TISSUE, 'Head, on the board', [58, 20], [92, 20], [92, 58], [58, 58]),
-			solid('clip', TISSUE, 'Cross-piece, pasted over the head, clear of the sheet', [30, 34], [120, 34], [120, 54], [30, 54])
+			{ role: 'hinge', rings: [rectangle(58, 58, 34, 12)], fill: TISSUE, title: 'Lower end, pasted behind the sheet' },
+			solid('clip', TISSUE, 'Upper end, on the board', [58, 20], [92, 20], [92, 58], [58, 58]),
+			solid('clip', TISSUE, 'Cross-piece, pasted over it, clear of the sheet', [30, 34], [120, 34], [120, 54], [30, 54])
 		]
 	);
 }
@@ -58,14 +58,14 @@ function tHinge(): Scene {
 /** In section, board below. */
 function vHinge(): Scene {
 	return hand(
-		'A V-hinge in section: folded, one leg on the sheet’s back, the other on the board, nothing to be seen from the front',
+		'A V-hinge in section: folded, one half on the sheet’s back, the other on the board, hidden from the front',
 		150,
 		70,
 		[
 			{ role: 'layer', rings: [rectangle(0, 46, 150, 18)], fill: BOARD, hatch: 'board', title: 'Board behind' },
 			{ role: 'layer', rings: [rectangle(34, 14, 116, 5)], fill: SHEET, title: 'The sheet' },
 			line('wire', 'Tissue, folded: open towards the sheet’s middle', [86, 21], [40, 21], [36, 32], [40, 42], [86, 42]),
-			{ role: 'tape', rings: [rectangle(52, 38, 48, 4)], title: 'Strip over the leg on the board' }
+			{ role: 'tape', rings: [rectangle(52, 38, 48, 4)], title: 'Strip over the half on the board' }
 		]
 	);
 }
@@ -99,11 +99,11 @@ function cornerPocket(): Scene {
 
 /** In section, board below. */
 function edgeStrip(): Scene {
-	return hand('An edge strip in section: folded over the edge with a little room, its foot taped to the board', 150, 70, [
+	return hand('An edge strip in section: folded over the edge with a little room, its end taped to the board', 150, 70, [
 		{ role: 'layer', rings: [rectangle(0, 46, 150, 18)], fill: BOARD, hatch: 'board', title: 'Board behind' },
 		{ role: 'layer', rings: [rectangle(46, 30, 104, 5)], fill: SHEET, title: 'The sheet' },
 		line('wire', 'Strip, folded over the edge', [80, 26], [40, 26], [40, 43], [80, 43]),
-		line('wire', 'Its foot, taped to the board', [40, 43], [8, 43]),
+		line('wire', 'End, taped to the board', [40, 43], [8, 43]),
 		{ role: 'tape', rings: [rectangle(2, 39, 26, 4)], title: 'Tape' }
 	]);
 }

@@ -71,23 +71,22 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 	intake: {
 		job: { piece: { readings: sheet, zones } },
 		draw: drawSheet(false),
-		shows: 'What a sheet asks for before anything is chosen: a signature that must show, a stain that must not.'
+		shows: 'A sheet’s needs before anything is chosen: a signature that must show, a stain that must not.'
 	},
 	measure: {
 		job: { piece: { readings: leaning } },
 		draw: drawSheet(true),
-		shows: 'Four sides and two diagonals give the sheet as it is; how far it leans is drawn ten times as large.'
+		shows: 'Four sides and two diagonals define the sheet; its lean is drawn ten times larger.'
 	},
 	window: {
 		job: {},
 		draw: front,
-		shows:
-			'The window is what shows of the sheet: its usable size less the overlap. Borders lie round it, weighted at the bottom.'
+		shows: 'The window shows the usable size less the overlap. Borders surround it, weighted at the bottom.'
 	},
 	guard: {
 		job: { guard: { glazing: 'uv-acrylic', underMat: 'cotton-4', backing: 'fluted-pp', edgeSeal: 'aluminium-laminate' } },
 		draw: section,
-		shows: 'Cut through at the rabbet, front on top: what lies next to the piece decides its grade.'
+		shows: 'Section at the rabbet, front on top: the layers next to the piece decide the grade.'
 	},
 	materials: {
 		job: {
@@ -101,12 +100,12 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 			frame: { kind: 'wood', moulding: 'oak-30' }
 		},
 		draw: section,
-		shows: 'Each layer by its own thickness: the figures of the catalogue, one on the other.'
+		shows: 'Each layer at its catalogue thickness, stacked.'
 	},
 	light: {
 		job: { place: { room: 'beside-window', wall: 'masonry' } },
 		draw: ({ plan, job }) => previewScene(plan, job),
-		shows: 'What it hangs opposite decides how fast it fades; the glazing comes second.'
+		shows: 'Its place decides how fast it fades; glazing comes second.'
 	},
 	climate: {
 		job: {
@@ -119,27 +118,27 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 			}
 		},
 		draw: section,
-		shows: 'A sealed pack is a small room: its boards take up damp, its back and joints let the air of the room in.'
+		shows: 'A sealed pack is a small room: its boards take up moisture, its back and joints let room air in.'
 	},
 	hold: {
 		job: { hold: { kind: 't-hinge', adhesive: 'starch-paste' } },
 		draw: firstBoard(hingingScene),
-		shows: 'Hinges at the top edge carry the sheet and leave it to move: where each goes, on the under-mat as it lies.'
+		shows: 'Hinges at the top edge carry the sheet and let it move: their positions on the back mat, as it lies.'
 	},
 	pack: {
 		job: { guard: { glazing: 'uv-acrylic', underMat: 'cotton-4', backing: 'foam-free' } },
 		draw: section,
-		shows: 'The pack against its rabbet: what is left of the depth is the clearance, and it must be enough for points.'
+		shows: 'The pack in its rabbet: rabbet depth less pack is the clearance, and must be enough for points.'
 	},
 	frame: {
 		job: { frame: { kind: 'wood', moulding: 'pine-18', deepen: 9 } },
 		draw: section,
-		shows: 'Face, lip and rabbet; strips on the back where the pack would stand proud.'
+		shows: 'Face, lip and rabbet; strips on the back where the pack would be proud.'
 	},
 	back: {
 		job: { back: { seal: 'gummed', dustCover: true } },
 		draw: back,
-		shows: 'The closed back as it is seen: tape on wood and backing, its land, rings a third of the way down.'
+		shows: 'The closed back from behind: tape on wood and backing board, rings a third of the way down.'
 	},
 	hang: {
 		job: { piece: { readings: { width: 620, height: 300 } }, hang: { by: 'wire' } },
@@ -154,17 +153,17 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 	cautions: {
 		job: { mats: [{ board: 'cotton-4', colour: 'shell', bevel: 'reverse' }] },
 		draw: firstBoard(matBackScene),
-		shows: 'A mat back up, as it is cut: the guide’s stops are where the knife begins and ends.'
+		shows: 'A mat face down, as cut: the guide stops set where the blade starts and ends.'
 	},
 	findings: {
 		job: { piece: { readings: sheet, zones }, window: { way: 'cover', overlap: 20 } },
 		draw: front,
-		shows: 'What a rule prevents: at this overlap the mat would cover the signature.'
+		shows: 'What a rule prevents: with this overlap the mat would cover the signature.'
 	},
 	house: {
 		job: { borders: { way: 'even', width: 70 }, mats: [{ board: 'cotton-4', colour: 'slate' }] },
 		draw: firstBoard(cornerScene),
-		shows: 'Overlap, border, reveal: what nobody typed comes from the house.'
+		shows: 'Overlap, border, reveal: what nobody typed comes from the shop’s defaults.'
 	},
 	bench: {
 		job: {},
@@ -172,12 +171,12 @@ export const CHAPTER_DRAWINGS: Readonly<Record<string, ChapterDrawing>> = {
 			const seen = seenOf(plan, shop.house);
 			return seen && centringScene(job, seen, centred({ ...seen, readings: readAt(seen.targets), spans: spansOf(seen.opening) }));
 		},
-		shows: 'Eight readings, one instruction: where the window lies, where it should, and where the blade goes in.'
+		shows: 'Eight measurements, one instruction: where the window is, where it should be, and where the blade goes in.'
 	},
 	schools: {
 		job: { hold: { kind: 't-hinge', adhesive: 'starch-paste' }, schools: { 'hang-from': 'window-mat' } },
 		draw: firstBoard(placingScene),
-		shows: 'One of the questions: the sheet laid on the window mat’s back, where one school hangs it.'
+		shows: 'One of the questions: the sheet on the window mat’s back, where some framers hang it.'
 	}
 };
 

@@ -2,6 +2,7 @@
  * Every flat part that is cut for a job, at its true size, laid out in rows: what a computer-driven cutter or a plotter is given.
  * Seen from the front; one layer a part, by its name.
  */
+import { partName } from '../../stations/cut/part-name.ts';
 import { placeInRows } from './rows.ts';
 import { solvedCorners } from '../../stations/frame/lite.ts';
 import type { Point } from '../../geometry/shapes.ts';
@@ -25,11 +26,11 @@ export function partsScene(plan: Plan, job: Decided): Scene | null {
 		const at = nth(places, index);
 		const moved = (points: Point[]) => points.map(({ x, y }) => ({ x: x + at.left, y: y + at.top }));
 		return [
-			{ role: 'part', rings: [moved(part.outline)], title: part.name, layer: part.name },
+			{ role: 'part', rings: [moved(part.outline)], title: partName(part.name), layer: part.name },
 			...part.holes.map((hole): Shape => ({ role: 'part-window', rings: [moved(hole)], layer: `${part.name}, window` }))
 		];
 	});
-	return { view: 'parts', title: 'Parts that are cut', box, shapes, dimensions: [], callouts: [] };
+	return { view: 'parts', title: 'Parts to cut', box, shapes, dimensions: [], callouts: [] };
 }
 
 /** Parts of the cut list that have a shape: wire has none. Lines of one name are numbered. */

@@ -170,7 +170,7 @@ function dimensions(plan: Plan, job: Decided, sight: Sight, layout: Layout, heig
 		});
 	else if (!overlap)
 		list.push({
-			name: 'air beside the float',
+			name: 'gap beside the float',
 			side: 'bottom',
 			from: layout.window,
 			to: layout.window - sees.left,
@@ -188,7 +188,7 @@ function callouts(plan: Plan, job: Decided, shop: Shop, tops: number[], layout: 
 	const piece = layers.findIndex(({ role }) => role === 'piece');
 	if (gap <= 0 || job.guard.glazing.family === 'none') return list;
 	const air: Callout = {
-		name: 'Air over the piece',
+		name: 'Gap over the piece',
 		path: 'pack.gap',
 		value: gap,
 		to: { x: layout.end - 2, y: nth(tops, piece) - gap / 2 }

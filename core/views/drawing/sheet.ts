@@ -40,7 +40,7 @@ export function sheetScene({ piece, measure, path, exaggerated }: Input): Scene 
 		shapes.push({
 			role: 'usable',
 			rings: [rectangle(usable.left, usable.top, usable.width, usable.height)],
-			title: 'What a covering window may use'
+			title: 'Usable size under a mat'
 		});
 		if (piece.image) {
 			const { left, top, width, height } = piece.image;
@@ -60,7 +60,7 @@ export function sheetScene({ piece, measure, path, exaggerated }: Input): Scene 
 		shapes,
 		dimensions: dimensions(corners, piece, measure, path, box, exaggerated),
 		callouts: diagonals(corners, piece, measure, path),
-		...(exaggerated ? { notToScale: `What is out of square is drawn ${EXAGGERATION} times as large.` } : {})
+		...(exaggerated ? { notToScale: `Out of square is drawn ${EXAGGERATION} times as large.` } : {})
 	};
 }
 
@@ -77,7 +77,7 @@ function diagonals(
 	});
 	// The one that ends higher at the right stands first, so that leaders do not cross.
 	return (['d2', 'd1'] as const).map((name) => ({
-		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${there(readings, 'readings')[name] === undefined ? ', not read' : ''}`,
+		name: `${name === 'd1' ? 'diagonal from top-left' : 'diagonal from top-right'}${there(readings, 'readings')[name] === undefined ? ', not measured' : ''}`,
 		path: `${path}.diagonals.${name}`,
 		value: there(readings, 'readings')[name] ?? measure.diagonals[name],
 		look: 'mark' as const,

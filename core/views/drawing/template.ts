@@ -58,7 +58,7 @@ export function stickScene({ hang }: Plan): Scene | null {
 		title: 'Story stick, for both sides',
 		box: { left: 0, top: 0, width, height },
 		shapes: [
-			{ role: 'part', rings: [rectangle(0, 0, width, height)], fill: 'none', title: 'Its top edge on the frame’s top' },
+			{ role: 'part', rings: [rectangle(0, 0, width, height)], fill: 'none', title: 'Align its top edge with the frame’s top' },
 			{ role: 'ring', circle: { x: hang.inset, y: hang.drop, radius: 5 }, fill: 'none', title: 'Ring' },
 			...cross({ x: hang.inset, y: hang.drop })
 		],

@@ -136,7 +136,7 @@ test('the section of what is no plain wood frame: channel and clip, strips and g
 		guard: { glazing: 'uv-acrylic', spacer: 6, backing: 'alkaline-corrugated', edgeSeal: null }
 	});
 	const sketch = drawn(panel).section;
-	assert.ok(titles(panel).includes('Offset clip') && titles(panel).includes('Its tallest part'));
+	assert.ok(titles(panel).includes('Offset clip') && titles(panel).includes('Its highest relief'));
 	assert.equal(sketch.notToScale, undefined);
 	assert.ok(sketch.shapes.every(({ role }) => role !== 'break'));
 	near(dimension(sketch, 'pack thickness').value, 18, 'pack');

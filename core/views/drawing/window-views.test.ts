@@ -100,7 +100,7 @@ test('a float: sheet and support stand free in the opening, and inside the depth
 	const at = (role: string) => tops[made.pack!.layers.findIndex((layer) => layer.role === role)]!;
 	// From the front: mat, then the piece, its support, and the board that both stand on.
 	assert.ok(at('mat') < at('piece') && at('piece') < at('support') && at('support') < at('under-mat'));
-	near(section.dimensions.find(({ name }) => name === 'air beside the float')!.value, 12);
+	near(section.dimensions.find(({ name }) => name === 'gap beside the float')!.value, 12);
 });
 
 test('the sheet as measured: true outline and usable rectangle; ten times as large on request, and said', () => {

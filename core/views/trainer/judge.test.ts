@@ -117,12 +117,12 @@ test('a fault is not talked away: other readings, no zone, another medium, a low
 		...file,
 		piece: { ...file.piece, ...changes }
 	});
-	assert.match(says('covered-name', piece({ zones: [] })), /not as the piece is: its zones/);
-	assert.match(says('pulled-dust', piece({ medium: ['ink'] })), /what it is made with/);
-	assert.match(says('misread-diagonal', piece({ readings: { width: 318, height: 424 } })), /its readings/);
+	assert.match(says('covered-name', piece({ zones: [] })), /does not match the piece: zones/);
+	assert.match(says('pulled-dust', piece({ medium: ['ink'] })), /media/);
+	assert.match(says('misread-diagonal', piece({ readings: { width: 318, height: 424 } })), /measurements/);
 	assert.match(
 		says('pulp-mat', (file) => ({ ...file, aim: 'show' })),
-		/another grade/
+		/not the one given/
 	);
 	const { plan } = madeOf(caseOf('thin-overlap').job, builtInShop);
 	const { rule, facts, where = '' } = plan.findings[0]!;
@@ -147,7 +147,7 @@ test('a fault for another one is no solution', () => {
 	);
 });
 
-test('a window that was cut too wide: cut again and measured, or not done after all; measured wide again it is not', () => {
+test('a window that was cut too wide: cut again and measured, or mark not done; measured wide again it is not', () => {
 	const of = caseOf('wide-window');
 	const made = madeOf(of.job, builtInShop);
 	const measured = ('done' in of.fault ? of.fault.done(made) : []).find((deed) => deed.kind === 'measured')!;
@@ -167,7 +167,7 @@ test('a window that was cut too wide: cut again and measured, or not done after 
 	assert.equal(judged('wide-window', { file: bare, run: begun('wide-window').run }).solved, true);
 });
 
-test('off centre under tape: opened again for it; read again without a push it is not', () => {
+test('off centre under tape: reopened for it; read again without a push it is not', () => {
 	const again: Deed = { kind: 'reopened', cause: 'off-centre', minutes: 3 };
 	assert.equal(judged('off-centre', begun('off-centre', again)).solved, true);
 	assert.equal(judged('off-centre', begun('off-centre', { kind: 'wrong', step: 'seal', says: 'off' })).solved, false);

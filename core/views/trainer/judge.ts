@@ -56,7 +56,7 @@ function judgePlan(rule: string, now: Made, began: Made): Half {
 	// A caution that was accepted is still there: nothing was put right.
 	const fault = (there.length > 0 ? there : found(began)).map(({ says, why }): Line => ({
 		says,
-		why: known?.fixes ? `${why} What fixes it: ${lowered(known.fixes)}` : why,
+		why: known?.fixes ? `${why} Fix: ${lowered(known.fixes)}` : why,
 		rule
 	}));
 	// What was knowingly accepted beside it is its framer's to say.
@@ -95,15 +95,15 @@ function eventsOf(deeds: readonly Deed[]): RunEvent[] {
 type Piece = Made['job']['piece'];
 /** What a piece is, and what of it a fault could be talked away with. */
 const FACTS: [name: string, of: (piece: Piece) => unknown][] = [
-	['what kind of piece it is', ({ kind, material }) => [kind, material]],
-	['what it is made with', ({ media }) => media.map(({ id }) => id)],
-	['its readings', ({ readings }) => readings],
-	['its thickness', ({ thickness, relief }) => [thickness, relief]],
-	['its zones', ({ zones }) => zones.map(({ kind, left, top, width, height }) => [kind, left, top, width, height])],
-	['whether it sheds', ({ friable }) => friable],
-	['whether it travels', ({ travels }) => travels],
-	['whether it can be made again', ({ replaceable }) => replaceable],
-	['how heavy its paper is', ({ grammage }) => grammage]
+	['kind of piece', ({ kind, material }) => [kind, material]],
+	['media', ({ media }) => media.map(({ id }) => id)],
+	['measurements', ({ readings }) => readings],
+	['thickness', ({ thickness, relief }) => [thickness, relief]],
+	['zones', ({ zones }) => zones.map(({ kind, left, top, width, height }) => [kind, left, top, width, height])],
+	['friable or not', ({ friable }) => friable],
+	['travels or not', ({ travels }) => travels],
+	['replaceable or not', ({ replaceable }) => replaceable],
+	['paper weight', ({ grammage }) => grammage]
 ];
 
 /** A piece is what it is: a fault does not go away by writing down another one. */
@@ -112,11 +112,11 @@ function changedFacts(of: TrainerCase, now: Made, shop: Shop): Line[] {
 	const isOther = (one: unknown, other: unknown): boolean => JSON.stringify(one) !== JSON.stringify(other);
 	return [
 		...FACTS.filter(([, fact]) => isOther(fact(now.job.piece), fact(truly.job.piece))).map(([name]): Line => ({
-			says: `It is not as the piece is: ${name}.`,
-			why: 'What was read off the piece stays as it was read.'
+			says: `It does not match the piece: ${name}.`,
+			why: 'Measurements of the piece must stay as taken.'
 		})),
 		...(now.job.aim === truly.job.aim
 			? []
-			: [{ says: 'It is aimed at another grade than was asked for.', why: 'How well it is to be kept is for its owner to say.' }])
+			: [{ says: 'The target grade is not the one given.', why: 'The grade is the owner’s choice.' }])
 	];
 }

@@ -16,8 +16,8 @@ export function runFaults(run: Run, made: Made): RunFault[] {
 		.concat(made.steps.flatMap((step) => (run.done.has(step.id) ? outOfOrder(step, run, made.steps) : [])));
 }
 
-const CUT = 'Every layer after it follows this size: what is off now is off in the frame.';
-const CENTRED = 'The borders are seen for as long as it hangs, and under tape nothing can be shifted any more.';
+const CUT = 'Every later layer follows this size: wrong now is wrong in the frame.';
+const CENTRED = 'The borders show for as long as it hangs, and under tape nothing can be shifted.';
 
 function cutOff(step: Step, run: Run, { job }: Made): RunFault[] {
 	return partsToMeasure(step).flatMap((part) => {

@@ -78,8 +78,8 @@ test('what is no expression is a defect that says where', () => {
 		['2 +', /at the end/],
 		['(2 + 3', /“\)” is missing/],
 		['2 3', /left over/],
-		['round(2)', /“round” is no function/],
-		['2 % 3', /No expression/],
+		['round(2)', /“round” is not a function/],
+		['2 % 3', /Not an expression/],
 		['min(2', /“\)” is missing/]
 	] as const)
 		assert.throws(() => value(expression), says, expression);
@@ -91,11 +91,11 @@ test('what is no expression is a defect that says where', () => {
 
 test('said in one line: each name with its number, and what each name holds', () => {
 	const said = sayExpression('window.opening.width + 2 * shop.house.overlap', lookup, (one) => `${one} mm`);
-	assert.equal(said.line, 'window width 390 mm + 2 × overlap (house) 6 mm');
+	assert.equal(said.line, 'window width 390 mm + 2 × overlap (shop) 6 mm');
 	assert.equal(said.result, 402);
 	assert.deepEqual(said.parts, [
 		{ path: 'window.opening.width', name: 'window width', value: 390 },
-		{ path: 'shop.house.overlap', name: 'overlap (house)', value: 6 }
+		{ path: 'shop.house.overlap', name: 'overlap (shop)', value: 6 }
 	]);
 	assert.equal(sayExpression('down(390.7, job.step)', lookup, String).line, 'down to the step (390.7, cutting step 0.5)');
 });
@@ -104,10 +104,10 @@ test('names of places in the words of the trade', () => {
 	for (const [path, name] of [
 		['window.mats[0].border.left', 'left border of mat 1'],
 		['frame.rails[1]', 'rail 2'],
-		['shop.house.wireEnd', 'wire for each end’s turns (house)'],
+		['shop.house.wireEnd', 'wire for the turns at each end (shop)'],
 		['shop.boards[cotton-4].thickness', 'thickness of cotton-4'],
 		['job.step', 'cutting step'],
-		['mass.kg', 'mass']
+		['mass.kg', 'total weight']
 	] as const)
 		assert.equal(nameOf(path), name, path);
 });

@@ -81,7 +81,7 @@ export function tokens(expression: string): Token[] {
 	TOKEN.lastIndex = 0;
 	while (TOKEN.lastIndex < expression.trimEnd().length) {
 		const match = TOKEN.exec(expression);
-		if (!match) throw new Error(`No expression: ${expression}`);
+		if (!match) throw new Error(`Not an expression: ${expression}`);
 		const [, number, path, name, sign] = match;
 		if (number !== undefined) found.push({ kind: 'number', text: number });
 		else if (path !== undefined) found.push({ kind: 'path', text: path });
@@ -133,7 +133,7 @@ export function evaluate(expression: string, lookup: Lookup): number {
 	};
 	const call = (name: string): number => {
 		const known = FUNCTIONS[name];
-		if (!known) throw new Error(`“${name}” is no function, in: ${expression}`);
+		if (!known) throw new Error(`“${name}” is not a function, in: ${expression}`);
 		take('(');
 		const values: unknown[] = [argument()];
 		while (peek() === ',') {

@@ -32,6 +32,6 @@ test('a name counts as often as it says: the mat and its window, or the last alo
 	assert.equal(nameOf('window.mats[1].holes[2].stop.left'), 'left stop of mat 2, window 3');
 	assert.equal(nameOf('window.mats[1].holes[0].curve.centre.top'), 'centre of the curve of mat 2, window 1, from the top');
 	assert.equal(nameOf('hold.others[0].places[3]'), 'hinge 4 at another edge');
-	assert.equal(nameOf('job.windows[1].at.left'), 'window 2 from the left, asked for');
+	assert.equal(nameOf('job.windows[1].at.left'), 'window 2 from the left, entered');
 	assert.equal(nameOf('frame.cornersOut[2]'), 'corner 3 out of square');
 });

@@ -18,25 +18,25 @@ const FUNCTIONS: Record<string, string> = {
 	nearest: 'to the nearest step',
 	count: 'counted up',
 	next: 'the next in stock for',
-	min: 'the least of',
+	min: 'the smallest of',
 	max: 'the largest of',
 	abs: 'the size of',
 	firstDiagonal: 'the diagonal that fits',
 	otherDiagonal: 'the other diagonal of',
 	cornerX: 'across to the corner of',
 	cornerY: 'down to the corner of',
-	cornerOut: 'what the corner is out by in',
-	usableAcross: 'the width that an upright pack may have in',
-	usableDown: 'the height that an upright pack may have in',
+	cornerOut: 'error of the corner in',
+	usableAcross: 'the width for an upright pack in',
+	usableDown: 'the height for an upright pack in',
 	zoneMargin: 'the margin of',
 	roomAcross: 'the room across of',
 	roomDown: 'the room up and down of',
-	fadeRate: 'the fade that a million lux hours do in class, UV,',
+	fadeRate: 'the fading by a million lux hours in class, UV,',
 	yearlyBudget: 'the yearly budget of class',
 	uvShare: 'how much faster with UV,',
-	liteArea: 'the area of a lite of',
-	lite: 'the lite that follows',
-	sag: 'the sag of a plate of'
+	liteArea: 'the area of a pane of',
+	lite: 'the pane that follows',
+	sag: 'the sag of a pane of'
 };
 
 /**

@@ -3,6 +3,6 @@ import type { SealDefinition } from './seal.ts';
 
 export const gummed: SealDefinition = {
 	name: 'gummed',
-	does: ['Sponge and water stay away from the piece.'],
-	opens: 'damp the tape, rest, peel'
+	does: ['Keep sponge and water away from the piece.'],
+	opens: 'dampen the tape, wait, peel'
 };

@@ -27,11 +27,11 @@ function joinMetal({ job, plan }: Writer): MadeStep {
 		id: 'join-metal',
 		title: 'Join three rails',
 		does: [
-			`Pairs for ${pairName(there(there(across, 'across').size, 'size'), there(job.frame, 'frame').pairStep)} across and ${pairName(there(there(down, 'down').size, 'size'), there(job.frame, 'frame').pairStep)} down; the ${closing} rail stays off, it closes the frame.`,
-			'A plain plate and one with screws in each of two corners; finger-tight, looked at from the front, then fully tightened.',
+			`Use pairs for ${pairName(there(there(across, 'across').size, 'size'), there(job.frame, 'frame').pairStep)} across and ${pairName(there(there(down, 'down').size, 'size'), there(job.frame, 'frame').pairStep)} down; the ${closing} rail stays off: it closes the frame.`,
+			'Fit a plain plate and one with screws in each of two corners; finger-tight, check from the front, then tighten fully.',
 			...(isDark(there(job.frame, 'frame').colour.said) ? ['Touch up the cut ends before they meet.'] : [])
 		],
-		because: 'A corner that is tightened first stays open afterwards.',
+		because: 'A corner tightened too soon stays open.',
 		uses: []
 	};
 }
@@ -43,10 +43,10 @@ function openMetal({ job, plan }: Writer): MadeStep {
 		id: 'open-metal',
 		title: 'Open the frame',
 		does: [
-			'Lay it face down on the padded surface. Lift out the spring clips that hold its backing, and what is in it.',
-			`Loosen the two screws at the ends of the ${closing} rail; slide that rail off with its corner plates. Screws and clips into a dish.`
+			'Lay it face down on the padded surface. Lift out the spring clips and whatever is inside.',
+			`Loosen the two screws at the ends of the ${closing} rail; slide it off with its corner plates. Put screws and clips in a dish.`
 		],
-		because: 'It was joined to be sent; the pack goes in by an open side, as into any metal frame.',
+		because: 'It was joined for shipping; the pack goes in from an open side.',
 		caution: 'A slipped clip flies: safety glasses on, hand behind it.',
 		uses: []
 	};

@@ -14,21 +14,21 @@ function readyFrame(writer: Writer): MadeStep {
 	const { lite, cornersOut } = there(plan.frame, 'frame');
 	return {
 		id: 'ready-frame',
-		title: 'Make the frame ready',
+		title: 'Prepare the frame',
 		does: [
 			...emptied(writer),
 			'Blow out the sawdust. Measure the rabbet again, four sides and both diagonals.',
-			`The pack measures ${writer.size(there(plan.window, 'window').pack)}: try one board in it before the others are cut.`,
+			`Try one board in it, ${writer.size(there(plan.window, 'window').pack)}, before cutting the others.`,
 			...(cornersOut && !lite
 				? [
-						`It is out of true by up to ${writer.fine(Math.max(...cornersOut.map(Math.abs)))}: the straight lite must go in without pressing.`
+						`It is out of square by up to ${writer.fine(Math.max(...cornersOut.map(Math.abs)))}: the square pane must go in without force.`
 					]
 				: [])
 		],
-		because: 'A bought or old frame is seldom what its label says, and seldom square.',
+		because: 'A bought or old frame is seldom its stated size, and seldom square.',
 		...(there(plan.frame, 'frame').points.kind === 'clips'
 			? {}
-			: { caution: 'Lift old points and tabs with a tool, never with a finger.' }),
+			: { caution: 'Lift old points with a tool, never with a finger.' }),
 		uses: []
 	};
 }
@@ -41,32 +41,32 @@ function emptied(writer: Writer): string[] {
 	// While nobody has said what came with it, what such a frame brings is named; afterwards that alone which it brought.
 	const isUnseen = kept.replaced.size === 0 && !kept.back && !kept.points && !kept.glazing && !kept.hangers;
 	const opened = kept.points
-		? [`${OPENED[kind]} the ${total > 0 ? `${total} ` : ''}${FASTENER_NAMES[kind].many} that hold it: they are used again.`]
+		? [`${OPENED[kind]} the ${total > 0 ? `${total} ` : ''}${FASTENER_NAMES[kind].many} that hold it, for reuse.`]
 		: kept.replaced.has('points')
-			? ['Points or tabs that hold it are lifted out.']
+			? ['Lift out the points that hold it.']
 			: isUnseen
-				? ['Points or tabs, where it has any, are lifted out; a wood-fibre back and a paper insert leave.']
+				? ['Lift out any points; remove a wood-fibre back and any paper insert.']
 				: [];
 	const leaves = [
-		...(kept.replaced.has('back') ? ['its back, and a paper insert if there is one'] : []),
+		...(kept.replaced.has('back') ? ['its back and any paper insert'] : []),
 		...(kept.replaced.has('glazing') ? ['its glazing'] : []),
 		...(kept.replaced.has('mat') ? ['its mat'] : []),
 		...(kept.replaced.has('hangers') ? ['its hangers'] : [])
 	];
 	const stays = kept.back
 		? [
-				`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brushed on both faces.`,
+				`Its back stays, ${inSentence(there(job.guard.backing, 'backing').name)}: brush both faces.`,
 				...(job.hang.by === 'tag' ? [tagSays(job.hang.turns)] : [])
 			]
 		: [];
-	return [...opened, ...(leaves.length > 0 ? [`What leaves: ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
+	return [...opened, ...(leaves.length > 0 ? [`Remove ${leaves.join(', ')}.`] : []), ...stays, ...glassOf(writer)];
 }
 
 /** While the back lies loose: nothing is bent against the pack. */
 function tagSays(turns: boolean): string {
 	return turns
-		? 'Bend its hanging tags out with a tool, away from the pack: the one at its top edge, and the one that is at its right, seen from behind.'
-		: 'Bend the hanging tag at its top edge out with a tool, away from the pack, as the picture will hang; the others stay flat.';
+		? 'Bend two hanging tags out with a tool, away from the pack: at its top edge and at its right, from behind.'
+		: 'Bend the hanging tag at the picture’s top out with a tool, away from the pack; leave the others flat.';
 }
 
 const OPENED: Record<Points['kind'], string> = {
@@ -81,7 +81,6 @@ const OPENED: Record<Points['kind'], string> = {
 /** What is cleaned later, with the pack ready, is only lifted out now. */
 function glassOf({ job }: Writer): string[] {
 	const inPlace = job.schools['ready-glass'] === 'in-place';
-	if (job.kept.glazing)
-		return inPlace ? [] : ['Lift its glazing out and lay it on a padded sheet: it is cleaned when the pack is ready.'];
-	return job.kept.replaced.has('glazing') ? [] : ['Lift out the glass, if there is any: another goes in.'];
+	if (job.kept.glazing) return inPlace ? [] : ['Lift its glazing onto a padded sheet; clean it when the pack is ready.'];
+	return job.kept.replaced.has('glazing') ? [] : ['Lift out any glass: another goes in.'];
 }

@@ -29,8 +29,8 @@ export function finishes({ job }: Writer, splined = false): MadeStep[] {
 		{
 			id: 'finish-wood',
 			title: `${name} the bare wood`,
-			does: [...(splined && bareSplines ? ['Mask the splines, if they are to stay bare.'] : []), ...does],
-			because: 'What is not dry gives off what reaches the piece for weeks.',
+			does: [...(splined && bareSplines ? ['Mask the splines if they stay bare.'] : []), ...does],
+			because: 'A finish that is not dry gives off vapours for weeks.',
 			caution,
 			waitMinutes: hours * 60,
 			uses: []
@@ -51,13 +51,11 @@ function joinWood(writer: Writer): MadeStep[] {
 			id: 'cut-frame',
 			title: 'Cut the rails',
 			does: [
-				...(taken
-					? [`Take the frame “${taken.name}” apart at its corners; old pins leave the wood before a blade meets it.`]
-					: []),
-				`Two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${taken ? 'its own rails, cut anew' : `${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}`}.`,
-				'Lay each pair back to back: they are the same length to a hair.'
+				...(taken ? [`Take the frame “${taken.name}” apart at its corners; pull old nails before sawing.`] : []),
+				`Cut two rails ${writer.cut(across)} and two ${writer.cut(down)} at the long points, 45° at both ends, from ${taken ? 'its own rails, recut' : `${writer.cut(there(stick, 'stick'))} of ${inSentence(there(job.frame, 'frame').name)}`}.`,
+				'Lay each pair back to back: they must match exactly.'
 			],
-			because: 'A pair that differs opens the last corner.',
+			because: 'Unequal rails open the last corner.',
 			caution: 'Saw, guillotine, underpinner: guards on, one person only, eye and ear protection.',
 			uses: writer.parts('rail, top and bottom', 'rail, left and right')
 		},
@@ -65,13 +63,11 @@ function joinWood(writer: Writer): MadeStep[] {
 			id: 'join-frame',
 			title: 'Glue and clamp',
 			does: [
-				`The rabbet then measures ${writer.size(rabbet)}, ${writer.mark(there(diagonal, 'diagonal'))} across both ways.`,
-				splined ? 'When the glue holds, saw the slots and glue a spline into each corner.' : 'Corners glued and pinned.',
-				...(there(job.frame, 'frame').brace
-					? ['A cross-brace from long rail to long rail, in the middle, behind the pack’s place.']
-					: [])
+				`Check the rabbet: ${writer.size(rabbet)}, ${writer.mark(there(diagonal, 'diagonal'))} corner to corner both ways.`,
+				splined ? 'When the glue has set, saw the slots and glue a spline into each corner.' : 'Glue and pin the corners.',
+				...(there(job.frame, 'frame').brace ? ['Fit a cross-brace between the long rails, in the middle, behind the pack.'] : [])
 			],
-			because: 'Both diagonals are equal, or the pack finds one corner closed.',
+			because: 'Diagonals must be equal, or the pack jams in a corner.',
 			waitMinutes: 12 * 60,
 			uses: []
 		},
@@ -85,8 +81,8 @@ function pare(splined: boolean): MadeStep {
 		id: 'finish-frame',
 		title: 'Pare',
 		does: [`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`],
-		because: 'Glue takes no stain: what is pared later shows pale.',
-		caution: 'Chisel away from the holding hand.',
+		because: 'Stain does not take on glue: what you pare later shows pale.',
+		caution: 'Chisel away from your holding hand.',
 		uses: []
 	};
 }
@@ -97,10 +93,10 @@ function colourAndPare(splined: boolean): MadeStep {
 		id: 'finish-frame',
 		title: 'Mask, colour, pare',
 		does: [
-			'Mask the face; colour the rabbet’s edge and the corners; let it dry, unmask.',
+			'Mask the face; colour the rabbet’s edge and corners; let dry, unmask.',
 			`Pare ${splined ? 'splines and glue' : 'the glue'} flush; check both diagonals again.`
 		],
-		because: 'Paint, oil and wax are dry before the pack is near them.',
+		because: 'Paint, oil and wax must be dry before the pack is near.',
 		caution: 'Solvents, wax: outdoors or extraction, gloves, no flame; oily rags in a closed metal can.',
 		waitMinutes: 12 * 60,
 		uses: []

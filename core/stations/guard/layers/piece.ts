@@ -43,7 +43,7 @@ export const piece: LayerDefinition = {
 		const { relief } = sight.piece;
 		const sheet = { ring: rectangle(at, top, layout.end - at, layer.thickness) };
 		return relief > 0
-			? [sheet, { ring: rectangle(layout.end - 11, top - relief, 8, relief), title: 'Its tallest part' }]
+			? [sheet, { ring: rectangle(layout.end - 11, top - relief, 8, relief), title: 'Its highest relief' }]
 			: [sheet];
 	},
 	weighs: ({ job, sheetGrams }, _, add) => {

@@ -63,27 +63,29 @@ const own: Own = {
 	},
 	screwedOn: 2,
 	gather: {
-		frame: 'glue and screws for the cleat’s rail and strip',
-		wall: ({ hookCount }) => `${hookCount} screws and plugs for the cleat’s rail on the wall`
+		frame: 'glue and screws for the frame rail and strip',
+		wall: ({ hookCount }) => `${hookCount} screws and wall plugs for the wall rail`
 	},
 	step: (writer, { drop, strip }) => {
 		const thick = writer.mark(writer.shop.house.cleatThickness);
 		return {
-			title: 'The cleat’s rail on the frame',
+			title: 'Frame rail of the cleat',
 			does: [
-				`Rail ${writer.size(there(strip, 'strip'))}, ${thick} thick, one long edge cut at 45°: bevel down, long edge toward the wall, its upper edge ${writer.mark(drop)} below the frame’s top; glue and screw it to both side rails, on bare wood.`,
-				`A strip ${thick} thick along the bottom, so that the frame hangs parallel to the wall.`,
-				'Pull the rail by hand once the glue holds.'
+				`Fix the rail ${writer.size(there(strip, 'strip'))}, ${thick} thick, one long edge cut at 45°: bevel down, long edge toward the wall.`,
+				`Its top ${writer.mark(drop)} below the frame’s top; glue and screw it to both side rails, on bare wood.`,
+				`Fix a strip ${thick} thick along the bottom, so the frame hangs parallel to the wall.`,
+				'Pull-test the rail by hand once the glue has set.'
 			],
-			because: 'The whole rail bears, and no nail is pulled sideways.',
+			because: 'The whole rail carries the load; no nail is pulled sideways.',
 			waitMinutes: writer.shop.house.cleatGlueMinutes
 		};
 	},
 	atWall: {
 		title: 'Hang it',
 		does: (writer, { wallRail, wallRailEdge, hooks }) => [
-			`Rail ${writer.size(there(wallRail, 'wall rail'))}, bevel up, long edge away from the wall, level: that edge ${writer.mark(there(wallRailEdge, 'edge'))} above the floor, its ${hooks.length} screws ${writer.mark(there(hooks[0], 'screw').height)}, into studs or plugs.`,
-			'Two people lower the frame’s rail behind it from above and slide it to its place.'
+			`Fix the rail ${writer.size(there(wallRail, 'wall rail'))}, bevel up, long edge away from the wall, level: that edge ${writer.mark(there(wallRailEdge, 'edge'))} above the floor.`,
+			`Its ${hooks.length} screws ${writer.mark(there(hooks[0], 'screw').height)} above the floor, into studs or wall plugs.`,
+			'Two people lower the frame rail behind it from above and slide it into place.'
 		]
 	},
 	shapes({ strip, drop }, box) {
@@ -94,7 +96,7 @@ const own: Own = {
 				role: 'strip',
 				rings: [rectangle(left, box.top + drop, width, height)],
 				fill: colourOf('limed'),
-				title: 'The cleat’s rail on the frame'
+				title: 'Frame rail of the cleat'
 			}
 		];
 	},
@@ -111,7 +113,7 @@ function fits({ job, outer, shop: { house } }: Hangs, drop: number, wallRail: nu
 	if (isAbove(drop + house.backStripWidth, outer.height.value))
 		fail(
 			'hang.drop',
-			`The frame is ${said(outer.height.value)} high: a cleat’s rail ${said(drop)} down would reach past it. Choose a shorter drop, or rings.`
+			`The frame is ${said(outer.height.value)} high: a cleat ${said(drop)} down would reach past it. Choose a shorter drop, or rings.`
 		);
 }
 

@@ -7,7 +7,7 @@ const line: Line = {
 	title: 'Cord',
 	strengths: (shop) => shop.cords,
 	from: 'shop.cords',
-	tied: 'Through the ring, two half hitches round the standing cord, or a bowline; a stop knot in the end. Seal both ends; press nothing flat.',
+	tied: 'Thread it through the ring, two half hitches round the standing cord, or a bowline; a stop knot in the end. Seal both ends; do not press anything flat.',
 	caution: null
 };
 

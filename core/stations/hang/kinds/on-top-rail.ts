@@ -8,10 +8,10 @@ export function onTopRail(named: Pick<Single, 'name' | 'title' | 'nail'>): Singl
 		broughtWith: 'its screws',
 		bears: insetOf,
 		does: (writer, { drop }) => [
-			`The ${named.name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
-			'Screws at most two thirds of the depth there; pull it by hand before the piece hangs by it.'
+			`Fix the ${named.name} in the middle of the top rail, level, bearing ${writer.mark(drop)} below the frame’s top.`,
+			'Screws at most two thirds of the depth there; pull it by hand before hanging.'
 		],
-		because: 'Off the middle by a hair, the picture hangs out of level for good.',
+		because: 'Even slightly off centre, the picture never hangs level.',
 		looked: 'Every screw tight, no wood split'
 	};
 }

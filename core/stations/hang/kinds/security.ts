@@ -42,20 +42,20 @@ const own: Own = {
 		};
 	},
 	screwedOn: 3,
-	gather: { frame: '3 security plates, with screws', wall: () => '3 wall plates, screws and plugs, the key' },
+	gather: { frame: '3 security plates, with screws', wall: () => '3 wall plates, screws, wall plugs, the key' },
 	step: (writer, { drop, inset }) => ({
 		title: 'Security plates',
 		does: [
-			`Two plates on the top rail, ${writer.mark(inset)} from the sides, screws ${writer.mark(drop)} below the top; the locking one in the middle of the bottom rail.`,
+			`Fix two plates on the top rail, ${writer.mark(inset)} from the sides, screws ${writer.mark(drop)} below the top; the locking one in the middle of the bottom rail.`,
 			'Screws at most two thirds of the depth there. Pull each by hand.'
 		],
-		because: 'Who leans on it does not lift it off, and who wants it needs the key.'
+		because: 'A knock won’t lift it off, and removing it takes the key.'
 	}),
 	atWall: {
 		title: 'Hang it',
 		does: (writer, { hooks }) => [
-			`Two wall plates ${writer.mark(Math.abs(there(hooks[0], 'plate').x))} left and right of the centre line, ${writer.mark(there(hooks[0], 'plate').height)} above the floor; the locking one on it, ${writer.mark(there(hooks[1], 'plate').height)}.`,
-			'Hang it on the two, push the bottom on to the third and lock it; the key is noted in the record.'
+			`Fix two wall plates ${writer.mark(Math.abs(there(hooks[0], 'plate').x))} left and right of the centre line, ${writer.mark(there(hooks[0], 'plate').height)} above the floor; the locking one on it, ${writer.mark(there(hooks[1], 'plate').height)}.`,
+			'Hang it on the two, push the bottom onto the third and lock it; note the key in the record.'
 		]
 	},
 	shapes({ drop, span }, box) {

@@ -56,17 +56,17 @@ const own: Own = {
 		return {
 			title: 'The stand',
 			does: [
-				`Leg ${writer.cut(leg)} long, its hinge ${writer.mark(hinge)} above the frame’s lower edge, in the middle; screws no longer than the back is thick.`,
-				`The ribbon stops it where its lower end stands ${writer.mark(foot)} behind the frame’s lower edge: the frame leans back ${showNumber(lean, 0)}°.`
+				`Fix the leg ${writer.cut(leg)} long, its hinge ${writer.mark(hinge)} above the frame’s bottom, in the middle; screws no longer than the back’s thickness.`,
+				`The ribbon stops it with its lower end ${writer.mark(foot)} behind the frame’s bottom: the frame leans back ${showNumber(lean, 0)}°.`
 			],
-			because: 'Open too little it tips forward, open too far the leg slides away.'
+			because: 'Too little and it tips forward; too far and the leg slides out.'
 		};
 	},
 	atWall: {
 		title: 'Stand it up',
 		does: () => [
-			'On a level place, out of the sun, away from heat, draughts and elbows.',
-			'Push it gently at the top, forward and back: it comes to rest again by itself.'
+			'Stand it level, out of the sun, away from heat, draughts and elbows.',
+			'Push it gently at the top, forward and back: it must settle by itself.'
 		]
 	},
 	shapes: legShapes,
@@ -76,7 +76,7 @@ const own: Own = {
 };
 
 export const stand: HangerDefinition & { line: null } = {
-	title: 'Table stand, it hangs nowhere',
+	title: 'Table stand, not hung',
 	came: 'stand',
 	line: null,
 	single: null,

@@ -18,10 +18,10 @@ export const tag: HangerDefinition & { line: null } = {
 		bears: ({ outer, frame, shop }) =>
 			sum(half(less(outer.height, at('frame.rabbet.height', frame.rabbet.height))), houseTerms(shop.house)('tagBears')),
 		does: (writer, { drop }) => [
-			`The hanging tag at the back’s upper edge, out straight, bearing ${writer.mark(drop)} below the frame’s top: measure it there, and change the figure where it differs.`,
-			'Every rivet tight, the back held all round; pull it by hand before the piece hangs by it.'
+			`Check the hanging tag at the back’s top, straight out, bearing ${writer.mark(drop)} below the frame’s top: measure it, and enter the figure if it differs.`,
+			'Check that every rivet is tight and the back held all round; pull it by hand before hanging.'
 		],
-		because: 'The whole frame hangs by its back, and the back by what holds it in.',
+		because: 'The frame hangs from its back, and the back from its points.',
 		looked: 'Its rivets tight, the back not split and held all round'
 	},
 	own: null,

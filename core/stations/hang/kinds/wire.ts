@@ -6,7 +6,7 @@ const line: Line = {
 	title: 'Wire',
 	strengths: (shop) => shop.wires,
 	from: 'shop.wires',
-	tied: 'Through the ring, behind the standing wire, back through ring and loop, pulled tight; four to five close turns; the end cut and pressed flat.',
+	tied: 'Thread it through the ring, behind the standing wire, back through ring and loop, pull tight; four to five close turns; cut the end and press it flat.',
 	caution: 'Wire ends prick: snip, tuck, press.'
 };
 

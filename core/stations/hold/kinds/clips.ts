@@ -11,17 +11,17 @@ import { nothing, whose, type HoldDefinition } from './kind.ts';
 import { nth, there } from '../../../units/there.ts';
 
 export const clips: HoldDefinition = {
-	names: { choice: 'Clips at its edges; in a float patches behind it', paper: 'Clips at its edges', label: 'clips' },
-	inFloat: { paper: 'Patches behind it', label: 'patches behind it' },
+	names: { choice: 'Clips at the edges; in a float patches behind', paper: 'Clips at the edges', label: 'clips' },
+	inFloat: { paper: 'Patches behind', label: 'patches behind' },
 	refuses: ({ piece }) =>
-		isStiff(piece) ? null : 'Clips hold what is stiff, a panel or a canvas. Choose hinges, corners or strips.',
+		isStiff(piece) ? null : 'Clips hold stiff work, a panel or a canvas. Choose hinges, corners or strips.',
 	offered: () => true,
 	adhesive: {
 		usual: (float) => (float ? 'gummed-linen' : 'none'),
 		refuses: (family, float) => {
 			if (float && family === 'none')
-				return 'In a float the panel is fixed to its support from behind. Choose what holds it, such as gummed-linen.';
-			return !float && family !== 'none' ? 'Clips at the frame hold without adhesive. Choose none.' : null;
+				return 'In a float the panel is fixed to its support from behind. Choose an adhesive, such as gummed-linen.';
+			return !float && family !== 'none' ? 'Clips at the frame use no adhesive. Choose none.' : null;
 		}
 	},
 	plan: (shared, { job, shop, measure: { mean }, choice }, write) => {
@@ -91,20 +91,20 @@ function fixPanel(sights: Sight[], writer: Writer): MadeStep {
 	const out =
 		laid.board === 'support'
 			? `in the middle of its back, ${writer.mark(-laid.left)} inside its left and right edge and ${writer.mark(-laid.top)} inside top and bottom`
-			: 'by its placing figures';
+			: 'by its position figures';
 	return {
 		id: 'fix-panel',
 		title: `Fix it to its ${board}, ${hold.count} places`,
 		does: [
 			writer.job.piece.friable
-				? `It sheds: work from below, over the bench’s edge, the ${board} ${out}.`
+				? `Friable: work from below, over the bench’s edge, the ${board} ${out}.`
 				: `Lay the ${writer.piece} face down on a clean, padded sheet; its ${board} ${out}.`,
 			`${what}, behind the ${writer.piece}, ${inside} inside its edge: top and bottom ${hold.places.length} each, sides ${sides.length} each; from the left ${hold.places
 				.map((one) => writer.mark(one))
 				.join(', ')}, from the top ${sides.map((one) => writer.mark(one)).join(', ')}.`,
-			'Nothing at its edge and nothing on its face; weight overnight.'
+			'Nothing at the edge or on the face; weight overnight.'
 		],
-		because: 'Six points or more carry it evenly, and in a float its edge is seen.',
+		because: 'Six points or more carry it evenly, and in a float the edge shows.',
 		waitMinutes: hold.dryMinutes,
 		uses: writer.parts('patch behind the piece')
 	};

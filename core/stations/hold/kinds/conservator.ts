@@ -9,21 +9,21 @@ export const conservator: HoldDefinition = {
 	names: { choice: 'A conservator’s choice', paper: 'As the conservator chooses', label: 'the conservator’s choice' },
 	refuses: () => null,
 	offered: ({ piece }) => isStiff(piece) || ['object', 'bone', 'vellum', 'textile'].includes(piece),
-	adhesive: noAdhesive('What a conservator chooses is not planned here.'),
+	adhesive: noAdhesive('A conservator’s choice is not planned here.'),
 	steps: (_, writer, { place, toBase }) => [
 		place(),
 		{
 			id: toBase.length > 0 ? 'fix-support' : 'hinge',
 			title: `Hold the ${writer.piece} as the conservator chose`,
 			does: [chosen(writer)],
-			because: 'What suits one such piece harms another.',
-			...(isOfSkin(writer) ? { caution: 'No water near it: skin, bone and horn swell where they are wetted.' } : {}),
+			because: 'What suits one piece may harm another.',
+			...(isOfSkin(writer) ? { caution: 'No water near it: skin, bone and horn swell when wet.' } : {}),
 			uses: []
 		},
 		...toBase
 	],
 	turnsOver: () => false,
-	comesTo: () => 'held as a conservator says; planned without'
+	comesTo: () => 'held as a conservator chooses; not planned'
 };
 
 function isOfSkin({ job: { piece } }: Writer): boolean {
@@ -34,7 +34,7 @@ function isOfSkin({ job: { piece } }: Writer): boolean {
 function chosen({ job: { hold, piece } }: Writer): string {
 	const { used, by, on, release } = hold.chosen;
 	if (!used)
-		return `Write down what holds the ${piece.kind === 'bone' ? 'piece' : piece.kind}, who chose it, when, and how it comes off again: Hold asks for it.`;
+		return `Record what holds the ${piece.kind === 'bone' ? 'piece' : piece.kind}, who chose it, when, and how it comes off, in Hold.`;
 	const who = [by, on].filter(Boolean).join(', ');
 	return `${used}${who ? ` (${who})` : ''}${release ? `; comes off ${release}` : ''}.`;
 }

@@ -51,13 +51,13 @@ export const corners: HoldDefinition = {
 			does: [
 				...sights.map(
 					(sight) =>
-						`${which(sight)}Four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
+						`${which(sight)}Cut four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
 				),
-				`Fold each, slip it over its corner, fix its tails to the ${boardBehind(writer)} with gummed tape; nothing sticks to the sheet.`
+				`Fold each, slip it over its corner, tape its tails to the ${boardBehind(writer)} with gummed tape; no adhesive on the sheet.`
 			],
-			because: 'Without adhesive the sheet comes out again by hand.',
+			because: 'No adhesive: the sheet lifts out by hand.',
 			uses: writer.parts('corner pocket')
 		}
 	],
-	comesTo: ([hold], reader) => `legs of ${showWithUnit(there(hold, 'hold').size.width, reader, 'mark')}, nothing sticks`
+	comesTo: ([hold], reader) => `sides of ${showWithUnit(there(hold, 'hold').size.width, reader, 'mark')}, no adhesive`
 };

@@ -71,19 +71,22 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 				id: 'hinge',
 				title: of.title,
 				does: [
-					...sights.map((sight) => {
+					...sights.flatMap((sight) => {
 						const each = there(there(sight.hold, 'hold').strips, 'strips').map(
-							({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto the ${writer.piece}`
+							({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto it`
 						);
-						return `${which(sight)}Folded strips of alkaline paper, left and right seen from the front: ${each.join('; ')}; ${slackSaid(sight, writer)}.`;
+						return [
+							`${which(sight)}Fold strips of alkaline paper: ${each.join('; ')}.`,
+							`${which(sight)}Left and right from the front; ${slackSaid(sight, writer)}.`
+						];
 					}),
-					`Each is fixed to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} and does not press.`
+					`Tape each to the ${boardBehind(writer)} behind the ${writer.piece}; it touches the ${writer.piece} without pressing.`
 				],
 				because: of.because(writer.piece),
 				uses: writer.parts('edge strip')
 			}
 		],
-		comesTo: ([hold], reader) => `${showWithUnit(there(hold, 'hold').size.height, reader, 'mark')} onto it, nothing sticks`
+		comesTo: ([hold], reader) => `${showWithUnit(there(hold, 'hold').size.height, reader, 'mark')} onto it, no adhesive`
 	};
 }
 

@@ -34,9 +34,9 @@ export function foldedParts(
 ): Pick<HoldDefinition, 'refuses' | 'offered' | 'adhesive' | 'turnsOver'> {
 	return {
 		refuses: ({ piece, float, bare }) => {
-			if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
+			if (isStiff(piece)) return `A ${piece} is held at its edges. Choose clips or the frame’s lip.`;
 			if (piece === 'object') return 'An object is tied down by thread. Choose stitching.';
-			if (float) return `No window hides the ${kind} of a float. Choose pass-through or v-hinge.`;
+			if (float) return `No mat hides the ${kind} of a float. Choose pass-through or v-hinge.`;
 			return bare ? `Without a mat nothing hides the ${kind}. Add a mat, or choose hinges.` : null;
 		},
 		offered: () => true,
@@ -46,12 +46,12 @@ export function foldedParts(
 }
 
 export function slackSaid({ hold }: Sight, writer: Writer): string {
-	return `${writer.mark(there(there(hold, 'hold').slack, 'slack').width)} of slack across and ${writer.mark(there(there(hold, 'hold').slack, 'slack').height)} up and down, both sides together`;
+	return `${writer.mark(there(there(hold, 'hold').slack, 'slack').width)} slack across and ${writer.mark(there(there(hold, 'hold').slack, 'slack').height)} up and down, total`;
 }
 
 /** What its tails are fixed to. */
 export function boardBehind({ job }: Writer): string {
 	if (job.hold.from === 'window-mat') return 'window mat';
-	if (job.guard.underMat) return 'under-mat';
-	return job.guard.backing ? 'backing' : 'board behind it';
+	if (job.guard.underMat) return 'back mat';
+	return job.guard.backing ? 'backing board' : 'board behind';
 }

@@ -5,16 +5,16 @@ import { noAdhesive, type HoldDefinition } from './kind.ts';
 
 export const frameLip: HoldDefinition = {
 	...heldElsewhere,
-	names: { choice: 'The frame’s lip', paper: 'Held by the frame’s lip', label: 'the frame’s lip' },
+	names: { choice: 'The frame’s lip', paper: 'Frame’s lip', label: 'the frame’s lip' },
 	refuses: ({ piece, float }) => {
 		if (float) return 'In a float the lip does not reach the piece. Choose another hold.';
 		return isStiff(piece) || piece === 'bone' || piece === 'vellum'
 			? null
-			: 'A sheet slides out from under a lip. Choose hinges, pockets or strips.';
+			: 'A sheet slips out from under a lip. Choose hinges, pockets or strips.';
 	},
 	offered: () => true,
-	adhesive: noAdhesive('The frame’s lip holds without adhesive.'),
+	adhesive: noAdhesive('The frame’s lip uses no adhesive.'),
 	steps: () => [],
 	turnsOver: () => false,
-	comesTo: () => 'nothing touches it but the rabbet’s felt; nothing sticks'
+	comesTo: () => 'touched only by the rabbet’s felt; no adhesive'
 };

@@ -43,7 +43,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 		offered: () => true,
 		adhesive: {
 			usual: () => 'starch-paste',
-			refuses: (family) => (family === 'none' ? 'A hinge holds by an adhesive. Choose one, such as starch-paste.' : null)
+			refuses: (family) => (family === 'none' ? 'A hinge needs an adhesive. Choose one, such as starch-paste.' : null)
 		},
 		plan: planFor(of),
 		contacts: edgeContacts('hinge'),
@@ -73,9 +73,7 @@ export function hinged(of: HingeOf): HoldDefinition {
 		comesTo: (holds) => {
 			const [hold] = holds as [Hold];
 			const load = Math.max(...holds.map((one) => one.loadKPa));
-			return hold.workingKPa === 0
-				? ''
-				: `${hold.count} in all, each at ${showShare(load, hold.workingKPa)} of what it may carry`;
+			return hold.workingKPa === 0 ? '' : `${hold.count} in all, each at ${showShare(load, hold.workingKPa)} of its limit`;
 		}
 	};
 }
@@ -96,27 +94,30 @@ function tabsStep(sights: Sight[], writer: Writer): MadeStep {
 		.join('; ');
 	const others = hold.others?.flatMap(({ side, places }) => `${side} ${places.map((one) => writer.mark(one)).join(', ')}`);
 	const turn = faceUp
-		? 'It sheds, so it stays face up on a clean slip sheet: slide each tab under its top edge, adhesive up'
-		: 'Lay it face down on a clean slip sheet, its right at your left';
+		? 'Friable: keep it face up on a clean slip sheet; slide each tab under its top edge, adhesive up'
+		: 'Lay it face down on a clean slip sheet: its right is on your left';
 	return {
 		id: 'tabs',
 		title: `Tabs on the ${writer.piece}${sights.length > 1 ? 's' : ''}, ${holds.reduce((sum, one) => sum + one.count, 0)}`,
 		does: [
-			`${tabs}, ${paste ? `tissue ${tissue} g/m², grain along the hang` : inSentence(job.hold.adhesive.name)}.`,
-			...sights.map((sight) => {
+			`${tabs}, ${paste ? `tissue ${tissue} g/m², grain vertical` : inSentence(job.hold.adhesive.name)}.`,
+			...sights.flatMap((sight) => {
 				const centres = hingesAsLaid(job, sight).map((one) => writer.mark(one));
-				return `${which(sight)}${turn}; ${centres.length === 1 ? 'centre' : 'centres'} ${centres.join(', ')} from its left corner, each on it by ${writer.mark(there(sight.hold, 'hold').size.height)}.`;
+				return [
+					`${which(sight)}${turn}.`,
+					`${which(sight)}${centres.length === 1 ? 'Centre' : 'Centres'} ${centres.join(', ')} from its left corner, each reaching ${writer.mark(there(sight.hold, 'hold').size.height)}.`
+				];
 			}),
-			...(others ? [`At the other edges, seen from the front: ${others.join('; ')}.`] : []),
+			...(others ? [`At the other edges, from the front: ${others.join('; ')}.`] : []),
 			...(!paste
 				? []
 				: faceUp
-					? ['Blotter and a small weight on each tab at the bare edge, none where it sheds; change the blotter after 5 minutes.']
+					? ['Blotter and small weight on each tab at the bare edge, none on friable areas; change the blotter after 5 minutes.']
 					: ['Blotter and weight on each; change the blotter after 5 minutes.'])
 		],
 		because: others
-			? 'Held at more than its top edge it cannot grow: look again in two years.'
-			: 'Held at the top only, the sheet can grow and shrink without bulging.',
+			? 'Held beyond its top edge it cannot expand: check again in two years.'
+			: 'Hinged at the top only, the sheet can move without bulging.',
 		waitMinutes: hold.dryMinutes,
 		uses: writer.parts('hinge tab')
 	};
@@ -127,16 +128,19 @@ function slitsStep(sights: Sight[], writer: Writer): MadeStep {
 	const board = boardOf(sights, writer);
 	return {
 		id: 'slits',
-		title: `Slits in the ${board}`,
-		does: sights.map((sight) => {
+		title: `Cut the slits in the ${board}`,
+		does: sights.flatMap((sight) => {
 			const slit = there(there(sight.hold, 'hold').slit, 'slit');
 			const places = slitPlaces(sight, writer).map(
 				({ left, top }) => `${writer.mark(left)} from the left and ${writer.mark(top)} from the top`
 			);
-			return `${which(sight)}From the front, each ${writer.mark(slit.length)} long, level; centres ${places.join('; ')}.`;
+			return [
+				`${which(sight)}Cut from the front, each ${writer.mark(slit.length)} long, level.`,
+				`${which(sight)}Centres ${places.join('; ')}.`
+			];
 		}),
-		because: 'A slit cut under the sheet is cut blind.',
-		caution: 'Blade away from the holding hand, on a cutting mat.',
+		because: 'Slits must be cut before the sheet hides the board.',
+		caution: 'Cut away from your holding hand, on a cutting mat.',
 		uses: []
 	};
 }
@@ -175,13 +179,13 @@ function closed(sights: Sight[], writer: Writer, of: HingeOf): MadeStep {
 		does: [
 			...(isLoweredOn(job)
 				? [
-						'Paste the tabs where they stand out past the top edge. Lower the window mat onto them, its outer edges flush with the board that the sheet lies on.',
+						'Paste the tabs where they show past the top edge. Lower the window mat onto them, outer edges flush with the board below.',
 						'Weight along the mat’s top edge, none over the sheet.'
 					]
 				: of.fixed(writer, { over, board: boardOf(sights, writer) })),
 			...(paste && !isLoweredOn(job) ? ['Blotter and weight on each; change the blotter after 5 minutes.'] : [])
 		],
-		because: 'The sheet lies in its place: one hinge, look, then the others.',
+		because: 'The sheet is in position: one hinge, check, then the others.',
 		waitMinutes: nth(holds, 0).dryMinutes,
 		uses: of.over === null || isLoweredOn(job) ? [] : writer.parts(of.over)
 	};

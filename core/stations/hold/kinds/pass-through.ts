@@ -11,7 +11,7 @@ export const passThrough = hinged({
 	inFloat: null,
 	fixed: ({ job, piece }, { board }) => [
 		job.piece.friable
-			? `Slide the ${board} over the bench’s edge until the slits are free, and paste each tab flat behind it from below: one, look, then the others.`
-			: `The tabs are through their slits. Hold the ${piece} against the ${board}, turn both over onto a slip sheet, and paste each tab flat behind the ${board}: one, turn back, look, then the others.`
+			? `Slide the ${board} over the bench’s edge until the slits are free, and paste each tab flat behind it from below: one, check, then the others.`
+			: `Hold the ${piece} against the ${board}, turn both over onto a slip sheet, and paste each tab flat behind the ${board}: one, turn back, check, then the others.`
 	]
 });

@@ -6,5 +6,5 @@ export const sling = edgePaper({
 	names: { choice: 'Sling', paper: 'Sling', label: 'a sling' },
 	holds: 'A sling holds',
 	title: 'A sling',
-	because: (piece) => `The ${piece} rests in it, and nothing hangs by an adhesive.`
+	because: (piece) => `The ${piece} rests in it; no adhesive carries it.`
 });

@@ -11,10 +11,10 @@ export const stitching: HoldDefinition = {
 		if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
 		return piece === 'textile' || piece === 'object'
 			? null
-			: 'Only textiles and objects are stitched; a needle would pierce this one. Choose hinges, corners or strips.';
+			: 'Only textiles and objects are stitched: a needle would pierce this piece. Choose hinges, corners or strips.';
 	},
 	offered: () => true,
-	adhesive: noAdhesive('Thread holds it, nothing sticks to it.'),
+	adhesive: noAdhesive('Stitching uses no adhesive.'),
 	plan: (shared, { shop, measure, pack }, write) => {
 		const house = houseTerms(shop.house);
 		const sheet = sizeTerms('measure.mean', measure.mean);
@@ -52,13 +52,13 @@ export const stitching: HoldDefinition = {
 			id: 'hinge',
 			title: 'Stitch it down',
 			does: sights.flatMap(({ hold }) => [
-				`About ${there(hold, 'hold').count} stitches, one each ${writer.mark(there(there(hold, 'hold').stitchSpacing, 'stitch spacing'))} along all edges, through the cloth and not through the board; fine thread that tears before the piece does.`,
-				'Between threads, never through them; no knot on the face, no pull.'
+				`Make about ${there(hold, 'hold').count} stitches, one each ${writer.mark(there(there(hold, 'hold').stitchSpacing, 'stitch spacing'))} along all edges, through the cloth, not the board; fine thread that breaks before the piece tears.`,
+				'Stitch between threads, never through them; no knots on the face, no tension.'
 			]),
-			because: 'Nothing sticks, and the stitches come out again.',
+			because: 'No adhesive; the stitches can be removed.',
 			uses: []
 		}
 	],
 	turnsOver: () => false,
-	comesTo: ([hold]) => `${there(hold, 'hold').count} stitches, nothing sticks`
+	comesTo: ([hold]) => `${there(hold, 'hold').count} stitches, no adhesive`
 };

@@ -6,5 +6,5 @@ export const strips = edgePaper({
 	names: { choice: 'Edge strips', paper: 'Edge strips', label: 'edge strips' },
 	holds: 'Strips hold',
 	title: 'Edge strips',
-	because: (piece) => `Without adhesive the ${piece} comes out again by hand.`
+	because: (piece) => `With no adhesive, the ${piece} lifts out by hand.`
 });

@@ -11,6 +11,6 @@ export const tHinge = hinged({
 	turnsOver: () => false,
 	inFloat: 'A T-hinge reaches above the sheet and shows in a float. Choose pass-through or v-hinge.',
 	fixed: (writer, { over, board }) => [
-		`A cross-piece ${over} over each tab, onto the ${board}, ${writer.mark(writer.shop.house.crossAbove)} above the sheet: one corner, look, then the others.`
+		`Paste a cross-piece ${over} over each tab, onto the ${board}, ${writer.mark(writer.shop.house.crossAbove)} above the sheet: one corner, check, then the others.`
 	]
 });

@@ -10,6 +10,6 @@ export const vHinge = hinged({
 	turnsOver: ({ hold }) => hold.from === 'window-mat',
 	inFloat: null,
 	fixed: (_, { over, board }) => [
-		`Fold each tab back behind the sheet. Lift the top edge, paste the folded half onto the ${board}, and a strip ${over} over that half; let the edge down: one corner, look, then the others.`
+		`Fold each tab back behind the sheet. Lift the top edge, paste the folded half onto the ${board}, and a strip ${over} over that half; let the edge down: one corner, check, then the others.`
 	]
 });

@@ -14,7 +14,7 @@ import { nth, there } from '../../../units/there.ts';
 const STRAPS = 4;
 
 export const wholeSurface: HoldDefinition = {
-	names: { choice: 'Stuck down whole', paper: 'Stuck down whole', label: 'stuck down whole' },
+	names: { choice: 'Mounted overall', paper: 'Mounted overall', label: 'mounted overall' },
 	refuses: ({ piece }) => {
 		if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
 		return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
@@ -25,7 +25,7 @@ export const wholeSurface: HoldDefinition = {
 		refuses: (family) =>
 			family === 'whole-surface' || family === 'glue'
 				? null
-				: 'What sticks the whole surface is adhesive-board, dry-mount, spray or reversible-glue. Choose one of them.'
+				: 'Overall mounting needs adhesive-board, dry-mount, spray or reversible-glue. Choose one.'
 	},
 	plan: (shared, { job, shop, measure: { mean } }, write) => {
 		const house = houseTerms(shop.house);
@@ -73,7 +73,7 @@ export const wholeSurface: HoldDefinition = {
 			});
 		}
 	},
-	shapes: ({ sight, held }) => [held(ownCorners(sight.measure), 'Stuck down on its whole surface')],
+	shapes: ({ sight, held }) => [held(ownCorners(sight.measure), 'Mounted overall')],
 	steps: (sights, writer, { place, toBase }) => [place(), stickDown(sights, writer), ...holdBoard(sights, writer), ...toBase],
 	turnsOver: () => false,
 	comesTo: () => ''
@@ -85,15 +85,15 @@ function stickDown(sights: Sight[], writer: Writer): MadeStep {
 	const board = adhesive.ownBoard ? 'its own board' : `the ${boardBehind(writer)}`;
 	return {
 		id: 'stick-down',
-		title: `Stick it down, ${inSentence(adhesive.name)}`,
+		title: `Mount it overall, ${inSentence(adhesive.name)}`,
 		does: [
 			STICKS[adhesive.id]?.(board) ??
-				`Hold it in its place along one edge. Fold the rest back, spread the adhesive thinly on ${board}, and let the ${writer.piece} down from that edge on.`,
-			'Press the air out before the rest is let down; one attempt.',
-			'The glued face bows the board: dry under weight, or counter-line it.'
+				`Hold it in place along one edge. Fold the rest back, spread the adhesive thinly on ${board}, and let the ${writer.piece} down from that edge on.`,
+			'Press the air out as you go; there is one attempt.',
+			'The glued face bows the board: dry under weight, or counter-mount.'
 		],
-		because: 'It cannot be removed: only for what can be printed again.',
-		...(adhesive.id === 'spray' ? { caution: 'Sprays: outdoors or under extraction, gloves, no flame.' } : {}),
+		because: 'It cannot be removed: replaceable prints only.',
+		...(adhesive.id === 'spray' ? { caution: 'Spray outdoors or under extraction: gloves, no flames.' } : {}),
 		waitMinutes: there(nth(sights, 0).hold, 'hold').dryMinutes,
 		uses: writer.parts('adhesive board', 'adhesive sheet')
 	};
@@ -102,11 +102,11 @@ function stickDown(sights: Sight[], writer: Writer): MadeStep {
 /** By the adhesive’s id, how it takes hold. */
 const STICKS: Readonly<Record<string, (board: string) => string>> = {
 	'adhesive-board': (board) =>
-		`Hold print and board flush. Peel a finger’s breadth of the release paper along one edge of ${board}, press the print down there; then draw the paper out from under it.`,
+		`Hold print and board flush. Peel a finger’s breadth of the release paper along one edge of ${board}, press the print down there; then draw the paper out from beneath.`,
 	'dry-mount': (board) =>
 		`Tack the adhesive sheet to the print’s back at one edge, then to ${board}; press with heat under release paper.`,
 	spray: (board) =>
-		`Weigh one half down in its place, fold the other half back, spray its back and let it down onto ${board}; then the other half.`
+		`Weight one half in place, fold the other half back, spray its back and let it down onto ${board}; then the other half.`
 };
 
 /** Its own board is held on what lies behind it, behind the window. */
@@ -117,15 +117,15 @@ function holdBoard(sights: Sight[], writer: Writer): MadeStep[] {
 	return [
 		{
 			id: 'hold-board',
-			title: 'Hold its board behind the window',
+			title: 'Hinge its board behind the window',
 			does: [
-				`Straps of gummed linen, folded in the middle: ${each}; one leaf on the back of the board, at its top and bottom edge, the other on the ${boardBehind(writer)}.`,
+				`Fix straps of gummed linen, folded in half: ${each}; one half on the back of the board, at top and bottom, the other on the ${boardBehind(writer)}.`,
 				...sights.map(
 					(sight) =>
 						`${which(sight)}On the ${boardBehind(writer)}, face up: top left corner ${writer.mark(sight.opening.placement.left)} from the left edge and ${writer.mark(sight.opening.placement.top)} from the top.`
 				)
 			],
-			because: 'The window can be changed without touching what was stuck down.',
+			because: 'The window mat can be changed without touching the mounted piece.',
 			waitMinutes: STRAP_DRY,
 			uses: straps
 		}

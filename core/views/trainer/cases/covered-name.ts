@@ -6,7 +6,7 @@ export const coveredName: TrainerCase = {
 	station: 'window',
 	told: 'She signed it at the bottom right, quite low. The owner wants a mat over the edges, and her name to be read.',
 	looked: [
-		'The name stands 384 to 393 from the top, 200 to 270 from the left: 7 above the edge.',
+		'The name is 384 to 393 from the top, 200 to 270 from the left: 7 above the edge.',
 		'Nothing is painted within 12 of the other edges.'
 	],
 	job: sound('Curlews', {

@@ -4,7 +4,7 @@ import { sound } from '../sound.ts';
 export const hingeOnNotes: TrainerCase = {
 	title: 'Wreck in the bay, pencil',
 	station: 'hold',
-	told: 'Two hinges at the top, as always. Somebody wrote on the back, but nobody will ever see that.',
+	told: 'Two hinges at the top, as always. Someone wrote on the back, but nobody will ever see that.',
 	looked: [
 		'On the back, along the top: names and a date in pencil, 40 deep, from 40 off the left edge to 40 off the right.',
 		'The rest of the back is bare.'
