@@ -36,7 +36,7 @@ const VERBS: Record<string, (body: unknown) => unknown> = {
 	wall: (body) => {
 		const nobody = jobsOn(body).map((number): [string, string] => [
 			number,
-			'Jobs are known to the server alone: give its outer size, mass and hooks.'
+			'Only the server knows jobs: enter its outer size, weight and hooks.'
 		]);
 		const read = checkWall(body, new Map(nobody));
 		if (!read.ok) throw new FaultError(read.faults);

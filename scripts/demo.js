@@ -6,7 +6,7 @@ import { loadDemo } from './load-demo.js';
 import { serve } from './serve.js';
 
 if (process.env.DATABASE_URL) {
-	console.error('The demo keeps to a data folder of its own. Unset DATABASE_URL, or start with npm start.');
+	console.error('The demo uses its own data folder. Unset DATABASE_URL, or start with npm start.');
 	process.exit(1);
 }
 installPackages();
@@ -17,7 +17,7 @@ const mark = join(folder, 'demo');
 // Folders of earlier versions have this file alone.
 const loaded = join(folder, 'loaded');
 if (!existsSync(mark) && !existsSync(loaded) && existsSync(folder) && readdirSync(folder).length > 0) {
-	console.error(`The folder ${folder} was not made by the demo, and is left as it is. Give the demo a DATA_DIR of its own.`);
+	console.error(`The folder ${folder} was not made by the demo and is left unchanged. Set another DATA_DIR for the demo.`);
 	process.exit(1);
 }
 mkdirSync(folder, { recursive: true });

@@ -54,7 +54,7 @@ const IN_MM: Reader = { unit: 'mm', fraction: 16 };
 function ruleTable(rules: readonly Rule[]): string {
 	const rows = rules.map((rule) => {
 		const at = (['rare', 'keep', 'show'] as const).map((grade) => rule.severity[grade] ?? '–');
-		return `| \`${rule.id}\` | ${whenOf(rule, HOUSE_MM, IN_MM)} | ${at.join(' | ')} | ${rule.fixes ?? 'looked at by hand'} |\n`;
+		return `| \`${rule.id}\` | ${whenOf(rule, HOUSE_MM, IN_MM)} | ${at.join(' | ')} | ${rule.fixes ?? 'checked by hand'} |\n`;
 	});
 	return `| rule | when | Rare | Keep | Show | what fixes it |\n|---|---|---|---|---|---|\n${rows.join('')}`;
 }
@@ -65,7 +65,7 @@ function findingsPage(): string {
 			.map((grade) => `${nth(grade, 0).toUpperCase()}${grade.slice(1)}: ${rule.severity[grade] ?? 'nothing'}`)
 			.join(', ');
 		const kind = rule.of === 'fit' ? ' A finding about fit: it does not change the grade.' : '';
-		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${whenOf(rule, HOUSE_MM, IN_MM)}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `What fixes it: ${lowerFirst(rule.fixes)}` : 'No change of figures fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
+		return `## ${rule.id} {#${rule.id}}\n\nWhen: ${whenOf(rule, HOUSE_MM, IN_MM)}.\n\n${rule.why}\n\n${severity}.${kind} ${rule.fixes ? `Fix: ${lowerFirst(rule.fixes)}` : 'No setting fixes it.'}${rule.school ? ` Practitioners differ: *${rule.school}*.` : ''}\n`;
 	});
 	return `# Findings\n\nA finding says what is, then why, then offers the fix. *Stop*: do not do this at this grade. *Caution*: may be done knowingly. *Note*: worth knowing. Made from the rules in \`core/stations/*/rules.ts\` by \`npm run docs\`.\n\n${rules.join('\n')}`;
 }
@@ -81,21 +81,21 @@ function housePage(): string {
 		const [metric, inches] = [said(name, 'mm'), said(name, 'in')];
 		return `## ${upperFirst(HOUSE_NAMES[name])} {#${name}}\n\n${metric}${metric === inches ? '' : `; cut in inches ${inches}`}\n`;
 	});
-	return `# House figures\n\nWhat the shop uses unless a job says otherwise: a job that is cut in inches has defaults in inches, limits of safety are the same length in both. A shop sets its own under House, House figures. The built-in ones are in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+	return `# Shop figures\n\nUsed unless a job sets its own: a job cut in inches has defaults in inches; limits of safety are the same length in both. Set your own under Shop, Defaults. The built-in ones are in \`core/shop/house.ts\`. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function schoolsPage(): string {
 	const rows = SCHOOLS.map(({ id, question, options, because }) => {
 		return `## ${upperFirst(question)} {#${id}}\n\n${options.map((option, index) => `- ${index === 0 ? `**${upperFirst(optionName(option))}**` : upperFirst(optionName(option))}: ${because[option]}`).join('\n')}\n`;
 	});
-	return `# Schools\n\nWhere practitioners differ, each question is a house rule: the shop’s way is set under House, Schools, with its reason, and a job may do otherwise at its station. The first is how it came: the safer one by conservation standards. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
+	return `# Ways of working\n\nWhere framers differ, the shop’s way is set under Shop, Ways of working, with its reason; a job can differ at its station. The first is the safer one by conservation standards, and the default. Made by \`npm run docs\`.\n\n${rows.join('\n')}`;
 }
 
 function jobFilePage(): string {
 	return [
 		'# The job file',
 		'',
-		'Only decisions stand in the file; all but `format`, `version` and `piece.readings` may be left out, and the plan says what the house then decided (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are kept untouched; any other unknown key is a fault. What this version does not plan yet is a fault that says so.',
+		'The file holds only decisions; all but `format`, `version` and `piece.readings` may be left out, and the plan lists the shop’s defaults used (`assumed`). A JSON number is millimetres; a string is a length as people write it. `null` means "none", where none is allowed. Keys beginning with `x-` are saved untouched; any other unknown key is a fault. What this version can’t plan yet is a fault that says so.',
 		'',
 		'Made from `core/job/definition.ts` by `npm run docs`; the JSON Schema is at `/api/job.schema.json`. A new number for an import: `POST /api/jobs?number=K-0142`, 409 when it is taken. Pictures: `POST /api/pictures` (PNG, JPEG, SVG of shapes alone) gives the sum that `piece.picture` names.',
 		'',

@@ -23,7 +23,7 @@ export async function serve() {
 	} catch (error) {
 		if (TOLD.includes(error?.name)) console.error(error.message);
 		else if (process.env.DATABASE_URL && isOfConnection(error))
-			console.error(`The database server of DATABASE_URL does not let us in: ${error.message || error.code}.`);
+			console.error(`The database server of DATABASE_URL refused the connection: ${error.message || error.code}.`);
 		else throw error;
 		process.exit(1);
 	}
@@ -58,7 +58,7 @@ export async function serve() {
 		server.once('error', reject);
 		server.listen(port, host, resolve);
 	}).catch((error) => {
-		console.error(error.code === 'EADDRINUSE' ? `Port ${port} is in use. Give another PORT.` : error.message);
+		console.error(error.code === 'EADDRINUSE' ? `Port ${port} is in use. Set another PORT.` : error.message);
 		process.emit('sveltekit:shutdown');
 		process.exit(1);
 	});

@@ -68,7 +68,7 @@ export async function installBrowser() {
 	const lacks = (name) => !existsSync(`/usr/bin/${name}`);
 	if (lacks('chromium') || lacks('chromedriver')) await installDebian('The browser tests', ['chromium', 'chromium-driver']);
 	if (lacks('chromium-headless-shell') && !(await triedDebian(['chromium-headless-shell'])))
-		console.error('The browser tests go on with Chromium itself: chromium-headless-shell is not to be had.');
+		console.error('The browser tests continue with Chromium itself: chromium-headless-shell is not available.');
 }
 
 /** Packages of Debian's, as root or by sudo; where neither goes, the person is told what to do. */

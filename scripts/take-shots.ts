@@ -44,37 +44,37 @@ const SHOTS: Shot[] = [
 async function layOut(browser: Browser): Promise<void> {
 	await browser.press('Cotton museum board, 4-ply, any colour');
 	await browser.sees(/each job from one lot|impossible/);
-	await browser.press('Stop looking');
+	await browser.press('Stop searching');
 }
 
 /** A case, its judge, and the fault with its reason. */
 async function askTheJudge(browser: Browser): Promise<void> {
 	await browser.press('Begin: Curlews, watercolour');
-	await browser.press('Look at the piece again');
-	await browser.press('Ask the judge');
-	await browser.press('Tell me the fault');
+	await browser.press('Back to the piece');
+	await browser.press('Check my fix');
+	await browser.press('Show the fault');
 	await browser.sees('About this finding');
 }
 
-/** Eight readings of a seen border, and what to do. */
+/** Eight readings of a visible border, and what to do. */
 async function centre(browser: Browser): Promise<void> {
 	await browser.driver.executeScript(
 		'[...document.querySelectorAll("nav li button")].find((one) => one.textContent.includes("Centre the pack")).click()'
 	);
 	await browser.heading('Centre the pack');
 	const readings = await browser.driver.executeScript<string[]>(
-		'return [...document.querySelectorAll("main p")].map((one) => one.textContent).find((one) => one.includes("Planned:")).match(/[\\d.]+(?= (left|right|top|foot))/g)'
+		'return [...document.querySelectorAll("main p")].map((one) => one.textContent).find((one) => one.includes("Planned:")).match(/[\\d.]+(?= (left|right|top|bottom))/g)'
 	);
 	const [left, right, top, foot] = readings.map(Number) as [number, number, number, number];
 	for (const [label, mm] of [
 		['top, left', top + 0.1],
 		['top, right', top + 0.6],
-		['foot, left', foot - 0.1],
-		['foot, right', foot - 0.6],
+		['bottom, left', foot - 0.1],
+		['bottom, right', foot - 0.6],
 		['left, top', left],
-		['left, foot', left - 0.8],
+		['left, bottom', left - 0.8],
 		['right, top', right + 0.1],
-		['right, foot', right + 0.9]
+		['right, bottom', right + 0.9]
 	] as const)
 		await browser.type(label, mm.toFixed(1));
 	await browser.sees(/Push right/);
@@ -88,9 +88,9 @@ async function putOnOrder(browser: Browser): Promise<void> {
 }
 
 async function underPrice(browser: Browser): Promise<void> {
-	await browser.sees('Make it Rare');
-	await browser.type('Most it may cost, tax included', '330');
-	await browser.sees('Make it so');
+	await browser.sees('Change to Rare');
+	await browser.type('Maximum price, with tax', '330');
+	await browser.sees('Apply');
 }
 
 async function chartsAreDrawn(browser: Browser): Promise<void> {
@@ -120,7 +120,7 @@ const PHOTOGRAPH = `
 
 async function givePhotograph(browser: Browser): Promise<void> {
 	await browser.driver.executeAsyncScript(PHOTOGRAPH);
-	await browser.sees('Pull each corner onto the sheet’s corner.');
+	await browser.sees('Drag each corner onto the sheet’s corner.');
 	const shown = await browser.driver.executeScript<{ left: number; top: number; width: number; height: number }>(
 		'const { left, top, width, height } = document.querySelector(".photograph").getBoundingClientRect(); return { left, top, width, height };'
 	);

@@ -62,7 +62,7 @@ function isForeignWrite(request: Request): boolean {
 }
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	if (status === 404) return { message: 'There is nothing at this address.' };
+	if (status === 404) return { message: 'Nothing at this address.' };
 	if (status < 500) return { message };
 	log.error({ err: loggable(error), id: event.request.headers.get('x-request-id'), path: event.url.pathname }, 'failed');
 	return { message: 'Something went wrong here. Saved work is safe; what you typed is still in this browser.' };

@@ -4,7 +4,7 @@ import type { Sides, Size } from '../core/geometry/shapes.ts';
 import type { Readings } from '../core/views/bench/centring.ts';
 
 export type FramedPack = {
-	/** The window, and the seen border that is planned round it. */
+	/** The window, and the visible border that is planned round it. */
 	opening: Size;
 	targets: Sides;
 	pack: Size;

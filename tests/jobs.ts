@@ -351,7 +351,7 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)
 	.filter(canBePlanned);
 
-/** Some mixtures leave no window, no room for a lift, or too little between two windows: faults, which have their own tests. */
+/** Some mixtures leave no window, no room for a lift, or too little gutter between two windows: faults, which have their own tests. */
 function canBePlanned(file: JobFile): boolean {
 	try {
 		planFigures(decide(readJob(file), builtInShop), builtInShop);

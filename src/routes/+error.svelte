@@ -6,13 +6,13 @@
 <svelte:head><title>{page.status} · Rare Keep</title></svelte:head>
 <Bar />
 <main id="main">
-	<h1>{page.status === 404 ? 'Nothing is here' : page.status === 409 ? 'This can’t be planned yet' : 'That did not work'}</h1>
+	<h1>{page.status === 404 ? 'Page not found' : page.status === 409 ? 'This can’t be planned yet' : 'Something went wrong'}</h1>
 	<p>{page.error?.message}</p>
 	<p>
 		{#if page.status === 409 && page.params.number}<a class="anchor" href="/jobs/{page.params.number}"
 				>Open {page.params.number}</a
 			> ·
-		{/if}<a class="anchor" href="/">To Today</a>
+		{/if}<a class="anchor" href="/">Go to Today</a>
 	</p>
 </main>
 

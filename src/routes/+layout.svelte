@@ -20,7 +20,7 @@
 </script>
 
 <svelte:window {onkeydown} />
-<a class="skip" href="#main">To the content</a>
+<a class="skip" href="#main">Skip to content</a>
 {@render children()}
 <Toasts />
 

@@ -17,7 +17,7 @@ const asked = Joi.object<TodayAsked>({
 	shown: Joi.string()
 		.valid(...SHOWN)
 		.default('open')
-		.messages({ '*': `This is one of ${SHOWN.join(', ')}.` }),
+		.messages({ '*': `Enter one of ${SHOWN.join(', ')}.` }),
 	after: afterPressing
 }).unknown();
 

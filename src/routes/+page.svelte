@@ -69,7 +69,7 @@
 			const { number } = (await response.json()) as { number: string };
 			await goto(`/jobs/${number}?at=intake`);
 		} catch {
-			trouble = 'The server does not answer. The new piece was not made; try again in a moment.';
+			trouble = 'No answer from the server. The new piece was not created; try again.';
 		} finally {
 			making = false;
 		}
@@ -118,7 +118,7 @@
 <div class="today">
 	<Bar here="Today">
 		<form role="search" action="/" class="find">
-			<label class="seen-by-readers" for="find">Find a piece by number, title or maker</label>
+			<label class="seen-by-readers" for="find">Find a piece by number, title or artist</label>
 			<input
 				bind:this={findField}
 				class="input"
@@ -138,15 +138,15 @@
 			</h1>
 			<p>
 				{#if trouble}<Sign of="stop" /> {trouble}
-				{:else if data.find && data.near && data.pieces.length > 0}Nothing reads “{data.find}”. These come near.
+				{:else if data.find && data.near && data.pieces.length > 0}No match for “{data.find}”. Close matches:
 					<a class="anchor" href="/">Show all</a>
 				{:else if data.find}{capital(counted(data.pieces.length))} found for “{data.find}”{data.pieces.length === 50
 						? ', the newest'
 						: ''}.
 					<a class="anchor" href="/">Show all</a>
-				{:else if data.counts.open === 0}Nothing is on the rack yet.
+				{:else if data.counts.open === 0}The rack is empty.
 				{:else}
-					{capital(counted(data.counts.ready))} can go to the bench now{data.ready.length > 0 ? ': ' : '.'}
+					{capital(counted(data.counts.ready))} ready for the bench{data.ready.length > 0 ? ': ' : '.'}
 					{#each data.ready as piece, index (piece.number)}<strong>{piece.number}</strong>{index < data.ready.length - 1
 							? ', '
 							: data.counts.ready > data.ready.length
@@ -157,7 +157,7 @@
 					{#each data.pressing as piece (piece.number)}{SPACE}
 						{#if piece.next.sign === 'stop'}<Sign of="stop" />&nbsp;<strong>{piece.number}</strong>
 							{isLate(piece) ? 'is late and ' : ''}can’t be framed as planned: {lowered(piece.next.because)}.
-						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was wanted {sayWanted(piece.wanted ?? '') ===
+						{:else}<Sign of="caution" />&nbsp;<strong>{piece.number}</strong> was due {sayWanted(piece.wanted ?? '') ===
 							'yesterday'
 								? 'yesterday'
 								: `on ${showDay(piece.wanted ?? '', data.dates, 'long')}`}.{/if}
@@ -175,8 +175,8 @@
 				<caption class="seen-by-readers">What each piece needs next</caption>
 				<thead>
 					<tr
-						><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Owner</th><th scope="col">Wanted</th><th
-							scope="col">Next</th
+						><th scope="col">No.</th><th scope="col">Piece</th><th scope="col">Owner</th><th scope="col">Due</th><th scope="col"
+							>Next</th
 						><th scope="col">Grade</th></tr
 					>
 				</thead>
@@ -219,7 +219,7 @@
 					<a class="anchor" href="/?shown={data.shown}&after={data.next}">Next 50 pieces</a>
 				</p>{/if}
 		{:else if !data.find && data.counts.open > 0}
-			<p class="none">No piece is in this list.</p>
+			<p class="none">Nothing in this list.</p>
 		{:else if !data.find}
 			<FirstRun
 				about={data.about}

@@ -41,7 +41,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 			if ((await heading(browser)) === 'Done') break;
 			const step = (await openStep(browser))!;
 			// What does not lie in the shop is said before anything is cut.
-			if (step === 'gather') await browser.sees(/Short of.*UV acrylic/s);
+			if (step === 'gather') await browser.sees(/Not enough in stock.*UV acrylic/s);
 			if (step === 'cut-glazing' && !went.reloaded) {
 				went.reloaded = true;
 				await browser.driver.navigate().refresh();
@@ -77,12 +77,12 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 			if (step === 'seal' && !went.reopened) {
 				went.reopened = true;
 				await browser.keys('x');
-				await browser.sees('Open it again, because of');
+				await browser.sees('Reopen because of');
 				await browser.keys('2');
 				did.push('reopened lint');
 				// What was closed is opened first.
 				await untilStep(browser, 'open-again');
-				await browser.sees(/Lift out \d+ pins with a tool\./);
+				await browser.sees(/Lift \d+ points out with a tool\./);
 				await browser.keys(' ');
 				did.push('done open-again');
 				await untilStep(browser, 'dust-first');
@@ -109,7 +109,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 				did.push('answered yes');
 			}
 			await browser.keys(' ');
-			if (/Why it is done all the same/.test(await browser.text())) {
+			if (/Reason for overriding the lock/.test(await browser.text())) {
 				// Twelve hours of glue are no matter of this test: it is said why.
 				await browser.keys('Dry, looked at', Key.ENTER);
 				did.push(`forced ${step}`);
@@ -121,7 +121,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 		}
 		assert.equal(await heading(browser), 'Done');
 		assert.deepEqual(went, { reloaded: true, killed: true, reopened: true, joined: true });
-		assert.match(await browser.text(), /Opened again\s+lint/);
+		assert.match(await browser.text(), /Reopened\s+lint/);
 		assert.ok(did.filter((one) => one.startsWith('forced')).length > 0, 'something was not dry yet');
 
 		// What is kept is what was done, event by event.
@@ -155,7 +155,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 		assert.deepEqual([events[0]!.kind, events.at(-1)!.kind], ['begun', 'ended']);
 		assert.ok(events.filter(({ by }) => by === 'OB').length >= events.length - 1);
 		// The second has it without a reload.
-		await second!.sees('Opened again');
+		await second!.sees('Reopened');
 	} finally {
 		await second?.quit();
 	}
@@ -176,9 +176,9 @@ test('the plan is changed meanwhile: what differs is said, and by which it goes 
 	});
 	assert.equal(put.status, 200);
 	await browser.open(`/jobs/${number}/bench`);
-	await browser.sees('The plan was changed');
+	await browser.sees('The plan has changed');
 	await browser.sees('Dust cover: new');
-	await browser.press('Stay with the plan it began with');
+	await browser.press('Stay with the old plan');
 	await untilStep(browser, 'ready');
 	assert.doesNotMatch(await browser.text(), /Dust cover/);
 	const { events } = await bench(number);
@@ -206,11 +206,11 @@ test('a mat that was cut too small: off is said, and the plan goes on from what 
 	await browser.type('Height', String(height));
 	await browser.type('Window, width', String(w - 2));
 	await browser.type('Window, height', String(h));
-	await browser.press('Keep what was measured');
+	await browser.press('Save measurements');
 	await browser.sees('Off: window width 2 too small. Recut it.');
-	await browser.sees('It becomes the next revision');
-	await browser.press('Go on from what was cut');
-	const job = await here.untilKept(number, 'the mat as it was cut', ({ mats }) => mats?.[0]?.have !== undefined);
+	await browser.sees('This makes a new revision');
+	await browser.press('Replan from this cut');
+	const job = await here.untilKept(number, 'the mat as cut', ({ mats }) => mats?.[0]?.have !== undefined);
 	assert.deepEqual(job.mats![0]!.have!.opening, { width: w - 2, height: h });
 	await browser.waitFor('the run on the new plan', async () =>
 		(await bench(number)).events.some((event) => event.kind === 'taken-over' && event.rev === 2)

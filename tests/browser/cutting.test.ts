@@ -16,18 +16,18 @@ const arrive = (count: number) => send(here.server.address, 'POST', '/api/stock'
 test('nothing to cut says so; a sheet is written down, counted, and its history read', async () => {
 	const { open, sees, press, type } = here.browser;
 	await open('/cutting');
-	await sees('No open piece asks for board or glazing yet.');
+	await sees('No open job needs board or glazing yet.');
 	await open('/stock/sheets');
-	await sees('Nothing is written down yet.');
-	await press('Write it down');
+	await sees('Nothing recorded yet.');
+	await press('Add');
 	await sees('Enter a length, such as 412 or 16 1/4.');
 	await press('1524 × 1016');
 	await type('How many', 'two');
-	await press('Write it down');
+	await press('Add');
 	await sees('Enter a whole number.');
 	await type('How many', '2');
 	await type('Where', 'rack 1');
-	await press('Write it down');
+	await press('Add');
 	await sees('rack 1');
 	await type('Counted, Cotton museum board, 4-ply 1524 × 1016', '3');
 	await here.browser.keys(Key.TAB);
@@ -45,9 +45,9 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	await press('Cotton museum board, 4-ply, any colour');
 	await sees('1 full sheet, and');
 	await sees('Sheet 1524 × 1016, from rack 1');
-	await sees(`${number} under-mat`);
+	await sees(`${number} back mat`);
 	// On paper a page for the one sheet of each material; they stand beside the screen for as long as that takes.
-	const materials = await here.browser.driver.findElements(By.css('section[aria-label="What is cut"] .materials > li'));
+	const materials = await here.browser.driver.findElements(By.css('section[aria-label="Parts to cut"] .materials > li'));
 	assert.ok(materials.length > 1);
 	assert.deepEqual(await pagesOf(here.browser), { pages: materials.length, sizes: new Set(['595 × 842']) });
 	assert.equal((await here.browser.driver.findElements(By.css('.paper-page'))).length, 0);
@@ -56,7 +56,7 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	await waitFor('the cuts as a file', async () => (await caught()).some(({ name }) => name === 'cuts.csv'));
 	const [csv] = await caught();
 	assert.match(csv!.text, /^sheet,cut,piece,runs,fence_mm,at_mm,gives,and/);
-	await press('Keep this plan and cut it');
+	await press('Save plan and cut');
 	await heading('Cotton museum board, 4-ply, any colour');
 	await waitFor('the sheet to be reserved', async () => (await stock())[0]?.reserved === 1);
 	// Every cut by the same key; one too many is taken back.
@@ -70,9 +70,9 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	await sees(/Cut 2 of \d+/);
 	await waitFor('the last cut', async () => {
 		await keys(' ');
-		return (await here.browser.text()).includes('Offcuts, as they measure');
+		return (await here.browser.text()).includes('Offcuts, measured');
 	});
-	await type('where it is put', 'shelf 2');
+	await type('location', 'shelf 2');
 	await press('Sheet 1 is cut');
 	await sees('All its sheets are cut.');
 	const left = await stock();
@@ -90,9 +90,9 @@ test('blanks of a job on a sheet that is there: kept, cut by the keys, its offcu
 	);
 	await open('/cutting');
 	await press('Cotton museum board, 4-ply, any colour');
-	await sees(`${small} under-mat`);
+	await sees(`${small} back mat`);
 	await sees(/Offcut \d+ × \d+, (from shelf 2|in stock)/);
-	await sees('No full sheet is cut into.');
+	await sees('No full sheet is used.');
 });
 
 test('two browsers reserve the same sheet: the second is told, and plans again', async () => {
@@ -111,16 +111,16 @@ test('two browsers reserve the same sheet: the second is told, and plans again',
 		await other.sees('from rack 1');
 		await open('/cutting');
 		await press('Cotton museum board, 4-ply, any colour');
-		await sees(`${number} under-mat`);
-		await press('Keep this plan and cut it');
+		await sees(`${number} back mat`);
+		await press('Save plan and cut');
 		await sees(/Cut 1 of \d+/);
-		await other.press('Keep this plan and cut it');
+		await other.press('Save plan and cut');
 		await other.sees('another plan has');
 	} finally {
 		await other.quit();
 	}
-	await press('Give the rest up');
-	await sees('Keep this plan and cut it');
+	await press('Cancel the rest');
+	await sees('Save plan and cut');
 	const [line] = await stock();
 	assert.deepEqual([line?.present, line?.reserved], [1, 0]);
 	// What is counted elsewhere is planned with at once.
@@ -128,16 +128,16 @@ test('two browsers reserve the same sheet: the second is told, and plans again',
 	await sees('from rack 1');
 	await send(here.server.address, 'PUT', `/api/stock/${line!.id}`, { present: 0 });
 	await here.browser.seesNo('from rack 1');
-	await sees('Nothing of it is in the shop yet');
+	await sees('Not in the shop yet');
 });
 
 test('a job is left out, what is stopped is not cut before somebody says so, and looking can be stopped', async () => {
 	const { open, press, sees, seesNo } = here.browser;
 	await here.loadDemo();
 	await open('/cutting');
-	await sees('Looking for better plans');
-	await press('Stop looking');
-	await seesNo('Stop looking');
+	await sees('Searching for better plans');
+	await press('Stop searching');
+	await seesNo('Stop searching');
 	await press('Plain acrylic');
 	await sees('K-0110 glazing');
 	await press('K-0110 Ferry posters, twenty alike');

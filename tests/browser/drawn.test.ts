@@ -58,7 +58,7 @@ async function lookAtEach(pressed: string, names: readonly string[]): Promise<Lo
 			const all = [];
 			for (const name of names) {
 				const button = [...document.querySelectorAll(pressed)].find((one) => says(one, name));
-				// A job that is a part has not all of them.
+				// A job that is a part has not all.
 				if (!button) {
 					all.push({ wrong: [], looked: -1 });
 					continue;

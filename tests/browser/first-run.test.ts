@@ -10,7 +10,7 @@ const run = <T>(script: string) => here.browser.driver.executeScript<T>(script);
 test('an empty house says in three steps what there is to do, and asks once what papers begin with', async () => {
 	const { browser } = here;
 	await browser.open('/');
-	for (const step of ['1 Measure', '2 Choose', '3 Print', 'Asked once']) await browser.heading(step);
+	for (const step of ['1 Measure', '2 Choose', '3 Print', 'Set up once']) await browser.heading(step);
 	await browser.keys('n');
 	await browser.waitFor('the question of the unit', () =>
 		run('return document.activeElement.textContent.startsWith("Millimetres")')
@@ -19,15 +19,15 @@ test('an empty house says in three steps what there is to do, and asks once what
 	await browser.open('/');
 	await browser.press('Millimetres 402.5 mm');
 	await browser.seesNo('Do you measure in millimetres or inches?');
-	await browser.heading('Asked once');
-	await browser.press('Keep it');
-	await browser.sees('A shop’s name has 1 to 80 letters: it stands on labels and papers.');
+	await browser.heading('Set up once');
+	await browser.press('Save');
+	await browser.sees('Enter a name of 1 to 80 letters: it is printed on labels and papers.');
 	await browser.press('Letter');
-	await browser.type('Name of the shop', 'Net Loft framing room');
+	await browser.type('Shop name', 'Net Loft framing room');
 	await browser.type('Currency, such as € or kr', 'kr');
-	await browser.press('Keep it');
-	await browser.seesNo('Asked once');
-	await browser.open('/house/shop');
+	await browser.press('Save');
+	await browser.seesNo('Set up once');
+	await browser.open('/shop/details');
 	assert.equal(await run('return document.querySelector("main input.input").value'), 'Net Loft framing room');
 });
 
@@ -67,5 +67,5 @@ test('samples are for an empty house, and jobs like any other', async () => {
 	});
 	await browser.open('/');
 	await browser.sees('Take in the first piece');
-	await browser.seesNo('Look at sample pieces first');
+	await browser.seesNo('Load sample pieces');
 });

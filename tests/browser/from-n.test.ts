@@ -47,7 +47,7 @@ async function run({ open, keys, driver, text, waitFor }: Browser, number: strin
 		if (heading === 'Done') return did;
 		if (step === 'hang' || step === 'rings') await keys('y');
 		await keys(' ');
-		if (/Why it is done all the same/.test(await text())) await keys('Dry, looked at', Key.ENTER);
+		if (/Reason for overriding the lock/.test(await text())) await keys('Dry, looked at', Key.ENTER);
 		await waitFor(`the step after ${step}`, async () => {
 			const [next, title] = await now();
 			return next !== step || title === 'Done';
@@ -65,7 +65,7 @@ async function fromNewToHandOver(
 	const { browser } = here;
 	const { open, keys, press, heading, type, driver, sees } = browser;
 	await open('/');
-	await sees(/on the rack|K-0/);
+	await sees(/The rack is empty|K-0/);
 	// A house is asked once, on its first run.
 	if (/Millimetres\s+402\.5 mm/.test(await browser.text())) await press('Millimetres 402.5 mm');
 	await keys('n');
@@ -76,13 +76,13 @@ async function fromNewToHandOver(
 	await keys(Key.ENTER);
 	for (const entry of entries) await entry(browser);
 	await driver.executeScript('document.activeElement.blur()');
-	await sees(/kept \d\d:\d\d/);
+	await sees(/saved \d\d:\d\d/);
 	const file = await here.untilKept(number, 'its title', (job) => job.title === title);
 	const did = await run(browser, number);
 	await open(`/jobs/${number}?at=record`);
 	await press('Handed over');
 	await browser.waitFor('an answer', async () => /Not done yet|It is off Today’s list/.test(await browser.text()));
-	if (/Not done yet/.test(await browser.text())) await press('Hand it over all the same');
+	if (/Not done yet/.test(await browser.text())) await press('Hand over anyway');
 	await sees('It is off Today’s list');
 	return { file, did };
 }
@@ -101,18 +101,22 @@ test('an ink piece in a bought set: its mat, then its frame, measured; what may 
 		at('Measure'),
 		typed({ Width: '8 7/8', Height: '12' }),
 		at('Window'),
-		pressed('At hand'),
+		pressed('Ready-cut'),
 		typed({
-			'Width of its opening, mat 1': '8 3/8',
-			'Height of its opening, mat 1': '11 1/2',
+			'Opening width, mat 1': '8 3/8',
+			'Opening height, mat 1': '11 1/2',
 			'Outer width, mat 1': '15 7/8',
 			'Outer height, mat 1': '19 7/8'
 		}),
 		at('Frame'),
 		pressed('Customer’s frame'),
 		typed({ Width: '16', Height: '20', Face: '3/4', Lip: '1/4', Depth: '1', 'Rabbet depth': '5/8' }),
-		chosen({ 'Its glazing': 'stays: plain glass', 'Its back': 'stays: hardboard', 'Its points or tabs': 'stay: flexible tabs' }),
-		typed({ 'How many of them, in all': '10' }),
+		chosen({
+			'Its glazing': 'stays: plain glass',
+			'Its back': 'stays: hardboard',
+			'Its points or tabs': 'stay: flexible points'
+		}),
+		typed({ 'How many in all': '10' }),
 		pressed('Back: alkaline corrugated board', 'UV acrylic')
 	]);
 	const plan = planSingle(file);
@@ -130,7 +134,7 @@ test('a photograph in a ready-made frame that hangs by the tag on its back', asy
 		at('Frame'),
 		pressed('Customer’s frame'),
 		typed({ Width: '303', Height: '403', Face: '22', Lip: '8', Depth: '25', 'Rabbet depth': '16' }),
-		chosen({ 'Its glazing': 'leaves', 'Its back': 'stays: hardboard', 'Its hangers': 'stay: hanging tag' }),
+		chosen({ 'Its glazing': 'removed', 'Its back': 'stays: hardboard', 'Its hangers': 'stay: hanging tag' }),
 		at('Wall'),
 		typed({ 'Hanging tag down from the top by': '26' })
 	]);
@@ -143,17 +147,17 @@ test('a photograph in a ready-made frame that hangs by the tag on its back', asy
 
 test('a cover and rings on a frame that stays closed, weighed in pounds and ounces', async () => {
 	const { file, did } = await fromNewToHandOver('inch', 'Cover and rings', [
-		chosen({ 'What is done here': 'A new back, and hung' }),
+		chosen({ 'Scope of work': 'A new back, and hung' }),
 		at('Frame'),
 		typed({
 			'Outer width': '18 1/2',
 			'Outer height': '22 1/2',
-			'Thickness of what lies in the rabbet': '3/8',
+			'Thickness of the pack': '3/8',
 			Face: '1',
 			Lip: '1/4',
 			Depth: '1 1/8',
 			'Rabbet depth': '5/8',
-			'What it weighs, lb, oz': '5 lb 4 oz'
+			'Weight, lb, oz': '5 lb 4 oz'
 		}),
 		at('Back'),
 		pressed('Dust cover over the whole back')

@@ -242,8 +242,8 @@ test('read at twice its size everything is there, the open station and view mark
 		`/jobs/${number}/sheet`,
 		'/stock/materials',
 		'/stock/shelf',
-		'/house/figures',
-		'/house/schools',
+		'/shop/defaults',
+		'/shop/ways',
 		'/handbook/window',
 		'/light'
 	]) {

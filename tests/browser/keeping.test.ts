@@ -32,12 +32,12 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	// A change made while both stand there is one of mine, not lost.
 	await other.type('Overlap, each side', '7');
 	await other.sees('window · overlap 7 6');
-	await other.press('Keep what is chosen');
+	await other.press('Save these choices');
 	const settled = await here.untilKept(number, 'the chosen mixture', ({ window }) => window!.overlap === 7);
 	assert.deepEqual(settled.borders, { way: 'weighted', width: 80, weight: 12 });
 
 	// The first has heard of it; behind once more, it chooses theirs.
-	await here.browser.sees('kept elsewhere');
+	await here.browser.sees('saved elsewhere');
 	await openDeaf(here.browser, number);
 	const { job, rev } = await kept(number);
 	const written = { ...job, borders: { ...job.borders, width: 85 } };
@@ -45,8 +45,8 @@ test('two browsers on one job: the second sees both versions, field by field, an
 	await here.browser.type('Border width', '90');
 	await here.browser.sees('Someone else has changed this job');
 	await here.browser.press('85');
-	await here.browser.press('Keep what is chosen');
-	await here.browser.sees('kept');
+	await here.browser.press('Save these choices');
+	await here.browser.sees('saved');
 	await here.browser.waitFor('the settled width', async () => (await valueOf(here.browser, 'Border width')) === '85');
 	const revisions = (await (await fetch(`${here.server.address}/api/jobs/${number}/revisions`)).json()) as {
 		revisions: unknown[];
@@ -60,34 +60,34 @@ test('what another keeps is shown at once where nothing is unsent, and undo goes
 	context.after(() => other.quit());
 	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=window`);
 	await here.browser.type('Border width', '75');
-	await other.sees('rev 2 · kept elsewhere');
+	await other.sees('rev 2 · saved elsewhere');
 	await other.waitFor('their width', async () => (await valueOf(other, 'Border width')) === '75');
 	// A text that is no figure yet stays, and nothing is changed round it.
 	await other.type('Border width', '12 in mm');
 	await here.browser.type('Border width', '77');
-	await here.browser.sees('rev 3 · kept');
+	await here.browser.sees('rev 3 · saved');
 	assert.equal(await valueOf(other, 'Border width'), '12 in mm');
 	await other.keys(Key.ESCAPE);
 	await other.type('Overlap, each side', '7');
 	await other.sees('Someone else has changed this job');
-	await other.press('Keep what is chosen');
-	await other.sees('rev 4 · kept');
+	await other.press('Save these choices');
+	await other.sees('rev 4 · saved');
 	const { job } = await kept(number);
 	assert.deepEqual([job.borders!.width, job.window!.overlap], [77, 7]);
 });
 
-test('a job is handed over and opened again in Record; another screen hears of it; an empty one is deleted', async (context) => {
+test('a job is handed over and reopened in Record; another screen hears of it; an empty one is deleted', async (context) => {
 	const number = await keepJob(here.server.address, workedJob({ title: 'Going home' }));
 	const other = await openBrowser(here.server.address);
 	context.after(() => other.quit());
 	for (const one of [here.browser, other]) await one.open(`/jobs/${number}?at=record`);
 	await here.browser.press('Handed over');
 	// What is not done is said, and asked once.
-	await here.browser.sees('It was never begun at the bench.');
+	await here.browser.sees('It was never started at the bench.');
 	await here.browser.press('Not yet');
 	await other.sees('It stays on Today’s list until');
 	await here.browser.press('Handed over');
-	await here.browser.press('Hand it over all the same');
+	await here.browser.press('Hand over anyway');
 	await here.browser.sees('It is off Today’s list');
 	await other.sees('handed over');
 	await here.browser.open('/');
@@ -130,7 +130,7 @@ test('a fault stays where it was typed, says what to do, changes nothing, and ou
 	}
 	await here.browser.type('Border width', '12 in mm');
 	await here.browser.sees('577 × 736');
-	await here.browser.sees('kept');
+	await here.browser.sees('saved');
 	assert.equal((await kept(number)).job.borders!.width, 70);
 
 	await here.browser.driver.navigate().refresh();
@@ -152,20 +152,20 @@ test('a stopped server: it is said, typing goes on, and all is sent when it is b
 	await here.browser.open(`/jobs/${number}?at=window`);
 	await here.stop();
 	await here.browser.type('Border width', '81');
-	await here.browser.sees('no connection to the server: what you type is kept in this browser');
+	await here.browser.sees('no connection to the server: entries are saved in this browser');
 	await here.browser.type('Wider at the bottom by', '14');
 	await here.browser.sees('599 × 762');
 	await here.startAgain();
-	await here.browser.sees('rev 2 · kept');
+	await here.browser.sees('rev 2 · saved');
 	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 81, weight: 14 });
 
 	await here.stop();
 	await here.browser.type('Border width', '83');
-	await here.browser.sees('no connection to the server: what you type is kept in this browser');
+	await here.browser.sees('no connection to the server: entries are saved in this browser');
 	await here.browser.driver.get('about:blank');
 	await here.startAgain();
 	await here.browser.open(`/jobs/${number}?at=window`);
-	await here.browser.sees('rev 3 · kept');
+	await here.browser.sees('rev 3 · saved');
 	assert.equal((await kept(number)).job.borders!.width, 83);
 });
 
@@ -182,7 +182,7 @@ test('a page that is left while its save is on the way meets no second version o
 	await here.browser.type('Wider at the bottom by', '14');
 	await here.browser.sees('599 × 762');
 	await here.browser.open(`/jobs/${number}?at=window`);
-	await here.browser.sees('rev 3 · kept');
+	await here.browser.sees('rev 3 · saved');
 	assert.doesNotMatch(await here.browser.text(), /two versions/);
 	assert.deepEqual((await kept(number)).job.borders, { way: 'weighted', width: 81, weight: 14 });
 });

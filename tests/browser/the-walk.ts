@@ -19,7 +19,7 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	const { press, type, station, choose, keys, sees, seesNo, heading } = browser;
 
 	await browser.open('/');
-	await sees('Nothing is on the rack yet.');
+	await sees('The rack is empty.');
 	// Asked once, on the first run of a house.
 	await press('Millimetres 402.5 mm');
 	await keys('n');
@@ -38,10 +38,10 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	await press('Four sides');
 	await type('Top', '16 1/4');
 	for (const reading of ['20 3/8', '16 1/4', '20 3/8', '26 1/8']) await keys(Key.ENTER, reading);
-	await type('Highest cockle above the flat', '1/32');
+	await type('Highest cockle', '1/32');
 	// Enter walks on through the tallest part and the image’s fields, which stay empty, and leaves the last.
 	await keys(...Array.from({ length: 6 }, () => Key.ENTER));
-	await heading('What the window may use');
+	await heading('Usable size');
 
 	await keys('1');
 	await heading('Intake');
@@ -60,9 +60,9 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 
 	await station('Guard');
 	await press('choose UV acrylic');
-	await press('Under-mat: ');
+	await press('Back mat: ');
 	await press('choose Cotton museum board, 4-ply');
-	await press('Backing: ');
+	await press('Backing board: ');
 	await press('choose Fluted polypropylene sheet');
 
 	// A board that may not lie there: the remedy fixes it, and can be undone and redone.
@@ -93,11 +93,11 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	await keys(Key.ENTER);
 
 	await station('Wall');
-	await choose('It hangs by', 'Wire');
+	await choose('Hangs from', 'Wire');
 	await press('Two');
 	await press('Lift the mat');
-	await seesNo('it must not reach it');
-	await sees(/kept \d\d:\d\d/);
+	await seesNo('it must not touch');
+	await sees(/saved \d\d:\d\d/);
 
 	// What stands on the paper is what the core plans from the file that was kept.
 	const { job } = (await (await fetch(`${address}/api/jobs/${number}`)).json()) as { job: JobFile };
@@ -117,7 +117,7 @@ export async function walk(browser: Browser, address: string, inTheMiddle: () =>
 	assert.equal(planOf.fits, true);
 	assert.equal(planOf.hang!.hooks.length, 2);
 	await press('Job sheet');
-	await sees('Guide stops, each mat with its back up');
+	await sees('Guide stops, each mat face down');
 	await sees('Salt road, survey sheet');
 	for (const size of [planOf.window!.pack, planOf.window!.opening, planOf.frame!.sight, planOf.frame!.rabbet])
 		await sees(showSize(size, READ));

@@ -11,13 +11,13 @@ const run = <T>(script: string) => here.browser.driver.executeScript<T>(script);
 
 test('an empty day says so', async () => {
 	await here.browser.open('/');
-	await here.browser.sees('Nothing is on the rack yet.');
+	await here.browser.sees('The rack is empty.');
 });
 
-test('the rack: every piece from its plan, all to one scale; the list says what each needs next', async () => {
+test('the rack: every piece from its plan, all to scale; the list says what each needs next', async () => {
 	await here.loadDemo();
 	await here.browser.open('/');
-	await here.browser.sees('13 pieces can go to the bench now:');
+	await here.browser.sees('13 pieces ready for the bench:');
 	await here.browser.sees('K-0101 can’t be framed as planned');
 	// Outer widths in mm over widths in px: one ratio for all.
 	const widths = await run<Record<string, number>>(
@@ -33,7 +33,7 @@ test('the rack: every piece from its plan, all to one scale; the list says what 
 		'K-0116': 675.825
 	}).map(([number, outer]) => widths[number]! / outer);
 	for (const scale of scales) assert.ok(Math.abs(scale / scales[0]! - 1) < 0.02, `${scales.join(', ')}`);
-	await here.browser.sees('Fix what stops it');
+	await here.browser.sees('Clear the stops');
 });
 
 test('a piece is found by number, title or maker, and all are shown again', async () => {
@@ -47,7 +47,7 @@ test('a piece is found by number, title or maker, and all are shown again', asyn
 	await here.browser.sees('No piece found');
 	// A slip of the hand is looked past, and said.
 	await here.browser.open('/?find=sinal+flag');
-	await here.browser.sees('Nothing reads “sinal flag”. These come near.');
+	await here.browser.sees('No match for “sinal flag”. Close matches:');
 	await here.browser.sees('K-0105');
 });
 
@@ -62,14 +62,14 @@ test('a piece opens from the rack, the browser’s back comes to Today, a reload
 	await here.browser.driver.navigate().back();
 	await here.browser.heading('Window');
 	await here.browser.driver.navigate().back();
-	await here.browser.sees('all to one scale');
+	await here.browser.sees('all to scale');
 });
 
 test('a new piece says what it needs, and Enter walks through title, owner, wanted, width and height', async () => {
 	await here.browser.open('/');
 	await here.browser.keys('n');
 	await here.browser.heading('Intake');
-	await here.browser.sees('The drawing comes with the sheet’s first two readings.');
+	await here.browser.sees('Enter width and height to see the drawing.');
 	await here.browser.sees('Still to do, measure: one width and one height of the sheet, or its four sides.');
 	await here.browser.waitFor('the cursor in the title', () =>
 		run<boolean>('return document.activeElement.matches("input") && document.activeElement.value === ""')
@@ -111,9 +111,9 @@ test('what is typed as markup is text everywhere', async () => {
 
 test('an address where nothing is says so and leads back', async () => {
 	await here.browser.open('/jobs/K-9999');
-	await here.browser.sees(/nothing/i);
+	await here.browser.sees(/not found|Nothing/i);
 	await here.browser.press('Today');
-	await here.browser.sees('all to one scale');
+	await here.browser.sees('all to scale');
 });
 
 test('the handbook: chapters, a figure’s paragraph, a rule’s paragraph', async () => {

@@ -148,7 +148,7 @@ test('wall: the file of the open interface in, places and numbered hooks out; a 
 	assert.deepEqual(findings, []);
 	const named = core(['wall', '-'], JSON.stringify({ ...asked, pictures: [{ id: 'a', job: 'K-0101' }, asked.pictures[1]] }));
 	assert.deepEqual([named.status, named.stdout], [2, '']);
-	assert.match(named.stderr, /^pictures\[0\]\.job: Jobs are known to the server alone/);
+	assert.match(named.stderr, /^pictures\[0\]\.job: Only the server knows jobs/);
 });
 
 test('steps: the run of every demo piece, each with what comes before it and what it uses of the cut list; a fault as with plan', () => {

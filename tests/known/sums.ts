@@ -17,7 +17,7 @@ import { sceneOf, VIEWS } from '../../core/views/drawing/views.ts';
 
 export const KNOWN = jobs as unknown as Record<string, JobFile>;
 
-/** For what takes long with each: all of them in `npm test`. */
+/** For what takes long with each: all in `npm test`. */
 export function someKnown(): [string, JobFile][] {
 	return some(Object.entries(KNOWN));
 }

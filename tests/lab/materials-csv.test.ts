@@ -46,11 +46,11 @@ test('sources, withdrawn ones, names with commas and quotes', () => {
 
 test('what is wrong names its line and its column', () => {
 	assert.match(faultsOf('id,name\nx,X\n').join(), /line 1: .*kind is missing/);
-	assert.match(faultsOf('kind,id,name,smell\nboard,x,X,pine\n').join(), /line 1: No material has a “smell”/);
+	assert.match(faultsOf('kind,id,name,smell\nboard,x,X,pine\n').join(), /line 1: No material has “smell”/);
 	assert.match(faultsOf('kind,id,name,thickness\nboard,x,X,2\nboard,y,Y,thick\n').join(), /line 3, thickness: /);
 	assert.match(
 		faultsOf('kind,id,name,uvStoppedPercent\nboard,x,X,90\n').join(),
-		/line 2, uvStoppedPercent: A board has no figure of that name/
+		/line 2, uvStoppedPercent: A board has no such figure/
 	);
 	assert.match(faultsOf('kind,id,name,massPerM2\nboard,x,X,"1,05"\n').join(), /Write 1\.05 with a point/);
 	assert.deepEqual(faultsOf('kind;id;name;thickness\nboard;x;X;2\n'), [], 'semicolons are as good');

@@ -37,7 +37,7 @@ export function maxRectsPeer(job: CuttingJob): PeerPlan | null {
 	);
 }
 
-/** Neither knows of a grain of single blanks: a job turns all of them or none. */
+/** Neither knows of a grain of single blanks: a job turns all or none. */
 const turns = (job: CuttingJob): boolean => job.blanks.every((blank) => blank.turn);
 
 const blanksOf = (job: CuttingJob) =>

@@ -45,7 +45,7 @@ test('a folder of a house is refused in a sentence and left as it is, even on --
 		const number = await keepJob(house.address, workedJob({ title: 'A real piece' }));
 		await house.stop();
 		for (const args of [[], ['--fresh']])
-			assert.match(refused(folder, args), /^The folder \S+ was not made by the demo, and is left as it is\. .+\.$/);
+			assert.match(refused(folder, args), /^The folder \S+ was not made by the demo and is left unchanged\. .+\.$/);
 		const again = await startServer(folder, 0, { FRESH: '1' }).catch((error: Error) => error.message);
 		assert.match(String(again), /was not made by the demo/, 'nor does a setting wipe it');
 		const back = await startServer(folder);

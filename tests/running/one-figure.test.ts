@@ -138,7 +138,7 @@ function textOf(html: string): string {
 			.replace(/<[^>]+>/g, ' ')
 			.replace(/&nbsp;|&#160;|\u00a0/g, ' ')
 			.replace(/K-\d+/g, ' ')
-			.replace(/rev \d+|\d+(\.\d+)? : \d+(\.\d+)?|\b\d+-ply\b|\d+ g\/m²|45°/g, ' ')
+			.replace(/rev \d+|\d+(\.\d+)? : \d+(\.\d+)?|\b\d+-ply\b|\d+ g\/m²|45°|turned 90°/gi, ' ')
 	);
 }
 

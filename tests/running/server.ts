@@ -65,7 +65,8 @@ export async function startServer(folder: string, port = 0, settings: Record<str
 export function send(address: string, method: string, path: string, body: unknown, headers: Record<string, string> = {}) {
 	return fetch(address + path, {
 		method,
-		headers: { 'content-type': 'application/json', ...headers },
+		// A connection that lay idle may be closed just as it is used again.
+		headers: { 'content-type': 'application/json', connection: 'close', ...headers },
 		body: typeof body === 'string' ? body : JSON.stringify(body)
 	});
 }

@@ -60,7 +60,7 @@ onEachDatabase((here) => {
 		assert.equal((await wants(job))[ring], 2);
 		await post(job, { kind: 'done', step: 'hang' });
 		assert.deepEqual(await movements(id), ['arrived 5', `used -2 ${job}`, `returned 2 ${job}`, `used -2 ${job}`]);
-		// Opened again they are screwed off and on: no new ones.
+		// Reopened they are screwed off and on: no new ones.
 		await post(job, { kind: 'reopened', cause: 'dust', minutes: 4 }, { kind: 'done', step: 'hang' });
 		assert.deepEqual(await there(ring), [3]);
 	});
@@ -90,7 +90,7 @@ onEachDatabase((here) => {
 		assert.equal(await sum(), 4, 'what another run missed is not held against this one');
 	});
 
-	test('tape is counted off by whole metres, over all jobs; opened again it is spent anew', async () => {
+	test('tape is counted off by whole metres, over all jobs; reopened it is spent anew', async () => {
 		const TAPE = 'aluminium-laminate';
 		const [first, second] = [await newJob(TAPED), await newJob(TAPED)];
 		const each = (await wants(first))[TAPE]!;

@@ -127,14 +127,14 @@ onEachDatabase((here) => {
 			assert.equal(status, 400);
 			return (body as { faults: { path: string; says: string }[] }).faults.map(({ path, says }) => `${path}: ${says}`);
 		};
-		assert.match((await faultOf([]))[0]!, /At least one/);
-		assert.match((await faultOf([{ ...begun(), id: '1' }]))[0]!, /^events\[0\]\.id: An id is a UUID/);
+		assert.match((await faultOf([]))[0]!, /Send at least one/);
+		assert.match((await faultOf([{ ...begun(), id: '1' }]))[0]!, /^events\[0\]\.id: An id must be a UUID/);
 		assert.match((await faultOf([{ ...begun(), deed: { kind: 'danced' } }]))[0]!, /^events\[0\]\.deed\.kind: /);
 		assert.match((await faultOf([sent({ kind: 'done', step: 'dance' as 'ready' })]))[0]!, /^events\[0\]\.deed\.step: /);
 		assert.match((await faultOf([sent({ kind: 'done', step: 'own:dance:1' as 'ready' })]))[0]!, /^events\[0\]\.deed\.step: /);
 		assert.match((await faultOf([sent({ kind: 'counted', step: 'fit-all', more: 0 })]))[0]!, /deed\.more: /);
 		assert.match((await faultOf([{ ...begun(), deed: { kind: 'begun', rev: 1, more: 1 } }]))[0]!, /deed\.more: /);
-		assert.match((await faultOf([{ ...begun(), ageMs: -5 }]))[0]!, /ageMs: -5 is less than 0/);
+		assert.match((await faultOf([{ ...begun(), ageMs: -5 }]))[0]!, /ageMs: -5 is below 0/);
 		assert.equal((await get(job)).run, 0);
 		const notBegun = await postBench(here.db, job, { events: [done('ready')] }, 0);
 		assert.equal(notBegun.status, 409);

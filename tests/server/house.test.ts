@@ -55,10 +55,10 @@ onEachDatabase((here) => {
 				'house[1].figure',
 				/twice/
 			],
-			[[{ house: 'mm', figure: 'gravity', value: 9 }], 'house[0].figure', /no house figure/],
-			[[{ house: 'yd', figure: 'overlap', value: 6 }], 'house[0].house', /two houses/],
+			[[{ house: 'mm', figure: 'gravity', value: 9 }], 'house[0].figure', /not a shop figure/],
+			[[{ house: 'yd', figure: 'overlap', value: 6 }], 'house[0].house', /Enter mm or in/],
 			[[{ house: 'in', figure: 'fraction', value: 10 }], 'house[0].value', /8, 16 or 32/],
-			[[null], 'house[0].house', /two houses/],
+			[[null], 'house[0].house', /Enter mm or in/],
 			['all', 'house', /./]
 		] as const) {
 			const answer = await put(house, rev);

@@ -189,7 +189,7 @@ onEachDatabase((here) => {
 const request = (body: BodyInit, type = 'application/json', headers: Record<string, string> = {}) =>
 	new Request('http://here/', { method: 'POST', body, headers: { 'content-type': type, ...headers } });
 
-test('bodies: type, size, depth, whole JSON, letters that can be kept', async () => {
+test('bodies: type, size, depth, complete JSON, letters that can be kept', async () => {
 	const status = async (body: BodyInit, type?: string, headers?: Record<string, string>) => {
 		const read = await readJson(request(body, type, headers));
 		return read.ok ? 200 : read.status;

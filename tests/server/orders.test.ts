@@ -201,7 +201,7 @@ onEachDatabase((here) => {
 		assert.deepEqual([late.order.due, late.standing.deliveries], ['2026-12-13', []]);
 		assert.equal((await asked('wrong-size')).standing.deliveries[0]!.width, 1512);
 		const byWord = await ordered();
-		assert.match(fault(await postAsk(here.db, byWord)).says, /ordered by word/);
+		assert.match(fault(await postAsk(here.db, byWord)).says, /ordered by phone/);
 		await supplier.close();
 		assert.equal((await postAsk(here.db, whole.order.id)).status, 503);
 		delete process.env.SUPPLIER_URL;

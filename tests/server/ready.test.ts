@@ -77,7 +77,7 @@ onEachDatabase((here) => {
 		assert.deepEqual([await counts(), await heldBy()], [{ 'Old oak': [1, 1], 'Long ash': [0, 0] }, [`1 Old oak ${number}`]]);
 		assert.deepEqual(faultsOf(await here.post(taking('Old oak'))), [
 			400,
-			`frame.ready: “Old oak” on the shelf: ${number} holds it. Take another, or free it there first.`
+			`frame.ready: “Old oak” on the shelf: ${number} holds it. Use another, or free it there first.`
 		]);
 		const other = await here.kept(workedJob());
 		assert.deepEqual(faultsOf(await here.put(other, taking('Old oak'), 1))[0], 400);

@@ -70,7 +70,7 @@ onEachDatabase((here) => {
 		assert.equal((await postLoggerFile(here.db, '', file)).status, 400);
 		assert.match(
 			((await postLoggerFile(here.db, 'Bad', Buffer.from('time,temperature\n2025-01-01,20\n'))).body as Faulty).faults[0]!.says,
-			/No column of humidity/
+			/No humidity column/
 		);
 		assert.equal((await postRoom(here.db, { name: 'Pantry', begins: '2025-03-01', readings: LOFT.slice(0, 48) })).status, 201);
 		for (const [changes, path] of [
@@ -140,7 +140,7 @@ onEachDatabase((here) => {
 		};
 		const put = (materials: unknown, rev: number) => putList(here.db, 'materials', { materials }, rev);
 		const file = workedJob({ guard: { ...workedJob().guard, underMat: 'loft-rag' } });
-		assert.equal((await here.post(file)).status, 400, 'the shop as it comes has none');
+		assert.equal((await here.post(file)).status, 400, 'the shop default has none');
 		assert.equal((await put([own], 0)).status, 200);
 		assert.equal((await put([], 0)).status, 409);
 		const { number } = (await here.post(file)).body as { number: string };
@@ -152,7 +152,7 @@ onEachDatabase((here) => {
 			touched.jobs.map((job) => job.number),
 			[number]
 		);
-		assert.ok(touched.jobs[0]!.changes.includes('depth of the pack 11.5 mm → 12.5 mm'), touched.jobs[0]!.changes.join());
+		assert.ok(touched.jobs[0]!.changes.includes('pack depth 11.5 mm → 12.5 mm'), touched.jobs[0]!.changes.join());
 		assert.ok(touched.looked >= 2);
 		const gone = (await put([], 1)).body as { materials: WrittenMaterial[] };
 		assert.deepEqual(gone.materials, [{ ...own, withdrawn: true }]);

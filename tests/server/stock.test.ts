@@ -155,7 +155,7 @@ onEachDatabase((here) => {
 			plan: { ...again!.plan, sheets: again!.plan.sheets.map((sheet) => ({ ...sheet, sheet: 'buy 1524 × 1016' })) }
 		});
 		assert.equal(second.status, 409);
-		assert.match(says(second), /none is left to cut, another plan has the rest/);
+		assert.match(says(second), /none is left to cut, another plan has the others/);
 	});
 
 	test('a plan that is given up frees what is not cut; what is cut stays cut', async () => {
@@ -261,7 +261,7 @@ onEachDatabase((here) => {
 		const cuts = sent.plan.sheets[0]!.cuts.length;
 		assert.equal((await putMade(here.db, id, 0, { made: 2, from: 0 })).status, 200);
 		assert.equal((await putMade(here.db, id, 0, { made: 1, from: 2 })).status, 200);
-		assert.match(says(await putMade(here.db, id, 0, { made: 3, from: 2 })), /Somebody else marks this sheet too: 1/);
+		assert.match(says(await putMade(here.db, id, 0, { made: 3, from: 2 })), /Someone else is marking this sheet too: 1/);
 		assert.equal((await putMade(here.db, id, 0, { made: cuts + 1, from: 1 })).status, 400);
 		assert.equal((await putMade(here.db, id, 99, { made: 0, from: 0 })).status, 404);
 		const first = ((await getPlan(here.db, id)).body as KeptPlan).progress[0]!;
@@ -309,7 +309,7 @@ onEachDatabase((here) => {
 			[...marked].sort((one, other) => one - other),
 			'never fewer than before'
 		);
-		assert.match(says(await postToCutter(here.db, id, 0, {})), /Every cut of this sheet is made/);
+		assert.match(says(await postToCutter(here.db, id, 0, {})), /Every cut of this sheet is done/);
 		assert.equal((await postCutSheet(here.db, id, 0, {})).status, 200);
 		assert.equal((await postToCutter(here.db, id, 0, {})).status, 409);
 		await cutter.close();

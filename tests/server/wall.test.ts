@@ -71,7 +71,7 @@ test('what is left out: no things, no groups, a row by its centres with equal ga
 	);
 });
 
-test('inches become millimetres, all of them', () => {
+test('inches become millimetres, all', () => {
 	const read = checkWall(
 		file(
 			{ id: 'b', outer: { width: 10, height: 20 }, hooks: [{ x: 1, down: 2 }] },
@@ -91,26 +91,26 @@ test('every fault with its path', () => {
 	const group = file(other).groups[0]!;
 	const groups = (changes: object) => file(other, { groups: [{ ...group, ...changes }] });
 	for (const [body, says] of [
-		[file(other, { wall: { width: 0, height: 2500, kind: 'masonry' } }), /^wall\.width: 0 is not more than 0/],
-		[file(other, { wall: { width: 1, height: 2500, kind: 'brick' } }), /^wall\.kind: This is one of .masonry/],
-		[file(other, { walls: 1 }), /^walls: This key is not known here/],
-		[file({ id: 'a', outer: other.outer }), /^pictures\[1\]\.id: “a” is there before/],
-		[file({ id: 'b' }), /^pictures\[1\]: Its outer size is missing/],
-		[file({ id: 'b', job: 'K-0101', outer: other.outer }), /^pictures\[1\]: Either its outer size/],
-		[file({ id: 'b', job: 'K-0101', kg: 3 }), /^pictures\[1\]: A job says its own/],
+		[file(other, { wall: { width: 0, height: 2500, kind: 'masonry' } }), /^wall\.width: 0 must be more than 0/],
+		[file(other, { wall: { width: 1, height: 2500, kind: 'brick' } }), /^wall\.kind: Enter one of .masonry/],
+		[file(other, { walls: 1 }), /^walls: This key is not recognised/],
+		[file({ id: 'a', outer: other.outer }), /^pictures\[1\]\.id: “a” is already in the list/],
+		[file({ id: 'b' }), /^pictures\[1\]: Enter its outer size, or its job/],
+		[file({ id: 'b', job: 'K-0101', outer: other.outer }), /^pictures\[1\]: Enter its outer size or its job, not both/],
+		[file({ id: 'b', job: 'K-0101', kg: 3 }), /^pictures\[1\]: A job has its own/],
 		[file({ ...other, kg: -1 }), /^pictures\[1\]\.kg/],
-		[groups({ pictures: ['a', 'c'] }), /^groups\[0\]\.pictures\[1\]: There is no picture “c”/],
-		[groups({ pictures: ['a', 'a'] }), /^groups\[0\]\.pictures\[1\]: “a” hangs somewhere already/],
-		[groups({ pictures: [] }), /^groups\[0\]\.pictures: A group without pictures/],
+		[groups({ pictures: ['a', 'c'] }), /^groups\[0\]\.pictures\[1\]: No picture “c”/],
+		[groups({ pictures: ['a', 'a'] }), /^groups\[0\]\.pictures\[1\]: “a” is already hung elsewhere/],
+		[groups({ pictures: [] }), /^groups\[0\]\.pictures: A group needs at least one picture/],
 		[groups({ from: 3000, to: 200 }), /^groups\[0\]\.to: It runs to the right/],
 		[groups({ line: 'column', from: 800, to: 2200, slope: 0 }), /^groups\[0\]\.to: A column runs down/],
 		[groups({ line: 'column', from: 2200, to: 800, slope: 0.2 }), /^groups\[0\]\.slope: Only a row has a slope/],
 		[groups({ line: 'grid' }), /^groups\[0\]\.columns: This is missing/],
 		[groups({ columns: 2 }), /^groups\[0\]\.columns: Only a grid has columns/],
-		[groups({ align: 'left' }), /^groups\[0\]\.align: This is one of .centre, top, bottom/],
-		[groups({ gap: 'wide' }), /^groups\[0\]\.gap: This is equal, between/],
+		[groups({ align: 'left' }), /^groups\[0\]\.align: Enter one of .centre, top, bottom/],
+		[groups({ gap: 'wide' }), /^groups\[0\]\.gap: Enter equal, between/],
 		[groups({ gap: -5 }), /^groups\[0\]\.gap: /],
-		[file(other, { places: [{ id: 'a', left: 0, centre: 1500 }] }), /^places\[0\]\.id: “a” hangs somewhere already/],
+		[file(other, { places: [{ id: 'a', left: 0, centre: 1500 }] }), /^places\[0\]\.id: “a” is already hung elsewhere/],
 		[{ ...file(other), version: 2 }, /^version: /],
 		[null, /curly brackets/]
 	] as const)

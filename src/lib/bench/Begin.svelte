@@ -11,13 +11,13 @@
 
 <h2>{desk.title}</h2>
 <p class="does">
-	{desk.steps.length} steps{copies > 1 ? `, each for all ${copies} before the next` : ''}. About {showMinutes(work)} of work by the
-	house’s figures{waits.length > 0 ? ', and time to dry:' : '.'}
+	{desk.steps.length} steps{copies > 1 ? `, each for all ${copies} before the next` : ''}. About {showMinutes(work)} of work at shop
+	times{waits.length > 0 ? ', and time to dry:' : '.'}
 </p>
 {#if waits.length > 0}<ul class="does">
 		{#each waits as step (step.id)}<li>{step.title}: {showMinutes(step.waitMinutes ?? 0)}</li>{/each}
 	</ul>{/if}
-<p class="quiet">Space goes on, ← back. Nothing is lost when the page is closed: it goes on from there, on any device.</p>
+<p class="quiet">Space: next, ←: back. Progress is saved: carry on later, on any device.</p>
 
 <style>
 	li {

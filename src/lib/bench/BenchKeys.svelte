@@ -37,7 +37,7 @@
 		onclick={() => (desk.aside = desk.aside === 'wrong' ? null : 'wrong')}>Something is wrong <kbd>X</kbd></button
 	>
 	<button type="button" disabled={!run || !canSay()} onclick={again}
-		>{desk.step?.id === 'centre' ? 'Read again' : 'Say it'} <kbd>R</kbd></button
+		>{desk.step?.id === 'centre' ? 'Measure again' : 'Read aloud'} <kbd>R</kbd></button
 	>
 	<button
 		type="button"

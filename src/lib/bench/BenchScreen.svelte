@@ -94,7 +94,7 @@
 		{#if desk.steps.length === 0}
 			<h2>Nothing to do yet</h2>
 			<p class="does">
-				The steps come with the sheet’s readings and a frame. <a class="anchor" href="/jobs/{desk.number}">Open the job</a>.
+				Measure the sheet and choose a frame first. <a class="anchor" href="/jobs/{desk.number}">Open the job</a>.
 			</p>
 		{:else if !begun}
 			<Begin {desk} />

@@ -35,12 +35,12 @@
 	const drying = (until: number): string =>
 		until <= now
 			? `dry since ${showMoment(until, dates)}`
-			: `till ${showMoment(until, dates)}, ${showMinutes(Math.ceil((until - now) / 60_000))} left`;
+			: `until ${showMoment(until, dates)}, ${showMinutes(Math.ceil((until - now) / 60_000))} left`;
 </script>
 
 {#snippet marks()}<span class="quiet"
-		><span class="swatch full" aria-hidden="true"></span> found by looking
-		<span class="swatch" aria-hidden="true"></span> opened again</span
+		><span class="swatch full" aria-hidden="true"></span> found on inspection
+		<span class="swatch" aria-hidden="true"></span> reopened</span
 	>{/snippet}
 
 <svelte:head><title>Bench · Rare Keep</title></svelte:head>
@@ -53,8 +53,7 @@
 		</header>
 		{#if runs.length === 0}
 			<p>
-				Nothing is at the bench. A job that is ready goes there from its station Bench; <a class="anchor" href="/?shown=ready"
-					>which are ready</a
+				Nothing at the bench. Start a ready job from its Bench station; <a class="anchor" href="/?shown=ready">which are ready</a
 				>.
 			</p>
 		{:else}
@@ -75,7 +74,7 @@
 		{#if lost.length > 0}
 			<div class="lost">
 				<Chart
-					question="What costs minutes at the bench, over all jobs?"
+					question="Where is bench time lost, all jobs?"
 					name="minutes-lost"
 					drawn={lostChart(lost)}
 					height={60 + 34 * lost.length}
@@ -86,16 +85,14 @@
 				/>
 			</div>
 			<h2>What would have prevented it</h2>
-			<p class="quiet">{showMinutes(total)} in all, by the house’s figures of the day: an estimate.</p>
+			<p class="quiet">{showMinutes(total)} in all at that day’s shop times: an estimate.</p>
 			<dl>
 				{#each lost as { cause, minutes, times } (cause)}
 					<dt>{REOPENS[cause].name} <span class="quiet">{times} ×, {showMinutes(minutes)}</span></dt>
 					<dd>{REOPENS[cause].instead}</dd>
 				{/each}
 			</dl>
-		{:else}<p class="quiet">
-				What is found by looking, and every pack that is opened again, is counted here with its minutes.
-			</p>{/if}
+		{:else}<p class="quiet">Faults found on inspection and reopened packs are counted here, with minutes lost.</p>{/if}
 	</main>
 </div>
 

@@ -26,12 +26,12 @@
 	const NAMES: Record<ReadingPlace, string> = {
 		tl: 'top, left',
 		tr: 'top, right',
-		bl: 'foot, left',
-		br: 'foot, right',
+		bl: 'bottom, left',
+		br: 'bottom, right',
 		lt: 'left, top',
-		lb: 'left, foot',
+		lb: 'left, bottom',
 		rt: 'right, top',
-		rb: 'right, foot'
+		rb: 'right, bottom'
 	};
 	/** Readings of this round: empty until they are typed. */
 	let typed = $state<Partial<Record<ReadingPlace, number | null>>>({});
@@ -80,7 +80,7 @@
 			targets: seen.targets,
 			spans: spansOf(seen.opening)
 		});
-		refused = asked.ok ? '' : 'The calliper does not answer. Type what it shows.';
+		refused = asked.ok ? '' : 'No answer from the calliper. Enter its reading.';
 		if (!asked.ok) return;
 		read(place, asked.answer.mm);
 		keep();
@@ -102,10 +102,12 @@
 
 {#if seen && scene}
 	<div class="centring">
-		<section aria-label="Readings" onfocusout={keep} bind:this={fields}>
+		<section aria-label="Measurements" onfocusout={keep} bind:this={fields}>
 			<p>
-				Read the seen border near both ends of each side. Planned: {length(seen.targets.left)} left, {length(seen.targets.right)} right,
-				{length(seen.targets.top)} top, {length(seen.targets.bottom)} foot.
+				Measure the visible border near both ends of each side. Planned: {length(seen.targets.left)} left, {length(
+					seen.targets.right
+				)} right,
+				{length(seen.targets.top)} top, {length(seen.targets.bottom)} bottom.
 			</p>
 			{#key round}
 				<div class="readings">
@@ -120,7 +122,7 @@
 			{/key}
 			<button type="button" class="large" data-key="m" onclick={measure}>From the calliper (simulated) <kbd>M</kbd></button>
 			{#if refused}<p role="alert">{refused}</p>{/if}
-			<button type="button" class="seen-by-readers" data-key="r" onclick={again}>Read again</button>
+			<button type="button" class="seen-by-readers" data-key="r" onclick={again}>Measure again</button>
 			<div role="status" class="says" class:recut={centring && centring.do !== 'push'}>
 				{#if centring}
 					<p class="front">{sentences(centringSays(centring, seen.pack, reader))[0]}</p>

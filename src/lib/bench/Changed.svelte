@@ -1,23 +1,23 @@
 <script lang="ts">
-	/** The plan was changed after the run had begun: what differs, and by which it goes on. */
+	/** The plan has changed after the run had begun: what differs, and by which it goes on. */
 	import { differingSteps } from '$core/views/bench/differing.ts';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
 	const { desk }: { desk: BenchDesk } = $props();
 	const differs = $derived(differingSteps(desk.steps, desk.latest.steps));
-	const WORDS = { gone: 'no longer there', new: 'new', other: 'has other figures' } as const;
+	const WORDS = { gone: 'no longer there', new: 'new', other: 'figures changed' } as const;
 </script>
 
-<h2>The plan was changed</h2>
+<h2>The plan has changed</h2>
 <p class="does">
-	This run goes by revision {desk.run.rev}; the job is at revision {desk.rev} now.
-	{differs.length === 0 ? 'No step differs.' : 'These steps differ:'}
+	This run follows revision {desk.run.rev}; the job is now at {desk.rev}.
+	{differs.length === 0 ? 'No steps differ.' : 'These steps differ:'}
 </p>
 <ul>
 	{#each differs as { step, how } (step.id)}
 		{@const done = desk.run.done.has(step.id)}
 		<li>
-			<strong>{step.title}</strong>: {WORDS[how]}{#if done}, <span class="done">and it is done already</span>{/if}
+			<strong>{step.title}</strong>: {WORDS[how]}{#if done}, <span class="done">already done</span>{/if}
 			{#if how === 'other'}{#each desk.latest.steps.find(({ id }) => id === step.id)?.does ?? [] as line, at (at)}<p
 						class="quiet"
 					>
@@ -28,10 +28,10 @@
 </ul>
 <p class="ways">
 	<button type="button" class="btn preset-filled-brand" onclick={() => desk.did({ kind: 'taken-over', rev: desk.rev })}
-		>Go on by the new plan</button
+		>Use the new plan</button
 	>
 	<button type="button" class="btn preset-outlined-brand" onclick={() => desk.did({ kind: 'stayed', rev: desk.rev })}
-		>Stay with the plan it began with</button
+		>Stay with the old plan</button
 	>
 </p>
 

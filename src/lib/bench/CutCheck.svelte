@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Each part measured once it is cut: as planned, recut, or the plan goes on from what was cut. */
+	import { partName } from '$core/stations/cut/part-name.ts';
 	import { patched } from '$core/job/patch.ts';
 	import type { Step } from '$core/stations/step.ts';
 	import { showSize } from '$core/units/show.ts';
@@ -76,7 +77,7 @@
 		open = null;
 	}
 
-	/** What the plan would be with the mat as it was cut; null where it cannot follow. */
+	/** What the plan would be with the mat as cut; null where it cannot follow. */
 	function followed(part: PartToMeasure, as: Measured) {
 		const patch = fromWhatWasCut(desk.planned.file, desk.planned.job, desk.planned.plan, part, as);
 		if (!patch) return null;
@@ -93,7 +94,7 @@
 	async function follow(part: PartToMeasure, as: Measured) {
 		const next = followed(part, as);
 		if (!next || next.why) return;
-		const kept = await keepNext(desk.number, desk.rev, next.file, `Recomputed from ${part.part} as it was cut`);
+		const kept = await keepNext(desk.number, desk.rev, next.file, `Recalculated from ${part.part} as cut`);
 		if (!kept.ok) {
 			refused = kept.says;
 			return;
@@ -109,7 +110,7 @@
 		{@const checked = known ? cutChecked(part, known, reader) : null}
 		<li class:off={checked && !checked.good}>
 			<div class="line">
-				<span class="name">{part.part}</span>
+				<span class="name">{partName(part.part)}</span>
 				<span class="figures"
 					>{showSize(part.planned, reader)}{#if part.opening}<span class="window">window {showSize(part.opening, reader)}</span
 						>{/if}</span
@@ -132,23 +133,23 @@
 							onread={(mm) => (typed = { ...typed, [field]: mm })}
 						/>{/each}
 					<p class="ways">
-						<button type="submit" class="btn preset-filled-brand" disabled={!measured}>Keep what was measured</button>
-						<button type="button" class="btn preset-quiet" onclick={() => (open = null)}>leave it</button>
+						<button type="submit" class="btn preset-filled-brand" disabled={!measured}>Save measurements</button>
+						<button type="button" class="btn preset-quiet" onclick={() => (open = null)}>cancel</button>
 					</p>
 				</form>
 			{:else if known && checked}
 				<p role="status" class:good={checked.good}>{showSize(known, reader)}: {checked.says}</p>
 				{#if !checked.good}
 					{@const next = followed(part, known)}
-					{#if next?.why}<p>It can’t go on from what was cut: {next.why} Recut it.</p>
+					{#if next?.why}<p>It can’t continue from this cut: {next.why} Recut it.</p>
 					{:else if next}<p class="ways">
 							<button type="button" class="btn preset-outlined-brand" onclick={() => follow(part, known)}
-								>Go on from what was cut</button
+								>Replan from this cut</button
 							>
 							<span class="quiet"
 								>{next.moves.length === 0
-									? 'No step changes.'
-									: `It becomes the next revision; these change: ${next.moves.map((one) => one.step.title).join(', ')}.`}</span
+									? 'No steps change.'
+									: `This makes a new revision; these change: ${next.moves.map((one) => one.step.title).join(', ')}.`}</span
 							>
 						</p>{/if}
 				{/if}

@@ -25,30 +25,30 @@
 		<dd>{showDate(ended, 'moment', page.data.dates as DateLanguage)}</dd>
 	</div>
 	<div>
-		<dt>From begin to end</dt>
+		<dt>Total time</dt>
 		<dd>{showMinutes((ended - desk.run.begunAt) / 60_000)}</dd>
 	</div>
 	<div>
-		<dt>Looks for dust</dt>
+		<dt>Dust checks</dt>
 		<dd>{rounds}</dd>
 	</div>
 	<div>
-		<dt>Opened again</dt>
+		<dt>Reopened</dt>
 		<dd>{desk.run.reopened.length === 0 ? 'never' : desk.run.reopened.map(({ cause }) => REOPENS[cause].name).join(', ')}</dd>
 	</div>
 	{#if desk.run.minutesLost > 0}<div>
-			<dt>Lost with it</dt>
-			<dd>{showMinutes(desk.run.minutesLost)}, by the house’s figures</dd>
+			<dt>Time lost</dt>
+			<dd>{showMinutes(desk.run.minutesLost)}, at shop times</dd>
 		</div>{/if}
 	{#each forced as { title, why } (title)}<div>
 			<dt>{title}</dt>
-			<dd>done though it was locked: {why}</dd>
+			<dd>lock overridden: {why}</dd>
 		</div>{/each}
 </dl>
 <p class="ways">
-	<a class="anchor" href="/jobs/{desk.number}?at=record">The record of {desk.number}</a>
-	<a class="anchor" href="/bench">What costs minutes at the bench</a>
-	<button type="button" class="btn preset-outlined-brand" onclick={() => desk.begin()}>Begin once more</button>
+	<a class="anchor" href="/jobs/{desk.number}?at=record">Record of {desk.number}</a>
+	<a class="anchor" href="/bench">Where bench time is lost</a>
+	<button type="button" class="btn preset-outlined-brand" onclick={() => desk.begin()}>Start again</button>
 </p>
 
 <style>

@@ -12,7 +12,7 @@
 </script>
 
 <form onsubmit={force}>
-	<label for="force">Why it is done all the same</label>
+	<label for="force">Reason for overriding the lock</label>
 	<!-- svelte-ignore a11y_autofocus -->
 	<input id="force" class="input" maxlength="300" autocomplete="off" autofocus bind:value={reason} />
 	<button type="submit" class="btn preset-outlined-brand" disabled={reason.trim() === ''}>Do it anyway</button>

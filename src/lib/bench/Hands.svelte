@@ -14,13 +14,10 @@
 </script>
 
 <form onsubmit={take}>
-	{#if initials.known.length > 1}<button
-			type="button"
-			class="who"
-			onclick={() => initials.turn()}
-			title="I: the next who works here">{initials.now}</button
+	{#if initials.known.length > 1}<button type="button" class="who" onclick={() => initials.turn()} title="I: next person"
+			>{initials.now}</button
 		>{:else if initials.now}<span class="who">{initials.now}</span>{/if}
-	<label for="initials" class="seen-by-readers">Initials of who works here</label>
+	<label for="initials" class="seen-by-readers">Your initials</label>
 	<input
 		id="initials"
 		class="input"

@@ -29,7 +29,7 @@
 				.join(', ')}. {REOPENS[rounds.at(-1)?.cause ?? 'dust'].instead}
 		</p>{/if}
 	{#if reopens >= 2 && !sealed}<p>
-			Opened again {reopens} times: an edge seal keeps out what the frame sheds. It is set under Guard.
+			Reopened {reopens} times: an edge seal keeps frame dust out. Set it in Guard.
 		</p>{/if}
 </section>
 

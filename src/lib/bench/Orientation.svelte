@@ -16,7 +16,7 @@
 			class="large"
 			data-key="y"
 			aria-pressed={answer === true}
-			onclick={() => desk.did({ kind: 'answered', step: step.id, yes: true })}>Yes, looked at from the front <kbd>Y</kbd></button
+			onclick={() => desk.did({ kind: 'answered', step: step.id, yes: true })}>Yes, checked from the front <kbd>Y</kbd></button
 		>
 		<button
 			type="button"
@@ -26,8 +26,8 @@
 			onclick={() => desk.did({ kind: 'answered', step: step.id, yes: false })}>No <kbd>N</kbd></button
 		>
 	</div>
-	{#if answer === false}<p role="status">Turn the mark round first. If the pack is upside down, use “Something is wrong”.</p>
-	{:else if answer === undefined}<p class="quiet">It goes on once this is answered.</p>{/if}
+	{#if answer === false}<p role="status">Correct the mark first. If the pack is upside down, use “Something is wrong”.</p>
+	{:else if answer === undefined}<p class="quiet">Answer this to continue.</p>{/if}
 </fieldset>
 
 <style>

@@ -28,14 +28,14 @@
 	{#each SIDES as [side, name] (side)}
 		{@const sum = desk.run.photographs.get(side)}
 		<figure>
-			{#if sum}<img src="/api/pictures/{sum}" alt="{name}, as it was photographed" />{/if}
+			{#if sum}<img src="/api/pictures/{sum}" alt="{name}, photographed" />{/if}
 			<figcaption class="ways">
 				<FileField
-					label={sum ? `${name}: another photograph` : `${name}: photograph it`}
+					label={sum ? `${name}: replace photograph` : `${name}: photograph it`}
 					accept={{ 'image/*': ['.jpg', '.jpeg', '.png', '.webp'] }}
 					onfile={(file) => void take(side, file)}
 				/>
-				{#if busy === side}<span role="status">Keeping it.</span>{/if}
+				{#if busy === side}<span role="status">Saving it.</span>{/if}
 			</figcaption>
 		</figure>
 	{/each}

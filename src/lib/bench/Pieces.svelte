@@ -16,7 +16,7 @@
 			>All {step.pieces} are done <kbd>A</kbd></button
 		>
 		<button type="button" class="btn preset-quiet" data-key="-" disabled={through === 0} onclick={() => desk.count(step, -1)}
-			>One less <kbd>−</kbd></button
+			>One fewer <kbd>−</kbd></button
 		>
 	</p>
 </div>

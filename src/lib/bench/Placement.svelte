@@ -20,7 +20,7 @@
 	}
 </script>
 
-<section aria-label="Where it lies">
+<section aria-label="Position as placed">
 	{#each places as place (place.window)}
 		{@const laid = desk.run.laid.get(place.window)}
 		{@const checked = laid ? laidChecked(place, laid, reader) : null}

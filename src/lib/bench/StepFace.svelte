@@ -49,7 +49,7 @@
 			.filter((take) => take.step === step.id)
 			.map(({ name, amount, unit, place }) => {
 				const much = unit === 'm' ? `${lengthOf(amount)} of` : `${amount} ×`;
-				return `${much} ${inSentence(name)} (${place === null ? 'none in stock' : place || 'no place is written down'})`;
+				return `${much} ${inSentence(name)} (${place === null ? 'none in stock' : place || 'no place recorded'})`;
 			})
 	);
 	const FEET_PER_METRE = 3.28084;
@@ -62,16 +62,16 @@
 	<div class="words">
 		<h2>{step.title}</h2>
 		{#if done}<p class="state">
-				✓ Done {clock(done.at)}{done.by ? `, ${done.by}` : ''}{done.forced ? `, though it was locked: ${done.forced}` : ''}
+				✓ Done {clock(done.at)}{done.by ? `, ${done.by}` : ''}{done.forced ? `, lock overridden: ${done.forced}` : ''}
 				<button type="button" class="btn preset-quiet" onclick={() => desk.did({ kind: 'undone', step: step.id })}
-					>not done after all</button
+					>mark not done</button
 				>
 			</p>
 		{:else if desk.lock}<p class="state locked">
 				Locked. {desk.lock.because}
 				{desk.lock.until === null
 					? `First: ${desk.lock.by.title}.`
-					: `${desk.lock.by.title} is done, and dry at ${clock(desk.lock.until)}.`}
+					: `${desk.lock.by.title} is done, dry at ${clock(desk.lock.until)}.`}
 			</p>{/if}
 		{#if desk.aside === 'force'}<Force {desk} />{/if}
 		{#if step.pieces && !done && !desk.lock}<Pieces {desk} {step} />{/if}
@@ -79,7 +79,7 @@
 		{#if !TOLD.has(step.id)}{#each step.does as line, at (at)}<p class="does">{unbroken(line)}</p>{/each}{/if}
 		{#if Asked && !ASKS_UP.includes(step.id)}<Asked {desk} {step} />{/if}
 		{#if step.waitMinutes && !done}<p class="quiet">
-				Then it waits {showMinutes(step.waitMinutes)}; the clock starts with “Done”.
+				Then let it dry {showMinutes(step.waitMinutes)}; timed from “Done”.
 			</p>{/if}
 		{#if fromStock.length > 0}<p class="quiet">
 				{done ? 'Taken from stock' : 'From stock, taken with “Done”'}: {unbroken(fromStock.join('; '))}.

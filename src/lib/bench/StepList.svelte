@@ -47,7 +47,7 @@
 						>{unbroken(step.title)}{roundsSaid(rounds)}{through > 0
 							? ` · ${through} of ${step.pieces}`
 							: ''}{#if lock && lock.until !== null}<span class="why"
-								>&nbsp;· {lock.by.title} dries till {showClock(lock.until)}</span
+								>&nbsp;· {lock.by.title} dries until {showClock(lock.until)}</span
 							>{/if}{#if lock}<span class="seen-by-readers">, locked</span>{/if}{#if done}<span class="seen-by-readers"
 								>, done</span
 							>{/if}</span

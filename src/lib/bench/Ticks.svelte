@@ -13,7 +13,7 @@
 
 {#if desk.short.length > 0}<div class="short">
 		<p>
-			Short of, by what lies in the shop: <a class="anchor" href="/stock/orders?of={desk.number}">put it on an order</a>
+			Not enough in stock: <a class="anchor" href="/stock/orders?of={desk.number}">order it</a>
 		</p>
 		<p class="items">
 			{desk.short

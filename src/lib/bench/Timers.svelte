@@ -13,7 +13,7 @@
 </script>
 
 {#if shown.length > 0}
-	<ul aria-label="What dries">
+	<ul aria-label="Drying">
 		{#each shown.slice(0, MOST) as wait (`${wait.number} ${wait.step}`)}<li class:dry={wait.until <= desk.now}>
 				{#if wait.number === desk.number}{wait.what}{:else}<a href="/jobs/{wait.number}/bench">{wait.number} {wait.what}</a
 					>{/if}&nbsp;· {left(wait.until)}

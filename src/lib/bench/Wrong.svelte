@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Something is wrong: it is written down, or the pack is opened again, with its cause. */
+	import { inSentence } from '$core/units/in-sentence.ts';
 	import { CAUSES, REOPENS, type Cause } from '$core/views/bench/causes.ts';
 	import { minutesAgain } from '$core/views/bench/locks.ts';
 	import { isUndoneBy } from '$core/views/bench/run.ts';
@@ -34,24 +35,24 @@
 
 <h2>Something is wrong</h2>
 {#if closed && causes.length > 0}
-	<h3>Open it again, because of</h3>
+	<h3>Reopen because of</h3>
 	<ul class="causes">
 		{#each causes as { cause, first, minutes }, at (cause)}
 			<li>
 				<button type="button" data-key={at + 1 < 10 ? at + 1 : undefined} onclick={() => desk.reopen(cause)}
 					><strong
 						>{REOPENS[cause].name}{#if at + 1 < 10}&nbsp;<kbd>{at + 1}</kbd>{/if}</strong
-					><span>from {first.title.toLowerCase()} on, about {showMinutes(minutes)}</span></button
+					><span>from {inSentence(first.title)}, about {showMinutes(minutes)}</span></button
 				>
 			</li>
 		{/each}
 	</ul>
 {/if}
 <form onsubmit={write}>
-	<h3><label for="wrong">Write it down</label></h3>
+	<h3><label for="wrong">Record it</label></h3>
 	<textarea id="wrong" class="textarea" rows="3" maxlength="300" bind:value={says}></textarea>
 	<p class="ways">
-		<button type="submit" class="btn preset-outlined-brand" disabled={says.trim() === ''}>Keep it with this step</button>
+		<button type="submit" class="btn preset-outlined-brand" disabled={says.trim() === ''}>Save to this step</button>
 		<button type="button" class="btn preset-quiet" onclick={() => (desk.aside = null)}>Nothing is wrong</button>
 	</p>
 </form>

@@ -34,6 +34,6 @@ export function say(words: string): void {
 export const canSay = (): boolean => typeof window !== 'undefined' && 'speechSynthesis' in window;
 
 export function asAway(waiting: number): string {
-	const what = waiting === 1 ? 'one entry waits' : `${waiting} entries wait`;
-	return `No connection to the server: what you do is kept in this browser, ${what}. Go on.`;
+	const what = waiting === 1 ? 'one entry waiting' : `${waiting} entries waiting`;
+	return `No connection to the server: entries are saved in this browser, ${what}. Go on.`;
 }

@@ -1,4 +1,4 @@
-/** Minutes lost at the bench by cause, the most first: found by looking, and by opening again. */
+/** Minutes lost at the bench by cause, the most first: found on inspection, and by opening again. */
 import { CAUSES, REOPENS, type Cause } from '$core/views/bench/causes.ts';
 import { showMinutes, showNumber } from '$core/units/show.ts';
 import type { LostRow } from '$lib/server/db/bench.ts';
@@ -41,10 +41,10 @@ export function lostChart(lost: readonly Lost[]): Drawn {
 				axisLabel: { ...AXIS.axisLabel, color: INK, fontSize: 13 }
 			},
 			series: [
-				bar('found by looking', { color: ACCENT }, ({ looked }) => looked),
+				bar('found on inspection', { color: ACCENT }, ({ looked }) => looked),
 				{
 					// Told apart without colour: an outline.
-					...bar('opened again', { color: 'transparent', borderColor: INK, borderWidth: 1.5 }, ({ reopened }) => reopened),
+					...bar('reopened', { color: 'transparent', borderColor: INK, borderWidth: 1.5 }, ({ reopened }) => reopened),
 					label: {
 						...TEXT,
 						show: true,
@@ -54,7 +54,7 @@ export function lostChart(lost: readonly Lost[]): Drawn {
 				}
 			]
 		},
-		head: ['cause', 'times', 'found by looking, minutes', 'opened again, minutes', 'minutes'],
+		head: ['cause', 'times', 'found on inspection, minutes', 'reopened, minutes', 'minutes'],
 		rows: lost.map(({ cause, times, looked, reopened, minutes }) => [
 			REOPENS[cause].name,
 			String(times),

@@ -10,14 +10,14 @@ export async function keptPhotograph(file: File): Promise<KeptPhotograph> {
 	try {
 		smaller = await shrunk(file);
 	} catch {
-		return { ok: false, says: 'This is no picture that can be opened. Take a JPEG, a PNG or a WebP.' };
+		return { ok: false, says: 'This picture can’t be opened. Use a JPEG, PNG or WebP.' };
 	}
 	try {
 		const response = await fetch('/api/pictures', { method: 'POST', headers: { 'content-type': smaller.type }, body: smaller });
 		if (response.ok) return { ok: true, sum: ((await response.json()) as { sum: string }).sum };
-		return { ok: false, says: 'The server did not take it.' };
+		return { ok: false, says: 'The server refused it.' };
 	} catch {
-		return { ok: false, says: 'No connection to the server: photograph it again when it is back.' };
+		return { ok: false, says: 'No connection to the server: photograph it again once connected.' };
 	}
 }
 

@@ -14,13 +14,13 @@
 	const used = ({ amount, unit }: MaterialLine): string => `${showNumber(amount, UNITS[unit].places)} ${UNITS[unit].word}`.trim();
 	const each = ({ each: price, unit }: MaterialLine): string =>
 		price === null ? '' : `${money(price)}${UNITS[unit].word ? ` / ${UNITS[unit].word}` : ' each'}`;
-	const figure = (name: keyof House): string => `/house/figures?find=${name}`;
+	const figure = (name: keyof House): string => `/shop/defaults?find=${name}`;
 </script>
 
 <table class="table">
 	<thead
 		><tr
-			><th scope="col">Materials</th><th scope="col" class="right">Used</th><th scope="col" class="right">Cut away</th><th
+			><th scope="col">Materials</th><th scope="col" class="right">Used</th><th scope="col" class="right">Waste</th><th
 				scope="col"
 				class="right price">Price</th
 			><th scope="col" class="right">Cost</th></tr
@@ -37,7 +37,7 @@
 			</tr>
 		{/each}
 		<tr>
-			<th scope="row"><a class="anchor" href={figure('sundriesCents')}>Tissue, paste, screws and the like</a></th>
+			<th scope="row"><a class="anchor" href={figure('sundriesCents')}>Sundries: tissue, paste, screws</a></th>
 			<td></td><td></td><td class="price"></td>
 			<td class="right figures">{money(cost.sundries)}</td>
 		</tr>
@@ -51,7 +51,7 @@
 	>
 </table>
 {#if cost.unpriced.length > 0}<p class="unpriced">
-		Not counted, for want of a price: {cost.unpriced.join('; ')}. <a class="anchor" href="/stock/materials">Set prices</a>
+		Not included, no price: {cost.unpriced.join('; ')}. <a class="anchor" href="/stock/materials">Set prices</a>
 	</p>{/if}
 <table class="table">
 	<thead
@@ -82,7 +82,7 @@
 <dl>
 	<dt>Cost</dt>
 	<dd class="figures">{money(cost.sums.cost)}</dd>
-	<dt><a class="anchor" href={figure('marginPercent')}>{showNumber(house.marginPercent, 1)} % added</a></dt>
+	<dt><a class="anchor" href={figure('marginPercent')}>{showNumber(house.marginPercent, 1)} % markup</a></dt>
 	<dd class="figures">{money(cost.sums.margin)}</dd>
 	<dt><a class="anchor" href={figure('taxPercent')}>{showNumber(house.taxPercent, 1)} % tax</a></dt>
 	<dd class="figures">{money(cost.sums.tax)}</dd>

@@ -35,7 +35,7 @@
 		[
 			plan.frame ? `${showSize(plan.frame.outer, job.reader)} ${job.reader.unit} outside` : '',
 			plan.grade.known ? gradeSaid(plan.grade) : '',
-			job.copies > 1 ? `${job.copies} alike` : ''
+			job.copies > 1 ? `${job.copies} the same` : ''
 		].filter(Boolean)
 	);
 
@@ -83,14 +83,14 @@
 			{#if cost.known}
 				<CostLines {cost} {money} reader={job.reader} house={shop.house} />
 			{:else}
-				<p class="empty">The cost comes with what is missing: {plan.open.map(({ needs }) => needs).join(', ') || 'a frame'}.</p>
+				<p class="empty">To see the cost: {plan.open.map(({ needs }) => needs).join(', ') || 'a frame'}.</p>
 			{/if}
 		</section>
 		<section class="others" aria-label="Other grades and prices">
 			{#if refused}<p class="refused" role="alert"><Sign of="stop" /> {refused}</p>{/if}
 			{#if cost.known && plan.grade.known}
 				<h2>The same piece at other grades</h2>
-				{#if desk.broken}<p class="refused">This could not be looked for. Load the page again.</p>
+				{#if desk.broken}<p class="refused">Other grades could not be planned. Reload the page.</p>
 				{:else if desk.others}
 					{#each desk.others as offer (offer.grade)}<OtherGrade
 							{offer}
@@ -100,7 +100,7 @@
 							ontake={take}
 						/>{/each}
 				{:else}<p class="quiet">Looking…</p>{/if}
-			{:else if cost.known}<p class="quiet">Other grades are compared once layers and hold are decided.</p>{/if}
+			{:else if cost.known}<p class="quiet">Decide layers and hold to compare grades.</p>{/if}
 			{#if cost.known}<UnderPrice
 					{desk}
 					reached={plan.grade.reached}

@@ -21,8 +21,7 @@
 	<h3>{name}</h3>
 	{#if 'barredBy' in offer}
 		<p class="quiet">
-			No choice of materials reaches it: <a class="anchor" href="/handbook/findings#{offer.barredBy}">{offer.barredBy}</a> stands in
-			the way.
+			No materials reach it: <a class="anchor" href="/handbook/findings#{offer.barredBy}">{offer.barredBy}</a> prevents it.
 		</p>
 	{:else}
 		{@const more = offer.cost.sums.total - than}
@@ -35,7 +34,7 @@
 		</ul>
 		{#each offer.cautions as caution (caution)}<p class="brings"><Sign of="caution" size={11} /> {caution}</p>{/each}
 		<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => ontake(offer.patch)}
-			>Make it {name}</button
+			>Change to {name}</button
 		>
 	{/if}
 </article>

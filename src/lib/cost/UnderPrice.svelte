@@ -20,7 +20,7 @@
 	const id = $props.id();
 	let typed = $state('');
 	const fault = $derived(
-		typed.trim() === '' || typeof readCents(typed) === 'number' ? '' : 'Not an amount. Write it as 250 or 249.50.'
+		typed.trim() === '' || typeof readCents(typed) === 'number' ? '' : 'Not an amount. Enter it as 250 or 249.50.'
 	);
 
 	function take(text: string) {
@@ -28,12 +28,12 @@
 		const cents = readCents(text);
 		desk.askUnder(typeof cents === 'number' && cents > 0 ? cents : null);
 	}
-	/** Given up only where it does not become better. */
+	/** Differences only where it does not become better. */
 	const isBetter = (grade: Grade): boolean => reached === null || GRADES.indexOf(grade) < GRADES.indexOf(reached);
 </script>
 
 <h2>Under a price</h2>
-<label for={id}>Most it may cost, tax included</label>
+<label for={id}>Maximum price, with tax</label>
 <input
 	{id}
 	class="input figures"
@@ -50,27 +50,25 @@
 	{:else if desk.under}
 		{@const { offer, changes, least } = desk.under}
 		{#if !offer}
-			<p>Nothing is under this price: the least that was found costs {money(least)}.</p>
+			<p>Nothing fits this price: the cheapest found is {money(least)}.</p>
 		{:else if changes.length === 0 && offer.patch.length === 0}
-			<p>As it stands it costs {money(than)}: nothing has to be given up.</p>
+			<p>It already costs {money(than)}: no changes needed.</p>
 		{:else}
 			<article>
 				<p class="price figures">{money(offer.cost.sums.total)} <span>{GRADE_NAMES[offer.grade]}</span></p>
 				{#if offer.outer}<p class="quiet figures">{showSize(offer.outer, reader)} {reader.unit} outside</p>{/if}
-				<h3>{isBetter(offer.grade) ? 'Changed' : 'Given up'}</h3>
+				<h3>{isBetter(offer.grade) ? 'Changed' : 'Differences'}</h3>
 				<ul>
 					{#if reached && offer.grade !== reached}<li>{GRADE_NAMES[offer.grade]} in place of {GRADE_NAMES[reached]}</li>{/if}
 					{#each changes as change (change)}<li>{change}</li>{/each}
 				</ul>
 				{#if offer.cautions.length > 0}
-					<h3>Cautions that come with it</h3>
+					<h3>Cautions with it</h3>
 					<ul>
 						{#each offer.cautions as caution (caution)}<li>{caution}</li>{/each}
 					</ul>
 				{/if}
-				<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => ontake(offer.patch)}
-					>Make it so</button
-				>
+				<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => ontake(offer.patch)}>Apply</button>
 			</article>
 		{/if}
 	{/if}

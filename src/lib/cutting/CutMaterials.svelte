@@ -24,7 +24,7 @@
 <div class="part">
 	<h2>Materials</h2>
 	{#if plans.length > 0}
-		<ul class="materials kept" aria-label="Kept plans">
+		<ul class="materials kept" aria-label="Saved plans">
 			{#each plans as plan (plan.id)}
 				<li>
 					<a href="/cutting/{plan.id}">

@@ -30,7 +30,7 @@
 		Cuts{#if sheet.count > 1}, the same on {sheet.count} sheets{/if}
 	</h2>
 </div>
-{#if rows.length === 0}<p>Nothing is cut: it is used as it is.</p>{/if}
+{#if rows.length === 0}<p>No cuts: used as it is.</p>{/if}
 <ol>
 	{#each rows as { cut: row, runs, gives } (row.order)}
 		<li class:here={cut === row.order}>
@@ -46,15 +46,13 @@
 <div class="keep">
 	{@render children()}
 	<p class="quiet">
-		{isInShop
-			? 'Its sheets are reserved: no other plan takes them.'
-			: 'Nothing of it is in the shop yet; its parts are taken by this plan.'}
+		{isInShop ? 'Its sheets are reserved for this plan.' : 'Not in the shop yet; this plan’s parts are assigned.'}
 	</p>
 </div>
 <p class="quiet">
 	{isStick
-		? 'The stop is set to the long points, from the end that was cut before.'
-		: 'The fence is set to the part left of the blade, or above it. Every cut goes through its whole piece.'}
+		? 'Set the stop to the long points, from the last cut end.'
+		: 'Set the fence to the part left of the blade, or above it. Every cut goes right through its part.'}
 </p>
 <div class="files">
 	{#if scene}

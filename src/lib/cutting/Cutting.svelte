@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Cutting: open jobs’ blanks on sheets and offcuts, the cuts in their order, each with its fence. */
+	import { blankName } from '$core/stations/cut/part-name.ts';
 	import { onDestroy, onMount, untrack } from 'svelte';
 	import type { CuttingJob, CuttingPlan } from '$core/nesting/figures.ts';
 	import { cuttingJobOf, lotsOf, type InStock } from '$core/nesting/offer.ts';
@@ -174,10 +175,10 @@
 	<Bar here="Cutting">
 		<div class="actions">
 			{#if run.running}
-				<div class="working"><Working label="Looking for better plans" done={run.settled / Math.max(1, run.asked)} bare /></div>
+				<div class="working"><Working label="Searching for better plans" done={run.settled / Math.max(1, run.asked)} bare /></div>
 				<!-- Stopped before the first plans are there, materials would be left without any. -->
 				{#if run.found.size >= groups.length}
-					<button type="button" class="btn preset-on-bar" onclick={() => run.stop()}>Stop looking</button>
+					<button type="button" class="btn preset-on-bar" onclick={() => run.stop()}>Stop searching</button>
 				{/if}
 			{/if}
 			<button type="button" class="btn preset-on-bar" disabled={sheets.length === 0} onclick={() => print()}
@@ -187,7 +188,7 @@
 	</Bar>
 	<main id="main" class="page">
 		<h1 class="seen-by-readers">Cutting</h1>
-		<section class="what" aria-label="What is cut">
+		<section class="what" aria-label="Parts to cut">
 			<JobsToCut {jobs} {stock} {more} {left} {chosen} onchoose={(numbers) => (chosen = numbers)} />
 			<CutMaterials {groups} {plans} {run} open={open?.key ?? null} groupName={nameOfGroup} {unit} onshow={show} />
 		</section>
@@ -200,14 +201,17 @@
 						{open.from === 'stick'
 							? found.plan.bound.says.replace('full sheet', 'stick').replace('of sheets', 'of sticks')
 							: found.plan.bound.says}{#if !found.settled && run.running}
-							<span class="quiet">Still looking.</span>{/if}
+							<span class="quiet">Still searching.</span>{/if}
 					</p>
 					{#if shares && open.from === 'sheet'}<p class="quiet figures">
-							{showShare(shares.used, 1)} becomes blanks, {showShare(shares.kept, 1)} is kept as offcuts.
+							{showShare(shares.used, 1)} becomes blanks, {showShare(shares.kept, 1)} saved as offcuts.
 						</p>{/if}
 				</div>
 				{#each found.plan.unplaced as left (left.blank)}
-					<p class="unplaced"><Sign of="stop" /> {countSaid(left.count, left.blank, left.blank)}: {left.says}</p>
+					<p class="unplaced">
+						<Sign of="stop" />
+						{countSaid(left.count, blankName(left.blank), blankName(left.blank))}: {left.says}
+					</p>
 				{/each}
 				<ol>
 					{#each sheets as one, index (index)}
@@ -229,15 +233,15 @@
 					{/each}
 				</ol>
 				{#if sheets.length > 0}<p class="quiet">
-						All to one scale, 1 : {(96 / 25.4 / scale).toFixed(1)}{#if open.from === 'stick'}; sticks are drawn wider than they
-							are. The trim of their ends is off already, each mitre takes its slanting kerf{/if}.
+						All to one scale, 1 : {(96 / 25.4 / scale).toFixed(1)}{#if open.from === 'stick'}; sticks are drawn wider than true.
+							Their end trim is already off; each mitre includes its slanting kerf{/if}.
 					</p>{/if}
 			{:else if run.refusal}
 				<p class="unplaced" role="alert"><Sign of="stop" /> {run.refusal}</p>
 			{:else if open}
 				<p class="quiet">Laying out…</p>
 			{:else}
-				<p class="empty">Choose the jobs that are cut together.</p>
+				<p class="empty">Choose jobs to cut together.</p>
 			{/if}
 		</section>
 		<section class="cuts" aria-label="Cuts of the chosen sheet">
@@ -253,9 +257,7 @@
 					cut={openCut}
 					onpoint={(cut) => (openCut = cut)}
 				>
-					<button type="button" class="btn preset-filled-brand" disabled={keeping} onclick={keep}
-						>Keep this plan and cut it</button
-					>
+					<button type="button" class="btn preset-filled-brand" disabled={keeping} onclick={keep}>Save plan and cut</button>
 					{#if refused}<p class="unplaced" role="alert"><Sign of="stop" /> {refused}</p>{/if}
 				</CutsOfSheet>
 				<SheetBlanks

@@ -45,7 +45,7 @@
 
 {#if open.length > 0}
 	<section aria-label="Drop-outs">
-		<h2>Drop-outs, once their windows are cut</h2>
+		<h2>Drop-outs, after cutting windows</h2>
 		{#each open as one (`${one.which} ${one.part}`)}
 			{@const key = `${one.which} ${one.part}`}
 			<fieldset>
@@ -67,7 +67,7 @@
 					/></label
 				>
 				<label
-					><span>where it is put</span>
+					><span>location</span>
 					<input
 						class="input"
 						value={typed[key]?.place ?? ''}
@@ -78,8 +78,8 @@
 					type="button"
 					class="btn preset-outlined-brand"
 					disabled={run.busy}
-					aria-label="Put away the drop-out of {one.part}"
-					onclick={() => putAway(one)}>Put away</button
+					aria-label="Store the drop-out of {one.part}"
+					onclick={() => putAway(one)}>Store</button
 				>
 				{#if unread === key}<p class="unread">{UNREAD}</p>{/if}
 			</fieldset>

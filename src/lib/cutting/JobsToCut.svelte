@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Open jobs that ask for sheets; those that are ticked are cut together. */
+	import { partName } from '$core/stations/cut/part-name.ts';
 	import { asItLies } from '$core/nesting/as-it-lies.ts';
 	import type { InStock } from '$core/nesting/offer.ts';
 	import type { JobParts } from '$lib/server/job-parts.ts';
@@ -25,7 +26,7 @@
 	const lyingReady = (parts: JobParts['parts']): string[] =>
 		parts.flatMap((part) => {
 			const line = asItLies(part, stock);
-			return line ? [`${part.name}${line.place === '' ? '' : ` (${line.place})`}`] : [];
+			return line ? [`${partName(part.name)}${line.place === '' ? '' : ` (${line.place})`}`] : [];
 		});
 
 	function choose(number: string, on: boolean) {
@@ -40,7 +41,7 @@
 		<button type="button" class="btn preset-quiet" onclick={() => onchoose([])}>none</button>
 	</div>
 	{#if jobs.length === 0}
-		<p class="quiet">No open piece asks for board or glazing yet. Measure one, and its blanks come here.</p>
+		<p class="quiet">No open job needs board or glazing yet. Measure one to see its blanks.</p>
 	{/if}
 	<ul class="jobs">
 		{#each jobs as { number, title, stopped, parts, shelf, taken } (number)}
@@ -63,19 +64,19 @@
 				{#if shelf[0]}<a class="ready" href="/jobs/{number}?at=frame"
 						>on the shelf: {shelf[0].name}, {FITS[shelf[0].fits]}{shelf.length > 1 ? `, and ${shelf.length - 1} more` : ''}</a
 					>{/if}
-				{#if lying.length > 0}<p class="ready">cut to size already: {lying.join(', ')}</p>{/if}
+				{#if lying.length > 0}<p class="ready">already cut to size: {lying.join(', ')}</p>{/if}
 			</li>
 		{/each}
 	</ul>
 	{#if left.length > 0}
-		<p class="left-out"><Sign of="stop" size={10} /> Left out, since they can’t be planned:</p>
+		<p class="left-out"><Sign of="stop" size={10} /> Left out, can’t be planned:</p>
 		<ul class="left-out">
 			{#each left as { number, title, fault } (number)}
 				<li><a class="ready" href="/jobs/{number}"><span class="figures">{number}</span> {title}: {fault}</a></li>
 			{/each}
 		</ul>
 	{/if}
-	{#if more}<p class="quiet">The 200 most pressing jobs are listed.</p>{/if}
+	{#if more}<p class="quiet">Only the 200 most urgent jobs are listed.</p>{/if}
 </div>
 
 <style>

@@ -111,7 +111,7 @@
 		<div class="actions">
 			<button type="button" class="btn preset-on-bar" onclick={() => print()}>Print this sheet</button>
 			{#if kept.state === 'open'}<button type="button" class="btn preset-on-bar" disabled={run.busy} onclick={() => run.giveUp()}
-					>Give the rest up</button
+					>Cancel the rest</button
 				>{/if}
 		</div>
 	</Bar>
@@ -119,9 +119,9 @@
 		<section class="sheet" aria-label="The sheet" bind:clientWidth={room.width} bind:clientHeight={room.height}>
 			<div class="by-day"><CutSheet {scene} {scale} cut={next?.cut.order ?? null} /></div>
 		</section>
-		<section class="now" aria-label="What is cut now">
+		<section class="now" aria-label="Cutting now">
 			<h1>{name}</h1>
-			<nav aria-label="Sheets of the plan">
+			<nav aria-label="Sheets in the plan">
 				{#each kept.plan.sheets as one, index (index)}
 					<button
 						type="button"
@@ -138,7 +138,7 @@
 			{#if isCut}
 				<p class="done"><Sign of="settled" /> This {isStick ? 'stick' : 'sheet'} is cut.</p>
 			{:else if kept.state !== 'open'}
-				<p>This plan was given up; the {isStick ? 'stick' : 'sheet'} was not cut.</p>
+				<p>This plan was cancelled; the {isStick ? 'stick' : 'sheet'} was not cut.</p>
 			{:else if next}
 				<NextCut
 					{next}

@@ -30,8 +30,8 @@
 		<span
 			>{progress.stopped}
 			{progress.made === 0
-				? 'No cut is made.'
-				: `${progress.made} of ${of} cuts are made; go on with cut ${progress.made + 1}.`}</span
+				? 'No cuts made.'
+				: `${progress.made} of ${of} cuts made; continue with cut ${progress.made + 1}.`}</span
 		>
 	</p>
 {/if}
@@ -46,16 +46,16 @@
 {:else}
 	<div class="large-keys">
 		<button type="button" class="btn preset-outlined-brand" disabled={made === 0} onclick={() => onstep(-1)}>Back</button>
-		<button type="button" class="btn preset-filled-brand" onclick={() => onstep(1)}>Cut {next.cut.order} is made</button>
+		<button type="button" class="btn preset-filled-brand" onclick={() => onstep(1)}>Cut {next.cut.order} done</button>
 	</div>
-	<p class="quiet">Space or → goes on, ← back.</p>
+	<p class="quiet">Space or →: next, ←: back.</p>
 	{#if cutter}
 		<div class="cutter">
 			<button type="button" class="btn preset-outlined-brand" disabled={busy} onclick={() => oncutter(fail)}
-				>{made === 0 ? 'Send to the cutter' : `The cutter goes on from cut ${next.cut.order}`}</button
+				>{made === 0 ? 'Send to the cutter' : `The cutter continues from cut ${next.cut.order}`}</button
 			>
 			{#if cutter.simulated}<label class="flag"
-					><input type="checkbox" class="checkbox" bind:checked={fail} /> simulated: it fails half-way</label
+					><input type="checkbox" class="checkbox" bind:checked={fail} /> simulated: it fails halfway</label
 				>{/if}
 		</div>
 	{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What lies on the chosen sheet: each blank may stay where it is, be left out, or have its grain along the sheet. */
+	import { blankName } from '$core/stations/cut/part-name.ts';
 	import type { SheetPlan } from '$core/nesting/figures.ts';
 	import type { PartWanted } from '$core/nesting/parts.ts';
 	import type { Unit } from '$core/units/length.ts';
@@ -30,24 +31,24 @@
 	<ul>
 		{#each plan.placed as { blank, turned }, index (index)}
 			<li>
-				<p>{blank} <span class="quiet figures">{sizeOf(blank)}{turned ? ', turned' : ''}</span></p>
+				<p>{blankName(blank)} <span class="quiet figures">{sizeOf(blank)}{turned ? ', turned' : ''}</span></p>
 				<div class="does">
 					<button
 						type="button"
 						class="btn preset-quiet"
 						aria-pressed={stays.includes(index)}
-						aria-label="Keep here {blank}"
+						aria-label="Keep here {blankName(blank)}"
 						onclick={() => onstay(index, !stays.includes(index))}
 						>keep here{#if stays.includes(index)}<span aria-hidden="true">&nbsp;✓</span>{/if}</button
 					>
-					<button type="button" class="btn preset-quiet" aria-label="Leave out {blank}" onclick={() => onleave(blank)}
+					<button type="button" class="btn preset-quiet" aria-label="Leave out {blankName(blank)}" onclick={() => onleave(blank)}
 						>leave out</button
 					>
 					{#if !isStick}<label class="flag"
 							><input
 								type="checkbox"
 								class="checkbox"
-								aria-label="{blank}, grain along the sheet"
+								aria-label="{blankName(blank)}, grain along the sheet"
 								checked={grained.includes(blank)}
 								onchange={({ currentTarget }) => ongrain(blank, currentTarget.checked)}
 							/> grain along</label

@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** What is left of a sheet once its cuts are made: each offcut as it measures and where it is put. */
+	/** What is left of a sheet once its cuts are made: each offcut as it measures and location. */
 	import type { Rect } from '$core/nesting/figures.ts';
 	import type { Unit } from '$core/units/length.ts';
 	import { showLength, showSize } from '$core/units/show.ts';
@@ -49,7 +49,7 @@
 	}}
 >
 	{#if lines.length > 0}
-		<h2>{isStick ? 'Rests, as they measure' : 'Offcuts, as they measure'}</h2>
+		<h2>Offcuts, measured</h2>
 		{#each lines as one, index (index)}
 			{@const planned = offcuts[index]}
 			<fieldset>
@@ -73,11 +73,11 @@
 							aria-invalid={one.keep && readSide(one.height, unit) === null ? 'true' : undefined}
 						/></label
 					>{/if}
-				<label class="place"><span>where it is put</span> <input class="input" bind:value={one.place} /></label>
-				<label class="flag"><input type="checkbox" class="checkbox" bind:checked={one.keep} /> kept</label>
+				<label class="place"><span>location</span> <input class="input" bind:value={one.place} /></label>
+				<label class="flag"><input type="checkbox" class="checkbox" bind:checked={one.keep} /> save</label>
 			</fieldset>
 		{/each}
-	{:else}<p>Nothing is left of it that is worth keeping.</p>{/if}
+	{:else}<p>No offcut worth keeping.</p>{/if}
 	{#if unread}<p class="unread">{UNREAD}</p>{/if}
 	<div class="large-keys">
 		<button type="button" class="btn preset-outlined-brand" onclick={onback}>Back</button>

@@ -7,4 +7,4 @@ export function readSide(text: string, unit: Unit): number | null {
 	return length.ok && length.mm > 0 ? length.mm : null;
 }
 
-export const UNREAD = 'A size is not readable as a length, such as 420 or 16 1/2 in.';
+export const UNREAD = 'One size is not a length. Enter it as 420 or 16 1/2 in.';

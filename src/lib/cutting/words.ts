@@ -6,6 +6,7 @@ import { outcomesOf, type Outcome } from '$core/views/drawing/cut-sheet.ts';
 import { mouldingName } from '$core/shop/mouldings.ts';
 import type { Shop } from '$core/shop/shop.ts';
 import { isToBuy, sourceOf } from '$core/nesting/sources.ts';
+import { blankName } from '$core/stations/cut/part-name.ts';
 import { materialName } from '$core/stations/cut/material-name.ts';
 import type { Unit } from '$core/units/length.ts';
 import { showLength, showSize } from '$core/units/show.ts';
@@ -38,7 +39,7 @@ export function blankWords(parts: readonly PartWanted[], unit: Unit): (id: strin
 	const byId = new Map(parts.map((part) => [part.id, part]));
 	return (id) => {
 		const part = byId.get(id);
-		return { name: id, detail: part ? showSize(part, unit) : '' };
+		return { name: blankName(id), detail: part ? showSize(part, unit) : '' };
 	};
 }
 
@@ -68,9 +69,9 @@ export function cutRows(sheet: { plan: SheetPlan; width: number; height: number;
 }
 
 const SAID: { [Kind in Outcome['kind']]: (outcome: Extract<Outcome, { kind: Kind }>, size: string) => string } = {
-	blank: ({ id }) => id,
+	blank: ({ id }) => blankName(id),
 	offcut: (_, size) => `offcut ${size}`,
-	on: ({ cut }) => `goes on with cut ${cut}`,
+	on: ({ cut }) => `continues with cut ${cut}`,
 	waste: () => 'waste'
 };
 
@@ -79,7 +80,7 @@ export function sheetName({ id, width, height, cost }: SheetStock, place: string
 	const source = sourceOf(id);
 	const from = place === '' ? 'in stock' : `from ${place}`;
 	if (source?.from === 'stick') return `Stick ${showLength(source.length, unit).text}, to buy`;
-	if (isStick) return `${cost === 0 ? 'Rest of a stick' : 'Stick'}, ${showLength(width, unit).text} to use, ${from}`;
+	if (isStick) return `${cost === 0 ? 'Moulding offcut' : 'Stick'}, ${showLength(width, unit).text} to use, ${from}`;
 	const size = showSize({ width, height }, unit);
 	if (source?.from === 'drop-out') return `Drop-out ${size}, from ${source.part}`;
 	return `${cost === 0 ? 'Offcut' : 'Sheet'} ${size}, ${source?.from === 'bought' ? 'to buy' : from}`;

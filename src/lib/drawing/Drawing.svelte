@@ -295,17 +295,12 @@
 	</svg>
 	{#if overlay}
 		<!-- A layer of its own: what is pulled moves without the piece being painted anew. -->
-		<svg
-			class="by-day over"
-			width={space.width}
-			height={space.height}
-			role="group"
-			aria-label="What can be pulled"
-			font-size={label}>{@render overlay({ scale: fitted.scale, place: placeOnScreen, size: space, drawn: `${id}-drawn` })}</svg
+		<svg class="by-day over" width={space.width} height={space.height} role="group" aria-label="Draggable edges" font-size={label}
+			>{@render overlay({ scale: fitted.scale, place: placeOnScreen, size: space, drawn: `${id}-drawn` })}</svg
 		>
 	{/if}
 	<table class="seen-by-readers">
-		<caption>{told.title}: figures of the drawing, in {UNIT_WORDS[reader.unit]}</caption>
+		<caption>{told.title}: figures in the drawing, in {UNIT_WORDS[reader.unit]}</caption>
 		<thead><tr><th scope="col">What</th><th scope="col">Length</th></tr></thead>
 		<tbody>
 			{#each told.dimensions as dimension (dimension.name)}<tr

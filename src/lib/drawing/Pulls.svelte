@@ -285,7 +285,7 @@
 			class="zone"
 			role="button"
 			tabindex="0"
-			aria-label="Zone {zone.name}: arrows move it, with Alt they change its size"
+			aria-label="Zone {zone.name}: arrows move it; with Alt they resize it"
 			onpointerdown={(event) => gripZone(event, zone, false)}
 			onpointermove={follow}
 			onpointerup={letGo}

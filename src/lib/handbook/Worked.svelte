@@ -114,7 +114,7 @@
 			{/each}
 		</ul>
 	{:else}<p class="fault" role="status">{result.says}</p>{/if}
-	{#if isTried}<button type="button" class="btn btn-sm preset-quiet" onclick={() => (typed = {})}>as it was</button>{/if}
+	{#if isTried}<button type="button" class="btn btn-sm preset-quiet" onclick={() => (typed = {})}>reset</button>{/if}
 </div>
 
 <style>

@@ -18,24 +18,24 @@
 
 <section class="all" aria-label="Every back with every seal">
 	<header>
-		<h2>Which back and seal keep it out of the damp?</h2>
+		<h2>Which back and seal keep humidity steady?</h2>
 		{#if job}<button
 				type="button"
 				class="btn preset-outlined-brand"
 				disabled={!run.year || run.progress !== null}
-				onclick={() => keep.keepResult()}>Keep with {job.number}</button
+				onclick={() => keep.keepResult()}>Save with {job.number}</button
 			>{/if}
 	</header>
 	<p class="quiet">{lab.roomName}. Inside, % relative humidity; an estimate.</p>
 	<!-- On a narrow screen it is scrolled, with the keys too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="wide" role="group" aria-label="The table, which scrolls" tabindex="0">
+	<div class="wide" role="group" aria-label="Scrolling table" tabindex="0">
 		<table class="table">
 			<thead>
 				<tr>
 					<th scope="col">Back and seal</th><th scope="col">halfway in</th><th scope="col">lowest</th><th scope="col">highest</th>
 					<th scope="col">steepest week</th><th scope="col">hours above 65 %</th>
-					{#if lab.wallCelsius !== null}<th scope="col">hours the wall is wetted</th>{/if}
+					{#if lab.wallCelsius !== null}<th scope="col">hours of condensation on the wall</th>{/if}
 					<th scope="col">drawn</th>
 				</tr>
 			</thead>
@@ -69,7 +69,7 @@
 		</table>
 	</div>
 	{#if keep.results.length > 0}
-		<h3>Kept with {there(job, 'job').number}</h3>
+		<h3>Saved with {there(job, 'job').number}</h3>
 		<ul>
 			{#each keep.results as one (one.at)}
 				{@const mine = one.result.results.find((result) => result.own)}

@@ -20,7 +20,7 @@
 
 	const roomOptions = $derived([
 		...TYPICAL_ROOMS.map(({ id, name }) => ({ value: id, label: name })),
-		...keep.rooms.map(({ id, name }) => ({ value: `kept ${id}`, label: `Logger: ${name}` })),
+		...keep.rooms.map(({ id, name }) => ({ value: `room ${id}`, label: `Logger: ${name}` })),
 		...(lab.room === 'file' && lab.ownRoom ? [{ value: 'file', label: `File: ${lab.ownRoom.name}` }] : [])
 	]);
 	const places = $derived([
@@ -29,9 +29,9 @@
 	]);
 	const number = (name: string, least: number, most: number) => (text: string) => {
 		const value = Number(text.trim().replace('−', '-'));
-		if (text.trim() === '' || !Number.isFinite(value)) return { ok: false as const, says: 'Write a number, such as 0.7.' };
+		if (text.trim() === '' || !Number.isFinite(value)) return { ok: false as const, says: 'Enter a number, such as 0.7.' };
 		return value < least || value > most
-			? { ok: false as const, says: `${name} is between ${least} and ${most}.` }
+			? { ok: false as const, says: `${name} must be between ${least} and ${most}.` }
 			: { ok: true as const, value };
 	};
 	const inUnit = (mm: number) => (lab.unit === 'mm' ? mm : mm / MM_PER_INCH);
@@ -41,14 +41,14 @@
 	};
 </script>
 
-<aside aria-label="What is looked at">
+<aside aria-label="Compare for">
 	<h1>{job ? job.number : 'A place'}</h1>
-	<p class="quiet">{job ? job.title : 'without a piece of its own'}</p>
+	<p class="quiet">{job ? job.title : 'no piece chosen'}</p>
 	<Combo
 		label="Piece"
 		value={job?.number ?? ''}
 		options={[
-			{ value: '', label: 'none: figures of your own' },
+			{ value: '', label: 'none: your own figures' },
 			...jobs.map(({ number: of, title }) => ({ value: of, label: title, figure: of }))
 		]}
 		onchange={(value) => goto(value ? `/light?job=${value}` : '/light')}
@@ -84,7 +84,7 @@
 			max={12}
 			step={0.5}
 			value={[lab.exposure.monthsPerYear]}
-			aria-label={['Months a year it is shown']}
+			aria-label={['Months a year on show']}
 			onValueChange={({ value }) => value[0] !== undefined && (lab.exposure.monthsPerYear = value[0])}
 		>
 			<Slider.Control>
@@ -95,13 +95,13 @@
 		<div class="presses">
 			<button type="button" class="btn btn-sm preset-quiet" onclick={() => keep.readMeter()}>read the light meter</button>
 		</div>
-		<label class="named">Its name<input class="input" autocomplete="off" maxlength="80" bind:value={lab.placeName} /></label>
+		<label class="named">Name<input class="input" autocomplete="off" maxlength="80" bind:value={lab.placeName} /></label>
 		<div class="presses">
 			<button
 				type="button"
 				class="btn btn-sm preset-quiet"
 				disabled={!lab.placeName.trim() || lab.exposure.sources.length > 1}
-				onclick={() => keep.keepPlace()}>keep this place</button
+				onclick={() => keep.keepPlace()}>save this place</button
 			>
 			{#if job}<button type="button" class="btn btn-sm preset-quiet" onclick={() => keep.usePlace()}
 					>use it for {job.number}</button
@@ -133,7 +133,7 @@
 			<dl>
 				<dt>Size, {lab.unit}</dt>
 				<dd>{showSize(lab.buffer.size, lab.decided?.reader ?? lab.unit)}</dd>
-				<dt>Paper and board before the back</dt>
+				<dt>Paper and board in front of the back</dt>
 				<dd>{showMass(lab.buffer.kg, lab.unit)}</dd>
 			</dl>
 		{:else if job}
@@ -170,7 +170,7 @@
 			onchange={(value) => (lab.wallCelsius = value)}
 		/>
 		<Combo label="Room" value={lab.room} options={roomOptions} onchange={(value) => keep.chooseRoom(value)} />
-		<FileField label="Import a logger’s file" accept={{ 'text/csv': ['.csv'], 'text/plain': ['.txt'] }} {onfile} />
+		<FileField label="Import a logger file" accept={{ 'text/csv': ['.csv'], 'text/plain': ['.txt'] }} {onfile} />
 	</div>
 	<p class="quiet">Estimates for comparing choices, not a promise of years.</p>
 </aside>

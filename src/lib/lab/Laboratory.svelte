@@ -148,15 +148,15 @@
 				{#if lab.ownRoom && !lab.ownRoom.kept}<button
 						type="button"
 						class="btn preset-outlined-brand"
-						onclick={() => keep.keepRoom()}>Keep this room</button
+						onclick={() => keep.keepRoom()}>Save this room</button
 					>{/if}
 			</div>
 		{/if}
 		{#if now.years === null}
-			<p class="dark">No light falls at this place: nothing fades here.</p>
+			<p class="dark">No light here: nothing fades.</p>
 		{:else}
 			<Chart
-				question="How long until a fade can just be seen, behind each glazing?"
+				question="How long until fading is just visible, behind each glazing?"
 				name="years-by-glazing"
 				height={44 + years.length * 33}
 				drawn={yearsChart(years, lab.fade, lab.glazing)}
@@ -173,11 +173,11 @@
 				{showNumber(now.yearly / 1000, 0)} klx h a year reach it: {showNumber(now.budget, 1)} times the yearly budget of
 				{showNumber(yearlyBudget(lab.fade) / 1000, 0)} klx h.
 				{hardly
-					? 'UV glazing hardly helps here: it is the light itself.'
+					? 'UV glazing hardly helps here: visible light does it.'
 					: `With the UV of this place it fades ${showNumber(share, 1)} times faster than without.`}
 			</p>
 			<Chart
-				question="How much of what it can bear is spent, if it is shown part of the year?"
+				question="How much of its light budget is used, shown part of the year?"
 				name="dose-over-a-life"
 				height={250}
 				drawn={doseChart(rotations, life)}
@@ -186,7 +186,7 @@
 		{/if}
 		{#if lab.buffer}
 			<Chart
-				question="What does a year of this room do inside, behind each back?"
+				question="A year in this room: humidity inside, by backing"
 				name="room-year"
 				height={ROOM_HEIGHT}
 				drawn={roomChart(room, lines, span, begins)}
@@ -209,13 +209,13 @@
 				{/snippet}
 			</Chart>
 			<Chart
-				question="How slowly does damp come in, by back and seal?"
-				name="half-time"
+				question="How slowly does humidity get in, by back and seal?"
+				name="halfway after"
 				height={50 + new Set(combinations.map(({ back }) => back)).size * 27}
 				drawn={halfTimeChart(combinations)}
 				says={own
-					? `This pack: half of a change comes in within ${sayDays(own.halfDays)}.`
-					: 'Time for humidity to get halfway in, by back and seal; the table has every figure.'}
+					? `This pack: half of a change gets in within ${sayDays(own.halfDays)}.`
+					: 'Halfway to room humidity after, by back and seal; the table has every figure.'}
 			/>
 			<Combinations {lab} {keep} {shown} onchoose={choose} />
 		{/if}

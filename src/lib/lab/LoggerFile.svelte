@@ -56,7 +56,7 @@
 </script>
 
 <section aria-label="Logger file">
-	<Way label="A logger’s file" names={['Choose it', 'Say which column is which', 'Read it']} at={run.progress === null ? 1 : 2} />
+	<Way label="Logger file" names={['Choose it', 'Choose the columns', 'Read it']} at={run.progress === null ? 1 : 2} />
 	<header>
 		<h2>Which column is which?</h2>
 		<span class="quiet"
@@ -75,7 +75,7 @@
 				onchange={(value) => (there(columns, 'columns').time = Number(value))}
 			/>
 			<Pick
-				label="Clock, in a column of its own"
+				label="Time, if in its own column"
 				value={columns.clock === null ? '' : String(columns.clock)}
 				options={[none, ...options]}
 				onchange={(value) => (there(columns, 'columns').clock = value === '' ? null : Number(value))}
@@ -122,7 +122,7 @@
 			<button type="button" class="btn preset-outlined-brand" onclick={() => run.stop()}>Stop</button>
 		{:else}
 			<button type="button" class="btn preset-filled-brand" disabled={!columns} onclick={read}>Read it</button>
-			<button type="button" class="btn btn-sm preset-quiet" onclick={onclose}>leave it</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={onclose}>cancel</button>
 		{/if}
 	</div>
 </section>

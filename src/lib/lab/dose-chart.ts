@@ -49,7 +49,7 @@ export function doseChart(rotations: readonly Rotation[], lifeYears: number): Dr
 								silent: true,
 								symbol: 'none',
 								lineStyle: { color: '#9c2f2b', type: 'solid', width: 1.4 },
-								label: { ...TEXT, color: '#9c2f2b', formatter: 'a fade can just be seen', position: 'insideStartTop' },
+								label: { ...TEXT, color: '#9c2f2b', formatter: 'fading is just visible', position: 'insideStartTop' },
 								data: [{ yAxis: 1 }]
 							}
 						}

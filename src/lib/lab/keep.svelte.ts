@@ -38,11 +38,11 @@ export class LabKeep {
 		}
 	}
 
-	/** A typical room by its id, or `kept 3`. */
+	/** A typical room by its id, or `room 3`. */
 	async chooseRoom(value: string): Promise<void> {
 		this.refused = '';
 		this.#lab.picked = null;
-		if (!value.startsWith('kept ')) {
+		if (!value.startsWith('room ')) {
 			this.#lab.ownRoom = null;
 			this.#lab.room = value;
 			return;
@@ -53,7 +53,7 @@ export class LabKeep {
 			this.#lab.ownRoom = { ...((await response.json()) as Omit<OwnRoom, 'kept'>), kept: true };
 			this.#lab.room = value;
 		} catch {
-			this.refused = 'This room cannot be loaded: the server does not answer.';
+			this.refused = 'This room can’t be loaded: the server does not answer.';
 		}
 	}
 
@@ -66,7 +66,7 @@ export class LabKeep {
 		this.said = [
 			`${showNumber(rows, 0)} rows from ${from} to ${to}.`,
 			...notes,
-			gaps.length === 0 ? 'No gaps.' : `${named}, filled on a straight line:`
+			gaps.length === 0 ? 'No gaps.' : `${named}, interpolated:`
 		].join(' ');
 	}
 
@@ -78,9 +78,9 @@ export class LabKeep {
 		const answer = await this.#send('/api/rooms', 'POST', { name, begins, readings, gaps });
 		if (!answer) return;
 		this.#lab.ownRoom = { ...room, kept: true };
-		this.#lab.room = `kept ${answer.id}`;
+		this.#lab.room = `room ${answer.id}`;
 		this.rooms = [...this.rooms, { id: there(answer.id, 'id'), name, begins, hours: readings.length, gaps }];
-		this.said = `“${name}” is kept.`;
+		this.said = `“${name}” is saved.`;
 	}
 
 	/** What the year came to stays with the job. */
@@ -98,7 +98,7 @@ export class LabKeep {
 		}));
 		if (!(await this.#send(`/api/jobs/${job.number}/climate`, 'POST', { rev: job.rev, room: roomName.slice(0, 80), results })))
 			return;
-		this.said = `Kept with ${job.number}.`;
+		this.said = `Saved with ${job.number}.`;
 		await this.loadResults();
 	}
 
@@ -119,21 +119,21 @@ export class LabKeep {
 		const { exposure, placeName } = this.#lab;
 		const place = { name: placeName.trim(), ...nth(exposure.sources, 0), monthsPerYear: exposure.monthsPerYear };
 		const response = await fetch('/api/shop/places').catch(() => null);
-		if (!response?.ok) return void (this.refused = 'The server cannot be reached. The place stays here until it answers.');
+		if (!response?.ok) return void (this.refused = 'The server can’t be reached. Your entry stays here until it answers.');
 		const { rev, places } = (await response.json()) as { rev: number; places: (typeof place)[] };
 		const next = [...places.filter(({ name }) => name !== place.name), place];
 		if (!(await this.#send('/api/shop/places', 'PUT', { places: next }, { 'if-match': `"${rev}"` }))) return;
 		this.#lab.places = next;
-		this.said = `“${place.name}” is kept among the shop’s places.`;
+		this.said = `“${place.name}” is saved among the shop’s places.`;
 	}
 
 	async readMeter(): Promise<void> {
 		const { chosenPlace, placeName, exposure } = this.#lab;
 		const read = await readLightMeter(chosenPlace in ROOMS ? chosenPlace : 'living-room');
 		if (!read.ok) return void (this.refused = read.says);
-		this.#lab.placeName = `${placeName.replace(/, read$/, '')}, read`;
+		this.#lab.placeName = `${placeName.replace(/, read$/, '')}, measured`;
 		this.#lab.exposure = { ...exposure, sources: [{ ...nth(exposure.sources, 0), lux: read.lux, uv: read.uv }] };
-		this.said = `Read: ${read.lux} lx, ${read.uv} µW/lm (simulated meter).`;
+		this.said = `Measured: ${read.lux} lx, ${read.uv} µW/lm (simulated meter).`;
 	}
 
 	/** Null when it was not taken; `refused` then says why. */
@@ -147,9 +147,9 @@ export class LabKeep {
 			});
 			const answered = (await response.json()) as Answered;
 			if (response.ok) return answered;
-			this.refused = answered.faults?.[0]?.says ?? 'The server did not take it.';
+			this.refused = answered.faults?.[0]?.says ?? 'The server refused it.';
 		} catch {
-			this.refused = 'The server cannot be reached. What you set stays here until it answers.';
+			this.refused = 'The server can’t be reached. Your settings stay here until it answers.';
 		}
 		return null;
 	}

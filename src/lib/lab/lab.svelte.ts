@@ -39,7 +39,7 @@ export class Lab {
 	width = $state(500);
 	height = $state(700);
 	wallCelsius = $state<number | null>(null);
-	/** Id of a typical room, `kept 3`, or `file`. */
+	/** Id of a typical room, `room 3`, or `file`. */
 	room = $state('loft');
 	ownRoom = $state.raw<OwnRoom | null>(null);
 	/** Which part of the year is drawn: 0 is all of it, 1 to 4 its quarters. */

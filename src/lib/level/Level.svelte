@@ -82,17 +82,17 @@
 		<h1>Level</h1>
 		{#if asks}
 			<p class="quiet ask">
-				On the frame’s top edge, its screen toward you, it says which end is lower. The browser may ask for leave first.
+				On the frame’s top edge, screen toward you, it shows which end is lower. The browser may ask permission.
 			</p>
 			<button type="button" class="btn preset-filled-brand" onclick={allow}>Use it as a level</button>
 		{:else if silent}
 			<p role="status">
-				This device does not say how it is tilted, or is not allowed to. A spirit level on the frame’s top edge does the same.
+				This device has no tilt sensor, or access is blocked. A spirit level on the frame’s top edge does the same.
 			</p>
 		{:else if read === null}
-			<p role="status">Waiting for what it feels …</p>
+			<p role="status">Waiting for the sensor …</p>
 		{:else if tilt === null}
-			<p role="status">Stand it on its edge, its screen toward you, on the frame’s top.</p>
+			<p role="status">Stand it on edge on the frame’s top, screen toward you.</p>
 		{:else}
 			<p class="degrees figures" class:level={Math.abs(tilt) < LEVEL_WITHIN}>{showNumber(Math.abs(tilt), 1)}°</p>
 			<p class="says" role="status">{says}</p>
@@ -103,12 +103,11 @@
 			<p class="ways">
 				<button type="button" class="btn preset-outlined-brand" onclick={setZero}>This edge is level</button>
 				{#if zero !== 0}<button type="button" class="btn preset-quiet" onclick={dropZero}
-						>its own zero again, {showNumber(Math.abs(zero), 1)}° off</button
+						>reset zero, {showNumber(Math.abs(zero), 1)}° off</button
 					>{/if}
 			</p>
 			<p class="quiet">
-				Set its zero on an edge that a spirit level found level: a case or a camera’s bump leans it. It reads to about a tenth of
-				a degree.
+				Set zero on an edge you know is level: a case or camera bump tilts it. Accurate to about a tenth of a degree.
 			</p>
 		{/if}
 	</main>

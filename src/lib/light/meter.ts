@@ -12,9 +12,9 @@ export async function readLightMeter(room: string): Promise<MeterReading> {
 		});
 		const body = (await response.json()) as { lux?: number; uv?: number; faults?: { says: string }[] };
 		if (!response.ok || body.lux === undefined || body.uv === undefined)
-			return { ok: false, says: body.faults?.[0]?.says ?? 'The light meter does not answer. Type what it shows.' };
+			return { ok: false, says: body.faults?.[0]?.says ?? 'The light meter does not answer. Enter its reading.' };
 		return { ok: true, lux: body.lux, uv: body.uv };
 	} catch {
-		return { ok: false, says: 'The light meter cannot be reached. Type what it shows.' };
+		return { ok: false, says: 'The light meter can’t be reached. Enter its reading.' };
 	}
 }

@@ -59,9 +59,9 @@
 		const [point, batch, leadDays] = [count(typed.point), count(typed.batch), count(typed.leadDays)];
 		faults = {
 			...(point === null ? { point: 'Enter a whole number.' } : {}),
-			...(!batch ? { batch: 'A whole number from 1 is wanted here.' } : {}),
+			...(!batch ? { batch: 'Enter a whole number from 1.' } : {}),
 			...(leadDays === null ? { leadDays: 'Enter a whole number of days.' } : {}),
-			...(typeof cents !== 'number' ? { price: 'Not an amount. Write it as 4.50.' } : {}),
+			...(typeof cents !== 'number' ? { price: 'Not an amount. Enter it as 4.50.' } : {}),
 			...(typed.supplier.trim() === '' ? { supplier: 'Enter the supplier.' } : {})
 		};
 		if (Object.keys(faults).length > 0) return;
@@ -75,19 +75,17 @@
 		if (await desk.call('DELETE', `/api/stock/kept/${id}`)) await invalidateAll();
 	}
 	const FIELDS = [
-		['point', 'order again under'],
-		['batch', 'how many at once'],
+		['point', 'reorder below'],
+		['batch', 'order quantity'],
 		['price', 'price of one'],
-		['leadDays', 'days until it comes'],
+		['leadDays', 'lead time, days'],
 		['supplier', 'supplier']
 	] as const;
 </script>
 
-<section aria-label="Kept in stock">
-	<h2>Kept in stock</h2>
-	{#if kept.length === 0}<p class="quiet">
-			Nothing is kept by count yet. What is written below is said here when it runs low.
-		</p>{/if}
+<section aria-label="Stock levels">
+	<h2>Stock levels</h2>
+	{#if kept.length === 0}<p class="quiet">No stock levels set yet. Items added below show here when low.</p>{/if}
 	<ul>
 		{#each kept as one (itemKey(one))}
 			{@const name = itemName(one, shop, unit)}
@@ -108,8 +106,8 @@
 						desk.put({ item: itemOf(one), cents: one.cents, supplier: one.supplier, leadDays: one.leadDays }, one.batch)}
 					>order {one.batch}</button
 				>
-				<button type="button" class="btn preset-quiet" aria-label="Keep no longer: {name}" onclick={() => drop(one.id)}
-					>keep no longer</button
+				<button type="button" class="btn preset-quiet" aria-label="Stop stocking: {name}" onclick={() => drop(one.id)}
+					>stop stocking</button
 				>
 			</li>
 		{/each}
@@ -136,8 +134,7 @@
 		>
 		{#if kind === 'sheet'}<label
 				><span>colour</span><select class="select" aria-label="colour" bind:value={typed.colour}
-					><option value="">as it comes</option>{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}
-							>{colour}</option
+					><option value="">default</option>{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}>{colour}</option
 						>{/each}</select
 				></label
 			>{/if}

@@ -42,9 +42,9 @@
 			const count = shown(line, 'count').trim();
 			if (count === '' || count === '0') return [];
 			const [width, height] = [readLength(shown(line, 'width'), unit), readLength(shown(line, 'height'), unit)];
-			if (!/^\d{1,4}$/.test(count)) fault = `${itemName(line, shop, unit)}: how many is a whole number.`;
+			if (!/^\d{1,4}$/.test(count)) fault = `${itemName(line, shop, unit)}: enter a whole number.`;
 			else if (sized(line) && !(width.ok && (line.kind === 'stick' || height.ok)))
-				fault = `${itemName(line, shop, unit)}: its size is not readable as a length.`;
+				fault = `${itemName(line, shop, unit)}: its size is not a length.`;
 			const size = sized(line)
 				? { width: width.ok ? width.mm : 0, height: line.kind === 'stick' ? line.height : height.ok ? height.mm : 0 }
 				: { width: 0, height: 0 };
@@ -52,7 +52,7 @@
 				{ line: line.line, count: Number(count), ...size, lot: shown(line, 'lot').trim(), place: shown(line, 'place').trim() }
 			];
 		});
-		if (lines.length === 0) fault = 'Write how many came, of one line at least.';
+		if (lines.length === 0) fault = 'Enter how many arrived, on at least one line.';
 		if (fault) return;
 		const after = await desk.call<{ wrong: number[] }>('POST', `/api/orders/${order.id}/came`, { lines });
 		if (!after) return;
@@ -60,7 +60,7 @@
 		desk.said = {
 			...desk.said,
 			[order.id]:
-				wrong.length > 0 ? `Of another size, and still to come: ${wrong.join('; ')}. What came is in stock as it measures.` : ''
+				wrong.length > 0 ? `A different size, still on order: ${wrong.join('; ')}. Arrivals are in stock at measured size.` : ''
 		};
 		typed = {};
 		came = false;
@@ -84,7 +84,7 @@
 			<li>
 				{itemName(line, shop, unit)}
 				<span class="figures"
-					>{line.arrived} of {line.ordered}{countedIn(line, shop)} came{#if line.arrived >= line.ordered}
+					>{line.arrived} of {line.ordered}{countedIn(line, shop)} arrived{#if line.arrived >= line.ordered}
 						<span class="came-sign"><Sign of="settled" size={10} /></span>{/if}</span
 				>
 			</li>
@@ -129,15 +129,15 @@
 				</fieldset>
 			{/each}
 			{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-			<button type="submit" class="btn preset-filled-brand" disabled={desk.busy}>Take it in</button>
-			<button type="button" class="btn preset-quiet" onclick={() => (came = false)}>not yet</button>
+			<button type="submit" class="btn preset-filled-brand" disabled={desk.busy}>Receive</button>
+			<button type="button" class="btn preset-quiet" onclick={() => (came = false)}>cancel</button>
 		</form>
 	{:else}
 		<div class="does">
-			<button type="button" class="btn preset-outlined-brand" onclick={() => (came = true)}>Something came</button>
+			<button type="button" class="btn preset-outlined-brand" onclick={() => (came = true)}>Goods arrived</button>
 			{#if order.ref}<button type="button" class="btn preset-quiet" disabled={desk.busy} onclick={ask}>ask the supplier</button
 				>{/if}
-			<button type="button" class="btn preset-quiet" disabled={desk.busy} onclick={end}>the rest does not come</button>
+			<button type="button" class="btn preset-quiet" disabled={desk.busy} onclick={end}>cancel the rest</button>
 		</div>
 	{/if}
 </article>

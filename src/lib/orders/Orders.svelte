@@ -66,9 +66,9 @@
 	function addByName(event: SubmitEvent) {
 		event.preventDefault();
 		const cents = own.price.trim() === '' ? 0 : readCents(own.price);
-		if (own.name.trim() === '') ownSays = 'Write what it is.';
-		else if (!isWhole(own.count)) ownSays = 'How many is a whole number from 1.';
-		else if (typeof cents !== 'number') ownSays = 'Not an amount. Write it as 4.50.';
+		if (own.name.trim() === '') ownSays = 'Enter what it is.';
+		else if (!isWhole(own.count)) ownSays = 'Enter how many, a whole number from 1.';
+		else if (typeof cents !== 'number') ownSays = 'Not an amount. Enter it as 4.50.';
 		else {
 			ownSays = '';
 			const supplier = own.supplier.trim() || UNKNOWN.supplier;
@@ -98,13 +98,13 @@
 		<h1>Orders</h1>
 		{#if desk.refused}<p class="fault" role="alert"><Sign of="stop" /> {desk.refused}</p>{/if}
 		{#each left as { number, title, fault } (number)}
-			<p><Sign of="stop" /> <a class="anchor" href="/jobs/{number}">{number}</a> {title} is left out: {fault}</p>
+			<p><Sign of="stop" /> <a class="anchor" href="/jobs/{number}">{number}</a> {title} left out: {fault}</p>
 		{/each}
 		<div class="columns">
 			<div>
-				<section aria-label="Short of">
+				<section aria-label="Not in stock">
 					<div class="head">
-						<h2>Short of</h2>
+						<h2>Not in stock</h2>
 						<label
 							><span class="seen-by-readers">Jobs</span>
 							<select class="select" aria-label="Jobs" bind:value={of}>
@@ -114,7 +114,7 @@
 						>
 					</div>
 					{#if short.length === 0}<p class="quiet">
-							{jobs.length === 0 ? 'No open job asks for anything yet.' : 'Nothing: all of it lies in the shop.'}
+							{jobs.length === 0 ? 'No open job needs anything yet.' : 'Nothing: all in stock.'}
 						</p>
 					{:else}
 						<ul class="rows">
@@ -137,7 +137,7 @@
 							{/each}
 						</ul>
 						<button type="button" class="btn preset-outlined-brand all" onclick={() => short.forEach(putShort)}
-							>Put all of it on the order</button
+							>Put everything on the order</button
 						>
 						<p class="quiet">Sheets by a quick plan; Cutting may find a better one.</p>
 					{/if}
@@ -187,7 +187,7 @@
 				</details>
 				{#if desk.lines.length > 0}
 					<section aria-label="To be ordered" class="draft">
-						<h2>To be ordered</h2>
+						<h2>To order</h2>
 						{#each suppliers as name (name)}
 							{@const lines = desk.lines.filter((line) => line.supplier === name)}
 							<h3>{name}</h3>
@@ -204,8 +204,8 @@
 										<button
 											type="button"
 											class="btn preset-quiet"
-											aria-label="Take off {itemName(line.item, shop, unit)}"
-											onclick={() => desk.take(line)}>take off</button
+											aria-label="Remove {itemName(line.item, shop, unit)}"
+											onclick={() => desk.take(line)}>remove</button
 										>
 									</li>
 								{/each}
@@ -215,7 +215,7 @@
 									...lines.map(({ leadDays }) => leadDays)
 								)} days
 							</p>
-							{#if lines.some(({ count }) => !isWhole(count))}<p class="fault">How many is a whole number from 1.</p>{/if}
+							{#if lines.some(({ count }) => !isWhole(count))}<p class="fault">Enter how many, a whole number from 1.</p>{/if}
 							<div class="does">
 								{#if supplier}<button
 										type="button"
@@ -227,7 +227,7 @@
 									type="button"
 									class="btn preset-outlined-brand"
 									disabled={desk.busy || lines.some(({ count }) => !isWhole(count))}
-									onclick={() => desk.order(name, false, mode)}>Ordered by word</button
+									onclick={() => desk.order(name, false, mode)}>Ordered by phone</button
 								>
 								{#if supplier?.simulated}<label class="mode"
 										><span>simulated supplier delivers</span>
@@ -241,7 +241,7 @@
 				{/if}
 				<section aria-label="On order">
 					<h2>On order</h2>
-					{#if open.length === 0}<p class="quiet">Nothing is on its way.</p>{/if}
+					{#if open.length === 0}<p class="quiet">Nothing on order.</p>{/if}
 					{#each open as order (order.id)}<OrderCard {order} {shop} {unit} {dates} {desk} />{/each}
 					{#if closed.length > 0}
 						<h3>Closed</h3>

@@ -58,12 +58,12 @@
 				></tr
 			>{/if}
 		{#if !hang && job.kept.hangers}<tr
-				><th scope="row">hangers that are there{there ? ': from the top, each side' : ''}</th><td
+				><th scope="row">existing hangers{there ? ': from the top, each side' : ''}</th><td
 					>{HANGERS[job.kept.hangers].came}{there ? `; ${there}` : ''}</td
 				></tr
 			>{/if}
 		{#if hang}
-			{#if job.kept.hangers}<tr><th scope="row">hangers</th><td>as they came, looked at</td></tr>{/if}
+			{#if job.kept.hangers}<tr><th scope="row">hangers</th><td>existing, checked</td></tr>{/if}
 			{#if drops}<tr
 					><th scope="row">{drops}</th><td
 						>{text(hang.drop, 'hang.drop')}{onSides || hang.by === 'security' ? `, ${text(hang.inset, 'hang.inset')}` : ''}</td
@@ -72,10 +72,9 @@
 			{#if hang.ring}<tr><th scope="row">{hang.turned ? 'four' : 'two'} of</th><td>{known(shop.rings, hang.ring).name}</td></tr
 				>{/if}
 			{#if hang.strip}<tr
-					><th scope="row">{hang.wallRail ? 'cleat’s rail' : 'strip across the back'}</th><td>{size(hang.strip, 'hang.strip')}</td
-					></tr
+					><th scope="row">{hang.wallRail ? 'frame rail' : 'cross strip'}</th><td>{size(hang.strip, 'hang.strip')}</td></tr
 				>{/if}
-			{#if hang.wallRail}<tr><th scope="row">its rail on the wall</th><td>{size(hang.wallRail, 'hang.wallRail')}</td></tr>{/if}
+			{#if hang.wallRail}<tr><th scope="row">wall rail</th><td>{size(hang.wallRail, 'hang.wallRail')}</td></tr>{/if}
 			{#if hang.wire}
 				<tr
 					><th scope="row">{hang.by} breaking at, cut to</th><td
@@ -89,7 +88,7 @@
 				>
 			{/if}
 			{#if hang.stand}<tr
-					><th scope="row">leg; hinge up; end behind</th><td
+					><th scope="row">leg; hinge height; end behind</th><td
 						>{text(hang.stand.leg, 'hang.stand.leg')}; {text(hang.stand.hinge, 'hang.stand.hinge')}; {text(
 							hang.stand.foot,
 							'hang.stand.foot'
@@ -103,7 +102,7 @@
 				>
 				<tr><th scope="row">{nails}</th><td>{hang.hooks.map((hook) => sideOfCentre(hook.x, job.reader)).join(', ')}</td></tr>{/if}
 			{#if hang.turned}<tr
-					><th scope="row">turned, left side up: down, {nails} above the floor</th><td
+					><th scope="row">turned, left side up: drop, {nails} above the floor</th><td
 						>{text(hang.turned.drop, 'hang.turned.drop')}; {text(nth(hang.turned.hooks, 0).height, 'hang.turned.hooks')}</td
 					></tr
 				>{/if}

@@ -34,7 +34,7 @@
 		<div class="what">
 			<div>
 				<h1>{title}</h1>
-				<p class="quiet">How to keep it</p>
+				<p class="quiet">How to care for it</p>
 				<dl>
 					{#each rows as { name, says } (name)}<dt>{name}</dt>
 						<dd>{says}</dd>{/each}

@@ -33,7 +33,7 @@
 				></tr
 			>
 			<tr
-				><th scope="row">stick needed; rabbet corner to corner</th><td
+				><th scope="row">moulding needed; rabbet diagonal</th><td
 					>{text(there(frame.stick, 'stick'), 'frame.stick')}; {text(there(frame.diagonal, 'diagonal'), 'frame.diagonal')}</td
 				></tr
 			>
@@ -58,18 +58,18 @@
 			><th scope="row"
 				>pack {text(pack.thickness, 'pack.thickness')}, {there(pack.clearance, 'clearance') < 0
 					? 'proud of the frame by'
-					: 'room behind it'}</th
+					: 'clearance'}</th
 			><td>{text(Math.abs(there(pack.clearance, 'clearance')), 'pack.clearance')}</td></tr
 		>
 		{#if frame.depthWithStrips !== undefined}<tr
-				><th scope="row">strips on its back; then from the wall</th><td
+				><th scope="row">strips on its back; total depth</th><td
 					>{text(there(job.frame, 'frame').deepen, 'job.frame.deepen')}; {text(
 						frame.depthWithStrips,
 						'frame.depthWithStrips'
 					)}</td
 				></tr
 			>{/if}
-		{#if points.stay}<tr><th scope="row">{fasteners} that are there</th><td>{points.total}</td></tr>
+		{#if points.stay}<tr><th scope="row">{fasteners} existing</th><td>{points.total}</td></tr>
 		{:else}
 			<tr><th scope="row">{fasteners}, {points.total}: top, bottom each</th><td>{placed('top')}</td></tr>
 			<tr><th scope="row">sides each</th><td>{placed('side')}</td></tr>
@@ -80,10 +80,10 @@
 				><td>{LITE_FIGURES.map((one) => text(there(frame.lite, 'lite')[one], `frame.lite.${one}`)).join(', ')}</td></tr
 			>{/if}
 		{#if job.guard.glazing.family !== 'none'}<tr
-				><th scope="row">glazing lying flat sags by at most</th><td
-					>{text(pack.sag, 'pack.sag')}; air over the piece {text(pack.gap, 'pack.gap')}</td
+				><th scope="row">glazing sag when flat, at most</th><td
+					>{text(pack.sag, 'pack.sag')}; gap over the piece {text(pack.gap, 'pack.gap')}</td
 				></tr
 			>{/if}
-		<tr><th scope="row">it weighs</th><td>{withUnit(there(plan.mass, 'mass').kg, 'mass.kg')}</td></tr>
+		<tr><th scope="row">weight</th><td>{withUnit(there(plan.mass, 'mass').kg, 'mass.kg')}</td></tr>
 	</tbody>
 </table>

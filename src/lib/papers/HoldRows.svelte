@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The job sheet's lines about one hold, as the hand meets it: tabs on the back of the sheet count from its left as it lies. */
+	import { inSentence } from '$core/units/in-sentence.ts';
 	import { hingesAsLaid, staysFaceUp } from '$core/stations/hold/as-laid.ts';
 	import { SIDE_WORDS } from '$core/stations/cut/material-name.ts';
 	import { holdNames } from '$core/stations/hold/names.ts';
@@ -14,7 +15,7 @@
 	const hold = $derived(there(sight.hold, 'hold'));
 	const mark = (mm: number) => text(mm, 'hold.places');
 	const hinges = $derived(isHinge(hold.kind) ? hingesAsLaid(job, sight) : hold.places);
-	const lies = $derived(isHinge(hold.kind) && !staysFaceUp(job) ? 'back up' : 'face up');
+	const lies = $derived(isHinge(hold.kind) && !staysFaceUp(job) ? 'face down' : 'face up');
 </script>
 
 <table>
@@ -27,7 +28,7 @@
 				><th scope="row">at the {SIDE_WORDS[side]}</th><td>{places.map(mark).join(', ')}</td></tr
 			>{/each}
 		{#if isHinge(hold.kind) || hold.kind === 'corners'}<tr
-				><th scope="row">{hold.kind === 'corners' ? 'legs of a pocket' : 'each on the sheet'}</th><td
+				><th scope="row">{hold.kind === 'corners' ? 'pocket sides' : 'each on the sheet'}</th><td
 					>{text(hold.size.width, 'hold.size.width')} × {text(hold.size.height, 'hold.size.height')}</td
 				></tr
 			>{/if}
@@ -47,10 +48,10 @@
 			>{/if}
 		{#if isHinge(hold.kind)}<tr
 				><th scope="row">held with; load of each</th><td
-					>{hold.tissue ? `tissue of ${withUnit(hold.tissue, 'hold.tissue')}, ` : ''}{job.hold.adhesive.name.toLowerCase()}; {showShare(
+					>{hold.tissue ? `tissue of ${withUnit(hold.tissue, 'hold.tissue')}, ` : ''}{inSentence(job.hold.adhesive.name)}; {showShare(
 						hold.loadKPa,
 						hold.workingKPa
-					)} of what it may carry</td
+					)} of its limit</td
 				></tr
 			>{/if}
 	</tbody>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The job sheet for the bench: print pages in mm, A4 or Letter, everything that is cut, placed and driven, as the hand meets it. */
+	import { partName } from '$core/stations/cut/part-name.ts';
 	import { onMount } from 'svelte';
 	import { centreFromBack, fromBack, laidOn } from '$core/stations/hold/as-laid.ts';
 	import { madeOf } from '$core/views/bench/label-words.ts';
@@ -69,7 +70,7 @@
 	const EXACTLY = 1;
 	const within = ({ width, height }: Size) =>
 		Math.min(width, height) < EXACTLY
-			? 'lay it exactly'
+			? 'place exactly'
 			: `± ${text(width, 'window.tolerance')} and ± ${text(height, 'window.tolerance')}`;
 
 	let now = $state('');
@@ -134,7 +135,7 @@
 				{@const detail = lineDetail(cut, job.reader)}
 				<tr
 					><th scope="row"
-						>{lineName(cut)}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
+						>{partName(lineName(cut))}{detail ? `, ${unbroken(detail)}` : ''}<span class="of">{materialName(cut, shop)}</span></th
 					><td>{cut.count}</td><td class="size">{lineSize(cut, job.reader)}</td></tr
 				>
 			{/each}
@@ -152,14 +153,14 @@
 				{#if shopLine}<p>{shopLine}</p>{/if}
 			</div>
 			<p class="number figures">
-				<strong>{number}</strong> rev {rev}<br />{#if scope.window}aimed at {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(
+				<strong>{number}</strong> rev {rev}<br />{#if scope.window}target {GRADE_NAMES[plan.grade.aimed]}, reached: {gradeSaid(
 						plan.grade
 					)}{job.scope === 'whole' ? '' : ', of what is done here'}<br />{/if}{#if job.scope !== 'whole'}{scope.name}<br
-					/>{/if}{#if job.copies > 1}{job.copies} alike: the cut list is for all<br />{/if}cut in {job.cutIn === 'mm'
+					/>{/if}{#if job.copies > 1}{job.copies} the same: cut list covers all<br />{/if}cut in {job.cutIn === 'mm'
 					? 'mm'
 					: 'inches'}{job.cutIn === unit
 					? ''
-					: `, read in ${unit === 'mm' ? 'mm' : `inches (${ROUNDED} rounded to the tape)`}`}<br />{now}
+					: `, shown in ${unit === 'mm' ? 'mm' : `inches (${ROUNDED} rounded to the tape)`}`}<br />{now}
 			</p>
 		</header>
 		{#if draft}<p class="draft"><strong>DRAFT</strong> {draft}</p>{/if}
@@ -171,7 +172,7 @@
 			</p>
 		{/each}
 		{#if !isDrawn}
-			<p>The sheet is not measured yet: this paper comes with its readings.</p>
+			<p>The sheet is not measured yet.</p>
 		{:else if !scope.window}
 			{#if plan.cut.length > 0}{@render cutList()}{/if}
 		{:else if front && section && plan.pack}
@@ -208,7 +209,7 @@
 		</div>
 	{:else if block.of === 'stops'}
 		<table>
-			<caption>Guide stops, each mat with its back up, {unit}</caption>
+			<caption>Guide stops, each mat face down, {unit}</caption>
 			<thead
 				><tr
 					><th scope="col">mat</th>{#each ['left', 'right', 'top', 'bottom'] as side (side)}<th scope="col">{side}</th>{/each}<th
@@ -239,7 +240,7 @@
 								>{size(mat.print.board, 'window.mats.print.board')}; the print at least {size(
 									mat.print.needs,
 									'window.mats.print.needs'
-								)}; the clamp’s strip comes off last</td
+								)}; trim the clamp strip last</td
 							></tr
 						>{/if}
 				{/each}
@@ -253,11 +254,11 @@
 		{@const { tolerance, overlap, support } = sight.opening}
 		<div class="halves">
 			<table>
-				<caption>{which(sight)}Where it lies: {laid.board}, {laid.backUp ? 'both back up' : 'face up'}, {unit}</caption>
+				<caption>{which(sight)}Position: {laid.board}, {laid.backUp ? 'both face down' : 'face up'}, {unit}</caption>
 				<tbody>
 					<tr><th scope="row">its corner from the left edge</th><td>{mark(laid.left)}</td></tr>
 					<tr><th scope="row">from the top edge</th><td>{mark(laid.top)}</td></tr>
-					{#if tolerance}<tr><th scope="row">to within, across and down</th><td>{within(tolerance)}</td></tr>{/if}
+					{#if tolerance}<tr><th scope="row">tolerance, across and down</th><td>{within(tolerance)}</td></tr>{/if}
 					<tr><th scope="row">the piece, usable</th><td>{size(sight.measure.usable, 'measure.usable')}</td></tr>
 					{#if overlap}<tr
 							><th scope="row">covered, from the front: left, top, right, bottom</th><td

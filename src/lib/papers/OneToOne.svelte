@@ -48,7 +48,7 @@
 		<p class="head">
 			<strong>{of} · {scene.title}, 1 : 1</strong>{where ? ` · ${where}` : ''}. {says}
 			Print at 100 %; the bar is {length(BAR)}
-			{reader.unit} long.{where ? ' Crosses of two pages lie on each other.' : ''}
+			{reader.unit} long.{where ? ' Align the crosses of adjoining pages.' : ''}
 		</p>
 		<svg
 			class="by-day"

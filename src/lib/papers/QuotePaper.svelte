@@ -94,13 +94,12 @@
 					>
 					{#if tax > 0}<tr><th scope="row">{showNumber(tax, 1)} % tax</th><td>{money(cost.sums.tax)}</td></tr>{/if}
 					<tr class="total"><th scope="row">Price</th><td>{money(cost.sums.total)}</td></tr>
-					{#if job.copies > 1}<tr
-							><th scope="row">for each, rounded</th><td>{money(wholeCents(cost.sums.total / job.copies))}</td></tr
+					{#if job.copies > 1}<tr><th scope="row">each, rounded</th><td>{money(wholeCents(cost.sums.total / job.copies))}</td></tr
 						>{/if}
 				</tbody>
 			</table>
 			{#if tax === 0}<p class="quiet">No tax is added.</p>{/if}
-		{:else}<p>The price comes with what is still to be decided.</p>{/if}
+		{:else}<p>The price follows once everything is decided.</p>{/if}
 	</div>
 </Paper>
 

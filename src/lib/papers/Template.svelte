@@ -24,5 +24,5 @@
 	);
 </script>
 
-{#if drawings.length === 0}<Paper size={paper}><p>There is no frame yet: the template comes with it.</p></Paper>{/if}
+{#if drawings.length === 0}<Paper size={paper}><p>Choose a frame to see the template.</p></Paper>{/if}
 <OneToOne {drawings} reader={job.reader} {paper} />

@@ -58,16 +58,16 @@
 </script>
 
 <section aria-label="Photograph of the sheet">
-	<Way label="A photograph of the sheet" names={['Choose it', 'Pull its corners', 'Square it']} at={busy ? 2 : 1} />
+	<Way label="A photograph of the sheet" names={['Choose it', 'Drag its corners', 'Square it']} at={busy ? 2 : 1} />
 	<header>
 		<p>
-			<strong>Pull each corner onto the sheet’s corner.</strong>
+			<strong>Drag each corner onto the sheet’s corner.</strong>
 			{#if measure}It is squared to {showLength(measure.largest.width, editor.reader, 'mark').text} × {showLength(
 					measure.largest.height,
 					editor.reader,
 					'mark'
 				).text}
-				{editor.unit}.{:else}Give the sheet’s readings first: it is squared to them.{/if}
+				{editor.unit}.{:else}Measure the sheet first: the photograph is squared to it.{/if}
 		</p>
 		<div class="presses">
 			<button
@@ -77,14 +77,14 @@
 				onclick={() => photograph.square(there(measure, 'measure'))}>Square it</button
 			>
 			<button type="button" class="btn preset-outlined-brand" onclick={() => photograph.close()}
-				>{busy ? 'Stop' : 'Put it away'}</button
+				>{busy ? 'Stop' : 'Discard'}</button
 			>
 		</div>
 	</header>
 	{#if photograph.refusal}<p class="refusal" role="alert">{photograph.refusal}</p>{/if}
 	{#if busy}
 		<Working
-			label={photograph.state === 'squaring' ? 'Squaring' : 'Keeping'}
+			label={photograph.state === 'squaring' ? 'Squaring' : 'Saving'}
 			done={photograph.state === 'squaring' ? photograph.progress : null}
 		/>
 	{/if}

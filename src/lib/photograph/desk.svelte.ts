@@ -25,10 +25,10 @@ export class PhotographDesk {
 	open(file: File, keep: (sum: string) => void): void {
 		this.close();
 		this.#keep = keep;
-		if (!PICTURES.includes(file.type)) return this.#refuse('This is no picture. Take a JPEG, a PNG, a WebP or an SVG of shapes.');
+		if (!PICTURES.includes(file.type)) return this.#refuse('This is not a picture. Use a JPEG, PNG, WebP or an SVG of shapes.');
 		if (file.size > LARGEST_MB * 1024 * 1024)
 			return this.#refuse(
-				`This file has ${Math.round(file.size / 1024 / 1024)} MB; at most ${LARGEST_MB} MB are opened. Make it smaller.`
+				`This file is ${Math.round(file.size / 1024 / 1024)} MB; at most ${LARGEST_MB} MB can be opened. Make it smaller.`
 			);
 		// A drawing is square already.
 		if (file.type === 'image/svg+xml') return void this.#send(file);
@@ -42,7 +42,7 @@ export class PhotographDesk {
 	/** Squares it to the readings of the sheet. */
 	square(measure: Measure): void {
 		if (crosses(this.corners)) {
-			this.refusal = 'These corners cross each other. Pull each onto its own corner of the sheet.';
+			this.refusal = 'These corners cross. Drag each onto its own corner of the sheet.';
 			return;
 		}
 		const left = Math.min(...measure.outline.map((corner) => corner.x));
@@ -92,11 +92,11 @@ export class PhotographDesk {
 		try {
 			const response = await fetch('/api/pictures', { method: 'POST', headers: { 'content-type': picture.type }, body: picture });
 			const body = (await response.json()) as { sum?: string; faults?: { says: string }[] };
-			if (!body.sum) return this.#sent(body.faults?.[0]?.says ?? 'The server did not take this picture.');
+			if (!body.sum) return this.#sent(body.faults?.[0]?.says ?? 'The server refused this picture.');
 			this.#keep?.(body.sum);
 			this.close();
 		} catch {
-			this.#sent('The server cannot be reached. Keep the photograph and try again when it answers.');
+			this.#sent('The server can’t be reached. Keep the photograph and try again later.');
 		}
 	}
 

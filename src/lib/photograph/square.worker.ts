@@ -28,7 +28,7 @@ async function open(file: Blob): Promise<void> {
 		// Upright as it was taken, whichever way the camera was held.
 		whole = await createImageBitmap(file, { imageOrientation: 'from-image' });
 	} catch {
-		return tell({ kind: 'refused', says: 'This is no picture that can be opened here. Take a JPEG, a PNG or a WebP.' });
+		return tell({ kind: 'refused', says: 'This picture can’t be opened here. Use a JPEG, PNG or WebP.' });
 	}
 	const { width, height } = whole;
 	const worked = pixelsOf(whole, Math.min(1, Math.sqrt(MOST_PIXELS / (width * height))));
@@ -62,8 +62,7 @@ async function square({ corners, outline, size }: Ask & { kind: 'square' }): Pro
 		outline.map(({ x, y }) => ({ x: (x * width) / size.width, y: (y * height) / size.height })),
 		shown
 	);
-	if (!perspective)
-		return tell({ kind: 'refused', says: 'These corners cross each other. Pull each onto its own corner of the sheet.' });
+	if (!perspective) return tell({ kind: 'refused', says: 'These corners cross. Drag each onto its own corner of the sheet.' });
 	const canvas = new OffscreenCanvas(width, height);
 	const context = there(canvas.getContext('2d'), 'get context');
 	const picture = context.createImageData(width, height);
@@ -94,5 +93,5 @@ function pixelsPerMm(
 function sentenceFor(error: unknown): string {
 	return error instanceof RangeError || (error instanceof DOMException && error.name === 'InvalidStateError')
 		? 'This picture is too large for this browser. Make it smaller, 50 megapixels at most.'
-		: 'The picture could not be squared. Try it again, or take another.';
+		: 'The picture could not be squared. Try again, or use another.';
 }

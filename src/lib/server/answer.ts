@@ -86,16 +86,10 @@ function failed(error: unknown, request: Request, { pathname }: URL): Answer {
 	const id = request.headers.get('x-request-id');
 	log.error({ err: loggable(error), id, path: pathname }, 'failed');
 	if (isOfDatabase(error))
-		return faults(
-			503,
-			[{ path: '', says: 'The database does not answer. Nothing that was kept is lost; try again in a moment.' }],
-			{
-				'retry-after': '2'
-			}
-		);
-	return faults(500, [
-		{ path: '', says: `Something went wrong here. Nothing that was kept is lost. Logged as ${id ?? 'unknown'}.` }
-	]);
+		return faults(503, [{ path: '', says: 'The database does not answer. Saved work is safe; try again in a moment.' }], {
+			'retry-after': '2'
+		});
+	return faults(500, [{ path: '', says: `Something went wrong here. Saved work is safe. Logged as ${id ?? 'unknown'}.` }]);
 }
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
@@ -104,7 +98,7 @@ type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 export function route<M extends Method>(calls: Record<M, Call>): Record<M, RequestHandler> & { fallback: RequestHandler } {
 	const allow = Object.keys(calls).join(', ');
 	const fallback: RequestHandler = ({ request }) =>
-		respond(faults(405, [{ path: '', says: `${request.method} is not known here. Known: ${allow}.` }], { allow }));
+		respond(faults(405, [{ path: '', says: `${request.method} is not recognised. Use: ${allow}.` }], { allow }));
 	return { ...(calls as Record<M, RequestHandler>), fallback };
 }
 
@@ -114,10 +108,10 @@ export function revisionNamed(headers: Headers, example: number): Got<number> {
 	if (ifMatch === null)
 		return {
 			ok: false,
-			answer: faults(428, [{ path: 'If-Match', says: `Say which revision this started from: If-Match: "${example}".` }])
+			answer: faults(428, [{ path: 'If-Match', says: `State the revision you started from: If-Match: "${example}".` }])
 		};
 	const match = /^"(\d{1,9})"$/.exec(ifMatch);
 	return match
 		? { ok: true, value: Number(match[1]) }
-		: { ok: false, answer: faults(400, [{ path: 'If-Match', says: `This must be one quoted number, such as "${example}".` }]) };
+		: { ok: false, answer: faults(400, [{ path: 'If-Match', says: `Enter one quoted number, such as "${example}".` }]) };
 }

@@ -80,7 +80,7 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 		return open && { id: open.id, ended };
 	});
 	if (run === null) return notFound;
-	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Nothing has begun at the bench for this job.' }]);
+	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Bench work has not started for this job.' }]);
 	if (run && events.some(({ deed }) => BEARS_ON_STOCK[deed.kind])) await takeFromStock(db, job, run.id);
 	return { status: 200, body: await answerOf(db, run, after) };
 }

@@ -44,10 +44,10 @@ export async function postToCutter(db: Database, id: number, index: number, body
 		const sheet = kept?.plan.sheets[index];
 		if (!kept || !sheet) return notFound;
 		if (kept.state !== 'open' || kept.cut.includes(index))
-			return faults(409, [{ path: '', says: 'This sheet is cut already, or its plan was given up.' }]);
+			return faults(409, [{ path: '', says: 'This sheet is already cut, or its plan was cancelled.' }]);
 		if (isAtCutter(kept, index)) return stillCutting;
 		const from = kept.progress[index]?.made ?? 0;
-		if (from >= sheet.cuts.length) return faults(409, [{ path: '', says: 'Every cut of this sheet is made.' }]);
+		if (from >= sheet.cuts.length) return faults(409, [{ path: '', says: 'Every cut of this sheet is done.' }]);
 		await insertProgress(tx, id, index, { made: from, by: 'cutter', stopped: '' });
 		await tellStock(tx);
 		return { kept, from };

@@ -1,4 +1,5 @@
 /** The calls on kept cutting plans: a plan reserves its sheets, cutting uses them up and puts offcuts back, giving up frees them. */
+import { blankName } from '$core/stations/cut/part-name.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { readJobNumber } from '$core/job/number.ts';
 import { sheetId, sourceOf, stockOf } from '$core/nesting/sources.ts';
@@ -62,7 +63,7 @@ export async function postPlan(db: Database, body: unknown): Promise<Answer> {
 				return faults(409, [
 					{
 						path: part.id,
-						says: `${part.id}: ${left === 0 ? 'none is' : `${left} are`} left to cut, another plan has the rest. Plan again.`
+						says: `${blankName(part.id)}: ${left === 0 ? 'none is' : `${left} are`} left to cut, another plan has the others. Plan again.`
 					}
 				]);
 		}
@@ -95,7 +96,7 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 	const files: { number: number; file: JobFile }[] = [];
 	for (const number of numbers) {
 		const row = number === null ? null : await selectJob(db, number, null);
-		if (!row) return faults(400, [{ path: 'job.blanks', says: 'Each blank is named after its job: K-0101 mat 1.' }]);
+		if (!row) return faults(400, [{ path: 'job.blanks', says: 'Name each blank after its job: K-0101 mat 1.' }]);
 		files.push({ number: row.number, file: row.spec });
 	}
 	const done = await inThread('parts', { jobs: files, shop: (await shopNow(db)).written, held: [], tried: false });
@@ -104,7 +105,7 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 	for (const { id, width, height } of job.blanks) {
 		const part = now.get(id);
 		if (!part || part.width !== width || part.height !== height)
-			return faults(409, [{ path: id, says: `${id} has changed size or is no longer needed. Plan again.` }]);
+			return faults(409, [{ path: id, says: `${blankName(id)} has changed size or is no longer needed. Plan again.` }]);
 	}
 	return now;
 }
@@ -143,8 +144,8 @@ export async function postCutSheet(db: Database, id: number, index: number, body
 		const kept = await selectPlan(tx, id, true);
 		const sheet = kept?.plan.sheets[index];
 		if (!kept || !sheet) return notFound;
-		if (kept.cut.includes(index)) return faults(409, [{ path: '', says: 'This sheet is cut already.' }]);
-		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan was given up.' }]);
+		if (kept.cut.includes(index)) return faults(409, [{ path: '', says: 'This sheet is already cut.' }]);
+		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan was cancelled.' }]);
 		if (isAtCutter(kept, index)) return stillCutting;
 		const source = sourceOf(sheet.sheet);
 		if (source?.from === 'drop-out' && !fellOut(kept, source.part, sheet.sheet))
@@ -213,7 +214,7 @@ export async function deletePlan(db: Database, id: number): Promise<Answer> {
 	return db.transaction(async (tx): Promise<Answer> => {
 		const kept = await selectPlan(tx, id, true);
 		if (!kept) return notFound;
-		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan is cut, or was given up before.' }]);
+		if (kept.state !== 'open') return faults(409, [{ path: '', says: 'This plan is cut or was cancelled.' }]);
 		const begun = kept.plan.sheets.findIndex((_, index) => !kept.cut.includes(index) && (kept.progress[index]?.made ?? 0) > 0);
 		if (begun >= 0) return faults(409, [{ path: '', says: `Sheet ${begun + 1} is part cut. Finish cutting it first.` }]);
 		const open = kept.plan.sheets.filter((_, index) => !kept.cut.includes(index));
@@ -245,7 +246,7 @@ export async function postDropOut(db: Database, id: number, body: unknown): Prom
 		const sheet = sheetId({ from: 'drop-out', part, which });
 		const used = kept.plan.sheets.filter((one) => one.sheet === sheet).length;
 		if (mats - used - (kept.drops[dropName(part, which)] ?? 0) <= 0)
-			return faults(409, [{ path: 'part', says: `No drop-out of ${part} is left to be put away.` }]);
+			return faults(409, [{ path: 'part', says: `No drop-out of ${part} is left to store.` }]);
 		const made = await insertStock(tx, {
 			kind: 'drop-out',
 			material: kept.material,
@@ -275,14 +276,14 @@ export async function putMade(db: Database, id: number, index: number, body: unk
 		const sheet = kept?.plan.sheets[index];
 		if (!kept || !sheet) return notFound;
 		if (kept.state !== 'open' || kept.cut.includes(index))
-			return faults(409, [{ path: '', says: 'This sheet is cut already, or its plan was given up.' }]);
+			return faults(409, [{ path: '', says: 'This sheet is already cut, or its plan was cancelled.' }]);
 		const before = kept.progress[index];
 		if (isAtCutter(kept, index)) return stillCutting;
 		const now = before?.made ?? 0;
 		// Whoever names the word that theirs follows is right by that alone: the same count may have been said since by another.
 		const mark = before?.mark ?? 0;
 		if (on === undefined ? now !== from : on !== mark)
-			return faults(409, [{ path: 'from', says: `Somebody else marks this sheet too: ${now} of its cuts are made now.` }]);
+			return faults(409, [{ path: 'from', says: `Someone else is marking this sheet too: ${now} of its cuts are done now.` }]);
 		if (made > sheet.cuts.length) return faults(400, [{ path: 'made', says: `This sheet has ${sheet.cuts.length} cuts.` }]);
 		if (made === now && on === undefined) return { status: 200, body: { made, mark } };
 		const next = await insertProgress(tx, id, index, { made, by: 'hand', stopped: '' });

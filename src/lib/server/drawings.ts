@@ -33,7 +33,7 @@ export async function drawingOf(db: Database, number: number, sheet: Sheet, form
 	const { job, plan } = made.gives;
 	const scene = sheet === 'cut' ? partsScene(plan, job) : sceneOf(sheet, plan, job, shop);
 	if (!scene)
-		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures that the job does not have yet.' }]) };
+		return { ok: false, answer: faults(404, [{ path: sheet, says: 'This view needs figures the job does not have yet.' }]) };
 	if (format === 'dxf') return { ok: true, text: sceneToDxf(scene) };
 	// Labels a fiftieth of the drawing's size are read at arm's length when it fills a page.
 	return {

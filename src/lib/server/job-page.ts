@@ -25,7 +25,7 @@ async function practiceOf(number: number): Promise<PracticePage | null> {
 /** @throws HttpError 404 for a number that no job has */
 export async function jobPage(number: string) {
 	const row = await selectJob(database(), there(readJobNumber(number), 'read job number'), null);
-	if (!row) error(404, 'There is no job by that number.');
+	if (!row) error(404, 'There is no job with that number.');
 	const practice = row.state === 'practice' ? await practiceOf(row.number) : null;
 	return {
 		number,
@@ -50,6 +50,6 @@ export async function plannedPage(number: string) {
 		() => planDecided(found.job, decide(readJob(found.job), shop), shop),
 		(defect) => log.error({ err: loggable(defect), path: `/jobs/${number}` }, 'a job fails to be planned')
 	);
-	if (!made.ok) error(409, `${number} can’t be planned as it stands: ${nth(made.faults, 0).says} Open it and fix that first.`);
+	if (!made.ok) error(409, `${number} can’t be planned: ${nth(made.faults, 0).says} Open it and fix that first.`);
 	return found;
 }

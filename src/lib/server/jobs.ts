@@ -33,7 +33,7 @@ function checked(body: unknown): Checked {
 	const read = checkJobFile(body);
 	if (!read.ok) return { ok: false, answer: faults(400, read.faults) };
 	if (extraKeys(body) > EXTRA_KEYS_MOST)
-		return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- hold more than 100 kB in all.' }]) };
+		return { ok: false, answer: faults(413, [{ path: '', says: 'Keys beginning with x- may hold at most 100 kB in all.' }]) };
 	return { ok: true, job: read.job };
 }
 
@@ -93,9 +93,7 @@ export type PostJob = {
 
 export async function postJob(db: Database, body: unknown, { number, orEmpty }: PostJob = {}): Promise<Answer> {
 	if (number !== undefined && number > IMPORTED_MOST)
-		return faults(400, [
-			{ path: 'number', says: `A number that a job brings along is at most ${showJobNumber(IMPORTED_MOST)}.` }
-		]);
+		return faults(400, [{ path: 'number', says: `An imported job’s number is at most ${showJobNumber(IMPORTED_MOST)}.` }]);
 	const found = await read(db, body);
 	if (!found.ok) return found.answer;
 	const { job, facts } = found;
@@ -111,7 +109,7 @@ export async function postJob(db: Database, body: unknown, { number, orEmpty }: 
 		return faults(409, [
 			{
 				path: 'number',
-				says: `${showJobNumber(there(number, 'number'))} is taken already. Leave the number out for the next free one.`
+				says: `${showJobNumber(there(number, 'number'))} is already used. Omit the number for the next free one.`
 			}
 		]);
 	const shown = showJobNumber(kept.number);
@@ -180,7 +178,7 @@ export async function deleteJob(db: Database, number: number): Promise<Answer> {
 	const changed = await changeState(db, number, 'deleted');
 	if (!changed) return notFound;
 	if (changed.kind === 'not-empty')
-		return faults(409, [{ path: '', says: 'Something is decided in this job already. Archive it: nothing of it is lost.' }]);
+		return faults(409, [{ path: '', says: 'This job is already in use. Archive it instead: nothing is lost.' }]);
 	return { status: 200, body: { number: showJobNumber(number), state: 'deleted' } };
 }
 

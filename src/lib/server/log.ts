@@ -7,7 +7,7 @@ export type LoggedError = { type: string; message: string; stack?: string; code?
 
 /** What may be written down of an error: never a statement's values, never a row of somebody's data. */
 export function loggable(error: unknown): LoggedError {
-	if (!(error instanceof Error)) return { type: typeof error, message: 'Something that is no error was thrown.' };
+	if (!(error instanceof Error)) return { type: typeof error, message: 'Something other than an error was thrown.' };
 	const { code } = error as { code?: unknown };
 	const ofDatabase = typeof code === 'string' && /^[0-9A-Z]{5}$/.test(code);
 	// “invalid input syntax for type integer: "…"” quotes what somebody typed.

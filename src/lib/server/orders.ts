@@ -24,7 +24,7 @@ import { shopOf } from './shop.ts';
 import { askStanding, sendOrder } from './supplier.ts';
 import { checkCame, checkKept, checkOrder, type CameLine } from './validation/orders.ts';
 
-const SILENT = 'The supplier does not answer. Nothing was ordered; order by word, or try again.';
+const SILENT = 'The supplier does not answer. Nothing was ordered; order by phone, or try again.';
 
 export async function getKept(db: Database): Promise<Answer> {
 	return { status: 200, body: { kept: await selectKept(db) } };
@@ -103,7 +103,7 @@ function dayIn(days: number): string {
 export async function postAsk(db: Database, id: number): Promise<Answer> {
 	const order = await selectOrder(db, id);
 	if (!order) return notFound;
-	if (order.ref === '') return faults(409, [{ path: '', says: 'This was ordered by word: ask the supplier.' }]);
+	if (order.ref === '') return faults(409, [{ path: '', says: 'This was ordered by phone: ask the supplier.' }]);
 	const standing = await askStanding(order.ref);
 	if (!standing) return faults(503, [{ path: '', says: 'The supplier does not answer.' }]);
 	if (standing.due !== order.due)
@@ -127,12 +127,12 @@ export async function postCame(db: Database, id: number, body: unknown): Promise
 	return db.transaction(async (tx): Promise<Answer> => {
 		const order = await selectOrder(tx, id, true);
 		if (!order) return notFound;
-		if (order.state !== 'open') return faults(409, [{ path: '', says: 'This order is closed: nothing more comes of it.' }]);
+		if (order.state !== 'open') return faults(409, [{ path: '', says: 'This order is closed: nothing more will arrive.' }]);
 		for (const [at, came] of checked.value.lines.entries()) {
 			const line = order.lines.find((one) => one.line === came.line);
 			if (!line) return faults(400, [{ path: `lines[${at}].line`, says: `This order has ${order.lines.length} lines.` }]);
 			if (line.kind !== 'thing' && !(came.width > 0 && came.height > 0))
-				return faults(400, [{ path: `lines[${at}].width`, says: 'A sheet is measured when it arrives: write its size.' }]);
+				return faults(400, [{ path: `lines[${at}].width`, says: 'Measure the sheet on arrival: enter its size.' }]);
 		}
 		const wrong: number[] = [];
 		for (const came of checked.value.lines) {
@@ -172,7 +172,7 @@ export async function closeOrder(db: Database, id: number): Promise<Answer> {
 	return db.transaction(async (tx): Promise<Answer> => {
 		const order = await selectOrder(tx, id, true);
 		if (!order) return notFound;
-		if (order.state !== 'open') return faults(409, [{ path: '', says: 'This order is closed already.' }]);
+		if (order.state !== 'open') return faults(409, [{ path: '', says: 'This order is already closed.' }]);
 		await updateOrder(tx, id, { due: order.due, state: 'closed' });
 		await tellStock(tx);
 		return { status: 200, body: { id } };

@@ -14,9 +14,9 @@ const STARTS: Record<string, (bytes: Uint8Array) => boolean> = {
 
 export async function postPicture(db: Database, type: string, bytes: Uint8Array): Promise<Answer> {
 	const starts = STARTS[type];
-	if (!starts) return faults(415, [{ path: '', says: 'A picture is sent as image/png, image/jpeg or image/svg+xml.' }]);
+	if (!starts) return faults(415, [{ path: '', says: 'Send a picture as image/png, image/jpeg or image/svg+xml.' }]);
 	if (!starts(bytes))
-		return faults(400, [{ path: '', says: `This is no ${type} picture, or one that carries scripts or foreign parts.` }]);
+		return faults(400, [{ path: '', says: `This is not a ${type} picture, or it contains scripts or outside parts.` }]);
 	const sum = createHash('sha256').update(bytes).digest('hex');
 	await insertPicture(db, sum, type, bytes);
 	return { status: 201, body: { sum }, headers: { location: `/api/pictures/${sum}` } };

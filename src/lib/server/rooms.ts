@@ -14,12 +14,12 @@ const gap = Joi.object({
 	hours: Joi.number().min(0).required()
 });
 const roomSchema = Joi.object({
-	name: Joi.string().trim().min(1).max(80).required().messages({ '*': 'A room has a name of 1 to 80 letters.' }),
+	name: Joi.string().trim().min(1).max(80).required().messages({ '*': 'Enter a name of 1 to 80 letters.' }),
 	begins: Joi.string()
 		.pattern(/^\d{4}-\d{2}-\d{2}/)
 		.max(40)
 		.required()
-		.messages({ '*': 'The day of its first reading, as 2025-03-01.' }),
+		.messages({ '*': 'Enter the date of its first reading, such as 2025-03-01.' }),
 	readings: Joi.any().required(),
 	gaps: Joi.array().items(gap).max(1000).default([])
 });
@@ -50,7 +50,7 @@ export async function postRoom(db: Database, body: unknown): Promise<Answer> {
 /** A logger's file as it is: columns are found by their names. */
 export async function postLoggerFile(db: Database, name: string, csv: Uint8Array): Promise<Answer> {
 	if (name.trim() === '' || name.length > 80)
-		return faults(400, [{ path: 'name', says: 'Give the room a name of 1 to 80 letters: ?name=Loft.' }]);
+		return faults(400, [{ path: 'name', says: 'Name the room in 1 to 80 letters: ?name=Loft.' }]);
 	const done = await inThread('room', { csv });
 	if (!done.ok) return done.answer;
 	const read = done.gives;
@@ -59,8 +59,7 @@ export async function postLoggerFile(db: Database, name: string, csv: Uint8Array
 
 async function keep(db: Database, room: RoomYear): Promise<Answer> {
 	const id = await insertRoom(db, room);
-	if (id === null)
-		return faults(409, [{ path: 'name', says: `“${room.name}” is taken already. Give this one a name of its own.` }]);
+	if (id === null) return faults(409, [{ path: 'name', says: `“${room.name}” is already used. Give this one its own name.` }]);
 	return { status: 201, body: { id, name: room.name }, headers: { location: `/api/rooms/${id}` } };
 }
 

@@ -9,8 +9,7 @@ import { postPicture } from './pictures.ts';
 /** @param pictures SVG text of what the pieces show, each found again by its sum */
 export async function postSamples(db: Database, files: readonly JobFile[], pictures: readonly string[]): Promise<Answer> {
 	const { jobs } = await selectJobs(db, { find: '', after: null, state: null, order: 'newest' });
-	if (jobs.length > 0)
-		return faults(409, [{ path: '', says: 'There are pieces in this house already. Samples are for an empty one.' }]);
+	if (jobs.length > 0) return faults(409, [{ path: '', says: 'There are pieces here already. Samples are for an empty shop.' }]);
 	for (const picture of pictures) {
 		const answer = await postPicture(db, 'image/svg+xml', Buffer.from(picture));
 		if (answer.status !== 201) return answer;

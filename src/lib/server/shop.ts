@@ -195,7 +195,7 @@ export function checkSent(key: ListKey, sent: unknown): Read {
 		.messages({
 			'object.base': 'Must be a group of keys in curly brackets.',
 			'any.required': 'This is missing.',
-			'object.unknown': `This key is not known here. Known: ${key}.`
+			'object.unknown': `This key is not recognised. Known: ${key}.`
 		});
 	const { error } = body.validate(sent, { abortEarly: false, convert: false });
 	if (error) return { ok: false, faults: error.details.map((detail) => ({ path: detail.path.join('.'), says: detail.message })) };

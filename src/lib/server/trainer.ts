@@ -57,7 +57,7 @@ export async function postPlay(db: Database, id: string): Promise<Answer> {
 			if (deeds.length > 0) await insertDone(tx, number, [{ kind: 'begun', rev: 1 }, ...deeds]);
 		}
 	});
-	if (kept.kind === 'taken') throw new Error(`The number of a new practice, ${id}, was taken.`);
+	if (kept.kind === 'taken') throw new Error(`The number of a new practice, ${id}, was already used.`);
 	const number = showJobNumber(kept.number);
 	return { status: 201, body: { number, at: deeds.length > 0 ? `/jobs/${number}/bench` : `/jobs/${number}` } };
 }
@@ -81,7 +81,7 @@ export async function postJudge(db: Database, number: number, body: unknown): Pr
 	if (!checked.ok) return faults(400, checked.faults);
 	const [practice, row] = [await selectPractice(db, number), await selectJob(db, number, null)];
 	if (!practice || !row || !isCaseId(practice.trainerCase)) return notFound;
-	if (isCostly(row.spec)) return faults(422, [{ path: '', says: 'More was added to this piece than the judge looks at.' }]);
+	if (isCostly(row.spec)) return faults(422, [{ path: '', says: 'More was added to this piece than the judge can check.' }]);
 	const of = caseOf(practice.trainerCase);
 	const { by, tell } = checked.value;
 	const run = await selectRun(db, number);

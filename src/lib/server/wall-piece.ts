@@ -35,7 +35,7 @@ export function wallPiece(number: string, file: JobFile, shop: Shop): WallPiece 
 		number,
 		title: (file.title ?? file.piece?.title) || 'New piece',
 		copies: job.copies,
-		picture: pictureOf(number, file, job, plan) ?? `${number} has no frame yet, or nothing to hang by.`,
+		picture: pictureOf(number, file, job, plan) ?? `${number} has no frame or hangers yet.`,
 		scene: scene && asItHangs(scene)
 	};
 }

@@ -58,7 +58,7 @@ export type WallPage = {
 export async function wallPage(id: number): Promise<WallPage> {
 	const db = database();
 	const row = await selectWall(db, id);
-	if (!row) error(404, 'There is no wall by that number.');
+	if (!row) error(404, 'There is no wall with that number.');
 	const file = row.spec as WallFile;
 	const offered = async (state: JobState, order: Asked['order'], most: number) => {
 		const { jobs } = await selectJobs(db, { find: '', after: null, state, order });

@@ -33,7 +33,7 @@
 
 	async function arrive() {
 		if (!WHOLE.test(count.trim()) || Number(count) === 0) {
-			refused = 'How many came? A whole number from 1 is wanted.';
+			refused = 'How many arrived? Enter a whole number from 1.';
 			return;
 		}
 		if (await send('POST', '/api/stock', { kind: 'thing', material, count: Number(count), place: place.trim() })) count = '';
@@ -42,7 +42,7 @@
 	async function recount({ id, present }: ThingLine) {
 		const text = (counts[id] ?? '').trim();
 		if (text === '' || text === String(present)) return;
-		if (!WHOLE.test(text)) refused = 'What was counted is a whole number.';
+		if (!WHOLE.test(text)) refused = 'Enter a whole number.';
 		else if (await send('PUT', `/api/stock/${id}`, { present: Number(text) })) counts = { ...counts, [id]: '' };
 	}
 </script>
@@ -74,7 +74,7 @@
 				>
 				{#if history.opened === one.id}<div class="history"><Movements movements={history.movements} {dates} /></div>{/if}
 			</li>
-		{:else}<li class="quiet">Nothing is written down yet.</li>{/each}
+		{:else}<li class="quiet">Nothing recorded yet.</li>{/each}
 	</ul>
 	<form
 		onsubmit={(event) => {
@@ -83,7 +83,7 @@
 		}}
 	>
 		<label
-			><span>what came</span><select
+			><span>goods arrived</span><select
 				class="select"
 				value={material}
 				onchange={({ currentTarget }) => (chosen = currentTarget.value)}
@@ -91,8 +91,8 @@
 			></label
 		>
 		<label><span>how many{unitOf(material) ? ', m' : ''}</span> <input class="input figures" bind:value={count} /></label>
-		<label><span>where it is kept</span> <input class="input" bind:value={place} /></label>
-		<button type="submit" class="btn preset-outlined-brand">Take it in</button>
+		<label><span>location</span> <input class="input" bind:value={place} /></label>
+		<button type="submit" class="btn preset-outlined-brand">Receive</button>
 	</form>
 </section>
 

@@ -19,7 +19,7 @@
 	function sourceWords(key: string, value: unknown): string {
 		if (value === null) return '';
 		if (written?.figures[key] !== undefined) return 'your own figure';
-		return isOfHandbook(kind, material.id) ? 'working value' : 'taken until you say';
+		return isOfHandbook(kind, material.id) ? 'handbook value' : 'assumed';
 	}
 
 	function unitOf(column: (typeof columns)[number]): string {
@@ -44,7 +44,7 @@
 	{/if}
 	{#if material.unknown.length > 0}
 		<p class="unknown">
-			<Sign of="caution" /> Until they are known, careful values are used, and the piece is held below Rare.
+			<Sign of="caution" /> Until known, cautious values are used and the piece stays below Rare.
 		</p>
 	{/if}
 	<table class="table">
@@ -122,7 +122,7 @@
 		{#if written && isOfHandbook(kind, material.id)}<button
 				type="button"
 				class="btn btn-sm preset-quiet"
-				onclick={() => desk.takeBack(kind, material.id)}>as the handbook has it</button
+				onclick={() => desk.takeBack(kind, material.id)}>handbook value</button
 			>{:else if written}<button type="button" class="btn btn-sm preset-quiet" onclick={() => desk.takeBack(kind, material.id)}
 				>remove it</button
 			>{/if}

@@ -11,11 +11,11 @@
 		arrived: 'arrived',
 		counted: 'counted',
 		reserved: 'reserved',
-		freed: 'free again',
+		freed: 'released',
 		cut: 'cut',
-		left: 'left over',
+		left: 'offcut',
 		used: 'used',
-		returned: 'back again'
+		returned: 'returned'
 	};
 </script>
 

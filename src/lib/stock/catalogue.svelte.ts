@@ -63,7 +63,7 @@ export class CatalogueDesk {
 	}
 
 	#read(kind: MaterialKind, material: Material, column: Column, text: string | number | boolean): ReturnType<typeof readFigure> {
-		if (text === '') return { ok: false, says: `${column.name}: ${oneOf(kind)} can’t be without it.` };
+		if (text === '') return { ok: false, says: `${column.name}: ${oneOf(kind)} needs it.` };
 		const read = readFigure(column, text);
 		if (!read.ok) return read;
 		const wrong = KINDS[kind].impossible?.({ ...figuresOf(kind, material), [column.key]: read.value })[0];
@@ -120,7 +120,7 @@ export class CatalogueDesk {
 	}
 
 	async keep(): Promise<void> {
-		const done = await this.kept.keep($state.snapshot(this.list), 'Kept. Jobs are planned with it from now on.', (before) => {
+		const done = await this.kept.keep($state.snapshot(this.list), 'Saved. Jobs use it from now on.', (before) => {
 			this.list = before;
 		});
 		// One that jobs use is kept for them.

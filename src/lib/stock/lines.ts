@@ -10,7 +10,7 @@ export const STOCK_KINDS: Record<StockKind, string> = {
 	sheet: 'full sheet',
 	offcut: 'offcut',
 	'drop-out': 'drop-out',
-	lite: 'lite, cut to size',
+	lite: 'pane, cut to size',
 	stick: 'stick'
 };
 

@@ -37,13 +37,13 @@ export function materialsFromCsv(text: string): { ok: true; materials: WrittenMa
 			faults: [
 				{
 					path: 'line 1',
-					says: `The first line names the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`
+					says: `The first line must name the columns; ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`
 				}
 			]
 		};
 	const unknown = columns.filter((column) => column !== '' && !FIXED.includes(column) && !FIGURES.includes(column));
 	if (unknown.length > 0)
-		return { ok: false, faults: [{ path: 'line 1', says: `No material has a “${unknown[0]}”. Known: ${FIGURES.join(', ')}.` }] };
+		return { ok: false, faults: [{ path: 'line 1', says: `No material has “${unknown[0]}”. Known: ${FIGURES.join(', ')}.` }] };
 	const list = parsed.data.map((row) => rowOf(row));
 	const read = readMaterials(list);
 	if (read.ok) return read;

@@ -149,9 +149,9 @@ export class ShelfDesk {
 	}
 
 	async #put(rows: ShelfRow[]): Promise<boolean> {
-		this.state = 'keeping …';
+		this.state = 'saving …';
 		const done = await this.list.put(rows);
-		this.state = done ? `kept ${showMoment(Date.now(), this.#language)}` : '';
+		this.state = done ? `saved ${showMoment(Date.now(), this.#language)}` : '';
 		return done;
 	}
 }

@@ -24,8 +24,8 @@
 	{#each lines.slice(0, MOST) as { run, wait }, at (run.number)}{at > 0 ? '; ' : ''}<a
 			class="anchor"
 			href="/jobs/{run.number}/bench"
-			aria-label="The run of {run.number}">{run.number}</a
-		>{#if wait && here}&nbsp;dries till {clock(wait.until)}{/if}{/each}{runs.length > MOST
+			aria-label="Bench run {run.number}">{run.number}</a
+		>{#if wait && here}&nbsp;drying until {clock(wait.until)}{/if}{/each}{runs.length > MOST
 		? `; and ${runs.length - MOST} more`
 		: ''}.
 </p>

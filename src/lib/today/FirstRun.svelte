@@ -24,8 +24,8 @@
 		if (waits) first?.focus();
 	});
 	const STEPS = [
-		{ name: 'Measure', says: 'Width and height as the tape reads them; four sides where nothing is square.' },
-		{ name: 'Choose', says: 'Window, mats, glazing, hold and frame. Each choice says what it does to this piece.' },
+		{ name: 'Measure', says: 'Measure width and height; all four sides if out of square.' },
+		{ name: 'Choose', says: 'Window, mats, glazing, hold and frame. Each choice shows its effect on this piece.' },
 		{ name: 'Print', says: 'A job sheet with every size to cut, the stops, the steps; a label for the back.' }
 	];
 	let loading = $state(false);
@@ -58,7 +58,7 @@
 			if (!response.ok) throw new Error(String(response.status));
 			await invalidateAll();
 		} catch {
-			trouble = 'The server does not answer. No piece was put on the rack; try again in a moment.';
+			trouble = 'The server does not answer. No samples were loaded; try again.';
 		} finally {
 			loading = false;
 		}
@@ -97,7 +97,7 @@
 	{#if asksUnit}
 		<section class="unit" aria-labelledby="unit">
 			<h2 id="unit">Do you measure in millimetres or inches?</h2>
-			<p class="quiet">Asked once. Each job can be cut in the other unit, and every size can be read in both.</p>
+			<p class="quiet">Each job can be cut in the other unit, and every size shown in both.</p>
 			<div class="presses">
 				{#each UNITS as { unit, name, like }, index (unit)}
 					{#if index === 0}<button
@@ -116,15 +116,15 @@
 	<div class="presses">
 		<button type="button" class="btn preset-filled-brand" onclick={onnew}>Take in the first piece <kbd>N</kbd></button>
 		{#if isNew}<button type="button" class="btn preset-outlined-brand" disabled={loading} onclick={lookAtSamples}
-				>{loading ? 'Putting them on the rack' : 'Look at sample pieces first'}</button
+				>{loading ? 'Loading samples' : 'Load sample pieces'}</button
 			>{/if}
 	</div>
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 	{#if !about.items.name}
 		<section aria-labelledby="asked">
-			<h2 id="asked">Asked once</h2>
-			<p class="quiet">For labels, papers and prices. All of it can be changed in House.</p>
-			{#key about.rev}<AboutShop about={about.items} rev={about.rev} does="Keep it" />{/key}
+			<h2 id="asked">Set up once</h2>
+			<p class="quiet">For labels, papers and prices. You can change it later in Shop.</p>
+			{#key about.rev}<AboutShop about={about.items} rev={about.rev} does="Save" />{/key}
 		</section>
 	{/if}
 </div>

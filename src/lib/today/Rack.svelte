@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** Every piece drawn from its plan, all to one scale, standing on one line. */
+	/** Every piece drawn from its plan, all to scale, standing on one line. */
 	import type { Severity } from '$core/rule/rule.ts';
 	import Shapes from '$lib/drawing/Shapes.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
@@ -24,7 +24,7 @@
 
 <section class="rack" aria-label="The rack">
 	<!-- Pieces are seen in the look of the day, before a neutral wall. -->
-	<p class="scale by-day">all to one scale</p>
+	<p class="scale by-day">all to scale</p>
 	<ul class="by-day">
 		{#each pieces as piece (piece.number)}
 			<li>

@@ -48,9 +48,9 @@
 		{#if hasLooked}{#each of.looked as line, at (at)}<p class="looked">{line}</p>{/each}{:else}<button
 				type="button"
 				class="btn btn-sm preset-quiet"
-				onclick={() => (hasLooked = true)}>Look at the piece again</button
+				onclick={() => (hasLooked = true)}>Back to the piece</button
 			>{/if}
-		{#if !verdict}<p class="quiet">One fault is built in. Find it, put it right, then ask. Findings are kept back here.</p>{/if}
+		{#if !verdict}<p class="quiet">One fault is built in. Find it, fix it, then check. Findings are hidden here.</p>{/if}
 	</div>
 	<div class="verdict">
 		<div class="ways">
@@ -59,31 +59,31 @@
 				class="btn preset-filled-brand"
 				disabled={desk.busy}
 				aria-keyshortcuts="v"
-				onclick={() => desk.ask(false)}>Ask the judge <kbd>V</kbd></button
+				onclick={() => desk.ask(false)}>Check my fix <kbd>V</kbd></button
 			>
 			{#if verdict && !verdict.solved && verdict.fault.length === 0}<button
 					type="button"
 					class="btn preset-outlined-brand"
 					disabled={desk.busy}
-					onclick={() => desk.ask(true)}>Tell me the fault</button
+					onclick={() => desk.ask(true)}>Show the fault</button
 				>{/if}
 			<a class="btn preset-quiet" href="/trainer">All cases</a>
 		</div>
 		<div role="status">
 			{#if desk.refused}<p class="fault">{desk.refused}</p>{/if}
 			{#if verdict?.solved}
-				<p class="word"><Sign of="settled" size={14} /> Put right. This was the fault:</p>
+				<p class="word"><Sign of="settled" size={14} /> Fixed. The fault was:</p>
 				{@render lines(verdict.fault)}
 			{:else if verdict}
 				<p class="word">
 					<Sign of="caution" size={14} />
 					{verdict.fault.some(({ settled }) => settled)
-						? 'The fault itself is gone, but something else is not right:'
-						: `Not yet. The fault lies at ${station}.`}
+						? 'The fault is gone, but something else is wrong:'
+						: `Not yet. The fault is at ${station}.`}
 				</p>
 				{#if verdict.fault.length > 0}{@render lines(verdict.fault)}{/if}
 				{#if verdict.also.length > 0}
-					{#if !verdict.fault.some(({ settled }) => settled)}<p>And this is not right either:</p>{/if}
+					{#if !verdict.fault.some(({ settled }) => settled)}<p>This is wrong too:</p>{/if}
 					{@render lines(verdict.also)}
 				{/if}
 			{/if}

@@ -46,7 +46,7 @@
 
 	const day = (at: Date): string => showDate(new Date(at).getTime(), 'moment', page.data.dates as DateLanguage);
 	const toldOf = ({ solved: well, told }: CaseRecord['latest'][number]): string =>
-		well ? 'put right' : told ? 'the fault was told' : 'not yet right';
+		well ? 'fixed' : told ? 'fault shown' : 'not fixed yet';
 	const timesOf = (count: number): string => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`);
 	const isRun = (which: CaseId): boolean => 'done' in caseOf(which).fault;
 </script>
@@ -57,9 +57,9 @@
 	<main id="main">
 		<h1>Trainer</h1>
 		<p class="about">
-			Twelve pieces as somebody left them, each with one fault built in, from measuring to hanging. Find it, put it right, and ask
-			the judge, who goes by the same rules as every job. Nothing of it counts in the shop’s work.
-			{solved > 0 ? `${solved} of ${cases.length} put right so far.` : ''}
+			Twelve practice pieces, each with one fault, from measuring to hanging. Find it, fix it, and check it by the rules every job
+			follows. Nothing here counts in the shop’s work.
+			{solved > 0 ? `${solved} of ${cases.length} fixed so far.` : ''}
 		</p>
 		{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
 		<ol>
@@ -78,9 +78,9 @@
 						{#if record.tries === 0}<p class="quiet">Not tried yet.</p>{:else}
 							<details>
 								<summary
-									>{#if record.solved > 0}<Sign of="settled" size={12} /> Put right{:else}Not right yet{/if} · {record.tries === 1
+									>{#if record.solved > 0}<Sign of="settled" size={12} /> Fixed{:else}Not fixed yet{/if} · {record.tries === 1
 										? '1 try'
-										: `${record.tries} tries`}{record.told > 0 ? ` · told ${timesOf(record.told)}` : ''}</summary
+										: `${record.tries} tries`}{record.told > 0 ? ` · fault shown ${timesOf(record.told)}` : ''}</summary
 								>
 								<ul>
 									{#each record.latest as one, index (index)}<li>
@@ -101,9 +101,9 @@
 						<button
 							type="button"
 							class="btn {record.begun ? 'preset-quiet' : 'preset-outlined-brand'}"
-							aria-label="{record.tries > 0 || record.begun ? 'Begin anew' : 'Begin'}: {of.title}"
+							aria-label="{record.tries > 0 || record.begun ? 'Start over' : 'Begin'}: {of.title}"
 							disabled={busy}
-							onclick={() => begin(record.id)}>{record.tries > 0 || record.begun ? 'Begin anew' : 'Begin'}</button
+							onclick={() => begin(record.id)}>{record.tries > 0 || record.begun ? 'Start over' : 'Begin'}</button
 						>
 					</div>
 				</li>

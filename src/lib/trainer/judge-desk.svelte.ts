@@ -23,7 +23,7 @@ export class JudgeDesk {
 		this.refused = '';
 		try {
 			if (!(await this.#keep())) {
-				this.refused = 'No connection to the server: the judge looks at what is kept there.';
+				this.refused = 'No connection to the server: the judge checks only saved work.';
 				return;
 			}
 			const asked = await askServer<JudgeAnswer>('POST', `/api/jobs/${this.#number}/judge`, { by: new Initials().now, tell });

@@ -59,7 +59,7 @@
 		{options}
 		onchange={choose}
 	/>
-	<label for={id} class="seen-by-readers">{label}, as it looks</label>
+	<label for={id} class="seen-by-readers">{label}, appearance</label>
 	{#if value}<input
 			{id}
 			type="color"

@@ -66,7 +66,7 @@
 			<DatePicker.Trigger aria-label="Calendar: {label}"><Calendar size={15} aria-hidden="true" /></DatePicker.Trigger>
 		</DatePicker.Control>
 		{#if draft !== null}<p id="{id}-says" class="says" role="status">
-				“{draft.trim()}” is not a date. Write it as {showDay('2026-12-03', language)}.
+				“{draft.trim()}” is not a date. Enter it as {showDay('2026-12-03', language)}.
 			</p>{/if}
 	</div>
 	{#if isOpen}

@@ -17,7 +17,7 @@
 		['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
 		['J, B', 'the job sheet, the back label'],
 		['T, H', 'the template of the back, the care sheet'],
-		['R', 'the run at the bench'],
+		['R', 'the bench run'],
 		['Ctrl P', 'print: in a job its job sheet'],
 		['↑ ↓', 'in a length: one step, with Shift ten'],
 		['← ↑ → ↓', 'on an edge or a zone of the drawing: move it; Alt: a zone’s size'],

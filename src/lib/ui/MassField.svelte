@@ -17,8 +17,8 @@
 		const kg = readMass(text, editor.unit);
 		return kg === null
 			? metric
-				? 'Write kilograms here, for example 3.2.'
-				: 'Write pounds and ounces here, for example 7 lb 3 oz.'
+				? 'Enter kilograms, for example 3.2.'
+				: 'Enter pounds and ounces, for example 7 lb 3 oz.'
 			: put(editor.file, keys, kg);
 	}
 </script>

@@ -21,7 +21,7 @@
 		typed = text;
 		if (text.trim() === '') return editor.type(place, text, () => drop(editor.file, keys));
 		const cents = readCents(text);
-		if (typeof cents !== 'number') return editor.type(place, text, null, 'Not an amount. Write it as 48 or 48.50.');
+		if (typeof cents !== 'number') return editor.type(place, text, null, 'Not an amount. Enter it as 48 or 48.50.');
 		editor.type(place, text, () => put(editor.file, keys, cents));
 	}
 

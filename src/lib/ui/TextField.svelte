@@ -53,7 +53,7 @@
 		if (!number) return editor.type(place, text, () => (write ? write(text) : put(editor.file, keys, text)));
 		if (optional && text.trim() === '') return editor.type(place, text, () => drop(editor.file, keys));
 		const figure = Number(text);
-		if (text.trim() === '' || !Number.isFinite(figure)) return editor.type(place, text, null, 'Write a number here.');
+		if (text.trim() === '' || !Number.isFinite(figure)) return editor.type(place, text, null, 'Enter a number.');
 		editor.type(place, text, () => put(editor.file, keys, figure));
 	}
 </script>

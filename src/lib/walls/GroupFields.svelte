@@ -34,8 +34,8 @@
 				] as const)
 	);
 	const GAPS = [
-		['equal', 'the same everywhere, ends too'],
-		['between', 'the same between, ends touch'],
+		['equal', 'equal, ends included'],
+		['between', 'equal, ends flush'],
 		['length', 'a length']
 	] as const;
 	let slope = $state<string | null>(null);
@@ -50,9 +50,9 @@
 <section aria-label={name}>
 	<h2>{name} <span class="quiet">{group.pictures.length} {group.pictures.length === 1 ? 'picture' : 'pictures'}</span></h2>
 	<label class="line"
-		>Lined up by <select
+		>Align <select
 			class="select"
-			aria-label="{name}: lined up by"
+			aria-label="{name}: aligned by"
 			value={group.align}
 			onchange={(event) => desk.setGroup(at, { align: event.currentTarget.value as Align })}
 		>
@@ -88,7 +88,7 @@
 				onread={(mm) => mm !== null && desk.setGroup(at, { gap: mm })}
 			/>{:else}<p class="gap">Gap <strong class="figures">{showLength(gap, desk.reader, 'mark').text}</strong></p>{/if}
 		{#if group.line === 'row'}<label class="gap"
-				>Climbs, % <input
+				>Slope, % <input
 					class="input figures"
 					aria-label="{name}: climbs, per cent"
 					inputmode="decimal"
@@ -110,8 +110,8 @@
 				/></label
 			>{/if}
 	</div>
-	<button type="button" class="btn btn-sm preset-quiet" aria-label="take apart {name}" onclick={() => desk.takeApart(at)}
-		>take apart</button
+	<button type="button" class="btn btn-sm preset-quiet" aria-label="ungroup {name}" onclick={() => desk.takeApart(at)}
+		>ungroup</button
 	>
 </section>
 

@@ -27,7 +27,7 @@
 			Hooks, {hooks.length}
 			<button type="button" class="btn btn-sm preset-quiet" disabled={hooks.length === 0} onclick={save}>CSV</button>
 		</h2>
-		{#if hooks.length === 0}<p class="quiet">They come with the first picture.</p>{:else}
+		{#if hooks.length === 0}<p class="quiet">Listed with the first picture.</p>{:else}
 			<!-- It scrolls, by the keys too. -->
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 			<div class="scrolls" tabindex="0" role="region" aria-label="Hooks">

@@ -37,7 +37,7 @@
 			)}.
 		</p>
 		{#if problems > 0}<p class="draft">
-				Draft: {problems === 1 ? 'one thing does' : `${problems} things do`} not go as it is planned.
+				Draft: {problems === 1 ? 'one problem' : `${problems} problems`} to solve.
 			</p>{/if}
 		<div class="drawing"><WallDrawing wall={wall.wall} {plan} {reader} {scenes} titleOf={called} /></div>
 		<table>

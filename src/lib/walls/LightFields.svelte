@@ -33,7 +33,7 @@
 	/** Out of bounds it stays where it was typed, and is said. */
 	function read(text: string, most: number, take: (value: number) => void) {
 		const value = Number(text.replace(',', '.'));
-		if (text.trim() === '' || !(value >= 0 && value <= most)) says = `Write a number from 0 to ${most}.`;
+		if (text.trim() === '' || !(value >= 0 && value <= most)) says = `Enter a number from 0 to ${most}.`;
 		else {
 			says = '';
 			take(value);
@@ -43,8 +43,8 @@
 </script>
 
 <details>
-	<summary>Light on it, {light.readings.length === 0 ? 'not read' : `${light.readings.length} readings`}</summary>
-	<p class="quiet">Read with a meter at a few places of the wall. An estimate, for comparing places.</p>
+	<summary>Light on it, {light.readings.length === 0 ? 'not measured' : `${light.readings.length} readings`}</summary>
+	<p class="quiet">Measure with a meter at a few points on the wall. An estimate, for comparing places.</p>
 	<label class="line"
 		>Source <select
 			class="select"

@@ -28,7 +28,7 @@
 		if (!lit) return '';
 		const lux = `about ${Number(lit.lux.toPrecision(2))} lx`;
 		if (lit.years === undefined) return lux;
-		return lit.years === null ? `${lux}, no fade` : `${lux}, ${sayYears(lit.years)} to a just noticeable fade`;
+		return lit.years === null ? `${lux}, no fade` : `${lux}, ${sayYears(lit.years)} to a visible fade`;
 	}
 
 	function addJob(number: string) {
@@ -45,10 +45,10 @@
 		const id = own.name.trim();
 		const kg = Number(own.kg.replace(',', '.'));
 		if (id === '') says = 'Give it a name.';
-		else if (!width || !height) says = 'Its width and height are wanted.';
-		else if (own.kg.trim() !== '' && !(kg > 0)) says = 'Its mass is a number of kilograms, or nothing while it is not known.';
+		else if (!width || !height) says = 'Enter width and height.';
+		else if (own.kg.trim() !== '' && !(kg > 0)) says = 'Enter kilograms, or leave empty if not known.';
 		else if (!desk.add({ id, outer: { width, height }, ...(kg > 0 ? { kg } : {}), hooks: hooksFor(width, height) }, EYE))
-			says = `“${id}” is on this wall already.`;
+			says = `“${id}” is already on this wall.`;
 		else {
 			says = '';
 			own = { name: '', width: null, height: null, kg: '' };
@@ -68,7 +68,7 @@
 <section aria-labelledby="pictures">
 	<h2 id="pictures">Pictures</h2>
 	{#if desk.file.pictures.length === 0}<p class="quiet">
-			Nothing hangs here yet. Add a job that has its frame, or any picture by its size.
+			Nothing hangs here yet. Add a job with a frame, or any picture by its size.
 		</p>{/if}
 	<ul>
 		{#each desk.file.pictures as { id } (id)}
@@ -87,8 +87,8 @@
 				>
 				<span class="quiet size"
 					>{#if picture}{showSize(picture.outer, desk.reader)}, {picture.kg === null
-							? 'mass not known'
-							: showMass(picture.kg, desk.reader)}{:else}no frame yet, or nothing to hang by{/if}</span
+							? 'weight not known'
+							: showMass(picture.kg, desk.reader)}{:else}no frame or hangers yet{/if}</span
 				>
 				{#if lightSays(id)}<span class="quiet size">{lightSays(id)}</span>{/if}
 				{#if hung && place && desk.chosen.includes(id)}
@@ -115,15 +115,15 @@
 				{#if desk.chosen.includes(id)}<button
 						type="button"
 						class="btn btn-sm preset-quiet"
-						aria-label="take down {desk.titleOf(id)}"
-						onclick={() => desk.remove(id)}>take down</button
+						aria-label="remove {desk.titleOf(id)}"
+						onclick={() => desk.remove(id)}>remove</button
 					>{/if}
 			</li>
 		{/each}
 	</ul>
 	{#if desk.file.pictures.length > 1}<p class="ways">
 			{desk.chosen.length === 0
-				? 'Choose some, to put them in'
+				? 'Select pictures to group'
 				: `Put ${desk.chosen.length === 1 ? 'it' : `the ${desk.chosen.length}`} in`}
 			{#each LINES as [line, name] (line)}<button
 					type="button"
@@ -136,7 +136,7 @@
 				class="btn btn-sm preset-quiet"
 				onclick={() =>
 					(desk.chosen = desk.chosen.length === desk.file.pictures.length ? [] : desk.file.pictures.map(({ id }) => id))}
-				>{desk.chosen.length === desk.file.pictures.length ? 'choose none' : 'choose all'}</button
+				>{desk.chosen.length === desk.file.pictures.length ? 'clear all' : 'choose all'}</button
 			>
 		</p>{/if}
 	<OneSet {desk} {onchanged} />
@@ -166,7 +166,7 @@
 				<ReadLength small label="Height, outer" value={own.height} reader={desk.reader} onread={(mm) => (own.height = mm)} />
 			</div>
 			<label class="line"
-				>Mass, kg <input class="input figures" inputmode="decimal" autocomplete="off" bind:value={own.kg} /></label
+				>Weight, kg <input class="input figures" inputmode="decimal" autocomplete="off" bind:value={own.kg} /></label
 			>
 			{#if says}<p class="fault" role="alert">{says}</p>{/if}
 			<button type="submit" class="btn btn-sm preset-outlined-brand">Hang it</button>

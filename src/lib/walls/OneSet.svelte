@@ -35,7 +35,7 @@
 		});
 		const answer = (await response.json()) as Answer;
 		if (response.ok) return answer.rev;
-		return response.status === 409 ? 'it was changed meanwhile' : (answer.faults?.[0]?.says ?? 'the server did not take it');
+		return response.status === 409 ? 'it has changed since' : (answer.faults?.[0]?.says ?? 'the server refused it');
 	}
 
 	async function make() {
@@ -56,11 +56,11 @@
 			await onchanged();
 			if (done.length > 0)
 				sayDone(ABOUT, `${done.map(({ number }) => number).join(', ')}: frame and mats of ${leads}.`, {
-					label: 'Put them back',
+					label: 'Undo the set',
 					go: () => void undo(done)
 				});
 		} catch {
-			says = [...says, 'No connection to the server: what was not changed yet stays as it is.'];
+			says = [...says, 'No connection to the server: the others stay unchanged.'];
 		} finally {
 			busy = false;
 		}
@@ -69,7 +69,7 @@
 	async function undo(done: readonly Kept[]) {
 		for (const { number, rev, job } of done) {
 			const back = await put(number, rev, job, 'no longer one set');
-			if (typeof back === 'string') says = [...says, `${number} could not be put back: ${back}.`];
+			if (typeof back === 'string') says = [...says, `${number} could not be undone: ${back}.`];
 		}
 		await onchanged();
 	}
@@ -80,7 +80,7 @@
 		<button type="button" class="btn btn-sm preset-outlined-brand" disabled={busy} onclick={make}
 			>Make them one set, by {jobs[0]}</button
 		>
-		<span class="quiet">its frame, mats and borders for the others too</span>
+		<span class="quiet">same frame, mats and borders for all</span>
 	</p>
 {/if}
 {#each says as line (line)}<p class="fault" role="alert">{line}</p>{/each}

@@ -61,7 +61,7 @@
 	<Flag label="An outside wall, cold in winter" value={wall.outside ?? false} onchange={(outside) => desk.setWall({ outside })} />
 	<LightFields {desk} />
 	<details>
-		<summary>What stands before it, {wall.things.length}</summary>
+		<summary>In front of it, {wall.things.length}</summary>
 		{#each wall.things as thing, at (at)}
 			<fieldset>
 				<legend>{nameOf(thing, at)}</legend>
@@ -102,9 +102,7 @@
 				>
 			</fieldset>
 		{/each}
-		<button type="button" class="btn btn-sm preset-quiet" onclick={() => desk.addThing(NEW)}
-			>add something that stands there</button
-		>
+		<button type="button" class="btn btn-sm preset-quiet" onclick={() => desk.addThing(NEW)}>add an obstacle</button>
 	</details>
 </section>
 

@@ -61,11 +61,11 @@
 	}
 	const state = $derived(
 		desk.keeping === 'kept'
-			? `kept ${showDate(desk.keptAt, 'time', page.data.dates as DateLanguage)}`
+			? `saved ${showDate(desk.keptAt, 'time', page.data.dates as DateLanguage)}`
 			: desk.keeping === 'keeping'
-				? 'keeping …'
+				? 'saving …'
 				: desk.keeping === 'away'
-					? 'no connection to the server: it is tried again'
+					? 'no connection to the server: retrying'
 					: ''
 	);
 </script>

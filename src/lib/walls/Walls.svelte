@@ -22,8 +22,8 @@
 
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
-		if (name.trim() === '') return void (says = 'Give the wall a name: the room, and which wall of it.');
-		if (!width || !height) return void (says = 'Its width and height are wanted.');
+		if (name.trim() === '') return void (says = 'Name the wall: which room, which wall.');
+		if (!width || !height) return void (says = 'Enter width and height.');
 		const file: WallFile = {
 			format: 'rare-keep/wall',
 			version: 1,
@@ -42,7 +42,7 @@
 		const asked = await askServer('DELETE', `/api/walls/${id}`);
 		if (!asked.ok) return void (says = asked.says);
 		await invalidateAll();
-		sayDone('walls', `${which} is put away.`, {
+		sayDone('walls', `${which} is archived.`, {
 			label: 'Undo',
 			go: () => void askServer('POST', `/api/walls/${id}/back`).then(() => invalidateAll())
 		});
@@ -54,8 +54,8 @@
 	<Bar here="Walls" />
 	<main id="main">
 		<h1>Walls</h1>
-		<p class="about">Where pictures hang, to scale, before a nail is driven: rows with equal gaps, and the hooks as a list.</p>
-		{#if walls.length === 0}<p>No wall is planned yet. Give the first one its name and size.</p>{:else}
+		<p class="about">Arrange pictures to scale before driving a nail: rows with equal gaps, and a hook list.</p>
+		{#if walls.length === 0}<p>No walls yet. Name the first one and enter its size.</p>{:else}
 			<ul>
 				{#each walls as wall (wall.id)}
 					<li>
@@ -63,8 +63,8 @@
 						<span class="figures">{showSize(wall, reader)}</span>
 						<span>{wall.pictures === 1 ? '1 picture' : `${wall.pictures} pictures`}</span>
 						<span class="quiet">{showDate(new Date(wall.at).getTime(), 'moment', page.data.dates as DateLanguage)}</span>
-						<button type="button" class="btn btn-sm preset-quiet" aria-label="put away {wall.name}" onclick={() => putAway(wall)}
-							>put away</button
+						<button type="button" class="btn btn-sm preset-quiet" aria-label="archive {wall.name}" onclick={() => putAway(wall)}
+							>archive</button
 						>
 					</li>
 				{/each}

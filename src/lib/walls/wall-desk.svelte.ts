@@ -139,7 +139,7 @@ export class WallDesk {
 	removeThing(at: number): void {
 		const name = this.file.wall.things[at]?.name || this.file.wall.things[at]?.kind;
 		this.setWall({ things: this.file.wall.things.filter((_, index) => index !== at) });
-		this.#say(`The ${name} is removed.`);
+		this.#say(`The ${name} removed.`);
 	}
 
 	/** Hung in the middle of the wall, at the height of the eye. @returns false where one by that name is there */
@@ -175,7 +175,7 @@ export class WallDesk {
 			...this.#without([id])
 		});
 		this.chosen = this.chosen.filter((one) => one !== id);
-		this.#say(`${title} is taken down.`);
+		this.#say(`${title} removed.`);
 	}
 
 	/** Groups and places without some pictures. */
@@ -275,7 +275,7 @@ export class WallDesk {
 		clearTimeout(this.#timer);
 		if (this.#sending || this.#pulling || this.keeping === 'conflict') return;
 		const { name, file } = this;
-		if (name.trim() === '') return void (this.refused = 'Give the wall a name: until then nothing more is kept.');
+		if (name.trim() === '') return void (this.refused = 'Name the wall: until then nothing more is saved.');
 		if (this.#sent.file === file && this.#sent.name === name) {
 			this.keeping = 'kept';
 			this.refused = '';
@@ -296,7 +296,7 @@ export class WallDesk {
 				this.refused = '';
 				this.keeping = this.file === file && this.name === name ? 'kept' : 'keeping';
 			} else {
-				this.refused = answer.faults?.[0]?.says ?? 'The server did not take it.';
+				this.refused = answer.faults?.[0]?.says ?? 'The server refused it.';
 				this.keeping = response.status === 409 ? 'conflict' : 'away';
 			}
 		} catch {

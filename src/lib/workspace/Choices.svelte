@@ -17,10 +17,10 @@
 		spacer: 'Spacer',
 		mat: 'Mat',
 		support: 'Support',
-		'under-mat': 'Under-mat',
+		'under-mat': 'Back mat',
 		filler: 'Filler',
 		barrier: 'Barrier',
-		backing: 'Backing',
+		backing: 'Backing board',
 		'edge-seal': 'Edge seal',
 		adhesive: 'Adhesive',
 		join: 'Join'
@@ -68,8 +68,8 @@
 	/** What light does here that no glazing helps, and what would. */
 	const light = $derived.by(() => {
 		const { light } = now.plan;
-		if (!light) return 'Name the medium in Intake, or its fade class: years to a fade are shown here then.';
-		if (light.years === null) return 'No light falls on it at this place: nothing fades.';
+		if (!light) return 'Enter the medium or fade class in Intake to see years to a fade.';
+		if (light.years === null) return 'No light falls on it here: nothing fades.';
 		const hardly = light.uvShare <= editor.shopIn(now.job.cutIn).house.uvHardlyHelps;
 		const ways = light.doubling.flatMap((way) => {
 			if (way.by === 'place') return [`moved to a ${ROOMS[way.room].name}, ${sayYears(way.years)}`];
@@ -80,8 +80,8 @@
 			return [];
 		});
 		const start = hardly
-			? 'UV glazing hardly helps here: it is the light itself.'
-			: `It lasts ${sayYears(light.years)} before a fade can just be seen.`;
+			? 'UV glazing hardly helps here: visible light does it.'
+			: `First visible fade after ${sayYears(light.years)}.`;
 		return `${start} ${ways.length > 0 ? `Twice as long: ${ways.join('; ')}.` : 'Half the light or half the hours: twice as long.'}`;
 	});
 </script>
@@ -102,9 +102,9 @@
 				<tr>
 					<th scope="col"><span class="seen-by-readers">Choice</span></th>
 					<th scope="col">Years to a fade</th>
-					<th scope="col">Grade then</th>
-					<th scope="col">Air, {editor.unit}</th>
-					<th scope="col">Mass</th>
+					<th scope="col">Grade</th>
+					<th scope="col">Gap, {editor.unit}</th>
+					<th scope="col">Weight</th>
 					<th scope="col">Price</th>
 				</tr>
 			</thead>
@@ -147,7 +147,7 @@
 	</div>
 	<p class="foot">
 		{#if slot.name === 'glazing'}{light}{/if}
-		<span class="quiet">Years are an estimate for comparing choices. Mass and price: beside what is chosen now.</span>
+		<span class="quiet">Years are an estimate for comparing choices. Weight and price: against the current choice.</span>
 	</p>
 </section>
 

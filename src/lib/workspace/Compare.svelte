@@ -37,14 +37,14 @@
 		['Pack', (plan, job) => showSize(there(plan.window, 'window').pack, job.reader)],
 		['Window', (plan, job) => showSize(there(plan.window, 'window').opening, job.reader)],
 		[
-			'Least border seen',
+			'Narrowest visible border',
 			(plan, job) => {
 				const [first] = there(plan.window, 'window').mats;
 				return first ? showLength(Math.min(...Object.values(first.seen ?? first.border)), job.reader, 'mark').text : 'no mat';
 			}
 		],
 		['Pack, thick', (plan, job) => showLength(there(plan.pack, 'pack').thickness, job.reader, 'fine').text],
-		['Mass', (plan, job) => (plan.mass ? showMass(plan.mass.kg, job.reader) : 'no frame')],
+		['Weight', (plan, job) => (plan.mass ? showMass(plan.mass.kg, job.reader) : 'no frame')],
 		['Grade so far', (plan) => gradeSaid(plan.grade)],
 		['Stops', (plan) => String(plan.findings.filter((finding) => finding.severity === 'stop').length)],
 		['Cautions', (plan) => String(plan.findings.filter((finding) => finding.severity === 'caution').length)]
@@ -97,7 +97,7 @@
 				</tbody>
 			</table>
 			<table class="table">
-				<caption>{differs.length === 0 ? 'Both are the same.' : 'What was decided differently'}</caption>
+				<caption>{differs.length === 0 ? 'Both are the same.' : 'Differences'}</caption>
 				<tbody>
 					{#each differs as path (path)}<tr
 							><th scope="row">{placeName(path)}</th><td class="figures">{shown(editor.file, path)}</td><td class="figures"

@@ -65,9 +65,9 @@
 		</tbody>
 	</table>
 	{#each faults as fault, index (index)}<p class="fault" role="alert">
-			These do not go together: {fault.path}: {fault.says}
+			These conflict: {fault.path}: {fault.says}
 		</p>{/each}
-	<button type="button" class="btn preset-filled-brand" onclick={take}>Keep what is chosen</button>
+	<button type="button" class="btn preset-filled-brand" onclick={take}>Save these choices</button>
 </section>
 
 <style>

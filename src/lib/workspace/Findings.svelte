@@ -46,7 +46,7 @@
 		!SCOPE_OF[editor.settled.job.scope].window
 			? SCOPE_OF[editor.settled.job.scope].name
 			: !grade.known
-				? `Aimed at ${NAMES[grade.aimed]}`
+				? `Target ${NAMES[grade.aimed]}`
 				: grade.reached
 					? `${NAMES[grade.reached]} reached`
 					: 'No grade reached'
@@ -139,7 +139,7 @@
 					>
 					<strong>{NAMES[one]}</strong>
 					<span class="word"
-						>{isReached ? (one === grade.aimed ? 'aim reached' : 'reached') : one === grade.aimed ? 'aimed at' : ''}</span
+						>{isReached ? (one === grade.aimed ? 'target reached' : 'reached') : one === grade.aimed ? 'target' : ''}</span
 					>
 				</li>
 			{/each}
@@ -149,8 +149,8 @@
 		</ul>
 		{#if !grade.known}<p class="held">
 				{SCOPE_OF[editor.settled.job.scope].window
-					? `Reached: not known yet. It is once the sheet is measured, and layers${covers(editor.settled.job.scope, 'hold') ? ' and hold' : ''} are decided.`
-					: 'The package stays closed: no grade is said of it.'}
+					? `Grade not known until the sheet is measured and layers${covers(editor.settled.job.scope, 'hold') ? ' and hold' : ''} are decided.`
+					: 'The pack stays closed, so it is not graded.'}
 			</p>
 		{:else if set && 'changes' in set && set.changes.length > 0}<p class="held">
 				{set.changes.length === 1 ? 'One change reaches' : `${set.changes.length} changes reach`}
@@ -164,17 +164,17 @@
 						editor,
 						`${set.changes.length === 1 ? 'One change is' : `${set.changes.length} changes are`} made.`,
 						set.patch
-					)}>{set.changes.length === 1 ? 'Do it' : set.changes.length === 2 ? 'Do both' : `Do all ${set.changes.length}`}</button
+					)}>{set.changes.length === 1 ? 'Apply' : set.changes.length === 2 ? 'Do both' : `Do all ${set.changes.length}`}</button
 			>
 			<ul class="changes">
 				{#each set.changes as change, index (index)}<li>{change.label}</li>{/each}
 			</ul>
 			{#if !set.fits}<p class="held">It then needs a deeper rabbet.</p>{/if}
 		{:else if set && 'barredBy' in set}<p class="held">
-				No change of materials alone reaches {NAMES[set.grade]}: {lowered(saidOf(set.barredBy)).replace(/\.$/, '')}.
+				Changing materials alone can’t reach {NAMES[set.grade]}: {lowered(saidOf(set.barredBy)).replace(/\.$/, '')}.
 			</p>
 		{:else if grade.heldBy.length > 0 && !reachedAim}<p class="held">
-				What keeps it from {NAMES[grade.reached === null ? 'show' : nth(GRADES, GRADES.indexOf(grade.reached) - 1)]}: {lowered(
+				Held below {NAMES[grade.reached === null ? 'show' : nth(GRADES, GRADES.indexOf(grade.reached) - 1)]}: {lowered(
 					nth(heldBy, 0).replace(/\.$/, '')
 				)}{heldBy.length > 1 ? `, and ${heldBy.length - 1} more` : ''}.
 			</p>{/if}
@@ -185,7 +185,7 @@
 		{#if findings.length === 0}
 			<p class="none">No problems found so far.</p>
 		{/if}
-		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> That can’t be done: {editor.refusal}</p>{/if}
+		{#if editor.refusal}<p class="none" role="alert"><Sign of="stop" /> Not possible: {editor.refusal}</p>{/if}
 		{#each editor.settled.plan.open as open (open.station)}
 			<p class="none"><span class="quiet">Still to do, {open.station}:</span> {open.needs}.</p>
 		{/each}
@@ -204,7 +204,7 @@
 						{#if finding.accepted}<p>
 								Accepted by {finding.accepted.initials}: {finding.accepted.reason}
 							</p>{:else if former && finding.severity === 'caution'}<p>
-								{former.initials} had accepted it (“{former.reason}”); what it rests on has changed.
+								{former.initials} accepted it earlier (“{former.reason}”); its facts have changed.
 							</p>{/if}
 					</div>
 					<div class="fixes">
@@ -216,18 +216,18 @@
 						{#if finding.accepted}<button
 								type="button"
 								class="btn btn-sm preset-quiet"
-								aria-label="take back, {finding.says}"
-								onclick={() => editor.apply(takeBackAcceptance(editor.file, finding))}>take back</button
+								aria-label="withdraw acceptance, {finding.says}"
+								onclick={() => editor.apply(takeBackAcceptance(editor.file, finding))}>withdraw</button
 							>{:else if finding.severity === 'caution' && accepting !== nameOf(finding)}{#if atHand}<button
 									type="button"
 									class="btn btn-sm preset-quiet"
-									aria-label="accept it, it came like this: {finding.says}"
-									onclick={() => acceptAsItCame(finding, atHand)}>accept it: it came like this</button
+									aria-label="accept: came like this: {finding.says}"
+									onclick={() => acceptAsItCame(finding, atHand)}>accept: came like this</button
 								>{/if}<button
 								type="button"
 								class="btn btn-sm preset-quiet"
-								aria-label="accept it, with a reason: {finding.says}"
-								onclick={() => startAccepting(finding)}>accept it, with a reason</button
+								aria-label="accept with a reason: {finding.says}"
+								onclick={() => startAccepting(finding)}>accept with a reason</button
 							>{/if}
 						{#if finding.remedies.length === 0}<button
 								type="button"
@@ -237,16 +237,14 @@
 					</div>
 					{#if accepting === nameOf(finding)}
 						<form class="accepting" onsubmit={(event) => accept(event, finding)}>
-							<label
-								>Why it is accepted <input class="input" required maxlength="400" autocomplete="off" bind:value={reason} /></label
-							>
+							<label>Reason <input class="input" required maxlength="400" autocomplete="off" bind:value={reason} /></label>
 							<label class="initials"
 								>Initials <input class="input" required maxlength="8" autocomplete="off" bind:value={initials} /></label
 							>
 							<button type="submit" class="btn preset-filled-brand" disabled={!reason.trim() || !initials.trim()}
 								>Accept it</button
 							>
-							<button type="button" class="btn btn-sm preset-quiet" onclick={() => (accepting = null)}>leave it</button>
+							<button type="button" class="btn btn-sm preset-quiet" onclick={() => (accepting = null)}>cancel</button>
 						</form>
 					{/if}
 				</li>

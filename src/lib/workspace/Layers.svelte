@@ -41,8 +41,8 @@
 		{#if job.guard.glazing.family !== 'none'}
 			<li class={gapSign}>
 				<span
-					>Air over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
-				><Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} />
+					>Gap over the piece{#if gapSign}&nbsp;<Sign of={gapSign} size={11} />{/if}</span
+				><Figure path="pack.gap" name="Gap over the piece" value={plan.pack.gap} />
 			</li>
 		{/if}
 	</ol>

@@ -22,15 +22,15 @@
 	const said = $derived.by(() => {
 		switch (editor.keeping.state) {
 			case 'keeping':
-				return 'keeping';
+				return 'saving';
 			case 'unsent':
-				return 'no connection to the server: what you type is kept in this browser';
+				return 'no connection to the server: entries are saved in this browser';
 			case 'conflict':
 				return 'two versions';
 			case 'refused':
-				return `not kept: ${editor.keeping.refusal || 'the server refused it'}`;
+				return `not saved: ${editor.keeping.refusal || 'the server refused it'}`;
 			case 'kept':
-				return `${editor.keeping.fromElsewhere ? 'kept elsewhere' : 'kept'}${isHere ? ` ${showMoment(editor.keeping.at, page.data.dates as DateLanguage)}` : ''}`;
+				return `${editor.keeping.fromElsewhere ? 'saved elsewhere' : 'saved'}${isHere ? ` ${showMoment(editor.keeping.at, page.data.dates as DateLanguage)}` : ''}`;
 		}
 	});
 
@@ -47,7 +47,7 @@
 		><Redo size={17} aria-hidden="true" /></Tip
 	>
 	<div class="unit">
-		<Choice label="Read in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
+		<Choice label="Show in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
 	</div>
 	<a class="btn preset-on-bar" href="/jobs/{editor.number}/sheet">Job sheet</a>
 	<PapersMenu />

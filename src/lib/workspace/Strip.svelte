@@ -40,7 +40,7 @@
 						>{#if sign}<Sign of={sign} size={13} />{/if}</span
 					>
 					<span class="summary"
-						>{refusedAt.has(station.id) ? 'a reading is refused' : station.summary(editor.settled.plan, editor.settled.job)}</span
+						>{refusedAt.has(station.id) ? 'entry not accepted' : station.summary(editor.settled.plan, editor.settled.job)}</span
 					>
 				</button>
 			</li>

@@ -113,43 +113,39 @@
 	</div>
 	{#if zoning && sight && view === 'front'}
 		<div class="zoning">
-			<p><strong>Pull a rectangle over the sheet</strong></p>
+			<p><strong>Drag a rectangle over the sheet</strong></p>
 			<div class="kind">
-				<Choice label="What the zone asks" value={kind} options={KINDS} onchange={(next) => (kind = next)} compact />
+				<Choice label="Zone rule" value={kind} options={KINDS} onchange={(next) => (kind = next)} compact />
 			</div>
 			<!-- svelte-ignore a11y_autofocus -->
-			<button type="button" class="btn preset-outlined-brand" autofocus onclick={putInMiddle}>or put one in the middle</button>
-			<button type="button" class="btn btn-sm preset-quiet" onclick={() => onzoning(false)}>end (Esc)</button>
+			<button type="button" class="btn preset-outlined-brand" autofocus onclick={putInMiddle}>or place one in the middle</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => onzoning(false)}>done (Esc)</button>
 		</div>
 	{/if}
 	<Tabs.Content value={view} class="drawings {view} {folded ? 'folded' : ''}">
 		{#if view === 'sheet' && sheet}
 			<Drawing scene={sheet} {...shared} />
 			<div class="lean">
-				<OnOff
-					label="Draw what is out of square {EXAGGERATION} times as large"
-					value={exaggerated}
-					onchange={(on) => (exaggerated = on)}
-				/>
+				<OnOff label="Exaggerate out-of-square {EXAGGERATION} times" value={exaggerated} onchange={(on) => (exaggerated = on)} />
 			</div>
 		{:else if closed}
 			{#if view === 'back' && back}<Drawing scene={back} {...shared} />
 			{:else if view === 'cut' && now.plan.cut.length > 0}<CutParts {...now} {...shared} />
 			{:else}<div class="empty">
-					{#if now.job.scope === 'unframe'}<p>Nothing is drawn of a frame that is taken apart.</p>
-						<p class="quiet">Its layers are written down under Intake, its steps stand under Bench.</p>
-					{:else}<p>The drawing comes with what is measured outside.</p>
+					{#if now.job.scope === 'unframe'}<p>No drawing of a frame taken apart.</p>
+						<p class="quiet">Record its layers in Intake; its steps are in Bench.</p>
+					{:else}<p>Enter the outside sizes to see the drawing.</p>
 						<p class="quiet">
-							Under Frame: profile, outer size{now.job.scope === 'back' ? ', depth of what lies in it' : ', weight'}.
+							Under Frame: profile, outer size{now.job.scope === 'back' ? ', pack thickness' : ', weight'}.
 						</p>{/if}
 				</div>{/if}
 		{:else if !front || !section || (view === 'sheet' && !sheet)}
 			<div class="empty">
 				{#if windowNeeds}
-					<p>The window comes with {windowNeeds}.</p>
-					<p class="quiet">It is asked for in Window, Measure or Frame, where it belongs.</p>
+					<p>To see the window: {windowNeeds}.</p>
+					<p class="quiet">Enter it in Window, Measure or Frame.</p>
 				{:else}
-					<p>The drawing comes with the sheet’s first two readings.</p>
+					<p>Enter width and height to see the drawing.</p>
 					<p class="quiet">Measure it, in any unit: 412, 41.2 cm, 16 1⁄4 in.</p>
 				{/if}
 			</div>
@@ -178,7 +174,7 @@
 			</div>
 		{:else if view === 'corner'}
 			{#if corner}<Drawing scene={corner} {...shared} most={5} />{:else}<div class="empty">
-					<p>{now.job.mats.length === 0 ? 'Without a mat there is no window’s corner.' : 'A curve has no corner.'}</p>
+					<p>{now.job.mats.length === 0 ? 'No mat, so no window corner.' : 'A curve has no corner.'}</p>
 				</div>{/if}
 		{:else if view === 'layers'}
 			<Choices />
@@ -199,7 +195,7 @@
 							onrelease={() => drawing?.release()}
 						/>
 					{/snippet}
-				</Drawing>{:else}<div class="empty"><p>The back comes with a moulding.</p></div>{/if}
+				</Drawing>{:else}<div class="empty"><p>Choose a moulding to see the back.</p></div>{/if}
 		{:else if view === 'cut'}
 			<CutParts {...now} {...shared} />
 		{:else if view === 'wall'}

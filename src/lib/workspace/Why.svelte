@@ -81,7 +81,7 @@
 											aria-label="{part.name} {write(there(part.value, 'value'), part.path)}, explain"
 											onclick={() => onask(part.path)}>{write(there(part.value, 'value'), part.path)}</button
 										>
-									{:else}<a class="anchor" href="/house/figures?find={part.path.split('.').at(-1)}"
+									{:else}<a class="anchor" href="/shop/defaults?find={part.path.split('.').at(-1)}"
 											>{write(there(part.value, 'value'), part.path)}</a
 										>{/if}
 								</dd>
@@ -92,7 +92,7 @@
 						>Handbook: {explanation.source.split('#')[0]}, {explanation.source.split('#')[1]?.replace(/-/g, ' ')}</a
 					>
 				{:else}
-					<p>This figure was given, not computed.</p>
+					<p>Entered, not calculated.</p>
 				{/if}
 			</Popover.Content>
 		</Popover.Positioner>

@@ -252,7 +252,7 @@
 	<main id="main" class="panel" tabindex="0" bind:this={panel}>
 		{#if editor.faults[0]}{@const fault = editor.faults[0]}
 			<p class="cannot" role="alert">
-				<Sign of="stop" size={13} /> This job can’t be planned: {lowered(fault.says)} What is shown leaves that out.
+				<Sign of="stop" size={13} /> This job can’t be planned: {lowered(fault.says)} The view leaves that out.
 				{#if stationOfFault && stationOfFault.id !== station}<button
 						type="button"
 						class="btn preset-quiet"
@@ -264,7 +264,7 @@
 			<Open />
 			{#snippet failed(_error, reset)}
 				<div class="cannot" role="alert">
-					<Sign of="stop" size={13} /> This panel can’t be shown: the program fails here. What you typed is kept. Undo the last change,
+					<Sign of="stop" size={13} /> This panel can’t be shown because of an error. What you typed is saved. Undo the last change,
 					or open another station.
 					<button type="button" class="btn preset-outlined-brand" onclick={reset}>Try again</button>
 				</div>

@@ -14,7 +14,7 @@ export function filesOf(number: string, plan: Plan): { papers: JobPaper[]; files
 		{ name: 'front', said: 'Front' },
 		{ name: 'section', said: 'Section' },
 		...(plan.frame ? [{ name: 'back', said: 'Back' }] : []),
-		{ name: 'cut', said: 'Parts that are cut' }
+		{ name: 'cut', said: 'Parts to cut' }
 	];
 	return {
 		papers: [

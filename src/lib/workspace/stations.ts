@@ -37,9 +37,9 @@ export const STATIONS: readonly StationOfStrip[] = [
 		summary: (_, job) =>
 			[
 				...(job.scope === 'whole' ? [] : [SCOPE_OF[job.scope].name.toLowerCase()]),
-				...(job.copies > 1 ? [`${job.copies} alike`] : []),
+				...(job.copies > 1 ? [`${job.copies} the same`] : []),
 				job.piece.media.map((medium) => medium.name).join(', ') || job.piece.kind,
-				job.piece.replaceable ? 'can be made again' : 'one of a kind'
+				job.piece.replaceable ? 'replaceable' : 'one of a kind'
 			].join(' · ')
 	},
 	{
@@ -51,7 +51,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		summary: ({ measure }, job) => {
 			const measures = each(measure);
 			const [only] = measures;
-			if (!only) return 'the sheet is not measured';
+			if (!only) return 'not measured yet';
 			const lean = Math.max(...measures.map((one) => Math.abs(one.lean)));
 			return [
 				measures.length > 1 ? `${measures.length} sheets` : showSize(only.mean, job.reader),
@@ -70,7 +70,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		summary: ({ window }, job) =>
 			window
 				? `${job.several ? `${job.windows.length} windows` : showSize(window.opening, job.reader)} · ${['no mat', 'one mat'][job.mats.length] ?? `${job.mats.length} mats`}`
-				: 'waits for the sheet'
+				: 'needs the sheet size'
 	},
 	{
 		id: 'guard',
@@ -80,8 +80,8 @@ export const STATIONS: readonly StationOfStrip[] = [
 		of: ['guard', 'pack'],
 		summary: (_, job) =>
 			SCOPE_OF[job.scope].pack
-				? `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing'}`
-				: (job.guard.underMat?.name ?? 'no under-mat')
+				? `${job.guard.glazing.name} · ${job.guard.backing?.name ?? 'no backing board'}`
+				: (job.guard.underMat?.name ?? 'no back mat')
 	},
 	{
 		id: 'hold',
@@ -90,7 +90,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		key: '5',
 		of: ['hold'],
 		summary: ({ hold }, job) => {
-			if (!hold) return 'waits for the sheet';
+			if (!hold) return 'needs the sheet size';
 			const count = each(hold).reduce((sum, one) => sum + one.count, 0);
 			const { kind, adhesive } = job.hold;
 			if (isHinge(kind)) return `${count} ${count === 1 ? 'hinge' : 'hinges'} · ${adhesive.name}`;
@@ -121,10 +121,10 @@ export const STATIONS: readonly StationOfStrip[] = [
 		summary: ({ cut, frame }, job) =>
 			cut.length === 0
 				? SCOPE_OF[job.scope].window
-					? 'waits for the sheet'
+					? 'needs the sheet size'
 					: frame
 						? 'nothing to cut'
-						: 'waits for the frame'
+						: 'needs a frame'
 				: `${cut.length} ${cut.length === 1 ? 'line' : 'lines'} on the cut list`
 	},
 	{
@@ -133,7 +133,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		view: null,
 		key: '8',
 		of: [],
-		summary: (plan) => (plan.open.length > 0 ? 'waits for the plan' : 'steps for this package')
+		summary: (plan) => (plan.open.length > 0 ? 'needs the plan' : 'steps for this job')
 	},
 	{
 		id: 'back',
@@ -145,9 +145,9 @@ export const STATIONS: readonly StationOfStrip[] = [
 			back?.tape
 				? `${job.back.seal} ${showLength(back.tape.stock, job.reader, 'mark').text} · ${back.bumpers} bumpers`
 				: job.back.seal
-					? 'waits for the frame'
+					? 'needs a frame'
 					: job.frame?.kind === 'metal'
-						? 'metal: nothing to tape'
+						? 'metal: no tape'
 						: back?.dustCover
 							? 'dust cover'
 							: 'no seal'
@@ -159,7 +159,7 @@ export const STATIONS: readonly StationOfStrip[] = [
 		key: '0',
 		of: ['hang', 'climate'],
 		summary: ({ hang, mass }, job) =>
-			hang ? `${hungBy(hang)} · ${showMass(there(mass, 'mass').kg, job.reader)}` : 'waits for the frame'
+			hang ? `${hungBy(hang)} · ${showMass(there(mass, 'mass').kg, job.reader)}` : 'needs a frame'
 	},
 	{ id: 'record', name: 'Record', view: 'all', key: '-', of: [], begins: true, summary: () => 'papers · revisions' }
 ];

@@ -13,7 +13,7 @@ export function takeStep(editor: JobEditor, says: string, operations: readonly O
 	sayDone(ABOUT, says, {
 		label: 'Undo',
 		// Later changes are not undone with it unasked.
-		go: () => (editor.file === after ? undo(editor) : sayDone(ABOUT, 'More was changed since: Ctrl Z goes back step by step.'))
+		go: () => (editor.file === after ? undo(editor) : sayDone(ABOUT, 'There are later changes: Ctrl Z undoes step by step.'))
 	});
 }
 
@@ -26,5 +26,5 @@ export function undo(editor: JobEditor): void {
 export function redo(editor: JobEditor): void {
 	if (!editor.canRedo) return;
 	editor.redo();
-	sayDone(ABOUT, 'Done again.', { label: 'Undo', go: () => undo(editor) });
+	sayDone(ABOUT, 'Redone.', { label: 'Undo', go: () => undo(editor) });
 }

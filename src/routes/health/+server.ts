@@ -3,7 +3,7 @@ import { call, route } from '$lib/server/answer.ts';
 import { health } from '$lib/server/health.ts';
 
 const asked = Joi.object<{ full?: string }>({
-	full: Joi.string().valid('', 'true').messages({ '*': 'It is asked for as ?full.' })
+	full: Joi.string().valid('', 'true').messages({ '*': 'Use ?full.' })
 });
 
 export const { GET, fallback } = route({

@@ -10,7 +10,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const asked = url.searchParams.get('job');
 	const number = asked === null ? null : readJobNumber(asked);
 	const row = number === null ? null : await selectJob(database(), number, null);
-	if (asked && !row) error(404, 'There is no job by that number.');
+	if (asked && !row) error(404, 'There is no job with that number.');
 	const { jobs } = await selectJobs(database(), { find: '', after: null, state: 'open', order: 'newest' });
 	return {
 		shop: await writtenShop(database()),

@@ -29,7 +29,7 @@ test('K-0101 from Show to Rare by remedies alone, each step read', async () => {
 	await sees('Buffered wood-pulp mat board faces the sheet.');
 	await press('Cotton board, 4-ply');
 	await seesNo('Buffered wood-pulp mat board faces the sheet.');
-	await seesGrade('Rare aim reached');
+	await seesGrade('Rare target reached');
 	// What is left are cautions: each of its remedies is pressed until none is left.
 	for (let presses = 0; ; presses += 1) {
 		assert.ok(presses < 10, await text());
@@ -47,7 +47,7 @@ test('K-0101 from Show to Rare by remedies alone, each step read', async () => {
 			);
 			return now !== before;
 		});
-		await seesGrade('Rare aim reached');
+		await seesGrade('Rare target reached');
 	}
 	await here.browser.waitFor('it to be kept', async () => plan(await job('K-0101'), builtInShop).grade.reached === 'rare');
 });
@@ -80,12 +80,12 @@ test('choices say what they would do; an unfit one is taken all the same, with i
 		);
 	await sees('Glazing for this piece');
 	assert.deepEqual([await years('Plain glass'), await years('UV acrylic')], ['12', '24']);
-	await sees(/It lasts 24 years .* moved to a dim corridor, \d+ years; shown 6 months a year, 48 years/);
+	await sees(/First visible fade after 24 years.* moved to a dim corridor, \d+ years; shown 6 months a year, 48 years/);
 	await press('choose Plain glass');
-	await sees('45 % of the UV is stopped; Keep asks for 70.');
+	await sees('45 % of the UV is stopped; Keep needs 70.');
 	await press('Spacer: none');
 	await press('choose Acrylic strips');
-	await here.browser.type('Height of the spacer: the air it gives', '4');
+	await here.browser.type('Spacer height: the gap it gives', '4');
 	await here.browser.waitFor('the spacer to be kept', async () => {
 		const { guard } = await job(number);
 		return (guard?.spacer as { thickness?: number } | undefined)?.thickness === 4;
@@ -97,9 +97,9 @@ test('a caution is accepted with a reason, stays with the revision, and comes ba
 	const { press, type, sees, seesNo, open, button } = here.browser;
 	const number = await keepJob(here.server.address, workedJob({ aim: 'keep', window: { overlap: 2 } }));
 	await open(`/jobs/${number}?at=window`);
-	await press('accept it, with a reason: ');
+	await press('accept with a reason: ');
 	assert.equal(await (await button('Accept it')).isEnabled(), false, 'a reason is asked for');
-	await type('Why it is accepted', 'the owner wants all of it seen');
+	await type('Reason', 'the owner wants all of it seen');
 	await type('Initials', 'OB');
 	await press('Accept it');
 	await sees('Accepted by OB: the owner wants all of it seen');
@@ -107,10 +107,10 @@ test('a caution is accepted with a reason, stays with the revision, and comes ba
 	await open(`/jobs/${number}?at=window`);
 	await sees('Accepted by OB');
 	await type('Overlap, each side', '1.5');
-	await sees('OB had accepted it (“the owner wants all of it seen”); what it rests on has changed.');
+	await sees('OB accepted it earlier (“the owner wants all of it seen”); its facts have changed.');
 	await type('Overlap, each side', '2');
 	await sees('Accepted by OB');
-	await press('take back, ');
+	await press('withdraw acceptance, ');
 	await seesNo('Accepted by OB');
 });
 
@@ -120,7 +120,7 @@ test('severity follows the aim at once; a stop can’t be accepted', async () =>
 	await open(`/jobs/${number}?at=intake`);
 	const offered = () =>
 		here.browser.driver.executeScript<boolean>(
-			'return [...document.querySelectorAll("button")].some((one) => one.getAttribute("aria-label") === "accept it, with a reason: The piece has no glazing.")'
+			'return [...document.querySelectorAll("button")].some((one) => one.getAttribute("aria-label") === "accept with a reason: The piece has no glazing.")'
 		);
 	await sees('The piece has no glazing.');
 	await here.browser.waitFor('a caution', offered);
@@ -136,13 +136,13 @@ test('place: the light meter is read, own figures are taken, a bad one says what
 	await open(`/jobs/${number}?at=intake`);
 	await choose('Place', 'opposite a window');
 	await press('read the light meter');
-	await sees(/Read: \d+ lx, \d+ µW\/lm \(simulated meter\)/);
+	await sees(/Measured: \d+ lx, \d+ µW\/lm \(simulated meter\)/);
 	await here.browser.waitFor('the reading to be kept', async () => {
 		const lux = (await job(number)).place?.lux;
 		return typeof lux === 'number' && lux > 450 && lux < 550;
 	});
 	await type('Hours a day', '30');
-	await sees('30 lies outside 0 to 24.');
+	await sees('30 is outside 0 to 24.');
 	await type('Hours a day', '6');
 	await here.browser.waitFor('6 hours', async () => (await job(number)).place?.hoursPerDay === 6);
 	await choose('Fade class of the most fugitive part', '1: many early dyes, some inks, dyed silk, fluorescent markers');
@@ -151,11 +151,11 @@ test('place: the light meter is read, own figures are taken, a bad one says what
 
 test('rules: found by a word, every one with its severities and its fix', async () => {
 	const { sees, seesNo, type, open } = here.browser;
-	await open('/house/rules');
+	await open('/shop/rules');
 	await sees('board.touch-acidic');
 	await type('Find', 'barrier wood-fibre');
 	await seesNo('hang.wire-flat');
 	await sees('board.backing-acidic');
 	await type('Find', 'unicorn');
-	await sees('No rule has “unicorn” in it.');
+	await sees('No match for “unicorn”.');
 });

@@ -13,8 +13,8 @@ const here = stage();
 const folder = mkdtempSync(join(tmpdir(), 'rare-keep-logger-'));
 after(() => rmSync(folder, { recursive: true, force: true }));
 
-const YEARS = 'How long until a fade can just be seen, behind each glazing?';
-const HALF_TIME = 'How slowly does damp come in, by back and seal?';
+const YEARS = 'How long until fading is just visible, behind each glazing?';
+const HALF_TIME = 'How slowly does humidity get in, by back and seal?';
 
 /** Rows of the table behind a chart. */
 const tableOf = async (question: string) => {
@@ -62,7 +62,7 @@ test('light: years behind each glazing are the core’s, follow the place, and a
 	// A bad figure stays in its field, with what to do; the charts stay.
 	await type('Light at the picture, lx', '-5');
 	await keys(Key.TAB);
-	await sees('Light of −5 lx: it is between 0 and 200000 lx.');
+	await sees('Light of −5 lx: must be between 0 and 200000 lx.');
 	await type('Light at the picture, lx', '250');
 	await keys(Key.TAB);
 	await here.browser.waitFor('twice the years', async () => {
@@ -70,10 +70,10 @@ test('light: years behind each glazing are the core’s, follow the place, and a
 		return Math.abs(Number(years) / Number(wanted) - 2) < 0.01;
 	});
 	await choose('Place', 'dim corridor');
-	await sees('UV glazing hardly helps here: it is the light itself.');
+	await sees('UV glazing hardly helps here: visible light does it.');
 	await type('Light at the picture, lx', '0');
 	await keys(Key.TAB);
-	await sees('No light falls at this place: nothing fades here.');
+	await sees('No light here: nothing fades.');
 });
 
 test('climate: a year of every back and seal, its own marked, and kept with the job', async () => {
@@ -87,12 +87,12 @@ test('climate: a year of every back and seal, its own marked, and kept with the 
 	await sees('Net Loft 2025. Inside, % relative humidity; an estimate.');
 	await type('Outside wall at its coldest, °C', '4');
 	await keys(Key.TAB);
-	await sees('hours the wall is wetted');
+	await sees('hours of condensation on the wall');
 	// While the year is run anew, there is nothing to keep.
-	const keep = await here.browser.button('Keep with K-0101');
+	const keep = await here.browser.button('Save with K-0101');
 	await here.browser.waitFor('the year to be run', () => keep.isEnabled());
-	await press('Keep with K-0101');
-	await sees('Kept with K-0101.');
+	await press('Save with K-0101');
+	await sees('Saved with K-0101.');
 	await sees(/rev \d+, Net Loft 2025: \d+ to \d+ % inside, [\d ]+h above 65 %/);
 	const { kept } = (await (await fetch(`${here.server.address}/api/jobs/K-0101/climate`)).json()) as {
 		kept: { result: { results: unknown[] } }[];
@@ -116,8 +116,8 @@ test('a logger’s file: its columns are mapped, gaps named, the room kept; bad 
 	await sees('770 rows from 2025-01-01 00:00 to 2025-02-03 07:00.');
 	await sees('2025-01-05 04:00 to 2025-01-06 10:00 (30 h)');
 	await sees('pantry. Inside, % relative humidity; an estimate.');
-	await press('Keep this room');
-	await sees('“pantry” is kept.');
+	await press('Save this room');
+	await sees('“pantry” is saved.');
 	await open('/light');
 	await choose('Room', 'Logger: pantry');
 	await sees('pantry. Inside, % relative humidity');
@@ -127,11 +127,11 @@ test('a logger’s file: its columns are mapped, gaps named, the room kept; bad 
 	await take('backwards.csv', ['time,temperature,humidity', ...backwards].join('\n'));
 	await press('Read it');
 	await sees(/Line 23: 2025-01-01 21:00 comes after 2025-01-03 12:00. Times are out of order/);
-	await press('leave it');
+	await press('cancel');
 	await take('two.csv', ['time,temperature', ...hours(100, () => '20')].join('\n'));
-	await sees('No column of humidity was found');
-	await press('leave it');
+	await sees('No humidity column found');
+	await press('cancel');
 	await take('comma.csv', ['time;humidity', ...hours(100, () => '51,5').map((line) => line.replace(',', ';'))].join('\n'));
 	await press('Read it');
-	await sees('It holds no temperature: the damp alone is simulated.');
+	await sees('It holds no temperature: only humidity is simulated.');
 });

@@ -24,7 +24,7 @@ test('the job sheet is three pages at its own size: the fullest ones on Letter, 
 
 test('the sheet of several windows: each sheet’s place, each opening’s stops, each board as it lies', async () => {
 	await here.browser.open('/jobs/K-0112/sheet');
-	for (const text of ['Window 1: Where it lies', 'Window 3: Where it lies', '2, window 3', 'Window 2: T-hinges'])
+	for (const text of ['Window 1: Position', 'Window 3: Position', '2, window 3', 'Window 2: T-hinges'])
 		await here.browser.sees(text);
 	assert.deepEqual(await printed(), { pages: 4, sizes: new Set(['595 × 842']) });
 });
@@ -32,7 +32,7 @@ test('the sheet of several windows: each sheet’s place, each opening’s stops
 test('the sheet of a float and of the customer’s frame leave out what they have not', async () => {
 	await here.browser.open('/jobs/K-0107/sheet');
 	await here.browser.sees('support, set back 548 × 748');
-	await here.browser.seesNo('to within, across and down');
+	await here.browser.seesNo('tolerance, across and down');
 	await here.browser.open('/jobs/K-0114/sheet');
 	await here.browser.sees('rabbet 397 × 494');
 	await here.browser.seesNo('rails at the long points');
@@ -91,8 +91,8 @@ test('the care sheet: nails, cleaning and carrying of this piece, on one page', 
 	const number = await keepJob(here.server.address, workedJob());
 	await here.browser.open(`/jobs/${number}`);
 	await here.browser.keys('h');
-	await here.browser.sees('How to keep it');
+	await here.browser.sees('How to care for it');
 	await here.browser.sees('never a dry one; no paper towel');
-	await here.browser.sees('Wrapped in a pouch of');
+	await here.browser.sees('Wrap it in a pouch of');
 	assert.equal((await printed()).pages, 1);
 });

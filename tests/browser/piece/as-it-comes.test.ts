@@ -17,7 +17,7 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 	await open(`/jobs/${number}?at=frame`);
 	await press('Customer’s frame');
 	// Nobody has measured it: its figures arrive empty.
-	await sees('the frame’s rabbet as measured');
+	await sees('the rabbet as measured');
 	for (const label of ['Width', 'Height', 'Face', 'Lip', 'Depth', 'Rabbet depth'])
 		assert.equal(await (await here.browser.field(label)).getAttribute('value'), '', label);
 	await type('Width', '545');
@@ -28,11 +28,11 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 	await type('Rabbet depth', '20');
 	await choose('Its glazing', 'stays: plain glass');
 	await choose('Its back', 'stays: hardboard');
-	await choose('Its points or tabs', 'stay: flexible tabs');
-	await type('How many of them, in all', '12');
+	await choose('Its points or tabs', 'stay: flexible points');
+	await type('How many in all', '12');
 	await choose('Its hangers', 'stay: hanging tag');
-	await sees('Hardboard closes the back, no barrier before it.');
-	await sees('What holds the pack came with the frame and stays.');
+	await sees('Hardboard is the backing board, with no barrier in front of it.');
+	await sees('The existing points or clips stay.');
 	const kept = await here.untilKept(number, 'the hangers', (job) => job.frame?.kept?.hangers === 'tag');
 	const made = plan(kept, builtInShop);
 	assert.deepEqual(
@@ -40,16 +40,16 @@ test('a bought frame with everything in: measured, what stays is said, and nothi
 		[]
 	);
 	await open(`/jobs/${number}/sheet`);
-	await sees('flexible tabs that are there');
-	await sees('Bend up the 12 flexible tabs that hold it: they are used again.');
-	await sees('Bend the hanging tag at its top edge out with a tool, away from the pack');
+	await sees('flexible points existing');
+	await sees('Bend up the 12 flexible points that hold it, for reuse.');
+	await sees('Bend the hanging tag at the picture’s top out with a tool, away from the pack');
 	await seesNo('Cut the glazing');
 	// A pane that is larger than its rabbet is named, and nothing of it is lost.
 	await open(`/jobs/${number}?at=frame`);
 	await type('Width of its glazing', '550');
-	await sees('The glazing that came with it is 550 mm wide; the rabbet takes 545 mm.');
+	await sees('The existing pane is 550 mm wide; the rabbet takes 545 mm.');
 	await press('New glazing');
-	await seesNo('The glazing that came with it');
+	await seesNo('The existing pane');
 	await here.untilKept(
 		number,
 		'the new glazing',
@@ -61,16 +61,16 @@ test('a bought set, its mat measured before its frame: the frame is taken as it 
 	const { press, type, open, station, seesNo } = here.browser;
 	const number = await keepJob(here.server.address, sheet());
 	await open(`/jobs/${number}?at=window`);
-	await press('At hand');
-	await type('Width of its opening, mat 1', '390');
-	await type('Height of its opening, mat 1', '539');
+	await press('Ready-cut');
+	await type('Opening width, mat 1', '390');
+	await type('Opening height, mat 1', '539');
 	await type('Outer width, mat 1', '540');
 	await type('Outer height, mat 1', '700');
 	await station('Frame');
 	await press('Customer’s frame');
 	await type('Width', '545');
 	await type('Height', '704');
-	await seesNo('That can’t be done');
+	await seesNo('can’t be planned');
 	const kept = await here.untilKept(
 		number,
 		'the rabbet',
@@ -83,14 +83,14 @@ test('a bought mat that is too large for the sheet: said, and mended by one cut 
 	const { press, sees, seesNo, type, open } = here.browser;
 	const number = await keepJob(here.server.address, sheet());
 	await open(`/jobs/${number}?at=window`);
-	await press('At hand');
-	await sees('the opening and the outer size of mat 1, as measured');
-	await type('Width of its opening, mat 1', '410');
-	await type('Height of its opening, mat 1', '560');
+	await press('Ready-cut');
+	await sees('opening and outer size of mat 1, as measured');
+	await type('Opening width, mat 1', '410');
+	await type('Opening height, mat 1', '560');
 	await type('Outer width, mat 1', '542');
 	await type('Outer height, mat 1', '701');
 	await sees('The mat’s opening measures 410 × 560; the sheet 402 × 551.');
-	await press('A second mat under it, reveal 8.5 mm');
+	await press('A second mat behind it, reveal 8.5 mm');
 	await seesNo('The mat’s opening measures');
 	const kept = await here.untilKept(number, 'the second mat', (job) => job.mats?.length === 2);
 	assert.deepEqual(
@@ -107,30 +107,30 @@ test('a mats-only job: its other stations fold away and come back; six alike, ea
 	const { sees, seesNo, choose, type, press, open } = here.browser;
 	const number = await keepJob(here.server.address, workedJob({ copies: 1 }));
 	await open(`/jobs/${number}?at=intake`);
-	await choose('What is done here', 'A mat package');
+	await choose('Scope of work', 'A matted set');
 	await seesNo('Hold');
 	const strip = () =>
 		here.browser.driver.executeScript<string[]>(
 			'return [...document.querySelectorAll("nav.strip .name")].map((one) => one.textContent.trim())'
 		);
 	assert.deepEqual(await strip(), ['Intake', 'Measure', 'Window', 'Guard', 'Cut', 'Bench', 'Record']);
-	await type('How many alike', '6');
-	await press('What differs from one to the next');
+	await type('How many the same', '6');
+	await press('How they differ');
 	await type('Number of 2', '2/40');
 	await type('Owner of 2', 'Island school');
 	const kept = await here.untilKept(number, 'the owner', (job) => job.alike?.[1]?.owner === 'Island school' && job.copies === 6);
 	assert.equal(kept.frame !== undefined && kept.guard?.glazing !== undefined, true, 'what is folded away stays in the file');
 	await open(`/jobs/${number}/sheet`);
-	await sees('6 alike: the cut list is for all');
-	await sees('Join the mat package');
+	await sees('6 the same: cut list covers all');
+	await sees('Join the matted set');
 	await seesNo('Clean the glazing');
 	await open(`/jobs/${number}/label`);
 	await sees('2/40 · 2 of 6');
 	await sees('Island school');
 	await open(`/jobs/${number}?at=intake`);
-	await type('How many alike', '10000');
-	await sees('10000 lies outside 1 to 500');
-	await choose('What is done here', 'The whole job');
+	await type('How many the same', '10000');
+	await sees('10000 is outside 1 to 500');
+	await choose('Scope of work', 'The whole job');
 	await here.browser.waitFor('all stations', async () => (await strip()).length === 11);
 });
 
@@ -138,7 +138,7 @@ test('a new back alone: asked for what nobody plans, taped from it, on its paper
 	const { sees, choose, type, press, open } = here.browser;
 	const number = await keepJob(here.server.address, { format: 'rare-keep/job', version: 1, title: 'Back of the mirror' });
 	await open(`/jobs/${number}?at=intake`);
-	await choose('What is done here', 'A new back');
+	await choose('Scope of work', 'A new back');
 	await sees('the frame’s outer width and height');
 	await here.browser.station('Frame');
 	for (const [label, length] of [
@@ -150,14 +150,14 @@ test('a new back alone: asked for what nobody plans, taped from it, on its paper
 		['Outer height', '736']
 	] as const)
 		await type(label, length);
-	await sees('Still to do, back: the thickness of what lies in its rabbet.');
-	await type('Thickness of what lies in the rabbet', '12');
+	await sees('Still to do, back: the pack’s thickness.');
+	await type('Thickness of the pack', '12');
 	await here.browser.station('Back');
 	await sees('Width needed 29');
 	await here.browser.view('Back');
 	await press('Job sheet');
 	await sees('2 × 565, 2 × 724');
-	await sees('Seal the back');
+	await sees('Tape the back');
 });
 
 test('ready sizes first: one press takes a frame and its standard mat, one undoes it', async () => {
@@ -167,9 +167,9 @@ test('ready sizes first: one press takes a frame and its standard mat, one undoe
 		workedJob({ piece: { readings: { width: 300, height: 400 } }, mats: [{ board: 'cotton-4', colour: 'shell' }] })
 	);
 	await open(`/jobs/${number}?at=window`);
-	await press('Ready sizes that suit it');
-	await press('take frame 40 × 50 cm, standard mat for 30 × 40 cm');
-	await sees('The front mat is at hand: its borders come with it.');
+	await press('Standard sizes that fit');
+	await press('use it: frame 40 × 50 cm, standard mat for 30 × 40 cm');
+	await sees('The front mat is ready-cut: its borders are fixed.');
 	const kept = await here.untilKept(number, 'the mat', (job) => job.mats?.[0]?.have !== undefined);
 	assert.deepEqual(plan(kept, builtInShop).window!.pack, { width: 400, height: 500 });
 	await press('Undo');
@@ -187,15 +187,15 @@ test('an old frame first: its layers are written down, and what was found starts
 	await open(`/jobs/${number}?at=intake`);
 	await press('add a layer, from the front');
 	await press('1 Frame');
-	await choose('What becomes of layer 1', 'used again');
+	await choose('Keep layer 1?', 'reused');
 	await press('add a layer, from the front');
 	await press('2 Glazing');
-	await type('Seen on layer 2', 'a chip at the lower left');
-	await press('start the job from what was found');
+	await type('Observations, layer 2', 'a chip at the lower left');
+	await press('fill in the job from these layers');
 	const kept = await here.untilKept(number, 'what was found', (job) => job.piece?.condition !== undefined);
 	assert.deepEqual(kept.frame?.replaced, ['glazing']);
-	assert.match(kept.piece!.condition!, /Frame: used again\. Glazing: a chip at the lower left, gone\./);
-	await choose('What is done here', 'The whole job');
+	assert.match(kept.piece!.condition!, /Frame: reused\. Glazing: a chip at the lower left, discarded\./);
+	await choose('Scope of work', 'The whole job');
 	await here.browser.station('Frame');
-	await sees('Its profile, as measured');
+	await sees('Profile, as measured');
 });

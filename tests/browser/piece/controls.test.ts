@@ -66,21 +66,21 @@ test('media: typed to find, one after the other, and the last taken off with Bac
 
 test('a day is typed or picked; what is no day is said, and the day before stays', async () => {
 	const number = await openAt('intake');
-	await here.browser.type('Wanted', '3 Dec 2026');
+	await here.browser.type('Due', '3 Dec 2026');
 	await here.browser.keys(Key.TAB);
 	await here.untilKept(number, 'the day', (job) => job.dates?.wanted === '2026-12-03');
-	await here.browser.type('Wanted', 'soon');
+	await here.browser.type('Due', 'soon');
 	await here.browser.keys(Key.TAB);
-	await here.browser.sees('“soon” is not a date. Write it as 3 Dec 2026.');
+	await here.browser.sees('“soon” is not a date. Enter it as 3 Dec 2026.');
 	assert.equal((await here.kept(number)).dates?.wanted, '2026-12-03');
-	await here.browser.press('Calendar: Wanted');
+	await here.browser.press('Calendar: Due');
 	await here.browser.sees('December 2026');
 	await here.browser.press('Next month');
 	await here.browser.sees('January 2027');
 	const day = await here.browser.driver.findElement({ xpath: '//*[@data-part="table-cell-trigger" and normalize-space()="15"]' });
 	await day.click();
 	await here.untilKept(number, 'the picked day', (job) => job.dates?.wanted === '2027-01-15');
-	await here.browser.type('Wanted', '');
+	await here.browser.type('Due', '');
 	await here.browser.keys(Key.TAB);
 	await here.untilKept(number, 'no day', (job) => job.dates?.wanted === undefined);
 });
@@ -89,7 +89,7 @@ test('a removal says so and is undone where it is said; undone, it offers to red
 	const number = await openAt('window');
 	const mats = workedJob().mats!.length;
 	await here.browser.press('remove mat 2');
-	await here.browser.sees('Mat 2 is removed.');
+	await here.browser.sees('Mat 2 removed.');
 	await here.untilKept(number, 'one mat less', (job) => job.mats?.length === mats - 1);
 	const undo = await here.browser.driver.findElement({ css: '[data-scope=toast] [data-part=action-trigger]' });
 	await undo.click();
@@ -97,13 +97,13 @@ test('a removal says so and is undone where it is said; undone, it offers to red
 	await here.untilKept(number, 'the mat again', (job) => job.mats?.length === mats);
 	assert.deepEqual((await here.kept(number)).mats, workedJob().mats);
 	// The word that was pressed has gone; what it led to stays to be read and pressed.
-	await here.browser.seesNo('Mat 2 is removed.');
+	await here.browser.seesNo('Mat 2 removed.');
 	await here.browser.driver.findElement({ css: '[data-scope=toast] [data-part=action-trigger]' }).click();
-	await here.browser.sees('Done again.');
+	await here.browser.sees('Redone.');
 	await here.untilKept(number, 'one mat less again', (job) => job.mats?.length === mats - 1);
 	// Another page has nothing to do with it; another station of the job has.
 	await here.browser.station('Hold');
-	await here.browser.sees('Done again.');
+	await here.browser.sees('Redone.');
 	await here.browser.press('Today');
 	await here.browser.sees('What each piece needs next');
 	assert.deepEqual(await here.browser.driver.findElements({ css: '[data-scope=toast][data-part=root][data-state=open]' }), []);

@@ -24,16 +24,16 @@ test('a price that the customer names: what is given up for it, kept as the next
 	await sees(/price\s+\d+\.\d\d/);
 	const stands = await priceOf(/price\s+(\d+\.\d\d)/);
 	await sees('The same piece at other grades');
-	await type('Most it may cost, tax included', 'a lot');
-	await sees('Not an amount. Write it as 250 or 249.50.');
-	await type('Most it may cost, tax included', '1');
-	await sees('Nothing is under this price');
-	await type('Most it may cost, tax included', String(stands));
-	await sees('nothing has to be given up');
+	await type('Maximum price, with tax', 'a lot');
+	await sees('Not an amount. Enter it as 250 or 249.50.');
+	await type('Maximum price, with tax', '1');
+	await sees('Nothing fits this price');
+	await type('Maximum price, with tax', String(stands));
+	await sees('no changes needed');
 	const most = Math.floor(stands * 0.9);
-	await type('Most it may cost, tax included', String(most));
-	await sees('Given up');
-	await press('Make it so');
+	await type('Maximum price, with tax', String(most));
+	await sees('Differences');
+	await press('Apply');
 	await waitFor(
 		'the next revision',
 		async () => (await (await fetch(`${here.server.address}/api/jobs/${number}`)).json()).rev === 2
@@ -82,7 +82,7 @@ test('a job without a frame has no cost yet, and says what it waits for', async 
 	const { frame: _, ...without } = workedJob();
 	const number = await keepJob(here.server.address, without);
 	await open(`/jobs/${number}/cost`);
-	await sees('The cost comes with what is missing');
+	await sees('To see the cost');
 	await open(`/jobs/${number}/quote`);
-	await sees('The price comes with what is still to be decided.');
+	await sees('The price follows once everything is decided.');
 });

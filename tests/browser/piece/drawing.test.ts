@@ -63,7 +63,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	const { browser } = here;
 	// By mouse: a stain at the left edge of the sheet, which the window is to hide.
 	await browser.keys('z');
-	await browser.sees('Pull a rectangle over the sheet');
+	await browser.sees('Drag a rectangle over the sheet');
 	await browser.press('hide');
 	const box = await browser.driver.executeScript<{ left: number; top: number; right: number; bottom: number }>(
 		'const edge = [...document.querySelectorAll("figure svg title")].find((one) => one.textContent.startsWith("Edge of the sheet")).parentElement.getBoundingClientRect(); return { left: edge.left, top: edge.top, right: edge.right, bottom: edge.bottom };'
@@ -79,9 +79,9 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 	// By keys: a signature, put in the middle and moved to the right edge.
 	await browser.driver.executeScript('document.activeElement.blur()');
 	await browser.keys('z');
-	await browser.sees('Pull a rectangle over the sheet');
+	await browser.sees('Drag a rectangle over the sheet');
 	await browser.press('must show');
-	await browser.press('or put one in the middle');
+	await browser.press('or place one in the middle');
 	const far = Array.from({ length: 34 }, () => Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
 	await browser.waitFor('the new zone to have the focus', () =>
 		browser.driver.executeScript<boolean>(
@@ -99,7 +99,7 @@ test('a zone by mouse and one by keys, then the largest window is found from bot
 
 	await browser.press('Find the largest window');
 	const solved = await here.untilKept(number, 'the solved window', (job) => job.window!.overlap === 'solve');
-	await browser.sees('Overlap, as found');
+	await browser.sees('Overlap, calculated');
 	await browser.seesNo('“zone 1” shows in the window');
 	const made = planSingle(solved);
 	assert.deepEqual(
@@ -130,12 +130,12 @@ test('every revision can be looked at and taken up again', async () => {
 	const number = await open(workedJob());
 	const { browser } = here;
 	await browser.type('Border width', '75');
-	await browser.sees('rev 2 · kept');
+	await browser.sees('rev 2 · saved');
 	await browser.station('Record');
 	await browser.press('compare revision 1');
 	await browser.sees('Rev 1');
 	await browser.sees('borders · width 75 70');
 	await browser.press('Switch to Rev 1');
 	await here.untilKept(number, 'revision 1 to stand again', (job) => job.borders!.width === 70);
-	await browser.sees('rev 3 · kept');
+	await browser.sees('rev 3 · saved');
 });

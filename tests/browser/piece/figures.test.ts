@@ -21,10 +21,10 @@ const ON_SCREEN: [station: string, name: string, of: (plan: SinglePlan) => numbe
 	['Window', 'Pack height', (plan) => plan.window!.pack.height, 'window.pack.height'],
 	['Window', 'Placement from the left', (plan) => plan.window!.placement.left, 'window.placement.left'],
 	['Window', 'Placement from the top', (plan) => plan.window!.placement.top, 'window.placement.top'],
-	['Window', 'seen border left', (plan) => plan.window!.mats[0]!.seen!.left, 'window.mats[0].seen.left'],
+	['Window', 'visible border left', (plan) => plan.window!.mats[0]!.seen!.left, 'window.mats[0].seen.left'],
 	['Window', 'window width', (plan) => plan.window!.opening.width, 'window.opening.width'],
 	['Cut', 'Opening width', (plan) => plan.window!.mats[0]!.opening.width, 'window.mats[0].opening.width'],
-	['Cut', 'Stop of mat 1, bottom, its back up', (plan) => plan.window!.mats[0]!.stop.bottom, 'window.mats[0].stop.bottom'],
+	['Cut', 'Stop of mat 1, bottom, face down', (plan) => plan.window!.mats[0]!.stop.bottom, 'window.mats[0].stop.bottom'],
 	['Frame', 'Rabbet width', (plan) => plan.frame!.rabbet.width, 'frame.rabbet.width'],
 	['Frame', 'Rabbet height', (plan) => plan.frame!.rabbet.height, 'frame.rabbet.height'],
 	['Frame', 'Sight width', (plan) => plan.frame!.sight.width, 'frame.sight.width'],
@@ -99,8 +99,8 @@ test('pounds and ounces are typed to their end, and stand as they were typed unt
 	const { type, field, keys, open } = here.browser;
 	const number = await keepJob(here.server.address, { ...HANG_ONLY, unit: 'in' });
 	await open(`/jobs/${number}?at=frame`);
-	await type('What it weighs, lb, oz', '5 lb 4 oz');
-	const weight = () => field('What it weighs, lb, oz').then((one) => one.getAttribute('value'));
+	await type('Weight, lb, oz', '5 lb 4 oz');
+	const weight = () => field('Weight, lb, oz').then((one) => one.getAttribute('value'));
 	assert.equal(await weight(), '5 lb 4 oz');
 	const kept = await here.untilKept(number, 'the weight', ({ given }) => Number(given?.mass) < 3);
 	assert.ok(Math.abs(Number(kept.given!.mass) - 5.25 * 0.45359237) < 0.001, String(kept.given!.mass));

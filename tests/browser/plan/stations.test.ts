@@ -53,13 +53,13 @@ const says = async (label: string) => {
 test('intake: title, maker, grade, media in and out, concerns with their caution', async () => {
 	const number = await openAt('intake');
 	await here.browser.type('Title of the job', 'Ferry timetable');
-	await here.browser.type('Maker', 'Harbour office');
+	await here.browser.type('Artist', 'Harbour office');
 	await here.browser.press('Rare');
 	await here.browser.choose('Media', 'watercolour');
 	await here.browser.choose('Media', 'charcoal');
-	await here.browser.sees('UV acrylic over a sheet that sheds.');
+	await here.browser.sees('UV acrylic over a friable sheet.');
 	await here.browser.press('Remove charcoal');
-	await here.browser.seesNo('UV acrylic over a sheet that sheds.');
+	await here.browser.seesNo('UV acrylic over a friable sheet.');
 	await here.browser.press('It will travel');
 	const job = await keptOnce(number, (one) => one.piece?.travels === true);
 	assert.deepEqual(
@@ -109,9 +109,9 @@ test('guard: a filler in and out, a backing that is not safe and its fix', async
 	await here.browser.type('Thickness of filler 1', '3');
 	await keptOnce(number, (one) => one.guard?.fillers?.[0]?.thickness === 3);
 	await here.browser.press('remove filler 1');
-	await here.browser.press('Backing: ');
+	await here.browser.press('Backing board: ');
 	await here.browser.press('choose Chipboard');
-	await here.browser.sees('Chipboard closes the back, no barrier before it.');
+	await here.browser.sees('Chipboard is the backing board, with no barrier in front of it.');
 	await here.browser.press('Back: fluted polypropylene sheet');
 	await here.browser.seesNo('It gives off acid and formaldehyde');
 	const job = await keptOnce(number, (one) => one.guard?.backing === 'fluted-pp');
@@ -126,12 +126,12 @@ test('hold, frame, back, wall: choices are taken, figures follow', async () => {
 	await here.browser.choose('Moulding', 'Oak, 30 face');
 	await here.browser.sees('589 × 748');
 	await here.browser.press('Plain');
-	await here.browser.choose('Points', 'Flexible tabs');
-	await here.browser.sees('Flexible tabs hold the pack.');
+	await here.browser.choose('Points', 'Flexible points');
+	await here.browser.sees('Flexible points hold the pack.');
 	await here.browser.station('Back');
 	await here.browser.press('Dust cover over the whole back');
 	await here.browser.station('Wall');
-	await here.browser.choose('It hangs by', 'Rings straight on hooks');
+	await here.browser.choose('Hangs from', 'Rings straight on hooks');
 	await here.browser.type('Rings down from the top by', '187');
 	await here.browser.type('Centre above the floor', '1450');
 	const job = await keptOnce(number, (one) => one.hang?.centreHeight === 1450);
@@ -144,9 +144,9 @@ test('hold, frame, back, wall: choices are taken, figures follow', async () => {
 test('cut, bench, record: lists of this very piece, files, revisions', async () => {
 	const number = await openAt('cut');
 	await here.browser.sees('542 × 701');
-	await here.browser.sees('Mat 2, its back up');
+	await here.browser.sees('Mat 2, face down');
 	await here.browser.station('Bench');
-	await here.browser.sees('Make the bench ready');
+	await here.browser.sees('Prepare the bench');
 	await here.browser.sees('Take care.');
 	await here.browser.station('Record');
 	for (const name of ['Front, SVG', 'Section, SVG', 'Back, SVG', 'Cut list, CSV']) {
@@ -171,7 +171,7 @@ test('the unit switch only shows: no size changes, no revision is kept, another 
 	await here.browser.waitFor('inches', async () => (await valueOf('Border width')) === '2 3/4');
 	await here.browser.sees('Front, in,');
 	await here.browser.open(`/jobs/${number}/sheet`);
-	await here.browser.sees('cut in mm, read in inches');
+	await here.browser.sees('cut in mm, shown in inches');
 	const after = await kept(number);
 	assert.deepEqual([after.rev, after.job.unit, after.plan.cut], [1, 'mm', cutBefore]);
 	await here.browser.open(`/jobs/${number}?at=cut&view=front`);
@@ -205,10 +205,10 @@ test('nothing is ticked that nobody answered; taking the house’s choices is an
 	const { hold: _, ...undecided } = workedJob();
 	const number = await keepJob(here.server.address, undecided);
 	await here.browser.open(`/jobs/${number}?at=hold`);
-	await here.browser.sees('Reached: not known yet.');
-	await here.browser.sees('Nothing is decided here yet.');
-	await here.browser.press('Take the house’s choices');
-	await here.browser.seesNo('Reached: not known yet.');
+	await here.browser.sees('Grade not known until');
+	await here.browser.sees('Nothing chosen here yet.');
+	await here.browser.press('Use the shop’s choices');
+	await here.browser.seesNo('Grade not known until');
 	const job = await keptOnce(number, (one) => one.answered?.includes('hold') ?? false);
 	assert.deepEqual(job.answered, ['hold']);
 });

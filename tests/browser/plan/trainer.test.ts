@@ -19,17 +19,17 @@ test('a covered name: nothing is found for the learner, told where it lies, put 
 	await browser.sees('Trainer, case 2 of 12');
 	await browser.seesNo('by 3 mm at the bottom');
 	await browser.seesNo('No problems found so far');
-	await browser.press('Look at the piece again');
+	await browser.press('Back to the piece');
 	await browser.sees('384 to 393 from the top');
 	await browser.keys('v');
-	await browser.sees('Not yet. The fault lies at Window.');
-	await browser.press('Tell me the fault');
+	await browser.sees('Not yet. The fault is at Window.');
+	await browser.press('Show the fault');
 	await browser.sees('The mat covers “signature” by 3 mm at the bottom.');
 	await browser.station('Window');
 	await browser.type('Overlap, each side', '5');
 	// Judged at once: what was just typed is kept first.
-	await browser.press('Ask the judge');
-	await browser.sees('Put right. This was the fault:');
+	await browser.press('Check my fix');
+	await browser.sees('Fixed. The fault was:');
 	await browser.sees('a small shift covers it');
 	const { tries, solved, told, begun, latest } = await record('covered-name');
 	assert.deepEqual([tries, solved, told, begun], [3, 1, 1, null]);
@@ -38,8 +38,8 @@ test('a covered name: nothing is found for the learner, told where it lies, put 
 		[true, false, false]
 	);
 	await browser.press('All cases');
-	await browser.sees('1 of 12 put right so far.');
-	await browser.sees('Put right · 3 tries · told once');
+	await browser.sees('1 of 12 fixed so far.');
+	await browser.sees('Fixed · 3 tries · fault shown once');
 	// It is no work of the shop’s.
 	await browser.open('/');
 	await browser.seesNo('Curlews');
@@ -52,11 +52,11 @@ test('a new finding in the place of the fault is no solution', async () => {
 	await browser.sees('Trainer, case 3 of 12');
 	await browser.station('Window');
 	await browser.type('Overlap, each side', '12');
-	await browser.press('Ask the judge');
-	await browser.sees('The fault itself is gone, but something else is not right:');
+	await browser.press('Check my fix');
+	await browser.sees('The fault is gone, but something else is wrong:');
 	await browser.sees('About this finding');
 	await browser.open('/trainer');
-	await browser.sees('Not right yet · 1 try');
+	await browser.sees('Not fixed yet · 1 try');
 	await browser.press('Go on with T-0002');
 	await browser.sees('Trainer, case 3 of 12');
 });
@@ -67,17 +67,17 @@ test('rings before the tape: found in the run, taken back and done in their orde
 	await browser.press('Begin: Low water, woodcut');
 	await browser.sees('Trainer, case 11 of 12');
 	await browser.keys('v');
-	await browser.sees('Not yet. The fault lies at Back.');
+	await browser.sees('Not yet. The fault is at Back.');
 	await browser.press('✓ Rings and wire');
-	await browser.press('not done after all');
+	await browser.press('mark not done');
 	await browser.sees('Locked.');
-	await browser.press('21 Seal the back');
-	await browser.sees('Sponge and water stay away from the piece.');
+	await browser.press('21 Tape the back');
+	await browser.sees('Keep sponge and water away from the piece.');
 	await browser.keys(Key.ESCAPE, ' ');
-	await browser.sees('It goes on once this is answered.');
+	await browser.sees('Answer this to continue.');
 	await browser.keys('v');
-	await browser.sees('Put right. This was the fault:');
-	await browser.sees('the hardware lies on top of it');
+	await browser.sees('Fixed. The fault was:');
+	await browser.sees('hardware goes on top');
 	const { solved, told } = await record('hardware-first');
 	assert.deepEqual([solved, told], [1, 0]);
 });

@@ -41,7 +41,7 @@ const byItself = (name: string, width: string, height: string, kg: string) => as
 	await here.browser.type('Name of the picture', name);
 	await here.browser.type('Width, outer', width);
 	await here.browser.type('Height, outer', height);
-	await here.browser.type('Mass, kg', kg);
+	await here.browser.type('Weight, kg', kg);
 	await here.browser.press('Hang it');
 };
 
@@ -49,9 +49,9 @@ test('a wall is planned: a job and others hung, put in a row over the bench with
 	const { browser, server } = here;
 	const number = await keepJob(server.address, workedJob());
 	await browser.open('/walls');
-	await browser.sees('No wall is planned yet.');
+	await browser.sees('No walls yet.');
 	await browser.press('Plan it');
-	await browser.sees('Give the wall a name');
+	await browser.sees('Name the wall');
 	await browser.type('Name', 'Keeper’s house');
 	await browser.type('Width', '4.2 m');
 	await browser.press('Plan it');
@@ -61,9 +61,9 @@ test('a wall is planned: a job and others hung, put in a row over the bench with
 	await browser.press('Add another picture by its size');
 	await byItself('chart', '600', '500', '4,5')();
 	await byItself('chart', '300', '400', '')();
-	await browser.sees('“chart” is on this wall already.');
+	await browser.sees('“chart” is already on this wall.');
 	await byItself('feather', '300', '400', '')();
-	await browser.sees('mass not known');
+	await browser.sees('weight not known');
 	await browser.press('choose all');
 	await browser.press('a row');
 	await browser.sees('Row 1 3 pictures');
@@ -81,12 +81,12 @@ test('a wall is planned: a job and others hung, put in a row over the bench with
 test('above the stove it is found, moved by the keys it is not; every step is undone', async () => {
 	const { browser } = here;
 	await browser.open('/walls/1');
-	await browser.press('What stands before it, 0');
-	await browser.press('add something that stands there');
+	await browser.press('In front of it, 0');
+	await browser.press('add an obstacle');
 	await browser.sees('furniture 1');
 	await browser.choose('Kind of furniture 1', 'Stove or radiator');
 	await browser.sees('hangs above the stove or radiator.');
-	await browser.press('take apart Row 1');
+	await browser.press('ungroup Row 1');
 	await untilKept('each by itself', ({ file }) => file.groups.length === 0 && file.places.length === 3);
 	const before = (await wall()).file.places.find(({ id }) => id === 'chart')!;
 	const chart = await browser.driver.findElement({ css: '[role=button][aria-label^="chart,"]' });
@@ -96,7 +96,7 @@ test('above the stove it is found, moved by the keys it is not; every step is un
 		return Math.abs(left - before.left - 10) < 1e-9 && Math.abs(centre - before.centre - 11) < 1e-9;
 	});
 	for (let back = 0; back < 3; back += 1) await browser.keys(Key.chord(Key.CONTROL, 'z'));
-	await untilKept('as it was', ({ file }) => file.places.find(({ id }) => id === 'chart')!.centre === before.centre);
+	await untilKept('reset', ({ file }) => file.places.find(({ id }) => id === 'chart')!.centre === before.centre);
 	// Pulled by hand, all of the pull is one step.
 	const place = await browser.middleOf('chart,');
 	await browser.pull(place, { x: place.x + 60, y: place.y });
@@ -124,18 +124,18 @@ test('two people at one wall: the second is told, nothing is overwritten; the ho
 	await browser.sees('From the left corner and from the floor, to the nail.');
 	await browser.sees('Take care.');
 	await browser.open('/walls');
-	await browser.press('put away Keeper’s house, north');
-	await browser.sees('is put away.');
-	await browser.sees('No wall is planned yet.');
+	await browser.press('archive Keeper’s house, north');
+	await browser.sees('is archived.');
+	await browser.sees('No walls yet.');
 });
 
 test('a mass off the middle: where it settles on its wire, said beside its figures', async () => {
 	const { browser, server } = here;
 	const number = await keepJob(server.address, workedJob());
 	await browser.open(`/jobs/${number}?at=wall`);
-	await browser.press('If its mass lies off the middle, or a hook sits wrong');
+	await browser.press('If it is off balance, or a hook is off');
 	await browser.sees(/Its right side hangs \d+(\.\d)? lower/);
-	await browser.type('Mass, right of the middle', '0');
+	await browser.type('Weight, right of centre', '0');
 	await browser.sees('It hangs level.');
 	await browser.type('Right hook too high by', '5');
 	await browser.sees(/Its left side hangs \d+(\.\d)? lower/);
@@ -147,18 +147,18 @@ test('light read on the wall: what each picture gets, the sun found, an outside 
 	const id = await newWall('North wall');
 	await browser.open(`/walls/${id}`);
 	await browser.choose('Add a job', `${number} The worked case of the handbook`);
-	await browser.sees(/about 150 lx, .* to a just noticeable fade/);
-	await browser.press('Light on it, not read');
+	await browser.sees(/about 150 lx, .* to a visible fade/);
+	await browser.press('Light on it, not measured');
 	await browser.press('add a reading');
 	await browser.type('Lux of reading 1', 'much');
 	await browser.keys(Key.TAB);
-	await browser.sees('Write a number from 0 to 200000.');
+	await browser.sees('Enter a number from 0 to 200000.');
 	await browser.type('Lux of reading 1', '12000');
 	await browser.keys(Key.TAB);
 	await browser.sees('about 12000 lx');
-	await browser.sees(`The sun reaches the place of ${number}`);
+	await browser.sees(`The sun reaches ${number}`);
 	await browser.press('An outside wall, cold in winter');
-	await browser.sees('hangs on an outside wall with bumpers of 3 mm: 6 mm keep air behind it.');
+	await browser.sees('hangs on an outside wall with bumpers of 3 mm: 6 mm keep a gap behind it.');
 	await browser.keys(Key.chord(Key.CONTROL, 'z'));
 	await browser.seesNo('hangs on an outside wall');
 });
@@ -177,9 +177,9 @@ test('three jobs become one set, by the first from the left, and are put back by
 	for (const [at, title] of ['First', 'Second', 'Third'].entries()) await browser.choose('Add a job', `${numbers[at]} ${title}`);
 	await browser.press('choose all');
 	await browser.press(`Make them one set, by ${first}`);
-	await browser.sees(`${third} stays as it is: its frame is one that is there.`);
+	await browser.sees(`${third} stays as it is: it has an existing frame.`);
 	await here.untilKept(second, 'the frame of the first', ({ frame }) => frame?.moulding === 'oak-30');
-	await browser.press('Put them back');
+	await browser.press('Undo the set');
 	await here.untilKept(second, 'its own frame', ({ frame }) => frame?.moulding === 'ash-22');
 	assert.equal((await here.kept(third)).frame?.kind, 'ready-made');
 });
@@ -210,18 +210,18 @@ test('rings by weight: on a scale it weighs more than a wire takes; a cleat for 
 	const number = await keepJob(server.address, workedJob());
 	await browser.open(`/jobs/${number}?at=wall`);
 	await browser.sees('wire, two hooks');
-	await browser.type('On a scale it weighs, kg', '13');
+	await browser.type('Weight on a scale, kg', '13');
 	await browser.sees('rings, two hooks · 13 kg');
-	await browser.sees('Computed, part by part:');
-	await browser.type('On a scale it weighs, kg', '26');
+	await browser.sees('Calculated, part by part:');
+	await browser.type('Weight on a scale, kg', '26');
 	await browser.press('A cleat');
 	await browser.sees('cleat · 26 kg');
-	await browser.sees('The wall’s rail');
+	await browser.sees('Wall rail');
 	await here.untilKept(number, 'the cleat', ({ hang }) => hang?.by === 'cleat' && hang.weighed === 26);
-	await browser.type('On a scale it weighs, kg', '');
-	await browser.choose('It hangs by', 'Rings straight on hooks');
-	await browser.press('It hangs turned a quarter too');
-	await browser.sees('Turned a quarter, its left side up');
+	await browser.type('Weight on a scale, kg', '');
+	await browser.choose('Hangs from', 'Rings straight on hooks');
+	await browser.press('Also hangs turned 90°');
+	await browser.sees('Turned 90°, its left side up');
 	await here.untilKept(number, 'both ways', ({ hang }) => hang?.turns === true && hang.weighed === undefined);
 });
 
@@ -237,12 +237,12 @@ test('a level: its own zero, and how much lower one end of the frame is; a devic
 		);
 	const asLevel = async () => {
 		await browser.open('/level?width=577');
-		await browser.sees(/Use it as a level|does not say how it is tilted|Waiting for what it feels/);
+		await browser.sees(/Use it as a level|no tilt sensor|Waiting for the sensor/);
 		if (await browser.driver.executeScript<boolean>('return /Use it as a level/.test(document.body.textContent)'))
 			await browser.press('Use it as a level');
 	};
 	await asLevel();
-	await browser.sees('This device does not say how it is tilted');
+	await browser.sees('This device has no tilt sensor');
 	await feel(-0.0856);
 	await browser.sees('Its right end is lower: 5 mm over the frame’s width');
 	await browser.press('This edge is level');
@@ -250,7 +250,7 @@ test('a level: its own zero, and how much lower one end of the frame is; a devic
 	await asLevel();
 	await feel(0);
 	await browser.sees(/Its left end is lower: 5 mm/);
-	await browser.press('its own zero again');
+	await browser.press('reset zero');
 	await browser.sees('0° Level');
 });
 

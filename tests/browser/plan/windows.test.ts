@@ -20,12 +20,12 @@ test('a leaning sheet, read as the tape goes round: Enter walks on, the outline 
 	assert.deepEqual(job.piece!.readings, { top: 402, right: 551, bottom: 402, left: 551, d1: 683.9, d2: 680.2 });
 	await browser.sees('leans 3.1');
 	await browser.sees('The sheet as measured, mm');
-	await browser.press('Draw what is out of square 10 times as large');
-	await browser.sees('What is out of square is drawn 10 times as large.');
+	await browser.press('Exaggerate out-of-square 10 times');
+	await browser.sees('Out of square is drawn 10 times as large.');
 
 	// No sheet can have these: it is said where it was typed, with the likeliest slip, and nothing is lost.
 	await browser.type('Top', '2000');
-	await browser.sees('No sheet can have these readings.');
+	await browser.sees('No sheet can have these measurements.');
 	assert.equal((await here.kept(number)).piece!.readings!.top, 402);
 });
 
@@ -38,7 +38,7 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	await browser.press('add a window');
 	await browser.sees('3 windows in this mat');
 	await browser.choose('Columns', '3');
-	await browser.type('Gutter between them', '35');
+	await browser.type('Gutter', '35');
 	// The third sheet is another: its own readings, in Measure.
 	await browser.station('Measure');
 	await browser.sees('Window');
@@ -59,12 +59,12 @@ test('three windows in one mat: a grid, each with its own sheet, each placed and
 	);
 	await browser.sees('3 sheets');
 	await browser.station('Cut');
-	await browser.sees('Mat 2, its back up');
+	await browser.sees('Mat 2, face down');
 
 	// Too near: the fault stands at the gutter, and nothing is lost.
 	await browser.station('Window');
-	await browser.type('Gutter between them', '5');
-	await browser.sees('Window 1 and window 2 run into each other in the front mat.');
+	await browser.type('Gutter', '5');
+	await browser.sees('Window 1 and window 2 overlap in the front mat.');
 	assert.equal((await here.kept(number)).window!.grid!.gutter, 35);
 	await browser.press('remove window 3');
 	await browser.sees('2 windows in this mat');
@@ -75,17 +75,17 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Fit');
-	await browser.choose('A size that is sold', '24 × 30 in');
+	await browser.choose('Standard size', '24 × 30 in');
 	// Fit by itself takes a size too: what is kept is waited for as it was chosen.
 	const isChosen = ({ width, height }: { width: number; height: number }) =>
 		Math.abs(width - 609.6) < 1e-9 && Math.abs(height - 762) < 1e-9;
 	const job = await here.untilKept(number, 'the size', (one) => isChosen(planSingle(one).window!.pack));
 	const made = planSingle(job);
 	assert.ok(Math.abs(made.window!.mats[0]!.border.left - 104) < 0.3);
-	await browser.choose('A size that is sold', '16 × 20 in');
-	await browser.sees('is the least.');
+	await browser.choose('Standard size', '16 × 20 in');
+	await browser.sees('is the minimum.');
 	await browser.press('Pack 18 × 24 in');
-	await browser.seesNo('is the least.');
+	await browser.seesNo('is the minimum.');
 	const fixed = planSingle(
 		await here.untilKept(number, 'the larger size', (one) => Math.abs((one.borders!.pack!.width as number) - 457.2) < 1e-6)
 	);
@@ -94,7 +94,7 @@ test('fitted to a bought frame: a size that is sold, then one that is too small 
 
 test('the shop’s own sizes are edited in House, kept, and offered where borders fit', async () => {
 	const { browser } = here;
-	await browser.open('/house');
+	await browser.open('/shop');
 	await browser.press('Add a size');
 	await browser.type('Name of size 22', 'Harbour square');
 	await browser.type('Width of size 22', '20 inn');
@@ -102,20 +102,20 @@ test('the shop’s own sizes are edited in House, kept, and offered where border
 		'the fault',
 		async () => (await (await browser.field('Width of size 22')).getAttribute('aria-invalid')) === 'true'
 	);
-	assert.equal(await (await browser.button('Keep the list')).isEnabled(), false);
+	assert.equal(await (await browser.button('Save the list')).isEnabled(), false);
 	await browser.type('Width of size 22', '60 cm');
 	await browser.type('Height of size 22', '60 cm');
-	await browser.press('Keep the list');
-	await browser.sees('Kept. Jobs are offered these sizes from now on.');
+	await browser.press('Save the list');
+	await browser.sees('Saved. Jobs offer these sizes from now on.');
 	const number = await keepJob(here.server.address, workedJob());
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Fit');
-	await browser.choose('A size that is sold', 'Harbour square');
+	await browser.choose('Standard size', 'Harbour square');
 	await here.untilKept(number, 'the own size', (job) => job.borders?.pack?.width === 600 && job.borders.pack.height === 600);
-	await browser.open('/house');
+	await browser.open('/shop');
 	await browser.press('remove Harbour square');
-	await browser.press('Keep the list');
-	await browser.sees('Kept.');
+	await browser.press('Save the list');
+	await browser.sees('Saved.');
 });
 
 test('reveal, float, oval, arch: the panel asks what each needs, and goes back without loss', async () => {
@@ -123,7 +123,7 @@ test('reveal, float, oval, arch: the panel asks what each needs, and goes back w
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=window&view=front`);
 	await browser.press('Reveal');
-	await browser.sees('The window comes with the image within the sheet: left, top, width and height.');
+	await browser.sees('To see the window: the image: left, top, width and height.');
 	for (const [label, text] of [
 		['Image from the left', '30'],
 		['Image from the top', '40'],
@@ -147,7 +147,7 @@ test('reveal, float, oval, arch: the panel asks what each needs, and goes back w
 	assert.equal((await here.kept(number)).window!.overlap, 6);
 });
 
-test('a photograph is squared to the readings: corners pulled by hand and keys, kept, undone', async () => {
+test('a photograph is squared to measurements: corners pulled by hand and keys, kept, undone', async () => {
 	const number = await keepJob(here.server.address, workedJob({ piece: { readings: { width: 300, height: 200 } } }));
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=measure&view=sheet`);
@@ -170,7 +170,7 @@ test('a photograph is squared to the readings: corners pulled by hand and keys, 
 			input.dispatchEvent(new Event('input', { bubbles: true })); done();
 		});
 	`);
-	await browser.sees('Pull each corner onto the sheet’s corner.');
+	await browser.sees('Drag each corner onto the sheet’s corner.');
 	const shown = await browser.driver.executeScript<{ left: number; top: number; width: number; height: number }>(
 		'const box = document.querySelector(".photograph").getBoundingClientRect(); return { left: box.left, top: box.top, width: box.width, height: box.height };'
 	);
@@ -241,7 +241,7 @@ test('a photograph taken with the camera on its side is shown upright', async ()
 	const number = await keepJob(here.server.address, workedJob());
 	await here.browser.open(`/jobs/${number}?at=measure&view=sheet`);
 	await here.browser.driver.executeAsyncScript(GIVE, 900, 600, true);
-	await here.browser.sees('Pull each corner onto the sheet’s corner.');
+	await here.browser.sees('Drag each corner onto the sheet’s corner.');
 	const size = await here.browser.driver.executeScript<number[]>(
 		'const canvas = document.querySelector(".photograph canvas"); return [canvas.width, canvas.height];'
 	);
@@ -253,31 +253,31 @@ test('corners that cross are refused where they are; a stopped server loses noth
 	const { browser } = here;
 	await browser.open(`/jobs/${number}?at=measure&view=sheet`);
 	await browser.driver.executeAsyncScript(GIVE, 900, 600, false);
-	await browser.sees('Pull each corner onto the sheet’s corner.');
+	await browser.sees('Drag each corner onto the sheet’s corner.');
 	const [one, other] = [await browser.middleOf('Corner top-left'), await browser.middleOf('Corner top-right')];
 	await browser.pull(one, { x: other.x + 40, y: other.y });
 	await browser.press('Square it');
-	await browser.sees('These corners cross each other.');
+	await browser.sees('These corners cross.');
 	await browser.pull(await browser.middleOf('Corner top-left'), one);
 	await here.stop();
 	await browser.press('Square it');
-	await browser.sees('The server cannot be reached.');
+	await browser.sees('The server can’t be reached.');
 	await here.startAgain();
 	await browser.press('Square it');
 	await here.untilKept(number, 'the picture after all', (job) => job.piece?.picture !== undefined);
 	await browser.driver.executeAsyncScript(GIVE, 600, 600, false);
-	await browser.sees('Pull each corner onto the sheet’s corner.');
+	await browser.sees('Drag each corner onto the sheet’s corner.');
 	const before = (await here.kept(number)).piece!.picture;
-	await browser.press('Put it away');
-	await browser.seesNo('Pull each corner');
+	await browser.press('Discard');
+	await browser.seesNo('Drag each corner');
 	assert.equal((await here.kept(number)).piece!.picture, before);
 });
 
-test('before the sheet is measured a photograph waits for its readings', async () => {
+test('before the sheet is measured a photograph waits for measurements', async () => {
 	const number = await keepJob(here.server.address, { format: 'rare-keep/job', version: 1 });
 	await here.browser.open(`/jobs/${number}?at=measure&view=sheet`);
 	await here.browser.driver.executeAsyncScript(GIVE, 600, 600, false);
-	await here.browser.sees('Give the sheet’s readings first');
+	await here.browser.sees('Measure the sheet first');
 	assert.equal(await (await here.browser.button('Square it')).isEnabled(), false);
 	await here.browser.type('Width', '300');
 	await here.browser.type('Height', '300');
@@ -302,12 +302,12 @@ test('what is no picture is refused in a sentence', async () => {
 			content
 		);
 	await give('notes.txt', 'text/plain', 'words');
-	await browser.sees('This is no picture.');
+	await browser.sees('This is not a picture.');
 	await give('broken.jpg', 'image/jpeg', 'no jpeg at all');
-	await browser.sees('This is no picture that can be opened here.');
+	await browser.sees('This picture can’t be opened here.');
 	await give('script.svg', 'image/svg+xml', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>');
-	await browser.sees('or one that carries scripts or foreign parts');
+	await browser.sees('or it contains scripts or outside parts');
 	await give('large.jpg', 'image/jpeg', 'large');
-	await browser.sees('This file has 61 MB; at most 60 MB are opened.');
+	await browser.sees('This file is 61 MB; at most 60 MB can be opened.');
 	assert.equal((await here.kept(number)).piece!.picture, undefined);
 });

@@ -34,14 +34,14 @@ test('a figure is changed with its source, the jobs that it touches are named, a
 	await keys(Key.TAB);
 	await type('Source of thickness', 'North Quay Boards, sheet 12');
 	await keys(Key.TAB);
-	await sees('Changed here, not kept yet.');
-	await press('See which jobs it touches');
-	await sees('1 of 1 open jobs is touched by it:');
+	await sees('Changed here, not saved yet.');
+	await press('See which jobs change');
+	await sees('1 of 1 open jobs is changed by it:');
 	await sees(`${number}`);
-	await sees('pack 11 mm → 11.6 mm');
+	await sees('pack depth 11 mm → 11.6 mm');
 	assert.deepEqual(await kept(), [], 'nothing is kept before it was seen');
-	await press('Keep the change');
-	await sees('Kept. Jobs are planned with it from now on.');
+	await press('Save the change');
+	await sees('Saved. Jobs use it from now on.');
 	assert.deepEqual((await kept())[0]!.figures, { thickness: 1.7 });
 	assert.deepEqual((await kept())[0]!.sources, { thickness: 'North Quay Boards, sheet 12' });
 	await open(`/jobs/${number}?at=guard`);
@@ -54,10 +54,10 @@ test('an own material without data: used by a job, said, no longer offered and k
 	await press('Add one of your own');
 	await type('Name', 'Board from the net loft');
 	await keys(Key.TAB);
-	await sees('Until they are known, careful values are used');
-	await press('See which jobs it touches');
-	await press('Keep the change');
-	await sees('Kept.');
+	await sees('Until known, cautious values are used');
+	await press('See which jobs change');
+	await press('Save the change');
+	await sees('Saved.');
 	const { id } = (await kept()).find(({ name }) => name === 'Board from the net loft')!;
 	const number = await keepJob(here.server.address, workedJob({ guard: { ...workedJob().guard, underMat: id } }));
 	await open(`/jobs/${number}?at=guard`);
@@ -66,16 +66,16 @@ test('an own material without data: used by a job, said, no longer offered and k
 	await open('/stock/materials');
 	await press('Board from the net loft');
 	await press('remove it');
-	await press('See which jobs it touches');
-	await press('Keep the change');
-	await sees(/Board from the net loft ?not offered/);
+	await press('See which jobs change');
+	await press('Save the change');
+	await sees(/Board from the net loft ?hidden/);
 	await open(`/jobs/${number}?at=guard`);
-	await press('Under-mat: Board from the net loft');
-	await sees('Under-mat for this piece');
+	await press('Back mat: Board from the net loft');
+	await sees('Back mat for this piece');
 	const other = await keepJob(here.server.address, workedJob());
 	await open(`/jobs/${other}?at=guard`);
-	await press('Under-mat: ');
-	await sees('Under-mat for this piece');
+	await press('Back mat: ');
+	await sees('Back mat for this piece');
 	await seesNo('Board from the net loft');
 });
 
@@ -89,16 +89,16 @@ test('out as CSV and in again; a file that can’t be read loses nothing and say
 	const read = materialsFromCsv(file!.text);
 	assert.ok(read.ok && read.materials.some(({ id }) => id === 'cotton-4'));
 	await take('bad.csv', 'kind,id,name,thickness\nboard,quay-rag,Rag board of the quay,1.6\nboard,quay-thin,Thin board,-3\n');
-	await sees('Nothing was taken from the file:');
+	await sees('Nothing was imported from the file:');
 	await sees(/line 3, thickness: /);
 	await take(
 		'good.csv',
 		'kind,id,name,thickness,touch,sources\nboard,quay-rag,Rag board of the quay,1.6,rare,thickness: sheet 9\n'
 	);
 	await sees('Rag board of the quay');
-	await press('See which jobs it touches');
-	await press('Keep the change');
-	await sees('Kept.');
+	await press('See which jobs change');
+	await press('Save the change');
+	await sees('Saved.');
 	assert.deepEqual((await kept()).find(({ id }) => id === 'quay-rag')!.sources, { thickness: 'sheet 9' });
 	assert.ok(readFileSync(join(folder, 'good.csv'), 'utf8').length > 0);
 });

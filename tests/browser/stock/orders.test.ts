@@ -32,29 +32,29 @@ test('an order that arrives short stays open; what came is in the rack', async (
 	await sees('Cotton museum board, 4-ply 1016 × 813');
 	await press('Put Cotton museum board, 4-ply 1016 × 813 on the order');
 	await type('How many, Cotton museum board, 4-ply 1016 × 813', 'some');
-	await sees('How many is a whole number from 1.');
+	await sees('Enter how many, a whole number from 1.');
 	await type('How many, Cotton museum board, 4-ply 1016 × 813', '6');
 	await choose('simulated supplier delivers', 'half of it');
 	await press('Send the order');
 	await sees(/SIM-0001/);
 	await press('ask the supplier');
 	await sees('Part of it is on its way; the rest is out of stock.');
-	await press('Something came');
-	await press('Take it in');
-	await sees('3 of 6 came');
+	await press('Goods arrived');
+	await press('Receive');
+	await sees('3 of 6 arrived');
 	const { stock } = (await (await fetch(`${here().server.address}/api/stock`)).json()) as { stock: { present: number }[] };
 	assert.deepEqual(
 		stock.map(({ present }) => present),
 		[3]
 	);
-	await press('Something came');
+	await press('Goods arrived');
 	await type('how many, Cotton museum board, 4-ply 1016 × 813', '3');
 	await type('width, Cotton museum board, 4-ply 1016 × 813', '1004');
-	await press('Take it in');
-	await sees('Of another size, and still to come');
-	await sees('3 of 6 came');
-	await press('the rest does not come');
-	await sees('Nothing is on its way.');
+	await press('Receive');
+	await sees('A different size, still on order');
+	await sees('3 of 6 arrived');
+	await press('cancel the rest');
+	await sees('Nothing on order.');
 	await waitFor('both sizes in the rack', async () => {
 		const answer = (await (await fetch(`${here().server.address}/api/stock`)).json()) as { stock: { width: number }[] };
 		return (
@@ -73,15 +73,15 @@ test('what is kept in stock is said when it runs low, and ordered by word', asyn
 	await press('Keep in stock');
 	await sees('Enter the supplier.');
 	await type('supplier', 'North Quay Boards');
-	await type('order again under', '10');
+	await type('reorder below', '10');
 	await press('Keep in stock');
 	await sees('0 free; under 10: 5');
-	await press('Order 5 Ring, one hole, narrow plate');
-	await press('Ordered by word');
-	await sees('0 of 5 came');
+	await press('Order 5 D-ring, narrow plate');
+	await press('Ordered by phone');
+	await sees('0 of 5 arrived');
 	await sees('5 on order');
-	await press('Keep no longer: Ring, one hole, narrow plate');
-	await sees('Nothing is kept by count yet.');
+	await press('Stop stocking: D-ring, narrow plate');
+	await sees('No stock levels set yet.');
 });
 
 test('the cutter fails half-way: what it made is marked, and it goes on from there', async () => {
@@ -89,20 +89,20 @@ test('the cutter fails half-way: what it made is marked, and it goes on from the
 	await open('/cutting');
 	await press('Cotton museum board, 4-ply, any colour');
 	await sees('Blanks on this sheet');
-	await press('Keep this plan and cut it');
+	await press('Save plan and cut');
 	await heading('Cotton museum board, 4-ply, any colour');
 	await sees('Send to the cutter');
 	await driver.executeScript("document.querySelector('.cutter input').click()");
 	await press('Send to the cutter');
 	await sees('The blade is jammed.');
-	await sees(/[1-9]\d* of \d+ cuts are made; go on with cut \d+/);
+	await sees(/[1-9]\d* of \d+ cuts made; continue with cut \d+/);
 	await driver.navigate().refresh();
 	await sees('The blade is jammed.');
 	await driver.executeScript(
 		"document.querySelector('.cutter input').checked && document.querySelector('.cutter input').click()"
 	);
-	const [, from] = /go on with cut (\d+)/.exec(await here().text()) ?? [];
-	await press(`The cutter goes on from cut ${from}`);
+	const [, from] = /continue with cut (\d+)/.exec(await here().text()) ?? [];
+	await press(`The cutter continues from cut ${from}`);
 	await waitFor('the last cut', async () => /is cut\b/.test(await here().text()));
 	await press('Sheet 1 is cut');
 	await sees('All its sheets are cut.');
@@ -121,11 +121,11 @@ test('a blank stays where it lies and another is left out: the rest is cut again
 	await open('/cutting');
 	await press('Cotton museum board, 4-ply, any colour');
 	await sees('Blanks on this sheet');
-	await press(`Keep here ${number} under-mat`);
+	await press(`Keep here ${number} back mat`);
 	await sees(/keep here\s*✓/);
-	await press(`Keep here ${number} under-mat`);
+	await press(`Keep here ${number} back mat`);
 	await waitFor('it to be free again', async () => !/keep here\s*✓/.test(await text()));
-	await press(`Leave out ${number} under-mat`);
+	await press(`Leave out ${number} back mat`);
 	await sees('Left out');
 	await press('put back');
 	await seesNo('Left out');

@@ -6,7 +6,7 @@ import { lastOf } from '$core/units/there.ts';
 
 export class LockedError extends Error {
 	constructor(folder: string, pid: number) {
-		super(`The data folder ${folder} is in use by process ${pid}. Stop that one first, or give another DATA_DIR.`);
+		super(`The data folder ${folder} is in use by process ${pid}. Stop that one first, or set another DATA_DIR.`);
 		this.name = 'LockedError';
 	}
 }

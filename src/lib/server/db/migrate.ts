@@ -65,7 +65,7 @@ export async function migrationsDone(db: Queries): Promise<number[]> {
 export class NewerDataError extends Error {
 	constructor(migration: number) {
 		super(
-			`A newer version of this program has written the data (migration ${migration}). Start that one; this one would not read it rightly.`
+			`A newer version of this program has written the data (migration ${migration}). Start that version; this one might misread it.`
 		);
 		this.name = 'NewerDataError';
 	}

@@ -42,7 +42,7 @@ export async function openDatabase(where: Where, lost: (error: Error) => void = 
 
 export class FreshError extends Error {
 	constructor(folder: string) {
-		super(`The data folder ${folder} was not made by the demo, and is left as it is. Give the demo a DATA_DIR of its own.`);
+		super(`The data folder ${folder} was not made by the demo and is left unchanged. Set another DATA_DIR for the demo.`);
 		this.name = 'FreshError';
 	}
 }

@@ -46,7 +46,7 @@ export async function countShelf(tx: Queries, items: readonly ShelfItem[]): Prom
 		const jobs = held.filter((one) => one.name === name).map(({ job }) => job);
 		faults.push({
 			path,
-			says: `“${name}” is held for ${jobs.join(', ')}. It stays on the list under this name, and as many of it, until that job is handed over or takes another.`
+			says: `“${name}” is held for ${jobs.join(', ')}. Keep its name and number until that job is handed over or uses another.`
 		});
 	};
 	for (const [index, { name, count }] of items.entries()) {
@@ -106,7 +106,7 @@ async function holdEach(tx: Queries, job: Taking, wanted: { claim: Claim; item: 
 	for (const { claim, item } of wanted) {
 		const says = whyNotFree(item, copies, { held, by: showJobNumber(job.number) });
 		if (says !== null) {
-			faults.push({ path: claim.path, says: `“${item.name}” on the shelf: ${says} Take another, or free it there first.` });
+			faults.push({ path: claim.path, says: `“${item.name}” on the shelf: ${says} Use another, or free it there first.` });
 			continue;
 		}
 		const line = await lineOf(tx, item.name);

@@ -26,7 +26,9 @@ export function readingAt(room: RoomId, random: () => number): { lux: number; uv
 export function readMeter(body: unknown): Answer {
 	const { error } = schema.validate(body);
 	if (error)
-		return faults(400, [{ path: 'room', says: `Say where the meter is held: ${[...Object.keys(ROOMS), 'other'].join(', ')}.` }]);
+		return faults(400, [
+			{ path: 'room', says: `State where the meter is held: ${[...Object.keys(ROOMS), 'other'].join(', ')}.` }
+		]);
 	const { room } = body as { room: RoomId | 'other' };
 	return { status: 200, body: { ...readingAt(room === 'other' ? 'living-room' : room, Math.random), simulated: true } };
 }

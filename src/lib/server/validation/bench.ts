@@ -80,12 +80,12 @@ const schema = Joi.object({
 		.required()
 }).messages({
 	...SENTENCES,
-	'step.unknown': '“{#value}” is no step of the bench.',
-	'array.max': 'More than {#limit} are not sent at once.',
-	'array.min': 'At least one is sent.',
-	'string.guid': 'An id is a UUID.',
-	'string.hex': 'A picture is named by its sum.',
-	'string.length': 'A picture is named by its sum.'
+	'step.unknown': '“{#value}” is not a bench step.',
+	'array.max': 'Send at most {#limit} at once.',
+	'array.min': 'Send at least one.',
+	'string.guid': 'An id must be a UUID.',
+	'string.hex': 'Name a picture by its checksum.',
+	'string.length': 'Name a picture by its checksum.'
 });
 
 export const checkEvents = (body: unknown): Checked<{ events: SentEvent[] }> => checked<{ events: SentEvent[] }>(schema, body);

@@ -27,7 +27,7 @@ export async function readJson(request: Request, most = BODY_MOST): Promise<Read
 	try {
 		body = JSON.parse(text);
 	} catch (error) {
-		return refused(400, `This is no whole JSON text: ${(error as Error).message.slice(0, 120)}.`);
+		return refused(400, `This is not complete JSON: ${(error as Error).message.slice(0, 120)}.`);
 	}
 	const unstorable = unstorableAt(body);
 	return unstorable === null
@@ -35,7 +35,7 @@ export async function readJson(request: Request, most = BODY_MOST): Promise<Read
 		: {
 				ok: false,
 				status: 400,
-				faults: [{ path: unstorable, says: 'This text holds a character that cannot be kept (NUL, or half of a pair).' }]
+				faults: [{ path: unstorable, says: 'This text has a character that can’t be saved (NUL, or half of a pair).' }]
 			};
 }
 

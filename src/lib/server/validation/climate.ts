@@ -12,7 +12,7 @@ export const CLIMATE_BODY_MOST = 16 * 1024 * 1024;
 const schema = Joi.object({ pack: Joi.any().required(), room: Joi.any().required() }).unknown(false).messages({
 	'object.base': 'Must be a group of keys in curly brackets.',
 	'any.required': 'This is missing.',
-	'object.unknown': 'This key is not known here. Known: pack, room.'
+	'object.unknown': 'This key is not recognised. Use: pack, room.'
 });
 
 export type ClimateRequest = { pack: JobFile; room: Reading[] };

@@ -53,9 +53,9 @@ const schema = Joi.object({
 	.pattern(/^x-/, Joi.any())
 	.messages({
 		...SENTENCES,
-		'any.only': 'This is {#valids}.',
-		'string.empty': 'An id is a text of at least one letter.',
-		'array.max': 'More than {#limit} are not planned at once.'
+		'any.only': 'Enter {#valids}.',
+		'string.empty': 'An id needs at least one letter.',
+		'array.max': 'Plan at most {#limit} at once.'
 	});
 
 export type CheckedCutting = { ok: true; job: CuttingJob } | { ok: false; faults: Fault[] };
@@ -75,7 +75,7 @@ function repeated(list: 'sheets' | 'blanks', of: { id: string }[]): Fault[] {
 	return of.flatMap(({ id: one }, index) => {
 		const again = seen.has(one);
 		seen.add(one);
-		return again ? [{ path: `${list}[${index}].id`, says: `“${one}” is there before.` }] : [];
+		return again ? [{ path: `${list}[${index}].id`, says: `“${one}” is already in the list.` }] : [];
 	});
 }
 
@@ -94,6 +94,6 @@ function sawdust({ kerf, blanks }: CuttingJob): Fault[] {
 function tooMany({ blanks }: CuttingJob): Fault[] {
 	const count = blanks.reduce((sum, blank) => sum + blank.count, 0);
 	return count > MOST_BLANKS
-		? [{ path: 'blanks', says: `${count} blanks are wanted; at most ${MOST_BLANKS} are planned at once.` }]
+		? [{ path: 'blanks', says: `${count} blanks requested; at most ${MOST_BLANKS} can be planned at once.` }]
 		: [];
 }

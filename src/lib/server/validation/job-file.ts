@@ -80,7 +80,7 @@ function group(fields: Fields, required: readonly string[] = []): Joi.ObjectSche
 		.messages({
 			'any.required': 'This is missing.',
 			'object.base': 'Must be a group of keys in curly brackets.',
-			'object.unknown': `This key is not known here. Known: ${Object.keys(fields).join(', ')}.`
+			'object.unknown': `This key is not recognised. Use: ${Object.keys(fields).join(', ')}.`
 		});
 }
 

@@ -47,7 +47,7 @@ const order = Joi.object({
 		.min(1)
 		.max(200)
 		.required()
-}).messages({ ...SENTENCES, 'array.min': 'An order without lines orders nothing.' });
+}).messages({ ...SENTENCES, 'array.min': 'An order needs at least one line.' });
 
 const came = Joi.object({
 	lines: Joi.array()
@@ -65,7 +65,7 @@ const came = Joi.object({
 		.min(1)
 		.max(200)
 		.required()
-}).messages({ ...SENTENCES, 'array.min': 'Say what came.' });
+}).messages({ ...SENTENCES, 'array.min': 'Enter what arrived.' });
 
 export type SentOrder = {
 	supplier: string;

@@ -17,41 +17,41 @@ export function readQuery<T>(url: URL, schema?: Joi.ObjectSchema<T>): { ok: true
 		if (!isStorable(key) || !isStorable(text))
 			found.push({
 				path: isStorable(key) ? key : '',
-				says: 'This text holds a character that cannot be kept (NUL, or half of a pair).'
+				says: 'This text has a character that can’t be saved (NUL, or half of a pair).'
 			});
 		else if (Object.hasOwn(given, key)) found.push({ path: key, says: 'This is given twice.' });
 		else Object.defineProperty(given, key, { value: text, enumerable: true });
 	}
 	const { error, value } = ((schema ?? NOTHING) as Joi.ObjectSchema<T>).validate(given, { abortEarly: false });
 	for (const { path, message, type } of error?.details ?? [])
-		found.push({ path: pathOf(path), says: type === 'object.unknown' ? `This key is not known here.${known(schema)}` : message });
+		found.push({ path: pathOf(path), says: type === 'object.unknown' ? `This key is not recognised.${known(schema)}` : message });
 	return found.length > 0 ? { ok: false, faults: found } : { ok: true, value: value as T };
 }
 
 function known(schema?: Joi.ObjectSchema): string {
 	const keys = Object.keys((schema?.describe().keys as object | undefined) ?? {});
-	return keys.length > 0 ? ` Known: ${keys.join(', ')}.` : '';
+	return keys.length > 0 ? ` Use: ${keys.join(', ')}.` : '';
 }
 
 /** What one looks for. */
-export const find = Joi.string().allow('').max(200).default('').messages({ '*': 'At most 200 letters are looked for.' });
+export const find = Joi.string().allow('').max(200).default('').messages({ '*': 'Search for at most 200 letters.' });
 
 /** A job's number as it counts. */
 export const jobNumber = Joi.string()
 	.custom((text: string, helpers) => readJobNumber(text) ?? helpers.error('any.invalid'))
-	.messages({ '*': 'A job number looks like K-0142.' });
+	.messages({ '*': 'Enter a job number such as K-0142.' });
 
 export const revision = Joi.string()
 	.pattern(/^\d{1,9}$/)
 	.custom(Number)
-	.messages({ '*': 'A revision is a whole number.' });
+	.messages({ '*': 'Enter a whole number for the revision.' });
 
 /** After which event one asks; none: from the first. */
 export const afterEvent = Joi.string()
 	.pattern(/^\d{1,15}$/)
 	.custom(Number)
 	.default(0)
-	.messages({ '*': 'This is the number of an event, or nothing.' });
+	.messages({ '*': 'Enter an event number, or nothing.' });
 
 /** Where a page begins, as `showAfter` writes it. */
 export const after = Joi.string()
@@ -62,7 +62,7 @@ export const after = Joi.string()
 		return { wanted: day ?? null, number };
 	})
 	.default(null)
-	.messages({ '*': 'This is the “next” of the page before, such as K-0142.' });
+	.messages({ '*': 'Enter the “next” of the previous page, such as K-0142.' });
 
 /** Where a page of Today begins, as an address carries it: `late.2026-05-15.K-0142`, `rest.K-0142`. */
 export function showAfterPressing({ part, wanted, number }: NonNullable<AfterPressing>): string {
@@ -76,4 +76,4 @@ export const afterPressing = Joi.string()
 		return part === undefined || error || !value ? helpers.error('any.invalid') : { part, ...value };
 	})
 	.default(null)
-	.messages({ '*': 'This is the “next” of the page before, such as rest.K-0142.' });
+	.messages({ '*': 'Enter the “next” of the previous page, such as rest.K-0142.' });

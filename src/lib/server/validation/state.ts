@@ -8,7 +8,7 @@ const schema = Joi.object<{ state: JobState }>({
 	state: Joi.string()
 		.valid(...JOB_STATES)
 		.required()
-		.messages({ '*': `One of ${JOB_STATES.join(', ')}.` })
+		.messages({ '*': `Enter one of ${JOB_STATES.join(', ')}.` })
 });
 
 export function checkState(body: unknown): Got<JobState> {

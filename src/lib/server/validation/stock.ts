@@ -88,7 +88,7 @@ const keptPlan = Joi.object({
 	})
 		.unknown()
 		.required()
-}).messages({ ...SENTENCES, 'array.min': 'A plan without sheets cuts nothing.' });
+}).messages({ ...SENTENCES, 'array.min': 'A plan needs at least one sheet.' });
 
 export const checkArrival = (body: unknown) => checked<NewStock & { count: number }>(arrival, body);
 export const checkCounted = (body: unknown) => checked<{ present: number }>(counted, body);

@@ -101,13 +101,13 @@ const schema = Joi.object({
 	.pattern(/^x-/, Joi.any())
 	.messages({
 		...SENTENCES,
-		'object.missing': 'Its outer size is missing, or the job that it is.',
-		'object.xor': 'Either its outer size is given or the job that it is, not both.',
-		'object.without': 'A job says its own mass and hooks.',
-		'alternatives.types': 'This is equal, between, or a length.',
-		'alternatives.match': 'This is equal, between, or a length from 0 up.',
-		'array.min': 'A group without pictures hangs nothing.',
-		'array.max': 'There are more than {#limit}.'
+		'object.missing': 'Enter its outer size, or its job.',
+		'object.xor': 'Enter its outer size or its job, not both.',
+		'object.without': 'A job has its own weight and hooks.',
+		'alternatives.types': 'Enter equal, between, or a length.',
+		'alternatives.match': 'Enter equal, between, or a length of at least 0.',
+		'array.min': 'A group needs at least one picture.',
+		'array.max': 'At most {#limit}.'
 	});
 
 export type CheckedWall = { ok: true; wall: Wall; unit: 'mm' | 'in' } | { ok: false; faults: Fault[] };
@@ -137,13 +137,13 @@ function repeated({ pictures, groups, places }: WallFile): Fault[] {
 	const again = pictures.flatMap(({ id }, at) => {
 		const there = ids.has(id);
 		ids.add(id);
-		return there ? [{ path: `pictures[${at}].id`, says: `“${id}” is there before.` }] : [];
+		return there ? [{ path: `pictures[${at}].id`, says: `“${id}” is already in the list.` }] : [];
 	});
 	const hung = new Set<string>();
 	const twice = (id: string, path: string): Fault[] => {
 		const there = hung.has(id);
 		hung.add(id);
-		return there ? [{ path, says: `“${id}” hangs somewhere already.` }] : [];
+		return there ? [{ path, says: `“${id}” is already hung elsewhere.` }] : [];
 	};
 	return [
 		...again,
@@ -155,7 +155,7 @@ function repeated({ pictures, groups, places }: WallFile): Fault[] {
 function unknown({ pictures, groups, places }: WallFile): Fault[] {
 	const ids = new Set(pictures.map(({ id }) => id));
 	const missing = (id: string, path: string): Fault[] =>
-		ids.has(id) ? [] : [{ path, says: `There is no picture “${id}” on this wall.` }];
+		ids.has(id) ? [] : [{ path, says: `No picture “${id}” on this wall.` }];
 	return [
 		...groups.flatMap((one, at) => one.pictures.flatMap((id, index) => missing(id, `groups[${at}].pictures[${index}]`))),
 		...places.flatMap(({ id }, at) => missing(id, `places[${at}].id`))
@@ -168,9 +168,9 @@ function backwards({ groups }: WallFile): Fault[] {
 		line === 'column'
 			? from > to
 				? []
-				: [{ path: `groups[${at}].to`, says: 'A column runs down: it ends below where it begins.' }]
+				: [{ path: `groups[${at}].to`, says: 'A column runs down: its end must be below its start.' }]
 			: to > from
 				? []
-				: [{ path: `groups[${at}].to`, says: 'It runs to the right: it ends right of where it begins.' }]
+				: [{ path: `groups[${at}].to`, says: 'It runs to the right: its end must be right of its start.' }]
 	);
 }

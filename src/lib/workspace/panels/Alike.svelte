@@ -28,13 +28,13 @@
 </script>
 
 <TextField
-	label="How many alike"
+	label="How many the same"
 	keys={['copies']}
 	value={editor.file.copies === undefined ? '1' : String(editor.file.copies)}
 	number
 />
 {#if copies > 1}
-	<Fold title="What differs from one to the next">
+	<Fold title="How they differ">
 		<div class="rows">
 			{#each rows as index (index)}
 				<div class="row">

@@ -14,11 +14,11 @@
 	const atHand = $derived(mat !== undefined && isAtHand(mat));
 	const WAYS = [
 		{ value: 'cut', label: 'Cut here' },
-		{ value: 'have', label: 'At hand' }
+		{ value: 'have', label: 'Ready-cut' }
 	] as const;
 	const FIELDS = [
-		['opening', 'width', 'Width of its opening'],
-		['opening', 'height', 'Height of its opening'],
+		['opening', 'width', 'Opening width'],
+		['opening', 'height', 'Opening height'],
 		['outer', 'width', 'Outer width'],
 		['outer', 'height', 'Outer height']
 	] as const;
@@ -41,7 +41,7 @@
 </script>
 
 {#if !editor.job.several}
-	<Choice label="Where mat {index + 1} comes from" value={atHand ? 'have' : 'cut'} options={WAYS} onchange={setWay} compact />
+	<Choice label="Source of mat {index + 1}" value={atHand ? 'have' : 'cut'} options={WAYS} onchange={setWay} compact />
 	{#if atHand}
 		{#each FIELDS as [part, axis, label] (label)}<LengthField
 				label="{label}, mat {index + 1}"
@@ -50,7 +50,7 @@
 				write={sized(part, axis)}
 			/>{/each}
 		<MoneyField
-			label="What the shop paid for mat {index + 1}"
+			label="Cost of mat {index + 1}"
 			keys={['mats', index, 'have', 'price']}
 			value={editor.job.bought.mats.find((one) => one.mat === index + 1)?.cents ?? null}
 			currency={editor.shopIn().currency}

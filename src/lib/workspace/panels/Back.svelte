@@ -19,14 +19,14 @@
 	/** A frame whose glazing stays closed: its board is a new one, or stays. */
 	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
 	const boards = $derived([
-		{ value: '', label: 'the one that is there stays' },
+		{ value: '', label: 'the existing one stays' },
 		...Object.values(editor.shopIn(editor.job.cutIn).boards)
 			.filter(({ id, stiff, withdrawn }) => (stiff !== false && !withdrawn) || id === editor.file.guard?.backing)
 			.map(({ id, name }) => ({ value: id, label: name }))
 	]);
 	const SEALS = [
 		{ value: '', label: 'none' },
-		{ value: 'gummed', label: 'Gummed tape: water opens it again' },
+		{ value: 'gummed', label: 'Gummed tape: opens with water' },
 		{ value: 'self-adhesive', label: 'Self-adhesive tape: quick' }
 	];
 	const BUMPERS = ['0', '2', '4'].map((count) => ({
@@ -35,7 +35,7 @@
 	}));
 </script>
 
-<Panel name="Back" about="What closes it against dust and damp.">
+<Panel name="Back" about="What keeps out dust and moisture.">
 	<div class="group">
 		{#if closed}<Combo
 				label="New board"
@@ -105,7 +105,7 @@
 	{/if}
 	{#if back?.edgeSeal}
 		<div class="group">
-			<h2>Edge seal, before the pack enters the frame</h2>
+			<h2>Edge seal, before fitting</h2>
 			<LengthField label="Tape over the glazing’s face" keys={['guard', 'sealOnFace']} value={editor.job.guard.sealOnFace} />
 			<dl class="rows">
 				<dt>From stock</dt>

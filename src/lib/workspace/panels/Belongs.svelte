@@ -16,7 +16,7 @@
 </script>
 
 <div class="group">
-	<h2>What belongs with it</h2>
+	<h2>Papers and plate</h2>
 	<TextField
 		label="Certificates, invoices, notes: one a line"
 		keys={['belongs', 'papers']}
@@ -26,7 +26,7 @@
 	/>
 	<TextField label="Inscription, {where}" keys={['belongs', 'inscription']} value={belongs.inscription ?? ''} />
 	{#if editor.job.mats.length > 0}<Flag
-			label="Its maker signs the mat"
+			label="Artist signs the mat"
 			value={decided.signed}
 			onchange={(on) => editor.put(['belongs', 'signed'], on)}
 		/>{/if}

@@ -11,9 +11,9 @@
 	const steps = $derived(planSteps(editor.settled.job, editor.settled.plan, editor.shopIn(editor.settled.job.cutIn)));
 </script>
 
-<Panel name="Bench" about="The steps for this very package, in their order.">
+<Panel name="Bench" about="The steps for this job, in order.">
 	{#if steps.length === 0}
-		<p>The steps come with the sheet’s readings and a frame.</p>
+		<p>Measure the sheet and choose a frame first.</p>
 	{/if}
 	{#if steps.length > 0}<p>
 			<a class="btn preset-filled-brand" href="/jobs/{editor.number}/bench">At the bench, step by step</a>
@@ -24,7 +24,7 @@
 				<div class="words">
 					<h2>{index + 1} {step.title}</h2>
 					{#each step.does as line, at (at)}<p>{unbroken(line)}</p>{/each}
-					{#if step.waitMinutes}<p class="quiet">Then it waits {showMinutes(step.waitMinutes)}.</p>{/if}
+					{#if step.waitMinutes}<p class="quiet">Then let it dry {showMinutes(step.waitMinutes)}.</p>{/if}
 					{#if step.because}<p class="quiet">{step.because}</p>{/if}
 					{#if step.caution}<p class="caution"><strong>Take care.</strong> {step.caution}</p>{/if}
 				</div>

@@ -31,11 +31,11 @@
 			<dd>{moment(run.begunAt)}{hands.length > 0 ? `, ${hands.join(', ')}` : ''}</dd>
 			<dt>Ended</dt>
 			<dd>{run.endedAt === null ? `not yet, ${run.done.size} steps done` : moment(run.endedAt)}</dd>
-			<dt>Looks for dust</dt>
+			<dt>Dust checks</dt>
 			<dd>{rounds}</dd>
-			{#if run.reopened.length > 0}<dt>Opened again</dt>
+			{#if run.reopened.length > 0}<dt>Reopened</dt>
 				<dd>{run.reopened.map(({ cause }) => REOPENS[cause].name).join(', ')}</dd>{/if}
-			{#if run.minutesLost > 0}<dt>Lost with it</dt>
+			{#if run.minutesLost > 0}<dt>Lost time</dt>
 				<dd>{showMinutes(run.minutesLost)}, an estimate</dd>{/if}
 			{#each run.wrong as { at, says } (at)}<dt>Noted</dt>
 				<dd>{says}</dd>{/each}

@@ -26,7 +26,7 @@
 		)
 			return '';
 		const said = [...new Set(SIDES.map((side) => showLength(border[side], editor.reader, 'mark').text))];
-		return `${way === 'even' ? 'Even' : way === 'weighted' ? 'Weighted' : 'Own'}, grown to ${said.length === 1 ? said[0] : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`}: the next size that is bought.`;
+		return `${way === 'even' ? 'Even' : way === 'weighted' ? 'Weighted' : 'Own'}, enlarged to ${said.length === 1 ? said[0] : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`}: the next size sold.`;
 	});
 	const way = $derived(borders.way);
 	const border = $derived(editor.settled.plan.window?.mats[0]?.border);
@@ -58,7 +58,7 @@
 			: []
 	);
 	const offered = $derived([
-		{ value: OWN, label: 'a size of its own' },
+		{ value: OWN, label: 'custom size' },
 		...sizes,
 		...sections.filter((section) => !sizes.some((size) => size.value === section.value))
 	]);
@@ -102,12 +102,12 @@
 <div class="group">
 	<h2>Borders</h2>
 	{#if way === 'have'}
-		<p class="quiet">The front mat is at hand: its borders come with it.</p>
+		<p class="quiet">The front mat is ready-cut: its borders are fixed.</p>
 	{:else if ready}
 		<p class="quiet">
 			{way === 'fit'
-				? 'The frame gives the pack; the borders take what is left.'
-				: 'The frame is there: the plan says by how much these borders miss it.'}
+				? 'The frame sets the pack; borders take what is left.'
+				: 'The frame is fixed: the plan shows how far these borders miss it.'}
 		</p>
 	{/if}
 	{#if way !== 'have'}<Choice
@@ -129,11 +129,11 @@
 		{#each SIDES as side (side)}<LengthField label="Border {side}" keys={['borders', side]} value={borders.asked[side]} />{/each}
 	{:else if way === 'fit'}
 		{#if !ready}
-			<Pick label="A size that is sold" value={chosen} options={offered} onchange={setSize} />
+			<Pick label="Standard size" value={chosen} options={offered} onchange={setSize} />
 			<LengthField label="Pack width" keys={['borders', 'pack', 'width']} value={borders.pack?.width ?? null} />
 			<LengthField label="Pack height" keys={['borders', 'pack', 'height']} value={borders.pack?.height ?? null} />
 			<p class="quiet">
-				A bought frame is named by the pack that it takes. Measure its opening when it comes. <a class="anchor" href="/house"
+				Frames are sold by the pack they take. Measure the rabbet when it arrives. <a class="anchor" href="/shop"
 					>The shop’s sizes</a
 				>
 			</p>
@@ -151,7 +151,7 @@
 	{#if grown}<p role="status">{grown}</p>{/if}
 	{#if way !== 'have' && !editor.job.several && (editor.here.piece.motif || borders.centre === 'motif')}
 		<Choice
-			label="What is in the middle"
+			label="Centre on"
 			value={borders.centre}
 			options={[
 				{ value: 'window', label: 'Window' },
@@ -162,8 +162,8 @@
 		/>
 	{/if}
 	{#if !editor.job.several}
-		<Fold title="Where the motif lies, to set it in the middle">
-			<ImageFields part="motif" title="Extremes of the motif" />
+		<Fold title="Position of the motif, to centre it">
+			<ImageFields part="motif" title="Limits of the motif" />
 		</Fold>
 	{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What came with a frame that is there, part by part: it stays as what it is, it leaves, or there was none. */
+	import { inSentence } from '$core/units/in-sentence.ts';
 	import { cutAgain, isAtHand, onlyAtHand } from '$core/job/at-hand.ts';
 	import { houseBoard } from '$core/job/material.ts';
 	import { FASTENERS, HANGER_KINDS, NOT_KNOWN, type CameWith } from '$core/job/kinds.ts';
@@ -35,12 +36,12 @@
 	const glazings = $derived(
 		Object.values(shop.glazings)
 			.filter(({ id, withdrawn }) => id !== 'none' && (!withdrawn || id === kept.glazing?.kind))
-			.map(({ id, name }) => ({ value: id, label: `stays: ${name.toLowerCase()}` }))
+			.map(({ id, name }) => ({ value: id, label: `stays: ${inSentence(name)}` }))
 	);
 	const backs = $derived(
 		Object.values(shop.boards)
 			.filter(({ id, stiff, woodFibre, withdrawn }) => (stiff !== false || woodFibre) && (!withdrawn || id === kept.back?.board))
-			.map(({ id, name }) => ({ value: id, label: `stays: ${name.toLowerCase()}` }))
+			.map(({ id, name }) => ({ value: id, label: `stays: ${inSentence(name)}` }))
 	);
 	const points = $derived(
 		FASTENERS.filter((kind) => (kind === 'clips') === metal).map((kind) => ({
@@ -72,7 +73,7 @@
 		return put(editor.file, ['frame', 'kept', 'glazing', 'size'], { ...kept.glazing?.size, ...next });
 	}
 
-	/** Its opening and outer size are measured under Window. */
+	/** Its opening and outer size are measured in Window. */
 	function setMat(value: string) {
 		const { file, job } = editor;
 		const mats =
@@ -86,9 +87,9 @@
 </script>
 
 <div class="group">
-	<h2>Came with it</h2>
+	<h2>Came with the frame</h2>
 	{#if !closed}<MoneyField
-			label="What the shop paid for the frame"
+			label="Cost of the frame"
 			keys={['frame', 'price']}
 			value={editor.job.bought.frame}
 			currency={editor.shopIn().currency}
@@ -97,7 +98,7 @@
 		<Pick
 			label="Its glazing"
 			value={stands('glazing', kept.glazing && (kept.glazing.kind ?? NOT_KNOWN))}
-			options={options('there was none', 'leaves', [...glazings, unknown])}
+			options={options('none', 'removed', [...glazings, unknown])}
 			onchange={(value) => set('glazing', value, (kind) => ({ kind }))}
 		/>
 		{#if kept.glazing}
@@ -126,7 +127,7 @@
 		<Pick
 			label="Its mat"
 			value={atHand ? STAYS : replaced.includes('mat') ? LEAVES : NONE}
-			options={options('there was none', 'leaves', [{ value: STAYS, label: 'stays: measured under Window' }])}
+			options={options('there was none', 'leaves', [{ value: STAYS, label: 'stays: measured in Window' }])}
 			onchange={setMat}
 		/>
 		<Pick
@@ -149,7 +150,7 @@
 			onchange={(value) => set('points', value, (kind) => ({ kind }))}
 		/>
 		{#if kept.points}<TextField
-				label="How many of them, in all"
+				label="How many in all"
 				keys={['frame', 'kept', 'points', 'count']}
 				value={kept.points.count === undefined ? '' : String(kept.points.count)}
 				number

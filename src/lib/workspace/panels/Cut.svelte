@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { partName } from '$core/stations/cut/part-name.ts';
 	import { centreFromBack } from '$core/stations/hold/as-laid.ts';
 	import { lineDetail, lineName, lineSize, materialName } from '$core/stations/cut/material-name.ts';
 	import { sizesThatChange } from '$core/stations/cut/recut.ts';
@@ -34,14 +35,14 @@
 	const step = $derived(showLength(job.step, { ...editor.reader, unit: job.cutIn }).text);
 </script>
 
-<Panel name="Cut" about="Everything that is cut for it, and the settings of the guide stops.">
+<Panel name="Cut" about="Every part to cut, and the guide stop settings.">
 	{#if plan.cut.length === 0}
 		<p>
 			{hasWindow
-				? 'The cut list comes with the sheet’s measurements.'
+				? 'Measure the sheet to see the cut list.'
 				: plan.frame
 					? 'Nothing is cut for this job.'
-					: 'The cut list comes with the frame’s measurements.'}
+					: 'Measure the frame to see the cut list.'}
 		</p>
 	{:else}
 		<div class="group">
@@ -52,9 +53,8 @@
 						{@const detail = lineDetail(cut, editor.reader)}
 						<tr
 							><th scope="row"
-								><span class="role">{lineName(cut)}</span>{#if detail}<span class="of">{unbroken(detail)}</span>{/if}<span
-									class="of">{materialName(cut, shop)}</span
-								></th
+								><span class="role">{partName(lineName(cut))}</span>{#if detail}<span class="of">{unbroken(detail)}</span
+									>{/if}<span class="of">{materialName(cut, shop)}</span></th
 							><td class="figures">{cut.count} ×</td><td class="figures size" class:long={cut.role === 'spacer'}
 								>{lineSize(cut, editor.reader)}</td
 							></tr
@@ -64,8 +64,8 @@
 			</table>
 			<p class="ways">
 				<a class="anchor" href="/api/jobs/{editor.number}/cut.csv" download>Cut list as a file</a>
-				<a class="anchor" href="/stock/orders?of={editor.number}">What it is short of</a>
-				<a class="anchor" href="/jobs/{editor.number}/cost">What it costs</a>
+				<a class="anchor" href="/stock/orders?of={editor.number}">Not in stock</a>
+				<a class="anchor" href="/jobs/{editor.number}/cost">Cost</a>
 			</p>
 		</div>
 	{/if}
@@ -73,9 +73,9 @@
 		<h2>Cut in {UNIT_WORDS[job.cutIn]}</h2>
 		<p class="quiet">
 			To {step}
-			{job.cutIn}, with the house figures for {UNIT_WORDS[job.cutIn]}. Reading the other unit changes no size; cutting in it does.{job.cutIn ===
+			{job.cutIn}, with the shop figures for {UNIT_WORDS[job.cutIn]}. Showing the other unit changes no size; cutting in it does.{job.cutIn ===
 				'mm' && editor.unit === 'in'
-				? ` ${ROUNDED} stands before what is rounded to the tape: it adds up in millimetres.`
+				? ` ${ROUNDED} marks sizes rounded to the tape; sums are exact in millimetres.`
 				: ''}
 		</p>
 		{#if changes !== null}<div>
@@ -91,7 +91,7 @@
 	{#each cutHere as { mat, index } (index)}
 		{@const board = matBackScene(plan, job, index)}
 		<div class="group">
-			<h2>Mat {index + 1}, its back up</h2>
+			<h2>Mat {index + 1}, face down</h2>
 			{#if board}<div class="board"><Drawing scene={board} reader={editor.reader} /></div>{/if}
 			{#each mat.holes ?? [mat] as hole, at (at)}
 				{@const path = `window.mats[${index}]${mat.holes ? `.holes[${at}]` : ''}`}
@@ -113,10 +113,10 @@
 					{:else}
 						{#each STOPS as [side, front] (side)}
 							<dt>Stop {side}</dt>
-							<dd><Figure path="{path}.stop.{front}" name="Stop of {name}, {side}, its back up" value={hole.stop[front]} /></dd>
+							<dd><Figure path="{path}.stop.{front}" name="Stop of {name}, {side}, face down" value={hole.stop[front]} /></dd>
 						{/each}
 					{/if}
-					<dt>The window then measures</dt>
+					<dt>Window should measure</dt>
 					<dd>
 						<Figure path="{path}.opening.width" name="Opening width" value={hole.opening.width} /> × <Figure
 							path="{path}.opening.height"
@@ -131,7 +131,7 @@
 			<div class="group">
 				<h2>Mat {index + 1} is printed</h2>
 				<dl class="rows">
-					<dt>Blank, with the clamp’s strip that comes off last</dt>
+					<dt>Blank, with clamp strip (trim last)</dt>
 					<dd>
 						<Figure path="window.mats[{index}].print.board.width" name="Blank width" value={mat.print.board.width} /> × <Figure
 							path="window.mats[{index}].print.board.height"

@@ -58,7 +58,7 @@
 			if (response.ok) await goto(`/jobs/${answer.number}?at=intake`);
 			else trouble = nth(answer.faults ?? [], 0).says;
 		} catch {
-			trouble = 'The server does not answer. Nothing was made; try again in a moment.';
+			trouble = 'The server does not answer. Nothing was created; try again in a moment.';
 		}
 	}
 
@@ -91,8 +91,7 @@
 				{#each left as says, at (at)}<li>{says}</li>{/each}
 			</ul>
 			<p class="ways">
-				<button type="button" class="btn btn-sm preset-outlined-brand" onclick={() => end('handed-over')}
-					>Hand it over all the same</button
+				<button type="button" class="btn btn-sm preset-outlined-brand" onclick={() => end('handed-over')}>Hand over anyway</button
 				>
 				<button type="button" class="btn btn-sm preset-quiet" onclick={() => (left = [])}>Not yet</button>
 			</p>
@@ -100,16 +99,14 @@
 	<p class="quiet">
 		{editor.keeping.ended === 'open'
 			? 'It stays on Today’s list until it is handed over or archived.'
-			: 'It is off Today’s list. Find still finds it, and it can be opened again at any time.'}
+			: 'It is off Today’s list. It can still be found and reopened.'}
 	</p>
 	{#if !isEmpty}<p>
-			<button type="button" class="btn btn-sm preset-outlined-brand" onclick={again}>Same again, as a new piece</button>
+			<button type="button" class="btn btn-sm preset-outlined-brand" onclick={again}>Copy as a new piece</button>
 		</p>{/if}
 	{#if isEmpty}
 		<p>
-			Nothing is entered for this piece yet. <button type="button" class="btn btn-sm preset-quiet" onclick={remove}
-				>Delete it</button
-			>
+			This piece is empty. <button type="button" class="btn btn-sm preset-quiet" onclick={remove}>Delete it</button>
 		</p>
 	{/if}
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}

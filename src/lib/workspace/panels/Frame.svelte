@@ -28,7 +28,7 @@
 	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
 	const stays = $derived(editor.job.kept.points !== null);
 	const FINISH_OPTIONS = [
-		{ value: '', label: 'it comes finished' },
+		{ value: '', label: 'comes finished' },
 		...FINISHES.map((value) => ({ value, label: `${FINISH_OF[value].name}, dries ${FINISH_OF[value].hours} h` }))
 	];
 	const PLACED = [
@@ -42,9 +42,9 @@
 		{ value: 'plain', label: 'Plain' }
 	] as const;
 	const POINTS = [
-		{ value: 'rigid', label: 'Rigid pins' },
-		{ value: 'flexible', label: 'Flexible tabs' },
-		{ value: 'hand', label: 'Hand-pushed points' },
+		{ value: 'rigid', label: 'Rigid points' },
+		{ value: 'flexible', label: 'Flexible points' },
+		{ value: 'hand', label: 'Push points' },
 		{ value: 'turn-buttons', label: 'Turn buttons' },
 		{ value: 'offset-clips', label: 'Offset clips' }
 	];
@@ -62,7 +62,7 @@
 		);
 	}
 	const COUNTS = [
-		{ value: '', label: 'as the house spaces them' },
+		{ value: '', label: 'shop spacing' },
 		...Array.from({ length: 12 }, (_, index) => ({ value: String(index + 1), label: String(index + 1) }))
 	];
 	/** What lies between pack and frame's back, in words. */
@@ -75,8 +75,8 @@
 			return clearance < house.clipLeast
 				? 'a shim of card holds it'
 				: clearance <= house.clipMost
-					? 'a spring clip takes it up'
-					: 'too much for a clip';
+					? 'right for a spring clip'
+					: 'too slack for a clip';
 		return clearance < house.roomForPoints
 			? 'tight for the points'
 			: clearance > house.recessedFrom
@@ -85,7 +85,7 @@
 	});
 </script>
 
-<Panel name="Frame" about="What the pack drops into, and whether it fits.">
+<Panel name="Frame" about="The frame, and whether the pack fits.">
 	<FrameKind />
 	{#if closed}<Given />{/if}
 	{#if editor.job.frameIsThere}<CameWith />{/if}
@@ -103,7 +103,7 @@
 						/>
 					</dd>
 				{/each}
-				<dt>Larger than the pack by</dt>
+				<dt>Allowance</dt>
 				<dd>
 					<Figure path="frame.allowance.width" name="Allowance across" value={frame.allowance.width} /> × <Figure
 						path="frame.allowance.height"
@@ -111,22 +111,22 @@
 						value={frame.allowance.height}
 					/>
 				</dd>
-				<dt>Depth less pack: {standing}</dt>
+				<dt>Clearance: {standing}</dt>
 				<dd><Figure path="pack.clearance" name="Clearance" value={there(pack.clearance, 'clearance')} /></dd>
 				{#if frame.depthWithStrips !== undefined}
-					<dt>From the wall, with its strips</dt>
+					<dt>Depth with strips</dt>
 					<dd><Figure path="frame.depthWithStrips" name="Depth with strips" value={frame.depthWithStrips} /></dd>
 				{/if}
 			</dl>
 			<LengthField
-				label="Allowance, if not by movement"
+				label="Allowance, set by hand"
 				keys={['frame', 'allowance']}
 				value={editor.job.frame?.allowance ?? null}
 				zero
 				optional
 			/>
 			{#if !metal}<LengthField
-					label="Strips glued to its back"
+					label="Strips glued to the frame’s back"
 					keys={['frame', 'deepen']}
 					value={there(editor.job.frame, 'frame').deepen}
 					zero
@@ -151,7 +151,7 @@
 						>
 					</div>
 				{:else}<div>
-						<button type="button" class="btn btn-sm preset-quiet" onclick={addGroove}>its rabbet has a groove</button>
+						<button type="button" class="btn btn-sm preset-quiet" onclick={addGroove}>rabbet has a groove</button>
 					</div>{/if}{/if}
 		</div>
 		<Shelf />
@@ -190,7 +190,7 @@
 			</div>
 		{:else}
 			<div class="group">
-				<h2>{frame.rails ? 'To cut and to drive' : 'To drive'}</h2>
+				<h2>{frame.rails ? 'Rails and points' : 'To drive'}</h2>
 				{#if frame.rails}
 					<dl class="rows">
 						<dt>Rails at the long points</dt>
@@ -201,9 +201,9 @@
 								value={frame.rails[1]}
 							/>
 						</dd>
-						<dt>Stick needed</dt>
+						<dt>Moulding needed</dt>
 						<dd><Figure path="frame.stick" name="Stick" value={there(frame.stick, 'stick')} /></dd>
-						<dt>Rabbet across its corners, both ways</dt>
+						<dt>Rabbet diagonal, both ways</dt>
 						<dd><Figure path="frame.diagonal" name="Diagonal of the rabbet" value={there(frame.diagonal, 'diagonal')} /></dd>
 					</dl>
 					<span class="quiet">Corners</span>
@@ -222,18 +222,18 @@
 						value === '' ? editor.apply(drop(editor.file, ['frame', 'finish'])) : editor.put(['frame', 'finish'], value)}
 				/>
 				<Flag
-					label="A cross-brace behind"
+					label="Cross-brace"
 					value={there(editor.job.frame, 'frame').brace}
 					onchange={(on) => editor.put(['frame', 'brace'], on)}
 				/>
-				{#if stays}<p class="quiet">What holds the pack came with the frame and stays.</p>{:else}<Pick
+				{#if stays}<p class="quiet">The existing points or clips stay.</p>{:else}<Pick
 						label="Points"
 						value={there(editor.job.frame, 'frame').points}
 						options={POINTS}
 						onchange={(value) => editor.put(['frame', 'points'], value)}
 					/>{/if}
 				{#if !stays && frame.points.kind !== 'offset-clips'}<LengthField
-						label="First from the corner, where the tool stops"
+						label="First from the corner, tool’s fixed distance"
 						keys={['frame', 'pointFirst']}
 						value={there(editor.job.frame, 'frame').pointFirst}
 						optional
@@ -245,7 +245,7 @@
 						<Figure path="frame.points.total" name="Points" value={frame.points.total} text={String(frame.points.total)} />
 					</dd>
 					{#each placed as [side, label] (side)}
-						<dt>{label}, each: first at, then apart</dt>
+						<dt>{label}, each: first, then every</dt>
 						<dd>
 							{frame.points[side].count} ×
 							<Figure
@@ -268,30 +268,30 @@
 			</div>
 		{/if}
 		<div class="group">
-			<h2>Mass</h2>
+			<h2>Weight</h2>
 			<dl class="rows">
 				{#each there(mass, 'mass').parts as { part, kg }, index (index)}
 					<dt class="part">{part}</dt>
-					<dd><Figure path="mass.parts[{index}].kg" name="Mass of the {part}" value={kg} /></dd>
+					<dd><Figure path="mass.parts[{index}].kg" name="Weight of the {part}" value={kg} /></dd>
 				{/each}
-				<dt><strong>The whole</strong></dt>
-				<dd><Figure path="mass.kg" name="Mass" value={there(mass, 'mass').kg} /></dd>
+				<dt><strong>Total</strong></dt>
+				<dd><Figure path="mass.kg" name="Total weight" value={there(mass, 'mass').kg} /></dd>
 			</dl>
 		</div>
 		<div class="group">
-			<h2>Glazing lying flat</h2>
+			<h2>Glazing sag</h2>
 			<dl class="rows">
-				<dt>At the bench, at most</dt>
+				<dt>Flat at the bench</dt>
 				<dd><Figure path="pack.sag" name="Sag" value={pack.sag} /></dd>
-				<dt>Lying for weeks</dt>
+				<dt>Flat for weeks</dt>
 				<dd><Figure path="pack.sagWeeks" name="Sag after weeks" value={pack.sagWeeks} /></dd>
-				<dt>Carried, leaning by ten degrees</dt>
+				<dt>Carried, leaning 10°</dt>
 				<dd><Figure path="pack.sagCarried" name="Sag carried" value={pack.sagCarried} /></dd>
-				<dt>Air over the piece</dt>
-				<dd><Figure path="pack.gap" name="Air over the piece" value={pack.gap} /></dd>
+				<dt>Gap over the piece</dt>
+				<dd><Figure path="pack.gap" name="Gap over the piece" value={pack.gap} /></dd>
 			</dl>
 			{#if pack.sag > pack.gap}<p class="quiet">
-					It would touch the piece lying flat{pack.sagCarried <= pack.gap ? '; carried upright it stays clear' : ''}.
+					Laid flat, it would touch the piece{pack.sagCarried <= pack.gap ? '; carried upright it stays clear' : ''}.
 				</p>{/if}
 		</div>
 	{:else}

@@ -125,14 +125,14 @@
 			compact
 		/>{/if}
 	{#if closed}<Choice
-			label="What the customer’s frame is made of"
+			label="Material of the customer’s frame"
 			value={kind === 'metal' ? 'metal' : 'ready-made'}
 			options={CLOSED}
 			onchange={(next) => editor.put(['frame', 'kind'], next)}
 			compact
 		/>{:else if isThere}
 		<Choice
-			label="What the customer’s frame is made of"
+			label="Material of the customer’s frame"
 			value={kind as 'metal'}
 			options={THEIRS}
 			onchange={(next) => setKind(next, next === 'metal')}
@@ -146,7 +146,7 @@
 			onchange={choose}
 		/>{/if}
 	{#if chosen === ENTERED && (section || isThere)}
-		{#if isThere}<h2>Its profile, as measured</h2>{/if}
+		{#if isThere}<h2>Profile, as measured</h2>{/if}
 		{#each FIGURES as [key, label] (key)}<LengthField {label} keys={['frame', 'section', key]} value={read(key)} />{/each}
 		{#if kind !== 'metal' && section}<TextField
 				label="Density"
@@ -158,7 +158,7 @@
 	{/if}
 	{#if kind === 'metal' && frame && !isThere}
 		<Pick
-			label="Its pairs are sold by"
+			label="Pairs sold in"
 			value={String(frame.pairStep)}
 			options={STEPS.some(({ value }) => value === String(frame.pairStep))
 				? STEPS

@@ -47,7 +47,7 @@
 <div class="group">
 	<h2>Its {editor.job.frame?.kind === 'metal' ? 'channel' : 'rabbet'}, as measured</h2>
 	<Choice
-		label="How many readings of the rabbet"
+		label="Rabbet measurements"
 		value={four ? 'four' : 'two'}
 		options={[
 			{ value: 'two', label: 'Width, height' },
@@ -77,7 +77,7 @@
 </div>
 {#if frame?.cornersOut}
 	<div class="group">
-		<h2>Out of true</h2>
+		<h2>Out of square</h2>
 		<dl class="rows">
 			{#each CORNERS as corner, index (corner)}
 				<dt class="corner">{corner.replace('-', ' ')} corner</dt>
@@ -92,7 +92,7 @@
 			<dl class="rows">
 				{#each LITE_FIGURES as figure (figure)}
 					<dt>{LITE[figure]}</dt>
-					<dd><Figure path="frame.lite.{figure}" name="Lite, {LITE[figure]}" value={frame.lite[figure]} /></dd>
+					<dd><Figure path="frame.lite.{figure}" name="Pane, {LITE[figure]}" value={frame.lite[figure]} /></dd>
 				{/each}
 			</dl>
 		{/if}

@@ -17,7 +17,7 @@
 </script>
 
 <div class="group">
-	<h2>Measured outside</h2>
+	<h2>Outside sizes</h2>
 	<LengthField
 		label="Outer width"
 		keys={['given', 'outer', 'width']}
@@ -31,19 +31,12 @@
 		write={(height) => sized({ height })}
 	/>
 	{#if asks.includes('recess')}<LengthField
-			label={editor.job.guard.backing
-				? 'Thickness of what lies in the rabbet, without the new board'
-				: 'Thickness of what lies in the rabbet'}
+			label={editor.job.guard.backing ? 'Thickness of the pack, without the new board' : 'Thickness of the pack'}
 			keys={['given', 'pack']}
 			value={editor.job.given.pack}
 			look="fine"
 		/>{/if}
-	{#if asks.includes('mass')}<MassField label="What it weighs" keys={['given', 'mass']} value={editor.job.given.mass} />{/if}
-	<TextField
-		label="What is in it, as far as it is known"
-		keys={['given', 'holds']}
-		value={editor.file.given?.holds ?? ''}
-		lines={2}
-	/>
-	<p class="quiet">Left empty, the label says “not opened”.</p>
+	{#if asks.includes('mass')}<MassField label="Weight" keys={['given', 'mass']} value={editor.job.given.mass} />{/if}
+	<TextField label="Contents, if known" keys={['given', 'holds']} value={editor.file.given?.holds ?? ''} lines={2} />
+	<p class="quiet">If empty, the label says “not opened”.</p>
 </div>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** The package layer by layer from the front: each with what it touches and faces; the chosen one is compared beside it. */
+	import { atStart } from '$core/units/in-sentence.ts';
+	import { partName } from '$core/stations/cut/part-name.ts';
 	import type { Severity } from '$core/rule/rule.ts';
 	import { slotsOf, whereOfSlot, type Slot } from '$core/advice/slots.ts';
 	import { holdNames } from '$core/stations/hold/names.ts';
@@ -18,7 +20,7 @@
 	import Schools from './Schools.svelte';
 	import type { Layer } from '$core/figures/pack.ts';
 	import { SPACER_NAMES } from '$core/stations/guard/layers/spacer.ts';
-	import { nth, there } from '$core/units/there.ts';
+	import { there } from '$core/units/there.ts';
 
 	const { editor, look } = useWorkspace();
 	const guard = $derived(editor.job.guard);
@@ -56,7 +58,7 @@
 
 	/** What came with a frame, or is at hand, is neither cut nor bought. */
 	function stays(name: string, isThere: boolean): string {
-		return isThere ? `${name}, as it is` : name;
+		return isThere ? `${name}, uncovered` : name;
 	}
 
 	function rowOf(slot: Slot, layers: Layer[]): Row {
@@ -75,7 +77,7 @@
 			'edge-seal': job.guard.edgeSeal?.name
 		}[slot.name as string];
 		const many = slot.name === 'mat' ? job.mats.length > 1 : job.guard.fillers.length > 1;
-		const name = `${nth(slot.name, 0).toUpperCase()}${slot.name.slice(1).replace('-', ' ')}`.replace('Under mat', 'Under-mat');
+		const name = atStart(partName(slot.name)).replace('-', ' ');
 		return {
 			slot,
 			name: many && slot.index !== undefined ? `${name} ${index + 1}` : name,
@@ -112,7 +114,7 @@
 	/** The last filler's place goes with it. */
 	function removeFiller(index: number) {
 		const left = fillers.filter((_, at) => at !== index);
-		takeStep(editor, `Filler ${index + 1} is removed.`, put(editor.file, ['guard', 'fillers'], left));
+		takeStep(editor, `Filler ${index + 1} removed.`, put(editor.file, ['guard', 'fillers'], left));
 		editor.slot = { name: 'backing' };
 	}
 
@@ -145,7 +147,7 @@
 	}
 </script>
 
-<Panel name="Guard" about="What keeps it safe, layer by layer from the front.">
+<Panel name="Guard" about="What protects it, layer by layer from the front.">
 	<ol class="layers">
 		{#each rows as row (row.name)}
 			{@const sign = worst(row.where)}
@@ -190,13 +192,13 @@
 			{:else if isOpen(row.slot) && row.slot?.name === 'spacer' && guard.spacer}
 				<li class="fields">
 					<LengthField
-						label="Height of the spacer: the air it gives"
+						label="Spacer height: the gap it gives"
 						keys={['guard', 'spacer', 'thickness']}
 						value={guard.spacer.thickness}
 						write={(length) => putSpacer({ thickness: length })}
 					/>
 					<LengthField
-						label="Seen past the lip, by design"
+						label="Meant to show past the lip"
 						keys={['guard', 'spacer', 'seen']}
 						value={guard.spacer.seen}
 						zero
@@ -210,7 +212,7 @@
 						onchange={(colour) => editor.apply(putSpacer({ colour }))}
 					/>
 					<Flag
-						label="Lined with cloth or paper"
+						label="Covered with cloth or paper"
 						value={guard.spacer.lined}
 						onchange={(on) => editor.apply(putSpacer({ lined: on }))}
 					/>
@@ -231,7 +233,7 @@
 									value={spacer.high}
 								/>
 							</dd>
-							<dt>seen past the lip</dt>
+							<dt>showing past the lip</dt>
 							<dd>
 								{#if spacer.seen > 0}<Figure
 										path="pack.spacer.seen"
@@ -247,7 +249,7 @@
 	</ol>
 	<button type="button" class="btn btn-sm preset-quiet" onclick={addFiller}>add a filler</button>
 	{#if guard.underMat && job.hold.kind !== 'stitching'}<Flag
-			label="The board behind it is lined with cloth"
+			label="Board behind it covered with cloth"
 			value={guard.lining}
 			onchange={(on) => editor.put(['guard', 'lining'], on)}
 		/>{/if}
@@ -256,37 +258,37 @@
 			<dt><strong>Pack</strong></dt>
 			<dd><strong><Figure path="pack.thickness" name="Pack thickness" value={plan.pack.thickness} /></strong></dd>
 			{#if job.guard.glazing.family !== 'none'}
-				<dt class={worst('pack.gap')}>Air over the piece</dt>
+				<dt class={worst('pack.gap')}>Gap over the piece</dt>
 				<dd class={worst('pack.gap')}>
-					<Figure path="pack.gap" name="Air over the piece" value={plan.pack.gap} /> (needs
-					<Figure path="pack.gapNeed" name="Air needed" value={plan.pack.gapNeed} />)
+					<Figure path="pack.gap" name="Gap over the piece" value={plan.pack.gap} /> (needs
+					<Figure path="pack.gapNeed" name="Gap needed" value={plan.pack.gapNeed} />)
 				</dd>
-				<dt>Glazing lying flat sags by at most</dt>
+				<dt>Glazing sag when flat, at most</dt>
 				<dd><Figure path="pack.sag" name="Sag" value={plan.pack.sag} /></dd>
 			{/if}
 			{#if plan.light && plan.light.years !== null}
-				<dt>A fade can just be seen after</dt>
+				<dt>First visible fade after</dt>
 				<dd>
 					<Figure path="light.years" name="Years to a fade, an estimate" value={plan.light.years} />
 				</dd>
 			{/if}
 			{#if plan.climate}
-				<dt>Time for humidity to get halfway in</dt>
+				<dt>Halfway to room humidity after</dt>
 				<dd>
-					<Figure path="climate.halfDays" name="Time for humidity to get halfway in" value={plan.climate.halfDays} />
+					<Figure path="climate.halfDays" name="Halfway to room humidity after" value={plan.climate.halfDays} />
 				</dd>
 			{/if}
 		</dl>
 	{/if}
 	<div class="group">
 		<Pick
-			label="Window mat to under-mat"
+			label="Window mat to back mat"
 			value={guard.join}
 			options={JOINS}
 			onchange={(value) => editor.put(['guard', 'join'], value)}
 		/>
 		{#if guard.join === 'transfer'}<LengthField
-				label="From the join to the window"
+				label="Join to window"
 				keys={['guard', 'joinDistance']}
 				value={guard.joinDistance}
 				zero

@@ -34,13 +34,13 @@
 	const given = $derived(editor.file.hold?.count);
 	const byHand = $derived(editor.file.hold?.places !== undefined);
 	const counts = $derived([
-		{ value: '', label: byHand ? 'set by hand' : 'by the sheet’s width' },
+		{ value: '', label: byHand ? 'set by hand' : 'from sheet width' },
 		...[1, 2, 3, 4, 5, 6, 7, 8].map((count) => ({ value: String(count), label: String(count) }))
 	]);
 	/** What a conservator chose is written down, for whoever opens it next. */
 	const CHOSEN = [
-		['used', 'What was used'],
-		['release', 'How it comes off again'],
+		['used', 'Adhesive or method'],
+		['release', 'How it comes off'],
 		['by', 'Who chose it']
 	] as const;
 	const GRAINS = [
@@ -61,13 +61,13 @@
 	}
 </script>
 
-<Panel name="Hold" about="What carries the piece, and how much it leaves it to move.">
+<Panel name="Hold" about="How the piece is held, and how far it can move.">
 	<WindowPick />
 	<div class="group">
 		<HoldKinds />
 		{#if editor.here.piece.cockle > 0 && isSheet && editor.here.piece.kind !== 'vellum'}
 			<p class="quiet">
-				A sheet that cockles. Let it move: {lowered(known(COCKLE.because, 'let-move'))} Stick it down: {lowered(
+				A sheet that cockles. Let it move: {lowered(known(COCKLE.because, 'let-move'))} Mount it overall: {lowered(
 					known(COCKLE.because, 'stick-down')
 				)}
 			</p>
@@ -84,7 +84,7 @@
 				/>
 				<p class="quiet">
 					{editor.job.hold.adhesive.release === 'none'
-						? 'Nothing removes it again.'
+						? 'Cannot be removed.'
 						: `Comes off with ${editor.job.hold.adhesive.release}.`}
 				</p>
 			{/if}
@@ -94,7 +94,7 @@
 						keys={['hold', 'chosen', key]}
 						value={editor.file.hold?.chosen?.[key] ?? ''}
 					/>{/each}
-				<DayField label="On which day" keys={['hold', 'chosen', 'on']} value={editor.file.hold?.chosen?.on ?? ''} />
+				<DayField label="Date" keys={['hold', 'chosen', 'on']} value={editor.file.hold?.chosen?.on ?? ''} />
 			{/if}
 			{#if isHinge(kind)}
 				<Pick
@@ -106,32 +106,27 @@
 					onchange={setCount}
 				/>
 				<LengthField label="Width of a hinge" keys={['hold', 'width']} value={hold.size.width} />
-				<LengthField label="Its reach on the sheet" keys={['hold', 'contact']} value={hold.size.height} />
+				<LengthField label="Reach onto the sheet" keys={['hold', 'contact']} value={hold.size.height} />
 				<HoldLoad {hold} />
 			{:else if kind === 'corners'}
-				<LengthField label="Leg of a pocket" keys={['hold', 'width']} value={hold.size.width} />
+				<LengthField label="Pocket leg" keys={['hold', 'width']} value={hold.size.width} />
 			{:else if hold.strips}
 				<LengthField label="Reach onto the sheet" keys={['hold', 'contact']} value={hold.size.height} />
 			{/if}
 			{#if isFolded(kind) && hold.slack}
-				<LengthField label="Slack across, both sides together" keys={['hold', 'slack', 'width']} value={hold.slack.width} zero />
-				<LengthField
-					label="Slack down, top and bottom together"
-					keys={['hold', 'slack', 'height']}
-					value={hold.slack.height}
-					zero
-				/>
+				<LengthField label="Slack across, total" keys={['hold', 'slack', 'width']} value={hold.slack.width} zero />
+				<LengthField label="Slack up and down, total" keys={['hold', 'slack', 'height']} value={hold.slack.height} zero />
 			{/if}
 		</div>
 		<div class="group">
-			<h2>What may move</h2>
+			<h2>Movement</h2>
 			<dl class="rows">
 				<dt>Fixed edges</dt>
 				<dd>
 					{hold.fixed.length === 0 ? 'none' : hold.fixed.length === 4 ? 'all four' : hold.fixed.join(', ')}
 				</dd>
 				{#if movement}
-					<dt>Over a year it wants to move</dt>
+					<dt>Movement over a year</dt>
 					<dd>
 						<Figure path={path('movement.width')} name="Movement across" value={movement.width} /> ×
 						<Figure path={path('movement.height')} name="Movement down" value={movement.height} />
@@ -139,17 +134,17 @@
 				{/if}
 				{#each ['width', 'height'] as const as axis (axis)}
 					{#if hold.bulge?.[axis] !== undefined}
-						<dt>Held there it bulges by some, {axis === 'width' ? 'across' : 'down'}</dt>
+						<dt>Estimated bulge, {axis === 'width' ? 'across' : 'down'}</dt>
 						<dd><Figure path={path(`hold.bulge.${axis}`)} name="Bulge" value={hold.bulge[axis]} /></dd>
 					{/if}
 				{/each}
 			</dl>
-			{#if hold.bulge}<p class="quiet">An estimate: a sheet that can’t grow bends out of its plane.</p>{/if}
+			{#if hold.bulge}<p class="quiet">An estimate: a sheet that can’t expand bulges.</p>{/if}
 		</div>
 		<div class="group">
 			<h2>Figures</h2>
 			{#if hold.places.length > 0}
-				<p>Centres from the left of the front</p>
+				<p>Centres from the left, front view</p>
 				<p class="places">
 					{#each hold.places as place, index (index)}<Figure
 							path={path(`hold.places[${index}]`)}
@@ -159,10 +154,10 @@
 					{#if byHand}<button
 							type="button"
 							class="btn btn-sm preset-quiet"
-							onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}>evenly again</button
+							onclick={() => editor.apply(drop(editor.file, ['hold', 'places']))}>space evenly</button
 						>{/if}
 				</p>
-				{#if isHinge(kind) && !editor.job.several}<p class="quiet">Pull them along the edge in the view Back.</p>{/if}
+				{#if isHinge(kind) && !editor.job.several}<p class="quiet">Drag them along the edge in the Back view.</p>{/if}
 			{/if}
 			<dl class="rows">
 				<dt>{isSheet ? 'The sheet weighs' : 'The piece weighs'}</dt>
@@ -178,7 +173,7 @@
 					<dd>{showSize(hold.cross, editor.reader, 'mark')}</dd>
 				{/if}
 				{#if hold.cloth}
-					<dt>Cloth, with its turn-in</dt>
+					<dt>Cloth, with turn-in</dt>
 					<dd>
 						<Figure path={path('hold.cloth.width')} name="Cloth width" value={hold.cloth.width} /> ×
 						<Figure path={path('hold.cloth.height')} name="Cloth height" value={hold.cloth.height} />
@@ -187,7 +182,7 @@
 					<dd><Figure path={path('hold.count')} name="Stitches" value={hold.count} text={String(hold.count)} /></dd>
 				{/if}
 				{#if hold.dryMinutes > 0}
-					<dt>Under weight for</dt>
+					<dt>Weighted for</dt>
 					<dd>
 						<Figure path={path(`hold.dryMinutes`)} name="Drying" value={hold.dryMinutes} />
 					</dd>
@@ -205,7 +200,7 @@
 				value={String(editor.here.piece.grammage)}
 				number
 			/>
-			<span class="quiet" id="grain">Its grain runs</span>
+			<span class="quiet" id="grain">Grain direction</span>
 			<Choice
 				label="Grain"
 				value={editor.here.piece.grain}

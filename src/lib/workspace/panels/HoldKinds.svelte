@@ -23,7 +23,7 @@
 	}
 </script>
 
-<ul class="kinds" aria-label="Kind of hold">
+<ul class="kinds" aria-label="How it is held">
 	{#each choices as choice (choice.kind)}
 		<li>
 			<button

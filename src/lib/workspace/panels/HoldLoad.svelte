@@ -14,7 +14,7 @@
 
 <div class="load">
 	<p>
-		<span>Load of each hinge</span>
+		<span>Load on each hinge</span>
 		<Figure
 			path={path('hold.loadKPa')}
 			name="Load of a hinge"
@@ -25,10 +25,10 @@
 	<div class="bar" class:over={share > 1} aria-hidden="true"><span style:width="{Math.min(100, share * 100)}%"></span></div>
 	<p class="quiet">
 		{share > 1
-			? 'Over its working value it creeps and lets the sheet fall.'
+			? 'Overloaded: it creeps and drops the sheet.'
 			: share < 0.01
-				? 'Hardly anything of what it may carry for years.'
-				: 'Of what it may carry for years.'}
+				? 'Far below its long-term limit.'
+				: 'Of its long-term limit.'}
 	</p>
 </div>
 

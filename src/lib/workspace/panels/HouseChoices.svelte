@@ -39,9 +39,9 @@
 {#if here.length > 0 || !isAnswered}
 	<div class="group house">
 		{#if !isAnswered}
-			<p>Nothing is decided here yet.{here.length > 0 ? ' Until then the house’s choices are planned with:' : ''}</p>
+			<p>Nothing chosen here yet.{here.length > 0 ? ' The plan uses the shop’s choices:' : ''}</p>
 		{:else}
-			<h2>Chosen by the house</h2>
+			<h2>Shop’s choices</h2>
 		{/if}
 		{#if here.length > 0}
 			<dl>
@@ -49,7 +49,7 @@
 					<dd class="figures">{one.is}</dd>{/each}
 			</dl>
 		{/if}
-		{#if !isAnswered}<button type="button" class="btn preset-outlined-brand" onclick={take}>Take the house’s choices</button>{/if}
+		{#if !isAnswered}<button type="button" class="btn preset-outlined-brand" onclick={take}>Use the shop’s choices</button>{/if}
 	</div>
 {/if}
 

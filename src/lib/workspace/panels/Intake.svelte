@@ -39,9 +39,9 @@
 		{ value: 'show', label: 'Show' }
 	];
 	const ABOUT: Record<Grade, string> = {
-		rare: 'One of a kind, held for later generations: every step can be undone.',
+		rare: 'One of a kind: everything done can be undone.',
 		keep: 'Original work and prints worth keeping.',
-		show: 'What can be made again, and short displays.'
+		show: 'Replaceable work and short displays.'
 	};
 	const KINDS = [
 		{ value: 'paper', label: 'Work on paper' },
@@ -67,11 +67,11 @@
 	] as const;
 	const dry = $derived(editor.job.piece.dry === null ? 'asked' : editor.job.piece.dry ? 'dry' : 'wet');
 	const sticksBy = $derived(
-		piece.sticks !== undefined ? 'said here' : editor.job.piece.media.some((medium) => medium.sticks) ? 'as its medium does' : ''
+		piece.sticks !== undefined ? 'set here' : editor.job.piece.media.some((medium) => medium.sticks) ? 'from its medium' : ''
 	);
 	const byMedium = $derived(editor.job.piece.fade !== null && piece.fade === undefined ? `, ${editor.job.piece.fade}` : '');
 	const classes = $derived([
-		{ value: '', label: `as the medium says${byMedium}` },
+		{ value: '', label: `from the medium${byMedium}` },
 		...DOSES.map(({ examples }, index) => ({ value: String(index + 1), label: `${index + 1}: ${examples}` }))
 	]);
 	const MEDIA_OPTIONS = $derived(
@@ -98,16 +98,16 @@
 	}
 </script>
 
-<Panel name="Intake" about="What it is, and how well it must be kept.">
+<Panel name="Intake" about="What it is, and the protection it needs.">
 	<div class="group">
 		<TextField label="Title of the job" keys={['title']} value={editor.file.title ?? ''} />
 		<TextField label="Owner" keys={['piece', 'owner']} value={piece.owner ?? ''} />
-		<DayField label="Wanted" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
+		<DayField label="Due" keys={['dates', 'wanted']} value={editor.file.dates?.wanted ?? ''} />
 		{#if !editor.job.several && SCOPE_OF[editor.job.scope].window}<TwoSides />{/if}
 	</div>
 	<div class="group">
 		<Pick
-			label="What is done here"
+			label="Scope of work"
 			value={editor.job.scope}
 			options={SCOPE_OPTIONS}
 			onchange={(value) => editor.apply(value === 'whole' ? drop(editor.file, ['scope']) : put(editor.file, ['scope'], value))}
@@ -117,14 +117,14 @@
 		<Unframing />
 	</div>
 	<div class="group">
-		<TextField label="Maker" keys={['piece', 'maker']} value={piece.maker ?? ''} />
+		<TextField label="Artist" keys={['piece', 'maker']} value={piece.maker ?? ''} />
 		<TextField label="Year" keys={['piece', 'year']} value={piece.year ?? ''} />
 		<DayField label="Received" keys={['dates', 'received']} value={editor.file.dates?.received ?? ''} />
 	</div>
 	<div class="group">
-		<h2>Grade aimed at</h2>
+		<h2>Target grade</h2>
 		<Choice
-			label="Grade aimed at"
+			label="Target grade"
 			value={editor.job.aim}
 			options={GRADES}
 			undecided={editor.file.aim === undefined}
@@ -136,11 +136,11 @@
 			{#if suggested.aim !== editor.job.aim}<button
 					type="button"
 					class="btn btn-sm preset-quiet"
-					onclick={() => editor.put(['aim'], suggested.aim)}>aim at {NAMES[suggested.aim]}</button
+					onclick={() => editor.put(['aim'], suggested.aim)}>target {NAMES[suggested.aim]}</button
 				>{/if}
 		</p>
 		<Flag
-			label="It can be made again"
+			label="It is replaceable"
 			value={editor.job.piece.replaceable}
 			onchange={(on) => editor.put(['piece', 'replaceable'], on)}
 		/>
@@ -166,7 +166,7 @@
 		/>
 		{#if editor.job.piece.material}
 			<Pick
-				label="Which"
+				label="Kind"
 				value={editor.job.piece.material}
 				options={BONES}
 				onchange={(value) => editor.put(['piece', 'material'], value)}
@@ -181,10 +181,7 @@
 				value ? editor.put(['piece', 'fade'], Number(value)) : editor.apply(drop(editor.file, ['piece', 'fade']))}
 		/>
 		<p class="quiet">
-			{[
-				editor.job.piece.friable ? 'It sheds particles.' : '',
-				editor.job.piece.proteinOrDye ? 'It wants un-buffered boards.' : ''
-			]
+			{[editor.job.piece.friable ? 'Friable.' : '', editor.job.piece.proteinOrDye ? 'Needs unbuffered boards.' : '']
 				.filter(Boolean)
 				.join(' ')}
 		</p>
@@ -212,13 +209,13 @@
 	</div>
 	<PlaceFields />
 	<div class="group">
-		<h2>Seen on it</h2>
+		<h2>Condition</h2>
 		{#each CONCERNS as [name, label] (name)}<Flag
 				{label}
 				value={piece.concerns?.includes(name) ?? false}
 				onchange={(on) => concern(name, on)}
 			/>{/each}
-		<TextField label="Condition, in words" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
+		<TextField label="Condition notes" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
 	</div>
 	<Belongs />
 	<Schools at="intake" />

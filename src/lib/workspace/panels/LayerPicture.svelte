@@ -18,9 +18,9 @@
 			const response = await fetch('/api/pictures', { method: 'POST', headers: { 'content-type': file.type }, body: file });
 			const answer = (await response.json()) as { sum?: string; faults?: { says: string }[] };
 			if (answer.sum) editor.put(['unframing', index, 'picture'], answer.sum);
-			else trouble = answer.faults?.[0]?.says ?? 'The server did not take this picture.';
+			else trouble = answer.faults?.[0]?.says ?? 'The server refused this picture.';
 		} catch {
-			trouble = 'The server cannot be reached. Keep the photograph and try again when it answers.';
+			trouble = 'The server can’t be reached. Keep the photograph and try again later.';
 		}
 		busy = false;
 	}
@@ -38,7 +38,7 @@
 	</div>
 {:else}
 	<FileField
-		label={busy ? 'is being kept' : `photograph of layer ${index + 1}`}
+		label={busy ? 'is being saved' : `photograph of layer ${index + 1}`}
 		accept={PICTURES}
 		onfile={(file) => void send(file)}
 	/>

@@ -91,7 +91,7 @@
 		const left = inFile.filter((_, at) => at !== index);
 		const [first, ...others] = left;
 		const { reveal: _, ...front } = first ?? {};
-		takeStep(editor, `Mat ${index + 1} is removed.`, put(editor.file, ['mats'], first ? [front, ...others] : []));
+		takeStep(editor, `Mat ${index + 1} removed.`, put(editor.file, ['mats'], first ? [front, ...others] : []));
 	}
 </script>
 
@@ -147,7 +147,7 @@
 									{swatches}
 									label="Core of mat {index + 1}"
 									value={mat.core}
-									none="as the board has it"
+									none="same as board"
 									onnone={() => remove(index, 'core')}
 									onchange={(colour) => set(index, 'core', colour)}
 								/>
@@ -180,13 +180,13 @@
 									/>
 									<div>
 										<button type="button" class="btn btn-sm preset-quiet" onclick={() => remove(index, 'print')}
-											>no print on it</button
+											>not printed</button
 										>
 									</div>
 								{:else if editor.plan.window}
 									<div>
 										<button type="button" class="btn btn-sm preset-quiet" onclick={() => print(index)}
-											>it is printed or decorated</button
+											>printed or decorated</button
 										>
 									</div>
 								{/if}
@@ -202,11 +202,11 @@
 						{#if mat.lift > 0}<Combo
 								label="Board of the lift behind mat {index + 1}"
 								value={mat.liftBoard?.id ?? ''}
-								options={[{ value: '', label: 'as the house stacks it' }, ...liftBoards]}
+								options={[{ value: '', label: 'shop default' }, ...liftBoards]}
 								onchange={(value) => (value === '' ? remove(index, 'liftBoard') : set(index, 'liftBoard', value))}
 							/>{/if}
 						{#if mat.lift > 0 && editor.settled.plan.window?.mats[index]?.lift}<LengthField
-								label="Set back, lift of mat {index + 1}"
+								label="Setback, lift of mat {index + 1}"
 								keys={['mats', index, 'setback']}
 								value={there(editor.settled.plan.window.mats[index].lift, 'lift').setback}
 								zero
@@ -223,7 +223,7 @@
 		{/each}
 	</ol>
 	{#if editor.job.mats.length === 0}
-		<p class="quiet">No mat: nothing but the frame’s lip lies over the piece. A spacer, in Guard, keeps the glazing off it.</p>
+		<p class="quiet">No mat: only the frame’s lip covers the piece. A spacer, in Guard, keeps the glazing off it.</p>
 	{/if}
 </div>
 

@@ -59,11 +59,11 @@
 	const showsFour = $derived(four || (wantsFour && readings.width === undefined && readings.height === undefined));
 </script>
 
-<Panel name="Measure" about="Each side as the tape reads it. Nothing old is assumed square.">
+<Panel name="Measure" about="Measure every side: old work is seldom square.">
 	<WindowPick />
 	<div class="group">
 		<Choice
-			label="How many readings"
+			label="Measurements"
 			value={showsFour ? 'four' : 'two'}
 			options={[
 				{ value: 'two', label: 'Width, height' },
@@ -88,7 +88,7 @@
 		{/if}
 	</div>
 	<div class="group">
-		<h2>Readings of depth</h2>
+		<h2>Thickness</h2>
 		<LengthField
 			label="Thickness"
 			keys={editor.here.pieceKeys('thickness')}
@@ -97,7 +97,7 @@
 			optional
 		/>
 		{#if isOwn('cockle')}<LengthField
-				label="Highest cockle above the flat"
+				label="Highest cockle"
 				keys={editor.here.pieceKeys('cockle')}
 				value={own.cockle === undefined && editor.file.piece?.cockle === undefined ? null : editor.here.piece.cockle}
 				look="fine"
@@ -105,7 +105,7 @@
 				optional
 			/>{/if}
 		{#if isOwn('relief')}<LengthField
-				label="Its tallest part above its face: a seal, paint"
+				label="Highest relief: a seal, thick paint"
 				keys={editor.here.pieceKeys('relief')}
 				value={own.relief === undefined && editor.file.piece?.relief === undefined ? null : editor.here.piece.relief}
 				look="fine"
@@ -117,17 +117,17 @@
 	<Photograph />
 	{#if measure}
 		<div class="group">
-			<h2>What the window may use</h2>
+			<h2>Usable size</h2>
 			<dl class="rows">
 				<dt>Usable width</dt>
 				<dd><Figure path={path('measure.usable.width')} name="Usable width" value={measure.usable.width} /></dd>
 				<dt>Usable height</dt>
 				<dd><Figure path={path('measure.usable.height')} name="Usable height" value={measure.usable.height} /></dd>
-				<dt>Lean at the bottom{measure.leanTakenAsZero ? ', taken as zero' : ''}</dt>
+				<dt>Lean at the bottom{measure.leanTakenAsZero ? ', assumed zero' : ''}</dt>
 				<dd><Figure path={path('measure.lean')} name="Lean" value={measure.lean} /></dd>
-				<dt>It can move across by</dt>
+				<dt>Movement across</dt>
 				<dd><Figure path={path('movement.width')} name="Movement across" value={there(movement, 'movement').width} /></dd>
-				<dt>and down by</dt>
+				<dt>up and down</dt>
 				<dd><Figure path={path('movement.height')} name="Movement down" value={there(movement, 'movement').height} /></dd>
 			</dl>
 		</div>

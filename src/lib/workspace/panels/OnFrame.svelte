@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** What is screwed to the frame, and where. */
+	import { inSentence } from '$core/units/in-sentence.ts';
 	import type { Hang } from '$core/figures/hang.ts';
 	import { HANGERS, standsOnSides } from '$core/stations/hang/kinds/all.ts';
 	import { known } from '$core/units/there.ts';
@@ -18,7 +19,7 @@
 
 <div class="group">
 	<h2>On the frame</h2>
-	{#if hang.ring}<p>{hang.turned ? 4 : 2} × {known(shop.rings, hang.ring).name.toLowerCase()}</p>{/if}
+	{#if hang.ring}<p>{hang.turned ? 4 : 2} × {inSentence(known(shop.rings, hang.ring).name)}</p>{/if}
 	<dl class="rows">
 		{#if drops}
 			<dt>{title} from the top</dt>
@@ -36,7 +37,7 @@
 			<dd><Figure path="hang.pilot" name="Pilot hole" value={hang.pilot} /></dd>
 		{/if}
 		{#if hang.strip}
-			<dt>{hang.wallRail ? 'Its rail' : 'Strip across the back'}</dt>
+			<dt>{hang.wallRail ? 'Frame rail' : 'Cross strip'}</dt>
 			<dd>
 				<Figure path="hang.strip.width" name="Length of the strip" value={hang.strip.width} /> × <Figure
 					path="hang.strip.height"
@@ -54,7 +55,7 @@
 			<dd><Figure path="hang.pullN" name="Pull in the {hang.by}" value={hang.pullN} withUnit /></dd>
 			<dt>sideways at each rail</dt>
 			<dd><Figure path="hang.sidewaysN" name="Sideways pull" value={hang.sidewaysN} withUnit /></dd>
-			<dt>{kind.line?.title} that breaks at</dt>
+			<dt>{kind.line?.title} breaking strength</dt>
 			<dd><Figure path="hang.wire.breakingKg" name="Breaking strength" value={hang.wire.breakingKg} /></dd>
 			<dt>cut to</dt>
 			<dd><Figure path="hang.wire.length" name="Length of the {hang.by}" value={hang.wire.length} /></dd>
@@ -63,7 +64,7 @@
 </div>
 {#if hang.turned}
 	<div class="group">
-		<h2>Turned a quarter, its left side up</h2>
+		<h2>Turned 90°, its left side up</h2>
 		<dl class="rows">
 			<dt>{title} from that side</dt>
 			<dd><Figure path="hang.turned.drop" name="Drop, turned" value={hang.turned.drop} /></dd>
@@ -88,11 +89,11 @@
 		<dl class="rows">
 			<dt>Leg</dt>
 			<dd><Figure path="hang.stand.leg" name="Length of the leg" value={hang.stand.leg} /></dd>
-			<dt>Its hinge above the lower edge</dt>
+			<dt>Hinge above the bottom</dt>
 			<dd><Figure path="hang.stand.hinge" name="Hinge of the leg" value={hang.stand.hinge} /></dd>
-			<dt>Its lower end behind that edge</dt>
+			<dt>Lower end behind that edge</dt>
 			<dd><Figure path="hang.stand.foot" name="Lower end of the leg" value={hang.stand.foot} /></dd>
-			<dt>It leans back</dt>
+			<dt>Leans back</dt>
 			<dd><Figure path="hang.stand.lean" name="Lean on the table" value={hang.stand.lean} withUnit /></dd>
 		</dl>
 	</div>

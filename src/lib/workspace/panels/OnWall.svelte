@@ -29,7 +29,7 @@
 	<h2>{hang.hooks.length > 0 ? 'On the wall' : 'All of it'}</h2>
 	<dl class="rows">
 		{#if hang.wallRail}
-			<dt>The wall’s rail</dt>
+			<dt>Wall rail</dt>
 			<dd>
 				<Figure path="hang.wallRail.width" name="Length of the wall’s rail" value={hang.wallRail.width} /> × <Figure
 					path="hang.wallRail.height"
@@ -59,7 +59,7 @@
 			<dd><Figure path="hang.hooks[0].height" name="Height of the {word.toLowerCase()}s" value={hang.hooks[0].height} /></dd>
 		{/if}
 		{#if hang.turned?.hooks[0]}
-			<dt>Turned, above the floor</dt>
+			<dt>Turned 90°, above the floor</dt>
 			<dd>
 				<Figure path="hang.turned.hooks[0].height" name="Height of the nails, turned" value={hang.turned.hooks[0].height} />
 			</dd>
@@ -76,15 +76,17 @@
 		{/if}
 		{#if hang.lean !== undefined}
 			<dt>
-				{Math.abs(hang.lean) < PARALLEL ? 'It hangs parallel, within' : `It leans ${hang.lean < 0 ? 'in' : 'out'} at the top by`}
+				{Math.abs(hang.lean) < PARALLEL
+					? 'Parallel to the wall, within'
+					: `It leans ${hang.lean < 0 ? 'in' : 'out'} at the top by`}
 			</dt>
 			<dd><Figure path="hang.lean" name="Lean at the wall" value={Math.abs(hang.lean)} withUnit /></dd>
 		{/if}
-		<dt>The whole weighs</dt>
-		<dd><Figure path="mass.kg" name="Mass" value={mass.kg} /></dd>
+		<dt>Total weight</dt>
+		<dd><Figure path="mass.kg" name="Total weight" value={mass.kg} /></dd>
 	</dl>
 	{#if hang.hooks.length > 0 && frame}<p>
 			<a class="anchor" href="/level?width={frame.outer.width}">Level on this device</a>
 		</p>{/if}
-	{#if mass.computed !== undefined}<p class="quiet">Computed, part by part: {showMass(mass.computed, editor.reader)}.</p>{/if}
+	{#if mass.computed !== undefined}<p class="quiet">Calculated, part by part: {showMass(mass.computed, editor.reader)}.</p>{/if}
 </div>

@@ -45,7 +45,7 @@
 <div class="group">
 	{#if atHand}
 		<h2>Overlap</h2>
-		<p class="quiet">It follows from the opening of the mat at hand; typed for one side, the other gets the rest.</p>
+		<p class="quiet">Set by the ready-cut opening; enter one side and the other follows.</p>
 		{#each AXES as [one, other] (one)}
 			{#each [one, other] as side (side)}<LengthField
 					label="Overlap {side}"
@@ -58,14 +58,14 @@
 		{/each}
 	{:else if choice.solve}
 		<div class="head">
-			<h2>Overlap, as found</h2>
-			<button type="button" class="btn btn-sm preset-quiet" onclick={keepSolved}>keep as figures</button>
+			<h2>Overlap, calculated</h2>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={keepSolved}>fix these figures</button>
 		</div>
-		<p class="quiet">The largest window that leaves every zone as it is asked, and the sheet room to move.</p>
+		<p class="quiet">The largest window that respects every zone and lets the sheet move.</p>
 		{#if opening?.solved}
 			<dl class="rows">
 				{#each SIDES as side (side)}
-					<dt>{side}{opening.solvedBy?.[side] ? `, by “${opening.solvedBy[side]}”` : ', the least overlap'}</dt>
+					<dt>{side}{opening.solvedBy?.[side] ? `, by “${opening.solvedBy[side]}”` : ', minimum overlap'}</dt>
 					<dd>
 						<Figure path={path(`window.overlap.${side}`)} name="Overlap {side}" value={there(opening.overlap, 'overlap')[side]} />
 					</dd>
@@ -73,7 +73,7 @@
 			</dl>
 		{/if}
 		<div>
-			<button type="button" class="btn btn-sm preset-quiet" onclick={() => editor.put(keys, asked.left)}>write it myself</button>
+			<button type="button" class="btn btn-sm preset-quiet" onclick={() => editor.put(keys, asked.left)}>enter it myself</button>
 		</div>
 	{:else}
 		{#if showsSides}
@@ -109,8 +109,8 @@
 		</div>
 		{#if opening?.least}
 			<dl class="rows">
-				<dt>Least that the sheet’s movement allows, at the bottom</dt>
-				<dd><Figure path={path('window.least.bottom')} name="Least overlap at the bottom" value={opening.least.bottom} /></dd>
+				<dt>Minimum at the bottom, for movement</dt>
+				<dd><Figure path={path('window.least.bottom')} name="Minimum overlap at the bottom" value={opening.least.bottom} /></dd>
 			</dl>
 		{/if}
 	{/if}

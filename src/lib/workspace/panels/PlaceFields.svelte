@@ -19,7 +19,7 @@
 	const exposure = $derived(editor.job.place.exposure);
 	const own = editor.written.places;
 	const rooms = $derived([
-		{ value: '', label: 'not set: taken as a living room' },
+		{ value: '', label: 'not set: living room assumed' },
 		...placeOptions(own),
 		{ value: 'other', label: 'another place' }
 	]);
@@ -57,7 +57,7 @@
 			...put(editor.file, ['place', 'lux'], read.lux),
 			{ op: 'add', path: '/place/uv', value: read.uv }
 		]);
-		meterSays = `Read: ${read.lux} lx, ${read.uv} µW/lm (simulated meter).`;
+		meterSays = `Measured: ${read.lux} lx, ${read.uv} µW/lm (simulated meter).`;
 	}
 
 	function addSource() {
@@ -72,7 +72,7 @@
 	function removeLight(index: number) {
 		const left = (place.sources ?? []).filter((_, at) => at !== index);
 		const keys = ['place', 'sources'];
-		takeStep(editor, `Light ${index + 1} is removed.`, left.length > 0 ? put(editor.file, keys, left) : drop(editor.file, keys));
+		takeStep(editor, `Light ${index + 1} removed.`, left.length > 0 ? put(editor.file, keys, left) : drop(editor.file, keys));
 	}
 </script>
 
@@ -110,7 +110,7 @@
 		<Pick
 			label="Source of the light"
 			value={place.source ?? ''}
-			options={[{ value: '', label: 'as the place has it' }, ...sources]}
+			options={[{ value: '', label: 'from the place' }, ...sources]}
 			onchange={(value) => set('source', value)}
 		/>
 		<TextField
@@ -126,10 +126,10 @@
 	<TextField label="Months a year" keys={['place', 'monthsPerYear']} value={showNumber(exposure.monthsPerYear, 1)} number />
 	<div class="presses">
 		<button type="button" class="btn btn-sm preset-quiet" onclick={meter}>read the light meter</button>
-		<button type="button" class="btn btn-sm preset-quiet" onclick={addSource}>another light</button>
+		<button type="button" class="btn btn-sm preset-quiet" onclick={addSource}>add a light</button>
 	</div>
 	{#if exposure.sources.some((source) => source.lux >= SUN)}
-		<p>In the sun glazing warms, and ink, varnish and photographs stick to it: hang it out of the sun.</p>
+		<p>Sun heats glazing, and ink, varnish and photographs stick to it: hang it out of the sun.</p>
 	{/if}
 	{#if meterSays}<p class="quiet" role="status">{meterSays}</p>{/if}
 	<Pick label="Wall" value={place.wall ?? ''} options={WALLS} onchange={(value) => set('wall', value)} />

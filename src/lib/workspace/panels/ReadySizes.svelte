@@ -26,13 +26,13 @@
 	}
 </script>
 
-<Fold title="Ready sizes that suit it">
+<Fold title="Standard sizes that fit">
 	{#if pairs.length === 0}
 		<p class="quiet">
-			None of the shop’s sizes leaves this window its borders. <a class="anchor" href="/house">The shop’s sizes</a>
+			No shop size leaves enough border. <a class="anchor" href="/shop">The shop’s sizes</a>
 		</p>
 	{:else}
-		<ul aria-label="Ready sizes">
+		<ul aria-label="Standard sizes">
 			{#each pairs.slice(0, most) as pair, index (index)}
 				<li>
 					<div>
@@ -43,8 +43,8 @@
 					<button
 						type="button"
 						class="btn btn-sm preset-quiet"
-						aria-label="take frame {pair.frame.name}, {matOf(pair)}"
-						onclick={() => take(pair)}>take it</button
+						aria-label="use it: frame {pair.frame.name}, {matOf(pair)}"
+						onclick={() => take(pair)}>use it</button
 					>
 				</li>
 			{/each}
@@ -52,7 +52,7 @@
 		{#if pairs.length > most}<button type="button" class="btn btn-sm preset-quiet" onclick={() => (most += 12)}
 				>{pairs.length - most} more</button
 			>{/if}
-		<p class="quiet">Boards and glazing of that size, the cheapest first; a frame is measured when it comes.</p>
+		<p class="quiet">Boards and glazing of that size, the cheapest first; measure a frame when it arrives.</p>
 	{/if}
 </Fold>
 

@@ -36,7 +36,7 @@
 			editor.showRevision(rev, ((await response.json()) as { job: JobFile }).job);
 			look('compare');
 		} catch {
-			refusal = `Revision ${rev} cannot be shown: the server does not answer, or an older version of the program kept it.`;
+			refusal = `Revision ${rev} cannot be shown: the server does not answer, or an older version of the program saved it.`;
 		}
 	}
 	/** The same words as on label and care sheet. */
@@ -47,7 +47,7 @@
 			['Fixed', fixedBy(job)],
 			['Held by', plan.hold ? heldBy(job, plan) : ''],
 			[
-				'Look again',
+				'Check again',
 				again
 					? again.years === null
 						? 'when it changes hands'
@@ -59,7 +59,7 @@
 	const asked = $derived(typeof window === 'undefined' ? null : load(editor.keeping.rev));
 </script>
 
-<Panel name="Record" about="Papers, files and every revision that was kept.">
+<Panel name="Record" about="Papers, files and every saved revision.">
 	<div class="group">
 		<h2>Papers</h2>
 		<ul>
@@ -75,7 +75,7 @@
 		</ul>
 	</div>
 	{#if kept.length > 0}<div class="group">
-			<h2>On its record</h2>
+			<h2>Record</h2>
 			<dl>
 				{#each kept as [name, says] (name)}<dt>{name}</dt>
 					<dd>{says}</dd>{/each}
@@ -88,7 +88,7 @@
 		<h2>Revisions</h2>
 		{#if asked}
 			{#await asked}
-				<p class="quiet">Reading the revisions.</p>
+				<p class="quiet">Loading revisions.</p>
 			{:then revisions}
 				<ol class="figures">
 					{#each revisions.slice((pageOf - 1) * ON_A_PAGE, pageOf * ON_A_PAGE) as revision (revision.rev)}<li>
@@ -111,7 +111,7 @@
 				/>
 				{#if refusal}<p class="refusal" role="alert">{refusal}</p>{/if}
 			{:catch}
-				<p>The server does not answer. They are shown when it does.</p>
+				<p>No answer from the server. They load when it answers.</p>
 			{/await}
 		{/if}
 	</div>

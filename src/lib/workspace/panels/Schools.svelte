@@ -14,11 +14,11 @@
 
 <div class="ways">
 	<Fold>
-		{#snippet title()}Ways of working <span class="quiet">{own === 0 ? 'as the house does' : `${own} of this job’s own`}</span
+		{#snippet title()}Ways of working <span class="quiet">{own === 0 ? 'shop defaults' : `${own} set for this job`}</span
 			>{/snippet}
 		<div class="questions">
 			{#each here as { id } (id)}<SchoolChoice {id} />{/each}
-			<p><a class="anchor" href="/handbook/schools">Why practitioners differ</a></p>
+			<p><a class="anchor" href="/handbook/schools">Why framers differ</a></p>
 		</div>
 	</Fold>
 </div>

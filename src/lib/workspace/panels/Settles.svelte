@@ -21,7 +21,7 @@
 	});
 	const length = (mm: number): string => showLength(Math.abs(mm), editor.reader, 'mark').text;
 	const says = $derived.by(() => {
-		if (!settled || !frame) return 'It does not hang so.';
+		if (!settled || !frame) return 'It can’t hang like that.';
 		const lower = Math.sin(settled.tilt) * frame.outer.width;
 		const leans =
 			Math.abs(lower) < 0.5 ? 'It hangs level' : `Its ${lower > 0 ? 'left' : 'right'} side hangs ${length(lower)} lower`;
@@ -33,11 +33,11 @@
 	});
 </script>
 
-{#if hang?.wire}<Fold title="If its mass lies off the middle, or a hook sits wrong">
+{#if hang?.wire}<Fold title="If it is off balance, or a hook is off">
 		<div class="pair">
 			<ReadLength
 				small
-				label="Mass, right of the middle"
+				label="Weight, right of centre"
 				value={offCentre}
 				reader={editor.reader}
 				zero

@@ -15,7 +15,7 @@
 	const grid = $derived(editor.job.grid);
 	const LAYOUTS = [
 		{ value: 'grid', label: 'In a grid' },
-		{ value: 'free', label: 'Each at its place' }
+		{ value: 'free', label: 'Placed singly' }
 	] as const;
 	const columns = $derived(
 		Array.from({ length: Math.max(1, openings.length) }, (_, index) => ({ value: String(index + 1), label: String(index + 1) }))
@@ -57,7 +57,7 @@
 	function removeWindow() {
 		const index = editor.here.index;
 		const left = openings.filter((_, at) => at !== index);
-		const says = `Window ${index + 1} is removed.`;
+		const says = `Window ${index + 1} removed.`;
 		if (left.length > 1) takeStep(editor, says, put(editor.file, ['window', 'openings'], left));
 		else {
 			const { openings: _, grid: __, ...window } = editor.file.window ?? {};
@@ -105,10 +105,10 @@
 			<h2>{openings.length} windows in this mat</h2>
 			<button type="button" class="btn btn-sm preset-quiet" onclick={add}>add a window</button>
 		</div>
-		<Choice label="Where they lie" value={grid ? 'grid' : 'free'} options={LAYOUTS} onchange={setLayout} compact />
+		<Choice label="Layout" value={grid ? 'grid' : 'free'} options={LAYOUTS} onchange={setLayout} compact />
 		{#if grid}
 			<Pick label="Columns" value={String(grid.columns)} options={columns} onchange={setColumns} />
-			<LengthField label="Gutter between them" keys={['window', 'grid', 'gutter']} value={grid.gutter} zero />
+			<LengthField label="Gutter" keys={['window', 'grid', 'gutter']} value={grid.gutter} zero />
 		{:else if editor.here.choice.at}
 			<LengthField
 				label="Window {editor.here.index + 1} from the left"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** "Will it go into what I have?": the shelf's frames, sticks and mats, each planned with this piece; and what it takes from there. */
+	/** "Will it fit what is on the shelf?": the shelf's frames, sticks and mats, each planned with this piece; and what it takes from there. */
 	import { onShelf, pairsOnShelf, type Fit, type Held, type OnShelf } from '$core/advice/on-shelf.ts';
 	import { claimed, type Claim } from '$core/job/claims.ts';
 	import { drop } from '$core/job/patch.ts';
@@ -34,7 +34,7 @@
 	const WORDS: Record<Fit, string> = {
 		'as-is': 'Fits.',
 		'other-borders': 'Fits with other borders.',
-		'cut-down': 'Fits cut down.',
+		'cut-down': 'Fits if cut down.',
 		no: 'Does not fit.'
 	};
 
@@ -42,13 +42,13 @@
 		asking = true;
 		const answer = await askServer<Stands>('GET', '/api/shop/shelf');
 		if (answer.ok) asked = answer.answer;
-		refused = answer.ok ? '' : 'No connection to the server: what lies there can’t be asked now.';
+		refused = answer.ok ? '' : 'No connection to the server: the shelf can’t be checked.';
 		asking = false;
 	}
 
 	/** What somebody has already is no matter of its size. */
 	const said = ({ fits, says, free }: OnShelf): string => (free ? `${WORDS[fits]} ${says}` : says);
-	const placeOf = ({ place }: { place: string }): string => (place === '' ? 'no place is written down' : place);
+	const placeOf = ({ place }: { place: string }): string => (place === '' ? 'no place recorded' : place);
 
 	/** Why the server did not let this job have it; empty where it did. */
 	const refusalOf = (name: string): string =>
@@ -61,7 +61,7 @@
 </script>
 
 <div class="group">
-	<h2>Will it go into what I have?</h2>
+	<h2>Will it fit what is on the shelf?</h2>
 	{#if taken.length > 0}
 		<ul aria-label="Taken from the shelf">
 			{#each taken as { claim, item } (claim.path)}
@@ -71,14 +71,11 @@
 					<span class="name">{item.name}</span>
 					<span class="place quiet">{placeOf(item)}</span>
 					<p>
-						{#if refusal}Not kept. {refusal}{:else}This job takes {editor.job.copies > 1 ? `${editor.job.copies} of them` : 'it'} from
-							the shelf; no other job is offered {editor.job.copies > 1 ? 'those' : 'it'}.{/if}
+						{#if refusal}Not saved. {refusal}{:else}{editor.job.copies > 1 ? `${editor.job.copies} of them are` : 'It is'} reserved
+							on the shelf for this job.{/if}
 					</p>
-					<button
-						type="button"
-						class="btn btn-sm preset-quiet"
-						aria-label="put it back: {item.name}"
-						onclick={() => putBack(claim)}>put it back</button
+					<button type="button" class="btn btn-sm preset-quiet" aria-label="return it: {item.name}" onclick={() => putBack(claim)}
+						>return it</button
 					>
 				</li>
 			{/each}
@@ -86,7 +83,7 @@
 	{/if}
 	{#if refused}<p class="fault" role="alert">{refused}</p>{/if}
 	{#if !shelf.ok || shelf.items.length === 0}
-		<p class="quiet">No frames, sticks and mats are on the shelf yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
+		<p class="quiet">The shelf has no frames, sticks or mats yet. <a class="anchor" href="/stock/shelf">Fill the shelf</a></p>
 	{:else if !asked}
 		<button type="button" class="btn preset-outlined-brand" disabled={asking} onclick={ask}
 			>Try the shelf: {shelf.items.length} frames, sticks and mats</button
@@ -103,8 +100,8 @@
 						<button
 							type="button"
 							class="btn btn-sm preset-quiet"
-							aria-label="take both: {mat.name}, {frame.name}"
-							onclick={() => editor.apply(patch)}>take both</button
+							aria-label="use both: {mat.name}, {frame.name}"
+							onclick={() => editor.apply(patch)}>use both</button
 						>
 					</li>
 				{/each}
@@ -120,8 +117,8 @@
 					{#if one.patch}<button
 							type="button"
 							class="btn btn-sm preset-quiet"
-							aria-label="take it: {one.item.name}"
-							onclick={() => editor.apply(there(one.patch, 'patch'))}>take it</button
+							aria-label="use it: {one.item.name}"
+							onclick={() => editor.apply(there(one.patch, 'patch'))}>use it</button
 						>{/if}
 				</li>
 			{/each}

@@ -22,7 +22,7 @@
 	function remove(index: number) {
 		takeStep(
 			editor,
-			`Layer ${index + 1} is removed.`,
+			`Layer ${index + 1} removed.`,
 			put(
 				editor.file,
 				['unframing'],
@@ -32,7 +32,7 @@
 	}
 
 	function start() {
-		takeStep(editor, 'The job starts from what was found.', fromUnframing(editor.file));
+		takeStep(editor, 'Job filled in from these layers.', fromUnframing(editor.file));
 	}
 </script>
 
@@ -60,13 +60,13 @@
 							value={layer.material ?? ''}
 						/>
 						<TextField
-							label="Seen on layer {index + 1}"
+							label="Observations, layer {index + 1}"
 							keys={['unframing', index, 'condition']}
 							value={layer.condition ?? ''}
 							lines={2}
 						/>
 						<Pick
-							label="What becomes of layer {index + 1}"
+							label="Keep layer {index + 1}?"
 							value={layer.fate ?? 'gone'}
 							options={fates}
 							onchange={(value) => editor.put(['unframing', index, 'fate'], value)}
@@ -84,7 +84,7 @@
 	<div class="acts">
 		<button type="button" class="btn btn-sm preset-outlined-brand" onclick={add}>add a layer, from the front</button>
 		{#if layers.length > 0}<button type="button" class="btn btn-sm preset-quiet" onclick={start}
-				>start the job from what was found</button
+				>fill in the job from these layers</button
 			>{/if}
 	</div>
 </Fold>

@@ -27,7 +27,7 @@
 	const hooks = $derived(String(editor.file.hang?.hooks ?? 'width'));
 	/** What hangs by its back needs the back that came with the frame. */
 	const BY = $derived([
-		{ value: 'house', label: 'As its weight asks' },
+		{ value: 'house', label: 'By weight' },
 		...HANGER_KINDS.filter((kind) => kind !== 'tag' || editor.job.kept.back || editor.file.hang?.by === 'tag').map((value) => ({
 			value,
 			label: HANGERS[value].title
@@ -36,7 +36,7 @@
 	const STAYS = 'stays';
 	/** What came with the frame is chosen where the frame is. */
 	const stays = $derived(editor.job.kept.hangers);
-	const byOptions = $derived(stays ? [{ value: STAYS, label: 'By what came with the frame' }, ...BY] : BY);
+	const byOptions = $derived(stays ? [{ value: STAYS, label: 'Existing hangers' }, ...BY] : BY);
 	const by = $derived(stays ? STAYS : (BY.find(({ value }) => value === editor.file.hang?.by)?.value ?? 'house'));
 	const kind = $derived(hang ? HANGERS[hang.by] : null);
 	const single = $derived(kind?.single ?? null);
@@ -69,7 +69,7 @@
 
 <Panel name="Wall" about="Rings, wire, hooks, and where the nails go.">
 	<div class="group">
-		<Pick label="It hangs by" value={by} options={byOptions} onchange={setBy} />
+		<Pick label="Hangs from" value={by} options={byOptions} onchange={setBy} />
 		{#if onSides || !hang}
 			<span class="quiet">Hooks in the wall</span>
 			<Choice
@@ -93,7 +93,7 @@
 				label="Rings"
 				value={editor.settled.job.hang.ring?.id ?? ''}
 				options={[
-					{ value: '', label: 'as the wood and the weight ask' },
+					{ value: '', label: 'by wood and weight' },
 					...rings
 						.filter(({ withdrawn, id }) => !withdrawn || id === editor.settled.job.hang.ring?.id)
 						.map((ring) => ({
@@ -105,26 +105,18 @@
 				onchange={(value) =>
 					value === '' ? editor.apply(drop(editor.file, ['hang', 'ring'])) : editor.put(['hang', 'ring'], value)}
 			/>
-			<Flag
-				label="A strip across the back carries them"
-				value={editor.job.hang.strip}
-				onchange={(on) => editor.put(['hang', 'strip'], on)}
-			/>
+			<Flag label="On a cross strip" value={editor.job.hang.strip} onchange={(on) => editor.put(['hang', 'strip'], on)} />
 		{/if}
 		{#if kind?.turns}<Flag
-				label="It hangs turned a quarter too"
+				label="Also hangs turned 90°"
 				value={editor.job.hang.turns}
 				onchange={(on) => editor.put(['hang', 'turns'], on)}
 			/>{/if}
 		{#if hang?.by !== 'stand'}
-			<Flag
-				label="It stands on a table too"
-				value={editor.job.hang.stands}
-				onchange={(on) => editor.put(['hang', 'stands'], on)}
-			/>
+			<Flag label="Also stands on a table" value={editor.job.hang.stands} onchange={(on) => editor.put(['hang', 'stands'], on)} />
 			<LengthField label="Centre above the floor" keys={['hang', 'centreHeight']} value={editor.job.hang.centreHeight} />
 		{/if}
-		{#if hang}<MassField label="On a scale it weighs" keys={['hang', 'weighed']} value={editor.job.hang.weighed} optional />{/if}
+		{#if hang}<MassField label="Weight on a scale" keys={['hang', 'weighed']} value={editor.job.hang.weighed} optional />{/if}
 	</div>
 	{#if hang}
 		<OnFrame {hang} />
@@ -133,7 +125,7 @@
 		<p>
 			{SCOPE_OF[editor.job.scope].window
 				? 'Choose a frame first: its size and weight decide.'
-				: 'It waits for what is measured under Frame: profile, outer size, weight.'}
+				: 'Needs profile, outer size and weight, from Frame.'}
 		</p>
 	{/if}
 	<Settles />

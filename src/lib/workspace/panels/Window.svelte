@@ -70,12 +70,12 @@
 	const ways = $derived(editor.job.mats.length > 0 ? WAYS : WAYS.filter(({ value }) => value !== 'reveal'));
 	const ABOUT = {
 		cover: 'The mat covers the sheet’s edge all round.',
-		reveal: 'The image and a strip of its own paper show.',
+		reveal: 'The image shows with a margin of paper.',
 		float: 'The whole sheet shows, on a hidden support.'
 	};
 	const WITHOUT_MAT = {
-		cover: 'It goes into the frame as it is; the lip covers its edge.',
-		float: 'It sits in its frame as in a box, with the same air all round.'
+		cover: 'It goes straight into the frame; the lip covers its edge.',
+		float: 'It is in a box frame, with an even gap all round.'
 	};
 	const SHAPES = [
 		{ value: 'rectangle', label: 'Rectangle' },
@@ -105,10 +105,10 @@
 		put(editor.file, [...keys, 'reveal'], { ...choice.reveal, [side]: length });
 </script>
 
-<Panel name="Window" about="What shows, and how the mat lies round it.">
+<Panel name="Window" about="What shows, and what the mat covers.">
 	<WindowPick />
 	<div class="group">
-		<Choice label="How the mat meets the piece" value={choice.way} options={ways} onchange={setWay} {undecided} />
+		<Choice label="Cover, reveal or float" value={choice.way} options={ways} onchange={setWay} {undecided} />
 		<p class="quiet">{matted ? ABOUT[choice.way] : WITHOUT_MAT[choice.way as 'cover' | 'float']}</p>
 		{#if matted}<Pick
 				label="Shape of the window"
@@ -121,7 +121,7 @@
 		{#if matted}<Overlap />{/if}
 	{:else if choice.way === 'reveal'}
 		<div class="group">
-			<h2>Paper that shows round the image</h2>
+			<h2>Paper showing round the image</h2>
 			{#each SIDES as side (side)}<LengthField
 					label="Reveal {side}"
 					keys={[...keys, 'reveal', side]}
@@ -136,7 +136,7 @@
 				<h2>Paper left behind the mat</h2>
 				<dl class="rows">
 					{#each SIDES as side (side)}
-						<dt>{side}, least {showLength(there(opening.least, 'least')[side], editor.reader, 'least').text}</dt>
+						<dt>{side}, minimum {showLength(there(opening.least, 'least')[side], editor.reader, 'least').text}</dt>
 						<dd><Figure path={path(`window.overlap.${side}`)} name="Paper left {side}" value={opening.overlap[side]} /></dd>
 					{/each}
 				</dl>
@@ -144,14 +144,9 @@
 		{/if}
 	{:else}
 		<div class="group">
-			<LengthField
-				label={matted ? 'Air round the sheet' : 'Air round it, to the rabbet'}
-				keys={[...keys, 'gap']}
-				value={choice.gap}
-				zero
-			/>
+			<LengthField label={matted ? 'Gap round the sheet' : 'Gap to the rabbet'} keys={[...keys, 'gap']} value={choice.gap} zero />
 			<Choice
-				label="What a float is fixed to"
+				label="Float fixed to"
 				value={choice.support ? 'support' : 'flat'}
 				options={[
 					{ value: 'support', label: 'A hidden support' },
@@ -171,7 +166,7 @@
 					onchange={(value) => editor.put(['window', 'support'], value)}
 				/>
 				<Flag
-					label="Its edge undercut, as large as the piece"
+					label="Full size, undercut edge"
 					value={choice.bevelledSupport}
 					onchange={(on) =>
 						editor.apply([
@@ -182,7 +177,7 @@
 			{/if}
 			{#if opening?.support}
 				<dl class="rows">
-					<dt>The support measures</dt>
+					<dt>Support size</dt>
 					<dd>
 						<Figure path={path('window.support.width')} name="Support width" value={opening.support.width} /> × <Figure
 							path={path('window.support.height')}
@@ -204,7 +199,7 @@
 	<HouseChoices at="window" />
 	{#if whole && opening}
 		<div class="group">
-			<h2>{editor.job.guard.underMat ? 'Where it lies on the under-mat' : 'Where it lies in the pack'}</h2>
+			<h2>{editor.job.guard.underMat ? 'Position on the back mat' : 'Position in the pack'}</h2>
 			<dl class="rows">
 				<dt>Its corner, from the left edge</dt>
 				<dd>
@@ -214,7 +209,7 @@
 				<dd><Figure path={path('window.placement.top')} name="Placement from the top" value={opening.placement.top} /></dd>
 				{#if opening.tolerance && opening.free}
 					{#each [['width', 'across'], ['height', 'up and down']] as const as [axis, word] (axis)}
-						<dt>Lay it to within, {word}{limitOf(axis) ? `, by ${limitOf(axis)}` : ''}</dt>
+						<dt>Tolerance, {word}{limitOf(axis) ? `, by ${limitOf(axis)}` : ''}</dt>
 						<dd>
 							± <Figure
 								path={path(`window.tolerance.${axis}`)}
@@ -234,9 +229,9 @@
 				</dd>
 			</dl>
 			{#if opening.tolerance && opening.free}
-				{#if Math.min(opening.tolerance.width, opening.tolerance.height) < EXACTLY}<p><strong>Lay it exactly.</strong></p>{/if}
+				{#if Math.min(opening.tolerance.width, opening.tolerance.height) < EXACTLY}<p><strong>Place it exactly.</strong></p>{/if}
 				<p class="quiet">
-					Something shows, or is covered, only beyond ±
+					Nothing shows wrong within ±
 					<Figure path={path('window.free.width')} name="Free range across" value={opening.free.width} /> across, ±
 					<Figure path={path('window.free.height')} name="Free range up and down" value={opening.free.height} /> up and down.
 				</p>

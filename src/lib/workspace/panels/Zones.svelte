@@ -26,7 +26,7 @@
 
 	function remove(index: number) {
 		const left = inFile.filter((_, at) => at !== index);
-		takeStep(editor, `${zones[index]?.id ?? 'The zone'} is removed.`, put(editor.file, keys, left));
+		takeStep(editor, `${zones[index]?.id ?? 'The zone'} removed.`, put(editor.file, keys, left));
 	}
 
 	function add() {
@@ -39,7 +39,7 @@
 		<h2>Zones on the sheet</h2>
 		{#if measure}<button type="button" class="btn btn-sm preset-quiet" onclick={add}>add a zone</button>{/if}
 	</div>
-	{#if margins.length > 0}<p class="quiet">Beside each, how far it is from the window’s edge.</p>{/if}
+	{#if margins.length > 0}<p class="quiet">Figures show the distance to the window’s edge.</p>{/if}
 	{#each zones as zone, index (index)}
 		{@const at = margins.findIndex(({ id }) => id === zone.id)}
 		<div class="zone">
@@ -49,7 +49,7 @@
 				<div class="fields">
 					<TextField label="Name of zone {index + 1}" keys={[...keys, index, 'id']} value={zone.id} />
 					<Pick
-						label="What zone {index + 1} asks"
+						label="Rule, zone {index + 1}"
 						value={zone.kind}
 						options={KINDS}
 						onchange={(value) => editor.put([...keys, index, 'kind'], value)}

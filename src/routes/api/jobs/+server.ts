@@ -11,12 +11,12 @@ const listed = Joi.object<ListQuery>({
 	state: Joi.string()
 		.valid(...JOB_STATES)
 		.default(null)
-		.messages({ '*': `One of ${JOB_STATES.join(', ')}.` }),
-	order: Joi.string().valid('newest', 'pressing').default('newest').messages({ '*': 'newest or pressing.' })
+		.messages({ '*': `Enter one of ${JOB_STATES.join(', ')}.` }),
+	order: Joi.string().valid('newest', 'pressing').default('newest').messages({ '*': 'Enter newest or pressing.' })
 });
 const posted = Joi.object<PostJob>({
 	number: jobNumber,
-	orEmpty: Joi.boolean().messages({ '*': 'true or false.' })
+	orEmpty: Joi.boolean().messages({ '*': 'Enter true or false.' })
 });
 
 export const { GET, POST, fallback } = route({

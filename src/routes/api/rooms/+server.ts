@@ -5,7 +5,7 @@ import { bytes, json, type ReadBody } from '$lib/server/validation/body.ts';
 import { CLIMATE_BODY_MOST } from '$lib/server/validation/climate.ts';
 
 const named = Joi.object<{ name: string }>({
-	name: Joi.string().allow('').max(80).default('').messages({ '*': 'Give the room a name of 1 to 80 letters: ?name=Loft.' })
+	name: Joi.string().allow('').max(80).default('').messages({ '*': 'Name the room in 1 to 80 letters: ?name=Loft.' })
 });
 const csv = bytes(CLIMATE_BODY_MOST, 'This is larger than 16 MB. Import it in Light and climate: there it is read as a stream.');
 

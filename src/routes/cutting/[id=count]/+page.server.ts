@@ -8,7 +8,7 @@ import { writtenShop } from '$lib/server/shop.ts';
 
 export const load: PageServerLoad = async ({ params }) => {
 	const kept = await selectPlan(database(), Number(params.id));
-	if (!kept) error(404, 'There is no cutting plan by that number.');
+	if (!kept) error(404, 'There is no cutting plan with that number.');
 	return {
 		kept,
 		places: await selectStockPlaces(database(), kept.id),

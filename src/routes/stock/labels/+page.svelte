@@ -28,7 +28,7 @@
 				<p class="foot">{[one.place, today ? showDate(today, 'day', data.dates) : ''].filter(Boolean).join(' · ')}</p>
 			</div>
 		</Paper>
-	{:else}<p class="none">Nothing of this lies in the rack.</p>{/each}
+	{:else}<p class="none">None of this is in the rack.</p>{/each}
 </main>
 
 <style>

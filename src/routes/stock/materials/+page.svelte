@@ -46,12 +46,12 @@
 	const HEADS: Record<string, string> = {
 		thickness: 'mm',
 		massPerM2: 'kg/m²',
-		touch: 'touches at',
-		backing: 'back at',
+		touch: 'touch grade',
+		backing: 'backing grade',
 		pricePerM2: 'price',
 		uvStoppedPercent: 'UV %',
 		lightPassedPercent: 'light %',
-		permeance: 'damp',
+		permeance: 'moisture',
 		sheet: 'on a sheet',
 		loadKPa: 'kPa',
 		dryMinutes: 'min',
@@ -65,12 +65,12 @@
 		cutIn: 'cut in',
 		holes: 'holes',
 		plate: 'plate',
-		workingKg: 'bears, kg',
+		workingKg: 'carries, kg',
 		breakingKg: 'breaks, kg',
 		ratedKg: 'rated, kg',
 		fade: 'light class',
 		code: 'code',
-		hex: 'as it looks'
+		hex: 'appearance'
 	};
 
 	function shown(material: (typeof row)['material'], key: string): string {
@@ -81,7 +81,7 @@
 	}
 
 	function stateOf(material: (typeof row)['material'], written: object | null): string {
-		return material.withdrawn ? 'not offered' : material.own ? 'own' : written ? 'changed' : '';
+		return material.withdrawn ? 'hidden' : material.own ? 'own' : written ? 'changed' : '';
 	}
 
 	const collection = useListCollection({
@@ -106,7 +106,7 @@
 	<aside aria-label="Kinds of material">
 		<StockPlaces here="Materials" />
 		<h1>Materials</h1>
-		<p class="quiet">Working values, until a data sheet says better.</p>
+		<p class="quiet">Handbook values, until a data sheet replaces them.</p>
 		<Listbox
 			class="kinds"
 			{collection}
@@ -134,7 +134,7 @@
 			<FileField label="Import a CSV" accept={{ 'text/csv': ['.csv'] }} onfile={importFile} />
 			{#if fileFaults.length > 0}
 				<div role="alert" class="fault">
-					<p>Nothing was taken from the file:</p>
+					<p>Nothing was imported from the file:</p>
 					<ul>
 						{#each fileFaults.slice(0, 6) as fault, index (index)}<li>{fault}</li>{/each}
 					</ul>

@@ -95,13 +95,9 @@
 	<main id="main">
 		<StockPlaces here="Sheets and offcuts" />
 		<h1>Sheets and offcuts</h1>
-		<p class="quiet">
-			What lies in the rack. Cutting takes it first; a kept plan reserves it; a cut sheet leaves its offcuts here.
-		</p>
+		<p class="quiet">What is in the rack. Cutting uses it first; a saved plan reserves it; cut sheets leave offcuts here.</p>
 		{#if said}<p class="fault" role="alert">{said}</p>{/if}
-		{#if data.stock.length === 0}<p class="empty">
-				Nothing is written down yet. Write the first sheets below, as they lie in the rack.
-			</p>
+		{#if data.stock.length === 0}<p class="empty">No stock recorded yet. Add the sheets in your rack below.</p>
 		{:else}
 			<table class="table written">
 				<thead
@@ -110,7 +106,7 @@
 							scope="col">To one scale</th
 						><th scope="col" class="right">There</th><th scope="col" class="right">Reserved</th><th scope="col">Where</th><th
 							scope="col">Lot</th
-						><th scope="col">Counted</th><th scope="col"><span class="seen-by-readers">What happened</span></th></tr
+						><th scope="col">Counted</th><th scope="col"><span class="seen-by-readers">History</span></th></tr
 					></thead
 				>
 				<tbody>
@@ -168,7 +164,7 @@
 				void arrive();
 			}}
 		>
-			<h2>Arrived, or found in the rack</h2>
+			<h2>Add stock</h2>
 			<div class="fields">
 				<label
 					><span>Material</span><select class="select" bind:value={line.material}
@@ -177,7 +173,7 @@
 				>
 				<label
 					><span>Colour</span><select class="select" bind:value={line.colour}
-						><option value="">as it comes</option>{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}
+						><option value="">default</option>{#each Object.keys(COLOURS) as colour (colour)}<option value={colour}
 								>{colour}</option
 							>{/each}</select
 					></label
@@ -224,7 +220,7 @@
 				{/each}
 			</div>
 			{#if faults.material}<p class="fault" role="alert"><Sign of="stop" /> {faults.material}</p>{/if}
-			<button type="submit" class="btn preset-filled-brand">Write it down</button>
+			<button type="submit" class="btn preset-filled-brand">Add</button>
 		</form>
 		<CountedThings things={data.things} {shop} dates={data.dates} />
 	</main>

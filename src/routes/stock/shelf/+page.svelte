@@ -84,7 +84,7 @@
 	const said = $derived(
 		[
 			desk.state,
-			desk.waiting > 0 ? `${desk.waiting === 1 ? 'one line waits' : `${desk.waiting} lines wait`} for what is missing` : ''
+			desk.waiting > 0 ? `${desk.waiting === 1 ? 'one line waiting' : `${desk.waiting} lines waiting`} for what is missing` : ''
 		]
 			.filter(Boolean)
 			.join('; ')
@@ -231,8 +231,8 @@
 		<div>
 			<h1>Shelf</h1>
 			<p class="about">
-				Frames, mats and sticks that are there. Every job can ask whether it goes into one of them; what it takes is held for it
-				and leaves when it is handed over. Lengths as the tape reads them; a bare number is millimetres.
+				Frames, mats and sticks in the shop. Each job can check what fits; what it uses is held for it and leaves stock on handing
+				over. Enter lengths as measured; a bare number is millimetres.
 			</p>
 		</div>
 		<div class="state">
@@ -245,21 +245,21 @@
 	<section aria-labelledby="frames">
 		<h2 id="frames">Ready frames</h2>
 		{#if desk.rows.some(({ kind }) => kind === 'frame')}{@render table('frame', FRAME)}{:else}<p class="quiet">
-				No frame is here yet. Measure the rabbet of one, its width, height and depth, and write it down.
+				No frames yet. Measure a rabbet’s width, height and depth, and enter it.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('frame')}>Add a frame</button>
 	</section>
 	<section aria-labelledby="mats">
 		<h2 id="mats">Mats, bought or cut</h2>
 		{#if desk.rows.some(({ kind }) => kind === 'mat')}{@render table('mat', MAT)}{:else}<p class="quiet">
-				No mat is here yet. Measure the opening of one and its outer size, and write it down.
+				No mats yet. Measure an opening and its outer size, and enter it.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('mat')}>Add a mat</button>
 	</section>
 	<section aria-labelledby="sticks">
 		<h2 id="sticks">Sticks and their offcuts</h2>
 		{#if desk.rows.some(({ kind }) => kind === 'stick')}{@render table('stick', STICK)}{:else}<p class="quiet">
-				No stick is here yet. What is left of a moulding, longer than a short rail, is worth writing down.
+				No sticks yet. Offcuts longer than a short rail are worth recording.
 			</p>{/if}
 		<button type="button" class="btn preset-outlined-brand" onclick={() => add('stick')}>Add a stick</button>
 	</section>

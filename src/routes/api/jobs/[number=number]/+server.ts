@@ -8,7 +8,7 @@ import { there } from '$core/units/there.ts';
 
 const which = Joi.object<{ rev: number | null }>({ rev: revision.default(null) });
 const why = Joi.object<{ reason: string }>({
-	reason: Joi.string().allow('').max(200).default('').messages({ '*': 'A reason has at most 200 letters.' })
+	reason: Joi.string().allow('').max(200).default('').messages({ '*': 'Enter a reason of at most 200 letters.' })
 });
 
 export const { GET, PUT, DELETE, fallback } = route({

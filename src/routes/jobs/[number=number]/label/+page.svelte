@@ -74,7 +74,7 @@
 				'inspect next',
 				today && again
 					? again.years === null
-						? 'when it changes hands'
+						? 'on change of owner'
 						: showDate(addYears(today, again.years), 'month', data.dates)
 					: ''
 			]
@@ -110,7 +110,7 @@
 								class="code"
 								viewBox="-1 -1 {data.code.size + 2} {data.code.size + 2}"
 								role="img"
-								aria-label="Code that leads to the record of {data.number}"><path d={data.code.path} /></svg
+								aria-label="Code for the record of {data.number}"><path d={data.code.path} /></svg
 							>
 							<p class="figures">
 								{data.number}{#if card.which}<br /><span class="which">{card.which}</span>{/if}
@@ -121,7 +121,7 @@
 				{/key}
 			</Paper>{/each}
 	</div>
-	<p class="size quiet">100 × 70 mm, shown larger than it prints.</p>
+	<p class="size quiet">100 × 70 mm, shown larger than printed.</p>
 </main>
 
 <style>
