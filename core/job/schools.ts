@@ -116,7 +116,7 @@ export const SCHOOLS: readonly School[] = [
 	{
 		id: 'back-seal',
 		at: 'back',
-		question: 'back seal',
+		question: 'back tape',
 		options: BACK_SEALS,
 		because: { gummed: 'Opens with water.', 'self-adhesive': 'Quick and dry.' }
 	},

@@ -113,6 +113,7 @@ export const NOT_USED: readonly NotUsed[] = [
 	{ not: /\bpasse-?partout|\baperture\b/i, use: 'mat; window' },
 	{ not: /\bun-buffered\b/i, use: 'unbuffered' },
 	{ not: /\bpaper cover\b/i, use: 'dust cover' },
+	{ not: /\bback seals?\b/i, use: 'back tape' },
 	{ not: /\bworking value\b/i, use: 'limit; handbook value' },
 	{ not: /\breadings?\b/i, use: 'measurement', but: [{ in: METER, because: 'of a meter or a logger' }] },
 	{ not: /\bmakers?\b/i, use: 'artist', but: [{ in: /maker’s( code)?$|maker’s code/, because: 'a colour has a maker’s code' }] },

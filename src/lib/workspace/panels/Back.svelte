@@ -48,7 +48,7 @@
 			<p>A metal frame is not taped: its clips hold the back, and the edge seal round the pack keeps dust out.</p>
 		{:else}
 			<Pick
-				label="Back seal"
+				label="Back tape"
 				value={editor.job.back.seal ?? ''}
 				options={SEALS}
 				onchange={(value) => editor.put(['back', 'seal'], value === '' ? null : value)}
