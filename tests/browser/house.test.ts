@@ -129,3 +129,19 @@ test('the shop’s own words and a step of its own: kept, at the bench of every 
 		['seal']
 	);
 });
+
+test('where the shop’s pages stood before still leads to them, with what was asked', async () => {
+	const { browser, server } = here;
+	for (const [before, now] of [
+		['/house', '/shop'],
+		['/house/figures?find=gutter', '/shop/defaults?find=gutter'],
+		['/house/schools', '/shop/ways'],
+		['/house/shop', '/shop/details']
+	] as const) {
+		const answer = await fetch(server.address + before, { redirect: 'manual' });
+		assert.deepEqual([answer.status, answer.headers.get('location')], [308, now], before);
+	}
+	await browser.open('/house/steps');
+	await browser.heading('Steps');
+	assert.match(await browser.driver.getCurrentUrl(), /\/shop\/steps$/);
+});
