@@ -76,3 +76,28 @@ test('property: every pair that is offered can be taken, and nothing of fit stop
 		{ numRuns: runs(200) }
 	);
 });
+
+test('a border just as wide as its lift is set back leaves the strips no room: such a frame is not offered', () => {
+	const file: JobFile = {
+		...workedJob(),
+		unit: 'in',
+		piece: {
+			readings: {
+				top: 120,
+				bottom: 117.3,
+				left: 728.9011592801866,
+				right: 728.9011592801866,
+				d1: 738.5017941752071,
+				d2: 738.9241503699822
+			},
+			image: { left: 6, top: 123.9, width: 108, height: 408.2 }
+		},
+		window: { way: 'reveal', reveal: { top: 11.8, right: 0, bottom: 19, left: 0 } },
+		mats: [{ board: 'cotton-2', bevel: 'normal', lift: 1.5 }],
+		borders: { way: 'fit', pack: { width: 600, height: 806.4 }, weight: 15.8 },
+		guard: { glazing: 'glass', underMat: null, backing: null }
+	};
+	const pairs = pairsOf(file);
+	assert.ok(pairs.length > 0);
+	for (const { patch } of pairs) assert.ok(plan(patched(file, patch), builtInShop).window);
+});

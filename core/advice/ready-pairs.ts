@@ -17,7 +17,7 @@ import { shopFor, type Shop } from '../shop/shop.ts';
 import { fitted } from '../stations/window/borders.ts';
 import { turnedEachWay, type Fitting } from '../stations/window/fit.ts';
 import { hiddenByBevel } from '../stations/window/opening.ts';
-import { isAtLeast } from '../units/compare.ts';
+import { isAbove, isAtLeast } from '../units/compare.ts';
 import { wholeCents } from '../units/round.ts';
 import { nth, there } from '../units/there.ts';
 
@@ -70,7 +70,7 @@ function leavesLifts({ window }: Plan, borders: Sides): boolean {
 	const mats = there(window, 'window').mats;
 	const { border: first } = nth(mats, 0);
 	return mats.every(
-		({ lift, border }) => !lift || SIDES.every((side) => borders[side] + border[side] - first[side] > lift.setback)
+		({ lift, border }) => !lift || SIDES.every((side) => isAbove(borders[side] + border[side] - first[side], lift.setback))
 	);
 }
 
