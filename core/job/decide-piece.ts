@@ -1,6 +1,10 @@
 /** The pieces of a job, with what follows from their media; several windows hold one each. */
 import type { BoneKind, PieceKind } from './kinds.ts';
+import { CONCERNS, isSeen, refersAt, type ConcernId, type Conservator } from './concerns.ts';
+import { yearIn } from './suggest-aim.ts';
 import type { Rect } from '../geometry/shapes.ts';
+import type { Grade } from '../shop/grades.ts';
+import { SUPPORTS, supportsOf, type Support, type SupportId } from '../shop/supports.ts';
 import type { Medium } from '../shop/media.ts';
 import type { House } from '../shop/house.ts';
 import type { Shop } from '../shop/shop.ts';
@@ -19,14 +23,28 @@ export type Piece = {
 	material: BoneKind | null;
 	media: Medium[];
 	unknownMedia: string[];
+	/** What it is on; null: nobody said. */
+	support: (Support & { id: SupportId }) | null;
+	/** Class that its media have, and why another was typed. */
+	fadeOfMedia: number | null;
+	fadeBecause: string;
 	/** Light class of the most fugitive part; null while neither it nor a known medium is named. */
 	fade: number | null;
 	friable: boolean;
+	/** Some of it may be matt and powdery, and nobody has said whether it sheds. */
+	shedsAsked: boolean;
 	proteinOrDye: boolean;
 	sticks: boolean;
+	/** Never hard, or of raised stitches: as much air as what sheds. */
+	deepGap: boolean;
 	resinCoated: boolean;
-	/** Its back takes no water: paste and gummed tape do not bond. */
+	/** Its back takes no water: paste and gummed tape do not bond. So it is taken while its base is asked. */
 	noWater: boolean;
+	baseAsked: boolean;
+	/** Water may not come near it at all: no paste, whatever bonds. */
+	dryHold: boolean;
+	/** It gives off vapours that an edge seal would keep in. */
+	givesOff: boolean;
 	replaceable: boolean;
 	grammage: number;
 	grain: 'unknown' | 'along-width' | 'along-height';
@@ -47,7 +65,10 @@ export type Piece = {
 	dry: boolean | null;
 	fixative: { kind: string; on: string } | null;
 	bothSides: boolean;
-	concerns: string[];
+	concerns: ConcernId[];
+	/** Those that a conservator has written nothing of. */
+	unseen: ConcernId[];
+	conservator: Conservator | null;
 	picture: string | null;
 };
 
@@ -88,7 +109,13 @@ export function together(pieces: Piece[]): Piece {
 		travels: any((piece) => piece.travels),
 		dry: pieces.some((piece) => piece.dry === false) ? false : pieces.some((piece) => piece.dry === null) ? null : true,
 		bothSides: any((piece) => piece.bothSides),
-		concerns: all((piece) => piece.concerns)
+		concerns: all((piece) => piece.concerns),
+		unseen: all((piece) => piece.unseen),
+		shedsAsked: any((piece) => piece.shedsAsked),
+		baseAsked: any((piece) => piece.baseAsked),
+		dryHold: any((piece) => piece.dryHold),
+		deepGap: any((piece) => piece.deepGap),
+		givesOff: any((piece) => piece.givesOff)
 	};
 }
 
@@ -102,6 +129,19 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		});
 	const { readings, single } = decideReadings(given.readings, `${at}.readings`, faults);
 	const kind = given.kind ?? 'paper';
+	if (given.support !== undefined && !supportsOf(kind).includes(given.support))
+		faults.push({
+			path: `${at}.support`,
+			says: `${SUPPORTS[given.support].name} does not go with kind ${kind}. Choose one of: ${supportsOf(kind).join(', ') || 'none'}.`
+		});
+	const support: Piece['support'] = given.support ? { id: given.support, ...SUPPORTS[given.support] } : null;
+	const conservator = conservatorOf(given);
+	const concerns = concernsOf(given, media);
+	const unseen = concerns.filter((one) => !isSeen(one, conservator));
+	const isConsolidated = conservator?.consolidated === true;
+	const fadeOfMedia = mostFugitive(media.map((medium) => classOf(medium, given.year)));
+	const baseAsked = given.noWater === undefined && !support?.noWater && media.some((medium) => medium.baseAsked);
+	const dry = given.dry ?? (given.fixative || media.some((medium) => medium.dries) ? null : true);
 	const thickness = given.thickness ?? 0;
 	const zones = (given.zones ?? []).map((zone, index) => {
 		for (const key of ['kind', 'left', 'top', 'width', 'height'] as const) {
@@ -115,12 +155,24 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		material: kind === 'bone' ? (given.material ?? 'bone') : null,
 		media,
 		unknownMedia: words.filter((word) => !shop.media[word]),
-		fade: given.fade ?? mostFugitive(media.map((medium) => medium.fade)),
-		friable: given.friable ?? media.some((medium) => medium.friable),
-		proteinOrDye: given.proteinOrDye ?? (PROTEIN.includes(kind) || media.some((medium) => medium.proteinOrDye)),
-		sticks: given.sticks ?? media.some((medium) => medium.sticks),
+		support,
+		fadeOfMedia,
+		fadeBecause: given.fadeBecause?.trim() ?? '',
+		fade: given.fade ?? fadeOfMedia,
+		friable: given.friable ?? (media.some((medium) => medium.friable) || (!isConsolidated && concerns.some(isShedding))),
+		shedsAsked: given.friable === undefined && media.some((medium) => medium.mayShed) && !media.some((medium) => medium.friable),
+		proteinOrDye:
+			given.proteinOrDye ?? ((support?.unbuffered ?? PROTEIN.includes(kind)) || media.some((medium) => medium.proteinOrDye)),
+		sticks:
+			given.sticks ??
+			(support?.sticks === true || media.some((medium) => medium.sticks) || unseen.some((one) => CONCERNS[one].sticks)),
+		deepGap: media.some((medium) => medium.deepGap),
 		resinCoated: media.some((medium) => medium.resinCoated),
-		noWater: media.some((medium) => medium.noWater),
+		noWater: given.noWater ?? (support?.noWater === true || baseAsked || media.some((medium) => medium.noWater)),
+		baseAsked,
+		dryHold: support?.dryHold === true,
+		givesOff:
+			support?.givesOff === true || media.some((medium) => medium.givesOff === true || (medium.fresh === true && dry !== true)),
 		replaceable: given.replaceable ?? false,
 		grammage: house(given.grammage, `${at}.grammage`, 'house.grammage', usualGrammage(kind, thickness, shop.house)),
 		grain: given.grain ?? 'unknown',
@@ -133,18 +185,49 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		motif: wholeRect(given.motif),
 		zones,
 		travels: given.travels ?? false,
-		dry: given.dry ?? (given.fixative || media.some((medium) => medium.dries) ? null : true),
+		dry,
 		fixative: given.fixative ? { kind: given.fixative.kind?.trim() ?? '', on: given.fixative.on?.trim() ?? '' } : null,
 		bothSides: given.bothSides ?? false,
-		concerns: concernsOf(given),
+		concerns,
+		unseen,
+		conservator,
 		picture: given.picture ?? null
 	};
 }
 
-/** What is regulated by law is so whether or not somebody ticked it. */
-function concernsOf({ kind, material, concerns = [] }: GivenPiece): string[] {
+/** What is regulated by law, and what comes with a medium, is so whether or not somebody ticked it. */
+function concernsOf({ kind, material, concerns = [] }: GivenPiece, media: readonly Medium[]): ConcernId[] {
 	const regulated = kind === 'bone' && material !== undefined && PROTECTED.includes(material);
-	return regulated && !concerns.includes('protected') ? [...concerns, 'protected'] : concerns;
+	const all: ConcernId[] = [
+		...concerns,
+		...media.flatMap((medium) => medium.concerns ?? []),
+		...(regulated ? (['protected'] as const) : [])
+	];
+	return [...new Set(all)];
+}
+
+const isShedding = (concern: ConcernId): boolean => CONCERNS[concern].sheds === true;
+
+/** Half of it written down is nothing written down. */
+function conservatorOf({ conservator }: GivenPiece): Conservator | null {
+	const [name, on, finding] = [conservator?.name, conservator?.on, conservator?.finding].map((one) => one?.trim() ?? '') as [
+		string,
+		string,
+		string
+	];
+	if (!name || !on || !finding) return null;
+	return { name, on, finding, consolidated: conservator?.consolidated === true, of: conservator?.of ?? null };
+}
+
+/** Colours of a sheet from before 1950 were often fugitive. */
+function classOf({ fade, fadeBefore1950 }: Medium, year: string | undefined): number {
+	const dated = yearIn(year);
+	return fadeBefore1950 !== undefined && dated !== null && dated < 1950 ? fadeBefore1950 : fade;
+}
+
+/** Concerns that forbid the work at a grade until a conservator has written what was found; nitrate for good. */
+export function referredAt({ concerns, unseen }: Pick<Piece, 'concerns' | 'unseen'>, grade: Grade): ConcernId[] {
+	return concerns.filter((one) => refersAt(one, !unseen.includes(one), grade) === 'stop');
 }
 
 /** Cloth is taken as silk or wool until it is known not to be; skin, bone and horn are protein. */

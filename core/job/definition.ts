@@ -16,6 +16,8 @@ import {
 	WINDOW_SHAPES,
 	WINDOW_WAYS
 } from './kinds.ts';
+import { CONCERN_IDS } from './concerns.ts';
+import { SUPPORT_IDS } from '../shop/supports.ts';
 import type { Field, Fields, InFile, Read } from './field.ts';
 import { SCHOOLS } from './schools.ts';
 import { HOLD_KINDS } from './hold-kinds.ts';
@@ -99,18 +101,25 @@ const piece = {
 			of: BONE_KINDS,
 			says: 'material of a piece of kind bone; ivory, horn and tortoiseshell are regulated by law'
 		},
+		support: {
+			kind: 'choice',
+			of: SUPPORT_IDS,
+			says: 'what it is on or made of: paper, cloth, panel; boards, water and movement follow from it'
+		},
 		medium: { kind: 'list', of: text('a medium from the shop’s list', 60), most: MOST, says: 'media' },
 		friable: flag('friable; follows from the medium unless given'),
 		proteinOrDye: flag(
 			'silk, wool, leather, cyanotype or dye print: needs unbuffered boards; follows from the medium unless given'
 		),
 		sticks: flag('can stick to warm glazing; follows from the medium unless given'),
+		noWater: flag('back does not absorb water: paste does not bond; follows from the medium unless given'),
 		fixative: {
 			kind: 'group',
 			says: 'fixative applied',
 			fields: { kind: text('which one', 80), on: text('when, as 2026-05-04', 10) }
 		},
 		fade: { kind: 'number', least: 1, most: 8, whole: true, says: 'light class of the most fugitive part' },
+		fadeBecause: text('why a higher class than its media’s', 200),
 		replaceable: flag('replaceable'),
 		grammage: { kind: 'number', least: 1, most: 5000, says: 'weight of the sheet in g/m²' },
 		grain: { kind: 'choice', of: ['unknown', 'along-width', 'along-height'], says: 'grain direction of the paper' },
@@ -147,8 +156,24 @@ const piece = {
 			says: 'concerns that a conservator should see first',
 			of: {
 				kind: 'choice',
-				of: ['flaking', 'mould', 'brittle', 'old-tape', 'nitrate', 'corrosion', 'protected'],
+				of: CONCERN_IDS,
 				says: 'a concern'
+			}
+		},
+		conservator: {
+			kind: 'group',
+			says: 'what a conservator found; with name, date and finding, concerns become cautions',
+			fields: {
+				name: text('conservator’s name', 80),
+				on: text('when, as 2026-05-04', 10),
+				finding: text('finding', 500),
+				consolidated: flag('loose paint or surface consolidated'),
+				of: {
+					kind: 'list',
+					most: MOST,
+					says: 'concerns it covers; all unless given',
+					of: { kind: 'choice', of: CONCERN_IDS, says: 'a concern' }
+				}
 			}
 		},
 		condition: text('condition on arrival', 2000),

@@ -1,4 +1,5 @@
 /** The grade that intake suggests, with its reason (handbook intake#aim). The framer and the owner decide. */
+import { CONCERNS } from './concerns.ts';
 import type { Job } from './definition.ts';
 import type { Grade } from '../shop/grades.ts';
 
@@ -10,7 +11,7 @@ const OLD_BEFORE = 1950;
 export function suggestAim(piece: Partial<NonNullable<Job['piece']>>): Suggestion {
 	if (piece.replaceable === true) return { aim: 'show', because: 'It is replaceable.' };
 	if (piece.replaceable === false) return { aim: 'rare', because: 'It is irreplaceable.' };
-	const concern = piece.concerns?.find((one) => one !== 'protected');
+	const concern = piece.concerns?.find((one) => CONCERNS[one].refer !== null);
 	if (concern) return { aim: 'rare', because: 'Its condition calls for fully reversible work.' };
 	const year = yearIn(piece.year);
 	if (year !== null && year < OLD_BEFORE)
@@ -20,7 +21,7 @@ export function suggestAim(piece: Partial<NonNullable<Job['piece']>>): Suggestio
 }
 
 /** The first year that a text names: `c. 1891`, `1978–80`. */
-function yearIn(text: string | undefined): number | null {
+export function yearIn(text: string | undefined): number | null {
 	const found = /\b(1[0-9]{3}|20[0-9]{2})\b/.exec(text ?? '');
 	return found ? Number(found[1]) : null;
 }

@@ -45,7 +45,19 @@ export const HOUSE_MM = {
 	swingKelvin: 25,
 	/** What is no paper moves otherwise: skin more, a thin panel across its grain nearly as much. */
 	vellumGrowth: 0.003,
-	panelGrowth: 0.002,
+	tracingGrowth: 0.003,
+	/** Solid wood across its grain: its cut not known, flat-sawn, quarter-sawn; along it. */
+	panelGrowth: 0.0045,
+	panelTangential: 0.006,
+	panelQuarter: 0.003,
+	woodAlongGrowth: 0.0001,
+	plywoodGrowth: 0.001,
+	fibreboardGrowth: 0.0008,
+	/** On its stretcher; and room to key it out, each side. */
+	canvasGrowth: 0.0001,
+	canvasKeying: 3,
+	/** Glass and metal, as damp goes. */
+	stillGrowth: 0,
 	/** Piece: g/m² of sheets, cloth and canvas on its stretcher, kg/m³ of what is thick. */
 	grammage: 200,
 	vellumGrammage: 300,
@@ -377,7 +389,15 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	swingRh: 'rh',
 	swingKelvin: 'kelvin',
 	vellumGrowth: 'share',
+	tracingGrowth: 'share',
 	panelGrowth: 'share',
+	panelTangential: 'share',
+	panelQuarter: 'share',
+	woodAlongGrowth: 'share',
+	plywoodGrowth: 'share',
+	fibreboardGrowth: 'share',
+	canvasGrowth: 'share',
+	stillGrowth: 'share',
 	grammage: 'gPerM2',
 	vellumGrammage: 'gPerM2',
 	textileGrammage: 'gPerM2',

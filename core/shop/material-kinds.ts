@@ -295,13 +295,26 @@ const CATALOGUE_KINDS = {
 		one: 'medium',
 		of: 'media',
 		columns: [
-			{ key: 'fade', name: 'light class', of: 'number', unit: '1 to 8', least: 1, most: 8, whole: true, careful: 1 },
+			{
+				key: 'fade',
+				name: 'light class',
+				of: 'number',
+				unit: '1 to 8',
+				least: 1,
+				most: 8,
+				whole: true,
+				needed: true,
+				careful: 1
+			},
 			flag('friable', 'friable'),
 			flag('proteinOrDye', 'needs unbuffered boards'),
 			flag('sticks', 'sticks to warm glazing'),
 			flag('dries', 'must be dry first'),
 			flag('resinCoated', 'expands like resin-coated paper'),
-			flag('noWater', 'back does not absorb water')
+			flag('noWater', 'back does not absorb water'),
+			{ key: 'water', name: 'water', of: 'choice', options: ['runs', 'harms'], careful: null },
+			flag('givesOff', 'gives off vapours'),
+			flag('noHeat', 'harmed by warmth')
 		]
 	},
 	colour: {

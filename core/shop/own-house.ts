@@ -32,7 +32,15 @@ const OF_NATURE: ReadonlySet<string> = new Set<HouseFigure>([
 	'paperGrowthAlong',
 	'boardGrowth',
 	'vellumGrowth',
+	'tracingGrowth',
 	'panelGrowth',
+	'panelTangential',
+	'panelQuarter',
+	'woodAlongGrowth',
+	'plywoodGrowth',
+	'fibreboardGrowth',
+	'canvasGrowth',
+	'stillGrowth',
 	'metalGrowthPerKelvin',
 	'acrylicCreepGPa'
 ]);

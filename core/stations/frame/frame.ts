@@ -221,7 +221,9 @@ export function allowanceFor(axis: keyof Size, job: Decided, house: House, pack:
 
 function neededFor(axis: keyof Size, job: Decided, of: House, side: Term): Term {
 	const house = houseTerms(of);
-	const needed = sum(times(side, fastestOf(axis, job, of)), house('allowanceSpare'));
+	// A canvas is keyed out in its frame, at both ends of each side.
+	const keyed = fillsRabbet(job) && job.piece.kind === 'canvas' ? [twice(house('canvasKeying'))] : [house('allowanceSpare')];
+	const needed = sum(times(side, fastestOf(axis, job, of)), ...keyed);
 	return up(largest(house('allowanceLeast'), needed), house('allowanceStep'));
 }
 

@@ -1,15 +1,9 @@
-import type { Rule } from '../../rule/rule.ts';
+import type { Case, Rule } from '../../rule/rule.ts';
+import { atStart } from '../../units/in-sentence.ts';
 import { remedy } from '../../rule/change.ts';
 import { PROTECTED } from '../../job/decide-piece.ts';
-
-const CONCERN: Record<string, string> = {
-	flaking: 'flaking paint',
-	mould: 'mould',
-	brittle: 'brittle support',
-	'old-tape': 'old tape',
-	nitrate: 'nitrate film',
-	corrosion: 'active corrosion'
-};
+import { drop } from '../../job/patch.ts';
+import { CONCERNS, refersAt } from '../../job/concerns.ts';
 
 export const intakeRules: Rule[] = [
 	{
@@ -31,23 +25,124 @@ export const intakeRules: Rule[] = [
 		id: 'piece.needs-conservator',
 		station: 'intake',
 		of: 'safety',
-		when: 'flaking, mould, brittle, old tape to remove, nitrate film, active corrosion',
+		when: 'flaking, mould, insects, stuck to its glazing, a vinegar smell; brittle, torn, tacky, with old tape, corrosion or weeping glass (a caution at Show); foxing or a cased photograph a caution; nitrate film always',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'Refer it: damage here cannot be undone.',
+		fixes: 'A conservator’s name, date and finding in Intake; nitrate film is never framed.',
+		find: ({ job, grade }) =>
+			job.piece.concerns.flatMap((concern): Case[] => {
+				const isSeen = !job.piece.unseen.includes(concern);
+				const severity = refersAt(concern, isSeen, grade);
+				if (severity === null) return [];
+				const { name, why, never } = CONCERNS[concern];
+				const by = job.piece.conservator;
+				const says = never
+					? `${atStart(name)}: never framed or sealed. Frame a copy.`
+					: isSeen && by
+						? `${atStart(name)}, seen by ${by.name}, ${by.on}: ${by.finding.replace(/\.$/, '')}.`
+						: `A conservator must see it first: ${name}.`;
+				return [{ says, why, severity, where: isSeen && !never ? 'piece.conservator' : 'piece.concerns' }];
+			})
+	},
+	{
+		id: 'piece.toxic',
+		station: 'intake',
+		of: 'safety',
+		when: 'toxic material: lead, arsenic green, mercury, pesticide',
 		severity: { rare: 'caution', keep: 'caution', show: 'caution' },
-		why: 'Stop and refer: damage here cannot be undone.',
+		why: CONCERNS.toxic.why,
 		find: ({ job }) =>
-			job.piece.concerns
-				.filter((concern) => concern !== 'protected')
-				.map((concern) => ({ says: `A conservator should see it first: ${CONCERN[concern]}.`, where: 'piece.concerns' }))
+			job.piece.concerns.includes('toxic')
+				? [{ says: 'It contains toxic material: gloves, a mask, no blowing.', where: 'piece.concerns' }]
+				: []
+	},
+	{
+		id: 'piece.acid-support',
+		station: 'intake',
+		of: 'safety',
+		when: 'newsprint and other groundwood paper',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'It yellows in weeks of daylight and sheds acid: a buffered board behind it, a copy on show; only a conservator deacidifies it.',
+		find: ({ job }) => (job.piece.support?.acid ? [{ says: 'The paper is groundwood.', where: 'piece.support' }] : [])
+	},
+	{
+		id: 'piece.sheds-unknown',
+		station: 'intake',
+		of: 'safety',
+		when: 'a medium that may be matt and powdery, and nobody has recorded whether it is',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Powdery paint comes off at a touch or by static; it needs other glazing and more air.',
+		fixes: 'Record whether it is powdery.',
+		find: (context) =>
+			context.job.piece.shedsAsked
+				? [
+						{
+							says: `Is the ${namesOf(context.job.piece.media.filter(({ mayShed }) => mayShed))} matt and powdery? Not recorded yet.`,
+							where: 'piece.friable',
+							remedies: [
+								remedy(context, 'It is not powdery', ['piece', 'friable'], false),
+								remedy(context, 'It is powdery', ['piece', 'friable'], true)
+							]
+						}
+					]
+				: []
+	},
+	{
+		id: 'piece.base-unknown',
+		station: 'intake',
+		of: 'safety',
+		when: 'a silver gelatin print on a base nobody has recorded: fibre or resin-coated',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Paste bonds to fibre, not to a plastic-coated base; light cracks the coated one.',
+		fixes: 'Record its base.',
+		find: (context) =>
+			context.job.piece.baseAsked
+				? [
+						{
+							says: 'Which base is the print on? Not recorded yet.',
+							where: 'piece.noWater',
+							remedies: [
+								remedy(context, 'Fibre base', ['piece', 'noWater'], false),
+								remedy(context, 'Resin-coated base', ['piece', 'noWater'], true)
+							]
+						}
+					]
+				: []
 	},
 	{
 		id: 'piece.medium-unknown',
 		station: 'intake',
 		of: 'safety',
-		when: 'a medium not on the shop’s list',
+		when: 'a medium not on the shop’s list, or one without a light class',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
 		why: 'Friability, sticking, fading and alkali limits follow from the medium. Set them for this one.',
 		find: ({ job }) =>
-			job.piece.unknownMedia.map((word) => ({ says: `Not on the shop’s list of media: “${word}”.`, where: 'piece.medium' }))
+			[
+				...job.piece.unknownMedia.map((word) => `Not on the shop’s list of media: “${word}”.`),
+				...job.piece.media
+					.filter(({ unknown }) => unknown.includes('fade'))
+					.map(({ name }) => `No light class for ${name}: the most fugitive, 1, counts until it is entered in Stock, Materials.`)
+			].map((says) => ({ says, where: 'piece.medium' }))
+	},
+	{
+		id: 'light.class-above',
+		station: 'intake',
+		of: 'safety',
+		when: 'a light class typed higher than its media’s, without a reason',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'A higher class promises more years in light than the table does.',
+		fixes: 'The media’s class; or a reason, in Intake.',
+		find: (context) => {
+			const { fade, fadeOfMedia, fadeBecause } = context.job.piece;
+			if (fade === null || fadeOfMedia === null || fade <= fadeOfMedia || fadeBecause !== '') return [];
+			return [
+				{
+					says: `Light class ${fade} entered; its media have class ${fadeOfMedia}. Why?`,
+					where: 'piece.fade',
+					remedies: [{ label: `Class ${fadeOfMedia}, from its media`, patch: drop(context.file, ['piece', 'fade']) }]
+				}
+			];
+		}
 	},
 	{
 		id: 'ready.not-dry',
@@ -88,3 +183,7 @@ export const intakeRules: Rule[] = [
 				: []
 	}
 ];
+
+function namesOf(media: readonly { name: string }[]): string {
+	return media.map(({ name }) => name).join(', ');
+}
