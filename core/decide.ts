@@ -2,7 +2,7 @@
  * Fills a job with what the house decides where the job says nothing, so that stations read definite values alone.
  * What this version does not plan yet is a fault here: it is never silently planned as something else.
  */
-import type { BackSeal } from './job/kinds.ts';
+import type { BackSeal, RabbetLining } from './job/kinds.ts';
 import type { Size } from './geometry/shapes.ts';
 import type { Grade } from './shop/grades.ts';
 import { shopFor, type Shop } from './shop/shop.ts';
@@ -13,6 +13,7 @@ import { decideFrame, decideRabbet } from './job/decide-frame.ts';
 import { decideKept, frameIsThere, keptBack, keptGlazing } from './job/decide-kept.ts';
 import { covers, SCOPE_OF } from './job/scopes.ts';
 import { HANGERS } from './stations/hang/kinds/all.ts';
+import { usualAir, type UsualAir } from './stations/guard/house-air.ts';
 import { decideHold } from './stations/hold/decide-hold.ts';
 import { decidePieces, together, type Piece, isStiff } from './job/decide-piece.ts';
 import { decideBorders, decideGrid, decideMats, decideWindows, isMatted } from './job/decide-window.ts';
@@ -49,6 +50,30 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	const metal = (job.frame?.kind ?? frame?.kind) === 'metal';
 	const kept = decideKept(job, shop, faults);
 	const hang = decideHang(job, shop, schools, faults);
+	const matted = subject.piece.matted;
+	const fixed = piece.fixative !== null || schools['friable'] === 'fix';
+	const closes = SCOPE_OF[job.scope ?? 'whole'].pack;
+	// A set that is closed elsewhere is glazed there.
+	const glazing = job.frame?.kept?.glazing ? 'kept' : (job.guard?.glazing ?? usualGlazing(piece, aim));
+	const air = usualAir({
+		job,
+		shop,
+		aim,
+		piece,
+		pieces,
+		windows,
+		matted,
+		fixed,
+		glazed: !closes || glazing !== 'none',
+		step: cuttingStep(cutIn, shop.houses.in.fraction)
+	});
+	const guard = decideGuard(
+		job,
+		shop,
+		{ aim, piece, schools, stitched: hold.kind === 'stitching', spacer: air.spacer },
+		house,
+		faults
+	);
 	const decided: Decided = {
 		cutIn,
 		reader,
@@ -61,11 +86,11 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 		windows,
 		several: (job.window?.openings?.length ?? 0) > 0,
 		grid: decideGrid(job, windows, house, shop, faults),
-		mats: decideMats(job, shop, subject, house, faults),
+		mats: decideMats(job, shop, subject, air.mats, house, faults),
 		borders: decideBorders(job, shop, house, faults),
-		guard: decideGuard(job, shop, { aim, piece, schools, stitched: hold.kind === 'stitching' }, house, faults),
+		guard,
 		hold,
-		frame,
+		frame: frame && { ...frame, lining: liningOf(job, frame, { aim, guard, closes }, house) },
 		rabbet: decideRabbet(job, metal, faults),
 		frameIsThere: frameIsThere(job),
 		claims: claimsOf(job),
@@ -96,6 +121,18 @@ export function decide(job: Job, shopAsItIs: Shop, reads: Unit = job.unit ?? 'mm
 	};
 	if (faults.length > 0) throw new FaultError(faults);
 	return decided;
+}
+
+/** At Rare wood is lined where no edge seal keeps its vapours off. */
+function liningOf(
+	job: Job,
+	frame: NonNullable<Decided['frame']>,
+	{ aim, guard, closes }: { aim: Grade; guard: Decided['guard']; closes: boolean },
+	house: FromHouse
+): RabbetLining | null {
+	if (frame.kind === 'metal' || !closes) return null;
+	const usual = aim === 'rare' && guard.edgeSeal === null ? 'aluminium-laminate' : null;
+	return usual === null ? (job.frame?.lining ?? null) : house(job.frame?.lining, 'frame.lining', 'aim', usual);
 }
 
 /** What swings by its top alone, or hangs both ways up, has them at all corners (handbook hang#kinds); what stands has no wall. */
@@ -134,7 +171,13 @@ function decideBelongs({ belongs }: Job, shop: Shop): Belongs {
 function decideGuard(
 	job: Job,
 	shop: Shop,
-	{ aim, piece, schools, stitched }: { aim: Grade; piece: Piece; schools: Record<string, string>; stitched: boolean },
+	{
+		aim,
+		piece,
+		schools,
+		stitched,
+		spacer
+	}: { aim: Grade; piece: Piece; schools: Record<string, string>; stitched: boolean; spacer: UsualAir['spacer'] },
 	house: FromHouse,
 	faults: Fault[]
 ): Decided['guard'] {
@@ -149,15 +192,7 @@ function decideGuard(
 	if (stitched && given.lining === false)
 		faults.push({ path: 'guard.lining', says: 'Stitched work is sewn to the cloth on its board. Keep the lining.' });
 	const board = houseBoard(aim, piece.proteinOrDye);
-	const glazing = isStiff(piece.kind)
-		? 'none'
-		: piece.friable
-			? 'uv-acrylic-lr'
-			: aim !== 'show'
-				? 'uv-acrylic'
-				: piece.travels
-					? 'acrylic'
-					: 'glass';
+	const glazing = usualGlazing(piece, aim);
 	const choose = <T>(
 		map: Readonly<Record<string, T>>,
 		key: 'underMat' | 'backing' | 'barrier',
@@ -175,8 +210,7 @@ function decideGuard(
 		always: aim === 'rare' ? 'aluminium-laminate' : 'paper',
 		never: null
 	}[known(schools, 'edge-seal')] as string | null;
-	const edgeSeal = closes ? house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', seal) : null;
-	const pane = () =>
+	const pane =
 		keptGlazing(job, shop, faults) ??
 		material(
 			shop.glazings,
@@ -185,9 +219,13 @@ function decideGuard(
 			'glazing',
 			faults
 		);
+	// It joins glazing to backing: without glazing it would lie on the piece's face. What gives off is not sealed in.
+	const isSealable = closes && pane?.family !== 'none';
+	const edgeSeal = isSealable ? house(given.edgeSeal, 'guard.edgeSeal', 'school edge-seal', piece.givesOff ? null : seal) : null;
 
 	return {
-		glazing: pane(),
+		glazing: pane,
+		sealOnPiece: closes && !isSealable && typeof given.edgeSeal === 'string',
 		underMat: choose(shop.boards, 'underMat', 'board', isStiff(piece.kind) ? null : board),
 		fillers: (closes ? (given.fillers ?? []) : []).map((filler, index) => {
 			const at = `guard.fillers[${index}].board`;
@@ -195,11 +233,12 @@ function decideGuard(
 			const chosen = material(shop.boards, filler.board ?? 'foam-free', at, 'board', faults);
 			return { board: chosen, thickness: filler.thickness ?? chosen?.thickness ?? 0 };
 		}),
-		spacer: closes ? decideSpacer(given.spacer, faults) : null,
+		spacer: closes ? decideSpacer(spacer && house(given.spacer, 'guard.spacer', 'aim', spacer), faults, given.spacer) : null,
 		barrier: choose(shop.barriers, 'barrier', 'barrier', null),
 		backing:
 			keptBack(job, shop, faults) ??
-			choose(shop.boards, 'backing', 'board', aim === 'rare' ? 'fluted-pp' : 'alkaline-corrugated'),
+			// Behind canvas and panel it faces the piece itself.
+			choose(shop.boards, 'backing', 'board', aim === 'rare' && !isStiff(piece.kind) ? 'fluted-pp' : 'alkaline-corrugated'),
 		sealOnFace: given.sealOnFace ?? shop.house.edgeSealOnFace,
 		edgeSeal: edgeSeal === null ? null : material(shop.edgeSeals, edgeSeal, 'guard.edgeSeal', 'edge-seal tape', faults),
 		lining,
@@ -208,8 +247,22 @@ function decideGuard(
 	};
 }
 
+/** The house’s glazing: paintings go without unless they shed, or are glass themselves. */
+function usualGlazing(piece: Piece, aim: Grade): string {
+	if (piece.friable) return 'uv-acrylic-lr';
+	if (piece.support?.acrylicOnly) return 'uv-acrylic';
+	if (isStiff(piece.kind)) return 'none';
+	if (aim !== 'show') return 'uv-acrylic';
+	return piece.travels ? 'acrylic' : 'glass';
+}
+
 /** A bare length is a strip of cotton board. */
-function decideSpacer(given: NonNullable<Job['guard']>['spacer'], faults: Fault[]): Spacer | null {
+function decideSpacer(
+	usual: NonNullable<Job['guard']>['spacer'],
+	faults: Fault[],
+	asked: NonNullable<Job['guard']>['spacer']
+): Spacer | null {
+	const given = asked === undefined ? usual : asked;
 	if (given === undefined || given === null) return null;
 	if (typeof given === 'number') return { material: 'cotton', thickness: given, lined: false, colour: null, seen: null };
 	if (given.thickness === undefined)

@@ -128,7 +128,10 @@ export const SLOTS: Record<SlotName, Definition> = {
 		where: () => 'guard.edgeSeal',
 		chosen: ({ job }) => job.guard.edgeSeal?.id ?? null,
 		options: (context) =>
-			plain(context, ['guard', 'edgeSeal'], offered(context.shop.edgeSeals, context.job.guard.edgeSeal?.id), true)
+			// Without glazing it would lie on the piece’s face.
+			context.job.guard.glazing.family === 'none'
+				? []
+				: plain(context, ['guard', 'edgeSeal'], offered(context.shop.edgeSeals, context.job.guard.edgeSeal?.id), true)
 	},
 	adhesive: {
 		where: () => 'hold.adhesive',

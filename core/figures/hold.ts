@@ -1,5 +1,6 @@
 /** Figures of Hold: where and how the sheet is held. */
 import type { SideName, Size } from '../geometry/shapes.ts';
+import type { Made } from './pack.ts';
 import type { HoldKind } from '../job/hold-kinds.ts';
 
 /** Hinges or points of another edge than the top, by their places along it. */
@@ -40,6 +41,11 @@ export type Hold = {
 	/** Cloth over a stitched piece's board, with its turn-in; stitches apart. */
 	cloth?: Size;
 	stitchSpacing?: number;
+	/** Ties round an object: where they come along it, and whether they run across. */
+	tiesAt?: number[];
+	tiesAcross?: boolean;
+	/** A recess round an object: what it is stacked from, and how large. */
+	recess?: { made: Made; outer: Size };
 };
 
 /** How the top edge is held: by tabs, by one tab in the middle, or by one strip along all of it. */

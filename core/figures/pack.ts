@@ -7,6 +7,7 @@ export type LayerRole =
 	| 'lift'
 	| 'piece'
 	| 'support'
+	| 'back-spacer'
 	| 'under-mat'
 	| 'filler'
 	| 'barrier'

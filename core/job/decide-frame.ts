@@ -8,7 +8,7 @@ import type { Job } from './definition.ts';
 import { decideReadings, type Readings } from './decide-piece.ts';
 import type { Fault } from './faults.ts';
 import { frameIsThere } from './decide-kept.ts';
-import type { Finish, FrameKind, PointKind } from './kinds.ts';
+import type { Finish, FrameKind, PointKind, RabbetLining } from './kinds.ts';
 import { material, type FromHouse } from './material.ts';
 
 export type FrameChoice = {
@@ -33,6 +33,8 @@ export type FrameChoice = {
 	pointFirst: number | null;
 	/** Own counts of points or clips; null where the house spaces them. */
 	pointCount: { top: number | null; side: number | null };
+	/** Tape over its wood; filled in once it is known whether an edge seal keeps the pack off it. */
+	lining: RabbetLining | null;
 	/** A groove in the rabbet's wall, from the lip's underside. */
 	groove: { from: number; width: number } | null;
 };
@@ -101,6 +103,7 @@ export function decideFrame(
 		),
 		pointFirst: given.pointFirst ?? null,
 		pointCount: { top: given.pointCount?.top ?? null, side: given.pointCount?.side ?? null },
+		lining: given.lining ?? null,
 		groove: decideGroove(given.groove, chosen.rabbetDepth + deepen, reader, faults)
 	};
 }
@@ -135,10 +138,11 @@ function checkMetal(given: Given, kind: FrameKind, faults: Fault[]): void {
 		deepen: 'A metal channel can’t be deepened by strips',
 		brace: 'A metal section can’t take a brace',
 		finish: 'A metal section has no bare wood to finish',
+		lining: 'A metal section has no wood to line',
 		pointFirst: 'A metal section has no points'
 	} as const;
 	for (const [key, says] of Object.entries(wood))
-		if (given[key as keyof typeof wood] !== undefined)
+		if ((given[key as keyof typeof wood] ?? undefined) !== undefined)
 			faults.push({ path: `frame.${key}`, says: `${says}. Remove it, or choose kind wood.` });
 }
 

@@ -1,6 +1,6 @@
 /** The pieces of a job, with what follows from their media; several windows hold one each. */
 import type { BoneKind, PieceKind } from './kinds.ts';
-import { CONCERNS, isSeen, refersAt, type ConcernId, type Conservator } from './concerns.ts';
+import { CONCERNS, isSeen, refersAt, type ConcernId, type Conservator } from '../shop/concerns.ts';
 import { yearIn } from './suggest-aim.ts';
 import type { Rect } from '../geometry/shapes.ts';
 import type { Grade } from '../shop/grades.ts';
@@ -166,7 +166,7 @@ function decidePiece(given: GivenPiece, at: string, shop: Shop, house: FromHouse
 		sticks:
 			given.sticks ??
 			(support?.sticks === true || media.some((medium) => medium.sticks) || unseen.some((one) => CONCERNS[one].sticks)),
-		deepGap: media.some((medium) => medium.deepGap),
+		deepGap: support?.raised === true || media.some((medium) => medium.deepGap),
 		resinCoated: media.some((medium) => medium.resinCoated),
 		noWater: given.noWater ?? (support?.noWater === true || baseAsked || media.some((medium) => medium.noWater)),
 		baseAsked,

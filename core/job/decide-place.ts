@@ -1,5 +1,5 @@
 /** Where the piece will hang: its light, its wall, who comes near; a typical room where the job says nothing. */
-import { ROOMS, SOURCES, type Exposure, type RoomId, type SourceId } from '../shop/places.ts';
+import { ROOMS, SOURCES, type Exposure, type PlaceClimate, type RoomId, type SourceId } from '../shop/places.ts';
 import type { Job } from './definition.ts';
 import type { Fault } from './faults.ts';
 import type { FromHouse } from './material.ts';
@@ -13,6 +13,8 @@ export type PlaceChoice = {
 	overBed: boolean;
 	/** On a door, which shakes it. */
 	door: boolean;
+	/** null: nobody said. */
+	climate: PlaceClimate | null;
 	outside: boolean;
 	wallCelsius: number | null;
 };
@@ -34,6 +36,7 @@ export function decidePlace(job: Job, house: FromHouse, faults: Fault[]): PlaceC
 		children: given.children ?? false,
 		overBed: given.overBed ?? false,
 		door: given.door ?? false,
+		climate: given.climate ?? null,
 		outside: given.outside ?? false,
 		wallCelsius: given.wallCelsius ?? null
 	};

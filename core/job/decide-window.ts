@@ -142,7 +142,8 @@ function decideWindow(
 		faults.push({ path: `${at}.overlap`, says: 'Only a rectangle can be solved. Enter the overlap for this shape.' });
 	// What is stitched lies on the covered board itself.
 	const stands = way === 'float' && piece.kind !== 'textile' && piece.kind !== 'object';
-	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? 'cotton-8' : 'foam-free') : null;
+	const rare = piece.proteinOrDye ? 'cotton-8-unbuffered' : 'cotton-8';
+	const support = stands ? house(given.support, `${at}.support`, 'aim', aim === 'rare' ? rare : 'foam-free') : null;
 	// A pale rim would shine through: a translucent piece stands on a support of exactly its size.
 	const translucent = piece.kind === 'vellum' || piece.kind === 'bone';
 	const bevelledSupport = given.supportEdge === undefined ? translucent : given.supportEdge === 'bevelled';
@@ -199,10 +200,18 @@ function checkTyped(overlap: GivenWindow['overlap'], at: string, faults: Fault[]
 			});
 }
 
-export function decideMats(job: Job, shop: Shop, { aim, piece }: Subject, house: FromHouse, faults: Fault[]): MatChoice[] {
+/** @param usual the house’s mats, where the job says nothing of its own */
+export function decideMats(
+	job: Job,
+	shop: Shop,
+	{ aim, piece }: Subject,
+	usual: NonNullable<Job['mats']>,
+	house: FromHouse,
+	faults: Fault[]
+): MatChoice[] {
 	const board = houseBoard(aim, piece.proteinOrDye);
 	if (!piece.matted) return checkMatless(job, faults);
-	const given = house(job.mats, 'mats', 'aim', [{ board, colour: 'shell' }]);
+	const given = house(job.mats, 'mats', 'aim', usual);
 	return given.map((mat, index) => {
 		const at = `mats[${index}]`;
 		if (index === 0 && mat.reveal !== undefined)

@@ -69,6 +69,8 @@ export type Decided = {
 		spacer: Spacer | null;
 		backing: Board | null;
 		edgeSeal: EdgeSeal | null;
+		/** One was asked for where no glazing keeps it off the piece’s face: it is not planned. */
+		sealOnPiece: boolean;
 		/** How far it comes over the glazing's face. */
 		sealOnFace: number;
 		/** The board behind the piece is covered with cloth. */

@@ -10,13 +10,15 @@ import {
 	HANGER_KINDS,
 	OLD_PARTS,
 	PIECE_KINDS,
+	RABBET_LININGS,
 	POINT_KINDS,
 	SCOPES,
 	SPACER_MATERIALS,
 	WINDOW_SHAPES,
 	WINDOW_WAYS
 } from './kinds.ts';
-import { CONCERN_IDS } from './concerns.ts';
+import { PLACE_CLIMATE_IDS } from '../shop/places.ts';
+import { CONCERN_IDS } from '../shop/concerns.ts';
 import { SUPPORT_IDS } from '../shop/supports.ts';
 import type { Field, Fields, InFile, Read } from './field.ts';
 import { SCHOOLS } from './schools.ts';
@@ -436,6 +438,11 @@ export const jobDefinition = {
 					says: 'points or clips in a wood frame'
 				},
 				pointFirst: length('first point from the corner, if the tool’s distance is fixed'),
+				lining: {
+					kind: 'none',
+					or: { kind: 'choice', of: RABBET_LININGS, says: 'a tape' },
+					says: 'tape over the rabbet’s bare wood'
+				},
 				groove: {
 					kind: 'group',
 					says: 'a groove in the rabbet’s wall',
@@ -566,6 +573,11 @@ export const jobDefinition = {
 				},
 				wall: { kind: 'choice', of: ['plasterboard', 'masonry', 'lath-plaster', 'wood'], says: 'wall construction' },
 				wallColour: text('colour of the wall, by name or as #c8d2c6', 40),
+				climate: {
+					kind: 'choice',
+					of: PLACE_CLIMATE_IDS,
+					says: 'what the room is like: a kitchen, a bathroom, over heat, unheated'
+				},
 				outside: flag('an outside wall'),
 				children: flag('children play near it'),
 				overBed: flag('hangs over a bed or a seat'),

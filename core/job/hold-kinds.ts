@@ -12,6 +12,9 @@ export const HOLD_FAMILIES = {
 	'frame-lip': 'own',
 	clips: 'own',
 	stitching: 'own',
+	brackets: 'own',
+	ties: 'own',
+	recess: 'own',
 	conservator: 'own',
 	'whole-surface': 'own'
 } as const satisfies Record<string, 'hinge' | 'folded' | 'own'>;

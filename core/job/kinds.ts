@@ -69,6 +69,10 @@ export const OLD_PARTS = [
 ] as const;
 export type OldPart = (typeof OLD_PARTS)[number];
 
+/** Tapes that line a rabbet. */
+export const RABBET_LININGS = ['aluminium-laminate', 'polyester'] as const;
+export type RabbetLining = (typeof RABBET_LININGS)[number];
+
 /** What bare wood is finished with in the shop. */
 export const FINISHES = ['stain', 'lime', 'wax', 'oil', 'paint'] as const;
 export type Finish = (typeof FINISHES)[number];

@@ -3,7 +3,7 @@ import type { JobFile } from './definition.ts';
 import { put, type Operation } from './patch.ts';
 
 type Place = NonNullable<JobFile['place']>;
-const AROUND = ['wall', 'wallColour', 'outside', 'wallCelsius', 'children', 'overBed', 'door'] as const;
+const AROUND = ['wall', 'wallColour', 'climate', 'outside', 'wallCelsius', 'children', 'overBed', 'door'] as const;
 
 export function putLight(file: JobFile, light: Partial<Place>): Operation[] {
 	const stays = Object.fromEntries(AROUND.flatMap((key) => (file.place?.[key] === undefined ? [] : [[key, file.place[key]]])));

@@ -1,5 +1,5 @@
 /** The grade that intake suggests, with its reason (handbook intake#aim). The framer and the owner decide. */
-import { CONCERNS } from './concerns.ts';
+import { CONCERNS } from '../shop/concerns.ts';
 import type { Job } from './definition.ts';
 import type { Grade } from '../shop/grades.ts';
 

@@ -9,7 +9,7 @@ export function draftBecause(
 	{ findings, open, grade }: Pick<Verdict, 'findings' | 'grade'> & Pick<Figures, 'open'>,
 	scope: Scope = 'whole'
 ): string {
-	const stops = findings.filter(({ severity }) => severity === 'stop').length;
+	const stops = findings.filter(({ severity, of }) => severity === 'stop' && of !== 'place').length;
 	return [
 		stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : '',
 		open.length > 0 ? `still to do: ${open.map(({ station }) => station).join(', ')}` : '',

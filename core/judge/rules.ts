@@ -7,6 +7,7 @@ import { guardRules } from '../stations/guard/rules.ts';
 import { hangRules } from '../stations/hang/rules.ts';
 import { holdRules } from '../stations/hold/rules.ts';
 import { intakeRules } from '../stations/intake/rules.ts';
+import { lightRules } from '../stations/light/rules.ts';
 import { measureRules } from '../stations/measure/rules.ts';
 import { packRules } from '../stations/pack/rules.ts';
 import { windowRules } from '../stations/window/rules.ts';
@@ -23,5 +24,6 @@ export const RULES: readonly Rule[] = [
 	...cuttingRules,
 	...backRules,
 	...hangRules,
-	...climateRules
+	...climateRules,
+	...lightRules
 ];

@@ -28,9 +28,9 @@ export type Rule = {
 	station: Station;
 	/**
 	 * Stops of fit forbid the work but do not lower the grade: a good package in a frame that is too small is still a good package. Those of
-	 * safety lower it.
+	 * safety lower it. Those of the place forbid hanging it there, and nothing else.
 	 */
-	of: 'fit' | 'safety';
+	of: 'fit' | 'safety' | 'place';
 	/** When it fires, for the printed list; `{figure}` stands for a house figure (when.ts). */
 	when: string;
 	/** Missing at a grade: nothing to say there. */

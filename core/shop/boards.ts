@@ -34,6 +34,10 @@ export type Board = {
 	permeance: number;
 	/** Share of its mass that takes up water. */
 	buffers: number;
+	/** It passed the photographic activity test, as its data say. */
+	passesPat?: boolean;
+	/** Its colour neither bleeds nor fades, as its data say. */
+	fast?: boolean;
 } & Stocked;
 
 /** Foam board: tight, and less than half of it is paper. */
@@ -43,7 +47,9 @@ export const BOARDS: readonly Board[] = [
 	cotton('cotton-2', 'Cotton museum board, 2-ply', 0.8, 0.55, true, 1100),
 	cotton('cotton-4', 'Cotton museum board, 4-ply', 1.5, 1.05, true, 1900),
 	cotton('cotton-8', 'Cotton museum board, 8-ply', 3.0, 2.1, true, 3800),
+	cotton('cotton-2-unbuffered', 'Cotton museum board, 2-ply, unbuffered', 0.8, 0.55, false, 1200),
 	cotton('cotton-4-unbuffered', 'Cotton museum board, 4-ply, unbuffered', 1.5, 1.05, false, 2000),
+	cotton('cotton-8-unbuffered', 'Cotton museum board, 8-ply, unbuffered', 3.0, 2.1, false, 4000),
 	paper('purified-4', 'Purified-pulp board, 4-ply', 1.5, 1.05, 'keep', true, 1300),
 	paper('cotton-core-4', 'Cotton core with pulp face, 4-ply', 1.5, 1.05, 'keep', true, 1500),
 	{ ...paper('pulp-4', 'Buffered wood-pulp mat board', 1.4, 0.95, 'show', true, 700), outerMatAtKeep: true },
@@ -81,6 +87,23 @@ export const BOARDS: readonly Board[] = [
 		permeance: 0,
 		buffers: 0
 	},
+	{
+		...paper('sorbent-board', 'Sorbent board', 1.5, 1.0, 'keep', false, 3000),
+		backing: 'rare',
+		forMats: false
+	},
+	{
+		...paper('silica-sheet', 'Silica sheet', 2.0, 1.2, 'keep', false, 4500),
+		backing: 'rare',
+		forMats: false
+	},
+	{
+		...paper('polyester-batting', 'Polyester batting', 5.0, 0.15, 'rare', false, 500),
+		backing: 'never',
+		forMats: false,
+		growth: 'plastic',
+		buffers: 0
+	},
 	{ ...wood('hardboard', 'Hardboard', 2.9, 350), takesScrew: true },
 	{ ...wood('mdf', 'MDF', 2.4, 400), takesScrew: true },
 	wood('chipboard', 'Chipboard', 2.2, 300),
@@ -98,7 +121,7 @@ export type Barrier = {
 } & Stocked;
 
 export const BARRIERS: readonly Barrier[] = [
-	barrier('polyester-film', 'Polyester film', 0.05, 0.07, 2e-9, 600),
+	barrier('polyester-film', 'Polyester film', 0.05, 0.07, 1.5e-8, 600),
 	barrier('aluminium-laminate', 'Aluminium laminate', 0.1, 0.12, 1e-9, 900),
 	{ ...barrier('alkaline-paper', 'Alkaline paper', 0.2, 0.16, 3e-6, 400), buffered: true, buffers: 1 }
 ];

@@ -30,6 +30,7 @@ export const GLAZINGS: readonly Glazing[] = [
 	{ ...glass('laminated', 'Laminated glass', 4.4, 99, 88, 9500), family: 'laminated', densityKgM3: 2370, bendsAs: 2.5 },
 	acrylic('acrylic', 'Plain acrylic', 60, 92, 2600),
 	acrylic('uv-acrylic', 'UV acrylic', 98, 91, 4800),
+	{ ...acrylic('uv-acrylic-as', 'UV acrylic, anti-static', 98, 91, 9500), antiStatic: true },
 	{
 		...acrylic('uv-acrylic-lr', 'UV acrylic, low reflection, anti-static', 99, 97, 16500),
 		antiStatic: true,

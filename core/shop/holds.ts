@@ -14,13 +14,15 @@ export type Adhesive = {
 	/** Long-term working load of a hinge, kPa. */
 	loadKPa: number;
 	dryMinutes: number;
+	/** It carries sheets up to this weight, g/m². */
+	sheetUpTo?: number;
 	/** It comes on a board of its own, which lies in the pack. */
 	ownBoard?: true;
 } & Stocked;
 
 export const ADHESIVES: readonly Adhesive[] = [
 	adhesive('starch-paste', 'Wheat-starch paste and tissue', 'paste', 'water', 'rare', 5, 45),
-	adhesive('cellulose-paste', 'Methyl-cellulose paste and tissue', 'paste', 'water', 'rare', 2, 45),
+	{ ...adhesive('cellulose-paste', 'Methyl-cellulose paste and tissue', 'paste', 'water', 'rare', 2, 45), sheetUpTo: 200 },
 	adhesive('gummed-linen', 'Gummed linen tape', 'gummed', 'water', 'keep', 4, 15),
 	adhesive('gummed-paper', 'Gummed paper hinging tape', 'gummed', 'water', 'keep', 4, 15),
 	adhesive('self-adhesive-tissue', 'Self-adhesive tissue tape', 'self-adhesive', 'solvent, harder with age', 'show', 1.5, 0),

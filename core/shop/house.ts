@@ -144,6 +144,33 @@ export const HOUSE_MM = {
 	/** Panels: fixed at six points or more, one each 200 mm of edge. */
 	edgePointEach: 200,
 	edgePointsLeast: 6,
+	/** Air behind a panel, kept by strips at its edges. */
+	panelBackAir: 3,
+	backSpacerWidth: 10,
+	/** Objects: padded brackets, ties, room in a recess. */
+	bracketWidth: 10,
+	bracketReach: 4,
+	tieWidth: 6,
+	recessRoom: 1,
+	/** A sheet hinged with paste lies open so long before an edge seal: what the paste brought must leave. */
+	openMinutes: 720,
+	openMinutesLong: 1440,
+	openLongFrom: 300,
+	openLongHinges: 4,
+	/** Paste and gummed tape stay so far from what water or pressure marks. */
+	waterNear: 10,
+	/** Tape over a rabbet's wood. */
+	liningTape: 0.2,
+	/** Light: years to a visible fade that are too few, and far too few; budgets used that are too many; sun; UV behind the glazing, µW/lm. */
+	lightYears: 10,
+	lightYearsLeast: 1,
+	lightBudgets: 3,
+	sunLux: 5000,
+	uvMost: 75,
+	uvMostRare: 15,
+	/** Light at the picture, lx, for classes 1 to 6, and 7 and 8. */
+	luxFugitive: 50,
+	luxFast: 200,
 	/** Textiles: a stitch each 20 mm, the cloth turned over the board's edge by 40. */
 	stitchEach: 20,
 	stitchLong: 5,
@@ -450,6 +477,18 @@ const OTHER_UNITS: Partial<Record<keyof House, FigureUnit>> = {
 	edgePointsLeast: 'count',
 	boardDryMinutes: 'minutes',
 	supportDryMinutes: 'minutes',
+	openMinutes: 'minutes',
+	openMinutesLong: 'minutes',
+	openLongFrom: 'gPerM2',
+	openLongHinges: 'count',
+	lightYears: 'count',
+	lightYearsLeast: 'count',
+	lightBudgets: 'times',
+	sunLux: 'lux',
+	uvMost: 'uv',
+	uvMostRare: 'uv',
+	luxFugitive: 'lux',
+	luxFast: 'lux',
 	adhesiveBoardKgM2: 'kgPerM2',
 	acrylicCreepGPa: 'gpa',
 	carriedLean: 'degrees',

@@ -150,6 +150,8 @@ const CATALOGUE_KINDS = {
 			{ key: 'stiff', name: 'stiff up to a longer side of', of: 'number', unit: 'mm', least: 0, most: ALWAYS_STIFF, careful: 0 },
 			permeance,
 			{ ...buffers, careful: 1 },
+			flag('passesPat', 'passes the photographic activity test'),
+			flag('fast', 'bleed and light fastness known'),
 			{ key: 'growth', name: 'expands like', of: 'choice', options: ['paper', 'plastic', 'metal'], careful: 'paper' },
 			price('1 m²')
 		]

@@ -1,6 +1,6 @@
 /** Media: what follows from them for the boards, the air, the water and the light (handbook intake#media). Working values. */
 
-import type { ConcernId } from '../job/concerns.ts';
+import type { ConcernId } from './concerns.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type Medium = {
@@ -44,7 +44,7 @@ export type Medium = {
 } & Stocked;
 
 const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
-	{ id: 'ink', name: 'ink, kind not known', fade: 2, water: 'runs', says: 'Unknown ink is taken as one that fades and runs.' },
+	{ id: 'ink', name: 'ink', fade: 2, water: 'runs', says: 'Unknown ink is taken as one that fades and runs.' },
 	{
 		id: 'iron-gall-ink',
 		name: 'iron-gall ink',
@@ -89,7 +89,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		nearWater: true,
 		mayShed: true,
 		sticks: true,
-		says: 'Water and pressure mark it; matt and powdery, it sheds.'
+		says: 'Water and pressure mark it; matt and powdery, it is friable.'
 	},
 	{ id: 'tempera', name: 'tempera', fade: 6, dries: true, says: 'It dries slowly and chips.' },
 	{ id: 'acrylic-ink', name: 'acrylic ink', fade: 5, says: 'Pigments in acrylic; some colours are dyes.' },
@@ -132,10 +132,10 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	},
 	{ id: 'wax', name: 'wax, encaustic', fade: 6, sticks: true, noHeat: true, says: 'It softens in warmth and takes up dust.' },
 	{ id: 'graphite', name: 'graphite', fade: 8, says: 'It does not fade; rubbing smears it.' },
-	{ id: 'soft-graphite', name: 'soft graphite', fade: 8, friable: true, says: 'It sheds a little and smears.' },
+	{ id: 'soft-graphite', name: 'soft graphite', fade: 8, friable: true, says: 'It is a little friable, and smears.' },
 	{ id: 'charcoal', name: 'charcoal', fade: 8, friable: true, says: 'Loose dust: a knock or static takes it off.' },
 	{ id: 'chalk', name: 'chalk', fade: 7, friable: true, says: 'Loose dust: a knock or static takes it off.' },
-	{ id: 'conte', name: 'conté, sanguine', fade: 7, friable: true, says: 'It sheds a little: static and knocks take it off.' },
+	{ id: 'conte', name: 'conté, sanguine', fade: 7, friable: true, says: 'A little friable: static and knocks take it off.' },
 	{ id: 'pastel', name: 'pastel', fade: 3, friable: true, says: 'Loose dust, some of it dyed: a knock or static takes it off.' },
 	{
 		id: 'oil-pastel',
@@ -153,25 +153,25 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	{ id: 'silver-leaf', name: 'silver leaf', fade: 8, says: 'It tarnishes: nothing with sulphur near it.' },
 	{
 		id: 'printing-ink',
-		name: 'printing ink, colour',
+		name: 'coloured printing ink',
 		fade: 3,
 		fadeBefore1950: 2,
 		says: 'Coloured inks vary: unknown ones fade early.'
 	},
-	{ id: 'printing-ink-black', name: 'printing ink, black', fade: 7, says: 'Carbon in oil.' },
+	{ id: 'printing-ink-black', name: 'black printing ink', fade: 7, says: 'Carbon in oil.' },
 	{
 		id: 'lithograph',
-		name: 'lithograph, colour',
+		name: 'colour lithograph',
 		fade: 3,
 		fadeBefore1950: 2,
 		says: 'Coloured inks vary; before 1950 many were fugitive lakes.'
 	},
-	{ id: 'lithograph-black', name: 'lithograph, black', fade: 8, says: 'Carbon in oil.' },
+	{ id: 'lithograph-black', name: 'black lithograph', fade: 8, says: 'Carbon in oil.' },
 	{ id: 'letterpress', name: 'letterpress', fade: 8, says: 'Carbon in oil; black alone.' },
 	{ id: 'screenprint', name: 'screenprint', fade: 5, sticks: true, says: 'Thick ink: it sticks to what touches it when warm.' },
 	{
 		id: 'screenprint-fluorescent',
-		name: 'screenprint, fluorescent',
+		name: 'fluorescent screenprint',
 		fade: 1,
 		sticks: true,
 		says: 'Fluorescent dyes are gone in a few sunny weeks.'
@@ -211,7 +211,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	{ id: 'cyanotype', name: 'cyanotype', fade: 3, proteinOrDye: true, says: 'Alkali and light bleach its blue.' },
 	{
 		id: 'silver-gelatin',
-		name: 'silver gelatin, base not known',
+		name: 'silver gelatin',
 		fade: 5,
 		sticks: true,
 		baseAsked: true,
@@ -219,10 +219,10 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	},
 	{
 		id: 'silver-gelatin-fibre',
-		name: 'silver gelatin, fibre base',
+		name: 'silver gelatin on fibre base',
 		fade: 8,
 		sticks: true,
-		says: 'Silver does not fade in light; damp and fumes tarnish it.'
+		says: 'Silver does not fade in light; moisture and fumes tarnish it.'
 	},
 	{
 		id: 'silver-gelatin-coated',
@@ -235,7 +235,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	},
 	{
 		id: 'silver-gelatin-toned',
-		name: 'silver gelatin, toned',
+		name: 'toned silver gelatin',
 		fade: 8,
 		sticks: true,
 		baseAsked: true,
@@ -243,7 +243,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	},
 	{
 		id: 'silver-gelatin-tinted',
-		name: 'silver gelatin, tinted by hand',
+		name: 'hand-tinted silver gelatin',
 		fade: 2,
 		sticks: true,
 		water: 'runs',
@@ -274,7 +274,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		fade: 2,
 		proteinOrDye: true,
 		water: 'runs',
-		says: 'Light, alkali and damp bleach it.'
+		says: 'Light, alkali and moisture bleach it.'
 	},
 	{
 		id: 'collodion-print',
@@ -285,7 +285,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		sticks: true,
 		says: 'Water lifts its skin, solvents dissolve it.'
 	},
-	{ id: 'carbon-print', name: 'carbon print', fade: 7, sticks: true, says: 'Pigment in gelatin: stable, soft when damp.' },
+	{ id: 'carbon-print', name: 'carbon print', fade: 7, sticks: true, says: 'Pigment in gelatin: stable, soft when moist.' },
 	{ id: 'platinum', name: 'platinum print', fade: 8, says: 'It stains paper it lies on: interleave.' },
 	{ id: 'gum', name: 'gum print', fade: 6, says: 'Pigment in gum: water softens it.' },
 	{
@@ -332,7 +332,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 		concerns: ['nitrate'],
 		noWater: true,
 		givesOff: true,
-		says: 'It burns without air.'
+		says: 'It burns even when shut in.'
 	},
 	{
 		id: 'acetate-film',
@@ -407,7 +407,7 @@ const COMMON: readonly Omit<Medium, keyof Stocked>[] = [
 	},
 	{
 		id: 'pvc',
-		name: 'PVC, vinyl',
+		name: 'PVC',
 		fade: 3,
 		sticks: true,
 		givesOff: true,

@@ -15,6 +15,17 @@ export type LightSource = { lux: number; hoursPerDay: number; /** µW/lm */ uv: 
 /** What falls on the picture: its sources, and how much of the year it hangs there. */
 export type Exposure = { sources: LightSource[]; monthsPerYear: number };
 
+/** What a place is like beside its light. */
+export const PLACE_CLIMATES = {
+	steady: 'a steady room',
+	kitchen: 'a kitchen',
+	bathroom: 'a bathroom',
+	'over-heat': 'over a radiator or fireplace',
+	unheated: 'an unheated room'
+} as const;
+export type PlaceClimate = keyof typeof PLACE_CLIMATES;
+export const PLACE_CLIMATE_IDS = Object.keys(PLACE_CLIMATES) as PlaceClimate[];
+
 export const ROOMS = {
 	corridor: { name: 'dim corridor', lux: 50, hoursPerDay: 8, source: 'led' },
 	'living-room': { name: 'living room, away from windows', lux: 150, hoursPerDay: 8, source: 'daylight-glass' },

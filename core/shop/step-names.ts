@@ -2,6 +2,7 @@
 
 export const STEP_NAMES = {
 	ready: 'Prepare the bench',
+	refer: 'Refer it to a conservator',
 	gather: 'Gather',
 	'take-out': 'Unframe it',
 	'look-at-it': 'Check what was hidden',
@@ -13,6 +14,7 @@ export const STEP_NAMES = {
 	'finish-wood': 'Finish the bare wood',
 	'join-metal': 'Join three rails',
 	deepen: 'Deepen the rabbet',
+	'line-rabbet': 'Line the rabbet',
 	'paste-print': 'Paste the print on its board',
 	'cut-boards': 'Cut the boards',
 	'gild-bevel': 'Paint the bevel line',
@@ -36,6 +38,7 @@ export const STEP_NAMES = {
 	'support-to-base': 'Fix the support to its base',
 	'open-again': 'Reopen it',
 	'try-window': 'Check the window over it',
+	'lie-open': 'Let it lie open',
 	sign: 'Sign and inscribe',
 	'clean-glazing': 'Clean the glazing',
 	'dust-first': 'First dust check',

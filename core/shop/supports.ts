@@ -39,6 +39,8 @@ export type Support = {
 	/** Acrylic in front and air: glass on glass breaks both. */
 	acrylicOnly?: true;
 	sticks?: true;
+	/** Raised stitches or pile: as much air as what sheds. */
+	raised?: true;
 	/** The face looks through it: never turned over. */
 	faceUp?: true;
 };
@@ -58,7 +60,7 @@ const ALL = {
 	newsprint: {
 		name: 'newsprint',
 		of: PAPER,
-		says: 'Groundwood yellows in weeks of daylight and sheds acid.',
+		says: 'Groundwood yellows in weeks of daylight and gives off acid.',
 		acid: true,
 		givesOff: true
 	},
@@ -69,7 +71,7 @@ const ALL = {
 	scroll: {
 		name: 'scroll',
 		of: PAPER,
-		says: 'Backed paper that wants to roll: supported all round, never forced flat.',
+		says: 'Backed paper that tends to roll: supported all round, never forced flat.',
 		dryHold: true
 	},
 	leather: { name: 'leather', of: ['vellum', 'object'], says: 'A protein: unbuffered boards, no water.', unbuffered: true },
@@ -97,7 +99,7 @@ const ALL = {
 	'glass-reverse': {
 		name: 'glass, painted in reverse',
 		of: ['panel'],
-		says: 'The paint is on its back and flakes: acrylic in front, air between, never turned over.',
+		says: 'The paint is on its back and flakes: acrylic in front, a gap between, never turned over.',
 		noWater: true,
 		growth: 'stillGrowth',
 		acrylicOnly: true,
@@ -117,7 +119,7 @@ const ALL = {
 	wool: { name: 'wool', of: CLOTH, says: 'A protein: alkali weakens it, and insects eat it.', unbuffered: true },
 	synthetic: { name: 'synthetic cloth', of: CLOTH, says: 'Neither alkali nor water harms it.', unbuffered: false },
 	jersey: { name: 'jersey', of: CLOTH, says: 'It stretches: supported all over, stitched without tension.' },
-	embroidery: { name: 'embroidery', of: CLOTH, says: 'Raised stitches need air; its threads may bleed.' },
+	embroidery: { name: 'embroidery', of: CLOTH, says: 'Raised stitches need a gap; its threads may bleed.', raised: true },
 	lace: { name: 'lace', of: CLOTH, says: 'Open work: stitched at its strong places alone.' }
 } as const satisfies Record<string, Support>;
 

@@ -2,7 +2,10 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
-import { showMass, showWithUnit, type Reader } from '../units/show.ts';
+import { HOUSE_MM } from '../shop/house.ts';
+import { PLACE_CLIMATES } from '../shop/places.ts';
+import { sayYears } from '../units/spans.ts';
+import { showMass, showNumber, showWithUnit, type Reader } from '../units/show.ts';
 import { THING_NAMES } from './wall.ts';
 import type { Hung, LitPicture, NumberedHook, Picture, Thing, ThingKind, Wall, WallFinding, WallRule } from './wall.ts';
 
@@ -17,13 +20,16 @@ export type OnWall = {
 	reader: Reader;
 };
 
-type Case = { picture: string; says: string };
+type Case = { picture: string; says: string; severity?: Severity };
 type Definition = { severity: Severity; /** Why, in a sentence. */ why: string; find: (on: OnWall) => Case[] };
 
 /** Alone plasterboard bears a small light picture on a nail hook: its sides, mm, and mass. */
 const BOARD_MOST = { short: 300, long: 400, kg: 4 };
-/** A patch of sun, and nothing that shines in a house (handbook light#places). */
-const SUN_LUX = 10_000;
+/** A patch of sun, and nothing that shines in a house (handbook light#asks). */
+const SUN_LUX = HOUSE_MM.sunLux;
+const YEARS_FEW = HOUSE_MM.lightYears;
+const YEARS_LEAST = HOUSE_MM.lightYearsLeast;
+const BUDGETS_MANY = HOUSE_MM.lightBudgets;
 /** Of air behind what hangs on a cold wall, mm (handbook climate#cold-wall). */
 const COLD_AIR = 6;
 /** Above it a licensed installer hangs it. */
@@ -91,14 +97,67 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 		why: 'Steam and splashes reach it, and the wall behind is damp.',
 		find: (on) => over(on, 'water')
 	},
+	'light.sun': {
+		severity: 'stop',
+		why: 'Sun fades such colours in weeks. An estimate.',
+		find: ({ hung, pictures, light }) =>
+			hung.flatMap(({ id }) =>
+				isInSun(id, pictures, light) && isFugitive(pictures.get(id))
+					? [{ picture: id, says: `The sun reaches ${id}, light class ${pictures.get(id)?.fades?.fade}.` }]
+					: []
+			)
+	},
+	'light.too-soon': {
+		severity: 'caution',
+		why: 'What light takes does not come back. An estimate.',
+		find: ({ light }) =>
+			light.flatMap(({ picture, years }) =>
+				typeof years === 'number' && isBelow(years, YEARS_FEW)
+					? [
+							{
+								picture,
+								says: `${picture} shows a visible fade there after about ${sayYears(years)}.`,
+								...(isBelow(years, YEARS_LEAST) ? { severity: 'stop' as const } : {})
+							}
+						]
+					: []
+			)
+	},
+	'light.over-budget': {
+		severity: 'note',
+		why: 'The budget is what lets a colour last some generations. An estimate.',
+		find: ({ light }) =>
+			light.flatMap(({ picture, budget }) =>
+				budget !== undefined && isAbove(budget, 1)
+					? [
+							{
+								picture,
+								says: `${picture} gets ${showNumber(budget, 1)} times its yearly light budget there.`,
+								...(isAbove(budget, BUDGETS_MANY) ? { severity: 'caution' as const } : {})
+							}
+						]
+					: []
+			)
+	},
+	'climate.place': {
+		severity: 'caution',
+		why: 'Steam, grease, heat and frost reach it through any frame.',
+		find: ({ hung, wall, pictures }) =>
+			wall.climate === undefined || wall.climate === 'steady'
+				? []
+				: hung.map(({ id }) => ({
+						picture: id,
+						says: `${id} hangs ${wall.climate === 'over-heat' ? '' : 'in '}${PLACE_CLIMATES[wall.climate ?? 'steady']}.`,
+						...(pictures.get(id)?.fades?.aim === 'rare' ? { severity: 'stop' as const } : {})
+					}))
+	},
 	'wall.in-sun': {
 		severity: 'caution',
 		why: 'Sun fades in months what a room fades in decades, and bakes the pack.',
 		find: ({ hung, pictures, light }) =>
-			hung.flatMap(({ id }) => {
-				const lux = light.find(({ picture }) => picture === id)?.lux ?? 0;
-				return pictures.get(id)?.inSun || lux >= SUN_LUX ? [{ picture: id, says: `The sun reaches ${id}.` }] : [];
-			})
+			hung.flatMap(({ id }) =>
+				isInSun(id, pictures, light) && !isFugitive(pictures.get(id)) ? [{ picture: id, says: `The sun reaches ${id}.` }] : []
+			)
 	},
 	'wall.over-bed': {
 		severity: 'caution',
@@ -130,6 +189,18 @@ export const WALL_DEFINITIONS: Record<WallRule, Definition> = {
 		find: (on) => on.hung.flatMap((one) => loadOf(one, on))
 	}
 };
+
+function isInSun(id: string, pictures: OnWall['pictures'], light: OnWall['light']): boolean {
+	const lux = light.find(({ picture }) => picture === id)?.lux ?? 0;
+	return pictures.get(id)?.inSun === true || isAbove(lux, SUN_LUX);
+}
+
+/** Above Show it may not hang in the sun at all. */
+function isFugitive(picture: Picture | undefined): boolean {
+	const { fades } = picture ?? {};
+	return fades !== undefined && fades.fade <= LAST_FUGITIVE && fades.aim !== 'show';
+}
+const LAST_FUGITIVE = 6;
 
 /** What nothing hangs over. */
 const IN_THE_WAY: Record<ThingKind, boolean> = {

@@ -28,9 +28,11 @@ export function lightOn(hung: readonly Hung[], pictures: ReadonlyMap<string, Pic
 		const exposure = light && typeof read === 'number' ? exposed(read, light) : fades?.exposure;
 		if (!exposure) return [];
 		const lux = exposure.sources.reduce((sum, source) => sum + source.lux, 0);
-		return [{ picture: id, lux, ...(fades ? { years: yearsToFade(exposure, fades.fade, fades.filter).years } : {}) }];
+		return [{ picture: id, lux, ...(fades ? shown(yearsToFade(exposure, fades.fade, fades.filter)) : {}) }];
 	});
 }
+
+const shown = ({ years, budget }: { years: number | null; budget: number }) => ({ years, budget });
 
 function exposed(lux: number, { hoursPerDay, source }: WallLight): Exposure {
 	return { sources: [{ lux, hoursPerDay, uv: SOURCES[source].uv }], monthsPerYear: 12 };

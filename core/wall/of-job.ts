@@ -18,6 +18,6 @@ export function pictureOf(id: string, file: JobFile, job: Decided, { frame, hang
 		air: job.back.bumpers > 0 ? job.back.bumperHeight : 0,
 		...(job.piece.fade === null
 			? {}
-			: { fades: { fade: job.piece.fade, filter: job.guard.glazing, exposure: job.place.exposure } })
+			: { fades: { fade: job.piece.fade, filter: job.guard.glazing, exposure: job.place.exposure, aim: job.aim } })
 	};
 }

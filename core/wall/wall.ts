@@ -1,6 +1,7 @@
 /** A wall and what hangs on it. X from the wall's left corner, heights from the floor, all in mm (handbook hang#walls). */
 import type { Size } from '../geometry/shapes.ts';
-import type { Exposure, SourceId } from '../shop/places.ts';
+import type { Grade } from '../shop/grades.ts';
+import type { Exposure, PlaceClimate, SourceId } from '../shop/places.ts';
 import type { Filter } from '../stations/light/years.ts';
 import type { Severity } from '../rule/rule.ts';
 
@@ -37,7 +38,7 @@ export type Picture = {
 	/** Of air behind it, mm: its bumpers. */
 	air?: number;
 	/** Of a job whose media are known: its class, its glazing, and the light of the place that it names. */
-	fades?: { fade: number; filter: Filter; exposure: Exposure };
+	fades?: { fade: number; filter: Filter; exposure: Exposure; aim: Grade };
 };
 
 export const LINES = ['row', 'column', 'grid'] as const;
@@ -74,7 +75,13 @@ export type LightReading = { left: number; height: number; lux: number };
 export type WallLight = { source: SourceId; hoursPerDay: number; readings: readonly LightReading[] };
 
 export type Wall = {
-	wall: Size & { kind: WallKind; /** Cold in winter. */ outside?: boolean; light?: WallLight; things: readonly Thing[] };
+	wall: Size & {
+		kind: WallKind;
+		/** Cold in winter. */ outside?: boolean;
+		/** What the room is like. */ climate?: PlaceClimate;
+		light?: WallLight;
+		things: readonly Thing[];
+	};
 	pictures: readonly Picture[];
 	groups: readonly Group[];
 	places: readonly Place[];
@@ -90,6 +97,10 @@ export const WALL_RULES = [
 	'wall.no-room',
 	'wall.over-heat',
 	'wall.over-water',
+	'light.sun',
+	'light.too-soon',
+	'light.over-budget',
+	'climate.place',
 	'wall.in-sun',
 	'wall.over-bed',
 	'wall.cold',
@@ -98,7 +109,7 @@ export const WALL_RULES = [
 export type WallRule = (typeof WALL_RULES)[number];
 
 /** An estimate, for comparing places: light at its centre, and years to a just noticeable fade; null in the dark, absent where its media are not known. */
-export type LitPicture = { picture: string; lux: number; years?: number | null };
+export type LitPicture = { picture: string; lux: number; years?: number | null; /** Yearly budgets used. */ budget?: number };
 
 export type WallPlan = {
 	pictures: Hung[];

@@ -1,6 +1,7 @@
 /** A wall as it is written down: the wall file of the open interface, and the wall that is planned from it. */
 import type { Fault } from '../job/faults.ts';
 import { MM_PER_INCH, type Unit } from '../units/length.ts';
+import type { PlaceClimate } from '../shop/places.ts';
 import type { Group, Picture, Place, Thing, Wall, WallKind, WallLight } from './wall.ts';
 
 export type WrittenPicture = { id: string; job?: string; outer?: Picture['outer']; kg?: number; hooks?: Picture['hooks'] };
@@ -9,7 +10,15 @@ export type WallFile = {
 	format: 'rare-keep/wall';
 	version: 1;
 	unit: Unit;
-	wall: { width: number; height: number; kind: WallKind; outside?: boolean; light?: WallLight; things: Thing[] };
+	wall: {
+		width: number;
+		height: number;
+		kind: WallKind;
+		outside?: boolean;
+		climate?: PlaceClimate;
+		light?: WallLight;
+		things: Thing[];
+	};
 	pictures: WrittenPicture[];
 	groups: WrittenGroup[];
 	places: Place[];

@@ -3,6 +3,7 @@
  * breaks for a pack that follows fast.
  */
 import type { Reading } from './rooms.ts';
+import { MOULD, MOULD_RH } from './mould.ts';
 import { nth } from '../../units/there.ts';
 
 export type InsideYear = {
@@ -13,10 +14,11 @@ export type InsideYear = {
 	/** Largest change within 168 hours. */
 	steepestWeek: number;
 	hoursAbove65: number;
+	/** Hours above each humidity of `MOULD`, in its order. */
+	hoursAbove: number[];
 };
 
 const WEEK = 168;
-export const MOULD_RH = 65;
 /** Shorter rooms are no year: they are run once, from balance. */
 const YEAR_FROM_HOURS = 360 * 24;
 
@@ -80,19 +82,22 @@ function stayFactor(tauDays: number): (hours: number) => number {
 
 /** Lowest, highest, steepest week, hours above 65 %. */
 export function summaryOf(inside: Float64Array, { hours, steps }: PreparedRoom): Omit<InsideYear, 'inside'> {
-	let [min, max, above, steepest, later] = [Infinity, -Infinity, 0, 0, 0];
+	let [min, max, steepest, later] = [Infinity, -Infinity, 0, 0];
+	const hoursAbove = MOULD.map(() => 0);
 	for (let index = 0; index < inside.length; index += 1) {
 		const rh = nth(inside, index);
 		if (rh < min) min = rh;
 		if (rh > max) max = rh;
-		if (rh > MOULD_RH) above += nth(steps, index);
+		if (rh > MOULD_RH)
+			for (let at = 0; at < MOULD.length; at += 1)
+				if (rh > nth(MOULD, at).rh) hoursAbove[at] = nth(hoursAbove, at) + nth(steps, index);
 		const wanted = nth(hours, index) + WEEK;
 		while (later < inside.length && nth(hours, later) < wanted - 1e-9) later += 1;
 		if (later === inside.length) continue;
 		const change = Math.abs(rhAt(inside, hours, later, wanted) - rh);
 		if (change > steepest) steepest = change;
 	}
-	return { min, max, steepestWeek: steepest, hoursAbove65: above };
+	return { min, max, steepestWeek: steepest, hoursAbove65: nth(hoursAbove, hoursAbove.length - 1), hoursAbove };
 }
 
 /** Between two readings on the straight line. */

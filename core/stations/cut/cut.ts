@@ -4,13 +4,14 @@ import { showStrength } from '../../units/show.ts';
 import { HOLDS } from '../hold/kinds/all.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { unwritten, type Figure } from '../../rule/book.ts';
-import { at, less, plain, sizeTerms, tidied, times, type Term } from '../../rule/term.ts';
+import { at, houseTerms, less, nextOf, plain, sizeTerms, sum, tidied, times, twice, type Term } from '../../rule/term.ts';
 import type { Size } from '../../geometry/shapes.ts';
 import type { Cut } from '../../figures/cut.ts';
 import type { Hang } from '../../figures/hang.ts';
 import type { Figures } from '../../figures.ts';
 import { mapLite } from '../frame/lite.ts';
 import type { Decided } from '../../job/decided.ts';
+import { SCOPE_OF } from '../../job/scopes.ts';
 import { layersInOrder } from '../guard/layers/all.ts';
 import type { AddBoard } from '../guard/layers/layer.ts';
 import type { AddCut, CutPart } from '../cut-part.ts';
@@ -80,6 +81,22 @@ function partsOf(job: Decided, shop: Shop, plan: Figures): CutPart[] {
 		strip('width');
 		strip('height');
 	}
+	if (frame && job.frame?.lining && SCOPE_OF[job.scope].pack)
+		add({
+			role: 'rabbet lining',
+			material: job.frame.lining,
+			width: times(
+				twice(sum(at('frame.rabbet.width', frame.rabbet.width), at('frame.rabbet.height', frame.rabbet.height))),
+				houseTerms(house)('tapeSpare')
+			),
+			height: nextOf(
+				sum(at('frame.section.lip', frame.section.lip), at('frame.section.rabbetDepth', frame.section.rabbetDepth)),
+				shop.tapeWidths,
+				'shop.tapeWidths'
+			),
+			count: 1,
+			from: 'roll'
+		});
 	if (back?.board)
 		add({
 			role: 'backing',

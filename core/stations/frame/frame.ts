@@ -224,7 +224,9 @@ function neededFor(axis: keyof Size, job: Decided, of: House, side: Term): Term 
 	// A canvas is keyed out in its frame, at both ends of each side.
 	const keyed = fillsRabbet(job) && job.piece.kind === 'canvas' ? [twice(house('canvasKeying'))] : [house('allowanceSpare')];
 	const needed = sum(times(side, fastestOf(axis, job, of)), ...keyed);
-	return up(largest(house('allowanceLeast'), needed), house('allowanceStep'));
+	// Tape over the rabbet's wood takes room at both ends.
+	const lined = job.frame?.lining ? [twice(house('liningTape'))] : [];
+	return up(sum(largest(house('allowanceLeast'), needed), ...lined), house('allowanceStep'));
 }
 
 /** How much the pack's side grows over the year, mm. */

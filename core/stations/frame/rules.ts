@@ -12,6 +12,7 @@ import { showSize } from '../../units/show.ts';
 import type { Section } from '../../shop/mouldings.ts';
 import { keptRules } from './kept-rules.ts';
 import { frameKindOf } from './kinds/all.ts';
+import { SCOPE_OF } from '../../job/scopes.ts';
 import { nth, there } from '../../units/there.ts';
 import { cutDown } from '../../units/round.ts';
 import { isAbove, isAtLeast, isBelow, isSame } from '../../units/compare.ts';
@@ -115,6 +116,27 @@ export const frameRules: Rule[] = [
 					says: `It weighs ${weighs}; this section carries ${bears}.`,
 					where: 'mass.kg',
 					remedies: stronger(context, mass.kg)
+				}
+			];
+		}
+	},
+	{
+		id: 'frame.rabbet-bare',
+		station: 'frame',
+		of: 'fit',
+		when: 'a wood rabbet that is not lined, with no edge seal round the pack',
+		severity: { rare: 'caution', keep: 'note' },
+		why: 'Bare wood gives off acid next to the pack’s edge.',
+		fixes: 'Aluminium laminate tape in the rabbet.',
+		find: (context) => {
+			const { job, plan } = context;
+			if (!plan.frame || !SCOPE_OF[job.scope].pack || !frameKindOf(job)?.wood) return [];
+			if (job.frame?.lining || job.guard.edgeSeal) return [];
+			return [
+				{
+					says: 'The rabbet’s wood is bare.',
+					where: 'frame.lining',
+					remedies: [remedy(context, 'Line it with aluminium laminate tape', ['frame', 'lining'], 'aluminium-laminate')]
 				}
 			];
 		}

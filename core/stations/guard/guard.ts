@@ -2,6 +2,7 @@
 import type { Layer } from '../../figures/pack.ts';
 import type { Decided } from '../../job/decided.ts';
 import type { Shop } from '../../shop/shop.ts';
+import { isStiff } from '../../job/decide-piece.ts';
 import { layersInOrder } from './layers/all.ts';
 
 /**
@@ -10,12 +11,15 @@ import { layersInOrder } from './layers/all.ts';
  */
 export function planLayers(job: Decided, shop: Shop): Layer[] {
 	const float = job.windows.some(({ way }) => way === 'float');
+	// A backboard stands off canvas and panel: it faces them and touches nothing.
+	const standsOff = isStiff(job.piece.kind) && !float;
 	let open = true;
 	let first = true;
 	return layersInOrder(job).flatMap(({ role, definition, index }) =>
 		definition.found(job, shop, index).map(({ made, ...found }): Layer => {
 			const behind = definition.side === 'behind';
-			const touches = behind && (first || (float && definition.touchesFloat));
+			const isBack = standsOff && definition.standsOff;
+			const touches = behind && !isBack && (first || (float && definition.touchesFloat));
 			const faces = behind ? open && !touches : definition.faces;
 			if (behind) first = false;
 			if (definition.closes) open = false;

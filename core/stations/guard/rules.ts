@@ -1,5 +1,5 @@
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
-import { put } from '../../job/patch.ts';
+import { drop, put } from '../../job/patch.ts';
 import { remedy, remedyOfMat, said } from '../../rule/change.ts';
 import { inSentence } from '../../units/in-sentence.ts';
 import { houseBoard } from '../../job/material.ts';
@@ -8,6 +8,7 @@ import { figureName } from '../../shop/catalogue.ts';
 import { reaches, GRADE_NAMES } from '../../shop/grades.ts';
 import { usedMaterials, type UsedMaterial } from './used.ts';
 import type { Layer } from '../../figures/pack.ts';
+import { isStiff as isStiffPiece } from '../../job/decide-piece.ts';
 import { isFixed } from '../../job/fixed.ts';
 import { hangsOnMat } from '../../job/hangs-on-mat.ts';
 import { hasRoomForLift } from '../window/lift-room.ts';
@@ -192,6 +193,8 @@ export const guardRules: Rule[] = [
 						remedies: [remedy(context, 'Hang it from the back mat', ['schools', 'hang-from'], 'under-mat')]
 					}
 				];
+			// What goes without a mat by its kind has its spacer’s hidden edge.
+			if (!mat && (isStiffPiece(context.job.piece.kind) || context.job.piece.kind === 'object')) return [];
 			if (!mat) return [{ says: 'Without a mat nothing catches fallen particles.', where: 'mats' }];
 			if (mat.bevel === 'reverse' && mat.lift >= troughLift) return [];
 			const lift = Math.max(mat.lift, mat.board.thickness, troughLift);
@@ -258,16 +261,77 @@ export const guardRules: Rule[] = [
 		}
 	},
 	{
+		id: 'seal.edge-on-piece',
+		station: 'guard',
+		of: 'safety',
+		when: 'an edge seal on a pack without glazing',
+		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
+		why: 'It joins glazing to backing board; without glazing the tape sticks to the face of the piece.',
+		fixes: 'No edge seal; or glazing.',
+		find: (context) =>
+			context.job.guard.sealOnPiece
+				? [
+						{
+							says: 'An edge seal with no glazing would stick to the piece.',
+							where: 'guard.edgeSeal',
+							remedies: [{ label: 'No edge seal', patch: drop(context.file, ['guard', 'edgeSeal']) }]
+						}
+					]
+				: []
+	},
+	{
+		id: 'seal.traps',
+		station: 'guard',
+		of: 'safety',
+		when: 'an edge seal round what gives off vapours: acetate film, instant prints, newsprint, PVC, rubber, fresh oil or varnish',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Sealed in, its own vapours build up and attack it.',
+		fixes: 'No edge seal.',
+		find: (context) =>
+			context.job.guard.edgeSeal && context.job.piece.givesOff
+				? [
+						{
+							says: 'The edge seal keeps in what the piece gives off.',
+							where: 'guard.edgeSeal',
+							remedies: [remedy(context, 'No edge seal', ['guard', 'edgeSeal'], null)]
+						}
+					]
+				: []
+	},
+	{
+		id: 'material.pat-unknown',
+		station: 'guard',
+		of: 'safety',
+		when: 'a board touching or facing a photograph that is not known to pass the photographic activity test (ISO 18916)',
+		severity: { rare: 'stop', keep: 'caution', show: 'note' },
+		why: 'Boards good for paper can still stain or fade photographs.',
+		fixes: 'Its test result in Stock, Materials; or a board that has passed.',
+		find: (context) => {
+			if (context.job.piece.kind !== 'photograph') return [];
+			const passed = Object.values(context.shop.boards).find(
+				({ passesPat, touch, withdrawn, forMats, buffered }) =>
+					passesPat === true && touch === 'rare' && !withdrawn && forMats && !(buffered && context.job.piece.proteinOrDye)
+			);
+			return nextToPiece(context)
+				.filter(({ board }) => board.passesPat !== true)
+				.map(({ layer, board }) => ({
+					says: `${nameOfBoard(context, layer, board)}: photographic activity test not known.`,
+					where: whereOf(layer),
+					remedies: passed ? [replaceBoard(context, layer, passed.id, passed.name)] : []
+				}));
+		}
+	},
+	{
 		id: 'seal.edge-none',
 		station: 'guard',
 		of: 'safety',
-		when: 'no edge seal at Rare',
+		when: 'no edge seal round a glazed pack at Rare; not where the piece gives off vapours',
 		severity: { rare: 'caution' },
 		why: 'Dust and humidity swings reach the piece through the edges.',
 		fixes: 'Aluminium laminate tape.',
 		school: 'edge-seal',
 		find: (context) =>
-			context.job.guard.edgeSeal
+			context.job.guard.edgeSeal || context.job.guard.glazing.family === 'none' || context.job.piece.givesOff
 				? []
 				: [
 						{

@@ -27,7 +27,7 @@ export function decideHold(
 	const selfAdhesive = before.piece.noWater && before.aim === 'show';
 	const sticks = given.adhesive !== undefined && given.adhesive !== 'none';
 	const shown = { float, bare, pockets: hidesPockets(before, shop.house), selfAdhesive, sticks };
-	const usual = usualKind(before.piece, shown, before.schools, shop);
+	const usual = usualKind(before.piece, shown, before.schools, shop, before.aim);
 	const kind = house<HoldKind>(given.kind, 'hold.kind', usual === 'whole-surface' ? 'school cockle' : 'window', usual);
 	const refused = HOLDS[kind].refuses({ piece: before.piece.kind, float, bare });
 	if (refused) faults.push({ path: 'hold.kind', says: refused });
@@ -98,17 +98,24 @@ function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[
  * choice: folded paper where a mat hides it, the frame's lip without one, and in a float a conservator chooses.
  */
 function usualKind(
-	{ kind, grammage, noWater }: Piece,
+	{ kind, grammage, noWater, dryHold, media }: Piece,
 	{ float, bare, pockets, selfAdhesive, sticks }: Shown,
 	schools: Readonly<Record<string, string>>,
-	{ house }: Shop
+	{ house }: Shop,
+	aim: Grade
 ): HoldKind {
 	if (isStiff(kind)) return 'clips';
-	if (kind === 'textile' || kind === 'object') return 'stitching';
+	if (kind === 'textile') return 'stitching';
+	if (kind === 'object') return 'ties';
 	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
 	if (schools['cockle'] === 'stick-down') return 'whole-surface';
 	// No paste bonds to it: folded paper where a mat hides it, else what sticks by itself, at Show alone.
 	if (noWater && !selfAdhesive && !sticks) return bare ? 'conservator' : pockets ? 'corners' : 'strips';
+	// Photographs, and what water marks, are held without it wherever a mat hides folded paper.
+	const isDry = kind === 'photograph' || dryHold || (aim !== 'show' && media.some(({ water }) => water !== undefined));
+	if (isDry && !sticks && !bare) return pockets ? 'corners' : 'strips';
+	// Above Show no paste near what it would harm, where nothing hides another hold.
+	if (!sticks && bare && (dryHold || (aim === 'rare' && media.some(({ water }) => water === 'harms')))) return 'conservator';
 	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 

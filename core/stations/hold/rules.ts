@@ -1,8 +1,8 @@
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
-import { remedy } from '../../rule/change.ts';
+import { remedy, saidFine } from '../../rule/change.ts';
 import { drop, put } from '../../job/patch.ts';
 import { reaches } from '../../shop/grades.ts';
-import { isAtMost } from '../../units/compare.ts';
+import { isAtMost, isBelow } from '../../units/compare.ts';
 import { showNumber, showShare } from '../../units/show.ts';
 import { named, which } from '../../rule/sights.ts';
 import { heldSights } from './held.ts';
@@ -63,12 +63,28 @@ export const holdRules: Rule[] = [
 		id: 'hold.load',
 		station: 'hold',
 		of: 'safety',
-		when: 'the load on a hinge is above its long-term limit',
+		when: 'the load on a hinge is above its long-term limit, or the sheet is heavier than its paste carries',
 		severity: { rare: 'stop', keep: 'caution', show: 'caution' },
 		why: 'An overloaded hinge creeps and drops the sheet.',
 		fixes: 'More hinges; else pockets or strips, where the overlap hides them.',
 		find: (context) => {
-			return heldSights(context).flatMap((sight) => {
+			const { adhesive, kind } = context.job.hold;
+			const most = adhesive.sheetUpTo;
+			const { grammage } = context.job.piece;
+			const tooHeavy: Case[] =
+				most !== undefined && isHinge(kind) && grammage > most
+					? [
+							{
+								says: `${adhesive.name} holds sheets up to ${showNumber(most)} g/m²; this one has ${showNumber(grammage)}.`,
+								where: 'hold.adhesive',
+								remedies: [
+									remedy(context, 'Wheat-starch paste and tissue', ['hold', 'adhesive'], 'starch-paste'),
+									...inFolded(context)
+								]
+							}
+						]
+					: [];
+			const loads = heldSights(context).flatMap((sight): Case[] => {
 				const { hold } = sight;
 				if (hold.workingKPa === 0 || isAtMost(hold.loadKPa, hold.workingKPa)) return [];
 				const count = Math.ceil(hold.places.length * (hold.loadKPa / hold.workingKPa));
@@ -84,6 +100,7 @@ export const holdRules: Rule[] = [
 					}
 				];
 			});
+			return [...tooHeavy, ...loads];
 		}
 	},
 	{
@@ -157,7 +174,7 @@ export const holdRules: Rule[] = [
 		id: 'hold.water-harm',
 		station: 'hold',
 		of: 'safety',
-		when: 'an adhesive that is wetted, or released by water or heat, on bone, ivory, horn or tortoiseshell, or overall mounting of it; a water-based one on vellum or parchment a caution',
+		when: 'an adhesive that is wetted, or released by water or heat, on bone, ivory, horn or tortoiseshell, or overall mounting of it; heat on media it harms; a water-based one on vellum, parchment, tracing paper, papyrus a caution',
 		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
 		why: 'It swells and warps where wetted or heated, for good.',
 		fixes: 'Strips or pockets, the frame’s lip, or a conservator’s choice.',
@@ -167,6 +184,10 @@ export const holdRules: Rule[] = [
 			const found = (says: string, severity?: 'caution'): Case[] => [
 				{ says, where: 'hold.adhesive', ...(severity ? { severity } : {}), remedies: dryHolds(context) }
 			];
+			if (piece.media.some(({ noHeat }) => noHeat) && bringsHeat(hold.adhesive))
+				return found(`${hold.adhesive.name} needs heat, which harms ${piece.media.find(({ noHeat }) => noHeat)?.name ?? 'it'}.`);
+			if (piece.dryHold && isWetted(hold.adhesive))
+				return found(`${hold.adhesive.name} wets ${piece.support?.name ?? 'the sheet'}.`, 'caution');
 			if (piece.kind === 'vellum') return isWetted(hold.adhesive) ? found(`${hold.adhesive.name} wets ${name}.`, 'caution') : [];
 			if (piece.kind !== 'bone') return [];
 			if (hold.kind === 'whole-surface') return found(`The ${name} is mounted overall.`);
@@ -175,6 +196,71 @@ export const holdRules: Rule[] = [
 				? found(`${hold.adhesive.name} comes off with ${hold.adhesive.release}: keep both away from ${name}.`)
 				: [];
 		}
+	},
+	{
+		id: 'hold.water-media',
+		station: 'hold',
+		of: 'safety',
+		when: 'paste or gummed tape on a sheet with iron-gall ink or copying pencil (at Rare a stop), or with felt pen, ballpoint, signing pens, dye inkjet or other media that run; on gouache and friable media within {waterNear} of them',
+		severity: { rare: 'caution', keep: 'caution', show: 'note' },
+		why: 'Moisture from the hinge spreads in the sheet: ink runs, and rings form.',
+		fixes: 'Pockets or strips, where the overlap hides them; else a conservator’s nearly dry hinge.',
+		find: (context) => {
+			const { piece, hold } = context.job;
+			if (!isWetted(hold.adhesive) || !isHinge(hold.kind)) return [];
+			const remedies: Remedy[] = [
+				...inFolded(context),
+				{ label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }
+			];
+			const where = 'hold.adhesive';
+			const harmed = piece.media.filter(({ water }) => water !== undefined);
+			if (harmed.length > 0) {
+				const isHard = harmed.some(({ water }) => water === 'harms');
+				const severity = isHard ? (context.grade === 'rare' ? 'stop' : 'caution') : undefined;
+				return [
+					{
+						says: `${hold.adhesive.name} brings water to ${inList(harmed.map(({ name }) => name))}.`,
+						where,
+						...(severity ? { severity } : {}),
+						remedies
+					}
+				];
+			}
+			const near = piece.media.filter(({ nearWater, friable }) => nearWater || friable);
+			if (near.length === 0) return [];
+			const most = context.shop.house.waterNear;
+			return heldSights(context).flatMap((sight): Case[] => {
+				const { image } = sight.piece;
+				const away = image ? image.top - sight.hold.size.height : 0;
+				if (image && !isBelow(away, most)) return [];
+				const says = image
+					? `A hinge comes within ${saidFine(context, most)} of ${inList(near.map(({ name }) => name))}.`
+					: `Where ${inList(near.map(({ name }) => name))} ends on the sheet is not measured: a hinge may come within ${saidFine(context, most)} of it.`;
+				return [{ says: `${which(sight)}${says}`, where: named(sight.number, 'hold.places'), remedies }];
+			});
+		}
+	},
+	{
+		id: 'hold.pierces',
+		station: 'hold',
+		of: 'safety',
+		when: 'an object is stitched through',
+		severity: { rare: 'stop', keep: 'stop', show: 'caution' },
+		why: 'A needle leaves holes for good; a medal, a case or a feather splits.',
+		fixes: 'Padded brackets, ties round it, or a recess.',
+		find: (context) =>
+			context.job.hold.kind === 'stitching' && context.job.piece.kind === 'object'
+				? [
+						{
+							says: 'The object is stitched through.',
+							where: 'hold.kind',
+							remedies: (['ties', 'brackets', 'recess'] as const).map((kind) => ({
+								label: HOLDS[kind].names.choice,
+								patch: kindPatch(context.file, kind, 'none')
+							}))
+						}
+					]
+				: []
 	},
 	{
 		id: 'hold.no-bond',
@@ -248,6 +334,15 @@ export const holdRules: Rule[] = [
 	},
 	...placeRules
 ];
+
+/** It is stuck by heat, or comes off with it. */
+function bringsHeat({ id, release }: Context['job']['hold']['adhesive']): boolean {
+	return id === 'dry-mount' || /\bheat\b/.test(release);
+}
+
+function inList(names: readonly string[]): string {
+	return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}
 
 /** What may go beyond its table: self-adhesive tissue on a photograph that can be printed again, reversible glue on panels. */
 function mayAtKeep({ grade, job }: Context): boolean {

@@ -3,7 +3,7 @@ import { atStart } from '../../units/in-sentence.ts';
 import { remedy } from '../../rule/change.ts';
 import { PROTECTED } from '../../job/decide-piece.ts';
 import { drop } from '../../job/patch.ts';
-import { CONCERNS, refersAt } from '../../job/concerns.ts';
+import { CONCERNS, refersAt } from '../../shop/concerns.ts';
 
 export const intakeRules: Rule[] = [
 	{
@@ -40,7 +40,7 @@ export const intakeRules: Rule[] = [
 					? `${atStart(name)}: never framed or sealed. Frame a copy.`
 					: isSeen && by
 						? `${atStart(name)}, seen by ${by.name}, ${by.on}: ${by.finding.replace(/\.$/, '')}.`
-						: `A conservator must see it first: ${name}.`;
+						: `A conservator ${severity === 'stop' ? 'must' : 'should'} see it first: ${name}.`;
 				return [{ says, why, severity, where: isSeen && !never ? 'piece.conservator' : 'piece.concerns' }];
 			})
 	},
@@ -62,7 +62,7 @@ export const intakeRules: Rule[] = [
 		of: 'safety',
 		when: 'newsprint and other groundwood paper',
 		severity: { rare: 'note', keep: 'note', show: 'note' },
-		why: 'It yellows in weeks of daylight and sheds acid: a buffered board behind it, a copy on show; only a conservator deacidifies it.',
+		why: 'It yellows in weeks of daylight and gives off acid: a buffered board behind it, a copy on show; only a conservator deacidifies it.',
 		find: ({ job }) => (job.piece.support?.acid ? [{ says: 'The paper is groundwood.', where: 'piece.support' }] : [])
 	},
 	{
@@ -71,7 +71,7 @@ export const intakeRules: Rule[] = [
 		of: 'safety',
 		when: 'a medium that may be matt and powdery, and nobody has recorded whether it is',
 		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'Powdery paint comes off at a touch or by static; it needs other glazing and more air.',
+		why: 'Powdery paint comes off at a touch or by static; it needs other glazing and a larger gap.',
 		fixes: 'Record whether it is powdery.',
 		find: (context) =>
 			context.job.piece.shedsAsked
@@ -85,6 +85,18 @@ export const intakeRules: Rule[] = [
 							]
 						}
 					]
+				: []
+	},
+	{
+		id: 'piece.fibre-unknown',
+		station: 'intake',
+		of: 'safety',
+		when: 'a textile whose fibre nobody has recorded',
+		severity: { rare: 'note', keep: 'note', show: 'note' },
+		why: 'Silk and wool need unbuffered boards, cotton and linen buffered ones. Until it is known, it counts as silk.',
+		find: ({ job, file }) =>
+			job.piece.kind === 'textile' && job.piece.support === null && file.piece?.proteinOrDye === undefined
+				? [{ says: 'Which fibre is it? Not recorded yet.', where: 'piece.support' }]
 				: []
 	},
 	{

@@ -88,6 +88,14 @@ export function yearsToFade(exposure: Exposure, fade: number, filter: Filter): F
 	};
 }
 
+/** UV content behind a glazing, µW/lm: of several lights by the light that each gives. */
+export function uvBehind({ sources }: Exposure, { uvStoppedPercent, lightPassedPercent }: Filter): number {
+	const all = sources.reduce((sum, { lux, hoursPerDay }) => sum + lux * hoursPerDay, 0);
+	if (all === 0) return 0;
+	const uv = sources.reduce((sum, one) => sum + one.lux * one.hoursPerDay * one.uv, 0) / all;
+	return (uv * (100 - uvStoppedPercent)) / lightPassedPercent;
+}
+
 /**
  * How many times faster the light of a place fades with its UV than without.
  * @returns at most 1.3 where UV glazing hardly helps: there the light itself does the harm

@@ -103,6 +103,11 @@ export function spacerBoards(job: Decided, shop: Shop): Board[] {
 	return stackable(shop, job.aim).filter(({ forMats }) => forMats);
 }
 
+/** Boards of the shop that may be stacked beside the piece at a grade. */
+export function stackableBoards(shop: Shop, aim: Grade): readonly Board[] {
+	return stackable(shop, aim);
+}
+
 /** By list of boards and grade: a search over a catalogue asks again and again. */
 const STACKABLE = new WeakMap<Shop['boards'], Partial<Record<Grade, Board[]>>>();
 

@@ -4,7 +4,7 @@ import { sagFlat } from '../sag/sag.ts';
 import type { Grade } from '../../shop/grades.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
-import { isStiff } from '../../job/decide-piece.ts';
+import { isStiff, type Piece } from '../../job/decide-piece.ts';
 import { hangsOnMat } from '../../job/hangs-on-mat.ts';
 import type { Layer, Pack } from '../../figures/pack.ts';
 import type { Frame } from '../../figures/frame.ts';
@@ -86,15 +86,19 @@ export function isOverPiece(layer: Layer, job: Decided): boolean {
 export type GapReason = 'gapFlat' | 'gapSticky' | 'gapFriable';
 
 /** The largest need that applies: friable most, then photographs, panels, what sticks, and everything at Rare. */
-export function gapReason(job: Decided, grade: Grade): GapReason {
-	if (job.piece.friable) return 'gapFriable';
-	return job.piece.kind === 'photograph' || isStiff(job.piece.kind) || job.piece.sticks || grade === 'rare'
-		? 'gapSticky'
-		: 'gapFlat';
+export function gapReason({ piece }: Pick<Decided, 'piece'>, grade: Grade): GapReason {
+	const { kind, friable, deepGap, sticks } = piece;
+	if (friable || deepGap || kind === 'object') return 'gapFriable';
+	return kind === 'photograph' || kind === 'textile' || isStiff(kind) || sticks || grade === 'rare' ? 'gapSticky' : 'gapFlat';
+}
+
+/** The same as a number, mm, of a piece alone. */
+export function gapNeedOf(piece: Piece, house: House, grade: Grade, longest: number): number {
+	return gapNeed({ piece }, house, grade, longest).value;
 }
 
 /** Need of air over the piece at a grade, mm: its reason's figure + the cockle + what stands above its face + 1 for a large sheet. */
-export function gapNeed(job: Decided, of: House, grade: Grade, longest: number): Term {
+export function gapNeed(job: Pick<Decided, 'piece'>, of: House, grade: Grade, longest: number): Term {
 	const house = houseTerms(of);
 	const { cockle, relief } = job.piece;
 	const large = longest > of.gapLargeFrom ? [house('gapLargeExtra')] : [];

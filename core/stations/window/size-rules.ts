@@ -137,14 +137,15 @@ function leavesOfBorder(context: Context, border: number): string {
 /** In the customer's frame a piece without a mat either goes in or does not: nothing can follow. */
 function pieceTooLarge({ plan, job, shop }: Context): Case[] {
 	const { frame, window } = plan;
-	if (!frame) return [];
+	// A frame that is made here is made to it.
+	if (!frame || !window || !job.rabbet) return [];
 	return (['width', 'height'] as const).flatMap((axis): Case[] => {
-		const short = allowanceIn(axis, job, shop.house, frame.rabbet) - frame.allowance[axis];
+		const short = allowanceIn(axis, job, shop.house, window.pack) - frame.allowance[axis];
 		if (isAtMost(short, 0)) return [];
 		const across = axis === 'width' ? 'wide' : 'high';
 		return [
 			{
-				says: `The piece is ${showWithUnit(there(window, 'window').pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
+				says: `The piece is ${showWithUnit(window.pack[axis], job.reader, 'mark')} ${across}, the rabbet ${showWithUnit(frame.rabbet[axis], job.reader, 'mark')}: with the room it needs it is ${showWithUnit(short, job.reader, 'mark')} too large.`,
 				where: `frame.allowance.${axis}`
 			}
 		];

@@ -26,6 +26,7 @@ const before = (because: string, ...steps: StepId[]): Before[] => steps.map((ste
 
 export const BEFORE: Record<StepId, readonly Before[]> = {
 	ready: [],
+	refer: [],
 	gather: before('Clean the bench before laying anything on it.', 'ready'),
 	'take-out': before('Clean the bench before laying anything on it.', 'ready'),
 	'look-at-it': before('Take it out first, then check what was hidden.', 'take-out'),
@@ -37,6 +38,17 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 	'finish-wood': before('Join and pare before finishing bare wood.', 'join-frame', 'finish-frame', 'ready-frame'),
 	'join-metal': [gathered],
 	deepen: before('Join the frame before gluing strips.', 'join-frame', 'ready-frame', 'finish-wood', 'finish-frame'),
+	'line-rabbet': [
+		gathered,
+		...before(
+			'Finish and deepen the frame before lining its rabbet.',
+			'join-frame',
+			'finish-frame',
+			'finish-wood',
+			'ready-frame',
+			'deepen'
+		)
+	],
 	'paste-print': [gathered, ...before(TRIED, 'ready-frame')],
 	'cut-boards': [
 		gathered,
@@ -101,6 +113,7 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 			'glue-lifts'
 		)
 	],
+	'lie-open': before('Hold it and check its window first.', 'hinge', 'place', 'support-to-base', 'try-window'),
 	sign: before('Sign while the mat can be reached.', 'join-mats', 'try-window'),
 	'clean-glazing': [
 		opened,
@@ -120,7 +133,8 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		'make-spacers',
 		'try-window',
 		'sign',
-		'support-to-base'
+		'support-to-base',
+		'lie-open'
 	),
 	'edge-seal': before('Close the pack before sealing it.', 'close-pack'),
 	'mark-up': [opened, ...before('Fit the backing board first: up is marked on it.', 'close-pack', 'edge-seal', 'dust-first')],
@@ -128,7 +142,17 @@ export const BEFORE: Record<StepId, readonly Before[]> = {
 		opened,
 		...before('Tape the pack before it enters the frame: the lip must hide the tape.', 'edge-seal'),
 		...before(INSIDE, 'close-pack', 'dust-first'),
-		...before(SAWN, 'join-frame', 'finish-wood', 'finish-frame', 'join-metal', 'open-metal', 'ready-frame', 'deepen'),
+		...before(
+			SAWN,
+			'join-frame',
+			'finish-wood',
+			'finish-frame',
+			'join-metal',
+			'open-metal',
+			'ready-frame',
+			'deepen',
+			'line-rabbet'
+		),
 		...before(UP, 'mark-up')
 	],
 	'fit-all': [

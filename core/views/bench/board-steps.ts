@@ -19,7 +19,7 @@ export function cutBoards(writer: Writer): MadeStep | null {
 	const { plan, job } = writer;
 	const blanks = writer.parts('mat', 'under-mat', 'filler', 'barrier', 'backing');
 	const small = writer
-		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board')
+		.parts('support', 'lift', 'adhesive board', 'adhesive sheet', 'cloth over the board', 'recess board', 'back spacer')
 		.concat(sheetSpacers(writer));
 	if (blanks.length + small.length === 0) return null;
 	const mats = there(plan.window, 'window')

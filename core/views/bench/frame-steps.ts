@@ -6,7 +6,8 @@ import type { MadeStep, Writer } from '../../stations/step.ts';
 import type { Points } from '../../figures/frame.ts';
 import { frameKindOf } from '../../stations/frame/kinds/all.ts';
 import { FASTENER_NAMES } from '../../stations/frame/fasteners.ts';
-import { there } from '../../units/there.ts';
+import { inSentence } from '../../units/in-sentence.ts';
+import { known, there } from '../../units/there.ts';
 
 /** The steps that fit a pack by what holds it. */
 const FITTINGS: Record<Points['kind'], (writer: Writer) => MadeStep[]> = {
@@ -25,7 +26,27 @@ export function fasteners({ plan }: Writer): string {
 }
 
 export function makeFrame(writer: Writer): MadeStep[] {
-	return [...there(frameKindOf(writer.job), 'frame').made(writer), ...deepen(writer)];
+	return [...there(frameKindOf(writer.job), 'frame').made(writer), ...deepen(writer), ...lineRabbet(writer)];
+}
+
+/** Tape over the wood that would face the pack, where the job asks for it. */
+function lineRabbet(writer: Writer): MadeStep[] {
+	const [tape] = writer.parts('rabbet lining');
+	const lining = writer.job.frame?.lining;
+	if (!tape || !lining) return [];
+	return [
+		{
+			id: 'line-rabbet',
+			title: 'Line the rabbet',
+			does: [
+				`Cut four lengths of ${inSentence(known(writer.shop.edgeSeals, lining).name)}, ${writer.cut(tape.height)} wide, from ${writer.cut(tape.width)}.`,
+				'Press one onto each rail: over the lip’s underside, into the corner, up the rabbet’s wall; short of the sight edge, so none shows.',
+				'Trim it level with the frame’s back; no gap at the corners.'
+			],
+			because: 'Bare wood gives off acid next to the pack’s edge.',
+			uses: [tape]
+		}
+	];
 }
 
 /** Strips on the back deepen a rabbet that is too shallow. */
@@ -178,7 +199,7 @@ function fitClipped(writer: Writer): MadeStep[] {
 			id: 'fit-first',
 			title: 'Lay it in the frame',
 			does: [
-				`Put felt or rag tape on the lip’s underside, where ${glazed ? 'the glazing rests' : 'paint would touch wood'}.`,
+				`Put polyester felt or rag tape on the lip’s underside, where ${glazed ? 'the glazing rests' : 'paint would touch wood'}.`,
 				turned(writer, what),
 				'Fix two clips, lift, check from the front.'
 			],
@@ -192,7 +213,7 @@ function fitClipped(writer: Writer): MadeStep[] {
 				`Top and bottom ${top.count} each, sides ${side.count} each; ${step}.`,
 				job.piece.kind === 'canvas'
 					? 'Screw into the frame only, never the stretcher: it must still be keyed out.'
-					: `Screw into the frame only; they hold the ${what} without pressing, so it can move.`
+					: `Screw into the frame only; they touch the ${what} from behind alone, without pressing, so it can move.`
 			],
 			caution: 'Screws at most two thirds of the wood under them.',
 			uses: []

@@ -1,4 +1,5 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import { CONCERNS } from '../../shop/concerns.ts';
 import { SCOPE_OF } from '../../job/scopes.ts';
 import type { PieceKind } from '../../job/kinds.ts';
 import { isFixed } from '../../job/fixed.ts';
@@ -45,10 +46,30 @@ export function fixedBy(job: Decided): string {
 	return [fixative?.kind, where].filter(Boolean).join(', ');
 }
 
+/** What a conservator found, by whom and when; empty where nothing was written. */
+export function seenBy({ piece }: Decided): string {
+	const by = piece.conservator;
+	if (!by) return '';
+	return `${by.name}, ${by.on}: ${by.finding}${by.consolidated ? ' (consolidated)' : ''}`;
+}
+
+/** What whoever opens it must know first. */
+export function warnings({ piece }: Decided): string {
+	return piece.concerns.flatMap((one) => CONCERNS[one].label ?? []).join(' ');
+}
+
+/** How much light it bears, and what its place asks of it; empty while its class is not known. */
+export function lightOn({ piece }: Decided, { findings }: Plan, { luxFugitive, luxFast }: House): string {
+	if (piece.fade === null) return '';
+	const stops = findings.filter(({ of, severity }) => of === 'place' && severity === 'stop').map(({ says }) => says);
+	return [`at most ${piece.fade <= 6 ? luxFugitive : luxFast} lx, class ${piece.fade}`, ...stops].join('; ');
+}
+
 /** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */
 export function madeOf({ piece }: Decided): string {
 	const media = piece.media.map(({ name }) => name).join(', ');
-	return media === '' ? (piece.material ?? piece.kind) : WITH_MEDIA[piece.kind](media, piece.material ?? piece.kind);
+	const on = piece.support ? piece.support.name : (piece.material ?? piece.kind);
+	return media === '' ? on : WITH_MEDIA[piece.kind](media, on);
 }
 
 const laidOn = (media: string, on: string) => `${media} on ${on}`;

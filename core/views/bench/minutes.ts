@@ -47,6 +47,7 @@ const once =
 
 const WORK: Record<StepId, WorkOf> = {
 	ready: asItIs,
+	refer: asItIs,
 	gather: asItIs,
 	'take-out': once('minutesSurface'),
 	'look-at-it': asItIs,
@@ -71,6 +72,7 @@ const WORK: Record<StepId, WorkOf> = {
 	'open-metal': asItIs,
 	'ready-frame': asItIs,
 	deepen: strips,
+	'line-rabbet': strips,
 	'cover-board': once('minutesSurface'),
 	'glue-lifts': strips,
 	'make-spacers': strips,
@@ -79,6 +81,7 @@ const WORK: Record<StepId, WorkOf> = {
 	place: ({ job }) => [['minutesStep', job.windows.length]],
 	'open-again': asItIs,
 	'try-window': asItIs,
+	'lie-open': asItIs,
 	hinge: holds,
 	'paste-print': once('minutesSurface'),
 	'gild-bevel': once('minutesFinish'),

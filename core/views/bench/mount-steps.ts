@@ -7,6 +7,9 @@ import { joinSays } from './board-steps.ts';
 import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
 import { HOLDS } from '../../stations/hold/kinds/all.ts';
+import { covers } from '../../job/scopes.ts';
+import { isWetted } from '../../shop/holds.ts';
+import { each } from '../../units/one-or-each.ts';
 import { isFixed } from '../../job/fixed.ts';
 import { isNothing } from '../../units/round.ts';
 import { atStart } from '../../units/in-sentence.ts';
@@ -194,6 +197,28 @@ function tryWindow(writer: Writer): MadeStep[] {
 	];
 }
 
+/** What the paste brought leaves before tape closes the pack's edges (handbook hold#open). */
+export function lieOpen(writer: Writer): MadeStep | null {
+	const { job, plan, shop } = writer;
+	const { house } = shop;
+	if (!plan.back?.edgeSeal || !covers(job.scope, 'hold') || !isHinge(job.hold.kind) || !isWetted(job.hold.adhesive)) return null;
+	const hinges = Math.max(...each(plan.hold).map(({ count }) => count));
+	const long = job.piece.grammage > house.openLongFrom || hinges > house.openLongHinges;
+	const minutes = long ? house.openMinutesLong : house.openMinutes;
+	const opened = job.mats.length > 0 ? 'Open the window mat and leave' : 'Leave';
+	return {
+		id: 'lie-open',
+		title: `Let it lie open, ${minutes / 60} h`,
+		does: [
+			`${opened} the ${writer.piece} face up for ${minutes / 60} h, weights and blotters off, where no dust settles.`,
+			'Close the window mat over it when the time is up.'
+		].slice(0, job.mats.length > 0 ? 2 : 1),
+		because: 'Moisture from the paste must leave before the edges are sealed.',
+		waitMinutes: minutes,
+		uses: []
+	};
+}
+
 /** What its maker signs and what is written on mat or print, while they can be reached. */
 export function sign(writer: Writer): MadeStep | null {
 	const { belongs, schools, mats } = writer.job;
@@ -223,6 +248,7 @@ export function prepareHold(writer: Writer): MadeStep | null {
 		'corner pocket',
 		'edge strip',
 		'patch behind the piece',
+		'tie',
 		'board strap'
 	);
 	if (parts.length === 0) return null;

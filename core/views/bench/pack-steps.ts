@@ -59,6 +59,7 @@ export function dustFirst({ job }: Writer): MadeStep {
 			canned: 'Blow with canned air held upright'
 		}[there(job.schools.dust, 'dust')] ?? 'Blow with a bulb';
 	const glazed = job.guard.glazing.family !== 'none';
+	const gentle = job.piece.friable ? 'friable' : job.piece.concerns.includes('toxic') ? 'toxic' : null;
 	return {
 		id: 'dust-first',
 		title: 'Dust check, first',
@@ -66,10 +67,10 @@ export function dustFirst({ job }: Writer): MadeStep {
 			? [
 					`No glazing over it: lift lint off the face with a soft brush, in low-angle light${job.piece.friable ? '; not on friable areas' : ''}. No tapping or wiping.`
 				]
-			: job.piece.friable
-				? ['Check in low-angle light; lift lint off with a soft brush tip. No tapping or blowing: it is friable.']
+			: gentle
+				? [`Check in low-angle light; lift lint off with a soft brush tip. No tapping or blowing: it is ${gentle}.`]
 				: [`${blow} or brush, tap, check in low-angle light. Repeat until clean, usually one to five times.`],
-		...(job.schools.dust === 'canned' && glazed && !job.piece.friable
+		...(job.schools.dust === 'canned' && glazed && !gentle
 			? { caution: 'Canned air can spit liquid: hold it upright, never toward a friable piece or anyone’s face.' }
 			: {}),
 		uses: []
@@ -87,7 +88,7 @@ export function closePack(writer: Writer): MadeStep | null {
 	const { job, plan, shop } = writer;
 	const { glazing, underMat, spacer } = job.guard;
 	const layers = there(plan.pack, 'pack').layers.filter(
-		({ role }) => ['filler', 'barrier', 'backing'].includes(role) && !(role === 'backing' && isFloatsBase(job))
+		({ role }) => ['back-spacer', 'filler', 'barrier', 'backing'].includes(role) && !(role === 'backing' && isFloatsBase(job))
 	);
 	const glazed = glazing.family !== 'none';
 	const behind = layers.map((layer) => {
@@ -105,12 +106,18 @@ export function closePack(writer: Writer): MadeStep | null {
 			? ['Put transfer tape between back mat and backing board, at the outer edge.']
 			: [];
 	if (onTop.length + behind.length === 0) return null;
+	const onStretcher = job.piece.kind === 'canvas' && !writer.floats && underMat === null && behind.length > 0;
 	return {
 		id: 'close-pack',
 		title: 'Close the pack',
 		does: [
 			...onTop,
-			...(behind.length > 0
+			...(onStretcher
+				? [
+						`Screw the ${behind.join(' and ')} to the stretcher’s bars from behind, near each corner and every 200 mm: never tape it, and nothing touches the canvas.`
+					]
+				: []),
+			...(behind.length > 0 && !onStretcher
 				? [
 						`Lay behind the ${writer.piece}: ${behind.join(', then ')}${job.hang.by === 'tag' ? ', its bent tag up and outside' : ''}.`
 					]
@@ -119,7 +126,7 @@ export function closePack(writer: Writer): MadeStep | null {
 			'Line up all edges; check once more.'
 		],
 		because: 'Once closed, the inside is out of reach.',
-		uses: writer.parts('under-mat', 'filler', 'barrier', 'backing', 'spacer', 'mat')
+		uses: writer.parts('under-mat', 'filler', 'barrier', 'backing', 'back spacer', 'spacer', 'mat')
 	};
 }
 

@@ -22,16 +22,20 @@ import {
 import { closeBack, hangersBeforeClosing, label, lastLook, wrap } from './close-steps.ts';
 import { fasteners, fit, makeFrame } from './frame-steps.ts';
 import { planHangers, wall } from './hanger-steps.ts';
-import { fixSurface, mount, prepareHold, sign } from './mount-steps.ts';
+import { fixSurface, lieOpen, mount, prepareHold, sign } from './mount-steps.ts';
 import { newBack } from './new-back.ts';
 import { minutesOf, ONCE } from './minutes.ts';
+import { untilSeen } from './refer.ts';
 import { withOwnSteps } from './own-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal, markUp } from './pack-steps.ts';
 import { Writer, type MadeStep, type Step } from '../../stations/step.ts';
 import type { Decided } from '../../job/decided.ts';
+import { HOLDS } from '../../stations/hold/kinds/all.ts';
+import { each } from '../../units/one-or-each.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { partName } from '../../stations/cut/part-name.ts';
 import { known, there } from '../../units/there.ts';
+import { CONCERNS } from '../../shop/concerns.ts';
 import { covers, SCOPE_OF } from '../../job/scopes.ts';
 import type { Scope } from '../../job/kinds.ts';
 import type { Hang } from '../../figures/hang.ts';
@@ -43,7 +47,7 @@ export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
 	if (!isPlanned(job, plan)) return [];
 	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
 	const steps = STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
-	const made = steps.map((step) => ({
+	const made = untilSeen(steps, writer).map((step) => ({
 		...step,
 		minutes: minutesOf(step, writer),
 		...(job.copies > 1 && !ONCE.has(step.id) ? { pieces: job.copies } : {})
@@ -94,6 +98,7 @@ const STEPS: readonly [Belongs, (writer: Writer) => MadeStep | MadeStep[] | null
 	[only('mat-package'), joinPackage],
 	[held, fixSurface],
 	[held, mount],
+	[closed, lieOpen],
 	[matted, sign],
 	[closed, cleanGlazing],
 	[closed, dustFirst],
@@ -162,7 +167,8 @@ function takeOut({ job }: Writer): MadeStep[] {
 function ready(writer: Writer): MadeStep {
 	const { job } = writer;
 	const { piece } = job;
-	const gloves = job.schools.hands === 'gloves' || (job.schools.hands === 'by-piece' && piece.kind === 'photograph');
+	const gloves = job.schools.hands === 'gloves' || (job.schools.hands === 'by-piece' && wantsGloves(piece));
+	const toxic = piece.concerns.includes('toxic');
 	const oldTape =
 		piece.kind === 'photograph' && piece.concerns.includes('old-tape')
 			? [
@@ -178,7 +184,8 @@ function ready(writer: Writer): MadeStep {
 			...(SCOPE_OF[job.scope].window
 				? [`Use a clean, padded, grit-free surface; leave ${writer.piece} and boards in the room for a day.`]
 				: ['Lay the frame face down on a clean, padded, grit-free surface.']),
-			gloves ? 'Wear cotton or nitrile gloves.' : 'Wash and dry your hands.',
+			gloves || toxic ? 'Wear nitrile gloves: cotton snags and slips.' : 'Wash and dry your hands.',
+			...(toxic ? ['Wear a mask; do not blow or brush; wash your hands after.'] : []),
 			...(piece.dry === true ? [] : ['Wait until varnish, fixative and paint are fully dry.']),
 			...oldTape,
 			...(piece.friable ? [`Friable: never lay the ${writer.piece} face down.`] : [])
@@ -186,7 +193,7 @@ function ready(writer: Writer): MadeStep {
 		because: SCOPE_OF[job.scope].window
 			? 'Paper and boards at different humidity cockle in the pack.'
 			: 'Under the frame’s weight, grit scratches its face.',
-		...(piece.concerns.some((concern) => concern !== 'protected')
+		...(piece.concerns.some((concern) => CONCERNS[concern].refer !== null)
 			? {
 					caution: 'Intake found something for a conservator: do not clean, flatten or lift anything unless trained.'
 				}
@@ -194,6 +201,14 @@ function ready(writer: Writer): MadeStep {
 		uses: []
 	};
 }
+
+/** Fingers mark photographs, metal and ivory for good. */
+function wantsGloves({ kind, media, material, support }: Decided['piece']): boolean {
+	const isMetal = support?.id === 'metal-plate' || media.some(({ id }) => METAL_MEDIA.has(id));
+	return kind === 'photograph' || isMetal || material === 'ivory';
+}
+
+const METAL_MEDIA: ReadonlySet<string> = new Set(['leaf', 'silver-leaf', 'metal-print', 'daguerreotype', 'tintype']);
 
 /** Parts by what they are called, each with its count. */
 function counted(parts: readonly Cut[]): string[] {
@@ -215,11 +230,12 @@ function gather(writer: Writer): MadeStep {
 	const shim = writer.metal && isShimmed(plan, shop.house);
 	const closes = SCOPE_OF[job.scope].pack;
 	// What is cut is counted for all of them; what is screwed on, for one.
-	const each = job.copies > 1 ? ', for each' : '';
+	const forEach = job.copies > 1 ? ', for each' : '';
 	// A kit holds its clips and hangers: they are counted there; what came with a frame is in it.
 	const held = kit ?? [
 		...((closes || back?.board) && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
-		...(hang && !job.kept.hangers ? hangersOf(writer, hang) : [])
+		...(hang && !job.kept.hangers ? hangersOf(writer, hang) : []),
+		...(plan.hold ? (HOLDS[job.hold.kind].gather?.(each(plan.hold)) ?? []) : [])
 	];
 	const rest = [...(hang ? onTheWall(hang) : []), ...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])];
 	const widths =
@@ -234,8 +250,8 @@ function gather(writer: Writer): MadeStep {
 			...(long.length > 0 ? [`To cut to length: ${long.join(', ')}.`] : []),
 			...(shelf.length > 0 ? [`From the shelf: ${shelf.join(', ')}.`] : []),
 			...(kit
-				? [`From the kit${each}: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`]
-				: atHand(held, rest, each))
+				? [`From the kit${forEach}: ${[held.join(', '), rest.join(', ')].filter(Boolean).join('; ')}.`]
+				: atHand(held, rest, forEach))
 		],
 		because: `Find what is missing before opening anything.${widths}`,
 		ticks: [...parts, ...shelf, ...held, ...rest],

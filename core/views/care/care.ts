@@ -2,6 +2,7 @@
 import type { Decided } from '../../job/decided.ts';
 import type { Plan } from '../../plan.ts';
 import { covers, SCOPE_OF } from '../../job/scopes.ts';
+import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
 import { showLength, showMass, showSize, type Reader } from '../../units/show.ts';
@@ -14,7 +15,7 @@ export type CarePart = { title: string; says: string[] };
 export function careOf(job: Decided, plan: Plan, shop: Shop): CarePart[] {
 	return [
 		{ title: 'Hanging it', says: hangSays(plan, job) },
-		{ title: 'Where to hang it', says: frames(job) ? placeSays(job, plan) : [] },
+		{ title: 'Where to hang it', says: frames(job) ? placeSays(job, plan, shop) : [] },
 		// Of what closes a frame that stays closed, nobody here knows anything.
 		{ title: 'Cleaning', says: SCOPE_OF[job.scope].pack ? CLEANED[job.guard.glazing.family] : [] },
 		{ title: 'Carrying it', says: carrySays(job, plan) },
@@ -51,9 +52,12 @@ function hangSays({ hang, mass }: Plan, { reader, guard, hang: { centreHeight } 
 	];
 }
 
-function placeSays({ piece }: Decided, { light }: Plan): string[] {
+function placeSays({ piece }: Decided, { light, findings }: Plan, { house }: Shop): string[] {
 	const years = light?.years;
+	const ofPlace = findings.filter(({ of, severity }) => of === 'place' && severity !== 'note');
 	return [
+		...lightSays(piece, house),
+		...ofPlace.map(({ says }) => says),
 		'Not over a radiator or a fireplace, not in the sun, not in a kitchen or a bathroom; on an outside wall only with a gap behind it.',
 		...(years === null || years === undefined
 			? []
@@ -63,6 +67,17 @@ function placeSays({ piece }: Decided, { light }: Plan): string[] {
 			: [])
 	];
 }
+
+/** How much light it bears, and what its place asks. */
+function lightSays({ fade }: Decided['piece'], { luxFugitive, luxFast }: House): string[] {
+	if (fade === null) return [];
+	return [
+		`At most ${fade <= LAST_FUGITIVE ? luxFugitive : luxFast} lux at the picture; less light, or fewer hours, keeps it longer.`
+	];
+}
+
+/** Light class: from the next on, light does little. */
+const LAST_FUGITIVE = 6;
 
 const GLASS = [
 	'A soft lint-free cloth, barely damp, with ammonia-free cleaner: spray the cloth, never the glass, or it runs behind the frame.'

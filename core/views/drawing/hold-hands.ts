@@ -19,6 +19,9 @@ const HANDS: Record<HoldKind, (() => Scene) | null> = {
 	'frame-lip': null,
 	clips: null,
 	stitching: null,
+	brackets: null,
+	ties: null,
+	recess: null,
 	conservator: null,
 	'whole-surface': null
 };

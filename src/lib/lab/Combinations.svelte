@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Every back with every seal: what the room's year does inside, which are drawn, and what was kept with the job. */
 	import { SEAL_NAMES } from '$core/advice/combinations.ts';
+	import { mouldIn, mouldSays } from '$core/stations/climate/mould.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { sayDays } from '$core/units/spans.ts';
 	import type { LabKeep } from './keep.svelte.ts';
@@ -47,8 +48,9 @@
 						<td>{sayDays(one.halfDays)}</td>
 						{#if result}
 							<td>{result.min.toFixed(1)}</td><td>{result.max.toFixed(1)}</td><td>{result.steepestWeek.toFixed(1)}</td>
-							<td class:much={result.hoursAbove65 > 720}
-								>{showNumber(result.hoursAbove65, 0)}{result.hoursAbove65 > 720 ? ' ◣' : ''}</td
+							{@const mould = mouldIn(result.hoursAbove)}
+							<td class:much={mould !== null} title={mouldSays(result.hoursAbove)}
+								>{showNumber(result.hoursAbove65, 0)}{mould ? ` ◣ mould: above ${mould.rh} %` : ''}</td
 							>
 							{#if lab.wallCelsius !== null}<td class:much={(result.coldHours ?? 0) > 0}
 									>{showNumber(result.coldHours ?? 0, 0)}</td

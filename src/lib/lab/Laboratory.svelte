@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** Light and climate: what a place does to a piece, and what its pack does about it. Estimates for comparing choices. */
+	import { mouldSays } from '$core/stations/climate/mould.ts';
 	import { onMount } from 'svelte';
 	import { SEAL_NAMES, worthDrawing, type Combination } from '$core/advice/combinations.ts';
 	import type { Reading } from '$core/stations/climate/rooms.ts';
@@ -90,7 +91,8 @@
 			.map((one) => ({
 				name: nameOf(one),
 				rh: known(there(run.year, 'year').inside, one.id),
-				hoursAbove65: there(results.get(one.id), 'value').hoursAbove65
+				hoursAbove65: there(results.get(one.id), 'value').hoursAbove65,
+				mould: mouldSays(there(results.get(one.id), 'value').hoursAbove)
 			}))
 	);
 	const room = $derived(run.year?.room ?? []);
@@ -190,7 +192,7 @@
 				name="room-year"
 				height={ROOM_HEIGHT}
 				drawn={roomChart(room, lines, span, begins)}
-				says={lines.map(({ name, hoursAbove65 }) => `${name}: ${hoursAbove65} hours above 65 %`).join('; ')}
+				says={lines.map(({ name, hoursAbove65, mould }) => `${name}: ${hoursAbove65} hours above 65 %, ${mould}`).join('; ')}
 			>
 				{#snippet beside()}
 					<div class="beside">

@@ -1,5 +1,5 @@
 /** A room's year and what comes of it inside, with the band in which mould grows. */
-import { MOULD_RH } from '$core/stations/climate/year.ts';
+import { MOULD_RH } from '$core/stations/climate/mould.ts';
 import type { Reading } from '$core/stations/climate/rooms.ts';
 import { showNumber } from '$core/units/show.ts';
 import { AXIS, QUIET, STROKES, TEXT, type Drawn } from '$lib/ui/chart/look.ts';
@@ -77,7 +77,12 @@ export function roomChart(room: readonly Reading[], lines: readonly Inside[], sp
 						silent: true,
 						itemStyle: { color: '#9c2f2b', opacity: 0.1 },
 						label: { ...TEXT, color: '#8a2a26', fontSize: 12.5, position: 'insideTopLeft' },
-						data: [[{ yAxis: MOULD_RH, name: 'above 65 %: mould after about 30 days' }, { yAxis: top }]]
+						data: [
+							[
+								{ yAxis: MOULD_RH, name: 'above 65 %: mould after a year; above 75 %, two months; above 85 %, two weeks' },
+								{ yAxis: top }
+							]
+						]
 					}
 				},
 				...lines.map(({ name, rh, hoursAbove65 }, index) => ({

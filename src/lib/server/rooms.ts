@@ -80,6 +80,7 @@ const climateSchema = Joi.object({
 				max: number,
 				steepestWeek: number,
 				hoursAbove65: number,
+				hoursAbove: Joi.array().items(number).max(20),
 				coldHours: Joi.number().allow(null).required()
 			})
 		)

@@ -1,5 +1,6 @@
 <script lang="ts">
 	/** The wall itself: its name, its size, what it is made of, and what stands before it. */
+	import { PLACE_CLIMATE_IDS, PLACE_CLIMATES, type PlaceClimate } from '$core/shop/places.ts';
 	import { THING_KINDS, THING_NAMES, WALL_KINDS, type Thing, type ThingKind, type WallKind } from '$core/wall/wall.ts';
 	import Flag from '$lib/ui/Flag.svelte';
 	import ReadLength from '$lib/ui/ReadLength.svelte';
@@ -56,6 +57,16 @@
 			onchange={(event) => desk.setWall({ kind: event.currentTarget.value as WallKind })}
 		>
 			{#each WALL_KINDS as kind (kind)}<option value={kind}>{KINDS[kind]}</option>{/each}
+		</select></label
+	>
+	<label class="line"
+		>In <select
+			class="select"
+			aria-label="What the room is like"
+			value={wall.climate ?? 'steady'}
+			onchange={(event) => desk.setWall({ climate: event.currentTarget.value as PlaceClimate })}
+		>
+			{#each PLACE_CLIMATE_IDS as climate (climate)}<option value={climate}>{PLACE_CLIMATES[climate]}</option>{/each}
 		</select></label
 	>
 	<Flag label="An outside wall, cold in winter" value={wall.outside ?? false} onchange={(outside) => desk.setWall({ outside })} />

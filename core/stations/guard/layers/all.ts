@@ -3,6 +3,7 @@ import type { Layer, LayerRole } from '../../../figures/pack.ts';
 import type { Decided } from '../../../job/decided.ts';
 import type { Shop } from '../../../shop/shop.ts';
 import { backing } from './backing.ts';
+import { backSpacer } from './back-spacer.ts';
 import { barrier } from './barrier.ts';
 import { filler } from './filler.ts';
 import { glazing } from './glazing.ts';
@@ -22,6 +23,7 @@ export const LAYERS: LayerDefinitions = {
 	lift,
 	piece,
 	support,
+	'back-spacer': backSpacer,
 	'under-mat': underMat,
 	filler,
 	barrier,

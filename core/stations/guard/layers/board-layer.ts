@@ -8,12 +8,13 @@ import { known, there } from '../../../units/there.ts';
 
 export const boardLayer: Pick<
 	LayerDefinition,
-	'side' | 'each' | 'faces' | 'touchesFloat' | 'thickness' | 'name' | 'look' | 'drawn'
+	'side' | 'each' | 'faces' | 'touchesFloat' | 'standsOff' | 'thickness' | 'name' | 'look' | 'drawn'
 > = {
 	side: 'behind',
 	each: null,
 	faces: false,
 	touchesFloat: false,
+	standsOff: true,
 	thickness: ({ material, thickness }) => at(`shop.boards[${material}].thickness`, thickness),
 	name: ({ material }, _, shop) => known(shop.boards, there(material, 'material')).name,
 	look: ({ material }) => ({ fill: BOARD_FILL, hatch: hatchOf(there(material, 'material')) }),

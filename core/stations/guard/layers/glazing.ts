@@ -13,6 +13,7 @@ export const glazing: LayerDefinition = {
 	faces: false,
 	closes: false,
 	touchesFloat: false,
+	standsOff: false,
 	found: ({ guard }) =>
 		guard.glazing.family === 'none' ? [] : [{ material: guard.glazing.id, thickness: guard.glazing.thickness }],
 	where: () => 'guard.glazing',

@@ -46,6 +46,8 @@ export type LayerDefinition = {
 	faces: boolean;
 	/** Behind: what lies behind it reaches the piece no longer. */
 	closes: boolean;
+	/** Behind canvas or panel it stands off, with air between. */
+	standsOff: boolean;
 	/** Behind a float it lies against the piece all the same. */
 	touchesFloat: boolean;
 	/** @param index which mat or filler, from the front */

@@ -16,6 +16,7 @@ export const lift: LayerDefinition = {
 	faces: false,
 	closes: false,
 	touchesFloat: false,
+	standsOff: false,
 	found: (job, shop, index) => {
 		const { board, liftBoard, lift: height } = nth(job.mats, index);
 		if (height <= 0) return [];

@@ -13,6 +13,7 @@ export const mat: LayerDefinition = {
 	faces: true,
 	closes: false,
 	touchesFloat: false,
+	standsOff: false,
 	found: ({ mats }, _, index) => [{ material: nth(mats, index).board.id, thickness: nth(mats, index).board.thickness }],
 	where: (index) => `mats[${index}].board`,
 	thickness: ({ material, thickness }) => at(`shop.boards[${material}].thickness`, thickness),

@@ -26,6 +26,7 @@ export const piece: LayerDefinition = {
 	faces: false,
 	closes: false,
 	touchesFloat: false,
+	standsOff: false,
 	found: ({ piece: of, windows }, { house }) => [
 		{
 			material: null,

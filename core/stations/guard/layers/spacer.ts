@@ -19,6 +19,7 @@ export const spacer: LayerDefinition = {
 	faces: false,
 	closes: false,
 	touchesFloat: false,
+	standsOff: false,
 	found: (job, shop) => {
 		if (!job.guard.spacer) return [];
 		const { material, thickness } = job.guard.spacer;

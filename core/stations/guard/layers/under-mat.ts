@@ -13,6 +13,7 @@ export const underMat: LayerDefinition = {
 	closes: true,
 	// What carries a float lies against it.
 	touchesFloat: true,
+	standsOff: false,
 	found: ({ guard }, { house }) =>
 		guard.underMat ? [{ material: guard.underMat.id, thickness: thicknessOf(guard.underMat, guard.lining, house).value }] : [],
 	where: () => 'guard.underMat',

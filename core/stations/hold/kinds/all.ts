@@ -1,14 +1,17 @@
 /** Every kind of hold. */
 import type { HoldKind } from '../../../job/hold-kinds.ts';
+import { brackets } from './brackets.ts';
 import { clips } from './clips.ts';
 import { conservator } from './conservator.ts';
 import { corners } from './corners.ts';
 import { frameLip } from './frame-lip.ts';
 import type { HoldDefinition, HoldDefinitions } from './kind.ts';
 import { passThrough } from './pass-through.ts';
+import { recess } from './recess.ts';
 import { sling } from './sling.ts';
 import { stitching } from './stitching.ts';
 import { strips } from './strips.ts';
+import { ties } from './ties.ts';
 import { tHinge } from './t-hinge.ts';
 import { vHinge } from './v-hinge.ts';
 import { wholeSurface } from './whole-surface.ts';
@@ -23,6 +26,9 @@ export const HOLDS: HoldDefinitions = {
 	'frame-lip': frameLip,
 	clips,
 	stitching,
+	brackets,
+	ties,
+	recess,
 	conservator,
 	'whole-surface': wholeSurface
 };

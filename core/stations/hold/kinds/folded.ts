@@ -35,7 +35,7 @@ export function foldedParts(
 	return {
 		refuses: ({ piece, float, bare }) => {
 			if (isStiff(piece)) return `A ${piece} is held at its edges. Choose clips or the frame’s lip.`;
-			if (piece === 'object') return 'An object is tied down by thread. Choose stitching.';
+			if (piece === 'object') return 'An object is held by brackets, ties or a recess. Choose one of them.';
 			if (float) return `No mat hides the ${kind} of a float. Choose pass-through or v-hinge.`;
 			return bare ? `Without a mat nothing hides the ${kind}. Add a mat, or choose hinges.` : null;
 		},

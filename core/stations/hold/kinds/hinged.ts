@@ -193,7 +193,7 @@ function closed(sights: Sight[], writer: Writer, of: HingeOf): MadeStep {
 
 function refuses({ piece }: Fitting): string | null {
 	if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
-	return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
+	return piece === 'object' ? 'An object is held by brackets, ties or a recess. Choose one of them.' : null;
 }
 
 const planFor =

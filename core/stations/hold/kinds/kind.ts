@@ -69,6 +69,8 @@ export type HoldDefinition = {
 	contacts(of: Pick<Held, 'hold' | 'measure' | 'choice'>): Contact[];
 	/** What is cut, torn or folded for it. */
 	cut(holds: Hold[], job: Decided, house: House, add: AddCut): void;
+	/** Hardware to lay ready for it. */
+	gather?(holds: Hold[]): string[];
 	/** As it is seen through the backing. */
 	shapes(pen: BackPen): Shape[];
 	/** The steps that hold it, in the order of the hands, from the tabs to the support on its base; none where fitting the frame does. */

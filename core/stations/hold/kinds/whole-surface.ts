@@ -17,7 +17,7 @@ export const wholeSurface: HoldDefinition = {
 	names: { choice: 'Mounted overall', paper: 'Mounted overall', label: 'mounted overall' },
 	refuses: ({ piece }) => {
 		if (isStiff(piece)) return `A ${piece} is held by its edges. Choose clips or the frame’s lip.`;
-		return piece === 'object' ? 'An object is tied down by thread. Choose stitching.' : null;
+		return piece === 'object' ? 'An object is held by brackets, ties or a recess. Choose one of them.' : null;
 	},
 	offered: ({ piece }) => piece !== 'bone' && piece !== 'vellum',
 	adhesive: {

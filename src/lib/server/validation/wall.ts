@@ -2,7 +2,7 @@
 import Joi from 'joi';
 import type { Fault } from '$core/job/faults.ts';
 import { ALIGNS, GAPS, LINES, THING_KINDS, WALL_KINDS, type Wall } from '$core/wall/wall.ts';
-import { SOURCES } from '$core/shop/places.ts';
+import { PLACE_CLIMATE_IDS, SOURCES } from '$core/shop/places.ts';
 import { wallFrom, type JobPicture, type WallFile } from '$core/wall/written.ts';
 import { pathOf } from './job-file.ts';
 import { SENTENCES } from './sentences.ts';
@@ -79,6 +79,7 @@ const schema = Joi.object({
 		height: side,
 		kind: Joi.valid(...WALL_KINDS).required(),
 		outside: Joi.boolean(),
+		climate: Joi.string().valid(...PLACE_CLIMATE_IDS),
 		light: Joi.object({
 			source: Joi.valid(...Object.keys(SOURCES)).required(),
 			hoursPerDay: Joi.number().min(0).max(HOURS).required(),

@@ -2,6 +2,7 @@
 	import { closingRail, pairName } from '$core/stations/frame/kit.ts';
 	import { FINISHES } from '$core/job/kinds.ts';
 	import { drop, put } from '$core/job/patch.ts';
+	import { RABBET_LININGS } from '$core/job/kinds.ts';
 	import { FINISH_OF } from '$core/stations/frame/finishes.ts';
 	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -17,7 +18,7 @@
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
 	import Shelf from './Shelf.svelte';
-	import { nth, there } from '$core/units/there.ts';
+	import { known, nth, there } from '$core/units/there.ts';
 
 	const { editor } = useWorkspace();
 	const frame = $derived(editor.settled.plan.frame);
@@ -27,6 +28,10 @@
 	const metal = $derived(choice?.kind === 'metal');
 	const closed = $derived(!SCOPE_OF[editor.job.scope].window);
 	const stays = $derived(editor.job.kept.points !== null);
+	const LININGS = $derived([
+		{ value: '', label: 'none: bare wood' },
+		...RABBET_LININGS.map((value) => ({ value, label: known(editor.shopIn(editor.job.cutIn).edgeSeals, value).name }))
+	]);
 	const FINISH_OPTIONS = [
 		{ value: '', label: 'comes finished' },
 		...FINISHES.map((value) => ({ value, label: `${FINISH_OF[value].name}, dries ${FINISH_OF[value].hours} h` }))
@@ -220,6 +225,12 @@
 					options={FINISH_OPTIONS}
 					onchange={(value) =>
 						value === '' ? editor.apply(drop(editor.file, ['frame', 'finish'])) : editor.put(['frame', 'finish'], value)}
+				/>
+				<Pick
+					label="Rabbet lining"
+					value={there(editor.job.frame, 'frame').lining ?? ''}
+					options={LININGS}
+					onchange={(value) => editor.put(['frame', 'lining'], value === '' ? null : value)}
 				/>
 				<Flag
 					label="Cross-brace"

@@ -6,6 +6,7 @@
 	import { SCOPES } from '$core/job/kinds.ts';
 	import { drop, put } from '$core/job/patch.ts';
 	import { SCOPE_OF } from '$core/job/scopes.ts';
+	import { SUPPORTS, supportsOf } from '$core/shop/supports.ts';
 	import { DOSES } from '$core/shop/fade.ts';
 	import { GRADE_NAMES as NAMES, type Grade } from '$core/shop/grades.ts';
 	import Choice from '$lib/ui/Choice.svelte';
@@ -18,6 +19,7 @@
 	import { useWorkspace } from '../context.ts';
 	import Alike from './Alike.svelte';
 	import Belongs from './Belongs.svelte';
+	import Concerns from './Concerns.svelte';
 	import HouseChoices from './HouseChoices.svelte';
 	import Panel from './Panel.svelte';
 	import Schools from './Schools.svelte';
@@ -79,23 +81,38 @@
 			.filter(({ withdrawn, id }) => !withdrawn || editor.job.piece.media.some((one) => one.id === id))
 			.map((one) => ({ value: one.id, label: one.name }))
 	);
-	const CONCERNS = [
-		['flaking', 'flaking paint'],
-		['mould', 'mould'],
-		['brittle', 'brittle'],
-		['old-tape', 'old tape on it'],
-		['nitrate', 'nitrate film'],
-		['corrosion', 'corrosion'],
-		['protected', 'protected material']
+	/** What is asked of a kind of piece beside what it is. */
+	const DETAIL: Record<PieceKind, string> = {
+		paper: 'Kind of paper',
+		photograph: 'Kind of support',
+		panel: 'Kind of panel',
+		canvas: 'Kind of canvas',
+		textile: 'Fibre or make',
+		vellum: 'Kind of skin',
+		bone: 'Kind of bone',
+		object: 'Made of'
+	};
+	const supports = $derived([
+		{ value: '', label: 'not known' },
+		...supportsOf(editor.job.piece.kind).map((value) => ({ value, label: SUPPORTS[value].name }))
+	]);
+	const POWDERY = [
+		{ value: 'asked', label: 'Not known' },
+		{ value: 'no', label: 'No' },
+		{ value: 'yes', label: 'Yes' }
+	] as const;
+	const BASE = [
+		{ value: 'asked', label: 'Not known' },
+		{ value: 'no', label: 'Fibre' },
+		{ value: 'yes', label: 'Resin-coated' }
 	] as const;
 
-	const suggested = $derived(suggestAim({ ...piece, year: piece.year } as Parameters<typeof suggestAim>[0]));
-
-	type Concern = (typeof CONCERNS)[number][0];
-	function concern(name: Concern, on: boolean) {
-		const others = (piece.concerns ?? []).filter((one) => one !== name);
-		editor.put(['piece', 'concerns'], on ? [...others, name] : others);
+	function answer(key: 'friable' | 'noWater', value: (typeof BASE)[number]['value']) {
+		if (value === 'asked') editor.apply(drop(editor.file, ['piece', key]));
+		else editor.put(['piece', key], value === 'yes');
 	}
+
+	const suggested = $derived(suggestAim({ ...piece, year: piece.year } as Parameters<typeof suggestAim>[0]));
 </script>
 
 <Panel name="Intake" about="What it is, and the protection it needs.">
@@ -172,7 +189,37 @@
 				onchange={(value) => editor.put(['piece', 'material'], value)}
 			/>
 		{/if}
+		{#if supports.length > 1}<Pick
+				label={DETAIL[editor.job.piece.kind]}
+				value={piece.support ?? ''}
+				options={supports}
+				onchange={(value) =>
+					value ? editor.put(['piece', 'support'], value) : editor.apply(drop(editor.file, ['piece', 'support']))}
+			/>{/if}
+		{#if editor.job.piece.support}<p class="quiet">{editor.job.piece.support.says}</p>{/if}
 		<Tags label="Media" values={media} options={MEDIA_OPTIONS} onchange={(values) => editor.put(['piece', 'medium'], values)} />
+		{#each editor.job.piece.media.filter(({ says }) => says) as { id, name, says, fade } (id)}<p class="quiet">
+				<strong>{name}, class {fade}:</strong>
+				{says}
+			</p>{/each}
+		{#if editor.job.piece.media.some(({ mayShed }) => mayShed)}
+			<span class="quiet">Matt and powdery</span>
+			<Choice
+				label="Is it matt and powdery?"
+				value={piece.friable === undefined ? 'asked' : piece.friable ? 'yes' : 'no'}
+				options={POWDERY}
+				onchange={(value) => answer('friable', value)}
+			/>
+		{/if}
+		{#if editor.job.piece.media.some(({ baseAsked }) => baseAsked)}
+			<span class="quiet">Base of the print</span>
+			<Choice
+				label="Which base is the print on?"
+				value={piece.noWater === undefined ? 'asked' : piece.noWater ? 'yes' : 'no'}
+				options={BASE}
+				onchange={(value) => answer('noWater', value)}
+			/>
+		{/if}
 		<Pick
 			label="Fade class of the most fugitive part"
 			value={piece.fade === undefined ? '' : String(piece.fade)}
@@ -180,6 +227,11 @@
 			onchange={(value) =>
 				value ? editor.put(['piece', 'fade'], Number(value)) : editor.apply(drop(editor.file, ['piece', 'fade']))}
 		/>
+		{#if piece.fade !== undefined && (piece.fadeBecause || piece.fade > (editor.job.piece.fadeOfMedia ?? 8))}<TextField
+				label="Why a higher class than its media’s"
+				keys={['piece', 'fadeBecause']}
+				value={piece.fadeBecause ?? ''}
+			/>{/if}
 		<p class="quiet">
 			{[editor.job.piece.friable ? 'Friable.' : '', editor.job.piece.proteinOrDye ? 'Needs unbuffered boards.' : '']
 				.filter(Boolean)
@@ -210,11 +262,7 @@
 	<PlaceFields />
 	<div class="group">
 		<h2>Condition</h2>
-		{#each CONCERNS as [name, label] (name)}<Flag
-				{label}
-				value={piece.concerns?.includes(name) ?? false}
-				onchange={(on) => concern(name, on)}
-			/>{/each}
+		<Concerns />
 		<TextField label="Condition notes" keys={['piece', 'condition']} value={piece.condition ?? ''} lines={3} />
 	</div>
 	<Belongs />

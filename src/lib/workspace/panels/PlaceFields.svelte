@@ -2,7 +2,7 @@
 	/** Where it will hang: a typical place, one of the shop's own, or light that was read there; its wall, and who comes near. */
 	import { drop, put, type Key } from '$core/job/patch.ts';
 	import { putLight } from '$core/job/place.ts';
-	import { SOURCES } from '$core/shop/places.ts';
+	import { PLACE_CLIMATES, SOURCES } from '$core/shop/places.ts';
 	import { showNumber } from '$core/units/show.ts';
 	import { readLightMeter } from '$lib/light/meter.ts';
 	import Combo from '$lib/ui/Combo.svelte';
@@ -25,6 +25,10 @@
 	]);
 	const chosen = $derived(own.some(({ name }) => name === place.name) ? `own ${place.name}` : (place.room ?? ''));
 	const sources = Object.entries(SOURCES).map(([value, { name }]) => ({ value, label: name }));
+	const CLIMATES = [
+		{ value: '', label: 'not set' },
+		...Object.entries(PLACE_CLIMATES).map(([value, label]) => ({ value, label }))
+	];
 	const WALLS = [
 		{ value: '', label: 'not set' },
 		{ value: 'plasterboard', label: 'plasterboard' },
@@ -32,8 +36,6 @@
 		{ value: 'lath-plaster', label: 'lath and plaster' },
 		{ value: 'wood', label: 'wood' }
 	];
-	/** Only the sun gives so much, lx. */
-	const SUN = 10_000;
 	const LIGHT: Key[] = ['name', 'room', 'source', 'lux', 'uv', 'hoursPerDay', 'monthsPerYear', 'sources'];
 	let meterSays = $state('');
 
@@ -128,10 +130,8 @@
 		<button type="button" class="btn btn-sm preset-quiet" onclick={meter}>read the light meter</button>
 		<button type="button" class="btn btn-sm preset-quiet" onclick={addSource}>add a light</button>
 	</div>
-	{#if exposure.sources.some((source) => source.lux >= SUN)}
-		<p>Sun heats glazing, and ink, varnish and photographs stick to it: hang it out of the sun.</p>
-	{/if}
 	{#if meterSays}<p class="quiet" role="status">{meterSays}</p>{/if}
+	<Pick label="The room" value={place.climate ?? ''} options={CLIMATES} onchange={(value) => set('climate', value)} />
 	<Pick label="Wall" value={place.wall ?? ''} options={WALLS} onchange={(value) => set('wall', value)} />
 	<Flag label="An outside wall" value={editor.job.place.outside} onchange={(on) => set('outside', on)} />
 	{#if editor.job.place.outside}

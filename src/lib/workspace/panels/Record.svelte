@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { SCOPE_OF } from '$core/job/scopes.ts';
 	import { page } from '$app/state';
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import { showDate } from '$lib/ui/days.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import Pages from '$lib/ui/Pages.svelte';
 	import { useWorkspace } from '../context.ts';
-	import { fixedBy, heldBy } from '$core/views/bench/label-words.ts';
+	import { fixedBy, heldBy, lightOn, seenBy, warnings } from '$core/views/bench/label-words.ts';
 	import { lookAgain } from '$core/views/care/look-again.ts';
 	import { filesOf } from '../files.ts';
 	import BenchRecord from './BenchRecord.svelte';
@@ -44,6 +45,10 @@
 		const { job, plan } = editor.settled;
 		const again = lookAgain(job, plan, editor.shopIn(job.cutIn).house);
 		return [
+			['Beware', warnings(job)],
+			['Seen by', seenBy(job)],
+			['Light', SCOPE_OF[job.scope].pack ? lightOn(job, plan, editor.shopIn(job.cutIn).house) : ''],
+			['Light class', job.piece.fadeBecause],
 			['Fixed', fixedBy(job)],
 			['Held by', plan.hold ? heldBy(job, plan) : ''],
 			[

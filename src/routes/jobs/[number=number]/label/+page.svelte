@@ -3,7 +3,7 @@
 	import { addYears } from 'date-fns';
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
-	import { fixedBy, heldBy, madeOf, toOpen } from '$core/views/bench/label-words.ts';
+	import { fixedBy, heldBy, lightOn, madeOf, seenBy, toOpen, warnings } from '$core/views/bench/label-words.ts';
 	import { lookAgain } from '$core/views/care/look-again.ts';
 	import { draftBecause } from '$core/judge/draft.ts';
 	import { covers, SCOPE_OF } from '$core/job/scopes.ts';
@@ -64,6 +64,9 @@
 			['inside', scope.window || job.scope === 'unframe' ? '' : (job.given.holds ?? 'not opened')],
 			['new board', plan.back?.board && job.guard.backing ? job.guard.backing.name : ''],
 			['glazing', !scope.pack ? '' : job.guard.glazing.family === 'none' ? 'none' : job.guard.glazing.name],
+			['beware', warnings(job)],
+			['seen by', seenBy(job)],
+			['light', scope.pack ? lightOn(job, plan, shop.house) : ''],
 			['fixed', fixedBy(job)],
 			['held by', plan.hold ? heldBy(job, plan) : ''],
 			['with it', job.belongs.papers.join('; ')],

@@ -1,6 +1,8 @@
 /** What intake may find on a piece, and who has to see it before anybody touches it (handbook intake#concerns). */
-import type { Grade } from '../shop/grades.ts';
-import type { Severity } from '../rule/rule.ts';
+import type { Grade } from './grades.ts';
+
+/** As a finding’s severity. */
+type Severity = 'stop' | 'caution' | 'note';
 
 export const CONCERN_IDS = [
 	'flaking',
@@ -57,7 +59,7 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		choice: 'mould',
 		name: 'active mould',
 		refer: ALWAYS,
-		why: 'Sealed in, mould grows on, and its spores reach other pieces and your lungs.',
+		why: 'Sealed in, mould spreads, and its spores reach other pieces and your lungs.',
 		meanwhile: 'Gloves and a mask; bag it loosely, keep it dry, cool and away from other work.'
 	},
 	insects: {
@@ -72,7 +74,7 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		name: 'stuck to its glazing',
 		refer: ALWAYS,
 		why: 'Pulled off, its surface stays on the glass.',
-		meanwhile: 'Leave it on its glazing; keep it flat, glazing down, out of damp and heat.'
+		meanwhile: 'Leave it on its glazing; keep it flat, glazing down, away from moisture and heat.'
 	},
 	vinegar: {
 		choice: 'a vinegar smell',
@@ -85,7 +87,7 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		choice: 'nitrate film',
 		name: 'nitrate film',
 		refer: ALWAYS,
-		why: 'It burns without air, and its acid fumes build up in a closed pack.',
+		why: 'It burns even when shut in, and its acid fumes build up in a closed pack.',
 		meanwhile: 'Isolate it, cool and ventilated, away from any flame; frame a copy.',
 		never: true
 	},
@@ -114,7 +116,7 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		choice: 'corrosion',
 		name: 'active corrosion',
 		refer: ABOVE_SHOW,
-		why: 'Enclosed with any damp it goes on, and stains what touches it.',
+		why: 'Enclosed with any moisture it goes on, and stains what touches it.',
 		meanwhile: 'Keep it dry; gloves on; polish nothing.'
 	},
 	tacky: {
@@ -136,7 +138,7 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		choice: 'foxing',
 		name: 'foxing',
 		refer: { ...KNOWINGLY, show: 'note' },
-		why: 'Brown spots grow in damp; only a conservator can reduce them.',
+		why: 'Brown spots spread in humid rooms; only a conservator can reduce them.',
 		meanwhile: 'Keep it dry.'
 	},
 	cased: {

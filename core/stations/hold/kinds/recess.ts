@@ -1,0 +1,71 @@
+/** A recess: boards with an opening round an object, which lies in them (handbook hold#objects). */
+import { mapAxes } from '../../../geometry/shapes.ts';
+import { named } from '../../../rule/sights.ts';
+import { at, houseTerms, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
+import { nearestHeight, spacerBoards, stackBeside } from '../../pack/made.ts';
+import { boardBehind } from './folded.ts';
+import { nothing, whose, type HoldDefinition } from './kind.ts';
+import { ofObjects } from './round-objects.ts';
+import { there } from '../../../units/there.ts';
+
+export const recess: HoldDefinition = {
+	names: { choice: 'In a recess cut for it', paper: 'In a recess', label: 'a recess cut for it' },
+	...ofObjects('A recess holds'),
+	plan: (shared, { job, piece, shop, measure, pack }, write) => {
+		const house = houseTerms(shop.house);
+		const boards = spacerBoards(job, shop);
+		// Half as deep as the piece is thick keeps it where it lies.
+		const deep = piece.thickness / 2;
+		const made = stackBeside(deep, boards, job, shop.house.madeWithin) ?? nearestHeight(deep, boards)?.made ?? [];
+		const sheet = sizeTerms('measure.mean', measure.mean);
+		const outer = sizeTerms('window.pack', pack);
+		nothing(write, ['inset', 'loadKPa', 'workingKPa', 'dryMinutes'], 'objects');
+		const layers = made.reduce((all, one) => all + one.layers, 0);
+		return {
+			...shared,
+			count: write('count', plain(layers), 'objects').value,
+			places: [],
+			size: mapAxes((axis) => write(`size.${axis}`, sum(sheet[axis], twice(house('recessRoom'))), 'objects').value),
+			fixed: [],
+			recess: { made, outer: mapAxes((axis) => write(`recess.outer.${axis}`, outer[axis], 'objects').value) }
+		};
+	},
+	contacts: () => [],
+	cut: (holds, job, _, add) => {
+		for (const [index, { size, recess: cutOut }] of holds.entries()) {
+			const path = named(job.several ? index + 1 : null, 'hold');
+			for (const { board, layers } of cutOut?.made ?? [])
+				add({
+					role: 'recess board',
+					material: board,
+					...sizeTerms(`${path}.recess.outer`, there(cutOut, 'recess').outer),
+					opening: {
+						width: at(`${path}.size.width`, size.width),
+						height: at(`${path}.size.height`, size.height)
+					},
+					count: layers,
+					from: 'sheet',
+					...(layers > 1 ? { layers } : {}),
+					...whose(job, index)
+				});
+		}
+	},
+	shapes: () => [],
+	steps: (sights, writer, { place }) => [
+		place(),
+		{
+			id: 'hinge',
+			title: 'Lay the recess round it',
+			does: sights.flatMap(({ hold }) => {
+				const { size, count } = there(hold, 'hold');
+				return [
+					`Lower the recess boards, ${count} in all with openings ${writer.size(size)}, over it onto the ${boardBehind(writer)}, outer edges flush.`,
+					'Join them at the outer edges with gummed tape; the piece lies free, without pressure.'
+				];
+			}),
+			because: 'Nothing sticks to it or goes through it: it lifts out by hand.',
+			uses: writer.parts('recess board')
+		}
+	],
+	comesTo: ([hold]) => `${there(hold, 'hold').count} boards round it, no adhesive`
+};
