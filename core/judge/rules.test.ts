@@ -171,7 +171,105 @@ const CASES: Record<string, Case> = {
 	'piece.needs-conservator': {
 		fires: sheet({ concerns: ['mould'] }),
 		spares: sheet({ concerns: ['protected'] }),
+		at: all('stop'),
+		fix: null
+	},
+	'piece.toxic': { fires: sheet({ concerns: ['toxic'] }), spares: sheet({}), at: all('caution'), fix: null },
+	'piece.acid-support': {
+		fires: sheet({ support: 'newsprint' }),
+		spares: sheet({ support: 'tracing' }),
+		at: all('note'),
+		fix: null
+	},
+	'piece.sheds-unknown': {
+		fires: sheet({ medium: ['gouache'] }),
+		spares: sheet({ medium: ['gouache'], friable: false }),
+		at: ['caution', 'caution', 'note'],
+		fix: 'It is not powdery'
+	},
+	'piece.base-unknown': {
+		fires: sheet({ medium: ['silver-gelatin'] }),
+		spares: sheet({ medium: ['silver-gelatin-fibre'] }),
+		at: ['caution', 'caution', 'note'],
+		fix: 'Fibre base'
+	},
+	'piece.fibre-unknown': {
+		fires: { ...sheet({ kind: 'textile' }), hold: {} },
+		spares: { ...sheet({ kind: 'textile', support: 'linen' }), hold: {} },
+		at: all('note'),
+		fix: null
+	},
+	'light.class-above': {
+		fires: sheet({ medium: ['watercolour'], fade: 6 }),
+		spares: sheet({ medium: ['watercolour'], fade: 6, fadeBecause: 'Earth colours, tested' }),
+		at: ['caution', 'caution', 'note'],
+		fix: 'Class 3, from its media'
+	},
+	// A sheet of class 8 in the sun fades late, and its place is the sun all the same.
+	'light.sun': {
+		fires: { ...sheet({ medium: ['carbon-ink'] }), place: { room: 'sun-patch' } },
+		spares: { ...sheet({ medium: ['carbon-ink'] }), place: { lux: 5000, hoursPerDay: 1 } },
 		at: all('caution'),
+		fix: 'In a dim corridor: about 5,687 years'
+	},
+	'light.too-soon': {
+		fires: { ...sheet({ medium: ['watercolour'] }), place: { room: 'opposite-window' } },
+		spares: { ...sheet({ medium: ['carbon-ink'] }), place: { room: 'opposite-window' } },
+		at: all('caution'),
+		fix: null
+	},
+	'light.over-budget': {
+		fires: { ...sheet({ medium: ['oil'] }), place: { room: 'living-room' } },
+		spares: { ...sheet({ medium: ['oil'] }), place: { room: 'corridor' } },
+		at: all('note'),
+		fix: 'In a dim corridor: about 754 years'
+	},
+	'glazing.uv-high': {
+		fires: { ...guard({ glazing: 'glass' }), place: { room: 'living-room' } },
+		spares: { ...guard({ glazing: 'uv-glass' }), place: { room: 'living-room' } },
+		at: all('caution'),
+		fix: 'UV glass'
+	},
+	'climate.place': {
+		fires: { place: { climate: 'bathroom' } },
+		spares: { place: { climate: 'steady' } },
+		at: ['stop', 'caution', 'caution'],
+		fix: 'In a steady room'
+	},
+	'frame.rabbet-bare': {
+		fires: guard({ edgeSeal: null }),
+		spares: { ...guard({ edgeSeal: null }), frame: { ...workedJob().frame, lining: 'polyester' } },
+		at: [null, 'note', null],
+		fix: 'Line it with aluminium laminate tape'
+	},
+	'hold.water-media': {
+		fires: { ...sheet({ medium: ['ballpoint'] }), hold: { kind: 't-hinge', adhesive: 'starch-paste' } },
+		spares: { ...sheet({ medium: ['ballpoint'] }), hold: { kind: 'strips' } },
+		at: ['caution', 'caution', 'note'],
+		fix: 'Edge strips'
+	},
+	'hold.pierces': {
+		fires: { ...sheet({ kind: 'object', thickness: 8 }), mats: [], hold: { kind: 'stitching' } },
+		spares: { ...sheet({ kind: 'object', thickness: 8 }), mats: [], hold: { kind: 'brackets' } },
+		at: ['stop', 'stop', 'caution'],
+		fix: 'Ties round it'
+	},
+	'seal.edge-on-piece': {
+		fires: guard({ glazing: 'none', edgeSeal: 'polyester' }),
+		spares: guard({ glazing: 'none', edgeSeal: null }),
+		at: all('stop'),
+		fix: 'No edge seal'
+	},
+	'seal.traps': {
+		fires: { ...sheet({ medium: ['pvc'] }), ...guard({ edgeSeal: 'polyester' }) },
+		spares: { ...sheet({ medium: ['carbon-ink'] }), ...guard({ edgeSeal: 'polyester' }) },
+		at: ['stop', 'caution', 'note'],
+		fix: 'No edge seal'
+	},
+	'material.pat-unknown': {
+		fires: { ...sheet({ kind: 'photograph', medium: ['silver-gelatin-fibre'] }), hold: {} },
+		spares: { ...sheet({ kind: 'paper', medium: ['silver-gelatin-fibre'] }), hold: {} },
+		at: ['stop', 'caution', 'note'],
 		fix: null
 	},
 	'piece.medium-unknown': {
@@ -619,7 +717,10 @@ const OF_THE_HANDBOOK = `board.touch-acidic board.backing-acidic board.backing-w
 	pack.proud frame.lip-short window.frame-too-small window.zone-covered hang.wire-none window.overlap-thin window.no-paper-left
 	window.zone-exposed window.reveal-thin window.lift-setback glazing.etched-deep pack.tight pack.points-in-groove frame.weak
 	hang.wire-shows hang.wire-flat hang.too-heavy climate.cold-wall tool.too-small window.border-thin window.border-like-face
-	pack.recessed seal.none seal.edge-none points.flexible piece.protected piece.needs-conservator`.split(/\s+/);
+	pack.recessed seal.none seal.edge-none points.flexible piece.protected piece.needs-conservator hold.water-harm hold.no-bond
+	hold.friable-down hold.off-board hang.not-on-metal hang.no-back pack.not-made hang.wood-thin frame.allowance-small
+	seal.land-thin seal.edge-on-piece seal.traps hold.water-media frame.rabbet-bare material.pat-unknown climate.place
+	piece.acid-support light.over-budget light.too-soon light.sun glazing.uv-high`.split(/\s+/);
 
 test('no rule of the handbook’s table is missing', () => {
 	assert.deepEqual(

@@ -34,6 +34,8 @@ export type Board = {
 	permeance: number;
 	/** Share of its mass that takes up water. */
 	buffers: number;
+	/** Not stacked for lifts and spacers. */
+	notStacked?: true;
 	/** It passed the photographic activity test, as its data say. */
 	passesPat?: boolean;
 	/** Its colour neither bleeds nor fades, as its data say. */
@@ -90,11 +92,13 @@ export const BOARDS: readonly Board[] = [
 	{
 		...paper('sorbent-board', 'Sorbent board', 1.5, 1.0, 'keep', false, 3000),
 		backing: 'rare',
+		notStacked: true,
 		forMats: false
 	},
 	{
 		...paper('silica-sheet', 'Silica sheet', 2.0, 1.2, 'keep', false, 4500),
 		backing: 'rare',
+		notStacked: true,
 		forMats: false
 	},
 	{

@@ -85,6 +85,7 @@ const GLAZINGS: [
 	['laminated', 4.4, 2370, 70, 9e-6, 99, 88],
 	['acrylic', 3, 1190, 3.2, 70e-6, 60, 92],
 	['uv-acrylic', 3, 1190, 3.2, 70e-6, 98, 91],
+	['uv-acrylic-as', 3, 1190, 3.2, 70e-6, 98, 91],
 	['uv-acrylic-lr', 3, 1190, 3.2, 70e-6, 99, 97]
 ];
 
@@ -102,7 +103,7 @@ test('glazing has the handbook’s figures', () => {
 		Object.values(glazings)
 			.filter((one) => one.antiStatic)
 			.map((one) => one.id),
-		['uv-acrylic-lr']
+		['uv-acrylic-as', 'uv-acrylic-lr']
 	);
 	assert.deepEqual(
 		Object.values(glazings)

@@ -3,7 +3,7 @@
  * spacer under the lip; over what sheds a reverse bevel and a trough. What the job says of its mats goes before.
  */
 import type { Job } from '../../job/definition.ts';
-import type { Piece } from '../../job/decide-piece.ts';
+import { isStiff, type Piece } from '../../job/decide-piece.ts';
 import type { WindowChoice } from '../../job/decide-window.ts';
 import { houseBoard } from '../../job/material.ts';
 import type { Grade } from '../../shop/grades.ts';
@@ -47,6 +47,9 @@ export function usualAir(of: AirSubject): UsualAir {
 	const float = windows.some(({ way }) => way === 'float');
 	const inside = float ? Math.max(...windows.map(({ support }) => support?.thickness ?? 0)) + thickness(piece, shop) : 0;
 	const given = givenSpacer(job);
+	// What the job says of its mats stands; their gap has its finding.
+	const goesWithout = isStiff(piece.kind) || piece.kind === 'object';
+	if (job.mats !== undefined && (job.mats.length > 0 || !goesWithout)) return { mats: [plain], spacer: null };
 	if (!of.glazed) return { mats: matted ? [plain] : [], spacer: null };
 	const need = gapNeedOf(piece, shop.house, aim, longest(of.pieces)) + inside - (given ?? 0);
 	if (!matted) return { mats: [], spacer: given === null && need > 0 ? spacerFor(need, of) : null };

@@ -219,7 +219,7 @@ test('what contradicts a piece is a fault that says what to choose', () => {
 	assert.match(of('panel', { kind: 't-hinge' })!, /hold\.kind: A panel is held by its edges/);
 	assert.match(of('paper', { kind: 'clips' })!, /hold\.kind: Clips hold stiff work/);
 	assert.match(of('paper', { kind: 'stitching' })!, /hold\.kind: Only textiles and objects are stitched/);
-	assert.match(of('object', { kind: 'corners' }, { window: { way: 'cover' } })!, /hold\.kind: An object is tied down/);
+	assert.match(of('object', { kind: 'corners' }, { window: { way: 'cover' } })!, /hold\.kind: An object is held by brackets/);
 	assert.match(of('paper', { kind: 'sling' }, { window: { way: 'float' } })!, /hold\.kind: No mat hides the sling/);
 	assert.match(of('paper', { kind: 'strips', adhesive: 'gummed-linen' })!, /hold\.adhesive: Strips hold without adhesive/);
 	assert.match(of('paper', { kind: 'whole-surface', adhesive: 'starch-paste' })!, /hold\.adhesive: Overall mounting needs/);

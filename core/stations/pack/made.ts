@@ -119,8 +119,9 @@ function stackable(shop: Shop, aim: Grade): Board[] {
 
 function stackableAt(shop: Shop, aim: Grade): Board[] {
 	return offered(shop.boards).filter(
-		({ touch, fabricFaced, growth, unknown, outerMatAtKeep }) =>
+		({ touch, fabricFaced, growth, unknown, outerMatAtKeep, notStacked }) =>
 			!fabricFaced &&
+			!notStacked &&
 			growth === 'paper' &&
 			unknown.length === 0 &&
 			(reaches(touch, aim) || (aim === 'keep' && outerMatAtKeep === true))

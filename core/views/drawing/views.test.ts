@@ -139,7 +139,7 @@ test('the section of what is no plain wood frame: channel and clip, strips and g
 	assert.ok(titles(panel).includes('Offset clip') && titles(panel).includes('Its highest relief'));
 	assert.equal(sketch.notToScale, undefined);
 	assert.ok(sketch.shapes.every(({ role }) => role !== 'break'));
-	near(dimension(sketch, 'pack thickness').value, 18, 'pack');
+	near(dimension(sketch, 'pack thickness').value, 21, 'pack');
 });
 
 test('the back shows each hold where it comes, mirrored, and zones that it must keep off', () => {

@@ -19,7 +19,7 @@ export function sound(title: string, { piece, guard, hold, frame, ...rest }: Cha
 		piece: {
 			title,
 			kind: 'paper',
-			medium: ['watercolour'],
+			medium: ['etching'],
 			replaceable: false,
 			dry: true,
 			grammage: 200,

@@ -51,7 +51,7 @@ export const brackets: HoldDefinition = {
 					`Top and bottom ${places.length} each, sides ${there(others?.[0], 'sides').places.length} each; lift the piece off, screw them through the board from behind, lay it back in.`
 				];
 			}),
-			because: 'Nothing sticks to it or goes through it: it lifts out by hand.',
+			because: 'Nothing is stuck to it or goes through it: it lifts out by hand.',
 			caution: 'No wool felt, no rubber: both give off sulphur.',
 			uses: []
 		}

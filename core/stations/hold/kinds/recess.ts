@@ -63,7 +63,7 @@ export const recess: HoldDefinition = {
 					'Join them at the outer edges with gummed tape; the piece lies free, without pressure.'
 				];
 			}),
-			because: 'Nothing sticks to it or goes through it: it lifts out by hand.',
+			because: 'Nothing is stuck to it or goes through it: it lifts out by hand.',
 			uses: writer.parts('recess board')
 		}
 	],

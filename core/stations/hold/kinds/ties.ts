@@ -71,7 +71,7 @@ export const ties: HoldDefinition = {
 					'Pass each tie over it and down through its slits; draw it snug, not tight; tape its ends flat behind the board.'
 				];
 			}),
-			because: 'Nothing sticks to it or goes through it: cut the ties and it is free.',
+			because: 'Nothing is stuck to it or goes through it: cut the ties and it is free.',
 			uses: writer.parts('tie')
 		}
 	],

@@ -2,12 +2,13 @@ import type { TrainerCase } from '../case.ts';
 import { sound } from '../sound.ts';
 
 export const againstGlazing: TrainerCase = {
-	title: 'The crew of the tender, silver print',
+	title: 'The crew of the tender, screenprint',
 	station: 'guard',
-	told: 'No mat, they said: the photograph fills the frame to its lip.',
-	looked: ['A glossy print on thick paper, 0.4. Its surface sticks to glass once it has been damp.'],
+	told: 'No mat, they said: the screenprint fills the frame to its lip.',
+	looked: ['Thick ink on thick paper, 0.4. Its surface sticks to glass once it has been damp.'],
 	job: sound('The crew of the tender', {
-		piece: { kind: 'photograph', medium: ['silver-gelatin'], grammage: 250 },
+		piece: { medium: ['screenprint'], grammage: 250 },
+		place: { room: 'corridor', wall: 'masonry' },
 		mats: [],
 		hold: { kind: 'v-hinge' },
 		guard: { underMat: 'cotton-4-unbuffered' }

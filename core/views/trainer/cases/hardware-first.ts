@@ -6,7 +6,7 @@ export const hardwareFirst: TrainerCase = {
 	station: 'back',
 	told: 'Ruan put the rings on while the tape was being fetched: “it saves a walk”. Finish it.',
 	looked: ['The rings sit on bare wood, 12 in from the outer edge. The joint between frame and backing is open.'],
-	job: sound('Low water', { piece: { medium: ['printing-ink'] } }),
+	job: sound('Low water', { piece: { medium: ['printing-ink-black'] } }),
 	fault: {
 		done: ({ steps }) => [
 			...steps

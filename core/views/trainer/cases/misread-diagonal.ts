@@ -3,7 +3,7 @@ import { sound } from '../sound.ts';
 
 const read = (d2: number) =>
 	sound('Chart of the sound', {
-		piece: { medium: ['ink'], grammage: 160, readings: { top: 318, right: 424, bottom: 318, left: 424, d1: 530, d2 } }
+		piece: { medium: ['carbon-ink'], grammage: 160, readings: { top: 318, right: 424, bottom: 318, left: 424, d1: 530, d2 } }
 	});
 
 export const misreadDiagonal: TrainerCase = {

@@ -10,7 +10,7 @@ export const offCentre: TrainerCase = {
 	station: 'bench',
 	told: 'It was closed in a hurry before the ferry. The eight borders were read, and then the tape went on.',
 	looked: ['From the front the mat looks wider on one side, once you know.'],
-	job: sound('Lamp room', { piece: { medium: ['printing-ink'] } }),
+	job: sound('Lamp room', { piece: { medium: ['printing-ink-black'] } }),
 	fault: {
 		done: ({ plan, steps, shop }) => {
 			const seen = seenOf(plan, shop.house);

@@ -8,7 +8,7 @@ export const thinOverlap: TrainerCase = {
 	looked: ['A thin sheet, 420 × 594. The print ends 9 before each edge.'],
 	job: sound('Harbour plan', {
 		piece: {
-			medium: ['lithograph'],
+			medium: ['lithograph-black'],
 			grammage: 90,
 			readings: { width: 420, height: 594 },
 			zones: [{ id: 'print', kind: 'show', left: 9, top: 9, width: 402, height: 576 }]

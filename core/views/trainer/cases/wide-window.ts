@@ -11,7 +11,7 @@ export const wideWindow: TrainerCase = {
 	station: 'cut',
 	told: 'Pim cut the boards, measured the mat, wrote it down and went to lunch. Go on from there.',
 	looked: ['The mat lies on the bench, whole and clean. There is board for another.'],
-	job: sound('Net menders', { piece: { medium: ['printing-ink'] } }),
+	job: sound('Net menders', { piece: { medium: ['printing-ink-black'] } }),
 	fault: {
 		done: ({ steps }) => {
 			const cut = steps.find(({ id }) => id === BY);
