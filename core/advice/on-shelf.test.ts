@@ -109,7 +109,7 @@ test('a piece without a mat goes in, or does not', () => {
 });
 
 test('a frame that is too large is cut down to this very size; not by less than clean ends take', () => {
-	const large = only(panel, frame(300, 400, { face: 20, lip: 5 }));
+	const large = only(panel, frame(300, 400, { face: 24, lip: 9 }));
 	assert.equal(large.fits, 'cut-down');
 	const file = patched(panel, large.patch!);
 	const made = planSingle(file);

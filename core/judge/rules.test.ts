@@ -210,19 +210,19 @@ const CASES: Record<string, Case> = {
 		fires: { ...sheet({ medium: ['carbon-ink'] }), place: { room: 'sun-patch' } },
 		spares: { ...sheet({ medium: ['carbon-ink'] }), place: { lux: 5000, hoursPerDay: 1 } },
 		at: all('caution'),
-		fix: 'In a dim corridor: about 5,687 years'
+		fix: 'Beside a window: about 234 years'
 	},
 	'light.too-soon': {
 		fires: { ...sheet({ medium: ['watercolour'] }), place: { room: 'opposite-window' } },
 		spares: { ...sheet({ medium: ['carbon-ink'] }), place: { room: 'opposite-window' } },
 		at: all('caution'),
-		fix: null
+		fix: 'In a dim corridor: about 23 years'
 	},
 	'light.over-budget': {
 		fires: { ...sheet({ medium: ['oil'] }), place: { room: 'living-room' } },
 		spares: { ...sheet({ medium: ['oil'] }), place: { room: 'corridor' } },
 		at: all('note'),
-		fix: 'In a dim corridor: about 754 years'
+		fix: 'In a dim corridor: about 752 years'
 	},
 	'glazing.uv-high': {
 		fires: { ...guard({ glazing: 'glass' }), place: { room: 'living-room' } },
@@ -707,7 +707,14 @@ const found = (aim: Grade, rule: string, changes: Changes, shop?: Shop) =>
 	planAt(aim, changes, shop).findings.find((finding) => finding.rule === rule) ?? null;
 
 /** What is said depends on what the piece is. */
-const WHY_OF_ITS_OWN = new Set(['hang.kept-unknown', 'points.few', 'mat.join', 'pack.recessed', 'gap.small']);
+const WHY_OF_ITS_OWN = new Set([
+	'hang.kept-unknown',
+	'points.few',
+	'mat.join',
+	'pack.recessed',
+	'gap.small',
+	'piece.needs-conservator'
+]);
 
 /** The findings of the handbook's table. */
 const OF_THE_HANDBOOK = `board.touch-acidic board.backing-acidic board.backing-weak material.buffer-harm material.unknown

@@ -243,7 +243,7 @@ test('light speaks of the place: within its years and budgets, with what would h
 			.map(({ severity, rule }) => `${severity} ${rule}`);
 	assert.deepEqual(places('K-0104'), ['caution light.over-budget']);
 	assert.deepEqual(places('K-0109'), ['caution light.too-soon', 'caution light.over-budget']);
-	assert.deepEqual(places('K-0110'), ['caution glazing.uv-high', 'caution light.too-soon', 'caution light.over-budget']);
+	assert.deepEqual(places('K-0110'), ['caution light.too-soon', 'caution light.over-budget', 'caution glazing.uv-high']);
 	assert.deepEqual(places('K-0111'), ['note light.over-budget']);
 	assert.deepEqual(places('K-0102'), ['caution light.over-budget']);
 	const sunny = planSingle({ ...jobs['K-0109']!, place: { room: 'sun-patch' } });
@@ -265,7 +265,7 @@ test('K-0113, a keepsake: a deep box, tied round, never stitched, and the law as
 
 test('K-0115, signed along the bottom: every name shows, the clip’s mark does not', () => {
 	const made = planOf('K-0115');
-	assert.deepEqual(rules(made), []);
+	assert.deepEqual(rules(made), ['caution hold.water-media']);
 	assert.equal(made.window!.solvedBy!.top, 'clip mark');
 	assert.deepEqual(made.window!.giveUp, undefined);
 	assert.equal(made.window!.solved!.top, 8);
@@ -273,7 +273,7 @@ test('K-0115, signed along the bottom: every name shows, the clip’s mark does 
 
 test('K-0116, a print in inches: cut in whole sixteenths, Keep reached, and what keeps it from Rare named', () => {
 	const made = planOf('K-0116');
-	assert.deepEqual(rules(made), []);
+	assert.deepEqual(rules(made), ['note frame.rabbet-bare']);
 	assert.deepEqual([made.grade.reached, made.grade.heldBy], ['keep', ['board.touch-acidic', 'hold.grade', 'gap.small']]);
 	const sixteenth = 25.4 / 16;
 	for (const length of [
@@ -291,7 +291,7 @@ test('K-0117, a miniature on ivory: held as a conservator chose, by strips else,
 	const job = decide(readJob(jobs['K-0117']!), builtInShop);
 	assert.equal(
 		heldBy(job, plan(jobs['K-0117']!, builtInShop)),
-		'the conservator’s choice: four brass clips, lined with felt (the conservator on the mainland, 2026-11-20), comes off with a screwdriver, no adhesive'
+		'the conservator’s choice: four brass clips, lined with polyester felt (the conservator on the mainland, 2026-11-20), comes off with a screwdriver, no adhesive'
 	);
 	const strips = planSingle({ ...jobs['K-0117']!, hold: {} });
 	assert.deepEqual([strips.hold!.kind, strips.hold!.loadKPa, strips.grade.reached], ['strips', 0, 'rare']);
@@ -342,7 +342,7 @@ test('K-0121, only the hanging: a cleat whose rails and strip are cut, lifted by
 test('K-0122, a pastel fixed here and hung from the window mat: face up, with air, no trough', () => {
 	const file = jobs['K-0122']!;
 	const made = planOf('K-0122');
-	assert.deepEqual(rules(made), ['caution hold.to-mat']);
+	assert.deepEqual(rules(made), ['caution hold.to-mat', 'caution hold.water-media']);
 	const steps = planSteps(decide(readJob(file), builtInShop), plan(file, builtInShop), builtInShop);
 	const order = steps.map(({ id }) => id);
 	assert.ok(order.indexOf('fix-surface') < order.indexOf('tabs'));
@@ -351,7 +351,7 @@ test('K-0122, a pastel fixed here and hung from the window mat: face up, with ai
 
 test('K-0123, resin-coated: corners by default, nothing wetted', () => {
 	const made = planOf('K-0123');
-	assert.deepEqual([rules(made), made.grade.reached], [[], 'rare']);
+	assert.deepEqual([rules(made), made.grade.reached], [['note frame.rabbet-bare'], 'rare']);
 	assert.ok(made.cut.some(({ role }) => role === 'corner pocket'));
 });
 

@@ -149,7 +149,7 @@ export const intakeRules: Rule[] = [
 			if (fade === null || fadeOfMedia === null || fade <= fadeOfMedia || fadeBecause !== '') return [];
 			return [
 				{
-					says: `Light class ${fade} entered; its media have class ${fadeOfMedia}. Why?`,
+					says: `Light class ${fade} entered; its media have class ${fadeOfMedia}, and no reason is given.`,
 					where: 'piece.fade',
 					remedies: [{ label: `Class ${fadeOfMedia}, from its media`, patch: drop(context.file, ['piece', 'fade']) }]
 				}

@@ -28,7 +28,12 @@ export const lightRules: Rule[] = [
 					says: `The sun reaches it: ${showNumber(most)} lx.`,
 					where: 'place',
 					...(isHard ? { severity: 'stop' as const } : {}),
-					remedies: elsewhere(context, ({ sources }) => sources.every(({ lux }) => lux <= context.shop.house.sunLux))
+					remedies: elsewhere(
+						context,
+						(exposure) =>
+							exposure.sources.every(({ lux }) => lux <= context.shop.house.sunLux) &&
+							yearsIn(context, exposure) >= context.shop.house.lightYears
+					)
 				}
 			];
 		}
