@@ -1,4 +1,6 @@
 /** Jobs for tests: the handbook's worked case with changes, and random jobs. */
+import type { PieceKind } from '../core/job/kinds.ts';
+import { supportsOf } from '../core/shop/supports.ts';
 import fc from 'fast-check';
 import { workedJob } from '../core/views/worked.ts';
 import type { Size } from '../core/geometry/shapes.ts';
@@ -306,6 +308,9 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 		more: tenth(30, 200),
 		deepen: lengthOr(1, 12, 0),
 		points: fc.constantFrom('rigid', 'flexible', 'turn-buttons', 'offset-clips'),
+		round: fc.constantFrom('ties', 'brackets', 'recess'),
+		lining: fc.constantFrom(undefined, null, 'aluminium-laminate', 'polyester'),
+		support: fc.nat(20),
 		schools: fc.record({
 			'fixed-edges': fc.constantFrom('top', 'all'),
 			'big-prints': fc.constantFrom('top', 'bottom-too'),
@@ -331,7 +336,10 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 			metal: { kind: 'metal', moulding: 'metal-10', pairStep: one.pairStep },
 			'ready-made': { kind: 'ready-made', section: { face: 26, lip: 8, depth: 30, rabbetDepth: 18, density: 560 }, opening }
 		} as const;
-		const held = stiff || sewn ? {} : { kind: one.hold };
+		const held = one.kind === 'object' ? { kind: one.round } : stiff || sewn ? {} : { kind: one.hold };
+		const supports = supportsOf(one.kind as PieceKind);
+		const support = supports[one.support];
+		const lining = one.frame === 'metal' || one.lining === undefined ? {} : { lining: one.lining };
 		const slack =
 			['corners', 'strips', 'sling'].includes(one.hold) && one.slack !== undefined
 				? { slack: { width: one.slack, height: one.slack } }
@@ -339,13 +347,13 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 		return {
 			...base,
 			schools: one.schools,
-			piece: { ...base.piece, kind: one.kind, thickness: one.thickness, relief: one.relief },
+			piece: { ...base.piece, kind: one.kind, thickness: one.thickness, relief: one.relief, ...(support ? { support } : {}) },
 			window: one.way === 'float' ? { way: 'float', gap: 12 } : { overlap: one.overlap },
 			mats: one.matted ? (base.mats ?? []).map(({ lift: _, ...mat }) => mat) : [],
 			borders: fit ? { way: 'fit', weight: 8 } : (base.borders ?? {}),
 			guard: { ...base.guard, spacer: one.spacer },
 			hold: { ...held, ...('kind' in held ? slack : {}) },
-			frame: frames[one.frame]
+			frame: { ...frames[one.frame], ...lining }
 		};
 	})
 	.map((file) => JSON.parse(JSON.stringify(file)) as JobFile)

@@ -24,9 +24,14 @@ const worked = (changes: Partial<JobFile> = {}) => made(workedJob(changes));
 const stepOf = ({ steps }: { steps: Step[] }, id: string) => steps.find((step) => step.id === id);
 const guard = (changes: JobFile['guard']): Partial<JobFile> => ({ guard: { ...workedJob().guard, ...changes } });
 
+const hasRole = (of: Plan, role: string): boolean => of.cut.some((cut) => cut.role === role);
+
 /** What a step may only name where the package has it. */
 const NAMED: [RegExp, (of: { job: Decided; plan: Plan }) => boolean][] = [
-	[/\bspacer/i, ({ job }) => job.guard.spacer !== null],
+	[/(?<!back )\bspacer(?!s? behind)/i, ({ job }) => job.guard.spacer !== null],
+	[/back spacer/i, ({ plan: of }) => hasRole(of, 'back spacer')],
+	[/Line the rabbet/, ({ job }) => job.frame?.lining != null],
+	[/Let it lie open/, ({ job }) => job.guard.edgeSeal !== null],
 	[/Glue the lifts|Lift, mat/, ({ job }) => job.mats.some(({ lift }) => lift > 0)],
 	[/edge seal/i, ({ job }) => job.guard.edgeSeal !== null],
 	[/dust cover/i, ({ plan: of }) => of.back?.dustCover !== undefined],
