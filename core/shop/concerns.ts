@@ -70,14 +70,14 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		meanwhile: 'Bag and tape it shut at once, away from boards and mouldings.'
 	},
 	stuck: {
-		choice: 'stuck to its glazing',
+		choice: 'stuck to glazing',
 		name: 'stuck to its glazing',
 		refer: ALWAYS,
 		why: 'Pulled off, its surface stays on the glass.',
 		meanwhile: 'Leave it on its glazing; keep it flat, glazing down, away from moisture and heat.'
 	},
 	vinegar: {
-		choice: 'a vinegar smell',
+		choice: 'vinegar smell',
 		name: 'a vinegar smell, from decaying acetate film',
 		refer: ALWAYS,
 		why: 'Its acid attacks itself and whatever is enclosed with it.',
@@ -142,23 +142,23 @@ export const CONCERNS: Record<ConcernId, Concern> = {
 		meanwhile: 'Keep it dry.'
 	},
 	cased: {
-		choice: 'a cased photograph',
+		choice: 'cased photograph',
 		name: 'a cased photograph',
 		refer: KNOWINGLY,
 		why: 'Opened or wiped, its image is lost in a stroke.',
 		meanwhile: 'Leave the case closed; never wipe the plate.',
-		label: 'Cased photograph: never open the case or wipe the plate.'
+		label: 'Never open the case or wipe the plate.'
 	},
 	toxic: {
-		choice: 'toxic (lead, arsenic green, mercury, pesticide)',
+		choice: 'toxic: lead, arsenic, mercury, pesticide',
 		name: 'toxic material',
 		refer: null,
 		why: 'Its dust poisons whoever handles or blows it.',
 		meanwhile: 'Gloves and a mask; do not blow or brush it; wash hands after.',
-		label: 'Contains toxic material: gloves and a mask, do not blow or brush.'
+		label: 'Toxic: gloves, mask; do not blow or brush.'
 	},
 	protected: {
-		choice: 'protected material',
+		choice: 'protected',
 		name: 'protected material',
 		refer: null,
 		why: 'Trade and transport are regulated by law.',

@@ -28,12 +28,7 @@ export const lightRules: Rule[] = [
 					says: `The sun reaches it: ${showNumber(most)} lx.`,
 					where: 'place',
 					...(isHard ? { severity: 'stop' as const } : {}),
-					remedies: elsewhere(
-						context,
-						(exposure) =>
-							exposure.sources.every(({ lux }) => lux <= context.shop.house.sunLux) &&
-							yearsIn(context, exposure) >= context.shop.house.lightYears
-					)
+					remedies: outOfSun(context)
 				}
 			];
 		}
@@ -135,17 +130,30 @@ function budgetIn({ job }: Context, exposure: Exposure): number {
 	return job.piece.fade === null ? 0 : yearsToFade(exposure, job.piece.fade, job.guard.glazing).budget;
 }
 
+/** Out of the sun: where it lasts long enough, else where it lasts longest. */
+function outOfSun(context: Context): Remedy[] {
+	const { sunLux, lightYears } = context.shop.house;
+	const isDim = ({ sources }: Exposure) => sources.every(({ lux }) => lux <= sunLux);
+	const lasting = elsewhere(context, (exposure) => isDim(exposure) && yearsIn(context, exposure) >= lightYears);
+	return lasting.length > 0 ? lasting : elsewhere(context, isDim, 'longest');
+}
+
 const withYears = (label: string, years: number): string =>
 	Number.isFinite(years) ? `${label}: about ${sayYears(years)}` : label;
 
 /** Typical places where it is enough, the brightest of them first. */
-function elsewhere(context: Context, isEnough: (exposure: Exposure) => boolean): Remedy[] {
+function elsewhere(
+	context: Context,
+	isEnough: (exposure: Exposure) => boolean,
+	wanted: 'enough' | 'longest' = 'enough'
+): Remedy[] {
+	const sign = wanted === 'enough' ? 1 : -1;
 	const { monthsPerYear } = context.job.place.exposure;
 	return (Object.keys(ROOMS) as RoomId[])
 		.filter((room) => room !== context.file.place?.room)
 		.map((room) => ({ room, exposure: { ...exposureIn(room), monthsPerYear } }))
 		.filter(({ exposure }) => isEnough(exposure))
-		.sort((one, other) => yearsIn(context, one.exposure) - yearsIn(context, other.exposure))
+		.sort((one, other) => sign * (yearsIn(context, one.exposure) - yearsIn(context, other.exposure)))
 		.slice(0, 1)
 		.map(({ room, exposure }) => ({
 			label: withYears(PLACED[room], yearsIn(context, exposure)),

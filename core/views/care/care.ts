@@ -57,6 +57,7 @@ function placeSays({ piece }: Decided, { light, findings }: Plan, { house }: Sho
 	const ofPlace = findings.filter(({ of, severity }) => of === 'place' && severity !== 'note');
 	return [
 		...lightSays(piece, house),
+		...(ofPlace.some(({ severity }) => severity === 'stop') ? ['Do not hang it in the place you named.'] : []),
 		...ofPlace.map(({ says }) => says),
 		'Not over a radiator or a fireplace, not in the sun, not in a kitchen or a bathroom; on an outside wall only with a gap behind it.',
 		...(years === null || years === undefined

@@ -1,10 +1,21 @@
 <script lang="ts">
-	type Props = { label: string; value: boolean; onchange: (value: boolean) => void };
-	const { label, value, onchange }: Props = $props();
+	type Props = {
+		label: string;
+		value: boolean;
+		/** It follows from something else, and is not set here. */ follows?: boolean;
+		onchange: (value: boolean) => void;
+	};
+	const { label, value, follows = false, onchange }: Props = $props();
 </script>
 
 <label class="flag"
-	><input type="checkbox" class="checkbox" checked={value} onchange={(event) => onchange(event.currentTarget.checked)} />
+	><input
+		type="checkbox"
+		class="checkbox"
+		checked={value}
+		disabled={follows}
+		onchange={(event) => onchange(event.currentTarget.checked)}
+	/>
 	{label}</label
 >
 

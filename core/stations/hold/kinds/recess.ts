@@ -50,7 +50,21 @@ export const recess: HoldDefinition = {
 				});
 		}
 	},
-	shapes: () => [],
+	shapes: ({ sight: { hold, measure }, held, turned }) => {
+		const [x, y] = [(hold.size.width - measure.mean.width) / 2, (hold.size.height - measure.mean.height) / 2];
+		const { width, height } = measure.mean;
+		return [
+			held(
+				turned([
+					{ x: -x, y: -y },
+					{ x: width + x, y: -y },
+					{ x: width + x, y: height + y },
+					{ x: -x, y: height + y }
+				]),
+				'Opening of the recess'
+			)
+		];
+	},
 	steps: (sights, writer, { place }) => [
 		place(),
 		{

@@ -56,7 +56,22 @@ export const ties: HoldDefinition = {
 			});
 		}
 	},
-	shapes: () => [],
+	shapes: ({ sight: { hold, measure }, held, turned }) => {
+		const { width, height } = measure.largest;
+		const half = hold.size.height / 2;
+		return (hold.tiesAt ?? []).map((at) => {
+			const [left, right, top, bottom] = hold.tiesAcross ? [0, width, at - half, at + half] : [at - half, at + half, 0, height];
+			return held(
+				turned([
+					{ x: left, y: top },
+					{ x: right, y: top },
+					{ x: right, y: bottom },
+					{ x: left, y: bottom }
+				]),
+				'Tie'
+			);
+		});
+	},
 	steps: (sights, writer, { place }) => [
 		place(),
 		{

@@ -17,15 +17,23 @@
 	const uncovered = $derived(
 		decided.conservator?.of ? decided.unseen.filter((one) => CONCERNS[one].refer !== null && !CONCERNS[one].never) : []
 	);
+	/** Longer labels have the whole line. */
+	const WIDE = 17;
 	const named = (ids: readonly ConcernId[]) => ids.map((one) => CONCERNS[one].choice).join(', ');
 </script>
 
 <div class="concerns">
-	{#each CONCERN_IDS as id (id)}<Flag
-			label={CONCERNS[id].choice}
-			value={decided.concerns.includes(id)}
-			onchange={(on) => editor.apply(putConcern(editor.file, id, on))}
-		/>{/each}
+	{#each CONCERN_IDS as id (id)}
+		{@const follows = decided.concerns.includes(id) && !piece.concerns?.includes(id)}
+		<div class:wide={follows || CONCERNS[id].choice.length > WIDE}>
+			<Flag
+				label={follows ? `${CONCERNS[id].choice}, from what it is made of` : CONCERNS[id].choice}
+				value={decided.concerns.includes(id)}
+				{follows}
+				onchange={(on) => editor.apply(putConcern(editor.file, id, on))}
+			/>
+		</div>
+	{/each}
 </div>
 {#if referred.length > 0}
 	<ul class="meanwhile" aria-label="Until a conservator has seen it">
@@ -55,9 +63,15 @@
 <style>
 	.concerns {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(125px, 1fr));
 		column-gap: 12px;
 		align-items: start;
+	}
+	.meanwhile li + li {
+		margin-top: 6px;
+	}
+	.wide {
+		grid-column: 1 / -1;
 	}
 	.meanwhile {
 		border-left: 3px solid var(--line-strong);

@@ -91,7 +91,7 @@
 	<div class="larger">
 		{#each cards as card, index (index)}<Paper size="back-label">
 				{#key rows}
-					<div class="card" {@attach fillCard({ least: 8, most: 11 })}>
+					<div class="card" {@attach fillCard({ least: 7, most: 11 })}>
 						<div class="head">
 							{#if draft}<p class="draft">DRAFT</p>{/if}
 							<h1 class:long={card.title.length > LONG}>{card.title}</h1>
