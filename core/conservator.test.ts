@@ -80,13 +80,15 @@ test('property: no default of any kind, medium, support and aim has a stop of it
 					aim: fc.constantFrom(...GRADES),
 					width: fc.integer({ min: 120, max: 1000 }),
 					height: fc.integer({ min: 120, max: 1000 }),
+					way: fc.constantFrom(undefined, 'float' as const),
 					unit: fc.constantFrom('mm' as const, 'in' as const)
 				})
 			),
-			({ kind, support, medium, aim, width, height, unit }) => {
+			({ kind, support, medium, aim, width, height, way, unit }) => {
 				const file: JobFile = {
 					...fileOf({ kind, medium, aim, piece: { readings: { width, height }, dry: true, ...(support ? { support } : {}) } }),
 					unit,
+					...(way ? { window: { way } } : {}),
 					// No frame is chosen yet: its stops are of its profile.
 					frame: {}
 				};

@@ -1,5 +1,4 @@
 /** Jobs for tests: the handbook's worked case with changes, and random jobs. */
-import type { PieceKind } from '../core/job/kinds.ts';
 import { supportsOf } from '../core/shop/supports.ts';
 import fc from 'fast-check';
 import { workedJob } from '../core/views/worked.ts';
@@ -337,7 +336,7 @@ export const anyPieceJob: fc.Arbitrary<JobFile> = fc
 			'ready-made': { kind: 'ready-made', section: { face: 26, lip: 8, depth: 30, rabbetDepth: 18, density: 560 }, opening }
 		} as const;
 		const held = one.kind === 'object' ? { kind: one.round } : stiff || sewn ? {} : { kind: one.hold };
-		const supports = supportsOf(one.kind as PieceKind);
+		const supports = supportsOf(one.kind);
 		const support = supports[one.support];
 		const lining = one.frame === 'metal' || one.lining === undefined ? {} : { lining: one.lining };
 		const slack =

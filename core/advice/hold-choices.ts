@@ -76,5 +76,5 @@ export function holdChoices(file: JobFile, now: { job: Decided; plan: Plan }, sh
 /** A hinge keeps the adhesive of the hinge that it takes the place of. */
 function adhesiveFor(kind: HoldKind, job: Decided): string {
 	const { hold } = job;
-	return isHinge(kind) && isHinge(hold.kind) ? hold.adhesive.id : HOLDS[kind].adhesive.usual(floats(job));
+	return isHinge(kind) && isHinge(hold.kind) ? hold.adhesive.id : HOLDS[kind].adhesive.usual(floats(job), job.aim);
 }

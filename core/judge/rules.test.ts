@@ -260,6 +260,12 @@ const CASES: Record<string, Case> = {
 		at: all('stop'),
 		fix: 'No edge seal'
 	},
+	'material.fast-unknown': {
+		fires: { mats: [{ board: 'cotton-4', colour: 'moss' }] },
+		spares: { mats: [{ board: 'cotton-4', colour: 'linen' }] },
+		at: ['caution', null, null],
+		fix: 'White'
+	},
 	'seal.traps': {
 		fires: { ...sheet({ medium: ['pvc'] }), ...guard({ edgeSeal: 'polyester' }) },
 		spares: { ...sheet({ medium: ['carbon-ink'] }), ...guard({ edgeSeal: 'polyester' }) },
@@ -593,7 +599,7 @@ const CASES: Record<string, Case> = {
 		fires: sheet({ deckle: true }),
 		spares: { ...sheet({ deckle: true }), window: { way: 'float' } },
 		at: all('note'),
-		fix: 'Float it, and strips of 1 mm glued to the back'
+		fix: 'Float it'
 	},
 	'float.support-shows': {
 		fires: { window: { way: 'float', setBack: 0 } },

@@ -63,7 +63,9 @@ test('barriers', () => {
 		[
 			['polyester-film', 0.05, 0.07],
 			['aluminium-laminate', 0.1, 0.12],
-			['alkaline-paper', 0.2, 0.16]
+			['alkaline-paper', 0.2, 0.16],
+			['unbuffered-paper', 0.2, 0.16],
+			['unbuffered-tissue', 0.03, 0.02]
 		]
 	);
 });

@@ -21,11 +21,14 @@ export function notDoneYet(
 	now: number
 ): string[] {
 	const says: string[] = [];
-	const stops = plan.findings.filter(({ severity, accepted }) => severity === 'stop' && !accepted);
+	const found = plan.findings.filter(({ severity, accepted }) => severity === 'stop' && !accepted);
+	const stops = found.filter(({ of }) => of !== 'place');
+	const ofPlace = found.filter(({ of }) => of === 'place');
 	if (stops.length > 0)
 		says.push(
-			`${stops.length === 1 ? 'One finding stops' : `${stops.length} findings stop`} this plan: ${stops.map(({ says: found }) => found).join(' ')}`
+			`${stops.length === 1 ? 'One finding stops' : `${stops.length} findings stop`} this plan: ${stops.map(({ says: one }) => one).join(' ')}`
 		);
+	if (ofPlace.length > 0) says.push(`It must not hang in the place named: ${ofPlace.map(({ says: one }) => one).join(' ')}`);
 	if (plan.open.length > 0) says.push(`Not known yet: ${plan.open.map(({ needs }) => needs).join('; ')}.`);
 	else if (SCOPE_OF[job.scope].window && !plan.grade.known)
 		says.push('Layers or hold were never decided, so the grade reached is not known.');

@@ -70,7 +70,13 @@ test('every demo piece can be planned to its end', () => {
 
 test('K-0101, a chart that leans: what is wrong with it is found, each finding with its fix', () => {
 	const made = planOf('K-0101');
-	assert.deepEqual(rules(made), ['stop board.touch-acidic', 'stop gap.small', 'caution pack.tight', 'note measure.lean']);
+	assert.deepEqual(rules(made), [
+		'stop board.touch-acidic',
+		'stop gap.small',
+		'caution material.fast-unknown',
+		'caution pack.tight',
+		'note measure.lean'
+	]);
 	assert.deepEqual([made.grade.aimed, made.grade.reached, made.grade.heldBy], ['rare', 'show', ['board.touch-acidic']]);
 	// 400.2 × 548.6 usable, overlap 6 on each side, cut down to half a millimetre.
 	assert.equal(size(made.window!.opening), '388 × 536.5');

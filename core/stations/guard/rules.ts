@@ -322,6 +322,27 @@ export const guardRules: Rule[] = [
 		}
 	},
 	{
+		id: 'material.fast-unknown',
+		station: 'guard',
+		of: 'safety',
+		when: 'a coloured mat on the piece whose bleed and light fastness are not known',
+		severity: { rare: 'caution' },
+		why: 'When humid, an unfast colour bleeds onto the sheet it lies on.',
+		fixes: 'A white mat; or its data in Stock, Materials.',
+		find: (context) => {
+			const index = context.job.mats.length - 1;
+			const mat = context.job.mats[index];
+			if (!mat || floats(context.job) || mat.board.fast || !isColoured(mat.colour.hex)) return [];
+			return [
+				{
+					says: `The mat on the piece is ${mat.colour.said}; whether its colour bleeds is not known.`,
+					where: `mats[${index}].colour`,
+					remedies: [remedyOfMat(context, 'White', index, { colour: 'white' })]
+				}
+			];
+		}
+	},
+	{
 		id: 'seal.edge-none',
 		station: 'guard',
 		of: 'safety',
@@ -342,6 +363,15 @@ export const guardRules: Rule[] = [
 					]
 	}
 ];
+
+/** Not near white, cream or a light grey. */
+function isColoured(hex: string): boolean {
+	const parts = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
+	const [most, least] = [Math.max(...parts), Math.min(...parts)];
+	return most < DARK || most - least > STRONG;
+}
+const DARK = 0xb0;
+const STRONG = 40;
 
 type Neighbour = { layer: Layer; board: Board };
 

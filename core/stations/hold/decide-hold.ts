@@ -37,7 +37,7 @@ export function decideHold(
 			given.adhesive,
 			'hold.adhesive',
 			'hold',
-			selfAdhesive && isHinge(kind) ? 'self-adhesive-tissue' : HOLDS[kind].adhesive.usual(float)
+			selfAdhesive && isHinge(kind) ? 'self-adhesive-tissue' : HOLDS[kind].adhesive.usual(float, before.aim)
 		),
 		'hold.adhesive',
 		'adhesive',
@@ -98,13 +98,13 @@ function hidesPockets({ piece, windows }: { piece: Piece; windows: WindowChoice[
  * choice: folded paper where a mat hides it, the frame's lip without one, and in a float a conservator chooses.
  */
 function usualKind(
-	{ kind, grammage, noWater, dryHold, media }: Piece,
+	{ kind, grammage, noWater, dryHold, friable, media }: Piece,
 	{ float, bare, pockets, selfAdhesive, sticks }: Shown,
 	schools: Readonly<Record<string, string>>,
 	{ house }: Shop,
 	aim: Grade
 ): HoldKind {
-	if (isStiff(kind)) return 'clips';
+	if (isStiff(kind)) return float && noWater ? 'conservator' : 'clips';
 	if (kind === 'textile') return 'stitching';
 	if (kind === 'object') return 'ties';
 	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
@@ -116,6 +116,8 @@ function usualKind(
 	if (isDry && !sticks && !bare) return pockets ? 'corners' : 'strips';
 	// Above Show no paste near what it would harm, where nothing hides another hold.
 	if (!sticks && bare && (dryHold || (aim === 'rare' && media.some(({ water }) => water === 'harms')))) return 'conservator';
+	// What sheds is not turned over for its tabs.
+	if (friable) return float ? 'v-hinge' : 't-hinge';
 	return float || grammage > house.heavySheet ? 'pass-through' : 't-hinge';
 }
 

@@ -108,7 +108,7 @@ function bumpers({ plan, job }: Writer): MadeStep[] {
 			does: [
 				`${count > 2 ? 'Fix them at all four corners' : 'Fix them at the two bottom corners'}${frameKindOf(job)?.clips ? ', on the channel’s back' : ''}.`
 			],
-			because: 'They keep the wall clean, let air pass and stop the frame sliding.',
+			because: 'Silicone, not rubber, which marks the wall. They let air pass and stop the frame sliding.',
 			uses: []
 		}
 	];

@@ -224,3 +224,24 @@ test('every school can be chosen in the panel where it belongs', async () => {
 	const job = await keptOnce(number, (one) => Object.keys(one.schools ?? {}).length === SCHOOLS.length);
 	assert.deepEqual(job.schools, Object.fromEntries(SCHOOLS.map(({ id, options }) => [id, options[1]])));
 });
+
+test('intake refers: a concern stops the work, a conservator’s finding opens it, a later one is not covered; label and bench say so', async () => {
+	const number = await openAt('intake');
+	await here.browser.press('mould');
+	await here.browser.sees('A conservator must see it first: active mould.');
+	await here.browser.sees('Gloves and a mask; bag it loosely, keep it dry, cool and away from other work.');
+	await here.browser.type('Conservator', 'A. Holm');
+	await here.browser.type('Seen on', '2026-11-20');
+	await here.browser.keys(Key.ENTER);
+	await here.browser.type('Finding', 'Dead; brushed off outdoors.');
+	await here.browser.sees('Active mould, seen by A. Holm, 2026-11-20: Dead; brushed off outdoors.');
+	await here.browser.press('tears');
+	await here.browser.sees('Ticked after this finding: tears.');
+	const job = await keptOnce(number, (one) => one.piece?.conservator?.of !== undefined);
+	assert.deepEqual([job.piece!.concerns, job.piece!.conservator!.of], [['mould', 'tears'], ['mould']]);
+	await here.browser.open(`/jobs/${number}/bench`);
+	await here.browser.sees('Refer it to a conservator');
+	await here.browser.seesNo('Close the pack');
+	await here.browser.open(`/jobs/${number}/label`);
+	await here.browser.sees('A. Holm, 2026-11-20: Dead; brushed off outdoors.');
+});

@@ -3,6 +3,7 @@ import { isStiff } from '../../../job/decide-piece.ts';
 import type { Size } from '../../../geometry/shapes.ts';
 import { named, type Sight } from '../../../rule/sights.ts';
 import { at, houseTerms, largest, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
+import { isWetted } from '../../../shop/holds.ts';
 import { edgeCounts, evenPlaces } from '../edge-points.ts';
 import { laidOn } from '../as-laid.ts';
 import type { MadeStep, Writer } from '../../step.ts';
@@ -17,7 +18,7 @@ export const clips: HoldDefinition = {
 		isStiff(piece) ? null : 'Clips hold stiff work, a panel or a canvas. Choose hinges, corners or strips.',
 	offered: () => true,
 	adhesive: {
-		usual: (float) => (float ? 'gummed-linen' : 'none'),
+		usual: (float, aim) => (!float ? 'none' : aim === 'rare' ? 'starch-paste' : 'gummed-linen'),
 		refuses: (family, float) => {
 			if (float && family === 'none')
 				return 'In a float the panel is fixed to its support from behind. Choose an adhesive, such as gummed-linen.';
@@ -58,7 +59,7 @@ export const clips: HoldDefinition = {
 	contacts: (of) => edgeContacts(of.choice.way === 'float' ? 'patch' : 'point')(of),
 	// Clips are hardware; behind a panel in a float lie patches of tape. Glue is not cut.
 	cut: (holds, job, _, add) => {
-		if (job.hold.adhesive.family !== 'gummed') return;
+		if (!isWetted(job.hold.adhesive)) return;
 		for (const [index, { size, count }] of holds.entries()) {
 			const path = named(job.several ? index + 1 : null, 'hold.size');
 			add({
@@ -81,11 +82,11 @@ export const clips: HoldDefinition = {
 
 /** Face down, its support on it: what holds it is fixed from behind. */
 function fixPanel(sights: Sight[], writer: Writer): MadeStep {
-	const { family, name } = writer.job.hold.adhesive;
+	const { adhesive } = writer.job.hold;
 	const hold = there(nth(sights, 0).hold, 'hold');
 	const sides = nth(there(hold.others, 'others'), 0).places;
 	const inside = writer.mark(there(hold.patchInside, 'patch inside'));
-	const what = `${name}, ${family === 'gummed' ? 'patches' : 'spots'} ${writer.size(hold.size, 'mark')}`;
+	const what = `${adhesive.name}, ${isWetted(adhesive) ? 'patches' : 'spots'} ${writer.size(hold.size, 'mark')}`;
 	const laid = laidOn(writer.plan, writer.job, nth(sights, 0));
 	const board = laid.board === 'support' ? 'support' : 'base';
 	const out =

@@ -1,10 +1,11 @@
-/** Corner pockets: four folded pockets of alkaline paper behind the mat (handbook hold#corners). */
+/** Corner pockets: four folded pockets behind the mat (handbook hold#corners). */
 import { named, which } from '../../../rule/sights.ts';
 import { showWithUnit } from '../../../units/show.ts';
 import { mapAxes } from '../../../geometry/shapes.ts';
 import { at, over, plain, root, times } from '../../../rule/term.ts';
 import { pocketLegOf } from '../corners.ts';
 import { cornerOn } from '../own-edges.ts';
+import { foldedFrom } from '../folded-paper.ts';
 import { boardBehind, foldedParts, slackHold, slackSaid } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
 import { there } from '../../../units/there.ts';
@@ -33,7 +34,7 @@ export const corners: HoldDefinition = {
 			if (height.value > 0)
 				add({
 					role: 'corner pocket',
-					material: 'alkaline-paper',
+					material: foldedFrom(job).id,
 					width: times(plain(4), height),
 					height,
 					count: 4,
@@ -51,7 +52,7 @@ export const corners: HoldDefinition = {
 			does: [
 				...sights.map(
 					(sight) =>
-						`${which(sight)}Cut four pockets of alkaline paper, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
+						`${which(sight)}Cut four pockets of ${foldedFrom(writer.job).said}, ${writer.mark(there(sight.hold, 'hold').size.width)} along each edge of the sheet; ${slackSaid(sight, writer)}.`
 				),
 				`Fold each, slip it over its corner, tape its tails to the ${boardBehind(writer)} with gummed tape; no adhesive on the sheet.`
 			],

@@ -4,6 +4,7 @@ import { showWithUnit } from '../../../units/show.ts';
 import { at, plain } from '../../../rule/term.ts';
 import { edgeLength, patchOn } from '../own-edges.ts';
 import { planStrips, stripBlank } from '../strips.ts';
+import { foldedFrom } from '../folded-paper.ts';
 import { boardBehind, foldedParts, slackHold, slackSaid } from './folded.ts';
 import { whose, type HoldDefinition } from './kind.ts';
 import type { Held } from '../held.ts';
@@ -49,7 +50,7 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 					const path = named(job.several ? index + 1 : null, `hold.strips[${which}]`);
 					add({
 						role: 'edge strip',
-						material: 'alkaline-paper',
+						material: foldedFrom(job).id,
 						...stripBlank(path, strip, house),
 						count: 1,
 						from: 'roll',
@@ -76,7 +77,7 @@ export function edgePaper(of: PaperOf): HoldDefinition {
 							({ side, length, reach }) => `${side} ${writer.mark(length)} long, ${writer.mark(reach)} onto it`
 						);
 						return [
-							`${which(sight)}Fold strips of alkaline paper: ${each.join('; ')}.`,
+							`${which(sight)}Fold strips of ${foldedFrom(writer.job).said}: ${each.join('; ')}.`,
 							`${which(sight)}Left and right from the front; ${slackSaid(sight, writer)}.`
 						];
 					}),

@@ -16,5 +16,5 @@ export const frameLip: HoldDefinition = {
 	adhesive: noAdhesive('The frame’s lip uses no adhesive.'),
 	steps: () => [],
 	turnsOver: () => false,
-	comesTo: () => 'touched only by the rabbet’s felt; no adhesive'
+	comesTo: () => 'touched only by the rabbet’s polyester felt; no adhesive'
 };

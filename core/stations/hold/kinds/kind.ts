@@ -12,6 +12,7 @@ import type { HoldKind } from '../../../job/hold-kinds.ts';
 import type { Sight } from '../../../rule/sights.ts';
 import type { Write } from '../../../rule/book.ts';
 import { plain } from '../../../rule/term.ts';
+import type { Grade } from '../../../shop/grades.ts';
 import type { Adhesive } from '../../../shop/holds.ts';
 import type { House } from '../../../shop/house.ts';
 import type { Shop } from '../../../shop/shop.ts';
@@ -59,7 +60,7 @@ export type HoldDefinition = {
 	offered(to: Fitting): boolean;
 	adhesive: {
 		/** The house's choice. */
-		usual(float: boolean): string;
+		usual(float: boolean, aim: Grade): string;
 		/** Why a family does not go with it; null where it does. */
 		refuses(family: Adhesive['family'], float: boolean): string | null;
 	};

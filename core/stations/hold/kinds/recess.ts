@@ -20,6 +20,7 @@ export const recess: HoldDefinition = {
 		const sheet = sizeTerms('measure.mean', measure.mean);
 		const outer = sizeTerms('window.pack', pack);
 		nothing(write, ['inset', 'loadKPa', 'workingKPa', 'dryMinutes'], 'objects');
+		for (const [index, one] of made.entries()) write(`recess.made[${index}].layers`, plain(one.layers), 'objects');
 		const layers = made.reduce((all, one) => all + one.layers, 0);
 		return {
 			...shared,
