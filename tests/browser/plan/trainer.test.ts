@@ -71,7 +71,7 @@ test('rings before the tape: found in the run, taken back and done in their orde
 	await browser.press('✓ Rings and wire');
 	await browser.press('mark not done');
 	await browser.sees('Locked.');
-	await browser.press('21 Tape the back');
+	await browser.press('22 Tape the back');
 	await browser.sees('Keep sponge and water away from the piece.');
 	await browser.keys(Key.ESCAPE, ' ');
 	await browser.sees('Answer this to continue.');
