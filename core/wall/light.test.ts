@@ -90,3 +90,28 @@ test('over a bed, and on an outside wall with less than 6 mm of air', () => {
 	assert.equal(cold(6).length, 0);
 	assert.equal(found(wall([square('a', { air: 0 })]), 'wall.cold').length, 0);
 });
+
+test('a fugitive picture in the sun is stopped above Show; too few years and budgets are said of each; a kitchen of all', () => {
+	const fades = (fade: number, aim: 'rare' | 'show') => ({ fade, filter: UNGLAZED, exposure: exposureIn('sun-patch'), aim });
+	const rulesAt = (fade: number, aim: 'rare' | 'show') =>
+		planWall(wall([square('a', { inSun: true, fades: fades(fade, aim) })]), 'mm').findings.map(
+			({ rule, severity }) => `${severity} ${rule}`
+		);
+	assert.deepEqual(rulesAt(1, 'rare'), ['stop light.sun', 'stop light.too-soon', 'caution light.over-budget']);
+	assert.deepEqual(rulesAt(1, 'show'), ['stop light.too-soon', 'caution light.over-budget', 'caution wall.in-sun']);
+	assert.deepEqual(rulesAt(8, 'rare'), ['caution light.over-budget', 'caution wall.in-sun']);
+	const kitchen = (aim: 'rare' | 'show') =>
+		found(
+			wall([square('a', { fades: { ...fades(8, aim), exposure: exposureIn('corridor') } })], { climate: 'kitchen' }),
+			'climate.place'
+		);
+	assert.deepEqual(
+		[kitchen('rare')[0]!.severity, kitchen('show')[0]!.severity, kitchen('show')[0]!.says],
+		['stop', 'caution', 'a hangs in a kitchen.']
+	);
+	assert.equal(found(wall([square('a')], { climate: 'steady' }), 'climate.place').length, 0);
+	assert.equal(
+		found(wall([square('a')], { climate: 'over-heat' }), 'climate.place')[0]!.says,
+		'a hangs over a radiator or fireplace.'
+	);
+});

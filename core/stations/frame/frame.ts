@@ -222,8 +222,11 @@ export function allowanceFor(axis: keyof Size, job: Decided, house: House, pack:
 function neededFor(axis: keyof Size, job: Decided, of: House, side: Term): Term {
 	const house = houseTerms(of);
 	// A canvas is keyed out in its frame, at both ends of each side.
-	const keyed = fillsRabbet(job) && job.piece.kind === 'canvas' ? [twice(house('canvasKeying'))] : [house('allowanceSpare')];
-	const needed = sum(times(side, fastestOf(axis, job, of)), ...keyed);
+	const keyed =
+		fillsRabbet(job) && job.piece.kind === 'canvas'
+			? [sum(times(side, movementOf(job.piece, of, axis)), twice(house('canvasKeying')))]
+			: [];
+	const needed = largest(sum(times(side, fastestOf(axis, job, of)), house('allowanceSpare')), ...keyed);
 	// Tape over the rabbet's wood takes room at both ends.
 	const lined = job.frame?.lining ? [twice(house('liningTape'))] : [];
 	return up(sum(largest(house('allowanceLeast'), needed), ...lined), house('allowanceStep'));

@@ -34,9 +34,8 @@ export type AirSubject = {
 	step: number;
 };
 
-/** Strips of board build a lift up to here, mm; narrower borders have no room for them. */
+/** Strips of board build a lift or a spacer up to here, mm; narrower borders have no room for a lift. */
 const HIGHEST_LIFT = 12;
-const HIGHEST_STACK = 25;
 const BORDER_FOR_LIFT = 30;
 
 export function usualAir(of: AirSubject): UsualAir {
@@ -80,10 +79,10 @@ export function usualAir(of: AirSubject): UsualAir {
 	};
 }
 
-/** Board strips up to an inch, then a stick of lined wood. */
+/** Board strips as high as a lift, then a stick of lined wood. */
 function spacerFor(need: number, { shop, aim, step }: AirSubject): UsualAir['spacer'] {
 	const strips = stackableBoards(shop, aim).filter(({ forMats }) => forMats);
-	const cotton = firstMakeable(need, HIGHEST_STACK, step, strips, shop.house.madeWithin);
+	const cotton = firstMakeable(need, HIGHEST_LIFT, step, strips, shop.house.madeWithin);
 	return cotton === null
 		? { material: 'wood-lined', thickness: receiveUp(need, step) }
 		: { material: 'cotton', thickness: cotton };

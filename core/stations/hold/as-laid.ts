@@ -65,9 +65,9 @@ function boardUnder(job: Decided): Laid['board'] {
 	return windows.some(({ support }) => support !== null) ? 'support' : 'back';
 }
 
-/** A piece that sheds stays face up; everything else is turned over for its tabs. */
+/** A piece that sheds stays face up, and glass painted in reverse; everything else is turned over for its tabs. */
 export function staysFaceUp({ piece }: Decided): boolean {
-	return piece.friable;
+	return piece.friable || piece.support?.faceUp === true;
 }
 
 /** Hung from the window mat though it sheds: its tabs stand out with the adhesive up, and the mat is lowered onto them. */

@@ -9,6 +9,7 @@ import type { Decided } from '../../job/decided.ts';
 import type { Scene } from '../../figures/scene.ts';
 import { SPACER_NAMES } from '../../stations/guard/layers/spacer.ts';
 import { partName } from '../../stations/cut/part-name.ts';
+import { sightsOf, which } from '../../rule/sights.ts';
 import { nth, there } from '../../units/there.ts';
 
 const BLADE = 'Cut away from your holding hand, retract the blade between cuts, change it often; fresh bevels cut skin.';
@@ -55,7 +56,8 @@ export function cutBoards(writer: Writer): MadeStep | null {
 						]
 					: []
 			),
-			...stripsSay(writer, small)
+			...stripsSay(writer, small),
+			...recessSays(writer)
 		],
 		because:
 			mats.length > 0
@@ -132,6 +134,19 @@ export function windowsOf(writer: Writer, index: number): string[] {
 }
 
 /** Parts of a kind together, each size once: `Lift, mat 1: 4 of 52 × 364, 2 of 194 × 52.` */
+/** Where the opening comes in the boards of a recess: round the piece as it lies. */
+function recessSays(writer: Writer): string[] {
+	if (writer.parts('recess board').length === 0) return [];
+	return sightsOf(writer.job, writer.plan).map((sight) => {
+		const { size } = there(sight.hold, 'hold');
+		const { placement } = sight.opening;
+		const { mean } = sight.measure;
+		const left = placement.left - (size.width - mean.width) / 2;
+		const top = placement.top - (size.height - mean.height) / 2;
+		return `${which(sight)}In each recess board cut an opening ${writer.size(size)}: ${writer.mark(left)} from the left edge and ${writer.mark(top)} from the top, from the front.`;
+	});
+}
+
 function stripsSay(writer: Writer, parts: readonly Cut[]): string[] {
 	const kinds = new Map<string, Cut[]>();
 	for (const cut of parts) {

@@ -76,7 +76,7 @@ export function fit(writer: Writer): MadeStep[] {
 /** What sheds is not turned face down: the pack is stood on edge. */
 function turned(writer: Writer, what: string): string {
 	return staysFaceUp(writer.job)
-		? `Friable, so turn nothing over: lower the frame over the ${what} from above, stand both on edge, and work from behind.`
+		? `${writer.job.piece.friable ? 'Friable, so turn nothing over' : 'Its paint is on the back, so turn nothing over'}: lower the frame over the ${what} from above, stand both on edge, and work from behind.`
 		: `Lay the frame over the ${what}; turn both over.`;
 }
 

@@ -59,7 +59,13 @@ export function dustFirst({ job }: Writer): MadeStep {
 			canned: 'Blow with canned air held upright'
 		}[there(job.schools.dust, 'dust')] ?? 'Blow with a bulb';
 	const glazed = job.guard.glazing.family !== 'none';
-	const gentle = job.piece.friable ? 'friable' : job.piece.concerns.includes('toxic') ? 'toxic' : null;
+	const gentle = job.piece.friable
+		? 'friable'
+		: job.piece.concerns.includes('toxic')
+			? 'toxic'
+			: job.piece.support?.faceUp
+				? 'fragile'
+				: null;
 	return {
 		id: 'dust-first',
 		title: 'Dust check, first',
@@ -114,7 +120,10 @@ export function closePack(writer: Writer): MadeStep | null {
 			...onTop,
 			...(onStretcher
 				? [
-						`Screw the ${behind.join(' and ')} to the stretcher’s bars from behind, near each corner and every 200 mm: never tape it, and nothing touches the canvas.`
+						staysFaceUp(job)
+							? 'Stand it on edge, top up, held by a second pair of hands.'
+							: 'Lay it face down on a clean, padded slip sheet.',
+						`Screw the ${behind.join(' and ')} to the stretcher’s bars from behind, near each corner and every ${writer.either('200 mm', '8 in')}: never tape it, and nothing touches the canvas.`
 					]
 				: []),
 			...(behind.length > 0 && !onStretcher

@@ -235,6 +235,9 @@ function gather(writer: Writer): MadeStep {
 	const held = kit ?? [
 		...((closes || back?.board) && !job.kept.points ? (shim ? ['card for shims'] : [fasteners(writer)]) : []),
 		...(hang && !job.kept.hangers ? hangersOf(writer, hang) : []),
+		...(closes && job.piece.kind === 'canvas' && !writer.floats && job.guard.backing
+			? ['short screws for the backing board']
+			: []),
 		...(plan.hold ? (HOLDS[job.hold.kind].gather?.(each(plan.hold)) ?? []) : [])
 	];
 	const rest = [...(hang ? onTheWall(hang) : []), ...(back && back.bumpers > 0 ? [`${back.bumpers} bumpers`] : [])];

@@ -1,16 +1,8 @@
-import { keysOf } from '$core/job/patch.ts';
 import { showLength, type Reader } from '$core/units/show.ts';
 
 /** The first letter small, unless it begins an abbreviation: a finding inside a sentence. */
 export function lowered(text: string): string {
 	return /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
-}
-
-/** A place of the job file in words: `/window/overlap/left` → `window · overlap · left`, the first of a list is 1. */
-export function placeName(path: string): string {
-	return keysOf(path)
-		.map((key) => (typeof key === 'number' ? key + 1 : key))
-		.join(' · ');
 }
 
 /** A place beside a centre line: `3 5⁄8 left of centre`. */

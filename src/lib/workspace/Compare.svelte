@@ -9,7 +9,7 @@
 	import { UNIT_WORDS } from '$core/units/length.ts';
 	import { showLength, showMass, showSize } from '$core/units/show.ts';
 	import Drawing from '$lib/drawing/Drawing.svelte';
-	import { placeName } from '$lib/ui/words.ts';
+	import { placeName } from './place-name.ts';
 	import { useWorkspace } from './context.ts';
 	import type { Decided } from '$core/job/decided.ts';
 	import { there } from '$core/units/there.ts';

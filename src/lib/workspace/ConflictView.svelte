@@ -4,7 +4,7 @@
 	import { keysOf, patched, put, drop, valueAt } from '$core/job/patch.ts';
 	import type { JobFile } from '$core/job/definition.ts';
 	import type { Fault } from '$core/job/faults.ts';
-	import { placeName } from '$lib/ui/words.ts';
+	import { placeName } from './place-name.ts';
 	import { useWorkspace } from './context.ts';
 	import { there } from '$core/units/there.ts';
 
