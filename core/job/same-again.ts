@@ -3,9 +3,14 @@ import type { JobFile } from './definition.ts';
 
 /** What is of this one piece and day, not of the way in which it is framed. */
 const OF_THIS_ONE = ['dates', 'accepted', 'alike', 'copies', 'unframing'] as const satisfies readonly (keyof JobFile)[];
-const OF_THIS_PIECE = ['owner', 'condition', 'picture', 'concerns', 'conservator', 'zones'] as const satisfies readonly (keyof NonNullable<
-	JobFile['piece']
->)[];
+const OF_THIS_PIECE = [
+	'owner',
+	'condition',
+	'picture',
+	'concerns',
+	'conservator',
+	'zones'
+] as const satisfies readonly (keyof NonNullable<JobFile['piece']>)[];
 const MOST_LETTERS = 200;
 const AGAIN = ', again';
 

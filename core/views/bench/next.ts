@@ -16,7 +16,8 @@ export function nextOf(plan: Plan, scope: Scope): Next {
 	if (open)
 		return { does: FIRST[open.station] ?? `Go to ${open.station}`, because: `needs ${open.needs}`, sign: null, ready: false };
 	for (const severity of ['stop', 'caution'] as const) {
-		const found = plan.findings.filter((finding) => finding.severity === severity && !finding.accepted);
+		// What its place asks is said at Wall and at hand-over: it holds nothing up here.
+		const found = plan.findings.filter((finding) => finding.severity === severity && finding.of !== 'place' && !finding.accepted);
 		const [first] = found;
 		if (!first) continue;
 		const more = found.length > 1 ? `, and ${found.length - 1} more` : '';

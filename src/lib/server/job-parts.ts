@@ -66,7 +66,7 @@ export function jobParts(number: number, file: JobFile, shop: Shop, ready: Ready
 	return {
 		number: shown,
 		title: (file.title ?? file.piece?.title) || 'New piece',
-		stopped: !plan.fits || plan.findings.some(({ severity }) => severity === 'stop'),
+		stopped: !plan.fits || plan.findings.some(({ severity, of }) => severity === 'stop' && of !== 'place'),
 		fault: null,
 		taken: taken.map(({ name }) => name),
 		shelf:
