@@ -279,8 +279,8 @@ function likeness(material: Stocked): string {
 
 /** A quick look at a material's own grade, so that hopeless ones are not planned. */
 export function mayStand({ shop, grade, job, plan }: Context, { name }: Slot, id: string | null): boolean {
-	// Nothing that protects the piece is taken away to reach a grade.
-	if (id === null) return name === 'filler';
+	// Nothing that protects the piece is taken away to reach a grade; a seal without glazing protects nothing.
+	if (id === null) return name === 'filler' || (name === 'edge-seal' && job.guard.glazing.family === 'none');
 	const reaches = { rare: ['rare'], keep: ['rare', 'keep'], show: ['rare', 'keep', 'show'] }[grade];
 	if (name === 'backing') {
 		const { backing, backingBehindBoard, unknown, woodFibre, stiff } = known(shop.boards, id);

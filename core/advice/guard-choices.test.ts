@@ -150,7 +150,12 @@ function cheapestByTrying(file: JobFile, grade: Grade, shop: Shop): number {
 		const held = SLOTS[slot.name].chosen(here, 0);
 		for (const option of SLOTS[slot.name].options(here, 0))
 			// Taking a protection away is no way to a grade.
-			if (option.id !== null && option.id !== held && option.id !== 'none' && mayStand(here, slot, option.id))
+			if (
+				(option.id !== null || slot.name === 'edge-seal') &&
+				option.id !== held &&
+				option.id !== 'none' &&
+				mayStand(here, slot, option.id)
+			)
 				walk(patched(at, option.patch), rest, changes + 1);
 	};
 	walk(file, [{ name: 'glazing' }, { name: 'edge-seal' }, { name: 'backing' }], 0);

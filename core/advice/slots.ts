@@ -117,7 +117,12 @@ export const SLOTS: Record<SlotName, Definition> = {
 		where: () => 'guard.barrier',
 		chosen: ({ job }) => job.guard.barrier?.id ?? null,
 		options: (context) =>
-			plain(context, ['guard', 'barrier'], offered(context.shop.barriers, context.job.guard.barrier?.id), true)
+			plain(
+				context,
+				['guard', 'barrier'],
+				offered(context.shop.barriers, context.job.guard.barrier?.id).filter(({ folded }) => !folded),
+				true
+			)
 	},
 	backing: {
 		where: () => 'guard.backing',
@@ -126,12 +131,15 @@ export const SLOTS: Record<SlotName, Definition> = {
 	},
 	'edge-seal': {
 		where: () => 'guard.edgeSeal',
-		chosen: ({ job }) => job.guard.edgeSeal?.id ?? null,
+		chosen: ({ job, file }) => (job.guard.sealOnPiece ? (file.guard?.edgeSeal ?? null) : (job.guard.edgeSeal?.id ?? null)),
 		options: (context) =>
-			// Without glazing it would lie on the piece’s face.
-			context.job.guard.glazing.family === 'none'
-				? []
-				: plain(context, ['guard', 'edgeSeal'], offered(context.shop.edgeSeals, context.job.guard.edgeSeal?.id), true)
+			plain(
+				context,
+				['guard', 'edgeSeal'],
+				// Without glazing it would lie on the piece’s face.
+				context.job.guard.glazing.family === 'none' ? [] : offered(context.shop.edgeSeals, context.job.guard.edgeSeal?.id),
+				true
+			)
 	},
 	adhesive: {
 		where: () => 'hold.adhesive',

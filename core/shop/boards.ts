@@ -122,14 +122,16 @@ export type Barrier = {
 	buffered: boolean;
 	permeance: number;
 	buffers: number;
+	/** Folded or laid between, never a barrier before a back. */
+	folded?: true;
 } & Stocked;
 
 export const BARRIERS: readonly Barrier[] = [
 	barrier('polyester-film', 'Polyester film', 0.05, 0.07, 1.5e-8, 600),
 	barrier('aluminium-laminate', 'Aluminium laminate', 0.1, 0.12, 1e-9, 900),
 	{ ...barrier('alkaline-paper', 'Alkaline paper', 0.2, 0.16, 3e-6, 400), buffered: true, buffers: 1 },
-	{ ...barrier('unbuffered-paper', 'Unbuffered paper', 0.2, 0.16, 3e-6, 450), buffers: 1 },
-	{ ...barrier('unbuffered-tissue', 'Unbuffered tissue', 0.03, 0.02, 3e-6, 200), buffers: 1 }
+	{ ...barrier('unbuffered-paper', 'Unbuffered paper', 0.2, 0.16, 3e-6, 450), buffers: 1, folded: true },
+	{ ...barrier('unbuffered-tissue', 'Unbuffered tissue', 0.03, 0.02, 3e-6, 200), buffers: 1, folded: true }
 ];
 
 function cotton(id: string, name: string, thickness: number, massPerM2: number, buffered: boolean, pricePerM2: number): Board {

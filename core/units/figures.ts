@@ -139,6 +139,8 @@ const PLAN: Readonly<Record<string, FigureUnit>> = {
 	'hold.workingKPa': 'kPa',
 	'hold.dryMinutes': 'minutes',
 	'hold.cloth': 'cut',
+	'hold.recess.outer': 'cut',
+	'hold.recess.made.layers': 'count',
 	'hold.bulge': 'fine',
 	frame: 'cut',
 	'frame.section': 'mark',

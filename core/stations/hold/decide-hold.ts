@@ -104,7 +104,8 @@ function usualKind(
 	{ house }: Shop,
 	aim: Grade
 ): HoldKind {
-	if (isStiff(kind)) return float && noWater ? 'conservator' : 'clips';
+	// In a float patches behind it stick to its back, and it is turned over for them.
+	if (isStiff(kind)) return float && (noWater || friable) ? 'conservator' : 'clips';
 	if (kind === 'textile') return 'stitching';
 	if (kind === 'object') return 'ties';
 	if (kind === 'vellum' || kind === 'bone') return float ? 'conservator' : bare ? 'frame-lip' : 'strips';
