@@ -62,7 +62,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 				);
 				continue;
 			}
-			if (step === 'close-pack' && !went.joined) {
+			if (step === 'mark-up' && !went.joined) {
 				went.joined = true;
 				second = await openBrowser(here.server.address);
 				await second.open('/jobs/K-0101/bench');

@@ -95,7 +95,7 @@ test('an ink piece in a bought set: its mat, then its frame, measured; what may 
 		pressed('Keep'),
 		async ({ field, choose, keys }) => {
 			await (await field('Media')).click();
-			await choose('Media', 'printing ink');
+			await choose('Media', 'black printing ink');
 			await keys(Key.ESCAPE);
 		},
 		at('Measure'),

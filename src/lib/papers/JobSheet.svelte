@@ -58,7 +58,8 @@
 	const isDrawn = $derived(
 		!scope.window || Boolean(front && section && plan.measure && plan.pack && (plan.hold || !covers(job.scope, 'hold')))
 	);
-	const concerns = $derived(plan.findings.filter((finding) => finding.severity !== 'note'));
+	/** What its place asks is the customer’s: it stands on label and care sheet. */
+	const concerns = $derived(plan.findings.filter(({ severity, of }) => severity !== 'note' && of !== 'place'));
 	/** Boards as they lie: the window mats back up, the piece where it is laid, its tabs. */
 	const boards = $derived([
 		...(plan.window?.mats ?? []).flatMap((_, index) => matBackScene(plan, job, index) ?? []),

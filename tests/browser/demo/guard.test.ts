@@ -70,7 +70,7 @@ test('choices say what they would do; an unfit one is taken all the same, with i
 	const { press, sees, open } = here.browser;
 	const number = await keepJob(
 		here.server.address,
-		workedJob({ piece: { readings: { width: 402, height: 551 }, medium: ['watercolour'] } })
+		workedJob({ piece: { readings: { width: 402, height: 551 }, medium: ['watercolour'], fade: 4, fadeBecause: 'Tested' } })
 	);
 	await open(`/jobs/${number}?at=guard`);
 	const years = async (name: string) =>
