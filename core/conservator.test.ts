@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { PIECES, type Met } from '../tests/conservator.ts';
+import { anyJob, anyPieceJob, anyWindowJob } from '../tests/jobs.ts';
 import { runs } from '../tests/thorough.ts';
 import { decide } from './decide.ts';
 import type { JobFile } from './job/definition.ts';
@@ -140,5 +141,19 @@ test('property: while a concern stands no step touches or encloses the piece, an
 			}
 		),
 		{ numRuns: runs(1500) }
+	);
+});
+
+test('property: no piece with a stop of safety has a step that touches it without its reason', () => {
+	fc.assert(
+		fc.property(fc.oneof(anyJob, anyWindowJob, anyPieceJob), (file) => {
+			const { job, plan } = made(file);
+			const stops = plan.findings.filter(({ severity, of }) => severity === 'stop' && of === 'safety');
+			const first = planSteps(job, plan, shop).find(({ id }) => isStepId(id) && touchesPiece(id));
+			if (!first) return;
+			assert.equal(/^Stopped: /.test(first.caution ?? ''), stops.length > 0);
+			for (const { says } of stops.slice(0, 2)) assert.ok(first.caution!.includes(says), `${first.id}: ${says}`);
+		}),
+		{ numRuns: runs(1000) }
 	);
 });

@@ -1,4 +1,5 @@
 /** While a conservator has not seen a piece that needs one, nothing touches or encloses it (handbook intake#concerns). */
+import type { Plan } from '../../plan.ts';
 import { referredAt } from '../../job/decide-piece.ts';
 import { CONCERNS } from '../../shop/concerns.ts';
 import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
@@ -94,6 +95,20 @@ export function untilSeen(steps: readonly MadeStep[], writer: Writer): MadeStep[
 		uses: []
 	};
 	return first ? [first, refer, ...rest] : [refer];
+}
+
+/** Most stops that a step names; the others are counted. */
+const NAMED = 2;
+
+/** The first step that touches the piece says what stops it: nobody begins there without having read why not. */
+export function withStops(steps: readonly MadeStep[], { findings }: Pick<Plan, 'findings'>): MadeStep[] {
+	const stops = findings.filter(({ severity, of, accepted }) => severity === 'stop' && of === 'safety' && !accepted);
+	const first = steps.find(({ id }) => TOUCHES[id]);
+	if (stops.length === 0 || !first) return [...steps];
+	const named = stops.slice(0, NAMED).map(({ says }) => says);
+	const more = stops.length > NAMED ? [`And ${stops.length - NAMED} more.`] : [];
+	const caution = [`Stopped: ${named.join(' ')}`, ...more, first.caution ?? ''].filter(Boolean).join(' ');
+	return steps.map((step) => (step === first ? { ...step, caution } : step));
 }
 
 function lowerFirst(text: string): string {

@@ -25,7 +25,7 @@ import { planHangers, wall } from './hanger-steps.ts';
 import { fixSurface, lieOpen, mount, prepareHold, sign } from './mount-steps.ts';
 import { newBack } from './new-back.ts';
 import { minutesOf, ONCE } from './minutes.ts';
-import { untilSeen } from './refer.ts';
+import { untilSeen, withStops } from './refer.ts';
 import { withOwnSteps } from './own-steps.ts';
 import { centre, cleanGlazing, closePack, dustFirst, edgeSeal, markUp } from './pack-steps.ts';
 import { Writer, type MadeStep, type Step } from '../../stations/step.ts';
@@ -47,7 +47,7 @@ export function planSteps(job: Decided, plan: Plan, shopAsItIs: Shop): Step[] {
 	if (!isPlanned(job, plan)) return [];
 	const writer = new Writer(job, plan, shopFor(shopAsItIs, job.cutIn), frameKindOf(job)?.wood === false);
 	const steps = STEPS.flatMap(([belongs, make]) => (belongs(job.scope) ? (make(writer) ?? []) : []));
-	const made = untilSeen(steps, writer).map((step) => ({
+	const made = withStops(untilSeen(steps, writer), plan).map((step) => ({
 		...step,
 		minutes: minutesOf(step, writer),
 		...(job.copies > 1 && !ONCE.has(step.id) ? { pieces: job.copies } : {})
