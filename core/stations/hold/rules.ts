@@ -1,16 +1,16 @@
 import type { Case, Context, Remedy, Rule } from '../../rule/rule.ts';
-import { remedy, saidFine } from '../../rule/change.ts';
+import { remedy } from '../../rule/change.ts';
 import { drop, put } from '../../job/patch.ts';
 import { reaches } from '../../shop/grades.ts';
-import { isAtMost, isBelow } from '../../units/compare.ts';
+import { isAtMost } from '../../units/compare.ts';
 import { showNumber, showShare } from '../../units/show.ts';
 import { named, which } from '../../rule/sights.ts';
 import { heldSights } from './held.ts';
 import { inFolded, kindPatch } from './other-kinds.ts';
 import { placeRules } from './place-rules.ts';
+import { dryHolds, waterRules } from './water-rules.ts';
 import { isStiff } from '../../job/decide-piece.ts';
 import { isHinge } from '../../job/hold-kinds.ts';
-import { bringsWaterOrHeat, isWetted } from '../../shop/holds.ts';
 import { HOLDS } from './kinds/all.ts';
 import { holdNames } from './names.ts';
 
@@ -171,76 +171,6 @@ export const holdRules: Rule[] = [
 		}
 	},
 	{
-		id: 'hold.water-harm',
-		station: 'hold',
-		of: 'safety',
-		when: 'an adhesive that is wetted, or released by water or heat, on bone, ivory, horn or tortoiseshell, or overall mounting of it; heat on media it harms; a water-based one on vellum, parchment, tracing paper, papyrus a caution',
-		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'It swells and warps where wetted or heated, for good.',
-		fixes: 'Strips or pockets, the frame’s lip, or a conservator’s choice.',
-		find: (context) => {
-			const { piece, hold } = context.job;
-			const name = piece.kind === 'vellum' ? 'vellum' : (piece.material ?? 'bone');
-			const found = (says: string, severity?: 'caution'): Case[] => [
-				{ says, where: 'hold.adhesive', ...(severity ? { severity } : {}), remedies: dryHolds(context) }
-			];
-			if (piece.media.some(({ noHeat }) => noHeat) && bringsHeat(hold.adhesive))
-				return found(`${hold.adhesive.name} needs heat, which harms ${piece.media.find(({ noHeat }) => noHeat)?.name ?? 'it'}.`);
-			if (piece.dryHold && isWetted(hold.adhesive))
-				return found(`${hold.adhesive.name} wets ${piece.support?.name ?? 'the sheet'}.`, 'caution');
-			if (piece.kind === 'vellum') return isWetted(hold.adhesive) ? found(`${hold.adhesive.name} wets ${name}.`, 'caution') : [];
-			if (piece.kind !== 'bone') return [];
-			if (hold.kind === 'whole-surface') return found(`The ${name} is mounted overall.`);
-			if (isWetted(hold.adhesive)) return found(`${hold.adhesive.name} wets ${name}.`);
-			return bringsWaterOrHeat(hold.adhesive)
-				? found(`${hold.adhesive.name} comes off with ${hold.adhesive.release}: keep both away from ${name}.`)
-				: [];
-		}
-	},
-	{
-		id: 'hold.water-media',
-		station: 'hold',
-		of: 'safety',
-		when: 'paste or gummed tape on a sheet with iron-gall ink or copying pencil (at Rare a stop), or with felt pen, ballpoint, signing pens, dye inkjet or other media that run; on gouache and friable media within {waterNear} of them',
-		severity: { rare: 'caution', keep: 'caution', show: 'note' },
-		why: 'Moisture from the hinge spreads in the sheet: ink runs, and rings form.',
-		fixes: 'Pockets or strips, where the overlap hides them; else a conservator’s nearly dry hinge.',
-		find: (context) => {
-			const { piece, hold } = context.job;
-			if (!isWetted(hold.adhesive) || !isHinge(hold.kind)) return [];
-			const remedies: Remedy[] = [
-				...inFolded(context),
-				{ label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }
-			];
-			const where = 'hold.adhesive';
-			const harmed = piece.media.filter(({ water }) => water !== undefined);
-			if (harmed.length > 0) {
-				const isHard = harmed.some(({ water }) => water === 'harms');
-				const severity = isHard ? (context.grade === 'rare' ? 'stop' : 'caution') : undefined;
-				return [
-					{
-						says: `${hold.adhesive.name} brings water to ${inList(harmed.map(({ name }) => name))}.`,
-						where,
-						...(severity ? { severity } : {}),
-						remedies
-					}
-				];
-			}
-			const near = piece.media.filter(({ nearWater, friable }) => nearWater || friable);
-			if (near.length === 0) return [];
-			const most = context.shop.house.waterNear;
-			return heldSights(context).flatMap((sight): Case[] => {
-				const { image } = sight.piece;
-				const away = image ? image.top - sight.hold.size.height : 0;
-				if (image && !isBelow(away, most)) return [];
-				const says = image
-					? `A hinge comes within ${saidFine(context, most)} of ${inList(near.map(({ name }) => name))}.`
-					: `Where ${inList(near.map(({ name }) => name))} ends on the sheet is not measured: a hinge may come within ${saidFine(context, most)} of it.`;
-				return [{ says: `${which(sight)}${says}`, where: named(sight.number, 'hold.places'), remedies }];
-			});
-		}
-	},
-	{
 		id: 'hold.pierces',
 		station: 'hold',
 		of: 'safety',
@@ -261,34 +191,6 @@ export const holdRules: Rule[] = [
 						}
 					]
 				: []
-	},
-	{
-		id: 'hold.no-bond',
-		station: 'hold',
-		of: 'safety',
-		when: 'a water-based adhesive on a back that can’t absorb water: resin-coated and coated photo papers, synthetic paper, film',
-		severity: { rare: 'stop', keep: 'stop', show: 'stop' },
-		why: 'Paste and gummed tape must sink into paper; on plastic they let go and the sheet falls.',
-		fixes: 'Pockets or strips, where the overlap hides them; at Show a self-adhesive tissue.',
-		find: (context) => {
-			const { piece, hold } = context.job;
-			if (!piece.noWater || !isWetted(hold.adhesive)) return [];
-			const selfAdhesive: Remedy[] =
-				context.grade === 'show' && isHinge(hold.kind)
-					? [remedy(context, 'Self-adhesive tissue tape', ['hold', 'adhesive'], 'self-adhesive-tissue')]
-					: [];
-			return [
-				{
-					says: `${hold.adhesive.name} does not bond to the back of this ${piece.kind === 'photograph' ? 'photograph' : 'sheet'}: it can’t absorb water.`,
-					where: 'hold.adhesive',
-					remedies: [
-						...inFolded(context),
-						...selfAdhesive,
-						{ label: 'A conservator’s choice', patch: kindPatch(context.file, 'conservator', 'none') }
-					]
-				}
-			];
-		}
 	},
 	{
 		id: 'hold.friable-down',
@@ -332,17 +234,9 @@ export const holdRules: Rule[] = [
 		why: 'It is not planned here; record it once known.',
 		find: ({ job }) => (job.hold.kind === 'conservator' ? [{ says: 'A conservator chooses the hold.', where: 'hold.kind' }] : [])
 	},
+	...waterRules,
 	...placeRules
 ];
-
-/** It is stuck by heat, or comes off with it. */
-function bringsHeat({ id, release }: Context['job']['hold']['adhesive']): boolean {
-	return id === 'dry-mount' || /\bheat\b/.test(release);
-}
-
-function inList(names: readonly string[]): string {
-	return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
-}
 
 /** What may go beyond its table: self-adhesive tissue on a photograph that can be printed again, reversible glue on panels. */
 function mayAtKeep({ grade, job }: Context): boolean {
@@ -350,16 +244,6 @@ function mayAtKeep({ grade, job }: Context): boolean {
 	if (grade !== 'keep') return false;
 	if (hold.adhesive.family === 'self-adhesive') return piece.kind === 'photograph' && piece.replaceable;
 	return hold.adhesive.family === 'glue' && isStiff(piece.kind);
-}
-
-/** Holds without water, for what water harms. */
-function dryHolds(context: Context): Remedy[] {
-	const { file, job } = context;
-	const lip: Remedy[] =
-		job.mats.length === 0 && job.windows.every(({ way }) => way !== 'float')
-			? [{ label: 'The frame’s lip', patch: kindPatch(file, 'frame-lip', 'none') }]
-			: [];
-	return [...inFolded(context), ...lip, { label: 'A conservator’s choice', patch: kindPatch(file, 'conservator', 'none') }];
 }
 
 function adhesiveCase(context: Context, says: string): Case {
