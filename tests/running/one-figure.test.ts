@@ -135,6 +135,7 @@ function textOf(html: string): string {
 				/<section[^>]*aria-label="Grade and findings"[\s\S]*$|<p class="finding[\s\S]*?<\/p>|<ul class="kinds[\s\S]*?<\/ul>/g,
 				' '
 			)
+			.replace(/Stopped: [^<]*/g, ' ')
 			.replace(/<[^>]+>/g, ' ')
 			.replace(/&nbsp;|&#160;|\u00a0/g, ' ')
 			.replace(/K-\d+/g, ' ')

@@ -42,9 +42,11 @@ test('property: what is made comes within 0.3 mm of its height, and each layer o
 				for (const { board, layers } of layer.made) {
 					const lines = made.cut.filter(
 						(cut) =>
-							cut.role === layer.role && cut.material === board && (layer.role !== 'lift' || cut.of === `mat ${layer.index! + 1}`)
+							cut.role === (layer.role === 'back-spacer' ? 'back spacer' : layer.role) &&
+							cut.material === board &&
+							(layer.role !== 'lift' || cut.of === `mat ${layer.index! + 1}`)
 					);
-					const sides = { lift: 4, spacer: 4, filler: 1 }[layer.role as 'lift'] ?? 1;
+					const sides = { lift: 4, spacer: 4, 'back-spacer': 4, filler: 1 }[layer.role as 'lift'] ?? 1;
 					const count = lines.reduce((sum, cut) => sum + cut.count, 0);
 					assert.ok(count >= layers * Math.min(sides, 1) && lines.length > 0, `${layer.role} of ${board}: ${count}`);
 				}
