@@ -17,7 +17,7 @@ test('an empty day says so', async () => {
 test('the rack: every piece from its plan, all to scale; the list says what each needs next', async () => {
 	await here.loadDemo();
 	await here.browser.open('/');
-	await here.browser.sees('13 pieces ready for the bench:');
+	await here.browser.sees('Eleven pieces ready for the bench:');
 	await here.browser.sees('K-0101 can’t be framed as planned');
 	// Outer widths in mm over widths in px: one ratio for all.
 	const widths = await run<Record<string, number>>(
