@@ -283,13 +283,14 @@ export const guardRules: Rule[] = [
 				}
 			];
 		}
-	}
+	},
+	...sealRules
 ];
 
 /** Not near white, cream or a light grey. */
 function isColoured(hex: string): boolean {
 	const parts = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
-	const [most, least] = [Math.max(...parts), Math.min(...parts), ...sealRules];
+	const [most, least] = [Math.max(...parts), Math.min(...parts)];
 	return most < DARK || most - least > STRONG;
 }
 const DARK = 0xb0;
