@@ -30,6 +30,11 @@ export function fadeRate(fade: number, uv: number): number {
 	return Math.min(1 / withoutUv + ((1 / withUv - 1 / withoutUv) * uv) / UV_OF_TABLE, 2 / withUv);
 }
 
+/** Classes 1 to 6: kept out of the sun, and at the lower of the two limits of light (handbook light#asks). */
+export function isFugitive(fade: number): boolean {
+	return fade <= 6;
+}
+
 /** Yearly light budget of the same guide, lux hours. */
 export function yearlyBudget(fade: number): number {
 	return fade <= 3 ? 15_000 : fade <= 6 ? 150_000 : 600_000;

@@ -3,6 +3,7 @@ import type { Context, Remedy, Rule } from '../../rule/rule.ts';
 import { put } from '../../job/patch.ts';
 import { putLight } from '../../job/place.ts';
 import { exposureIn, ROOMS, type Exposure, type RoomId } from '../../shop/places.ts';
+import { isFugitive } from '../../shop/fade.ts';
 import { isAbove, isBelow } from '../../units/compare.ts';
 import { sayYears } from '../../units/spans.ts';
 import { showNumber } from '../../units/show.ts';
@@ -22,7 +23,7 @@ export const lightRules: Rule[] = [
 			const { piece, place } = context.job;
 			const most = Math.max(...place.exposure.sources.map(({ lux }) => lux));
 			if (!isAbove(most, context.shop.house.sunLux)) return [];
-			const isHard = piece.fade !== null && piece.fade <= 6 && context.grade !== 'show';
+			const isHard = piece.fade !== null && isFugitive(piece.fade) && context.grade !== 'show';
 			return [
 				{
 					says: `The sun reaches it: ${showNumber(most)} lx.`,

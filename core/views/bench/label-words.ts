@@ -1,4 +1,5 @@
 /** What stands on the back label: what holds the piece, what it is made of, how it opens (handbook back#label). */
+import { isFugitive } from '../../shop/fade.ts';
 import { CONCERNS } from '../../shop/concerns.ts';
 import { SCOPE_OF } from '../../job/scopes.ts';
 import type { PieceKind } from '../../job/kinds.ts';
@@ -62,7 +63,7 @@ export function warnings({ piece }: Decided): string {
 export function lightOn({ piece }: Decided, { findings }: Plan, { luxFugitive, luxFast }: House): string {
 	if (piece.fade === null) return '';
 	const stops = findings.filter(({ of, severity }) => of === 'place' && severity === 'stop').map(({ says }) => says);
-	return [`at most ${piece.fade <= 6 ? luxFugitive : luxFast} lx, class ${piece.fade}`, ...stops].join('; ');
+	return [`at most ${isFugitive(piece.fade) ? luxFugitive : luxFast} lx, class ${piece.fade}`, ...stops].join('; ');
 }
 
 /** `ink, watercolour on paper`; `photograph, cyanotype`; `dyed silk`; `ivory`. */

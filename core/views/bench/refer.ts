@@ -3,7 +3,7 @@ import type { Plan } from '../../plan.ts';
 import { referredAt } from '../../job/decide-piece.ts';
 import { CONCERNS } from '../../shop/concerns.ts';
 import type { MadeStep, StepId, Writer } from '../../stations/step.ts';
-import { atStart } from '../../units/in-sentence.ts';
+import { atStart, inSentence } from '../../units/in-sentence.ts';
 
 /** Whether a step touches the piece, or closes something over it. */
 const TOUCHES: Record<StepId, boolean> = {
@@ -85,7 +85,7 @@ export function untilSeen(steps: readonly MadeStep[], writer: Writer): MadeStep[
 		id: 'refer',
 		title: never ? 'Do not frame it' : 'Refer it to a conservator',
 		does: [
-			...referred.map((one) => `${atStart(CONCERNS[one].name)}: ${lowerFirst(CONCERNS[one].meanwhile)}`),
+			...referred.map((one) => `${atStart(CONCERNS[one].name)}: ${inSentence(CONCERNS[one].meanwhile)}`),
 			never
 				? 'Offer the owner a framed copy.'
 				: 'Enter the conservator’s name, the date and the finding in Intake; the other steps then follow.'
@@ -109,8 +109,4 @@ export function withStops(steps: readonly MadeStep[], { findings }: Pick<Plan, '
 	const more = stops.length > NAMED ? [`And ${stops.length - NAMED} more.`] : [];
 	const caution = [`Stopped: ${named.join(' ')}`, ...more, first.caution ?? ''].filter(Boolean).join(' ');
 	return steps.map((step) => (step === first ? { ...step, caution } : step));
-}
-
-function lowerFirst(text: string): string {
-	return text.charAt(0).toLowerCase() + text.slice(1);
 }

@@ -2,6 +2,7 @@
 import type { Decided } from '../../job/decided.ts';
 import type { Plan } from '../../plan.ts';
 import { covers, SCOPE_OF } from '../../job/scopes.ts';
+import { isFugitive } from '../../shop/fade.ts';
 import type { House } from '../../shop/house.ts';
 import type { Shop } from '../../shop/shop.ts';
 import { HANGERS } from '../../stations/hang/kinds/all.ts';
@@ -72,13 +73,8 @@ function placeSays({ piece }: Decided, { light, findings }: Plan, { house }: Sho
 /** How much light it bears, and what its place asks. */
 function lightSays({ fade }: Decided['piece'], { luxFugitive, luxFast }: House): string[] {
 	if (fade === null) return [];
-	return [
-		`At most ${fade <= LAST_FUGITIVE ? luxFugitive : luxFast} lux at the picture; less light, or fewer hours, keeps it longer.`
-	];
+	return [`At most ${isFugitive(fade) ? luxFugitive : luxFast} lux at the picture; less light, or fewer hours, keeps it longer.`];
 }
-
-/** Light class: from the next on, light does little. */
-const LAST_FUGITIVE = 6;
 
 const GLASS = [
 	'A soft lint-free cloth, barely damp, with ammonia-free cleaner: spray the cloth, never the glass, or it runs behind the frame.'
