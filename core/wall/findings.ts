@@ -2,6 +2,7 @@
 import type { Size } from '../geometry/shapes.ts';
 import type { Severity } from '../rule/rule.ts';
 import { isAbove, isBelow } from '../units/compare.ts';
+import { isFugitive as isFugitiveClass } from '../shop/fade.ts';
 import { HOUSE_MM } from '../shop/house.ts';
 import { PLACE_CLIMATES } from '../shop/places.ts';
 import { sayYears } from '../units/spans.ts';
@@ -198,9 +199,8 @@ function isInSun(id: string, pictures: OnWall['pictures'], light: OnWall['light'
 /** Above Show it may not hang in the sun at all. */
 function isFugitive(picture: Picture | undefined): boolean {
 	const { fades } = picture ?? {};
-	return fades !== undefined && fades.fade <= LAST_FUGITIVE && fades.aim !== 'show';
+	return fades !== undefined && isFugitiveClass(fades.fade) && fades.aim !== 'show';
 }
-const LAST_FUGITIVE = 6;
 
 /** What nothing hangs over. */
 const IN_THE_WAY: Record<ThingKind, boolean> = {
