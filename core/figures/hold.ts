@@ -44,8 +44,8 @@ export type Hold = {
 	/** Ties round an object: where they come along it, and whether they run across. */
 	tiesAt?: number[];
 	tiesAcross?: boolean;
-	/** A recess round an object: what it is stacked from, and how large. */
-	recess?: { made: Made; outer: Size };
+	/** A recess round an object: what it is stacked from, how large, and where its opening comes in it, from the front. */
+	recess?: { made: Made; outer: Size; left: number; top: number };
 };
 
 /** How the top edge is held: by tabs, by one tab in the middle, or by one strip along all of it. */

@@ -133,20 +133,17 @@ export function windowsOf(writer: Writer, index: number): string[] {
 	});
 }
 
-/** Parts of a kind together, each size once: `Lift, mat 1: 4 of 52 × 364, 2 of 194 × 52.` */
 /** Where the opening comes in the boards of a recess: round the piece as it lies. */
 function recessSays(writer: Writer): string[] {
 	if (writer.parts('recess board').length === 0) return [];
 	return sightsOf(writer.job, writer.plan).map((sight) => {
-		const { size } = there(sight.hold, 'hold');
-		const { placement } = sight.opening;
-		const { mean } = sight.measure;
-		const left = placement.left - (size.width - mean.width) / 2;
-		const top = placement.top - (size.height - mean.height) / 2;
+		const { size, recess } = there(sight.hold, 'hold');
+		const { left, top } = there(recess, 'recess');
 		return `${which(sight)}In each recess board cut an opening ${writer.size(size)}: ${writer.mark(left)} from the left edge and ${writer.mark(top)} from the top, from the front.`;
 	});
 }
 
+/** Parts of a kind together, each size once: `Lift, mat 1: 4 of 52 × 364, 2 of 194 × 52.` */
 function stripsSay(writer: Writer, parts: readonly Cut[]): string[] {
 	const kinds = new Map<string, Cut[]>();
 	for (const cut of parts) {

@@ -123,6 +123,17 @@ test('an object is held round: brackets in the list of what is laid ready, ties 
 		/cut an opening 302 × 402: 24 from the left edge and 24 from the top/
 	);
 	assert.equal(made(object('recess')).plan.pack!.gap, 5);
+	// Out of square: the opening goes round all that the object reaches.
+	const leaning = made(
+		bare(
+			{ kind: 'object', thickness: 10, readings: { top: 300, bottom: 304, left: 400, right: 400, d1: 502, d2: 500.5 } },
+			{ hold: { kind: 'recess' } }
+		)
+	).plan;
+	const { hold, measure, window } = { hold: leaning.hold!, measure: leaning.measure!, window: leaning.window! };
+	assert.ok(measure.largest.width > measure.mean.width);
+	assert.ok(Math.abs(hold.size!.width - measure.largest.width - 2) < 0.1);
+	assert.ok(Math.abs(hold.recess!.left - (window.placement!.left - 1)) < 1e-6);
 });
 
 test('hands: nitrile gloves for photographs, metal, leaf and ivory; gloves and a mask for what is toxic, and no blowing', () => {

@@ -118,6 +118,8 @@ const PLAN: Readonly<Record<string, string>> = {
 	'hold.cloth.*': 'cloth *',
 	'hold.tiesAt[#]': 'position of tie #',
 	'hold.recess.outer.*': 'recess board *',
+	'hold.recess.left': 'opening of the recess from the left edge',
+	'hold.recess.top': 'opening of the recess from the top edge',
 	'hold.recess.made[#].layers': 'layers of recess board #',
 	'hold.strips[#].length': 'length of strip #',
 	'hold.strips[#].reach': 'reach of strip #',

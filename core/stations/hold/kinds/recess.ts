@@ -1,7 +1,7 @@
 /** A recess: boards with an opening round an object, which lies in them (handbook hold#objects). */
 import { mapAxes } from '../../../geometry/shapes.ts';
 import { named } from '../../../rule/sights.ts';
-import { at, houseTerms, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
+import { at, houseTerms, less, plain, sizeTerms, sum, twice } from '../../../rule/term.ts';
 import { nearestHeight, spacerBoards, stackBeside } from '../../pack/made.ts';
 import { boardBehind } from './folded.ts';
 import { nothing, whose, type HoldDefinition } from './kind.ts';
@@ -11,13 +11,18 @@ import { there } from '../../../units/there.ts';
 export const recess: HoldDefinition = {
 	names: { choice: 'In a recess cut for it', paper: 'In a recess', label: 'a recess cut for it' },
 	...ofObjects('A recess holds'),
-	plan: (shared, { job, piece, shop, measure, pack }, write) => {
+	plan: (shared, { job, piece, shop, measure, opening, pack }, write) => {
 		const house = houseTerms(shop.house);
 		const boards = spacerBoards(job, shop);
 		// Half as deep as the piece is thick keeps it where it lies.
 		const deep = piece.thickness / 2;
 		const made = stackBeside(deep, boards, job, shop.house.madeWithin) ?? nearestHeight(deep, boards)?.made ?? [];
-		const sheet = sizeTerms('measure.mean', measure.mean);
+		const { placement } = opening;
+		const room = house('recessRoom');
+		const from = (side: 'left' | 'top') =>
+			write(`recess.${side}`, less(at(`window.placement.${side}`, placement[side]), room), 'objects').value;
+		// An object does not give: the opening goes round all that it reaches.
+		const reaches = sizeTerms('measure.largest', measure.largest);
 		const outer = sizeTerms('window.pack', pack);
 		nothing(write, ['inset', 'loadKPa', 'workingKPa', 'dryMinutes'], 'objects');
 		for (const [index, one] of made.entries()) write(`recess.made[${index}].layers`, plain(one.layers), 'objects');
@@ -26,9 +31,14 @@ export const recess: HoldDefinition = {
 			...shared,
 			count: write('count', plain(layers), 'objects').value,
 			places: [],
-			size: mapAxes((axis) => write(`size.${axis}`, sum(sheet[axis], twice(house('recessRoom'))), 'objects').value),
+			size: mapAxes((axis) => write(`size.${axis}`, sum(reaches[axis], twice(room)), 'objects').value),
 			fixed: [],
-			recess: { made, outer: mapAxes((axis) => write(`recess.outer.${axis}`, outer[axis], 'objects').value) }
+			recess: {
+				made,
+				outer: mapAxes((axis) => write(`recess.outer.${axis}`, outer[axis], 'objects').value),
+				left: from('left'),
+				top: from('top')
+			}
 		};
 	},
 	contacts: () => [],
@@ -52,8 +62,8 @@ export const recess: HoldDefinition = {
 		}
 	},
 	shapes: ({ sight: { hold, measure }, held, turned }) => {
-		const [x, y] = [(hold.size.width - measure.mean.width) / 2, (hold.size.height - measure.mean.height) / 2];
-		const { width, height } = measure.mean;
+		const { width, height } = measure.largest;
+		const [x, y] = [(hold.size.width - width) / 2, (hold.size.height - height) / 2];
 		return [
 			held(
 				turned([
