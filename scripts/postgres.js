@@ -24,7 +24,7 @@ export async function installPostgres() {
 	if (!programs()) await installDebian('The database tests', ['postgresql']);
 }
 
-/** @returns its address, for the databases that tests make in it, and what stops it and removes its folder */
+/** @returns its address, for the databases that tests make in it, what restarts it, and what stops it and removes its folder */
 export async function startPostgres() {
 	const bin = programs();
 	if (!bin) throw new Error('PostgreSQL is not installed.');
@@ -41,27 +41,53 @@ export async function startPostgres() {
 	const port = await freePort();
 	// Nothing of it has to outlive the machine.
 	const settings = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'fsync=off', 'max_connections=200'];
-	const server = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((setting) => ['-c', setting])], {
-		...as,
-		cwd: folder,
-		stdio: ['ignore', 'ignore', 'pipe']
+	const start = async () => {
+		const server = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((setting) => ['-c', setting])], {
+			...as,
+			cwd: folder,
+			stdio: ['ignore', 'ignore', 'pipe']
+		});
+		let said = '';
+		server.stderr.on('data', (chunk) => (said = (said + chunk).slice(-4000)));
+		const ended = new Promise((resolve) => server.once('exit', resolve));
+		for (const until = Date.now() + START_MS; !said.includes('ready to accept connections'); await pause(20)) {
+			if (server.exitCode !== null || Date.now() > until) {
+				server.kill('SIGINT');
+				await ended;
+				throw new Error(`PostgreSQL did not start: ${said}`);
+			}
+		}
+		return {
+			pid: server.pid,
+			end: async (signal) => {
+				if (server.exitCode === null && server.signalCode === null) server.kill(signal);
+				await ended;
+			}
+		};
+	};
+	let running = await start().catch((error) => {
+		rmSync(folder, { recursive: true, force: true });
+		throw error;
 	});
-	let said = '';
-	server.stderr.on('data', (chunk) => (said = (said + chunk).slice(-4000)));
-	const ended = new Promise((resolve) => server.once('exit', resolve));
 	const stop = async () => {
-		if (server.exitCode === null) server.kill('SIGINT');
-		await ended;
+		await running.end('SIGINT');
 		rmSync(folder, { recursive: true, force: true });
 	};
-	process.once('exit', () => server.kill('SIGQUIT'));
-	for (const until = Date.now() + START_MS; !said.includes('ready to accept connections'); await pause(20)) {
-		if (server.exitCode !== null || Date.now() > until) {
-			await stop();
-			throw new Error(`PostgreSQL did not start: ${said}`);
+	process.once('exit', () => spawnSync('kill', ['-QUIT', String(running.pid)]));
+	return {
+		url: `postgres://keep@127.0.0.1:${port}/postgres`,
+		stop,
+		/** SIGINT: every connection is broken off; SIGKILL: as by a fault. On the same port and folder afterwards. */
+		restart: async (signal = 'SIGINT') => {
+			await running.end(signal);
+			// Of one that was killed its children may still hold the memory that they share.
+			for (const until = Date.now() + START_MS; ; await pause(100)) {
+				const again = await start().catch((error) => error);
+				if (!(again instanceof Error)) return void (running = again);
+				if (Date.now() > until) throw again;
+			}
 		}
-	}
-	return { url: `postgres://keep@127.0.0.1:${port}/postgres`, stop };
+	};
 }
 
 /** It refuses to run as root: there it runs as the user that its package made. */

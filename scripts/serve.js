@@ -3,11 +3,20 @@ import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:http';
 import { pathToFileURL } from 'node:url';
 import { join } from 'node:path';
+import { foreignHost, hostsOf } from './hosts.js';
 import { root } from './setup.js';
 
 /** From the signal to the end: requests under way have the first part of it. */
 const CLOSE_MS = 2000;
 const END_MS = 4500;
+const SECURITY = {
+	'x-content-type-options': 'nosniff',
+	'x-frame-options': 'DENY',
+	'referrer-policy': 'same-origin',
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), geolocation=()'
+};
 /** Faults of the start that are told in their one sentence. */
 const TOLD = ['LockedError', 'FreshError', 'NewerDataError'];
 
@@ -27,12 +36,13 @@ export async function serve() {
 		else throw error;
 		process.exit(1);
 	}
+	const isOurs = hostsOf(process.env);
 	const server = createServer((request, response) => {
 		const id = (request.headers['x-request-id'] = randomUUID());
 		const started = performance.now();
 		response.setHeader('x-request-id', id);
 		// Files of the build are answered without coming to the application.
-		response.setHeader('x-content-type-options', 'nosniff');
+		for (const [name, value] of Object.entries(SECURITY)) response.setHeader(name, value);
 		response.once('close', () =>
 			process.emit('rare-keep:answered', {
 				id,
@@ -42,7 +52,8 @@ export async function serve() {
 				ms: Math.round(performance.now() - started)
 			})
 		);
-		handler(request, response);
+		if (isOurs(request.headers.host)) handler(request, response);
+		else refuse(response, foreignHost(request.headers.host));
 	});
 	const stop = () => {
 		process.emit('rare-keep:stopping');
@@ -63,6 +74,16 @@ export async function serve() {
 		process.exit(1);
 	});
 	return `http://${host.includes(':') ? `[${host}]` : host}:${server.address().port}`;
+}
+
+/** 421: misdirected. */
+function refuse(response, says) {
+	response.writeHead(421, {
+		'content-type': 'application/json',
+		'cache-control': 'no-store',
+		'content-security-policy': "default-src 'none'; frame-ancestors 'none'"
+	});
+	response.end(JSON.stringify({ faults: [{ path: 'Host', says }] }));
 }
 
 /** The network's, or the server's own refusal of a name, a word or a database. */

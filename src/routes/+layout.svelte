@@ -4,6 +4,7 @@
 	import { afterNavigate } from '$app/navigation';
 	import { isInField, leaveByEscape } from '$lib/ui/keys.ts';
 	import { changeLook } from '$lib/ui/look.ts';
+	import Away from '$lib/ui/Away.svelte';
 	import Toasts from '$lib/ui/Toasts.svelte';
 
 	function onkeydown(event: KeyboardEvent) {
@@ -22,6 +23,7 @@
 <svelte:window {onkeydown} />
 <a class="skip" href="#main">Skip to content</a>
 {@render children()}
+<Away />
 <Toasts />
 
 <style>

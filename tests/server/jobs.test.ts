@@ -253,10 +253,13 @@ onEachDatabase((here) => {
 async function announced(db: Database): Promise<(count: number) => Promise<object[]>> {
 	const heard: object[] = [];
 	let more = () => {};
-	await db.listen((text) => {
-		heard.push(JSON.parse(text) as object);
-		more();
-	});
+	await db.listen(
+		(text) => {
+			heard.push(JSON.parse(text) as object);
+			more();
+		},
+		() => assert.fail('it never breaks off')
+	);
 	return async (count) => {
 		while (heard.length < count) await new Promise<void>((resolve) => (more = resolve));
 		return heard;

@@ -3,6 +3,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { workedJob } from '../../../tests/jobs.ts';
 import { decide } from '../../decide.ts';
+import type { Hold } from '../../figures/hold.ts';
+import type { Measure } from '../../figures/measure.ts';
 import type { JobFile } from '../../job/definition.ts';
 import { readJob } from '../../job/read.ts';
 import { plan } from '../../plan.ts';
@@ -130,10 +132,12 @@ test('an object is held round: brackets in the list of what is laid ready, ties 
 			{ hold: { kind: 'recess' } }
 		)
 	).plan;
-	const { hold, measure, window } = { hold: leaning.hold!, measure: leaning.measure!, window: leaning.window! };
-	assert.ok(measure.largest.width > measure.mean.width);
-	assert.ok(Math.abs(hold.size!.width - measure.largest.width - 2) < 0.1);
-	assert.ok(Math.abs(hold.recess!.left - (window.placement!.left - 1)) < 1e-6);
+	const hold = leaning.hold as Hold;
+	const { largest, mean } = leaning.measure as Measure;
+	const { placement } = leaning.window!;
+	assert.ok(largest.width > mean.width);
+	assert.ok(Math.abs(hold.size.width - largest.width - 2) < 0.1);
+	assert.ok(Math.abs(hold.recess!.left - (placement!.left - 1)) < 1e-6);
 });
 
 test('hands: nitrile gloves for photographs, metal, leaf and ivory; gloves and a mask for what is toxic, and no blowing', () => {

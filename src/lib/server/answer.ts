@@ -5,6 +5,7 @@ import type { Fault } from '$core/job/faults.ts';
 import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
 import { readQuery } from './validation/query.ts';
+import { leftBy } from './left.ts';
 import { isOfDatabase, log, loggable } from './log.ts';
 import type { Refused } from './validation/body.ts';
 
@@ -36,6 +37,10 @@ export function file(text: string, type: string, name?: string): Response {
 	});
 }
 
+/** While the database is away, in calls and on pages. */
+export const AWAY = 'The database does not answer. Saved work is safe; try again in a moment.';
+export const TRY_AGAIN = { 'retry-after': '2' };
+
 /** The value, or what to answer in its place. */
 export type Got<T> = { ok: true; value: T } | { ok: false; answer: Answer };
 
@@ -46,6 +51,10 @@ export type Asked<Query, Body> = {
 	body: Body;
 	headers: Headers;
 	url: URL;
+	/** Told once whoever asked has gone. */
+	left: AbortSignal;
+	/** The address from which it is asked. */
+	from: () => string;
 };
 type Call = (event: RequestEvent) => Promise<Response>;
 type Says = Answer | Response;
@@ -60,11 +69,12 @@ export function call<Query = unknown, Body = undefined>(of: {
 	body?: (request: Request) => Promise<{ ok: true; body: Body } | Refused>;
 	answer: (asked: Asked<Query, Body>) => Says | Promise<Says>;
 }): Call {
-	return async ({ request, url, params }) => {
+	return async ({ request, url, params, getClientAddress }) => {
 		const query = readQuery(url, of.query);
 		if (!query.ok) return respond(faults(400, query.faults));
 		const body = of.body && (await of.body(request));
 		if (body && !body.ok) return respond(faults(body.status, body.faults));
+		const asking = leftBy(request.headers.get('x-request-id'));
 		try {
 			const says = await of.answer({
 				db: database(),
@@ -72,11 +82,15 @@ export function call<Query = unknown, Body = undefined>(of: {
 				query: query.value,
 				body: body?.body as Body,
 				headers: request.headers,
-				url
+				url,
+				left: asking.left,
+				from: getClientAddress
 			});
 			return says instanceof Response ? says : respond(says);
 		} catch (error) {
 			return respond(failed(error, request, url));
+		} finally {
+			asking.done();
 		}
 	};
 }
@@ -85,10 +99,7 @@ export function call<Query = unknown, Body = undefined>(of: {
 function failed(error: unknown, request: Request, { pathname }: URL): Answer {
 	const id = request.headers.get('x-request-id');
 	log.error({ err: loggable(error), id, path: pathname }, 'failed');
-	if (isOfDatabase(error))
-		return faults(503, [{ path: '', says: 'The database does not answer. Saved work is safe; try again in a moment.' }], {
-			'retry-after': '2'
-		});
+	if (isOfDatabase(error)) return faults(503, [{ path: '', says: AWAY }], TRY_AGAIN);
 	return faults(500, [{ path: '', says: `Something went wrong here. Saved work is safe. Logged as ${id ?? 'unknown'}.` }]);
 }
 

@@ -125,7 +125,7 @@ async function follow(db: Database, id: number, index: number): Promise<void> {
 	}
 }
 
-/** What was being cut when the server ended is followed again. */
+/** What was being cut when the server ended, or when the database went away, is followed again. */
 export async function followCutters(db: Database): Promise<void> {
 	for (const { plan, sheet } of await selectRunning(db)) {
 		const kept = await selectPlan(db, plan);

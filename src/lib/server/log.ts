@@ -24,7 +24,9 @@ export function loggable(error: unknown): LoggedError {
 export function isOfDatabase(error: unknown): boolean {
 	const { code, message } = (error ?? {}) as { code?: unknown; message?: unknown };
 	return (
-		/^(ECONN|EPIPE|ETIMEDOUT|ENOTFOUND|08|57P|55000)/.test(String(code)) ||
-		/connection (terminated|timeout)|timeout exceeded|not currently accepting connections/i.test(String(message))
+		/^(ECONN|EPIPE|ETIMEDOUT|ENOTFOUND|EHOSTUNREACH|ENETUNREACH|EAI_AGAIN|08|53300|57P|55000)/.test(String(code)) ||
+		/connection (terminated|timeout|error)|closed the connection|timeout exceeded|not currently accepting connections/i.test(
+			String(message)
+		)
 	);
 }

@@ -5,6 +5,12 @@ export function dataFolder(): string {
 	return process.env.DATA_DIR ?? './data';
 }
 
+/** The address that people type, where a proxy stands before this process; null where they ask it itself. */
+export function ownOrigin(): string | null {
+	const origin = process.env.ORIGIN;
+	return origin && URL.canParse(origin) ? new URL(origin).origin : null;
+}
+
 /** A PostgreSQL server by DATABASE_URL, else the embedded database of the data folder. */
 export function databaseWhere(): Where {
 	const url = process.env.DATABASE_URL;

@@ -11,6 +11,8 @@ import { nth } from '$core/units/there.ts';
 const AT_ONCE = 40;
 /** What somebody waits for goes first. */
 const PAUSE_MS = 500;
+/** After a fault, such as a database that is away. */
+const AGAIN_MS = 30_000;
 
 /** From here on, now and whenever a list of the shop changes. @returns what stops it */
 export function keepStandingsTrue(db: Database): () => void {
@@ -22,10 +24,13 @@ export function keepStandingsTrue(db: Database): () => void {
 	const next = () =>
 		planSome(db).then(
 			(more) => more && soon(PAUSE_MS),
-			(error: unknown) => log.warn({ err: loggable(error) }, 'jobs could not be planned for the shop as it stands')
+			(error: unknown) => {
+				log.warn({ err: loggable(error) }, 'jobs could not be planned for the shop as it stands');
+				soon(AGAIN_MS);
+			}
 		);
 	const deaf = onChange((change) => {
-		if ('list' in change) soon(PAUSE_MS);
+		if ('list' in change || ('away' in change && !change.away)) soon(PAUSE_MS);
 	});
 	soon(PAUSE_MS);
 	return () => {

@@ -16,8 +16,11 @@ export interface Database extends Queries {
 	readonly kind: 'embedded' | 'server';
 	/** All or nothing: what `work` throws undoes it. */
 	transaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T>;
-	/** From here on, whatever any process on this database announces (`announce`), after it was kept. */
-	listen(heard: (text: string) => void): Promise<void>;
+	/**
+	 * From here on, whatever any process on this database announces (`announce`), after it was kept.
+	 * @param broken told when the way to the database breaks off, and when it is whole again: what was announced between was not heard
+	 */
+	listen(heard: (text: string) => void, broken: (isBack: boolean) => void): Promise<void>;
 	close(): Promise<void>;
 }
 

@@ -19,6 +19,7 @@ export async function openPGlite(where: string | { memory: Uint8Array<ArrayBuffe
 		kind: 'embedded',
 		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => db.query<T>(sql, [...values]),
 		transaction: <T>(work: (tx: Transaction) => Promise<T>) => db.transaction((tx) => work(within(tx))),
+		// In this process nothing is missed.
 		listen: async (heard) => {
 			await db.listen(CHANNEL, heard);
 		},

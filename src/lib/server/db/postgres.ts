@@ -1,5 +1,6 @@
 /** A PostgreSQL server in the embedded database's place: several processes may serve one house. */
 import pg from 'pg';
+import { there } from '$core/units/there.ts';
 import { CHANNEL, type Database, type Rows, type Transaction } from './database.ts';
 
 const MOST_CONNECTIONS = 10;
@@ -29,16 +30,39 @@ export async function openPostgres(url: string, lost: (error: Error) => void): P
 
 	async function listenTo(heard: (text: string) => void): Promise<void> {
 		const client = new pg.Client({ ...settings, keepAlive: true });
-		const goOn = () => {
-			listener = null;
-			if (!closed) again = setTimeout(() => void listenTo(heard).catch(goOn), LISTEN_AGAIN_MS).unref();
-		};
 		client.on('notification', ({ payload }) => heard(payload ?? ''));
+		// Broken off before or while it listens: the one that follows is told of both.
 		client.on('error', lost);
-		await client.connect();
-		await client.query(`LISTEN ${CHANNEL}`);
-		client.once('end', goOn);
+		try {
+			await client.connect();
+			await client.query(`LISTEN ${CHANNEL}`);
+		} catch (error) {
+			await client.end().catch(() => {});
+			throw error;
+		}
 		listener = client;
+	}
+
+	/** Holds on to a connection that listens: whenever it breaks off, that is told, and again once another listens. */
+	async function keepListening(heard: (text: string) => void, broken: (isBack: boolean) => void): Promise<void> {
+		const follow = () =>
+			there(listener, 'listener').once('end', () => {
+				listener = null;
+				if (closed) return;
+				broken(false);
+				tryAgain();
+			});
+		const tryAgain = () => {
+			if (!closed)
+				again = setTimeout(() => {
+					listenTo(heard).then(() => {
+						follow();
+						broken(true);
+					}, tryAgain);
+				}, LISTEN_AGAIN_MS).unref();
+		};
+		await listenTo(heard);
+		follow();
 	}
 
 	return {
@@ -46,22 +70,25 @@ export async function openPostgres(url: string, lost: (error: Error) => void): P
 		query: <T>(sql: string, values: readonly unknown[] = []) => rowsOf<T>(pool.query(sql, [...values])),
 		transaction: async (work) => {
 			const client = await pool.connect();
+			// The pool hears only those that lie idle; unheard, an error of this one would end the process.
+			client.on('error', lost);
+			const giveBack = (broken?: Error) => {
+				client.off('error', lost);
+				client.release(broken);
+			};
 			try {
 				await client.query('BEGIN');
 				const result = await work(within(client));
 				await client.query('COMMIT');
-				client.release();
+				giveBack();
 				return result;
 			} catch (error) {
 				// A connection that can't even undo is thrown away.
-				await client.query('ROLLBACK').then(
-					() => client.release(),
-					(broken: Error) => client.release(broken)
-				);
+				await client.query('ROLLBACK').then(() => giveBack(), giveBack);
 				throw error;
 			}
 		},
-		listen: listenTo,
+		listen: keepListening,
 		close: async () => {
 			closed = true;
 			clearTimeout(again);

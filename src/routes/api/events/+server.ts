@@ -6,5 +6,5 @@ import { jobNumber } from '$lib/server/validation/query.ts';
 const asked = Joi.object<{ job?: number }>({ job: jobNumber });
 
 export const { GET, fallback } = route({
-	GET: call({ query: asked, answer: ({ db, query }) => eventsFor(db, query.job ?? null) })
+	GET: call({ query: asked, answer: ({ db, query, from }) => eventsFor(db, query.job ?? null, from()) })
 });
