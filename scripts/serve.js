@@ -8,6 +8,7 @@ import { root } from './setup.js';
 
 /** From the signal to the end: requests under way have the first part of it. */
 const CLOSE_MS = 2000;
+const IDLE_MS = 75_000;
 const END_MS = 4500;
 const SECURITY = {
 	'x-content-type-options': 'nosniff',
@@ -55,6 +56,8 @@ export async function serve() {
 		if (isOurs(request.headers.host)) handler(request, response);
 		else refuse(response, foreignHost(request.headers.host));
 	});
+	// A connection that lies idle is not closed just as it is used again: whoever asks closes first.
+	server.keepAliveTimeout = IDLE_MS;
 	const stop = () => {
 		process.emit('rare-keep:stopping');
 		server.close(() => process.emit('sveltekit:shutdown'));

@@ -17,6 +17,8 @@ export function threadCode(path) {
 		platform: 'node',
 		target: 'node20',
 		minify: true,
+		// Packages of the older form ask for Node's own parts by name.
+		banner: { js: "import{createRequire as requireFrom}from'node:module';const require=requireFrom('file:///');" },
 		tsconfig: join(root, 'tsconfig.node.json'),
 		logLevel: 'warning'
 	});

@@ -8,7 +8,7 @@ import { endStreams } from '$lib/server/events.ts';
 import { keepStandingsTrue } from '$lib/server/standing.ts';
 import { LOOK, lookFrom } from '$lib/ui/look.ts';
 import { connectionClosed } from '$lib/server/left.ts';
-import { isOfDatabase, log, loggable } from '$lib/server/log.ts';
+import { isOfDatabase, log, loggable, loggablePath } from '$lib/server/log.ts';
 import { answered } from '$lib/server/metrics.ts';
 import { keepTidy } from '$lib/server/tidy.ts';
 import { databaseWhere, ownOrigin } from '$lib/server/settings.ts';
@@ -42,7 +42,7 @@ export const init: ServerInit = async () => {
 	process.on('rare-keep:answered', (request: Answered) => {
 		connectionClosed(request.id);
 		answered(request);
-		log.info(request, 'answered');
+		log.info({ ...request, path: loggablePath(request.path) }, 'answered');
 	});
 };
 
@@ -64,7 +64,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (event.locals.isAway && response.status === 500)
 		response = new Response(response.body, { status: 503, headers: { ...Object.fromEntries(response.headers), ...TRY_AGAIN } });
 	if (!response.headers.has('content-security-policy')) response.headers.set('content-security-policy', NOTHING);
-	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
+	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-cache');
 	return response;
 };
 
@@ -78,7 +78,10 @@ function isForeignWrite(request: Request): boolean {
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: 'Nothing at this address.' };
 	if (status < 500) return { message };
-	log.error({ err: loggable(error), id: event.request.headers.get('x-request-id'), path: event.url.pathname }, 'failed');
+	log.error(
+		{ err: loggable(error), id: event.request.headers.get('x-request-id'), path: loggablePath(event.url.pathname) },
+		'failed'
+	);
 	if (isOfDatabase(error)) {
 		event.locals.isAway = true;
 		return { message: AWAY };

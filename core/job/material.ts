@@ -1,4 +1,6 @@
 /** Materials of the shop by their id, and figures of the house where the job gives none. */
+import { ownOf } from '../units/by-own-keys.ts';
+import { nearestWord } from '../units/nearest-word.ts';
 import type { Grade } from '../shop/grades.ts';
 import type { Shop } from '../shop/shop.ts';
 import { showNumber, showWithUnit, type Reader } from '../units/show.ts';
@@ -58,7 +60,11 @@ export function houseBoard(aim: Grade, unbuffered: boolean): string {
 
 /** The material of that id; a fault when the shop has none. */
 export function material<T>(map: Readonly<Record<string, T>>, id: string, path: string, what: string, faults: Fault[]): T {
-	const found = map[id];
-	if (!found) faults.push({ path, says: `The shop has no ${what} “${id}”. It has: ${Object.keys(map).join(', ')}.` });
+	const found = ownOf(map, id);
+	if (!found) {
+		const near = nearestWord(id, Object.keys(map));
+		const means = near === null ? `It has: ${Object.keys(map).join(', ')}.` : `The nearest is “${near}”.`;
+		faults.push({ path, says: `The shop has no ${what} “${id}”. ${means}` });
+	}
 	return found as T;
 }

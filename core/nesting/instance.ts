@@ -18,10 +18,13 @@ export type SheetKind = Kind & { cost: number };
 
 export type Instance = { blanks: BlankKind[]; sheets: SheetKind[] };
 
+/** Taken off each edge, mm: where an edge is trimmed at all, the blade takes as much as it is thick. */
+export const trimOf = ({ trim, kerf }: Pick<CuttingJob, 'trim' | 'kerf'>): number => (trim > 0 ? Math.max(trim, kerf) : 0);
+
 /** @returns the blanks that fit some sheet, the largest first, and the sheets; blanks that fit none are left out, `index` is the place in the job's list */
 export function instanceOf(job: CuttingJob): Instance {
 	const sheets = job.sheets.map(({ width, height, count, cost }, index) => {
-		const trim = cost === 0 ? 0 : 2 * job.trim;
+		const trim = cost === 0 ? 0 : 2 * trimOf(job);
 		const w = steps(width - trim + job.kerf);
 		const h = steps(height - trim + job.kerf);
 		return { index, w, h, area: w * h, count, cost };

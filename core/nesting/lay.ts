@@ -4,7 +4,7 @@
  */
 import { there } from '../units/there.ts';
 import type { CuttingJob, Rect, SheetPlan } from './figures.ts';
-import { millimetres, steps, type Instance } from './instance.ts';
+import { millimetres, steps, type Instance, trimOf } from './instance.ts';
 import type { Laid } from './search.ts';
 import type { Box } from './slicing.ts';
 
@@ -28,7 +28,7 @@ export function laidOut(job: CuttingJob, { blanks }: Instance, { sheet, root }: 
 	/** Takes the factory edges off: left, top, right, bottom. */
 	function trimmed(): Piece {
 		const whole = { name: '0', x: 0, y: 0, w: steps(stock.width) + kerf, h: steps(stock.height) + kerf };
-		const trim = stock.cost === 0 ? 0 : steps(job.trim);
+		const trim = stock.cost === 0 ? 0 : steps(trimOf(job));
 		if (trim === 0) return whole;
 		const left = cutOff(whole, 'x', trim - kerf, true);
 		const top = cutOff(left, 'y', trim - kerf, true);

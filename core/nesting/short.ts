@@ -30,8 +30,8 @@ export function shortOf(
 	shop: Shop,
 	unit: Unit
 ): Short[] {
-	const free: Record<string, number> = {};
-	for (const { material, present, reserved } of lines) free[material] = (free[material] ?? 0) + present - reserved;
+	const free = new Map<string, number>();
+	for (const { material, present, reserved } of lines) free.set(material, (free.get(material) ?? 0) + present - reserved);
 	return [
 		...sheetsShort(
 			asked.flatMap(({ parts }) => parts),
@@ -82,7 +82,7 @@ function sizeOf(source: Source): { kind: 'sheet' | 'stick'; width: number; heigh
 }
 
 /** Things of which less is free than the jobs take. @param free by material */
-export function thingsShort(wanted: readonly ThingWanted[], free: Readonly<Record<string, number>>): Short[] {
+export function thingsShort(wanted: readonly ThingWanted[], free: ReadonlyMap<string, number>): Short[] {
 	const sums = new Map<string, { amount: number; jobs: string[] }>();
 	for (const { job, material, amount } of wanted) {
 		const known = sums.get(material) ?? { amount: 0, jobs: [] };
@@ -91,7 +91,7 @@ export function thingsShort(wanted: readonly ThingWanted[], free: Readonly<Recor
 		sums.set(material, known);
 	}
 	return [...sums].flatMap(([material, { amount, jobs }]) => {
-		const count = countUp(amount) - (free[material] ?? 0);
+		const count = countUp(amount) - (free.get(material) ?? 0);
 		return count > 0 ? [{ item: { kind: 'thing', material, colour: '', width: 0, height: 0 }, count, jobs }] : [];
 	});
 }

@@ -13,7 +13,7 @@ type Form<K extends Kind> = { write: (source: Extract<Source, { from: K }>) => s
 const FORMS: { [K in Kind]: Form<K> } = {
 	stock: {
 		write: ({ id }) => `stock ${id}`,
-		read: (text) => found(/^stock (\d+)$/, text, ([id]) => ({ from: 'stock', id: Number(id) }))
+		read: (text) => found(/^stock (\d{1,9})$/, text, ([id]) => ({ from: 'stock', id: Number(id) }))
 	},
 	bought: {
 		write: ({ width, height }) => `buy ${width} × ${height}`,
@@ -31,7 +31,11 @@ const FORMS: { [K in Kind]: Form<K> } = {
 	'drop-out': {
 		write: ({ part, which }) => `drop-out ${which} of ${part}`,
 		read: (text) =>
-			found(/^drop-out (\d+) of (.+)$/, text, ([which, part]) => ({ from: 'drop-out', part: part ?? '', which: Number(which) }))
+			found(/^drop-out (\d{1,4}) of (.+)$/, text, ([which, part]) => ({
+				from: 'drop-out',
+				part: part ?? '',
+				which: Number(which)
+			}))
 	}
 };
 

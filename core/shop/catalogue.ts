@@ -1,4 +1,5 @@
 /** The catalogue: what the shop changed or added, kind by kind (`material-kinds.ts`), and the shop that comes of it. */
+import { byOwnKeys } from '../units/by-own-keys.ts';
 import type { Fault } from '../job/faults.ts';
 import { readLength } from '../units/length.ts';
 import { wholeCents } from '../units/round.ts';
@@ -209,7 +210,7 @@ function capital(name: string): string {
 export function withMaterials(shop: Shop, written: readonly WrittenMaterial[]): Shop {
 	if (written.length === 0) return shop;
 	const lists = Object.fromEntries(
-		MATERIAL_KINDS.map((kind) => [KINDS[kind].of, { ...shop[KINDS[kind].of] }])
+		MATERIAL_KINDS.map((kind) => [KINDS[kind].of, byOwnKeys<unknown>(shop[KINDS[kind].of])])
 	) as unknown as Record<keyof Stock, Record<string, Material>>;
 	for (const one of written) {
 		const list = lists[KINDS[one.kind].of];

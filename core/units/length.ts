@@ -1,5 +1,6 @@
 /** Lengths as people write them (handbook units#writing). Inside the program every length is a number of millimetres. */
 
+import { ownOf } from './by-own-keys.ts';
 import { tidy } from './round.ts';
 import { there } from './there.ts';
 
@@ -123,7 +124,7 @@ function readTerm(term: string, bare: Unit): { ok: true; mm: number; per: number
 	const [, whole, besideTop, besideBottom, aloneTop, aloneBottom, name] = match;
 	const top = besideTop ?? aloneTop;
 	const bottom = besideBottom ?? aloneBottom;
-	const per = MM_PER[name ?? bare];
+	const per = ownOf(MM_PER, name ?? bare);
 	if (per === undefined) return fault(`“${name}” is not a unit. Use mm, cm, m, in or ft.`);
 	if (whole === undefined && top === undefined)
 		return fault(name === undefined ? 'Enter a number.' : `It has a second unit, “${name}”. Keep one of them.`);

@@ -23,7 +23,7 @@ export function lastOf<T>(list: ArrayLike<T>): NonNullable<T> {
 
 /** @returns what a list by id has under an id. @throws RangeError for an id that it does not have */
 export function known<T>(list: Readonly<Record<string, T>>, id: string): NonNullable<T> {
-	const value = list[id];
+	const value = Object.hasOwn(list, id) ? list[id] : undefined;
 	if (value === null || value === undefined) throw new RangeError(`“${id}” is not in the list.`);
 	return value;
 }

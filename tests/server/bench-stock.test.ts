@@ -138,7 +138,7 @@ onEachDatabase((here) => {
 			here.db,
 			workedJob(WIRED),
 			{ ...facts, standing: 'ready', plannedFor: '', materials: [], pictures: [] },
-			{ number: null, orEmptyIn: null, practice: async () => {} }
+			{ number: null, orEmptyIn: null, practice: { untouched: async () => null, write: async () => {} } }
 		);
 		assert.ok(practised.kind === 'kept');
 		await post(practised.number, begun, { kind: 'done', step: 'hang' });

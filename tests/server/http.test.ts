@@ -119,15 +119,15 @@ onEachDatabase((here) => {
 	test('drawings and the cut list of a kept job', async () => {
 		const number = await kept(workedJob());
 		for (const sheet of ['front', 'section', 'back', 'cut'] as const) {
-			const drawn = await drawingOf(here.db, readJobNumber(number)!, sheet, 'svg');
+			const drawn = await drawingOf(here.db, readJobNumber(number)!, null, sheet, 'svg');
 			assert.ok(drawn.ok && drawn.text.startsWith('<svg') && /viewBox/.test(drawn.text));
-			const dxf = await drawingOf(here.db, readJobNumber(number)!, sheet, 'dxf');
+			const dxf = await drawingOf(here.db, readJobNumber(number)!, null, sheet, 'dxf');
 			assert.ok(dxf.ok && new DxfParser().parseSync(dxf.text)!.entities.length > 3, sheet);
 		}
-		const list = await cutListOf(here.db, readJobNumber(number)!);
+		const list = await cutListOf(here.db, readJobNumber(number)!, null);
 		assert.ok(list.ok && list.text.includes('glazing,,,,uv-acrylic,1,542,701'));
 		const { frame: _, ...frameless } = workedJob();
-		const none = await drawingOf(here.db, readJobNumber(await kept(frameless))!, 'back', 'svg');
+		const none = await drawingOf(here.db, readJobNumber(await kept(frameless))!, null, 'back', 'svg');
 		assert.equal(none.ok ? 200 : none.answer.status, 404);
 	});
 

@@ -5,7 +5,7 @@ import type { JobFile } from '../../core/job/definition.ts';
 import { readJobNumber, showJobNumber } from '../../core/job/number.ts';
 import type { Database } from '../../src/lib/server/db/database.ts';
 import { selectJobs, selectUsing, usedAnywhere, type After, type Asked } from '../../src/lib/server/db/jobs.ts';
-import { deleteUnnamedPictures, insertPicture, selectPicture } from '../../src/lib/server/db/pictures.ts';
+import { deleteUnnamedPictures, insertPicture, picturePieces, selectPicture } from '../../src/lib/server/db/pictures.ts';
 import { deleteJob, listJobs, postJob, putState } from '../../src/lib/server/jobs.ts';
 import { todayPage } from '../../src/lib/server/today.ts';
 import { workedJob } from '../jobs.ts';
@@ -203,7 +203,10 @@ onEachDatabase((here) => {
 	test('a picture that no job names goes after a month; one that any revision names stays', async () => {
 		const [named, unnamed, young] = ['b', 'c', 'd'].map((letter) => letter.repeat(64)) as [string, string, string];
 		for (const sum of [named, unnamed]) {
-			await here.db.query("INSERT INTO picture (sum, type, bytes, at) VALUES ($1, 'image/png', $2, now() - interval '31 days')", [
+			await here.db.query("INSERT INTO picture (sum, type, size, at) VALUES ($1, 'image/png', 3, now() - interval '31 days')", [
+				sum
+			]);
+			await here.db.query("INSERT INTO picture_piece (sum, place, bytes, at) VALUES ($1, 0, $2, now() - interval '31 days')", [
 				sum,
 				new Uint8Array([1, 2, 3])
 			]);
@@ -213,7 +216,15 @@ onEachDatabase((here) => {
 		await here.put(number, titled('Not pictured'), 1);
 		assert.equal(await deleteUnnamedPictures(here.db, 30), 1);
 		assert.equal(await selectPicture(here.db, unnamed), null);
-		assert.deepEqual([...(await selectPicture(here.db, named))!.bytes], [1, 2, 3]);
+		assert.ok(await selectPicture(here.db, named));
+		const pieces: number[][] = [];
+		for await (const piece of picturePieces(here.db, named, 3)) pieces.push([...piece]);
+		assert.deepEqual(pieces, [[1, 2, 3]]);
+		assert.deepEqual(
+			(await here.db.query('SELECT sum FROM picture_piece WHERE sum = ANY($1::text[]) ORDER BY sum', [[named, unnamed, young]]))
+				.rows,
+			[{ sum: named }, { sum: young }]
+		);
 		assert.ok(await selectPicture(here.db, young));
 	});
 

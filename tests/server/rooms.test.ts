@@ -15,13 +15,15 @@ import { touchesOf, type TouchedJob } from '../../src/lib/server/touches.ts';
 import { workedJob } from '../jobs.ts';
 import { onEachDatabase, read } from './databases.ts';
 
+const sent = (body: unknown) => new TextEncoder().encode(JSON.stringify(body));
+
 onEachDatabase((here) => {
 	type Faulty = { faults: { path: string; says: string }[] };
 	const pathsOf = (answer: { body: unknown }) => (answer.body as Faulty).faults.map(({ path }) => path);
 	const LOFT = yearOf(TYPICAL_ROOMS[0]!);
 
 	test('climate: a job and a room in, the year of its pack out', async () => {
-		const { status, body } = read(await climateOfBody(here.db, { pack: workedJob(), room: LOFT }));
+		const { status, body } = read(await climateOfBody(here.db, sent({ pack: workedJob(), room: LOFT })));
 		assert.equal(status, 200);
 		const year = body as ClimateAnswer;
 		assert.equal(year.tauDays, plan(workedJob(), builtInShop).climate!.tauDays);
@@ -52,7 +54,7 @@ onEachDatabase((here) => {
 			[{ pack: { ...workedJob(), window: { overlap: 300 } }, room: LOFT }, ['pack.window.overlap']],
 			[null, ['']]
 		] as const) {
-			const answer = await climateOfBody(here.db, body);
+			const answer = await climateOfBody(here.db, sent(body));
 			assert.equal(answer.status, 400);
 			assert.deepEqual(pathsOf(answer).slice(0, 1), paths.slice(0, 1), JSON.stringify(paths));
 		}
@@ -63,7 +65,11 @@ onEachDatabase((here) => {
 		const kept = await postLoggerFile(here.db, 'Net Loft', file);
 		assert.equal(kept.status, 201);
 		const { id } = kept.body as { id: string };
-		const room = (await getRoom(here.db, id)).body as { begins: string; readings: number[][]; gaps: { hours: number }[] };
+		const room = (await ((await getRoom(here.db, id)) as Response).json()) as {
+			begins: string;
+			readings: number[][];
+			gaps: { hours: number }[];
+		};
 		assert.equal(room.begins, '2025-01-01 00:00');
 		assert.ok(room.readings.length > 8700 && room.gaps.length === 1 && room.gaps[0]!.hours > 24);
 		assert.equal((await postLoggerFile(here.db, 'Net Loft', file)).status, 409, 'never overwritten silently');
@@ -72,14 +78,24 @@ onEachDatabase((here) => {
 			((await postLoggerFile(here.db, 'Bad', Buffer.from('time,temperature\n2025-01-01,20\n'))).body as Faulty).faults[0]!.says,
 			/No humidity column/
 		);
-		assert.equal((await postRoom(here.db, { name: 'Pantry', begins: '2025-03-01', readings: LOFT.slice(0, 48) })).status, 201);
+		assert.equal(
+			(await postRoom(here.db, sent({ name: 'Pantry', begins: '2025-03-01', readings: LOFT.slice(0, 48) }))).status,
+			201
+		);
 		for (const [changes, path] of [
 			[{ name: '' }, 'name'],
 			[{ begins: 'spring' }, 'begins'],
+			[{ begins: '2025-02-30' }, 'begins'],
+			[{ readings: [[0, 50, null]] }, 'room[0][2]'],
+			[{ readings: [[null, 50, 20]] }, 'room[0][0]'],
+			[{ readings: [[1e300, 50, 20]] }, 'room[0][0]'],
 			[{ readings: [[0, 'damp']] }, 'room[0][1]'],
 			[{ gaps: [{ from: 'x' }] }, 'gaps[0].to']
 		] as const) {
-			const answer = await postRoom(here.db, { name: 'Cellar', begins: '2025-03-01', readings: LOFT.slice(0, 48), ...changes });
+			const answer = await postRoom(
+				here.db,
+				sent({ name: 'Cellar', begins: '2025-03-01', readings: LOFT.slice(0, 48), ...changes })
+			);
 			assert.deepEqual([answer.status, pathsOf(answer)[0]], [400, path]);
 		}
 		const { rooms } = (await getRooms(here.db)).body as { rooms: { name: string; hours: number }[] };
@@ -116,7 +132,7 @@ onEachDatabase((here) => {
 		);
 		assert.equal(
 			(await postClimate(here.db, readJobNumber(number)!, { rev: 9, room: 'Loft', results: [result] })).status,
-			404,
+			400,
 			'no such revision yet'
 		);
 		assert.equal((await postClimate(here.db, 9999, { rev: 1, room: 'Loft', results: [result] })).status, 404);

@@ -4,6 +4,7 @@
  */
 import type { Reading } from './rooms.ts';
 import { lastOf, nth } from '../../units/there.ts';
+import { LEAST_CELSIUS, MOST_CELSIUS } from './readings.ts';
 
 export type Columns = {
 	/** Index of the column that holds the time, or the date when the time stands in one of its own. */
@@ -131,6 +132,9 @@ export class LoggerReader {
 			return;
 		}
 		if (rh < 0 || rh > 100) throw new LoggerError(`Line ${this.#line}: a humidity of ${rh} %. Is this the humidity column?`);
+		const warmth = this.#columns.fahrenheit ? ((celsius - 32) * 5) / 9 : celsius;
+		if (warmth < LEAST_CELSIUS || warmth > MOST_CELSIUS)
+			throw new LoggerError(`Line ${this.#line}: a temperature of ${celsius}°. Is this the temperature column?`);
 		if (time < this.#last) {
 			if (this.#last - time > SET_BACK_MS)
 				throw new LoggerError(
@@ -139,7 +143,7 @@ export class LoggerReader {
 			this.#setBack += 1;
 			return;
 		}
-		this.#keep(time, rh, this.#columns.fahrenheit ? ((celsius - 32) * 5) / 9 : celsius);
+		this.#keep(time, rh, warmth);
 	}
 
 	/** @throws LoggerError when the file holds less than a day */
@@ -203,7 +207,10 @@ export function readTime(text: string, dayFirst: boolean): number {
 }
 
 function clockOf(year: number, month: number, day: number, hour = '0', minute = '0', second = '0'): number {
-	if (month < 1 || month > 12 || day < 1 || day > 31 || Number(hour) > 24 || Number(minute) > 59) return Number.NaN;
+	if (Number(hour) > 24 || Number(minute) > 59 || Number(second) > 60) return Number.NaN;
+	// 30 February is no day, and no logger wrote before there were any.
+	const midnight = new Date(Date.UTC(year, month - 1, day));
+	if (year < 1970 || midnight.getUTCMonth() !== month - 1 || midnight.getUTCDate() !== day) return Number.NaN;
 	return Date.UTC(year, month - 1, day, Number(hour), Number(minute), Number(second));
 }
 

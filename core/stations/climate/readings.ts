@@ -3,7 +3,11 @@ import type { Fault } from '../../job/faults.ts';
 import type { Reading } from './rooms.ts';
 import { there } from '../../units/there.ts';
 
+/** No room is colder or hotter. */
+export const [LEAST_CELSIUS, MOST_CELSIUS] = [-60, 80];
 export const MOST_READINGS = 600_000;
+/** Counted from the first reading or from the new year. */
+export const MOST_HOURS = 40 * 366 * 24;
 /** Ten faulty rows say what is wrong with the rest. */
 const MOST_FAULTS = 10;
 
@@ -16,7 +20,7 @@ export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: f
 		return fault('room', `There are ${list.length} readings; at most ${MOST_READINGS} are accepted.`);
 	const faults: Fault[] = [];
 	const room: Reading[] = [];
-	let before = -Infinity;
+	let lastHour = -Infinity;
 	for (const [index, row] of (list as unknown[]).entries()) {
 		if (faults.length >= MOST_FAULTS) break;
 		const at = `room[${index}]`;
@@ -24,15 +28,18 @@ export function readRoom(list: unknown): { ok: true; room: Reading[] } | { ok: f
 			faults.push({ path: at, says: 'Enter a reading as [hour, rh, celsius].' });
 			continue;
 		}
+		const before = lastHour;
 		const [hour, rh, celsius = 20] = row as number[];
-		if (!isNumber(hour)) faults.push({ path: `${at}[0]`, says: 'The hour must be a number.' });
+		const wrong = faults.length;
+		if (!isNumber(hour) || Math.abs(hour) > MOST_HOURS)
+			faults.push({ path: `${at}[0]`, says: `The hour must be a number up to ${MOST_HOURS}, forty years.` });
 		else if (hour <= before)
 			faults.push({ path: `${at}[0]`, says: `Hour ${hour} is not after hour ${before}. Sort the readings by time.` });
-		else before = hour;
+		else lastHour = hour;
 		if (!isNumber(rh) || rh < 0 || rh > 100) faults.push({ path: `${at}[1]`, says: 'Relative humidity must be from 0 to 100.' });
-		if (!isNumber(celsius) || celsius < -60 || celsius > 80)
+		if (!isNumber(celsius) || celsius < LEAST_CELSIUS || celsius > MOST_CELSIUS)
 			faults.push({ path: `${at}[2]`, says: 'The temperature must be from −60 to 80 °C.' });
-		room.push([there(hour, 'hour'), there(rh, 'rh'), celsius]);
+		if (faults.length === wrong) room.push([there(hour, 'hour'), there(rh, 'rh'), celsius]);
 	}
 	return faults.length > 0 ? { ok: false, faults } : { ok: true, room };
 }

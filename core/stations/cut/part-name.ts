@@ -1,4 +1,5 @@
 /** What a part is called by the people who cut and fit it. */
+import { ownOf } from '../../units/by-own-keys.ts';
 
 /** Names that files and calls have promised, and the trade’s word for each. */
 const SAID: Readonly<Record<string, string>> = {
@@ -12,7 +13,7 @@ const SAID: Readonly<Record<string, string>> = {
 
 /** @returns a role of the cut list or of a layer in the trade's words: `back mat`, `mat 2` */
 export function partName(role: string): string {
-	return SAID[role] ?? role;
+	return ownOf(SAID, role) ?? role;
 }
 
 /** @returns a blank of a cutting plan, named after its job, in the trade's words: `K-0101 back mat` */

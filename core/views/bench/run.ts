@@ -118,6 +118,8 @@ const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>)
 		run.begunAt = at;
 	},
 	'taken-over': (run, { rev }) => {
+		// One that was written down for a revision that there never was is told, not followed.
+		if (rev === 0) return;
 		run.rev = rev;
 		run.stayedAt = rev;
 	},

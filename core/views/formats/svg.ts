@@ -1,4 +1,5 @@
 /** Scene → SVG, in mm, true to scale: the same picture that the screen shows. */
+import { printable } from '../../units/printable.ts';
 import { placeCallouts, placeDimensions, type PlacedDimension } from '../drawing/dimensions.ts';
 import { HATCHES, INK, LOOKS } from '../drawing/style.ts';
 import type { Point } from '../../geometry/shapes.ts';
@@ -164,7 +165,7 @@ function calloutWidth(scene: Scene, textHeight: number): number {
 }
 
 function escape(text: string): string {
-	return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
+	return printable(text).replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 }
 
 function round(value: number): string {

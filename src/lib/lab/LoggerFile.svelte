@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** A logger's file on its way in: which column is which, its first lines, progress, what was found wrong with it. */
 	import Papa from 'papaparse';
+	import { encodingOf } from '$core/stations/climate/logger-text.ts';
 	import { guessColumns, LoggerError, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
 	import OnOff from '$lib/ui/OnOff.svelte';
 	import Way from '$lib/ui/Way.svelte';
@@ -30,7 +31,11 @@
 	});
 
 	async function look(of: File) {
-		const { data } = Papa.parse<string[]>(await of.slice(0, BEGINNING).text(), { preview: 20, skipEmptyLines: true });
+		const beginning = new Uint8Array(await of.slice(0, BEGINNING).arrayBuffer());
+		const { data } = Papa.parse<string[]>(new TextDecoder(encodingOf(beginning)).decode(beginning), {
+			preview: 20,
+			skipEmptyLines: true
+		});
 		rows = data;
 		says = '';
 		try {

@@ -6,7 +6,7 @@ import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
 import { readQuery } from './validation/query.ts';
 import { leftBy } from './left.ts';
-import { isOfDatabase, log, loggable } from './log.ts';
+import { isOfDatabase, log, loggable, loggablePath } from './log.ts';
 import type { Refused } from './validation/body.ts';
 
 export type Answer = { status: number; body: unknown; headers?: Record<string, string> };
@@ -98,7 +98,7 @@ export function call<Query = unknown, Body = undefined>(of: {
 /** Written down with the id of its request; whoever asked is told that, and nothing of what went wrong inside. */
 function failed(error: unknown, request: Request, { pathname }: URL): Answer {
 	const id = request.headers.get('x-request-id');
-	log.error({ err: loggable(error), id, path: pathname }, 'failed');
+	log.error({ err: loggable(error), id, path: loggablePath(pathname) }, 'failed');
 	if (isOfDatabase(error)) return faults(503, [{ path: '', says: AWAY }], TRY_AGAIN);
 	return faults(500, [{ path: '', says: `Something went wrong here. Saved work is safe. Logged as ${id ?? 'unknown'}.` }]);
 }

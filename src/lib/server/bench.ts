@@ -1,5 +1,6 @@
 /** The calls of the bench: what was done is kept event by event, once each, and told to every other screen on the same run. */
 import type { JobFile } from '$core/job/definition.ts';
+import type { Fault } from '$core/job/faults.ts';
 import { readJobNumber, showJobNumber } from '$core/job/number.ts';
 import { there } from '$core/units/there.ts';
 import { folded, type Deed } from '$core/views/bench/run.ts';
@@ -8,20 +9,24 @@ import { waitsOf, type Wait } from '$core/views/bench/locks.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import {
 	endRun,
-	insertEvent,
+	insertEvents,
 	insertRun,
 	lockJob,
 	lockRun,
 	selectEvents,
+	selectKept,
 	selectLost,
 	selectOpenRuns,
 	selectRun,
-	type KeptEvent
+	type KeptEvent,
+	type RunRow,
+	type SentEvent
 } from './db/bench.ts';
 import { settleTaken } from './db/bench-stock.ts';
 import { database } from './db/connection.ts';
-import { announce, type Database } from './db/database.ts';
-import { selectJob } from './db/jobs.ts';
+import { announce, type Database, type Queries } from './db/database.ts';
+import { selectHead, selectJob } from './db/jobs.ts';
+import { selectPicturesThere } from './db/pictures.ts';
 import { selectStock, selectThings, type StockLine, type ThingLine } from './db/stock.ts';
 import type { JobParts } from './job-parts.ts';
 import { partsLeft } from './cutting.ts';
@@ -35,6 +40,7 @@ export type BenchAnswer = { run: number; ended: boolean; events: KeptEvent[]; no
 
 /** @param after only what was kept after this event */
 export async function getBench(db: Database, job: number, after: number): Promise<Answer> {
+	if (!(await selectHead(db, job))) return notFound;
 	const run = await selectRun(db, job);
 	return { status: 200, body: await answerOf(db, run, after) };
 }
@@ -55,12 +61,19 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 	const checked = checkEvents(body);
 	if (!checked.ok) return faults(400, checked.faults);
 	const { events } = checked.value;
-	const run = await db.transaction(async (tx) => {
-		if (!(await lockJob(tx, job))) return null;
+	const run = await db.transaction(async (tx): Promise<RunRow | { wrong: Fault[] } | 'not begun' | null> => {
+		const head = await lockJob(tx, job);
+		if (head === null) return null;
+		const wrong = [...beyond(head, events), ...(await unknownPictures(tx, events))];
+		if (wrong.length > 0) return { wrong };
 		let open = await selectRun(tx, job, true);
 		const before = open;
 		let ended = open?.ended ?? false;
-		let kept = 0;
+		const known = await selectKept(
+			tx,
+			events.map(({ id }) => id)
+		);
+		const fresh = new Map<number, SentEvent[]>();
 		for (const event of events) {
 			const begins = event.deed.kind === 'begun';
 			if (!open && !begins) return 'not begun';
@@ -68,21 +81,45 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 				open = await insertRun(tx, job);
 				ended = false;
 			}
-			if (!open || !(await insertEvent(tx, open.id, event))) continue;
-			kept += 1;
+			if (!open || known.has(event.id)) continue;
+			known.add(event.id);
+			fresh.set(open.id, [...(fresh.get(open.id) ?? []), event]);
 			const ends = ENDS[event.deed.kind];
 			if (ends !== undefined && ends !== ended) {
 				await endRun(tx, open.id, ends);
 				ended = ends;
 			}
 		}
-		if (kept > 0 || before?.id !== open?.id) await announce(tx, JSON.stringify({ bench: job }));
+		for (const [id, sent] of fresh) await insertEvents(tx, id, sent);
+		if (fresh.size > 0 || before?.id !== open?.id) await announce(tx, JSON.stringify({ bench: job }));
 		return open && { id: open.id, ended };
 	});
 	if (run === null) return notFound;
+	if (run !== 'not begun' && 'wrong' in run) return faults(400, run.wrong);
 	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Bench work has not started for this job.' }]);
-	if (run && events.some(({ deed }) => BEARS_ON_STOCK[deed.kind])) await takeFromStock(db, job, run.id);
+	if (events.some(({ deed }) => BEARS_ON_STOCK[deed.kind])) await takeFromStock(db, job, run.id);
 	return { status: 200, body: await answerOf(db, run, after) };
+}
+
+/** A device knows no revision that the job does not have. */
+function beyond(head: number, events: readonly SentEvent[]): Fault[] {
+	return events.flatMap(({ deed }, index) =>
+		'rev' in deed && deed.rev > head
+			? [{ path: `events[${index}].deed.rev`, says: `The job is at revision ${head}; there is no revision ${deed.rev}.` }]
+			: []
+	);
+}
+
+async function unknownPictures(tx: Queries, events: readonly SentEvent[]): Promise<Fault[]> {
+	const named = events.flatMap(({ deed }, index) => (deed.kind === 'photographed' ? [{ index, sum: deed.picture }] : []));
+	if (named.length === 0) return [];
+	const known = await selectPicturesThere(
+		tx,
+		named.map(({ sum }) => sum)
+	);
+	return named
+		.filter(({ sum }) => !known.has(sum))
+		.map(({ index }) => ({ path: `events[${index}].deed.picture`, says: 'There is no such picture. Send it first.' }));
 }
 
 /** After these a run has taken more from stock than before, or less. */

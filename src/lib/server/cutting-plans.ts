@@ -24,7 +24,8 @@ import {
 	type KeptPlan
 } from './db/cutting.ts';
 import { selectJob } from './db/jobs.ts';
-import { insertStock, lockStock, moveStock, tellStock } from './db/stock.ts';
+import type { SheetStock } from '$core/nesting/figures.ts';
+import { insertStock, lockStock, moveStock, tellStock, type AnyLine } from './db/stock.ts';
 import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { checkCutSheet, checkDropOut, checkMade, checkPlan, type SentPlan } from './validation/stock.ts';
@@ -73,6 +74,9 @@ export async function postPlan(db: Database, body: unknown): Promise<Answer> {
 			const id = stockOf(sheet);
 			if (id === null) continue;
 			const line = lines.find((one) => one.id === id);
+			const planned = sent.job.sheets.find((one) => one.id === sheet);
+			const other = line && planned ? otherThanLine(sent, planned, line) : null;
+			if (other) return faults(409, [{ path: sheet, says: other }]);
 			if ((line?.free ?? 0) < count)
 				return faults(409, [
 					{ path: sheet, says: `${line?.free ?? 0} of ${count} sheets are free: another plan has reserved them. Plan again.` }
@@ -108,6 +112,15 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 			return faults(409, [{ path: id, says: `${blankName(id)} has changed size or is no longer needed. Plan again.` }]);
 	}
 	return now;
+}
+
+/** What lies there as it is counted, against what was planned with. @returns what is another, in a sentence */
+function otherThanLine({ material, colour }: SentPlan, sheet: SheetStock, line: AnyLine): string | null {
+	// Without a colour any is taken.
+	if (line.material !== material || (colour !== '' && line.colour !== colour)) return 'Another material lies there. Plan again.';
+	// A stick has its length in stock; its width is the moulding's.
+	const isSame = line.kind === 'stick' ? line.width === sheet.width : line.width === sheet.width && line.height === sheet.height;
+	return isSame ? null : 'What lies there has another size. Plan again.';
 }
 
 /** A drop-out comes from a mat that the same plan cuts, at its size. */

@@ -16,11 +16,15 @@ import { checkCutting } from './validation/cutting.ts';
 
 const solverAt = createRequire(import.meta.url).resolve('highs');
 
-export async function planCutting(body: unknown): Promise<Answer> {
+/** @param left whoever asked has gone: nobody computes for him */
+export async function planCutting(body: unknown, left: AbortSignal): Promise<Answer> {
 	const checked = checkCutting(body);
 	if (!checked.ok) return faults(400, checked.faults);
-	const done = await inCuttingThread({ job: checked.job, solverAt });
-	return done.ok ? { status: 200, body: done.plan } : done.answer;
+	const done = await inCuttingThread({ job: checked.job, solverAt }, left);
+	if (!done) return faults(499, [{ path: '', says: 'Nobody waits for this plan any more.' }]);
+	return done.ok
+		? { status: 200, body: done.plan, headers: { 'server-timing': `queue;desc="${done.ahead} plans ahead"` } }
+		: done.answer;
 }
 
 /** So many open jobs are cut together at the most. */

@@ -24,8 +24,9 @@ export type Drawn = { ok: true; text: string } | { ok: false; answer: Answer };
 export type Sheet = View | 'cut';
 export type Format = 'svg' | 'dxf';
 
-export async function drawingOf(db: Database, number: number, sheet: Sheet, format: Format): Promise<Drawn> {
-	const row = await selectJob(db, number, null);
+/** @param rev null: as it stands */
+export async function drawingOf(db: Database, number: number, rev: number | null, sheet: Sheet, format: Format): Promise<Drawn> {
+	const row = await selectJob(db, number, rev);
 	if (!row) return { ok: false, answer: notFound };
 	const shop = await shopOf(db);
 	const made = planned(row.spec, shop);
@@ -58,8 +59,9 @@ function inMm(mm: number): number {
 	return showNearest(mm, 0.01);
 }
 
-export async function cutListOf(db: Database, number: number): Promise<Drawn> {
-	const row = await selectJob(db, number, null);
+/** @param rev null: as it stands */
+export async function cutListOf(db: Database, number: number, rev: number | null): Promise<Drawn> {
+	const row = await selectJob(db, number, rev);
 	if (!row) return { ok: false, answer: notFound };
 	const made = planned(row.spec, await shopOf(db));
 	if (!made.ok) return { ok: false, answer: faults(409, made.faults) };

@@ -1,4 +1,5 @@
 /** What is known of a job beside its file: what lists show, and what a job is found by. */
+import { isDay } from '$core/units/day.ts';
 import { usedMaterials } from '$core/stations/guard/used.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { isEmptyJob } from '$core/job/is-empty.ts';
@@ -49,9 +50,7 @@ export function folded(text: string): string {
 
 /** An ISO day that there is; null otherwise. */
 function dayOf(text: string | undefined): string | null {
-	if (!text || !/^\d{4}-\d{2}-\d{2}$/.test(text)) return null;
-	const day = new Date(`${text}T00:00:00Z`);
-	return !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text) && text > '1000' ? text : null;
+	return text && isDay(text) ? text : null;
 }
 
 /** Every text of a file, at any depth. */

@@ -5,6 +5,14 @@ export const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destina
 
 export type LoggedError = { type: string; message: string; stack?: string; code?: string };
 
+/** A line of the log stays below 8 kB. */
+const MESSAGE_MOST = 1000;
+const STACK_MOST = 4000;
+const PATH_MOST = 500;
+
+/** A path as it is written down. */
+export const loggablePath = (path: string): string => path.slice(0, PATH_MOST);
+
 /** What may be written down of an error: never a statement's values, never a row of somebody's data. */
 export function loggable(error: unknown): LoggedError {
 	if (!(error instanceof Error)) return { type: typeof error, message: 'Something other than an error was thrown.' };
@@ -14,8 +22,8 @@ export function loggable(error: unknown): LoggedError {
 	const message = ofDatabase && code.startsWith('22') ? 'The database refused a value.' : error.message;
 	return {
 		type: error.name,
-		message,
-		stack: error.stack?.replace(error.message, message),
+		message: message.slice(0, MESSAGE_MOST),
+		stack: error.stack?.replace(error.message, message).slice(0, STACK_MOST),
 		...(typeof code === 'string' ? { code } : {})
 	};
 }

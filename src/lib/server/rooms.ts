@@ -1,50 +1,52 @@
 /** Rooms by the hour, and what a year of one came to for a job. */
 import Joi from 'joi';
 import { showJobNumber } from '$core/job/number.ts';
-import { readRoom } from '$core/stations/climate/readings.ts';
 import { faults, notFound, type Answer } from './answer.ts';
 import type { Database } from './db/database.ts';
-import { insertClimate, insertRoom, selectClimates, selectRoom, selectRooms, type RoomYear } from './db/rooms.ts';
+import { selectHead } from './db/jobs.ts';
+import {
+	insertClimate,
+	insertRoom,
+	roomPieces,
+	selectClimates,
+	selectRoom,
+	selectRooms,
+	type RoomHead,
+	type RoomYear
+} from './db/rooms.ts';
+import { streamOf } from './stream.ts';
 import { inThread } from './threads/pool.ts';
-import { pathOf } from './validation/job-file.ts';
-
-const gap = Joi.object({
-	from: Joi.string().max(40).required(),
-	to: Joi.string().max(40).required(),
-	hours: Joi.number().min(0).required()
-});
-const roomSchema = Joi.object({
-	name: Joi.string().trim().min(1).max(80).required().messages({ '*': 'Enter a name of 1 to 80 letters.' }),
-	begins: Joi.string()
-		.pattern(/^\d{4}-\d{2}-\d{2}/)
-		.max(40)
-		.required()
-		.messages({ '*': 'Enter the date of its first reading, such as 2025-03-01.' }),
-	readings: Joi.any().required(),
-	gaps: Joi.array().items(gap).max(1000).default([])
-});
+import { REV_MOST } from './validation/bench.ts';
+import { checked } from './validation/checked.ts';
+import { SENTENCES } from './validation/sentences.ts';
 
 export async function getRooms(db: Database): Promise<Answer> {
 	return { status: 200, body: { rooms: await selectRooms(db) } };
 }
 
-export async function getRoom(db: Database, id: string): Promise<Answer> {
+export async function getRoom(db: Database, id: string): Promise<Answer | Response> {
 	const room = await selectRoom(db, id);
-	return room ? { status: 200, body: room } : notFound;
+	if (!room) return notFound;
+	return new Response(streamOf(written(db, room)), {
+		headers: { 'content-type': 'application/json', 'cache-control': 'no-store' }
+	});
+}
+
+/** As JSON, without ever being whole here. */
+async function* written(db: Database, { name, begins, gaps, pieces }: RoomHead): AsyncGenerator<string> {
+	yield `${JSON.stringify({ name, begins, gaps }).slice(0, -1)},"readings":[`;
+	let between = '';
+	for await (const piece of roomPieces(db, pieces)) {
+		yield between + piece;
+		between = ',';
+	}
+	yield ']}';
 }
 
 /** A room that somebody read elsewhere: `{ name, begins, readings, gaps }`. */
-export async function postRoom(db: Database, body: unknown): Promise<Answer> {
-	const { error, value } = roomSchema.validate(body, { abortEarly: false, convert: true });
-	if (error)
-		return faults(
-			400,
-			error.details.map(({ path, message }) => ({ path: pathOf(path), says: message }))
-		);
-	const room = value as RoomYear;
-	const read = readRoom(room.readings);
-	if (!read.ok) return faults(400, read.faults);
-	return keep(db, { ...room, readings: read.room });
+export async function postRoom(db: Database, sent: Uint8Array): Promise<Answer> {
+	const done = await inThread('roomJson', { sent });
+	return done.ok ? keep(db, done.gives) : done.answer;
 }
 
 /** A logger's file as it is: columns are found by their names. */
@@ -52,9 +54,7 @@ export async function postLoggerFile(db: Database, name: string, csv: Uint8Array
 	if (name.trim() === '' || name.length > 80)
 		return faults(400, [{ path: 'name', says: 'Name the room in 1 to 80 letters: ?name=Loft.' }]);
 	const done = await inThread('room', { csv });
-	if (!done.ok) return done.answer;
-	const read = done.gives;
-	return read.ok ? keep(db, { name: name.trim(), ...read.room }) : faults(400, [{ path: '', says: read.says }]);
+	return done.ok ? keep(db, { name: name.trim(), ...done.gives }) : done.answer;
 }
 
 async function keep(db: Database, room: RoomYear): Promise<Answer> {
@@ -65,7 +65,7 @@ async function keep(db: Database, room: RoomYear): Promise<Answer> {
 
 const number = Joi.number().required();
 const climateSchema = Joi.object({
-	rev: Joi.number().integer().min(1).required(),
+	rev: Joi.number().integer().min(1).max(REV_MOST).required(),
 	room: Joi.string().trim().min(1).max(80).required(),
 	results: Joi.array()
 		.items(
@@ -87,17 +87,17 @@ const climateSchema = Joi.object({
 		.min(1)
 		.max(300)
 		.required()
-});
+}).messages(SENTENCES);
 
 /** What a year came to stays with the job, beside the revision for which it was run. */
 export async function postClimate(db: Database, job: number, body: unknown): Promise<Answer> {
-	const { error } = climateSchema.validate(body, { abortEarly: false, convert: false });
-	if (error)
-		return faults(
-			400,
-			error.details.map(({ path, message }) => ({ path: pathOf(path), says: `${message}.` }))
-		);
-	const { rev, ...result } = body as { rev: number };
+	const checkedBody = checked<{ rev: number }>(climateSchema, body);
+	if (!checkedBody.ok) return faults(400, checkedBody.faults);
+	const { rev, ...result } = checkedBody.value;
+	const head = await selectHead(db, job);
+	if (!head) return notFound;
+	if (rev > head.rev)
+		return faults(400, [{ path: 'rev', says: `The job is at revision ${head.rev}; there is no revision ${rev}.` }]);
 	return (await insertClimate(db, job, rev, result)) ? { status: 201, body: { number: showJobNumber(job), rev } } : notFound;
 }
 

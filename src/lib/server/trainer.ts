@@ -6,10 +6,20 @@ import { folded } from '$core/views/bench/run.ts';
 import { caseOf, CASE_IDS, isCaseId, type CaseId } from '$core/views/trainer/cases/all.ts';
 import { judgeCase, madeOf, type Judged } from '$core/views/trainer/judge.ts';
 import { faults, notFound, type Answer } from './answer.ts';
-import { insertEvent, insertRun, selectEvents, selectRun } from './db/bench.ts';
+import { insertEvents, insertRun, selectEvents, selectRun, type SentEvent } from './db/bench.ts';
 import type { Database, Queries } from './db/database.ts';
 import { insertJob, selectJob } from './db/jobs.ts';
-import { countTries, insertPractice, insertTry, selectPractice, selectTries, selectUnsolved, type TryRow } from './db/trainer.ts';
+import {
+	countTries,
+	insertPractice,
+	insertTry,
+	putPracticeAway,
+	selectPractice,
+	selectTries,
+	selectUnsolved,
+	selectUntouched,
+	type TryRow
+} from './db/trainer.ts';
 import { factsOf } from './facts.ts';
 import { shopNow } from './shop.ts';
 import { checkJudge } from './validation/trainer.ts';
@@ -52,9 +62,13 @@ export async function postPlay(db: Database, id: string): Promise<Answer> {
 	const kept = await insertJob(db, of.job, factsOf(of.job, made.job, made.plan, shop, stands), {
 		number: null,
 		orEmptyIn: null,
-		practice: async (tx, number) => {
-			await insertPractice(tx, number, id);
-			if (deeds.length > 0) await insertDone(tx, number, [{ kind: 'begun', rev: 1 }, ...deeds]);
+		practice: {
+			untouched: (tx) => selectUntouched(tx, id),
+			write: async (tx, number) => {
+				await putPracticeAway(tx, id);
+				await insertPractice(tx, number, id);
+				if (deeds.length > 0) await insertDone(tx, number, [{ kind: 'begun', rev: 1 }, ...deeds]);
+			}
 		}
 	});
 	if (kept.kind === 'taken') throw new Error(`The number of a new practice, ${id}, was already used.`);
@@ -64,13 +78,16 @@ export async function postPlay(db: Database, id: string): Promise<Answer> {
 
 const HELPER = 'PA';
 
-type Deeds = Parameters<typeof insertEvent>[2]['deed'][];
+type Deeds = SentEvent['deed'][];
 
 /** What a helper did before: a minute for each, the last one just now. */
 async function insertDone(tx: Queries, number: number, deeds: Deeds): Promise<void> {
 	const run = await insertRun(tx, number);
-	for (const [at, deed] of deeds.entries())
-		await insertEvent(tx, run.id, { id: randomUUID(), by: HELPER, ageMs: (deeds.length - at) * 60_000, deed });
+	await insertEvents(
+		tx,
+		run.id,
+		deeds.map((deed, at) => ({ id: randomUUID(), by: HELPER, ageMs: (deeds.length - at) * 60_000, deed }))
+	);
 }
 
 export type JudgeAnswer = Judged & { station: string };

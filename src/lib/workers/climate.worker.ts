@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import { combinationsOf, yearsOf, type Buffer, type Combination, type YearResult } from '$core/advice/combinations.ts';
 import { LoggerError, LoggerReader, type Columns, type LoggerYear } from '$core/stations/climate/logger.ts';
+import { encodingOf } from '$core/stations/climate/logger-text.ts';
 import { TYPICAL_ROOMS, yearOf, type Reading } from '$core/stations/climate/rooms.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
@@ -41,7 +42,7 @@ const tell = (told: Told) => postMessage(told);
 /** Rows between two words about how far it is. */
 const TELL_EVERY_MS = 100;
 
-self.onmessage = ({ data }: MessageEvent<Ask>) => (data.kind === 'year' ? year(data) : readFile(data));
+self.onmessage = ({ data }: MessageEvent<Ask>) => (data.kind === 'year' ? year(data) : void readFile(data));
 
 function year({ buffer, file, shop, room, wallCelsius, shown }: Extract<Ask, { kind: 'year' }>): void {
 	const started = performance.now();
@@ -58,12 +59,14 @@ function year({ buffer, file, shop, room, wallCelsius, shown }: Extract<Ask, { k
 	tell({ kind: 'year', year: { combinations, results, room: readings, inside, ms: performance.now() - started } });
 }
 
-function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): void {
+async function readFile({ file, columns, heading }: Extract<Ask, { kind: 'file' }>): Promise<void> {
+	const encoding = encodingOf(new Uint8Array(await file.slice(0, 4).arrayBuffer()));
 	const reader = new LoggerReader(columns, heading ? 2 : 1);
 	let skip = heading;
 	let toldAt = 0;
 	let refused = false;
 	Papa.parse<string[]>(file, {
+		encoding,
 		skipEmptyLines: false,
 		chunk: ({ data, meta }, parser) => {
 			try {

@@ -16,10 +16,13 @@ export async function selectRun(db: Queries, job: number, lock = false): Promise
 	return rows[0] ?? null;
 }
 
-/** Only one device at a time begins a run of a job. @returns false when there is no such job */
-export async function lockJob(tx: Queries, job: number): Promise<boolean> {
-	const { rows } = await tx.query('SELECT id FROM job WHERE number = $1 FOR UPDATE', [job]);
-	return rows.length > 0;
+/** Only one device at a time begins a run of a job. @returns its latest revision; null when there is no such job */
+export async function lockJob(tx: Queries, job: number): Promise<number | null> {
+	const { rows } = await tx.query<{ rev: number }>(
+		"SELECT head_rev AS rev FROM job WHERE number = $1 AND state <> 'deleted' FOR UPDATE",
+		[job]
+	);
+	return rows[0]?.rev ?? null;
 }
 
 export async function insertRun(tx: Queries, job: number): Promise<RunRow> {
@@ -42,35 +45,56 @@ export async function endRun(tx: Queries, id: number, ended: boolean): Promise<v
 
 export type SentEvent = { id: string; by: string; ageMs: number; deed: Deed };
 
-/** @returns whether it is new: what was sent before is not kept twice */
-export async function insertEvent(tx: Queries, run: number, { id, by, ageMs, deed }: SentEvent): Promise<boolean> {
-	const { rows } = await tx.query(
-		`INSERT INTO bench_event (run_id, event, kind, deed, done_by, at)
-		 VALUES ($1, $2, $3, $4::jsonb, $5, now() - make_interval(secs => $6)) ON CONFLICT (event) DO NOTHING RETURNING id`,
-		[run, id, deed.kind, JSON.stringify(deed), by, ageMs / 1000]
-	);
-	return rows.length > 0;
+/** Of these events, by their own ids, those that were kept before. */
+export async function selectKept(tx: Queries, ids: readonly string[]): Promise<Set<string>> {
+	const { rows } = await tx.query<{ event: string }>('SELECT event FROM bench_event WHERE event = ANY($1::text[])', [ids]);
+	return new Set(rows.map(({ event }) => event));
 }
 
-type EventRow = { n: number; id: string; by: string; at: Date; deed: Deed };
+/** In their order, in one statement however many; what was sent before is not kept twice. */
+export async function insertEvents(tx: Queries, run: number, sent: readonly SentEvent[]): Promise<void> {
+	await tx.query(
+		`INSERT INTO bench_event (run_id, event, kind, deed, done_by, at)
+		 SELECT $1, sent.event, sent.kind, sent.deed::jsonb, sent.done_by, now() - make_interval(secs => sent.age)
+		 FROM unnest($2::text[], $3::text[], $4::text[], $5::text[], $6::float8[]) WITH ORDINALITY
+			AS sent (event, kind, deed, done_by, age, place)
+		 ORDER BY place ON CONFLICT (event) DO NOTHING`,
+		[
+			run,
+			sent.map(({ id }) => id),
+			sent.map(({ deed }) => deed.kind),
+			sent.map(({ deed }) => JSON.stringify(deed)),
+			sent.map(({ by }) => by),
+			sent.map(({ ageMs }) => ageMs / 1000)
+		]
+	);
+}
+
+type EventRow = { n: number; id: string; by: string; at: Date; deed: Deed; head: number };
 
 /** Events of a run in the order in which they were kept, from after one of them. */
 export async function selectEvents(db: Queries, run: number, after = 0): Promise<KeptEvent[]> {
 	const { rows } = await db.query<EventRow>(
-		`SELECT id::int AS n, event AS id, done_by AS by, at, deed FROM bench_event WHERE run_id = $1 AND bench_event.id > $2 ORDER BY bench_event.id`,
+		`SELECT bench_event.id::int AS n, event AS id, done_by AS by, bench_event.at, deed, head_rev AS head
+		 FROM bench_event JOIN bench_run ON bench_run.id = run_id JOIN job ON job.id = job_id
+		 WHERE run_id = $1 AND bench_event.id > $2 ORDER BY bench_event.id`,
 		[run, after]
 	);
 	return rows.map(kept);
 }
 
-const kept = ({ n, id, by, at, deed }: EventRow): KeptEvent => ({ n, id, by, at: at.getTime(), ...deed });
+function kept({ n, id, by, at, deed, head }: EventRow): KeptEvent {
+	// Kept before revisions were checked: 0 is no revision, so that nobody goes by it.
+	const isOfNone = 'rev' in deed && deed.rev > head;
+	return { n, id, by, at: at.getTime(), ...deed, ...(isOfNone ? { rev: 0 } : {}) } as KeptEvent;
+}
 
 /** What goes on at the bench: each open run with its job and what counts for its waits. */
 export async function selectOpenRuns(db: Queries): Promise<{ job: number; title: string; events: KeptEvent[] }[]> {
 	const { rows } = await db.query<EventRow & { job: number; title: string }>(
-		`SELECT job.number AS job, job.title, bench_event.id::int AS n, event AS id, done_by AS by, bench_event.at, deed
+		`SELECT job.number AS job, job.title, bench_event.id::int AS n, event AS id, done_by AS by, bench_event.at, deed, head_rev AS head
 		 FROM bench_run JOIN job ON job.id = job_id JOIN bench_event ON run_id = bench_run.id
-		 WHERE ended_at IS NULL AND job.state <> 'practice' ORDER BY job.number, bench_event.id`
+		 WHERE ended_at IS NULL AND job.state NOT IN ('practice', 'deleted') ORDER BY job.number, bench_event.id`
 	);
 	const byJob = new Map<number, { job: number; title: string; events: KeptEvent[] }>();
 	for (const { job, title, ...row } of rows) {
@@ -88,7 +112,7 @@ export async function selectLost(db: Queries): Promise<LostRow[]> {
 	const { rows } = await db.query<LostRow>(
 		`SELECT deed ->> 'cause' AS cause, kind, count(*)::int AS count, sum((deed ->> 'minutes')::float8) AS minutes
 		 FROM bench_event JOIN bench_run ON bench_run.id = run_id JOIN job ON job.id = job_id
-		 WHERE (kind = 'reopened' OR (kind = 'looked' AND deed ->> 'clean' = 'false')) AND state <> 'practice' GROUP BY 1, 2 ORDER BY 1, 2`
+		 WHERE (kind = 'reopened' OR (kind = 'looked' AND deed ->> 'clean' = 'false')) AND state NOT IN ('practice', 'deleted') GROUP BY 1, 2 ORDER BY 1, 2`
 	);
 	return rows;
 }

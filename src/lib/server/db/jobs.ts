@@ -49,8 +49,13 @@ export type NewJob = {
 	number: number | null;
 	/** An open piece in which nothing is decided, cut in this unit, is taken in its place. */
 	orEmptyIn: Unit | null;
-	/** It is practised on: numbered apart, on no list; written down with it. */
-	practice?: (tx: Transaction, number: number) => Promise<void>;
+	/** It is practised on: numbered apart, on no list. */
+	practice?: {
+		/** One that was begun and not touched is taken in its place. */
+		untouched: (tx: Transaction) => Promise<Omit<Kept, 'kind'> | null>;
+		/** Written down with it. */
+		write: (tx: Transaction, number: number) => Promise<void>;
+	};
 };
 
 /**
@@ -74,6 +79,11 @@ export async function insertJob(
 			);
 			if (rows[0]) return { kind: 'found' as const, ...rows[0] };
 		}
+		if (practice) {
+			await tx.query('SELECT pg_advisory_xact_lock($1)', [EMPTY_PIECE]);
+			const found = await practice.untouched(tx);
+			if (found) return { kind: 'found' as const, ...found };
+		}
 		// Later numbers go on behind one that is brought along.
 		if (number !== null)
 			await tx.query("SELECT setval('job_number_seq', $1) FROM job_number_seq WHERE last_value < $1", [number]);
@@ -92,7 +102,7 @@ export async function insertJob(
 		}
 		const at = await insertHead(tx, made.id, 1, spec, facts, 'new');
 		if (!practice) await holdReady(tx, { ...made, spec });
-		await practice?.(tx, made.number);
+		await practice?.write(tx, made.number);
 		await announceJob(tx, made.number, 1, state);
 		return { kind: 'kept' as const, number: made.number, rev: 1, at };
 	});

@@ -15,6 +15,7 @@ import ready from './migrations/0012_ready.sql?raw';
 import benchStock from './migrations/0013_bench_stock.sql?raw';
 import honestStock from './migrations/0014_honest_stock.sql?raw';
 import lipBeyondTape from './migrations/0015_lip_beyond_tape.sql?raw';
+import pieces from './migrations/0016_pieces.sql?raw';
 import { lastOf } from '$core/units/there.ts';
 
 export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = [
@@ -32,7 +33,8 @@ export const MIGRATIONS: readonly { id: number; name: string; sql: string }[] = 
 	{ id: 12, name: 'ready things', sql: ready },
 	{ id: 13, name: 'stock taken at the bench', sql: benchStock },
 	{ id: 14, name: 'honest stock', sql: honestStock },
-	{ id: 15, name: 'lip beyond tape', sql: lipBeyondTape }
+	{ id: 15, name: 'lip beyond tape', sql: lipBeyondTape },
+	{ id: 16, name: 'what is large, in pieces', sql: pieces }
 ];
 
 /** Of two processes that start at once, one waits here for the other. The number is any that nothing else locks by. */

@@ -1,6 +1,32 @@
 /** The tables practice and practice_try: every query on them. */
 import type { Queries } from './database.ts';
 
+/** A piece of a case that was begun and on which nothing was done since; null where there is none. */
+export async function selectUntouched(
+	tx: Queries,
+	trainerCase: string
+): Promise<{ number: number; rev: number; at: Date } | null> {
+	const { rows } = await tx.query<{ number: number; rev: number; at: Date }>(
+		`SELECT number, head_rev AS rev, practice.at FROM practice JOIN job ON job.id = job_id
+		 WHERE trainer_case = $1 AND state = 'practice' AND head_rev = 1
+		 AND NOT EXISTS (SELECT FROM practice_try WHERE practice_try.job_id = job.id)
+		 AND NOT EXISTS (SELECT FROM bench_event JOIN bench_run ON bench_run.id = run_id
+			WHERE bench_run.job_id = job.id AND received_at > practice.at)
+		 ORDER BY number DESC LIMIT 1`,
+		[trainerCase]
+	);
+	return rows[0] ?? null;
+}
+
+/** Of a case that is begun anew the pieces on which it was not solved are put away; their tries still count. */
+export async function putPracticeAway(tx: Queries, trainerCase: string): Promise<void> {
+	await tx.query(
+		`UPDATE job SET state = 'deleted' FROM practice WHERE job_id = job.id AND trainer_case = $1 AND state = 'practice'
+		 AND NOT EXISTS (SELECT FROM practice_try WHERE practice_try.job_id = job.id AND solved)`,
+		[trainerCase]
+	);
+}
+
 export async function insertPractice(tx: Queries, job: number, trainerCase: string): Promise<void> {
 	await tx.query('INSERT INTO practice (job_id, trainer_case) SELECT id, $2 FROM job WHERE number = $1', [job, trainerCase]);
 }
@@ -54,7 +80,8 @@ export async function selectTries(db: Queries, most: number): Promise<TryRow[]> 
 export async function selectUnsolved(db: Queries): Promise<{ trainerCase: string; number: number }[]> {
 	const { rows } = await db.query<{ trainerCase: string; number: number }>(
 		`SELECT trainer_case AS "trainerCase", max(number) AS number FROM practice JOIN job ON job.id = job_id
-		 WHERE NOT EXISTS (SELECT FROM practice_try WHERE practice_try.job_id = practice.job_id AND solved) GROUP BY 1`
+		 WHERE state = 'practice'
+		 AND NOT EXISTS (SELECT FROM practice_try WHERE practice_try.job_id = practice.job_id AND solved) GROUP BY 1`
 	);
 	return rows;
 }

@@ -37,7 +37,10 @@ export async function insertWallRevision(
 	spec: unknown
 ): Promise<{ kind: 'kept'; rev: number } | { kind: 'conflict'; rev: number } | null> {
 	return db.transaction(async (tx) => {
-		const { rows } = await tx.query<{ rev: number }>('SELECT head_rev AS rev FROM wall WHERE id = $1 FOR UPDATE', [id]);
+		const { rows } = await tx.query<{ rev: number }>(
+			'SELECT head_rev AS rev FROM wall WHERE id = $1 AND NOT put_away FOR UPDATE',
+			[id]
+		);
 		const head = rows[0]?.rev;
 		if (head === undefined) return null;
 		if (head !== from) return { kind: 'conflict' as const, rev: head };

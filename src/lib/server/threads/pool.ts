@@ -6,6 +6,7 @@ import { faults, type Answer } from '../answer.ts';
 import type { CuttingPlan } from '$core/nesting/figures.ts';
 import cuttingCode from './cutting.ts?thread';
 import type { CuttingTask } from './cutting.ts';
+import { CuttingQueue, type Place } from './cutting-queue.ts';
 import code from './work.ts?thread';
 import type { Done, Work, WorkName } from './work.ts';
 
@@ -31,13 +32,17 @@ class Lane {
 	}
 
 	/** @returns what the file's function gives, `full` when too much waits, `late` when it takes longer than `ms` */
-	async run(task: unknown, ms: number): Promise<{ done: unknown } | 'full' | 'late'> {
+	async run(task: unknown, ms: number, left?: AbortSignal): Promise<{ done: unknown } | 'full' | 'late'> {
 		if (this.waiting >= this.mostWaiting) return 'full';
 		this.waiting += 1;
 		try {
-			return { done: await this.open().run(task, { signal: AbortSignal.timeout(ms) }) };
+			return {
+				done: await this.open().run(task, {
+					signal: left ? AbortSignal.any([left, AbortSignal.timeout(ms)]) : AbortSignal.timeout(ms)
+				})
+			};
 		} catch (error) {
-			if ((error as Error).name === 'AbortError') return 'late';
+			if ((error as Error).name === 'AbortError' && !left?.aborted) return 'late';
 			throw error;
 		} finally {
 			this.waiting -= 1;
@@ -63,7 +68,7 @@ class Lane {
 
 const plans = new Lane(code, MOST_THREADS, 60);
 /** Cutting plans take their seconds: they have a thread of their own, so that no job waits for them. */
-const cutting = new Lane(cuttingCode, 1, 8);
+const cutting = new Lane(cuttingCode, 1, 2);
 
 export type Worked<Name extends WorkName> =
 	| { ok: true; gives: Work[Name]['gives'] }
@@ -78,13 +83,37 @@ export async function inThread<Name extends WorkName>(name: Name, given: Work[Na
 	return done.ok ? done : { ok: false, answer: faults(400, done.faults), faults: done.faults };
 }
 
-/** Has the cutting thread plan sheets. @returns the plan, or what to answer */
+const queue = new CuttingQueue(() => performance.now());
+
+/**
+ * Has the cutting thread plan sheets.
+ * @param left whoever asked has gone: his plan ends, or gives up its place
+ * @returns the plan and how many were ahead of it, or what to answer; null where nobody waits for one
+ */
 export async function inCuttingThread(
-	task: CuttingTask
-): Promise<{ ok: true; plan: CuttingPlan } | { ok: false; answer: Answer }> {
-	const ran = await cutting.run(task, task.job.seconds * 1000 + OVERTIME_MS);
+	task: CuttingTask,
+	left: AbortSignal
+): Promise<{ ok: true; plan: CuttingPlan; ahead: number } | { ok: false; answer: Answer } | null> {
+	const { seconds, sheets, blanks } = task.job;
+	const queued = await queue.run({ seconds, lines: sheets.length + blanks.length }, left, () =>
+		cutting.run(task, seconds * 1000 + OVERTIME_MS, left)
+	);
+	if (queued.kind === 'left') return null;
+	if (queued.kind === 'full') return { ok: false, answer: isFull(queued.place) };
+	const ran = queued.done;
 	if (typeof ran === 'string') return { ok: false, answer: ran === 'full' ? busy : tooLong };
-	return { ok: true, plan: ran.done as CuttingPlan };
+	return { ok: true, plan: ran.done as CuttingPlan, ahead: queued.place.ahead };
+}
+
+function isFull({ ahead, seconds }: Place): Answer {
+	const wait = Math.ceil(seconds);
+	return faults(
+		503,
+		[{ path: '', says: `${ahead} cutting plans are ahead of this one, ${wait} s in all. Try again when some are done.` }],
+		{
+			'retry-after': String(Math.max(1, wait - 60))
+		}
+	);
 }
 
 const busy = faults(503, [{ path: '', says: 'The planner is busy. Try again in a few seconds.' }], {
@@ -97,7 +126,7 @@ export function threadsNow(): { threads: number; most: number; waiting: number }
 	return {
 		threads: plans.threads + cutting.threads,
 		most: plans.most + cutting.most,
-		waiting: plans.waiting + cutting.waiting
+		waiting: plans.waiting + queue.length
 	};
 }
 

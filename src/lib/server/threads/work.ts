@@ -1,9 +1,13 @@
 /** What worker threads do: everything that may take longer than a request may hold up the others. Texts in, texts out. */
 import { wallPiece, wallPieceOrFault, type WallPiece } from '../wall-piece.ts';
-import { climateAnswer } from '$core/advice/climate-answer.ts';
+import { climateAnswer, type ClimateAnswer } from '$core/advice/climate-answer.ts';
 import type { Held } from '$core/advice/on-shelf.ts';
 import { readShelf } from '$core/shop/shelf.ts';
-import { readRoomFile, type ReadRoomFile } from '../room-file.ts';
+import type { RoomYear } from '../db/rooms.ts';
+import { isQuietSvg } from '../quiet-svg.ts';
+import { readRoomFile, readRoomJson } from '../room-file.ts';
+import { jsonOf } from '../validation/body.ts';
+import { checkClimate } from '../validation/climate.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
 import { attempt, FaultError, type Attempt, type Fault } from '$core/job/faults.ts';
@@ -13,7 +17,6 @@ import { touchedBy, type Touched } from '$core/advice/touched.ts';
 import { shopFor, type Shop } from '$core/shop/shop.ts';
 import { shopFrom, type WrittenShop } from '$core/shop/written.ts';
 import type { Unit } from '$core/units/length.ts';
-import type { Reading } from '$core/stations/climate/rooms.ts';
 import { factsOf, standingOf } from '../facts.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import { toldSteps } from '$core/views/bench/told.ts';
@@ -48,9 +51,13 @@ export type Work = {
 	/** What a change of the shop's lists does to jobs. */
 	touched: { given: { files: JobFile[]; before: WrittenShop; after: WrittenShop }; gives: (Touched | null)[] };
 	/** The year of a pack in a room, as JSON. */
-	climate: { given: { file: JobFile; room: Reading[]; shop: WrittenShop }; gives: string };
+	climate: { given: { sent: Uint8Array; shop: WrittenShop }; gives: string };
 	/** A logger's file, read. */
-	room: { given: { csv: Uint8Array }; gives: ReadRoomFile };
+	room: { given: { csv: Uint8Array }; gives: Omit<RoomYear, 'name'> };
+	/** A room that was sent as JSON. */
+	roomJson: { given: { sent: Uint8Array }; gives: RoomYear };
+	/** Whether an SVG is of shapes alone. */
+	quietSvg: { given: { bytes: Uint8Array }; gives: boolean };
 };
 export type WorkName = keyof Work;
 export type Task = { [Name in WorkName]: { name: Name; given: Work[Name]['given'] } }[WorkName];
@@ -111,8 +118,10 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 			const made = tried(() => touchedBy(file, shopOf(before), shopOf(after)));
 			return made.ok ? made.gives : { changes: [`can’t be planned: ${nth(made.faults, 0).says}`], was: null, becomes: null };
 		}),
-	climate: ({ file, room, shop }) => JSON.stringify(climateAnswer({ pack: file, room }, shopOf(shop))),
-	room: ({ csv }) => readRoomFile(new TextDecoder().decode(csv))
+	climate: ({ sent, shop }) => JSON.stringify(climateOf(sent, shopOf(shop))),
+	room: ({ csv }) => readRoomFile(csv),
+	roomJson: ({ sent }) => readRoomJson(sent),
+	quietSvg: ({ bytes }) => isQuietSvg(new TextDecoder().decode(bytes))
 };
 
 /** @returns what the work gives, or the faults of what was given; anything else that is thrown is a defect */
@@ -122,6 +131,20 @@ export default function work({ name, given }: Task): Done<WorkName> {
 	} catch (error) {
 		if (error instanceof FaultError) return { ok: false, faults: error.faults };
 		throw error;
+	}
+}
+
+/** Of a job file and a room as they were sent. @throws FaultError of both, with their paths */
+function climateOf(sent: Uint8Array, shop: Shop): ClimateAnswer {
+	const read = jsonOf(sent);
+	if (!read.ok) throw new FaultError(read.faults);
+	const checked = checkClimate(read.body);
+	if (!checked.ok) throw new FaultError(checked.faults);
+	try {
+		return climateAnswer(checked.request, shop);
+	} catch (error) {
+		if (!(error instanceof FaultError)) throw error;
+		throw new FaultError(error.faults.map(({ path, says }) => ({ path: path.startsWith('pack') ? path : `pack.${path}`, says })));
 	}
 }
 

@@ -16,11 +16,13 @@ const WAIT_MOST_MINUTES = 60 * 24 * 120;
 const MINUTES_MOST = 10_000;
 const WORDS = 300;
 const COUNT_MOST = 1000;
+/** As the database counts. */
+export const REV_MOST = 2_147_483_647;
 
 const step = Joi.string()
 	.custom((id: string, helpers) => (isStepId(id) || isOwnStep(id) ? id : helpers.error('step.unknown')))
 	.required();
-const rev = Joi.number().integer().min(1).required();
+const rev = Joi.number().integer().min(1).max(REV_MOST).required();
 const words = Joi.string().min(1).max(WORDS);
 const minutes = Joi.number().min(0).max(MINUTES_MOST);
 const mm = Joi.number().min(-LONGEST_MM).less(LONGEST_MM);

@@ -1,9 +1,13 @@
 /** Reads a request's body: its type, its size, its JSON. Each thing wrong with it has a status and a sentence. */
 import type { Fault } from '$core/job/faults.ts';
+import { isPrintable } from '$core/units/printable.ts';
+import { scanJson } from './scan-json.ts';
 
 export const BODY_MOST = 1024 * 1024;
 /** A body up to so many times too large is read to its end, unkept: who is still sending gets the answer, not a broken connection. */
-const READ_OUT = 8;
+const READ_OUT = 64;
+/** Said of texts in bodies and behind the `?`. */
+export const UNPRINTABLE = 'This text has a control character or half of a character. Type it again.';
 /** A job file is four groups deep; what nests deeper is no job file and would exhaust whoever walks it. */
 const DEEPEST = 40;
 
@@ -11,32 +15,44 @@ export type Refused = { ok: false; status: 400 | 413 | 415; faults: Fault[] };
 export type ReadBody = { ok: true; body: unknown } | Refused;
 
 export async function readJson(request: Request, most = BODY_MOST): Promise<ReadBody> {
-	if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? ''))
-		return refused(415, 'Send it as application/json.');
-	const bytes = await readBytes(request, most);
-	const limit = most / BODY_MOST;
-	if (!bytes) return refused(413, `This is larger than ${limit} MB.${limit === 1 ? ' A job file is a few kilobytes.' : ''}`);
+	const read = await writtenJson(most)(request);
+	return read.ok ? jsonOf(read.body) : read;
+}
+
+/** As a call reads its body that a thread is to parse: JSON as it was sent, up to a size. */
+export function writtenJson(most: number): (request: Request) => Promise<{ ok: true; body: Uint8Array } | Refused> {
+	return async (request) => {
+		if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? ''))
+			return refused(415, 'Send it as application/json.');
+		const sent = await readBytes(request, most);
+		const limit = most / BODY_MOST;
+		return sent
+			? { ok: true, body: sent }
+			: refused(413, `This is larger than ${limit} MB.${limit === 1 ? ' A job file is a few kilobytes.' : ''}`);
+	};
+}
+
+/** What was sent, parsed; or what is wrong with it. */
+export function jsonOf(sent: Uint8Array): ReadBody {
 	let text: string;
 	try {
-		text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+		text = new TextDecoder('utf-8', { fatal: true }).decode(sent);
 	} catch {
 		return refused(400, 'This is not UTF-8 text.');
 	}
-	if (depthOf(text) > DEEPEST) return refused(400, `This nests deeper than ${DEEPEST} groups.`);
+	const { depth, doubled } = scanJson(text);
+	if (depth > DEEPEST) return refused(400, `This nests deeper than ${DEEPEST} groups.`);
 	let body: unknown;
 	try {
 		body = JSON.parse(text);
 	} catch (error) {
 		return refused(400, `This is not complete JSON: ${(error as Error).message.slice(0, 120)}.`);
 	}
-	const unstorable = unstorableAt(body);
-	return unstorable === null
+	if (doubled !== null) return { ok: false, status: 400, faults: [{ path: doubled, says: 'This key is given twice.' }] };
+	const unprintable = unprintableAt(body);
+	return unprintable === null
 		? { ok: true, body }
-		: {
-				ok: false,
-				status: 400,
-				faults: [{ path: unstorable, says: 'This text has a character that can’t be saved (NUL, or half of a pair).' }]
-			};
+		: { ok: false, status: 400, faults: [{ path: unprintable, says: UNPRINTABLE }] };
 }
 
 /** As a call reads its body: JSON, up to a size. */
@@ -69,36 +85,14 @@ function refused(status: Refused['status'], says: string): Refused {
 	return { ok: false, status, faults: [{ path: '', says }] };
 }
 
-/** Deepest nesting of brackets outside of strings, without recursion. */
-function depthOf(text: string): number {
-	let depth = 0;
-	let deepest = 0;
-	let inString = false;
-	for (let at = 0; at < text.length; at += 1) {
-		const letter = text[at];
-		if (inString) {
-			if (letter === '\\') at += 1;
-			else if (letter === '"') inString = false;
-		} else if (letter === '"') inString = true;
-		else if (letter === '[' || letter === '{') deepest = Math.max(deepest, (depth += 1));
-		else if (letter === ']' || letter === '}') depth -= 1;
-	}
-	return deepest;
-}
-
-/** The path of the first text that the database cannot hold. */
-function unstorableAt(value: unknown, path = ''): string | null {
-	if (typeof value === 'string') return isStorable(value) ? null : path;
+/** The path of the first text that cannot be kept and printed. */
+function unprintableAt(value: unknown, path = ''): string | null {
+	if (typeof value === 'string') return isPrintable(value) ? null : path;
 	if (typeof value !== 'object' || value === null) return null;
 	for (const [key, item] of Object.entries(value)) {
 		const at = Array.isArray(value) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
-		const found = isStorable(key) ? unstorableAt(item, at) : at;
+		const found = isPrintable(key) ? unprintableAt(item, at) : at;
 		if (found !== null) return found;
 	}
 	return null;
-}
-
-/** Whether the database can hold a text: no NUL, no half of a pair. */
-export function isStorable(text: string): boolean {
-	return !text.includes('\u0000') && !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);
 }

@@ -15,7 +15,12 @@ const MOST_COST = 1e9;
 const MOST_KERF = 20;
 const ID_MOST = 80;
 
-const side = Joi.number().greater(0).less(LONGEST_MM).required();
+/** Nothing that is cut is narrower: a stick's height of 1 stands for its moulding. */
+const LEAST_SIDE = 0.1;
+/** Shorter, a plan is only the first that comes. */
+const LEAST_SECONDS = 0.01;
+
+const side = Joi.number().min(LEAST_SIDE).less(LONGEST_MM).required();
 const id = Joi.string().min(1).max(ID_MOST).required();
 
 const schema = Joi.object({
@@ -24,7 +29,7 @@ const schema = Joi.object({
 	kerf: Joi.number().min(0).max(MOST_KERF).default(0),
 	trim: Joi.number().min(0).max(LONGEST_MM).default(0),
 	minOffcut: Joi.number().min(0).less(LONGEST_MM).default(200),
-	seconds: Joi.number().greater(0).max(MOST_SECONDS).default(5),
+	seconds: Joi.number().min(LEAST_SECONDS).max(MOST_SECONDS).default(5),
 	sheets: Joi.array()
 		.items(
 			Joi.object({
@@ -79,12 +84,13 @@ function repeated(list: 'sheets' | 'blanks', of: { id: string }[]): Fault[] {
 	});
 }
 
-/** A blank that is narrower than the blade: it would be cut away with what lies beside it. */
-function sawdust({ kerf, blanks }: CuttingJob): Fault[] {
+/** A blank that is narrower than the blade: it would be cut away with what lies beside it. As wide as every sheet it needs no cut there. */
+function sawdust({ kerf, sheets, blanks }: CuttingJob): Fault[] {
+	const whole = (key: 'width' | 'height', size: number) => sheets.length > 0 && sheets.every((sheet) => sheet[key] === size);
 	return blanks.flatMap(({ id: one, width, height }, index) =>
-		(['width', 'height'] as const)
-			.filter((key) => (key === 'width' ? width : height) < kerf)
-			.map((key) => ({
+		Object.entries({ width, height } as const)
+			.filter(([key, size]) => size < kerf && !whole(key as 'width' | 'height', size))
+			.map(([key]) => ({
 				path: `blanks[${index}].${key}`,
 				says: `“${one}” is narrower than the kerf of ${kerf} mm.`
 			}))

@@ -4,7 +4,9 @@ import { readJobNumber, showJobNumber } from '$core/job/number.ts';
 import type { Fault } from '$core/job/faults.ts';
 import type { After } from '../db/jobs.ts';
 import type { AfterPressing } from '../db/today.ts';
-import { isStorable } from './body.ts';
+import { isDay } from '$core/units/day.ts';
+import { isPrintable } from '$core/units/printable.ts';
+import { UNPRINTABLE } from './body.ts';
 import { pathOf } from './job-file.ts';
 
 const NOTHING = Joi.object({});
@@ -14,15 +16,18 @@ export function readQuery<T>(url: URL, schema?: Joi.ObjectSchema<T>): { ok: true
 	const given: Record<string, string> = {};
 	const found: Fault[] = [];
 	for (const [key, text] of url.searchParams) {
-		if (!isStorable(key) || !isStorable(text))
+		if (!isPrintable(key) || !isPrintable(text))
 			found.push({
-				path: isStorable(key) ? key : '',
-				says: 'This text has a character that can’t be saved (NUL, or half of a pair).'
+				path: isPrintable(key) ? key : '',
+				says: UNPRINTABLE
 			});
 		else if (Object.hasOwn(given, key)) found.push({ path: key, says: 'This is given twice.' });
 		else Object.defineProperty(given, key, { value: text, enumerable: true });
 	}
-	const { error, value } = ((schema ?? NOTHING) as Joi.ObjectSchema<T>).validate(given, { abortEarly: false });
+	const { error, value } = ((schema ?? NOTHING) as Joi.ObjectSchema<T>).validate(given, {
+		abortEarly: false,
+		messages: { '*': 'This is not accepted here.' }
+	});
 	for (const { path, message, type } of error?.details ?? [])
 		found.push({ path: pathOf(path), says: type === 'object.unknown' ? `This key is not recognised.${known(schema)}` : message });
 	return found.length > 0 ? { ok: false, faults: found } : { ok: true, value: value as T };
@@ -46,6 +51,9 @@ export const revision = Joi.string()
 	.custom(Number)
 	.messages({ '*': 'Enter a whole number for the revision.' });
 
+/** Which revision one asks for; none: the latest. */
+export const ofRevision = Joi.object<{ rev: number | null }>({ rev: revision.default(null) });
+
 /** After which event one asks; none: from the first. */
 export const afterEvent = Joi.string()
 	.pattern(/^\d{1,15}$/)
@@ -58,7 +66,7 @@ export const after = Joi.string()
 	.custom((text: string, helpers) => {
 		const [, day, name] = /^(?:(\d{4}-\d{2}-\d{2})\.)?(K-\d+)$/.exec(text) ?? [];
 		const number = name === undefined ? null : readJobNumber(name);
-		if (number === null || (day !== undefined && Number.isNaN(Date.parse(day)))) return helpers.error('any.invalid');
+		if (number === null || (day !== undefined && !isDay(day))) return helpers.error('any.invalid');
 		return { wanted: day ?? null, number };
 	})
 	.default(null)

@@ -14,6 +14,18 @@ export const SENTENCES = {
 	'string.base': 'Enter text.',
 	'string.empty': 'This is empty.',
 	'string.max': 'This is longer than {#limit} letters.',
+	'string.min': 'This is shorter than {#limit} letters.',
+	'string.guid': 'An id must be a UUID.',
+	'string.hex': 'Enter a checksum of hexadecimal digits.',
+	'string.length': 'This must have {#limit} letters.',
+	'string.pattern.base': 'This is not written as it must be.',
+	'number.infinity': 'This number is too large.',
 	'array.base': 'Must be a list.',
-	'boolean.base': 'Enter true or false.'
+	'array.max': 'Send at most {#limit} at once.',
+	'array.min': 'Send at least {#limit}.',
+	'array.length': 'This list must have {#limit} entries.',
+	'any.invalid': 'This value can’t be meant.',
+	'any.unknown': 'This must be left out here.',
+	'boolean.base': 'Enter true or false.',
+	'*': 'This is not accepted here.'
 };

@@ -1,8 +1,8 @@
 import { call, route } from '$lib/server/answer.ts';
 import { climateOfBody } from '$lib/server/climate.ts';
-import { json } from '$lib/server/validation/body.ts';
+import { writtenJson } from '$lib/server/validation/body.ts';
 import { CLIMATE_BODY_MOST } from '$lib/server/validation/climate.ts';
 
 export const { POST, fallback } = route({
-	POST: call({ body: json(CLIMATE_BODY_MOST), answer: ({ db, body }) => climateOfBody(db, body) })
+	POST: call({ body: writtenJson(CLIMATE_BODY_MOST), answer: ({ db, body }) => climateOfBody(db, body) })
 });

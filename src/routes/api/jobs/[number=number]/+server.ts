@@ -3,17 +3,16 @@ import { readJobNumber } from '$core/job/number.ts';
 import { call, revisionNamed, route } from '$lib/server/answer.ts';
 import { deleteJob, getJob, putJob } from '$lib/server/jobs.ts';
 import { json } from '$lib/server/validation/body.ts';
-import { revision } from '$lib/server/validation/query.ts';
+import { ofRevision } from '$lib/server/validation/query.ts';
 import { there } from '$core/units/there.ts';
 
-const which = Joi.object<{ rev: number | null }>({ rev: revision.default(null) });
 const why = Joi.object<{ reason: string }>({
 	reason: Joi.string().allow('').max(200).default('').messages({ '*': 'Enter a reason of at most 200 letters.' })
 });
 
 export const { GET, PUT, DELETE, fallback } = route({
 	GET: call({
-		query: which,
+		query: ofRevision,
 		answer: ({ db, params, query }) =>
 			getJob(db, there(readJobNumber(there(params.number, 'number')), 'read job number'), query.rev)
 	}),

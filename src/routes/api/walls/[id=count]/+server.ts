@@ -1,13 +1,10 @@
-import Joi from 'joi';
 import { call, revisionNamed, route } from '$lib/server/answer.ts';
 import { json } from '$lib/server/validation/body.ts';
-import { revision } from '$lib/server/validation/query.ts';
+import { ofRevision } from '$lib/server/validation/query.ts';
 import { deleteWall, getWall, putWall } from '$lib/server/walls.ts';
 
-const which = Joi.object<{ rev: number | null }>({ rev: revision.default(null) });
-
 export const { GET, PUT, DELETE, fallback } = route({
-	GET: call({ query: which, answer: ({ db, params, query }) => getWall(db, Number(params.id), query.rev) }),
+	GET: call({ query: ofRevision, answer: ({ db, params, query }) => getWall(db, Number(params.id), query.rev) }),
 	PUT: call({
 		body: json(),
 		answer: ({ db, params, body, headers }) => {
