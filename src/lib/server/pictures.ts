@@ -1,6 +1,7 @@
 /** Pictures of pieces: kept by the sum of their bytes, so that a job file can name one. */
 import { createHash } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
+import { ownOf } from '$core/units/by-own-keys.ts';
 import { insertPicture } from './db/pictures.ts';
 import type { Database } from './db/database.ts';
 import { faults, type Answer } from './answer.ts';
@@ -17,9 +18,10 @@ const STARTS: Record<string, (bytes: Uint8Array) => boolean> = {
 const SUM_STEP = 1024 * 1024;
 
 export async function postPicture(db: Database, type: string, bytes: Uint8Array): Promise<Answer> {
-	if (type !== SVG && !Object.hasOwn(STARTS, type))
+	const starts = ownOf(STARTS, type);
+	if (type !== SVG && !starts)
 		return faults(415, [{ path: '', says: 'Send a picture as image/png, image/jpeg or image/svg+xml.' }]);
-	const looked = type === SVG ? await inThread('quietSvg', { bytes }) : { ok: true as const, gives: STARTS[type]!(bytes) };
+	const looked = type === SVG ? await inThread('quietSvg', { bytes }) : { ok: true as const, gives: starts?.(bytes) };
 	if (!looked.ok) return looked.answer;
 	if (!looked.gives)
 		return faults(400, [{ path: '', says: `This is not a ${type} picture, or it contains scripts or outside parts.` }]);

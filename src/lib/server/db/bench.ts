@@ -86,7 +86,7 @@ export async function selectEvents(db: Queries, run: number, after = 0): Promise
 function kept({ n, id, by, at, deed, head }: EventRow): KeptEvent {
 	// Kept before revisions were checked: 0 is no revision, so that nobody goes by it.
 	const isOfNone = 'rev' in deed && deed.rev > head;
-	return { n, id, by, at: at.getTime(), ...deed, ...(isOfNone ? { rev: 0 } : {}) } as KeptEvent;
+	return { n, id, by, at: at.getTime(), ...deed, ...(isOfNone ? { rev: 0 } : {}) };
 }
 
 /** What goes on at the bench: each open run with its job and what counts for its waits. */

@@ -1,6 +1,6 @@
 /** What `JSON.parse` does not say of a text: how deep it nests, and a key that is given twice, of which it would take the last. */
 
-type Open = { keys: Set<string> | null; at: string };
+type Open = { /** null: of a list. */ keys: Set<string> | null; at: string; commas: number };
 
 /**
  * One pass without recursion; a text that is no JSON gives whatever it comes to.
@@ -12,29 +12,28 @@ export function scanJson(text: string): { depth: number; doubled: string | null 
 	let doubled: string | null = null;
 	// The string before a colon is the key; of a list, the count of its commas.
 	let string = '';
-	let counted: number[] = [];
 	for (let at = 0; at < text.length; at += 1) {
 		const letter = text.charCodeAt(at);
 		if (letter === QUOTE) {
 			const from = at;
 			for (at += 1; at < text.length && text.charCodeAt(at) !== QUOTE; at += 1) if (text.charCodeAt(at) === BACKSLASH) at += 1;
-			const keys = open[open.length - 1]?.keys;
-			if (keys) string = text.slice(from, at + 1);
+			if (open.at(-1)?.keys) string = text.slice(from, at + 1);
 		} else if (letter === COLON) {
-			const group = open[open.length - 1];
+			const group = open.at(-1);
 			if (!group?.keys) continue;
 			const key = keyOf(string);
 			group.at = key;
-			if (group.keys.has(key)) doubled ??= pathTo(open, counted);
+			if (group.keys.has(key)) doubled ??= pathTo(open);
 			group.keys.add(key);
 		} else if (letter === OPEN_GROUP || letter === OPEN_LIST) {
-			open.push({ keys: letter === OPEN_GROUP ? new Set() : null, at: '' });
-			counted.push(0);
+			open.push({ keys: letter === OPEN_GROUP ? new Set() : null, at: '', commas: 0 });
 			depth = Math.max(depth, open.length);
 		} else if (letter === CLOSE_GROUP || letter === CLOSE_LIST) {
 			open.pop();
-			counted.pop();
-		} else if (letter === COMMA && counted.length > 0) counted[counted.length - 1]! += 1;
+		} else if (letter === COMMA) {
+			const list = open.at(-1);
+			if (list) list.commas += 1;
+		}
 	}
 	return { depth, doubled };
 }
@@ -52,9 +51,9 @@ function keyOf(written: string): string {
 	}
 }
 
-function pathTo(open: readonly Open[], counted: readonly number[]): string {
-	return open.reduce((path, { keys, at }, index) => {
-		if (!keys) return `${path}[${counted[index]}]`;
+function pathTo(open: readonly Open[]): string {
+	return open.reduce((path, { keys, at, commas }) => {
+		if (!keys) return `${path}[${commas}]`;
 		return path === '' ? at : `${path}.${at}`;
 	}, '');
 }
