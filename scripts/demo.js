@@ -20,8 +20,13 @@ if (!existsSync(mark) && !existsSync(loaded) && existsSync(folder) && readdirSyn
 	console.error(`The folder ${folder} was not made by the demo and is left unchanged. Set another DATA_DIR for the demo.`);
 	process.exit(1);
 }
-mkdirSync(folder, { recursive: true });
-writeFileSync(mark, '');
+try {
+	mkdirSync(folder, { recursive: true });
+	writeFileSync(mark, '');
+} catch (error) {
+	console.error(`The demo can’t write to ${folder} (${error.code}). Set another DATA_DIR for the demo.`);
+	process.exit(1);
+}
 const fresh = process.argv.includes('--fresh');
 if (fresh) {
 	process.env.FRESH = '1';

@@ -19,7 +19,7 @@ const SECURITY = {
 	'permissions-policy': 'camera=(), microphone=(), geolocation=()'
 };
 /** Faults of the start that are told in their one sentence. */
-const TOLD = ['LockedError', 'FreshError', 'NewerDataError'];
+const TOLD = ['LockedError', 'FreshError', 'NewerDataError', 'FolderError'];
 
 /** @returns the address, once the database is ours and the server listens */
 export async function serve() {

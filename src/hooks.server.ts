@@ -75,6 +75,15 @@ function isForeignWrite(request: Request): boolean {
 	return origin !== null && origin !== (ownOrigin() ?? `http://${request.headers.get('host')}`);
 }
 
+let isEnding = false;
+
+function endWithoutBuild(): void {
+	if (isEnding) return;
+	isEnding = true;
+	log.fatal('The built program was taken away while it ran. It ends; start it again, which builds it anew.');
+	process.kill(process.pid, 'SIGTERM');
+}
+
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	if (status === 404) return { message: 'Nothing at this address.' };
 	if (status < 500) return { message };
@@ -82,6 +91,8 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 		{ err: loggable(error), id: event.request.headers.get('x-request-id'), path: loggablePath(event.url.pathname) },
 		'failed'
 	);
+	// Its parts are read as they are wanted: without them nothing here works any more.
+	if ((error as { code?: unknown } | null)?.code === 'ERR_MODULE_NOT_FOUND') endWithoutBuild();
 	if (isOfDatabase(error)) {
 		event.locals.isAway = true;
 		return { message: AWAY };

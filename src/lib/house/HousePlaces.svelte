@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** What Shop holds: one place beside the other. */
+	import HardDrive from '@lucide/svelte/icons/hard-drive';
+	import { page } from '$app/state';
 	import Places from '$lib/ui/Places.svelte';
 
 	type Props = { here: string };
@@ -15,3 +17,18 @@
 </script>
 
 <Places name="Shop" places={PLACES} {here} />
+{#if page.data.littleSpace}<p class="space" role="status">
+		<HardDrive size={16} aria-hidden="true" />
+		{page.data.littleSpace as string}
+	</p>{/if}
+
+<style>
+	.space {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		padding: 8px 12px;
+		border-left: 3px solid var(--caution);
+		background: var(--sheet);
+	}
+</style>

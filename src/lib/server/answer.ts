@@ -6,7 +6,8 @@ import { database } from './db/connection.ts';
 import type { Database } from './db/database.ts';
 import { readQuery } from './validation/query.ts';
 import { leftBy } from './left.ts';
-import { isOfDatabase, log, loggable, loggablePath } from './log.ts';
+import { fullSays, spaceNow, whyFull } from './space.ts';
+import { isOfDatabase, isOfFullDisk, log, loggable, loggablePath } from './log.ts';
 import type { Refused } from './validation/body.ts';
 
 export type Answer = { status: number; body: unknown; headers?: Record<string, string> };
@@ -67,6 +68,8 @@ type Says = Answer | Response;
 export function call<Query = unknown, Body = undefined>(of: {
 	query?: Joi.ObjectSchema<Query>;
 	body?: (request: Request) => Promise<{ ok: true; body: Body } | Refused>;
+	/** A call but GET that only computes. */
+	keepsNothing?: true;
 	answer: (asked: Asked<Query, Body>) => Says | Promise<Says>;
 }): Call {
 	return async ({ request, url, params, getClientAddress }) => {
@@ -74,6 +77,8 @@ export function call<Query = unknown, Body = undefined>(of: {
 		if (!query.ok) return respond(faults(400, query.faults));
 		const body = of.body && (await of.body(request));
 		if (body && !body.ok) return respond(faults(body.status, body.faults));
+		const full = request.method === 'GET' || of.keepsNothing ? null : await whyFull();
+		if (full) return respond(faults(507, [{ path: '', says: full }]));
 		const asking = leftBy(request.headers.get('x-request-id'));
 		try {
 			const says = await of.answer({
@@ -88,7 +93,7 @@ export function call<Query = unknown, Body = undefined>(of: {
 			});
 			return says instanceof Response ? says : respond(says);
 		} catch (error) {
-			return respond(failed(error, request, url));
+			return respond(await failed(error, request, url));
 		} finally {
 			asking.done();
 		}
@@ -96,9 +101,10 @@ export function call<Query = unknown, Body = undefined>(of: {
 }
 
 /** Written down with the id of its request; whoever asked is told that, and nothing of what went wrong inside. */
-function failed(error: unknown, request: Request, { pathname }: URL): Answer {
+async function failed(error: unknown, request: Request, { pathname }: URL): Promise<Answer> {
 	const id = request.headers.get('x-request-id');
 	log.error({ err: loggable(error), id, path: loggablePath(pathname) }, 'failed');
+	if (isOfFullDisk(error)) return faults(507, [{ path: '', says: fullSays(await spaceNow()) }]);
 	if (isOfDatabase(error)) return faults(503, [{ path: '', says: AWAY }], TRY_AGAIN);
 	return faults(500, [{ path: '', says: `Something went wrong here. Saved work is safe. Logged as ${id ?? 'unknown'}.` }]);
 }

@@ -38,3 +38,9 @@ export function isOfDatabase(error: unknown): boolean {
 		)
 	);
 }
+
+/** There is no more room where the database keeps its files. */
+export function isOfFullDisk(error: unknown): boolean {
+	const { code, message } = (error ?? {}) as { code?: unknown; message?: unknown };
+	return code === '53100' || code === 'ENOSPC' || /no space left/i.test(String(message));
+}

@@ -11,6 +11,14 @@ export function ownOrigin(): string | null {
 	return origin && URL.canParse(origin) ? new URL(origin).origin : null;
 }
 
+const KEEP_FREE_MB = 64;
+
+/** So much stays free on the disk of the data folder: `KEEP_FREE_MB`. */
+export function keepFreeBytes(): number {
+	const given = Number(process.env.KEEP_FREE_MB ?? KEEP_FREE_MB);
+	return (given >= 0 ? given : KEEP_FREE_MB) * 1024 * 1024;
+}
+
 /** A PostgreSQL server by DATABASE_URL, else the embedded database of the data folder. */
 export function databaseWhere(): Where {
 	const url = process.env.DATABASE_URL;

@@ -36,6 +36,9 @@ export type Desk = {
 /** A pause in typing after which a change is sent. */
 const PAUSE_MS = 350;
 const AGAIN_MS = 2500;
+/** The server’s disk is full. */
+const FULL = 507;
+const FULL_AGAIN_MS = 15_000;
 
 export class Keeping {
 	rev = $state(0);
@@ -159,6 +162,13 @@ export class Keeping {
 		if (response.status >= 400 && response.status < 500) {
 			this.refusal = await reasonOf(response);
 			this.state = 'refused';
+			return;
+		}
+		if (response.status === FULL) {
+			this.refusal = await reasonOf(response);
+			this.state = 'refused';
+			// There may be room again.
+			this.#timer = setTimeout(() => void this.#send(), FULL_AGAIN_MS);
 			return;
 		}
 		if (!response.ok) throw new Error(String(response.status));

@@ -5,6 +5,7 @@ import { checkCentre } from '$lib/server/validation/centre.ts';
 
 export const { POST, fallback } = route({
 	POST: call({
+		keepsNothing: true,
 		body: json(),
 		answer: ({ body }) => {
 			const read = checkCentre(body);

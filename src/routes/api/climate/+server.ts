@@ -4,5 +4,5 @@ import { writtenJson } from '$lib/server/validation/body.ts';
 import { CLIMATE_BODY_MOST } from '$lib/server/validation/climate.ts';
 
 export const { POST, fallback } = route({
-	POST: call({ body: writtenJson(CLIMATE_BODY_MOST), answer: ({ db, body }) => climateOfBody(db, body) })
+	POST: call({ keepsNothing: true, body: writtenJson(CLIMATE_BODY_MOST), answer: ({ db, body }) => climateOfBody(db, body) })
 });
