@@ -2,6 +2,7 @@
  * Colours of mats, cores, mouldings and walls. A job names one of the built-in ones, gives a value such as #5f7180, or writes the name and
  * the code under which the shop or the maker has it.
  */
+import { ownOf } from '../units/by-own-keys.ts';
 import { AS_IT_COMES, type Stocked } from './stocked.ts';
 
 export type WrittenColour = string | { name?: string; code?: string; hex?: string };
@@ -67,14 +68,14 @@ export const SWATCHES: readonly Swatch[] = Object.entries(COLOURS).map(([name, h
 
 /** As a job writes it: by its name alone where that says it all. */
 export function writtenColour({ id, name, code, hex }: Swatch): WrittenColour {
-	if (COLOURS[id] === hex && name === id && code === '') return id;
+	if (ownOf(COLOURS, id) === hex && name === id && code === '') return id;
 	return { name, hex, ...(code === '' ? {} : { code }) };
 }
 
 /** The value of a colour name; a neutral one for a name that has none. */
 export function colourOf(name: string): string {
 	if (/^#[0-9a-f]{6}$/i.test(name)) return name;
-	return COLOURS[name] ?? '#e6e3dc';
+	return ownOf(COLOURS, name) ?? '#e6e3dc';
 }
 
 /** Bevels show the core, a little darker than white, so that they are seen beside a white mat. */

@@ -24,7 +24,10 @@ export function readSchools(list: unknown): { ok: true; schools: OwnSchool[] } |
 		const one = (typeof given === 'object' && given !== null ? given : {}) as Record<string, unknown>;
 		const school = SCHOOLS.find(({ id }) => id === one.school);
 		if (!school) {
-			faults.push({ path: `${at}.school`, says: `“${String(one.school)}” is not a way of working to choose.` });
+			faults.push({
+				path: `${at}.school`,
+				says: typeof one.school === 'string' ? `“${one.school}” is not a way of working to choose.` : 'Name a way of working.'
+			});
 			return { school: '', option: '' };
 		}
 		if (seen.has(school.id)) faults.push({ path: `${at}.school`, says: `“${school.id}” is set twice. Remove one.` });

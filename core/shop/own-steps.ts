@@ -37,7 +37,8 @@ export function readOwnSteps(list: unknown): { ok: true; steps: OwnStep[] } | { 
 		const fault = (key: string, says: string) => void faults.push({ path: `steps[${index}].${key}`, says });
 		const id = typeof one.step === 'string' ? one.step : '';
 		const isOwn = isOwnStep(id);
-		if (!isOwn && !isStepId(id)) fault('step', `“${String(one.step)}” is not a bench step.`);
+		if (!isOwn && !isStepId(id))
+			fault('step', typeof one.step === 'string' ? `“${one.step}” is not a bench step.` : 'Name a bench step.');
 		if (seen.has(id)) fault('step', `“${id}” is listed twice. Remove one.`);
 		seen.add(id);
 		const title = readText(one.title, TITLE_MOST);

@@ -34,8 +34,13 @@ export function removeFolder(folder: string): void {
 export const SHORT_LIVED = ['--wasm-lazy-compilation', '--liftoff-only', '--interrupt-budget=400000'];
 
 /** Starts the server; resolves once it says where it listens, rejects with what it said when it ends instead. */
-export async function startServer(folder: string, port = 0, settings: Record<string, string> = {}): Promise<Server> {
-	const child = spawn(process.execPath, [...SHORT_LIVED, 'scripts/start.js'], {
+export async function startServer(
+	folder: string,
+	port = 0,
+	settings: Record<string, string> = {},
+	script: 'start' | 'demo' = 'start'
+): Promise<Server> {
+	const child = spawn(process.execPath, [...SHORT_LIVED, `scripts/${script}.js`], {
 		env: { ...process.env, DATA_DIR: folder, PORT: String(port), NODE_OPTIONS: '', ...settings },
 		stdio: ['ignore', 'pipe', 'pipe']
 	});

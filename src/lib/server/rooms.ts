@@ -64,7 +64,7 @@ async function keep(db: Database, room: RoomYear): Promise<Answer> {
 }
 
 const number = Joi.number().required();
-const climateSchema = Joi.object({
+export const climateSchema = Joi.object({
 	rev: Joi.number().integer().min(1).max(REV_MOST).required(),
 	room: Joi.string().trim().min(1).max(80).required(),
 	results: Joi.array()

@@ -10,14 +10,14 @@ import { picturesOf } from './wall.ts';
 
 type Body = { name: string; file: unknown };
 
-const schema = Joi.object({
+export const keptWallSchema = Joi.object({
 	name: Joi.string().trim().min(1).max(80).required(),
 	file: Joi.object().unknown(true).required()
 }).messages(SENTENCES);
 
 /** Only what can be planned is kept; a job that lost its frame meanwhile is no fault of the wall. */
 async function read(db: Database, body: unknown): Promise<{ ok: true; value: Body } | { ok: false; answer: Answer }> {
-	const of = checked<Body>(schema, body);
+	const of = checked<Body>(keptWallSchema, body);
 	if (!of.ok) return { ok: false, answer: faults(400, of.faults) };
 	const { name, file } = of.value;
 	const known = await picturesOf(db, jobsOn(file));

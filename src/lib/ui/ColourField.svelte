@@ -25,7 +25,7 @@
 	});
 	const own = $derived.by(() => {
 		const written = value?.written;
-		if (written === undefined || (typeof written === 'string' && COLOURS[written]) || ofShop) return null;
+		if (written === undefined || (typeof written === 'string' && Object.hasOwn(COLOURS, written)) || ofShop) return null;
 		return typeof written === 'string'
 			? { name: '', code: '', hex: readColour(written).hex }
 			: { name: '', code: '', ...written };

@@ -11,7 +11,7 @@ import { SENTENCES } from '../validation/sentences.ts';
 type Asked = { job: string; round: number; place: ReadingPlace; targets: Sides; spans: Size };
 
 const length = Joi.number().min(0).less(LONGEST_MM).required();
-const schema = Joi.object({
+export const calliperSchema = Joi.object({
 	job: Joi.string().min(1).max(20).required(),
 	/** How often it was read before. */
 	round: Joi.number().integer().min(0).max(1000).required(),
@@ -50,7 +50,7 @@ export function readingOf({ job, round, place, targets, spans }: Asked, random: 
 }
 
 export function readCalliper(body: unknown): Answer {
-	const asked = checked<Asked>(schema, body);
+	const asked = checked<Asked>(calliperSchema, body);
 	if (!asked.ok) return faults(400, asked.faults);
 	return { status: 200, body: { mm: readingOf(asked.value, Math.random), simulated: true } };
 }

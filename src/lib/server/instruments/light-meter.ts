@@ -3,7 +3,7 @@ import Joi from 'joi';
 import { ROOMS, SOURCES, type RoomId } from '$core/shop/places.ts';
 import { faults, type Answer } from '../answer.ts';
 
-const schema = Joi.object({
+export const meterSchema = Joi.object({
 	room: Joi.string()
 		.valid(...Object.keys(ROOMS), 'other')
 		.required()
@@ -24,7 +24,7 @@ export function readingAt(room: RoomId, random: () => number): { lux: number; uv
 }
 
 export function readMeter(body: unknown): Answer {
-	const { error } = schema.validate(body);
+	const { error } = meterSchema.validate(body);
 	if (error)
 		return faults(400, [
 			{ path: 'room', says: `State where the meter is held: ${[...Object.keys(ROOMS), 'other'].join(', ')}.` }

@@ -67,7 +67,7 @@ const deed = Joi.alternatives().conditional('.kind', {
 	otherwise: Joi.object({ kind: Joi.valid(...kinds).required() })
 });
 
-const schema = Joi.object({
+export const eventsSchema = Joi.object({
 	events: Joi.array()
 		.items(
 			Joi.object({
@@ -90,4 +90,5 @@ const schema = Joi.object({
 	'string.length': 'Name a picture by its checksum.'
 });
 
-export const checkEvents = (body: unknown): Checked<{ events: SentEvent[] }> => checked<{ events: SentEvent[] }>(schema, body);
+export const checkEvents = (body: unknown): Checked<{ events: SentEvent[] }> =>
+	checked<{ events: SentEvent[] }>(eventsSchema, body);

@@ -12,7 +12,7 @@ const span = Joi.number().greater(0).less(LONGEST_MM).required();
 /** The eight readings, each in mm. */
 export const readingsSchema = Joi.object(Object.fromEntries(READING_PLACES.map((place) => [place, length])));
 
-const schema = Joi.object({
+export const centreSchema = Joi.object({
 	targets: Joi.object({ top: length, right: length, bottom: length, left: length }).required(),
 	readings: readingsSchema.required(),
 	spans: Joi.object({ width: span, height: span }).required(),
@@ -22,4 +22,4 @@ const schema = Joi.object({
 }).messages(SENTENCES);
 
 /** Every fault with its path: `readings.rb`. */
-export const checkCentre = (body: unknown): Checked<CentringAsked> => checked<CentringAsked>(schema, body);
+export const checkCentre = (body: unknown): Checked<CentringAsked> => checked<CentringAsked>(centreSchema, body);

@@ -23,7 +23,7 @@ const LEAST_SECONDS = 0.01;
 const side = Joi.number().min(LEAST_SIDE).less(LONGEST_MM).required();
 const id = Joi.string().min(1).max(ID_MOST).required();
 
-const schema = Joi.object({
+export const cuttingSchema = Joi.object({
 	format: Joi.valid('rare-keep/cutting').required(),
 	version: Joi.valid(1).required(),
 	kerf: Joi.number().min(0).max(MOST_KERF).default(0),
@@ -67,7 +67,7 @@ export type CheckedCutting = { ok: true; job: CuttingJob } | { ok: false; faults
 
 /** Every fault with its path: `blanks[2].width`. What is left out is the house's: no kerf, no trim, offcuts from 200 mm, five seconds. */
 export function checkCutting(body: unknown): CheckedCutting {
-	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	const { error, value } = cuttingSchema.validate(body, { abortEarly: false, convert: false });
 	if (error) return { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) };
 	const { kerf, trim, minOffcut, seconds, sheets, blanks } = value as CuttingJob;
 	const job = { kerf, trim, minOffcut, seconds, sheets, blanks };

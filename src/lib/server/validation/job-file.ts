@@ -12,14 +12,14 @@ import { nth, there } from '$core/units/there.ts';
 /** Keys that are kept untouched may be this large in all. */
 export const EXTRA_KEYS_MOST = 100_000;
 
-const schema = group(jobDefinition.fields, REQUIRED);
+export const jobFileSchema = group(jobDefinition.fields, REQUIRED);
 
 export type Checked = { ok: true; job: JobFile } | { ok: false; faults: Fault[] };
 
 /** Every fault of a parsed body, each with its path. */
 export function checkJobFile(body: unknown): Checked {
 	const unit: Unit = typeof body === 'object' && body !== null && 'unit' in body && body.unit === 'in' ? 'in' : 'mm';
-	const { error } = schema.validate(body, { abortEarly: false, convert: false, context: { unit } });
+	const { error } = jobFileSchema.validate(body, { abortEarly: false, convert: false, context: { unit } });
 	if (!error) return { ok: true, job: body as JobFile };
 	return { ok: false, faults: error.details.map((detail) => ({ path: pathOf(detail.path), says: detail.message })) };
 }

@@ -25,7 +25,7 @@ const item = {
 	height: size
 };
 
-const kept = Joi.object({
+export const kept = Joi.object({
 	...item,
 	point: whole(0, MOST),
 	batch: whole(1, MOST),
@@ -34,7 +34,7 @@ const kept = Joi.object({
 	supplier: Joi.string().max(80).required()
 }).messages(SENTENCES);
 
-const order = Joi.object({
+export const order = Joi.object({
 	supplier: Joi.string().max(80).required(),
 	/** Sent to the supplier, or ordered by word. */
 	send: Joi.boolean().default(false),
@@ -49,7 +49,7 @@ const order = Joi.object({
 		.required()
 }).messages({ ...SENTENCES, 'array.min': 'An order needs at least one line.' });
 
-const came = Joi.object({
+export const came = Joi.object({
 	lines: Joi.array()
 		.items(
 			Joi.object({

@@ -2,23 +2,17 @@
 import Joi from 'joi';
 import { faults, type Got } from '../answer.ts';
 import { JOB_STATES, type JobState } from '$core/job/state.ts';
-import { pathOf } from './job-file.ts';
+import { checked } from './checked.ts';
+import { SENTENCES } from './sentences.ts';
 
-const schema = Joi.object<{ state: JobState }>({
+export const stateSchema = Joi.object<{ state: JobState }>({
 	state: Joi.string()
 		.valid(...JOB_STATES)
 		.required()
 		.messages({ '*': `Enter one of ${JOB_STATES.join(', ')}.` })
-});
+}).messages(SENTENCES);
 
 export function checkState(body: unknown): Got<JobState> {
-	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
-	if (!error) return { ok: true, value: value.state };
-	return {
-		ok: false,
-		answer: faults(
-			400,
-			error.details.map(({ path, message }) => ({ path: pathOf(path), says: message }))
-		)
-	};
+	const read = checked<{ state: JobState }>(stateSchema, body);
+	return read.ok ? { ok: true, value: read.value.state } : { ok: false, answer: faults(400, read.faults) };
 }

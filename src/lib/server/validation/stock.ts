@@ -15,7 +15,7 @@ const side = Joi.number().greater(0).less(LONGEST_MM).required();
 const text = Joi.string().allow('').max(MOST_LETTERS).default('');
 const count = Joi.number().integer().min(0).max(MOST_SHEETS).required();
 
-const arrival = Joi.object({
+export const arrival = Joi.object({
 	kind: Joi.valid(...SHEET_KINDS, 'thing').default('sheet'),
 	material: Joi.string().max(MOST_LETTERS).required(),
 	colour: text,
@@ -27,16 +27,16 @@ const arrival = Joi.object({
 	count: count.min(1)
 }).messages(SENTENCES);
 
-const counted = Joi.object({ present: count }).messages(SENTENCES);
+export const counted = Joi.object({ present: count }).messages(SENTENCES);
 
-const cutSheet = Joi.object({
+export const cutSheet = Joi.object({
 	offcuts: Joi.array()
 		.items(Joi.object({ width: side, height: side, place: text }))
 		.max(200)
 		.default([])
 }).messages(SENTENCES);
 
-const dropOut = Joi.object({
+export const dropOut = Joi.object({
 	part: Joi.string().max(MOST_LETTERS).required(),
 	which: Joi.number().integer().min(1).max(100).required(),
 	width: side,
@@ -44,10 +44,10 @@ const dropOut = Joi.object({
 	place: text
 }).messages(SENTENCES);
 
-const toCutter = Joi.object({ fail: Joi.boolean().default(false) }).messages(SENTENCES);
+export const toCutter = Joi.object({ fail: Joi.boolean().default(false) }).messages(SENTENCES);
 
 /** `from`: how many were made when whoever marks them last looked. */
-const made = Joi.object({ made: count, from: count, on: Joi.number().integer().min(0) }).messages(SENTENCES);
+export const made = Joi.object({ made: count, from: count, on: Joi.number().integer().min(0) }).messages(SENTENCES);
 
 const rect = {
 	left: Joi.number().required(),
@@ -56,7 +56,7 @@ const rect = {
 	height: Joi.number().required()
 };
 const name = Joi.string().max(MOST_LETTERS);
-const keptPlan = Joi.object({
+export const keptPlan = Joi.object({
 	material: name.required(),
 	colour: text,
 	job: Joi.object().required(),

@@ -5,9 +5,9 @@ import { SENTENCES } from './sentences.ts';
 
 type Asked = { by: string; tell: boolean };
 
-const schema = Joi.object({
+export const judgeSchema = Joi.object({
 	by: Joi.string().allow('').max(8).default(''),
 	tell: Joi.boolean().default(false)
 }).messages(SENTENCES);
 
-export const checkJudge = (body: unknown): Checked<Asked> => checked<Asked>(schema, body);
+export const checkJudge = (body: unknown): Checked<Asked> => checked<Asked>(judgeSchema, body);

@@ -70,7 +70,7 @@ const group = Joi.object({
 		})
 });
 
-const schema = Joi.object({
+export const wallSchema = Joi.object({
 	format: Joi.valid('rare-keep/wall').required(),
 	version: Joi.valid(1).required(),
 	unit: Joi.valid('mm', 'in').default('mm'),
@@ -115,7 +115,7 @@ export type CheckedWall = { ok: true; wall: Wall; unit: 'mm' | 'in' } | { ok: fa
 
 /** Numbers of the jobs that a wall names. */
 export function jobsOn(body: unknown): string[] {
-	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	const { error, value } = wallSchema.validate(body, { abortEarly: false, convert: false });
 	return error ? [] : (value as WallFile).pictures.flatMap(({ job }) => (job === undefined ? [] : [job]));
 }
 
@@ -124,7 +124,7 @@ export function jobsOn(body: unknown): string[] {
  * @param jobs what is known of jobs: each picture that is one, by its number
  */
 export function checkWall(body: unknown, jobs: ReadonlyMap<string, JobPicture>): CheckedWall {
-	const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+	const { error, value } = wallSchema.validate(body, { abortEarly: false, convert: false });
 	if (error) return { ok: false, faults: error.details.map(({ path, message }) => ({ path: pathOf(path), says: message })) };
 	const written = value as WallFile;
 	const faults = [...repeated(written), ...unknown(written), ...backwards(written)];
