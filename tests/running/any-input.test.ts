@@ -10,7 +10,7 @@ import { emptyFolder, removeFolder, startServer, type Server } from './server.ts
 const folder = emptyFolder();
 let server: Server;
 before(async () => {
-	server = await startServer(folder, 0, {}, 'demo');
+	server = await startServer(folder, 0, {}, { script: 'demo' });
 });
 after(async () => {
 	await server.stop();

@@ -38,9 +38,9 @@ export async function startServer(
 	folder: string,
 	port = 0,
 	settings: Record<string, string> = {},
-	script: 'start' | 'demo' = 'start'
+	{ script = 'start', flags = SHORT_LIVED }: { script?: 'start' | 'demo'; flags?: readonly string[] } = {}
 ): Promise<Server> {
-	const child = spawn(process.execPath, [...SHORT_LIVED, `scripts/${script}.js`], {
+	const child = spawn(process.execPath, [...flags, `scripts/${script}.js`], {
 		env: { ...process.env, DATA_DIR: folder, PORT: String(port), NODE_OPTIONS: '', ...settings },
 		stdio: ['ignore', 'pipe', 'pipe']
 	});

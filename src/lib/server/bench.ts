@@ -58,7 +58,7 @@ const ENDS: Partial<Record<Deed['kind'], boolean>> = { ended: true, undone: fals
  * one, and everything else still belongs to the last. 409: nothing has begun yet.
  */
 export async function postBench(db: Database, job: number, body: unknown, after: number): Promise<Answer> {
-	const checked = checkEvents(body);
+	const checked = await checkEvents(body);
 	if (!checked.ok) return faults(400, checked.faults);
 	const { events } = checked.value;
 	const run = await db.transaction(async (tx): Promise<RunRow | { wrong: Fault[] } | 'not begun' | null> => {

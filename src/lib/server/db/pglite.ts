@@ -1,12 +1,18 @@
 /** The embedded database: one process on one data folder. */
+import { setImmediate } from 'node:timers/promises';
 import { PGlite, types, type Transaction as PGliteTransaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import { CHANNEL, type Database, type Rows, type Transaction } from './database.ts';
 
 const settings = {
 	extensions: { pg_trgm },
-	// Counts and ids stay below 2⁵³.
-	parsers: { [types.INT8]: Number }
+	parsers: {
+		// Counts and ids stay below 2⁵³.
+		[types.INT8]: Number,
+		// Its own way goes byte by byte.
+		[types.BYTEA]: (hex: string) => new Uint8Array(Buffer.from(hex.slice(2), 'hex'))
+	},
+	serializers: { [types.BYTEA]: (bytes: Uint8Array) => `\\x${Buffer.from(bytes).toString('hex')}` }
 };
 
 /** @param where the folder of its files; or memory, for tests, from the beginning or from what `dumpPGlite` gave */
@@ -15,16 +21,32 @@ export async function openPGlite(where: string | { memory: Uint8Array<ArrayBuffe
 		typeof where === 'string' ? where : 'memory://',
 		typeof where === 'string' || !where.memory ? settings : { ...settings, loadDataDir: new Blob([where.memory]) }
 	);
+	// One at a time, so that a single statement waits for one transaction and not for all that stand in line.
+	let behind: Promise<unknown> = Promise.resolve();
 	return {
 		kind: 'embedded',
-		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => db.query<T>(sql, [...values]),
-		transaction: <T>(work: (tx: Transaction) => Promise<T>) => db.transaction((tx) => work(within(tx))),
+		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => inTurn(db.query<T>(sql, [...values])),
+		transaction: <T>(work: (tx: Transaction) => Promise<T>) => {
+			const mine = behind.then(() => db.transaction((tx) => work(within(tx))));
+			behind = mine.then(
+				() => setImmediate(),
+				() => setImmediate()
+			);
+			return mine;
+		},
 		// In this process nothing is missed.
 		listen: async (heard) => {
 			await db.listen(CHANNEL, heard);
 		},
 		close: () => db.close()
 	};
+}
+
+/** It answers without ever letting the process turn to anything else: one who asks again and again would have it alone. */
+async function inTurn<T>(answer: Promise<Rows<T>>): Promise<Rows<T>> {
+	const rows = await answer;
+	await setImmediate();
+	return rows;
 }
 
 /** All of a folder's files as one. */
@@ -37,7 +59,7 @@ export async function dumpPGlite(folder: string): Promise<Uint8Array> {
 
 function within(tx: PGliteTransaction): Transaction {
 	return {
-		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => tx.query<T>(sql, [...values]),
+		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => inTurn(tx.query<T>(sql, [...values])),
 		script: async (sql) => {
 			await tx.exec(sql);
 		}

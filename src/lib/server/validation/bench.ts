@@ -1,4 +1,5 @@
 /** What is sent from the bench: events, each with its own id, how long ago it was, and whose. */
+import { setImmediate } from 'node:timers/promises';
 import Joi from 'joi';
 import { isOwnStep, isStepId } from '$core/shop/step-names.ts';
 import { CAUSES } from '$core/views/bench/causes.ts';
@@ -90,5 +91,31 @@ export const eventsSchema = Joi.object({
 	'string.length': 'Name a picture by its checksum.'
 });
 
-export const checkEvents = (body: unknown): Checked<{ events: SentEvent[] }> =>
-	checked<{ events: SentEvent[] }>(eventsSchema, body);
+/** Looked at so many at a time, others come between. */
+const AT_ONCE = 50;
+const outerSchema = Joi.object({ events: Joi.array().items(Joi.any()).min(1).max(EVENTS_MOST).required() }).messages({
+	...SENTENCES,
+	'array.max': 'Send at most {#limit} at once.',
+	'array.min': 'Send at least one.'
+});
+
+/** Every fault with its path: `events[12].deed.step`. */
+export async function checkEvents(body: unknown): Promise<Checked<{ events: SentEvent[] }>> {
+	const outer = checked<{ events: unknown[] }>(outerSchema, body);
+	if (!outer.ok) return outer;
+	const events: SentEvent[] = [];
+	for (let from = 0; from < outer.value.events.length; from += AT_ONCE) {
+		const some = checked<{ events: SentEvent[] }>(eventsSchema, { events: outer.value.events.slice(from, from + AT_ONCE) });
+		if (!some.ok)
+			return {
+				ok: false,
+				faults: some.faults.map(({ path, says }) => ({
+					path: path.replace(/^events\[(\d+)\]/, (_, at: string) => `events[${from + Number(at)}]`),
+					says
+				}))
+			};
+		events.push(...some.value.events);
+		await setImmediate();
+	}
+	return { ok: true, value: { events } };
+}
