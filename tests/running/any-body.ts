@@ -76,7 +76,7 @@ export function anyOdd(random: Random): unknown {
 
 /** @param odd how often something is put that the schema does not take */
 export function anyBody(schema: Joi.Schema, random: Random, odd = 0.12): unknown {
-	return made(schema.describe() as Described, random, odd);
+	return made(schema.describe(), random, odd);
 }
 
 function made(of: Described, random: Random, odd: number): unknown {

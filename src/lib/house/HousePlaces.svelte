@@ -27,6 +27,7 @@
 		display: flex;
 		gap: 8px;
 		align-items: center;
+		margin-bottom: 14px;
 		padding: 8px 12px;
 		border-left: 3px solid var(--caution);
 		background: var(--sheet);

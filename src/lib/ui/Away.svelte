@@ -26,9 +26,13 @@
 		max-width: calc(100% - 24px);
 		margin-inline: auto;
 		padding: 8px 14px;
-		border: 1px solid var(--line);
+		border: 1px solid var(--line-strong);
+		border-left: 3px solid var(--caution);
 		background: var(--sheet);
 		color: var(--ink);
-		box-shadow: var(--lifted, none);
+		box-shadow: 0 6px 20px rgb(27 38 44 / 18%);
+	}
+	p > :global(svg) {
+		flex: none;
 	}
 </style>
