@@ -118,8 +118,8 @@ async function partsNow(db: Database, { job }: SentPlan): Promise<Map<string, Pa
 function otherThanLine({ material, colour }: SentPlan, sheet: SheetStock, line: AnyLine): string | null {
 	// Without a colour any is taken.
 	if (line.material !== material || (colour !== '' && line.colour !== colour)) return 'Another material lies there. Plan again.';
-	// A stick has its length in stock; its width is the moulding's.
-	const isSame = line.kind === 'stick' ? line.width === sheet.width : line.width === sheet.width && line.height === sheet.height;
+	// A stick is planned less the trim of its ends; its width is the moulding's.
+	const isSame = line.kind === 'stick' ? sheet.width <= line.width : line.width === sheet.width && line.height === sheet.height;
 	return isSame ? null : 'What lies there has another size. Plan again.';
 }
 

@@ -10,11 +10,17 @@
 </p>
 
 <style>
+	/* Out of the way of the page, on paper too. */
 	p {
+		position: fixed;
 		margin: 0;
 	}
+	@media print {
+		p {
+			display: none;
+		}
+	}
 	.shown {
-		position: fixed;
 		right: 12px;
 		bottom: 12px;
 		left: 12px;
