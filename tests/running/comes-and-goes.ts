@@ -26,7 +26,7 @@ export async function comesAndGoes(fault: Fault, times: number): Promise<Outcome
 	const folder = newFolder();
 	const server = await startServer(folder, 0, { DATABASE_URL: database.url });
 	const outcome: Outcome = { alive: 0, lost: [], backMs: [], others: new Map(), silent: 0, kept: 0 };
-	const desk = { server, outcome, isOver: false, lastKept: 0 };
+	const desk: Desk = { server, outcome, over: new AbortController(), lastKept: 0 };
 	try {
 		const numbers = await Promise.all(Array.from({ length: WRITERS }, () => keepJob(server.address, titled(1))));
 		const writers = numbers.map((number) => write(desk, number));
@@ -39,20 +39,20 @@ export async function comesAndGoes(fault: Fault, times: number): Promise<Outcome
 			outcome.backMs.push(desk.lastKept < back ? Infinity : desk.lastKept - back);
 			if (isAlive(server)) outcome.alive += 1;
 		}
-		desk.isOver = true;
+		desk.over.abort();
 		const said = await Promise.all(writers);
 		await Promise.all(others);
 		for (const [index, answered] of said.entries()) outcome.lost.push(...(await missing(server, numbers[index]!, answered)));
 		return outcome;
 	} finally {
-		desk.isOver = true;
+		desk.over.abort();
 		await server.stop();
 		await database.stop();
 		removeFolder(folder);
 	}
 }
 
-type Desk = { server: Server; outcome: Outcome; isOver: boolean; lastKept: number };
+type Desk = { server: Server; outcome: Outcome; /** Aborted once all is seen. */ over: AbortController; lastKept: number };
 
 const titled = (rev: number) => workedJob({ title: `Revision ${rev}` });
 const isAlive = ({ process: child }: Server) => child.exitCode === null && child.signalCode === null;
@@ -70,7 +70,7 @@ async function befall(fault: Fault, database: Awaited<ReturnType<typeof startPos
 async function write(desk: Desk, number: string): Promise<number[]> {
 	const answered: number[] = [];
 	const { server, outcome } = desk;
-	for (let rev = 1; !desk.isOver && isAlive(server);) {
+	for (let rev = 1; !desk.over.signal.aborted && isAlive(server);) {
 		const began = performance.now();
 		try {
 			const answer = await send(server.address, 'PUT', `/api/jobs/${number}`, titled(rev + 1), { 'if-match': `"${rev}"` });
@@ -94,7 +94,7 @@ async function write(desk: Desk, number: string): Promise<number[]> {
 }
 
 async function read(desk: Desk, path: string): Promise<void> {
-	while (!desk.isOver && isAlive(desk.server)) {
+	while (!desk.over.signal.aborted && isAlive(desk.server)) {
 		try {
 			const answer = await fetch(desk.server.address + path);
 			const text = await answer.text();
@@ -106,20 +106,23 @@ async function read(desk: Desk, path: string): Promise<void> {
 	}
 }
 
-/** Opens a stream again and again, as a page does. */
+/** So many words of a stream are heard before another is opened. */
+const HEARD = 20;
+
+/** Opens a stream again and again, as a page does, and leaves it once it has heard of what the writers keep. */
 async function listen(desk: Desk, number: string): Promise<void> {
-	while (!desk.isOver && isAlive(desk.server)) {
+	while (!desk.over.signal.aborted && isAlive(desk.server)) {
 		const leave = new AbortController();
+		const signal = AbortSignal.any([leave.signal, desk.over.signal]);
 		try {
-			const answer = await fetch(`${desk.server.address}/api/events?job=${number}`, { signal: leave.signal });
+			const answer = await fetch(`${desk.server.address}/api/events?job=${number}`, { signal });
 			if (answer.status !== 200) note(desk.outcome, answer, await answer.text());
 			else {
-				const timer = setTimeout(() => leave.abort(), 1000);
-				for await (const _ of answer.body!) if (desk.isOver) leave.abort();
-				clearTimeout(timer);
+				let heard = 0;
+				for await (const _ of answer.body!) if ((heard += 1) === HEARD) leave.abort();
 			}
 		} catch (error) {
-			if (!leave.signal.aborted) count(desk.outcome, `a stream broke: ${(error as Error).message}`);
+			if (!signal.aborted) count(desk.outcome, `a stream broke: ${(error as Error).message}`);
 		}
 		await pause(30);
 	}
