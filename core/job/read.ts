@@ -4,7 +4,7 @@ import { SIDES } from '../geometry/shapes.ts';
 import { jobDefinition, JOB_FORMAT, JOB_VERSION, REQUIRED, type Job } from './definition.ts';
 import { FaultError, type Fault } from './faults.ts';
 import type { Field, Fields } from './field.ts';
-import { isPrintable } from '../units/printable.ts';
+import { isPrintable, UNPRINTABLE_SAYS } from '../units/printable.ts';
 import { nth } from '../units/there.ts';
 
 /**
@@ -43,7 +43,7 @@ export function readField(field: Field, value: unknown, path: string, unit: Unit
 			return typeof value === 'string' && field.words.includes(value) ? value : sides(value, path, unit, true, faults);
 		case 'text':
 			if (typeof value !== 'string') return wrong('Must be text, in quotes.');
-			if (!isPrintable(value)) return wrong('This text has a control character or half of a character. Type it again.');
+			if (!isPrintable(value)) return wrong(UNPRINTABLE_SAYS);
 			return value.length <= field.most ? value : wrong(`This is longer than ${field.most} letters.`);
 		case 'choice':
 			return typeof value === 'string' && field.of.includes(value)

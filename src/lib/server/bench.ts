@@ -83,7 +83,9 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 			}
 			if (!open || known.has(event.id)) continue;
 			known.add(event.id);
-			fresh.set(open.id, [...(fresh.get(open.id) ?? []), event]);
+			const ofRun = fresh.get(open.id) ?? [];
+			ofRun.push(event);
+			fresh.set(open.id, ofRun);
 			const ends = ENDS[event.deed.kind];
 			if (ends !== undefined && ends !== ended) {
 				await endRun(tx, open.id, ends);

@@ -1,13 +1,11 @@
 /** Reads a request's body: its type, its size, its JSON. Each thing wrong with it has a status and a sentence. */
 import type { Fault } from '$core/job/faults.ts';
-import { isPrintable } from '$core/units/printable.ts';
+import { isPrintable, UNPRINTABLE_SAYS } from '$core/units/printable.ts';
 import { scanJson } from './scan-json.ts';
 
 export const BODY_MOST = 1024 * 1024;
 /** A body up to so many times too large is read to its end, unkept: who is still sending gets the answer, not a broken connection. */
 const READ_OUT = 64;
-/** Said of texts in bodies and behind the `?`. */
-export const UNPRINTABLE = 'This text has a control character or half of a character. Type it again.';
 /** A job file is four groups deep; what nests deeper is no job file and would exhaust whoever walks it. */
 const DEEPEST = 40;
 
@@ -52,7 +50,7 @@ export function jsonOf(sent: Uint8Array): ReadBody {
 	const unprintable = unprintableAt(body);
 	return unprintable === null
 		? { ok: true, body }
-		: { ok: false, status: 400, faults: [{ path: unprintable, says: UNPRINTABLE }] };
+		: { ok: false, status: 400, faults: [{ path: unprintable, says: UNPRINTABLE_SAYS }] };
 }
 
 /** As a call reads its body: JSON, up to a size. */

@@ -5,8 +5,7 @@ import type { Fault } from '$core/job/faults.ts';
 import type { After } from '../db/jobs.ts';
 import type { AfterPressing } from '../db/today.ts';
 import { isDay } from '$core/units/day.ts';
-import { isPrintable } from '$core/units/printable.ts';
-import { UNPRINTABLE } from './body.ts';
+import { isPrintable, UNPRINTABLE_SAYS } from '$core/units/printable.ts';
 import { pathOf } from './job-file.ts';
 
 const NOTHING = Joi.object({});
@@ -19,7 +18,7 @@ export function readQuery<T>(url: URL, schema?: Joi.ObjectSchema<T>): { ok: true
 		if (!isPrintable(key) || !isPrintable(text))
 			found.push({
 				path: isPrintable(key) ? key : '',
-				says: UNPRINTABLE
+				says: UNPRINTABLE_SAYS
 			});
 		else if (Object.hasOwn(given, key)) found.push({ path: key, says: 'This is given twice.' });
 		else Object.defineProperty(given, key, { value: text, enumerable: true });
