@@ -12,6 +12,7 @@ import { selectThings, type KeptMovement } from '../../src/lib/server/db/stock.t
 import { getMovements, postStock } from '../../src/lib/server/stock.ts';
 import { workedJob } from '../jobs.ts';
 import { onEachDatabase } from './databases.ts';
+import { bytesOf } from './bytes-of.ts';
 
 const WIRED: JobFile = {
 	hang: { by: 'wire' },
@@ -26,7 +27,7 @@ onEachDatabase((here) => {
 		((await postStock(here.db, { kind: 'thing', material, count, place })).body as { id: number }).id;
 	const post = async (job: number, ...deeds: Deed[]) => {
 		const events = deeds.map((deed) => ({ id: randomUUID(), by: 'OB', deed }));
-		const answer = await postBench(here.db, job, { events }, 0);
+		const answer = await postBench(here.db, job, bytesOf({ events }), 0);
 		assert.equal(answer.status, 200, JSON.stringify(answer.body));
 		return events;
 	};
@@ -51,7 +52,7 @@ onEachDatabase((here) => {
 		const id = await arrive(ring, 5, 'drawer 4');
 		const events = await post(job, begun, { kind: 'done', step: 'hang' });
 		assert.deepEqual(await there(ring), [3]);
-		await postBench(here.db, job, { events }, 0);
+		await postBench(here.db, job, bytesOf({ events }), 0);
 		await post(job, { kind: 'done', step: 'hang' });
 		assert.deepEqual(await there(ring), [3]);
 		assert.equal((await wants(job))[ring], undefined, 'what is screwed on is wanted no more');

@@ -9,6 +9,7 @@ import { postJob } from '../../src/lib/server/jobs.ts';
 import { readJobNumber } from '../../core/job/number.ts';
 import { workedJob } from '../jobs.ts';
 import { onEachDatabase } from './databases.ts';
+import { bytesOf } from './bytes-of.ts';
 
 const HOUR = 3_600_000;
 
@@ -24,12 +25,13 @@ onEachDatabase((here) => {
 		...more
 	});
 	const post = async (job: number, events: object[], after = 0) => {
-		const answer = await postBench(here.db, job, { events }, after);
+		const answer = await postBench(here.db, job, bytesOf({ events }), after);
 		assert.equal(answer.status, 200, JSON.stringify(answer.body));
 		return answer.body as BenchAnswer;
 	};
 	const get = async (job: number, after = 0) => (await getBench(here.db, job, after)).body as BenchAnswer;
 	const begun = () => sent({ kind: 'begun', rev: 1 });
+	const counted = (more: number) => sent({ kind: 'counted', step: 'fit-all', more });
 	const done = (step: 'ready' | 'gather' | 'hinge', more: object = {}) => sent({ kind: 'done', step }, more);
 
 	test('what is sent is kept in its order, and once: sent twice it is there once', async () => {
@@ -114,7 +116,6 @@ onEachDatabase((here) => {
 
 	test('a step of the shop’s own, and the pieces of a batch one by one', async () => {
 		const job = await newJob();
-		const counted = (more: number) => sent({ kind: 'counted', step: 'fit-all', more });
 		await post(job, [begun(), sent({ kind: 'done', step: 'own:seal:1' }), counted(1), counted(1), counted(-1)]);
 		const run = folded((await get(job)).events);
 		assert.deepEqual([[...run.done.keys()], run.counted.get('fit-all')], [['own:seal:1'], 1]);
@@ -123,7 +124,7 @@ onEachDatabase((here) => {
 	test('bad input is named; nothing of it is kept', async () => {
 		const job = await newJob();
 		const faultOf = async (events: unknown) => {
-			const { status, body } = await postBench(here.db, job, { events }, 0);
+			const { status, body } = await postBench(here.db, job, bytesOf({ events }), 0);
 			assert.equal(status, 400);
 			return (body as { faults: { path: string; says: string }[] }).faults.map(({ path, says }) => `${path}: ${says}`);
 		};
@@ -136,9 +137,16 @@ onEachDatabase((here) => {
 		assert.match((await faultOf([{ ...begun(), deed: { kind: 'begun', rev: 1, more: 1 } }]))[0]!, /deed\.more: /);
 		assert.match((await faultOf([{ ...begun(), ageMs: -5 }]))[0]!, /ageMs: -5 is below 0/);
 		assert.equal((await get(job)).run, 0);
-		const notBegun = await postBench(here.db, job, { events: [done('ready')] }, 0);
+		const notBegun = await postBench(here.db, job, bytesOf({ events: [done('ready')] }), 0);
 		assert.equal(notBegun.status, 409);
-		assert.equal((await postBench(here.db, 999_999, { events: [begun()] }, 0)).status, 404);
+		assert.equal((await postBench(here.db, 999_999, bytesOf({ events: [begun()] }), 0)).status, 404);
+		const many = [begun(), ...Array.from({ length: 300 }, () => counted(1))];
+		const wrong = many.map((event, index) => (index === 270 ? { ...event, ageMs: -5 } : event));
+		assert.match((await faultOf(wrong))[0]!, /^events\[270\]\.ageMs: /, 'a long list, read in a thread');
+		assert.match((await faultOf(Array.from({ length: 501 }, begun)))[0]!, /^events: Send at most 500 at once/);
+		assert.equal((await get(job)).run, 0);
+		await post(job, many);
+		assert.equal(folded((await get(job)).events).counted.get('fit-all'), 300);
 	});
 
 	test('what was done is never changed, and its photographs stay', async () => {

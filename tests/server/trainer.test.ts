@@ -12,6 +12,7 @@ import { postJob, putJob } from '../../src/lib/server/jobs.ts';
 import { getTrainer, postJudge, postPlay, type CaseRecord, type JudgeAnswer } from '../../src/lib/server/trainer.ts';
 import { workedJob } from '../jobs.ts';
 import { onEachDatabase } from './databases.ts';
+import { bytesOf } from './bytes-of.ts';
 
 onEachDatabase((here) => {
 	const play = async (id: string) => {
@@ -59,7 +60,7 @@ onEachDatabase((here) => {
 		await postBench(
 			here.db,
 			number,
-			{ events: [{ id: crypto.randomUUID(), deed: { kind: 'reopened', cause: 'off-centre', minutes: 9 } }] },
+			bytesOf({ events: [{ id: crypto.randomUUID(), deed: { kind: 'reopened', cause: 'off-centre', minutes: 9 } }] }),
 			0
 		);
 		assert.deepEqual(((await getLost(here.db)).body as { lost: unknown[] }).lost, []);
@@ -95,7 +96,12 @@ onEachDatabase((here) => {
 		const { events } = (await getBench(here.db, number, 0)).body as BenchAnswer;
 		assert.ok(events.length > 5 && events.every(({ by }) => by === 'PA'));
 		assert.ok(events.every((event, at) => at === 0 || event.at > events[at - 1]!.at));
-		await postBench(here.db, number, { events: [{ id: crypto.randomUUID(), deed: { kind: 'undone', step: 'hang' } }] }, 0);
+		await postBench(
+			here.db,
+			number,
+			bytesOf({ events: [{ id: crypto.randomUUID(), deed: { kind: 'undone', step: 'hang' } }] }),
+			0
+		);
 		assert.equal((await judge(number)).solved, true);
 	});
 

@@ -32,8 +32,8 @@ import type { JobParts } from './job-parts.ts';
 import { partsLeft } from './cutting.ts';
 import { plannedPage } from './job-page.ts';
 import { shopNow } from './shop.ts';
-import { inThread } from './threads/pool.ts';
-import { checkEvents } from './validation/bench.ts';
+import { inThread, type Worked } from './threads/pool.ts';
+import { eventsOf } from './validation/bench.ts';
 
 /** `now` is the server's clock: a device whose own is a day off reckons by it. */
 export type BenchAnswer = { run: number; ended: boolean; events: KeptEvent[]; now: number };
@@ -57,10 +57,10 @@ const ENDS: Partial<Record<Deed['kind'], boolean>> = { ended: true, undone: fals
  * Keeps events in their order. Those of the first visit begin a run; when the last one has ended, one that begins with `begun` is a new
  * one, and everything else still belongs to the last. 409: nothing has begun yet.
  */
-export async function postBench(db: Database, job: number, body: unknown, after: number): Promise<Answer> {
-	const checked = await checkEvents(body);
-	if (!checked.ok) return faults(400, checked.faults);
-	const { events } = checked.value;
+export async function postBench(db: Database, job: number, sent: Uint8Array, after: number): Promise<Answer> {
+	const read = await readEvents(sent);
+	if (!read.ok) return read.answer;
+	const events = read.gives;
 	const run = await db.transaction(async (tx): Promise<RunRow | { wrong: Fault[] } | 'not begun' | null> => {
 		const head = await lockJob(tx, job);
 		if (head === null) return null;
@@ -101,6 +101,15 @@ export async function postBench(db: Database, job: number, body: unknown, after:
 	if (run === 'not begun') return faults(409, [{ path: 'events', says: 'Bench work has not started for this job.' }]);
 	if (events.some(({ deed }) => BEARS_ON_STOCK[deed.kind])) await takeFromStock(db, job, run.id);
 	return { status: 200, body: await answerOf(db, run, after) };
+}
+
+/** A step or two, which is what comes most of the time, is read at once; a bench that was away sends more, and others would wait for it. */
+const A_FEW_BYTES = 8 * 1024;
+
+async function readEvents(sent: Uint8Array): Promise<Worked<'events'>> {
+	if (sent.byteLength > A_FEW_BYTES) return inThread('events', { sent });
+	const read = eventsOf(sent);
+	return read.ok ? { ok: true, gives: read.value } : { ok: false, answer: faults(400, read.faults) };
 }
 
 /** A device knows no revision that the job does not have. */

@@ -3,10 +3,12 @@ import { wallPiece, wallPieceOrFault, type WallPiece } from '../wall-piece.ts';
 import { climateAnswer, type ClimateAnswer } from '$core/advice/climate-answer.ts';
 import type { Held } from '$core/advice/on-shelf.ts';
 import { readShelf } from '$core/shop/shelf.ts';
+import type { SentEvent } from '../db/bench.ts';
 import type { RoomYear } from '../db/rooms.ts';
 import { isQuietSvg } from '../quiet-svg.ts';
 import { readRoomFile, readRoomJson } from '../room-file.ts';
 import { jsonOf } from '../validation/body.ts';
+import { eventsOf } from '../validation/bench.ts';
 import { checkClimate } from '../validation/climate.ts';
 import { decide } from '$core/decide.ts';
 import type { JobFile } from '$core/job/definition.ts';
@@ -56,6 +58,8 @@ export type Work = {
 	room: { given: { csv: Uint8Array }; gives: Omit<RoomYear, 'name'> };
 	/** A room that was sent as JSON. */
 	roomJson: { given: { sent: Uint8Array }; gives: RoomYear };
+	/** What a bench was away with: a long list of events. */
+	events: { given: { sent: Uint8Array }; gives: SentEvent[] };
 	/** Whether an SVG is of shapes alone. */
 	quietSvg: { given: { bytes: Uint8Array }; gives: boolean };
 };
@@ -121,6 +125,11 @@ const WORK: { [Name in WorkName]: (given: Work[Name]['given']) => Work[Name]['gi
 	climate: ({ sent, shop }) => JSON.stringify(climateOf(sent, shopOf(shop))),
 	room: ({ csv }) => readRoomFile(csv),
 	roomJson: ({ sent }) => readRoomJson(sent),
+	events: ({ sent }) => {
+		const read = eventsOf(sent);
+		if (!read.ok) throw new FaultError(read.faults);
+		return read.value;
+	},
 	quietSvg: ({ bytes }) => isQuietSvg(new TextDecoder().decode(bytes))
 };
 

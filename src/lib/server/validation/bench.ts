@@ -1,5 +1,4 @@
 /** What is sent from the bench: events, each with its own id, how long ago it was, and whose. */
-import { setImmediate } from 'node:timers/promises';
 import Joi from 'joi';
 import { isOwnStep, isStepId } from '$core/shop/step-names.ts';
 import { CAUSES } from '$core/views/bench/causes.ts';
@@ -7,6 +6,7 @@ import type { DeedKind } from '$core/views/bench/run.ts';
 import { LONGEST_MM } from '$core/units/length.ts';
 import type { SentEvent } from '../db/bench.ts';
 import { readingsSchema } from './centre.ts';
+import { jsonOf } from './body.ts';
 import { checked, type Checked } from './checked.ts';
 import { SENTENCES } from './sentences.ts';
 
@@ -91,31 +91,10 @@ export const eventsSchema = Joi.object({
 	'string.length': 'Name a picture by its checksum.'
 });
 
-/** Looked at so many at a time, others come between. */
-const AT_ONCE = 50;
-const outerSchema = Joi.object({ events: Joi.array().items(Joi.any()).min(1).max(EVENTS_MOST).required() }).messages({
-	...SENTENCES,
-	'array.max': 'Send at most {#limit} at once.',
-	'array.min': 'Send at least one.'
-});
-
-/** Every fault with its path: `events[12].deed.step`. */
-export async function checkEvents(body: unknown): Promise<Checked<{ events: SentEvent[] }>> {
-	const outer = checked<{ events: unknown[] }>(outerSchema, body);
-	if (!outer.ok) return outer;
-	const events: SentEvent[] = [];
-	for (let from = 0; from < outer.value.events.length; from += AT_ONCE) {
-		const some = checked<{ events: SentEvent[] }>(eventsSchema, { events: outer.value.events.slice(from, from + AT_ONCE) });
-		if (!some.ok)
-			return {
-				ok: false,
-				faults: some.faults.map(({ path, says }) => ({
-					path: path.replace(/^events\[(\d+)\]/, (_, at: string) => `events[${from + Number(at)}]`),
-					says
-				}))
-			};
-		events.push(...some.value.events);
-		await setImmediate();
-	}
-	return { ok: true, value: { events } };
+/** What was sent, read and checked. @returns the events, or every fault with its path: `events[12].deed.step` */
+export function eventsOf(sent: Uint8Array): Checked<SentEvent[]> {
+	const read = jsonOf(sent);
+	if (!read.ok) return read;
+	const whole = checked<{ events: SentEvent[] }>(eventsSchema, read.body);
+	return whole.ok ? { ok: true, value: whole.value.events } : whole;
 }
