@@ -1,4 +1,5 @@
-/** A house of 100 000 jobs, on both databases: the first page of Today, and finding, over HTTP. */
+/** A house of 100 000 jobs, on both databases: the first page of Today, also while open jobs are planned anew, and finding, over HTTP. */
+import { setTimeout as pause } from 'node:timers/promises';
 import { shopNow } from '../src/lib/server/shop.ts';
 import { openDatabase, type Where } from '../src/lib/server/db/open.ts';
 import { startPostgres } from '../scripts/postgres.js';
@@ -55,14 +56,36 @@ async function fill(where: Where): Promise<void> {
 	await close();
 }
 
+/** All were planned for a shop that has changed since. */
+async function outdate(where: Where): Promise<void> {
+	const { db, close } = await openDatabase(where);
+	await db.query("UPDATE job SET planned_for = 'before'");
+	await db.query('ANALYZE');
+	await close();
+}
+
+const timeOf = (server: Server) => async (path: string) => {
+	const start = performance.now();
+	const response = await fetch(server.address + path);
+	await response.text();
+	if (!response.ok) throw new Error(`${path}: ${response.status}`);
+	return performance.now() - start;
+};
+
+/** Long enough for many rounds of planning to end between two pages. */
+async function whilePlanning(name: string, server: Server): Promise<void> {
+	const time = timeOf(server);
+	for (let turn = 0; turn < 5; turn += 1) await time('/');
+	const today: number[] = [];
+	for (let turn = 0; turn < 200; turn += 1) {
+		today.push(await time('/'));
+		await pause(60);
+	}
+	report(`${name}: first page of Today while open jobs are planned anew`, today, 60);
+}
+
 async function measure(name: string, server: Server): Promise<void> {
-	const time = async (path: string) => {
-		const start = performance.now();
-		const response = await fetch(server.address + path);
-		await response.text();
-		if (!response.ok) throw new Error(`${path}: ${response.status}`);
-		return performance.now() - start;
-	};
+	const time = timeOf(server);
 	const cold = await time('/');
 	console.log(`${name}: the first page of Today after the start ${cold.toFixed(0)} ms`);
 	const today: number[] = [];
@@ -91,10 +114,19 @@ try {
 	const embedded = await startServer(folder);
 	await measure('embedded', embedded);
 	await embedded.stop();
+	await outdate({ folder });
+	const embeddedAnew = await startServer(folder);
+	await whilePlanning('embedded', embeddedAnew);
+	await embeddedAnew.stop();
 	await fill({ url: postgres.url });
-	const server = await startServer(folder, 0, { DATABASE_URL: postgres.url });
+	const settings = { DATABASE_URL: postgres.url };
+	const server = await startServer(folder, 0, settings);
 	await measure('server', server);
 	await server.stop();
+	await outdate({ url: postgres.url });
+	const serverAnew = await startServer(folder, 0, settings);
+	await whilePlanning('server', serverAnew);
+	await serverAnew.stop();
 } finally {
 	await postgres.stop();
 	removeFolder(folder);

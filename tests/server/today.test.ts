@@ -2,6 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { showJobNumber } from '../../core/job/number.ts';
+import { countsNow } from '../../src/lib/server/counts.ts';
 import { countShown, selectPressing, type AfterPressing, type Shown } from '../../src/lib/server/db/today.ts';
 import { postSamples } from '../../src/lib/server/samples.ts';
 import { putList } from '../../src/lib/server/shop.ts';
@@ -113,7 +114,16 @@ onEachDatabase((here) => {
 			(await putList(here.db, 'house', { house: [{ house: 'mm', figure: 'borderWidth', value: '81' }] }, 0)).status,
 			200
 		);
+		// As if all had stood otherwise, counted on a day that nothing before has asked for.
+		const day = '2026-07-01';
+		await here.db.query(
+			"UPDATE job SET standing = CASE standing WHEN 'ready' THEN 'stopped' ELSE 'ready' END WHERE state = 'open'"
+		);
+		const otherwise = await countsNow(here.db, day);
 		while (await planSome(here.db));
+		const truth = await countShown(here.db, day);
+		assert.notDeepEqual(truth, otherwise);
+		assert.deepEqual(await countsNow(here.db, day), truth);
 		assert.notEqual((await standing()).planned_for, before.planned_for);
 		assert.equal(await planSome(here.db), false);
 		const { rows } = await here.db.query<{ count: number }>(

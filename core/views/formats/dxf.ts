@@ -47,9 +47,10 @@ function isDrawn({ role }: Shape): boolean {
 	return LOOKS[role].stroke !== undefined;
 }
 
-/** Layer names may hold no < > / \ " : ; ? * | = ` and are bounded. */
+/** Layer names may hold no < > / \ " : ; ? * | = `, no line ends, and are bounded; every layer has one. */
 function layerName(name: string): string {
-	return name.replace(/[<>/\\":;?*|=`]/g, ' ').slice(0, 80);
+	const plain = name.replace(/[<>/\\":;?*|=`\s]+/g, ' ').trim();
+	return [...plain].slice(0, 80).join('') || 'layer';
 }
 
 /** To a thousandth of a millimetre. */

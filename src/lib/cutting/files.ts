@@ -1,5 +1,5 @@
 /** A sheet as a file: its drawing, its cuts. */
-import Papa from 'papaparse';
+import { csvOf } from '$core/views/formats/csv.ts';
 import type { Scene } from '$core/figures/scene.ts';
 import type { Unit } from '$core/units/length.ts';
 import { showNearest } from '$core/units/round.ts';
@@ -33,5 +33,5 @@ export function saveCuts(rows: CutRow[], sheet: string): void {
 		gives: gives[0],
 		and: gives[1]
 	}));
-	saveFile('cuts.csv', 'text/csv', Papa.unparse(lines, { escapeFormulae: true }));
+	saveFile('cuts.csv', 'text/csv', csvOf(lines));
 }

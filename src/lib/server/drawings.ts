@@ -1,5 +1,5 @@
 /** A kept job's drawings and cut list, as files. */
-import Papa from 'papaparse';
+import { csvOf } from '$core/views/formats/csv.ts';
 import { partsScene } from '$core/views/drawing/parts.ts';
 import { sceneToDxf } from '$core/views/formats/dxf.ts';
 import { sceneToSvg } from '$core/views/formats/svg.ts';
@@ -85,5 +85,5 @@ export async function cutListOf(db: Database, number: number, rev: number | null
 		layers: cut.layers ?? '',
 		from: cut.from
 	}));
-	return { ok: true, text: Papa.unparse(rows, { escapeFormulae: true }) };
+	return { ok: true, text: csvOf(rows) };
 }

@@ -1,6 +1,6 @@
 /** After a change of the shop: open jobs are planned again, a few at a time, so that Today counts them as they stand. */
 import { onChange } from './changes.ts';
-import { forgetCounts } from './counts.ts';
+import { countOn } from './counts.ts';
 import type { Database } from './db/database.ts';
 import { keepStandings, selectUnplanned } from './db/today.ts';
 import { log, loggable } from './log.ts';
@@ -8,9 +8,10 @@ import { shopNow } from './shop.ts';
 import { inThread } from './threads/pool.ts';
 import { nth } from '$core/units/there.ts';
 
-const AT_ONCE = 40;
+/** So few that a page which waits for the same threads waits for milliseconds. */
+const AT_ONCE = 8;
 /** What somebody waits for goes first. */
-const PAUSE_MS = 500;
+const PAUSE_MS = 100;
 /** After a fault, such as a database that is away. */
 const AGAIN_MS = 30_000;
 
@@ -46,11 +47,7 @@ export async function planSome(db: Database): Promise<boolean> {
 	if (jobs.length === 0) return false;
 	const done = await inThread('standings', { files: jobs.map(({ spec }) => spec), shop: written });
 	if (!done.ok) return false;
-	await keepStandings(
-		db,
-		stands,
-		jobs.map(({ number, rev }, index) => ({ number, rev, ...nth(done.gives, index) }))
-	);
-	forgetCounts();
+	const standings = jobs.map(({ number, rev }, index) => ({ number, rev, ...nth(done.gives, index) }));
+	await countOn(() => keepStandings(db, stands, standings));
 	return jobs.length === AT_ONCE;
 }

@@ -1,5 +1,6 @@
 /** The catalogue as a table that a spreadsheet opens, and back: one line a material, one column a figure. */
 import Papa from 'papaparse';
+import { csvOf } from '$core/views/formats/csv.ts';
 import type { Fault } from '$core/job/faults.ts';
 import { readMaterials, type WrittenMaterial } from '$core/shop/catalogue.ts';
 import { KINDS, MATERIAL_KINDS, type FigureValue, type MaterialKind } from '$core/shop/material-kinds.ts';
@@ -19,7 +20,7 @@ export function materialsToCsv(materials: readonly WrittenMaterial[]): string {
 			.map(([key, source]) => `${key}: ${source}`)
 			.join('; ')
 	}));
-	return Papa.unparse(rows, { columns: [...FIXED.slice(0, 3), ...FIGURES, ...FIXED.slice(3)], escapeFormulae: true });
+	return csvOf(rows, [...FIXED.slice(0, 3), ...FIGURES, ...FIXED.slice(3)]);
 }
 
 function written(value: FigureValue | null | undefined): string {

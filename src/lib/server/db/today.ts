@@ -112,16 +112,21 @@ export async function selectUnplanned(db: Queries, stands: string, most: number)
 	]);
 }
 
-/** What the plan says of jobs now; of one that was kept meanwhile it is left as it is. */
+/** How an open job stood, and how it stands now. */
+export type Moved = { was: string; now: string };
+
+/** What the plan says of jobs now; of one that was kept meanwhile it is left as it is. @returns the open ones that stand otherwise */
 export async function keepStandings(
 	db: Queries,
 	stands: string,
 	standings: readonly { number: number; rev: number; standing: string; reached: string | null }[]
-): Promise<void> {
-	await db.query(
+): Promise<Moved[]> {
+	const { rows } = await db.query<Moved & { state: string }>(
 		`UPDATE job SET standing = of.standing, reached = of.reached, planned_for = $1
 		 FROM unnest($2::integer[], $3::integer[], $4::text[], $5::text[]) AS of (number, rev, standing, reached)
-		 WHERE job.number = of.number AND job.head_rev = of.rev`,
+			JOIN (SELECT id, number, standing FROM job WHERE number = ANY($2::integer[])) AS before ON before.number = of.number
+		 WHERE job.id = before.id AND job.head_rev = of.rev
+		 RETURNING before.standing AS was, job.standing AS now, job.state`,
 		[
 			stands,
 			standings.map(({ number }) => number),
@@ -130,4 +135,5 @@ export async function keepStandings(
 			standings.map(({ reached }) => reached)
 		]
 	);
+	return rows.filter(({ was, now, state }) => state === 'open' && was !== now);
 }

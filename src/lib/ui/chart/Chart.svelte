@@ -1,7 +1,7 @@
 <script lang="ts">
 	/** One chart: the question that it answers, the drawing, its table, and both as files. */
 	import { onMount, type Snippet } from 'svelte';
-	import Papa from 'papaparse';
+	import { csvOf } from '$core/views/formats/csv.ts';
 	import Fold from '$lib/ui/Fold.svelte';
 	import { saveFile } from '$lib/files.ts';
 	import type { EChartsType } from './echarts.ts';
@@ -51,7 +51,7 @@
 	}
 
 	function saveCsv() {
-		saveFile(`${name}.csv`, 'text/csv', Papa.unparse({ fields: drawn.head, data: drawn.rows }, { escapeFormulae: true }));
+		saveFile(`${name}.csv`, 'text/csv', csvOf({ fields: drawn.head, data: drawn.rows }));
 	}
 </script>
 
