@@ -23,15 +23,26 @@ export async function openPGlite(where: string | { memory: Uint8Array<ArrayBuffe
 	);
 	// One at a time, so that a single statement waits for one transaction and not for all that stand in line.
 	let behind: Promise<unknown> = Promise.resolve();
+	/** Single statements that wait or run. */
+	let singles = 0;
 	return {
 		kind: 'embedded',
-		query: <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => inTurn(db.query<T>(sql, [...values])),
+		query: async <T>(sql: string, values: readonly unknown[] = []): Promise<Rows<T>> => {
+			singles += 1;
+			try {
+				return await inTurn(db.query<T>(sql, [...values]));
+			} finally {
+				singles -= 1;
+			}
+		},
 		transaction: <T>(work: (tx: Transaction) => Promise<T>) => {
-			const mine = behind.then(() => db.transaction((tx) => work(within(tx))));
-			behind = mine.then(
-				() => setImmediate(),
-				() => setImmediate()
-			);
+			let began = 0;
+			const mine = behind.then(() => {
+				began = performance.now();
+				return db.transaction((tx) => work(within(tx)));
+			});
+			const rest = () => letOthers(() => singles > 0, performance.now() - began);
+			behind = mine.then(rest, rest);
 			return mine;
 		},
 		// In this process nothing is missed.
@@ -40,6 +51,16 @@ export async function openPGlite(where: string | { memory: Uint8Array<ArrayBuffe
 		},
 		close: () => db.close()
 	};
+}
+
+/** A page asks several times, one after another: each would stand behind a transaction more. */
+const REST_MOST_MS = 30;
+
+/** As long as others ask, but no longer than it held them up. */
+async function letOthers(ask: () => boolean, tookMs: number): Promise<void> {
+	const until = performance.now() + Math.min(tookMs, REST_MOST_MS);
+	do await setImmediate();
+	while (ask() && performance.now() < until);
 }
 
 /** It answers without ever letting the process turn to anything else: one who asks again and again would have it alone. */
