@@ -8,5 +8,5 @@ type Table = Parameters<typeof Papa.unparse>[0];
 
 /** @param columns their order, where rows are objects */
 export function csvOf(table: Table, columns?: string[]): string {
-	return Papa.unparse(table as unknown[], { escapeFormulae: FORMULA, ...(columns ? { columns } : {}) });
+	return Papa.unparse(table, { escapeFormulae: FORMULA, ...(columns ? { columns } : {}) });
 }
