@@ -4,6 +4,7 @@
 	import { afterNavigate } from '$app/navigation';
 	import { isInField, leaveByEscape } from '$lib/ui/keys.ts';
 	import { changeLook } from '$lib/ui/look.ts';
+	import Everywhere from '$lib/find/Everywhere.svelte';
 	import Away from '$lib/ui/Away.svelte';
 	import Toasts from '$lib/ui/Toasts.svelte';
 
@@ -23,6 +24,7 @@
 <svelte:window {onkeydown} />
 <a class="skip" href="#main">Skip to content</a>
 {@render children()}
+<Everywhere />
 <Away />
 <Toasts />
 

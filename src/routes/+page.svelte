@@ -5,7 +5,6 @@
 	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 	import Bar from '$lib/ui/Bar.svelte';
-	import Keys from '$lib/ui/Keys.svelte';
 	import Places from '$lib/ui/Places.svelte';
 	import { isInField } from '$lib/ui/keys.ts';
 	import { showDate, showDay } from '$lib/ui/days.ts';
@@ -13,6 +12,7 @@
 	import { lowered } from '$lib/ui/words.ts';
 	import { JOB_STATE_NAMES, type JobState } from '$core/job/state.ts';
 	import { GRADE_NAMES, GRADES, gradeSaid } from '$core/shop/grades.ts';
+	import { beginPiece } from '$lib/today/new-piece.ts';
 	import AtTheBench from '$lib/today/AtTheBench.svelte';
 	import FirstRun from '$lib/today/FirstRun.svelte';
 	import Rack from '$lib/today/Rack.svelte';
@@ -42,8 +42,6 @@
 	const isEmpty = $derived(data.counts.open + data.counts.archived + data.counts['handed-over'] === 0);
 	const asksUnit = $derived(isEmpty && data.reads === null && data.about.items.unit === undefined);
 	let trouble = $state('');
-	let showKeys = $state(false);
-	let findField: HTMLInputElement;
 	onMount(() => (today = new Date()));
 
 	async function newPiece() {
@@ -54,20 +52,7 @@
 		}
 		making = true;
 		try {
-			const response = await fetch('/api/jobs?orEmpty=true', {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				// Who reads inches cuts in them.
-				body: JSON.stringify({
-					format: 'rare-keep/job',
-					version: 1,
-					unit: data.reads ?? data.about.items.unit ?? 'mm',
-					piece: { readings: {} }
-				})
-			});
-			if (!response.ok) throw new Error(String(response.status));
-			const { number } = (await response.json()) as { number: string };
-			await goto(`/jobs/${number}?at=intake`);
+			await goto(await beginPiece(data.reads ?? data.about.items.unit ?? 'mm'));
 		} catch {
 			trouble = 'No answer from the server. The new piece was not created; try again.';
 		} finally {
@@ -80,10 +65,7 @@
 		if (event.key.toLowerCase() === 'n') {
 			event.preventDefault();
 			void newPiece();
-		} else if (event.key === '/') {
-			event.preventDefault();
-			findField.focus();
-		} else if (event.key === '?') showKeys = !showKeys;
+		}
 	}
 
 	function hasReached({ reached, aimed }: (typeof data.pieces)[number]['grade']): boolean {
@@ -119,15 +101,7 @@
 	<Bar here="Today">
 		<form role="search" action="/" class="find">
 			<label class="seen-by-readers" for="find">Find a piece by number, title or artist</label>
-			<input
-				bind:this={findField}
-				class="input"
-				id="find"
-				name="find"
-				value={data.find}
-				placeholder="Find   /"
-				autocomplete="off"
-			/>
+			<input class="input" id="find" name="find" value={data.find} placeholder="Filter the rack" autocomplete="off" />
 		</form>
 		<button type="button" class="btn preset-on-bar" onclick={newPiece} disabled={making}>New piece <kbd>N</kbd></button>
 	</Bar>
@@ -231,7 +205,6 @@
 		{/if}
 	</main>
 </div>
-{#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
 
 <style>
 	.find {

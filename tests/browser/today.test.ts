@@ -38,7 +38,8 @@ test('the rack: every piece from its plan, all to scale; the list says what each
 
 test('a piece is found by number, title or maker, and all are shown again', async () => {
 	await here.browser.open('/');
-	await here.browser.keys('/', 'kelp', Key.ENTER);
+	await here.browser.type('Find a piece by number, title or artist', 'kelp');
+	await here.browser.keys(Key.ENTER);
 	await here.browser.sees('One piece found for “kelp”.');
 	await here.browser.seesNo('K-0106');
 	await here.browser.press('Show all');

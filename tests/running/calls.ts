@@ -212,6 +212,7 @@ export const CALLS: readonly Known[] = [
 		body: { ...board, point: 3, batch: 5, cents: 2940, leadDays: 6, supplier: 'North Quay Boards' }
 	},
 	{ method: 'DELETE', route: '/api/stock/kept/[id=count]', path: '/api/stock/kept/1' },
+	{ method: 'GET', route: '/api/find', path: '/api/find', query: ['find'] },
 	{ method: 'GET', route: '/api/orders', path: '/api/orders' },
 	{
 		method: 'POST',

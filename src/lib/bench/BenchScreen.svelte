@@ -74,7 +74,7 @@
 <svelte:head><title>Bench {desk.number} · Rare Keep</title></svelte:head>
 <svelte:window {onkeydown} {onclick} />
 
-<div class="by-bench screen" data-unit={desk.planned.job.reader.unit}>
+<div class="by-bench screen fixed-panes" data-unit={desk.planned.job.reader.unit}>
 	<header>
 		<h1>Bench</h1>
 		<a class="job" href="/jobs/{desk.number}?at=bench"><span class="no">{desk.number}</span> {desk.title}</a>
@@ -116,7 +116,7 @@
 		display: grid;
 		grid-template: auto minmax(0, 1fr) auto / 300px minmax(0, 1fr);
 		grid-template-areas: 'head head' 'list main' 'keys keys';
-		height: 100dvh;
+
 		background: var(--table);
 		font-size: 18px;
 	}
@@ -159,6 +159,7 @@
 	main {
 		grid-area: main;
 		padding: 20px 28px 28px;
+		position: relative;
 		overflow-y: auto;
 	}
 	main > :global(.judge) {

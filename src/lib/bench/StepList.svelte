@@ -72,6 +72,7 @@
 	nav {
 		grid-area: list;
 		border-right: 1px solid var(--line);
+		position: relative;
 		overflow-y: auto;
 		font-size: 16.5px;
 	}

@@ -136,6 +136,7 @@
 		grid-template-columns: minmax(0, 1fr) minmax(380px, 32%);
 	}
 	section {
+		position: relative;
 		overflow-y: auto;
 		padding: 20px 28px 32px;
 	}

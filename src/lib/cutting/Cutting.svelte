@@ -310,6 +310,7 @@
 		grid-template-columns: 292px minmax(0, 1fr) 318px;
 	}
 	.page > section {
+		position: relative;
 		overflow-y: auto;
 		padding: 16px 18px 24px;
 	}
@@ -321,6 +322,7 @@
 		background: var(--strip);
 	}
 	.what > :global(.part) {
+		position: relative;
 		overflow-y: auto;
 		padding: 14px 18px;
 	}

@@ -208,6 +208,7 @@
 		background: var(--strip);
 	}
 	.now {
+		position: relative;
 		overflow-y: auto;
 		padding: 16px 22px 24px;
 		background: var(--panel);

@@ -179,6 +179,7 @@
 	aside {
 		background: var(--panel);
 		border-right: 1px solid var(--line-strong);
+		position: relative;
 		overflow-y: auto;
 		padding: 14px 18px;
 		display: grid;

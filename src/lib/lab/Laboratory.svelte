@@ -125,7 +125,7 @@
 </script>
 
 <svelte:head><title>Light and climate{job ? `, ${job.number}` : ''} · Rare Keep</title></svelte:head>
-<div class="page">
+<div class="page fixed-panes">
 	<Bar here="Light" />
 	<Inputs {lab} {keep} {jobs} onfile={take} />
 	<main id="main">
@@ -228,12 +228,12 @@
 	.page {
 		display: grid;
 		grid-template: 46px minmax(0, 1fr) / 272px minmax(0, 1fr);
-		height: 100dvh;
 	}
 	.page > :global(.bar) {
 		grid-column: 1 / -1;
 	}
 	main {
+		position: relative;
 		overflow-y: auto;
 	}
 	.said,

@@ -17,7 +17,7 @@ export function factsOf(file: JobFile, job: Decided, plan: Plan, shop: Shop, sta
 	const maker = file.piece?.maker ?? '';
 	const owner = file.piece?.owner ?? '';
 	const words = new Set(wordsIn(file));
-	const named = Object.values(KINDS).flatMap(({ of }) => Object.keys(shop[of]).filter((id) => words.has(id)));
+	const named = Object.values(KINDS).flatMap(({ of }) => Object.entries(shop[of]).filter(([id]) => words.has(id)));
 	return {
 		title,
 		maker,
@@ -28,8 +28,12 @@ export function factsOf(file: JobFile, job: Decided, plan: Plan, shop: Shop, sta
 		reached: grade.reached,
 		empty: isEmptyJob(file),
 		wanted: dayOf(file.dates?.wanted),
-		words: folded([title, maker, owner, ...told(file, job)].filter(Boolean).join(' ')),
-		materials: [...new Set([...named, ...usedMaterials(job).map(({ material }) => material.id)])],
+		words: folded(
+			[title, maker, owner, ...told(file, job), ...named.map(([, { name }]) => name), ...madeOf(job, plan)]
+				.filter(Boolean)
+				.join(' ')
+		),
+		materials: [...new Set([...named.map(([id]) => id), ...usedMaterials(job).map(({ material }) => material.id)])],
 		pictures: [...words].filter((word) => /^[0-9a-f]{64}$/.test(word))
 	};
 }
@@ -37,6 +41,17 @@ export function factsOf(file: JobFile, job: Decided, plan: Plan, shop: Shop, sta
 /** What a piece is remembered by beside its names. */
 function told({ piece, dates }: JobFile, job: Decided): (string | undefined)[] {
 	return [piece?.title, piece?.year, dates?.wanted, piece?.condition, ...job.piece.media.map(({ name }) => name), job.piece.kind];
+}
+
+/** What is put round it, how it is held, and what was found. */
+function madeOf(job: Decided, plan: Plan): string[] {
+	return [
+		...new Set([
+			...usedMaterials(job).map(({ material }) => material.name),
+			job.hold.kind.replaceAll('-', ' '),
+			...plan.findings.map(({ rule }) => rule.replace(/^.*?\./, '').replaceAll('-', ' '))
+		])
+	];
 }
 
 export function standingOf(next: Next): Facts['standing'] {

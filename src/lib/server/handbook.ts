@@ -90,6 +90,11 @@ const paragraphs = chapters.flatMap(({ id: chapter, title, blocks }) => {
 	return all;
 });
 
+/** Every chapter and paragraph by its heading. */
+export function headings(): Found[] {
+	return paragraphs;
+}
+
 function blockOf(token: Token): Block[] {
 	switch (token.type) {
 		case 'heading': {

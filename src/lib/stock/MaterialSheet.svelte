@@ -133,6 +133,7 @@
 	.sheet {
 		background: var(--panel);
 		border-left: 1px solid var(--line-strong);
+		position: relative;
 		overflow-y: auto;
 		padding: 14px 16px 20px;
 	}

@@ -99,6 +99,7 @@
 		padding: 12px 18px;
 		background: var(--panel);
 		border-top: 1px solid var(--line-strong);
+		position: relative;
 		overflow-y: auto;
 		min-height: 0;
 	}

@@ -3,6 +3,8 @@
 	import { AppBar } from '@skeletonlabs/skeleton-svelte';
 	import type { Snippet } from 'svelte';
 	import Links from './Links.svelte';
+	import Search from '@lucide/svelte/icons/search';
+	import { everywhere } from '$lib/find/everywhere.svelte.ts';
 	import Lamp from '@lucide/svelte/icons/lamp-desk';
 	import { changeLook } from './look.ts';
 	import Tip from './Tip.svelte';
@@ -10,10 +12,18 @@
 
 	type Props = {
 		here?: string;
-		/** Much else stands on it: on a narrow screen the name gives room. */ tight?: boolean;
+		/** So many letters of a name, and of what it is, stand on it beside much else: it stays one row, and the name is read. */
+		letters?: number | null;
 		children?: Snippet;
 	};
-	const { here = '', tight = false, children }: Props = $props();
+	const { here = '', letters = null, children }: Props = $props();
+	/**
+	 * What gives way, in this order: the places go into their menu, as soon as the name would be cut; the program's own name; on a tablet
+	 * what a menu has too; on a phone all that can wait; then the name is cut.
+	 */
+	const says = $derived(
+		letters === null ? '' : letters <= 16 ? 'little' : letters <= 32 ? 'some' : letters <= 60 ? 'much' : 'most'
+	);
 	const PLACES = [
 		{ href: '/', name: 'Today' },
 		{ href: '/cutting', name: 'Cutting' },
@@ -26,12 +36,15 @@
 	];
 </script>
 
-<AppBar class="bar">
+<AppBar class="bar {letters === null ? '' : `one-row ${says}`}">
 	<AppBar.Toolbar>
 		<div class="narrow"><PlacesMenu places={PLACES} {here} /></div>
-		<AppBar.Lead class={tight ? 'gives-room' : ''}><a class="brand" href="/">Rare Keep</a></AppBar.Lead>
+		<AppBar.Lead class={letters === null ? '' : 'gives-room'}><a class="brand" href="/">Rare Keep</a></AppBar.Lead>
 		<div class="wide"><Links name="Places" places={PLACES} {here} /></div>
 		{@render children?.()}
+		<div class="ask">
+			<Tip name="Find anything" key="/" onpress={() => (everywhere.find = true)}><Search size={17} aria-hidden="true" /></Tip>
+		</div>
 		<div class="lamp"><Tip name="Bench light" key="D" onpress={changeLook}><Lamp size={17} aria-hidden="true" /></Tip></div>
 	</AppBar.Toolbar>
 </AppBar>
@@ -46,7 +59,7 @@
 		font-size: 19px;
 		white-space: nowrap;
 	}
-	.wide + .lamp {
+	.wide + .ask {
 		margin-left: auto;
 	}
 	.narrow {
@@ -63,9 +76,42 @@
 			display: none;
 		}
 	}
+	:global(.most) .wide {
+		display: none;
+	}
+	:global(.most) .narrow {
+		display: block;
+	}
+	@media (max-width: 1720px) {
+		:global(.much) .wide {
+			display: none;
+		}
+		:global(.much) .narrow {
+			display: block;
+		}
+	}
+	@media (max-width: 1500px) {
+		:global(.some) .wide {
+			display: none;
+		}
+		:global(.some) .narrow {
+			display: block;
+		}
+	}
+	@media (max-width: 1360px) {
+		:global(.little) .wide {
+			display: none;
+		}
+		:global(.little) .narrow {
+			display: block;
+		}
+	}
 	@media (max-width: 767px) {
 		.brand {
 			font-size: 17px;
+		}
+		:global(.one-row) .lamp {
+			display: none;
 		}
 	}
 </style>

@@ -4,7 +4,8 @@
 
 	type Props = { onclose: () => void };
 	const { onclose }: Props = $props();
-	const KEYS = [
+	const KEYS: readonly (readonly [key: string, does: string])[] = [
+		['/, Ctrl K', 'find anything: pieces, walls, materials, orders, places'],
 		['1 … 9, 0, -', 'open a station and go into its first field'],
 		['Esc', 'leave a field; shortcuts work again'],
 		['[ ]', 'previous view, next view'],
@@ -13,8 +14,7 @@
 		['U', 'mm or inch'],
 		['D', 'bench light: dark, high contrast; again for day'],
 		['N', 'new piece, on Today'],
-		['/', 'find, on Today'],
-		['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+		['Ctrl Z, Ctrl Y', 'undo, redo; Ctrl Shift Z too'],
 		['J, B', 'the job sheet, the back label'],
 		['T, H', 'the template of the back, the care sheet'],
 		['R', 'the bench run'],
@@ -22,6 +22,13 @@
 		['↑ ↓', 'in a length: one step, with Shift ten'],
 		['← ↑ → ↓', 'on an edge or a zone of the drawing: move it; Alt: a zone’s size'],
 		['Enter, Esc', 'in a length: accept, cancel'],
+		['At the bench', ''],
+		['Space', 'begin; done, go on'],
+		['←', 'back a step'],
+		['X', 'something is wrong'],
+		['R', 'read aloud; when centring, measure again'],
+		['At a cutting plan', ''],
+		['Space or →, ←', 'the next cut, the one before'],
 		['?', 'this list']
 	];
 </script>
@@ -32,7 +39,7 @@
 			<Dialog.Content class="card slip keys">
 				<Dialog.Title>Keys</Dialog.Title>
 				<dl>
-					{#each KEYS as [key, does] (key)}<dt>{key}</dt>
+					{#each KEYS as [key, does] (key + does)}<dt class:head={does === ''}>{key}</dt>
 						<dd>{does}</dd>{/each}
 				</dl>
 				<Dialog.CloseTrigger class="btn preset-outlined-brand">Close</Dialog.CloseTrigger>
@@ -62,6 +69,19 @@
 		grid-template-columns: 150px 1fr;
 		gap: 4px 8px;
 		margin-bottom: 12px;
+	}
+	.head {
+		grid-column: 1 / -1;
+		margin-top: 6px;
+		color: var(--soft);
+	}
+	.head + dd {
+		display: none;
+	}
+	dl {
+		max-height: calc(100dvh - 190px);
+		overflow-y: auto;
+		position: relative;
 	}
 	dt {
 		font-weight: 600;

@@ -94,6 +94,7 @@
 		min-width: 0;
 	}
 	.scrolls {
+		position: relative;
 		overflow: auto;
 		min-height: 0;
 	}

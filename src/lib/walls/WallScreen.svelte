@@ -33,6 +33,10 @@
 			else desk.undo();
 			return;
 		}
+		if (command && event.key.toLowerCase() === 'y') {
+			event.preventDefault();
+			return desk.redo();
+		}
 		if (command || event.altKey || isInField(event)) return;
 		if (event.key === 'Delete' && desk.chosen.length === 1) for (const id of desk.chosen) desk.remove(id);
 	}
@@ -72,14 +76,14 @@
 
 <svelte:window {onkeydown} onbeforeunload={() => void desk.keep()} />
 <svelte:head><title>{desk.name} · Walls · Rare Keep</title></svelte:head>
-<div class="walls" data-sveltekit-preload-data="off">
-	<Bar here="Walls" tight>
+<div class="walls fixed-panes" data-sveltekit-preload-data="off">
+	<Bar here="Walls" letters={desk.name.length}>
 		<span class="which"><strong>{desk.name}</strong></span>
 		<div class="state">
 			<Tip name="Undo" key="Ctrl Z" disabled={!desk.canUndo} onpress={() => desk.undo()}
 				><Undo size={17} aria-hidden="true" /></Tip
 			>
-			<Tip name="Redo" key="Ctrl Shift Z" disabled={!desk.canRedo} onpress={() => desk.redo()}
+			<Tip name="Redo" key="Ctrl Y" disabled={!desk.canRedo} onpress={() => desk.redo()}
 				><Redo size={17} aria-hidden="true" /></Tip
 			>
 			<a class="btn preset-on-bar" href="/walls/{desk.id}/sheet" onclick={leave}>Hook list</a>
@@ -125,7 +129,6 @@
 			'bar bar' auto
 			'panel stage' minmax(0, 1fr)
 			'panel hooks' 236px / 372px minmax(0, 1fr);
-		height: 100dvh;
 	}
 	.walls > :global(.bar) {
 		grid-area: bar;
@@ -133,6 +136,7 @@
 	}
 	main {
 		grid-area: panel;
+		position: relative;
 		overflow-y: auto;
 		padding: 12px 16px 30px;
 		background: var(--panel);
@@ -175,6 +179,7 @@
 				'hooks' auto / minmax(0, 1fr);
 			height: auto;
 			min-height: 100dvh;
+			overflow: visible;
 		}
 		main {
 			border-right: 0;

@@ -176,6 +176,7 @@
 	}
 	.list {
 		max-height: 196px;
+		position: relative;
 		overflow: auto;
 		background: var(--panel);
 		border: 1px solid var(--line-strong);

@@ -143,6 +143,7 @@
 		font-size: 15px;
 	}
 	.words {
+		position: relative;
 		overflow-y: auto;
 		display: grid;
 		gap: 14px;
@@ -181,6 +182,7 @@
 	@media (max-width: 767px) {
 		.compare {
 			grid-template: minmax(180px, 1fr) auto / minmax(0, 1fr);
+			position: relative;
 			overflow-y: auto;
 		}
 	}

@@ -74,6 +74,7 @@
 	section {
 		grid-row: 1 / -1;
 		padding: 20px 26px;
+		position: relative;
 		overflow-y: auto;
 	}
 	h2 {

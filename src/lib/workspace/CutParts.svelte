@@ -26,6 +26,7 @@
 		grid-auto-rows: minmax(180px, 2fr);
 		gap: 14px 18px;
 		min-height: 0;
+		position: relative;
 		overflow-y: auto;
 	}
 	.mat,

@@ -302,6 +302,7 @@
 	@media (max-width: 767px) {
 		.outcome.isOpen {
 			grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+			position: relative;
 			overflow-y: auto;
 		}
 		.outcome .grade {
@@ -327,6 +328,7 @@
 	.grade {
 		padding: 10px 16px;
 		border-right: 1px solid var(--line);
+		position: relative;
 		overflow-y: auto;
 	}
 	.grade li {
@@ -359,6 +361,7 @@
 		display: inline;
 	}
 	.findings {
+		position: relative;
 		overflow-y: auto;
 		padding: 4px 18px;
 	}

@@ -56,6 +56,7 @@
 		gap: 12px;
 		align-content: start;
 		padding-top: 8px;
+		position: relative;
 		overflow-y: auto;
 	}
 </style>

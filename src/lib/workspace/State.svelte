@@ -1,36 +1,42 @@
 <script lang="ts">
 	/** Undo, redo, the unit, and whether what was changed is kept. */
+	import Check from '@lucide/svelte/icons/check';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import type { DateLanguage } from '$core/shop/about.ts';
 	import { JOB_STATE_NAMES } from '$core/job/state.ts';
+	import { everywhere } from '$lib/find/everywhere.svelte.ts';
 	import Choice from '$lib/ui/Choice.svelte';
 	import { showMoment } from '$lib/ui/days.ts';
+	import Sign from '$lib/ui/Sign.svelte';
 	import Tip from '$lib/ui/Tip.svelte';
 	import { redo, undo } from './steps.ts';
 	import PapersMenu from './PapersMenu.svelte';
 	import { useWorkspace } from './context.ts';
 
-	type Props = { onkeys: () => void };
-	const { onkeys }: Props = $props();
 	const { editor } = useWorkspace();
 	/** The minute is that of the person who looks, so it is said in the browser. */
 	let isHere = $state(false);
 	onMount(() => (isHere = true));
-	const said = $derived.by(() => {
-		switch (editor.keeping.state) {
+	const { keeping } = editor;
+	/** As short as the bar has room for: whatever it says, nothing beside it moves. */
+	const said = $derived.by((): { short: string; whole?: string; sign?: 'stop' | 'kept' } => {
+		switch (keeping.state) {
 			case 'keeping':
-				return 'saving';
+				return { short: 'saving' };
 			case 'unsent':
-				return 'no connection to the server: entries are saved in this browser';
+				return { short: 'not sent yet', whole: 'no connection to the server: entries are saved in this browser', sign: 'stop' };
 			case 'conflict':
-				return 'two versions';
+				return { short: 'two versions', sign: 'stop' };
 			case 'refused':
-				return `not saved: ${editor.keeping.refusal || 'the server refused it'}`;
+				return { short: 'not saved', whole: `not saved: ${keeping.refusal || 'the server refused it'}`, sign: 'stop' };
 			case 'kept':
-				return `${editor.keeping.fromElsewhere ? 'saved elsewhere' : 'saved'}${isHere ? ` ${showMoment(editor.keeping.at, page.data.dates as DateLanguage)}` : ''}`;
+				return {
+					short: `${keeping.fromElsewhere ? 'saved elsewhere' : 'saved'}${isHere ? ` ${showMoment(keeping.at, page.data.dates as DateLanguage)}` : ''}`,
+					sign: 'kept'
+				};
 		}
 	});
 
@@ -43,31 +49,31 @@
 <div class="state">
 	<Tip name="Undo" key="Ctrl Z" disabled={!editor.canUndo} onpress={() => undo(editor)}><Undo size={17} aria-hidden="true" /></Tip
 	>
-	<Tip name="Redo" key="Ctrl Shift Z" disabled={!editor.canRedo} onpress={() => redo(editor)}
-		><Redo size={17} aria-hidden="true" /></Tip
+	<Tip name="Redo" key="Ctrl Y" disabled={!editor.canRedo} onpress={() => redo(editor)}><Redo size={17} aria-hidden="true" /></Tip
 	>
 	<div class="unit">
 		<Choice label="Show in" value={editor.unit} options={UNITS} onchange={(unit) => editor.read(unit)} compact dark />
 	</div>
 	<a class="btn preset-on-bar" href="/jobs/{editor.number}/sheet">Job sheet</a>
 	<PapersMenu />
-	{#if editor.keeping.ended !== 'open'}<p class="kept">{JOB_STATE_NAMES[editor.keeping.ended].toLowerCase()}</p>{/if}
+	{#if keeping.ended !== 'open'}<p class="kept ended">{JOB_STATE_NAMES[keeping.ended].toLowerCase()}</p>{/if}
 	<p
 		class="kept figures"
-		class:loud={editor.keeping.state === 'unsent' || editor.keeping.state === 'conflict' || editor.keeping.state === 'refused'}
-		class:elsewhere={editor.keeping.fromElsewhere}
+		class:loud={said.sign === 'stop'}
+		class:elsewhere={keeping.fromElsewhere}
 		role="status"
+		title="rev {keeping.rev} · {said.whole ?? said.short}"
 	>
-		rev {editor.keeping.rev} · {said}
+		{#if said.sign === 'stop'}<Sign of="stop" size={14} />{:else if said.sign}<Check size={15} aria-hidden="true" />{/if}
+		<span class="words"><span class="rev">rev {keeping.rev} ·{' '}</span>{said.short}</span>
 	</p>
-	<span class="break" aria-hidden="true"></span>
-	<Tip name="List of keys" key="?" onpress={onkeys}>?</Tip>
+	<Tip name="List of keys" key="?" onpress={() => (everywhere.keys = !everywhere.keys)}>?</Tip>
 </div>
+{#if said.whole}<p class="why-not" role="alert"><Sign of="stop" size={15} /> {said.whole}</p>{/if}
 
 <style>
 	.state {
 		display: flex;
-		flex-wrap: wrap;
 		align-items: center;
 		gap: 10px;
 		white-space: nowrap;
@@ -76,31 +82,88 @@
 		font-size: var(--text-sm);
 		line-height: 1.2;
 	}
+	[role='status'] {
+		display: flex;
+		gap: 5px;
+		align-items: center;
+		width: 178px;
+		padding: 3px 6px;
+	}
+	.words {
+		overflow: hidden;
+		text-overflow: ellipsis;
+	}
+	[role='status'] > :global(svg) {
+		flex: none;
+	}
 	.unit {
 		width: 104px;
 	}
-	.break {
-		display: none;
+	.elsewhere {
+		font-weight: 600;
 	}
-	/* On a phone the first row says what it is and how it is kept, the second what can be done. */
-	@media (max-width: 767px) {
+	.loud {
+		background: var(--sheet);
+		color: var(--stop);
+		font-weight: 600;
+	}
+	/* The whole of it stands at the foot, where it moves nothing. */
+	.why-not {
+		position: fixed;
+		right: 12px;
+		bottom: 12px;
+		left: 12px;
+		z-index: 9;
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		width: fit-content;
+		max-width: calc(100% - 24px);
+		margin: 0 auto;
+		padding: 8px 14px;
+		border: 1px solid var(--line-strong);
+		border-left: 3px solid var(--stop);
+		background: var(--sheet);
+		color: var(--ink);
+		white-space: normal;
+	}
+	.why-not > :global(svg) {
+		flex: none;
+	}
+	@media (max-width: 1100px) {
+		.state > a {
+			display: none;
+		}
 		.state {
-			display: contents;
+			gap: 8px;
 		}
-		.kept {
-			order: 1;
+		[role='status'] {
+			width: 134px;
 		}
-		.break {
-			display: block;
-			order: 2;
-			flex-basis: 100%;
+		.rev {
+			display: none;
 		}
-		.state > :global(:not(.kept, .break)) {
-			order: 3;
+	}
+	@media (max-width: 900px) {
+		.unit {
+			display: none;
 		}
-		.loud {
-			order: 4;
-			flex-basis: 100%;
+	}
+	@media (max-width: 767px) {
+		.ended,
+		.state > :global([aria-label='Redo']) {
+			display: none;
+		}
+		[role='status'] {
+			width: auto;
+		}
+		/* The sign alone, where it is all well. */
+		[role='status']:not(.loud) .words {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
 		}
 	}
 	@media (pointer: coarse) {
@@ -108,20 +171,9 @@
 			display: none;
 		}
 	}
-	.elsewhere {
-		font-weight: 600;
-	}
-	.loud {
-		padding: 3px 8px;
-		background: var(--sheet);
-		color: var(--stop);
-		font-weight: 600;
-		white-space: normal;
-	}
-	/* A long reason stands in lines of its own; the piece's name stays beside it. */
-	@media (min-width: 1101px) {
-		.loud {
-			max-width: 300px;
+	@media print {
+		.why-not {
+			display: none;
 		}
 	}
 </style>

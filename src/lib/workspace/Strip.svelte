@@ -35,7 +35,7 @@
 					onclick={() => onopen(station.id)}
 				>
 					<span class="number figures">{STATIONS.indexOf(station) + 1}</span>
-					<span class="name">{station.name}</span>
+					<span class="name" data-key={STATIONS.indexOf(station) > 8 ? station.key : null}>{station.name}</span>
 					<span class="sign"
 						>{#if sign}<Sign of={sign} size={13} />{/if}</span
 					>
@@ -51,8 +51,21 @@
 <style>
 	nav {
 		background: var(--strip);
+		position: relative;
 		overflow-y: auto;
 		padding: 2px 0;
+	}
+	/* Its number is not its key. */
+	@media (pointer: fine) and (min-width: 1101px) {
+		.name[data-key]::after {
+			content: attr(data-key) / '';
+			margin-left: 8px;
+			padding: 0 5px;
+			border: 1px solid var(--strip-line);
+			font-size: var(--text-sm);
+			font-weight: 400;
+			color: var(--soft);
+		}
 	}
 	li.begins {
 		border-top: 1px solid var(--strip-line);

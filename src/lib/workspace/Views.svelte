@@ -272,6 +272,7 @@
 		grid-template: minmax(160px, 1fr) auto / minmax(0, 1fr);
 		min-height: 0;
 		gap: 6px;
+		position: relative;
 		overflow-y: auto;
 	}
 	.small {
@@ -288,6 +289,7 @@
 		/* What there is to choose is read from top to bottom, the section after it. */
 		:global(.drawings.layers) {
 			grid-template-rows: max-content 212px;
+			position: relative;
 			overflow-y: auto;
 		}
 		:global(.drawings.folded) {
@@ -301,6 +303,7 @@
 		}
 		:global(.drawings.all) {
 			grid-template: repeat(3, 260px) / minmax(0, 1fr);
+			position: relative;
 			overflow-y: auto;
 		}
 	}

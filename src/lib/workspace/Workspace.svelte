@@ -17,7 +17,6 @@
 	import Bar from '$lib/ui/Bar.svelte';
 	import Sign from '$lib/ui/Sign.svelte';
 	import { lowered } from '$lib/ui/words.ts';
-	import Keys from '$lib/ui/Keys.svelte';
 	import ConflictView from './ConflictView.svelte';
 	import { provideWorkspace } from './context.ts';
 	import { JobEditor } from './editor.svelte.ts';
@@ -61,6 +60,8 @@
 	// The page is keyed by the job's number: the editor lives as long as the job is open.
 	// svelte-ignore state_referenced_locally
 	const editor = new JobEditor({ number, rev, at, file, ended, shop, reads: page.data.reads ?? null, blind: practice !== null });
+	/** Its state takes room on the bar once it is no longer worked on. */
+	const ENDED_LETTERS: Record<JobState, number> = { open: 0, 'handed-over': 13, archived: 10 };
 	const PANELS: Record<StationId, Component> = {
 		intake: Intake,
 		measure: Measure,
@@ -101,7 +102,6 @@
 	let why = $state<string | null>(null);
 	/** The figure that was pressed, outside of what explains it. */
 	let asker = $state.raw<HTMLElement | null>(null);
-	let showKeys = $state(false);
 	/** A zone is being drawn. */
 	let zoning = $state(false);
 	/** On a phone the drawing makes room for the form. */
@@ -176,6 +176,10 @@
 			else undo(editor);
 			return;
 		}
+		if (command && event.key.toLowerCase() === 'y') {
+			event.preventDefault();
+			return redo(editor);
+		}
 		if (event.key === 'Escape' && zoning) return zone(false);
 		if (event.key === 'Escape' && why) return closeWhy();
 		if (command || event.altKey || isInField(event)) return;
@@ -186,7 +190,6 @@
 		if (pressed) void walkTo(pressed.id);
 		else if (paper) void goto(paper.href);
 		else if (key === 'u') editor.read(editor.unit === 'mm' ? 'in' : 'mm');
-		else if (key === '?') showKeys = !showKeys;
 		else if (isWide) return;
 		else if (key === '[' || key === ']') go({ view: nextView(key === ']' ? 1 : -1) });
 		else if (key === 'z' && editor.plan.window) zone(!zoning);
@@ -236,15 +239,17 @@
 
 <!-- Its papers are loaded when they are opened, not when a pointer comes near: by then more may be kept. -->
 <div
-	class="workspace"
+	class="workspace fixed-panes"
 	data-sveltekit-preload-data="off"
 	class:wide={isWide && !editor.keeping.conflict}
 	class:folded
 	data-unit={editor.unit}
 >
-	<Bar tight>
-		<span class="which"><span class="number figures">{number}</span> <strong>{editor.file.title || 'New piece'}</strong></span>
-		<State onkeys={() => (showKeys = !showKeys)} />
+	<Bar letters={(editor.file.title || 'New piece').length + ENDED_LETTERS[editor.keeping.ended]}>
+		<span class="which" title={editor.file.title}
+			><span class="number figures">{number}</span> <strong>{editor.file.title || 'New piece'}</strong></span
+		>
+		<State />
 	</Bar>
 	<Strip open={station} onopen={(id) => go({ station: id })} />
 	<!-- A long panel is scrolled with the keys too. -->
@@ -288,7 +293,6 @@
 		{#if practice}<Judge {number} {practice} {keep} />{:else}<Findings onopen={(id) => go({ station: id })} />{/if}
 	{/if}
 </div>
-{#if showKeys}<Keys onclose={() => (showKeys = false)} />{/if}
 {#if Sheet}<WhilePrinted
 		><div class="for-paper">
 			<Sheet
@@ -309,7 +313,6 @@
 			'bar bar bar' auto
 			'strip panel stage' minmax(0, 1fr)
 			'strip panel findings' 212px / 208px 308px minmax(0, 1fr);
-		height: 100dvh;
 	}
 	.workspace > :global(.bar) {
 		grid-area: bar;
@@ -326,6 +329,7 @@
 		grid-area: panel;
 		background: var(--panel);
 		border-right: 1px solid var(--line-strong);
+		position: relative;
 		overflow-y: auto;
 		padding: 14px 16px 24px;
 	}
@@ -360,8 +364,7 @@
 	}
 	.which {
 		flex: 1;
-		/* However much is said beside it, which piece it is stays. */
-		min-width: 96px;
+		min-width: 0;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
@@ -405,6 +408,7 @@
 			grid-column: panel;
 			grid-row: stage / span 3;
 			z-index: 1;
+			position: relative;
 			overflow-y: auto;
 		}
 	}

@@ -29,7 +29,7 @@
 				>{inline.text}</span
 			>{:else}{inline.text}{/if}{/each}{/snippet}
 
-<div class="handbook">
+<div class="handbook fixed-panes">
 	<Bar here="Handbook" />
 	<nav aria-label="Chapters">
 		<form role="search" action="/handbook/{data.chapter.id}">
@@ -115,13 +115,13 @@
 	.handbook {
 		display: grid;
 		grid-template: 46px minmax(0, 1fr) / 196px minmax(0, 1fr);
-		height: 100dvh;
 	}
 	.handbook > :global(.bar) {
 		grid-column: 1 / -1;
 	}
 	nav {
 		background: var(--strip);
+		position: relative;
 		overflow-y: auto;
 		padding-top: 8px;
 	}
@@ -140,6 +140,7 @@
 	}
 	main {
 		background: var(--panel);
+		position: relative;
 		overflow-y: auto;
 		scroll-padding-top: 16px;
 	}

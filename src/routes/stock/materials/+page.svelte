@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Stock › Materials: the figures by which every job is judged, each with its source, changed in place. */
 	import { Listbox, useListCollection } from '@skeletonlabs/skeleton-svelte';
+	import { page } from '$app/state';
 	import type { PageProps } from './$types';
 	import { figuresOf } from '$core/shop/catalogue.ts';
 	import { KINDS, MATERIAL_KINDS, type MaterialKind } from '$core/shop/material-kinds.ts';
@@ -21,8 +22,11 @@
 	// The page is loaded with the list as it stands; from then on it is edited here until it is kept.
 	// svelte-ignore state_referenced_locally
 	const desk = new CatalogueDesk(data.materials, data.rev);
-	let kind = $state<MaterialKind>('board');
-	let open = $state('cotton-4');
+	// An address names the one that is open.
+	const named = $derived(page.url.searchParams);
+	const kindNamed = $derived(MATERIAL_KINDS.find((one) => one === named.get('kind')) ?? 'board');
+	let kind = $derived<MaterialKind>(kindNamed);
+	let open = $derived(named.get('open') ?? 'cotton-4');
 	let fileFaults = $state<string[]>([]);
 	const rows = $derived(desk.rows(kind));
 	const row = $derived(rows.find(({ material }) => material.id === open) ?? nth(rows, 0));
@@ -101,7 +105,7 @@
 </script>
 
 <svelte:head><title>Materials · Rare Keep</title></svelte:head>
-<div class="page">
+<div class="page fixed-panes">
 	<Bar here="Stock" />
 	<aside aria-label="Kinds of material">
 		<StockPlaces here="Materials" />
@@ -210,7 +214,6 @@
 	.page {
 		display: grid;
 		grid-template: 46px minmax(0, 1fr) auto / 216px minmax(0, 1fr);
-		height: 100dvh;
 	}
 	.foot {
 		grid-column: 2;
@@ -222,6 +225,7 @@
 		background: var(--strip);
 		padding: 16px 14px;
 		grid-row: 2 / 4;
+		position: relative;
 		overflow-y: auto;
 	}
 	aside .quiet {
@@ -255,6 +259,7 @@
 		min-height: 0;
 	}
 	.list {
+		position: relative;
 		overflow-y: auto;
 		padding: 14px 16px;
 	}
