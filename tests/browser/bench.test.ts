@@ -1,7 +1,9 @@
 /** The bench: a job from the gather list to the last look by the keyboard alone, with everything that comes between. */
 import assert from 'node:assert/strict';
 import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
+import type { JobFile } from '../../core/job/definition.ts';
 import type { BenchAnswer } from '../../src/lib/server/bench.ts';
 import type { KeptMovement, ThingLine } from '../../src/lib/server/db/stock.ts';
 import { workedJob } from '../jobs.ts';
@@ -21,6 +23,18 @@ const heading = (browser: Browser) => run<string>(browser, 'return document.quer
 const untilStep = (browser: Browser, step: string) =>
 	browser.waitFor(`the step ${step}`, async () => (await openStep(browser)) === step);
 
+/** Begun with the key; where stops stand at the door, with a reason. */
+async function begin(browser: Browser): Promise<void> {
+	const said = () => run<string>(browser, 'return document.querySelector("footer .on").textContent');
+	const isStopped = (await said()).startsWith('Stopped');
+	await browser.keys(' ');
+	if (isStopped) {
+		await browser.sees('Reason for beginning all the same');
+		await browser.keys('A trial', Key.ENTER);
+	}
+	await browser.waitFor('the run', async () => !/^(Stopped|Begin)/.test(await said()));
+}
+
 test('from the gather list to the last look by keyboard, with a re-open, a reload, a killed server and a second browser', async () => {
 	const { browser } = here;
 	await here.loadDemo();
@@ -30,7 +44,7 @@ test('from the gather list to the last look by keyboard, with a re-open, a reloa
 	await browser.keys('i');
 	await browser.keys('ob', Key.ENTER);
 	await browser.sees('OB');
-	await browser.keys(' ');
+	await begin(browser);
 	await untilStep(browser, 'ready');
 
 	const did: string[] = [];
@@ -193,7 +207,9 @@ test('a mat that was cut too small: off is said, and the plan goes on from what 
 	const number = await keepJob(here.server.address, workedJob({ answered: ['hold'], mats: [{ board: 'cotton-4' }] }));
 	await browser.open(`/jobs/${number}/bench`);
 	await browser.sees(/About .* of work/);
-	for (const step of ['ready', 'gather', 'cut-frame']) {
+	await begin(browser);
+	await untilStep(browser, 'ready');
+	for (const step of ['gather', 'cut-frame']) {
 		await browser.keys(' ');
 		await untilStep(browser, step);
 	}
@@ -224,7 +240,7 @@ test('a batch is counted piece by piece, by keys, on two devices; all of the res
 	const isAt = (says: string) => browser.sees(says);
 	await browser.open(`/jobs/${number}/bench`);
 	await browser.sees('each for all 3 before the next');
-	await browser.keys(' ');
+	await begin(browser);
 	await untilStep(browser, 'ready');
 	await browser.keys(' ');
 	await untilStep(browser, 'gather');
@@ -250,4 +266,26 @@ test('a batch is counted piece by piece, by keys, on two devices; all of the res
 	await untilStep(browser, 'cut-glazing');
 	const counted = (await bench(number)).events.flatMap((event) => (event.kind === 'counted' ? [event.more] : []));
 	assert.deepEqual(counted, [1, 1, -1]);
+});
+
+test('stops stand at the door: named, passed only with a reason, which the run and the record keep saying', async () => {
+	const { browser } = here;
+	const flag = JSON.parse(readFileSync('demo/jobs/K-0105.json', 'utf8')) as JobFile;
+	const number = await keepJob(here.server.address, {
+		...flag,
+		title: 'Chip behind it',
+		guard: { ...flag.guard!, backing: 'chipboard', barrier: null }
+	});
+	await browser.open(`/jobs/${number}/bench`);
+	await browser.sees('before this begins');
+	await browser.keys(' ');
+	await browser.sees('Reason for beginning all the same');
+	await browser.keys(Key.ENTER);
+	assert.equal((await bench(number)).run, 0, 'no reason, no run');
+	await browser.keys('a trial fit only', Key.ENTER);
+	await browser.sees(/Begun with .* “a trial fit only”/);
+	await browser.open(`/jobs/${number}/bench`);
+	await browser.sees(/Begun with .* “a trial fit only”/);
+	await browser.open(`/jobs/${number}?at=record`);
+	await browser.sees('“a trial fit only”');
 });

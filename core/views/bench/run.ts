@@ -11,7 +11,8 @@ import { REOPENS } from './causes.ts';
 
 /** What was done: each kind with what it carries. */
 export type Deed =
-	| { kind: 'begun'; rev: number }
+	/** `despite`: stops that stood at the door, and why it was begun all the same. */
+	| { kind: 'begun'; rev: number; despite?: string[]; because?: string }
 	/** The plan changed meanwhile: the run goes on by the new one, or stays with its own. */
 	| { kind: 'taken-over'; rev: number }
 	| { kind: 'stayed'; rev: number }
@@ -56,6 +57,8 @@ export type Run = {
 	/** The latest revision that was seen and not taken over. */
 	stayedAt: number;
 	begunAt: number;
+	/** The stops that it was begun with. */
+	despite: { stops: readonly string[]; because: string; by: string } | null;
 	endedAt: number | null;
 	by: string;
 	done: Map<AnyStepId, Done>;
@@ -80,6 +83,7 @@ export function emptyRun(): Run {
 		rev: 0,
 		stayedAt: 0,
 		begunAt: 0,
+		despite: null,
 		endedAt: null,
 		by: '',
 		done: new Map(),
@@ -111,8 +115,9 @@ export function folded(events: readonly RunEvent[]): Run {
 }
 
 const FOLD: { [K in DeedKind]: (run: Run, event: Extract<RunEvent, { kind: K }>) => void } = {
-	begun: (run, { rev, at }) => {
+	begun: (run, { rev, at, by, despite = [], because = '' }) => {
 		if (run.rev > 0) return;
+		run.despite = despite.length > 0 ? { stops: despite, because, by } : null;
 		run.rev = rev;
 		run.stayedAt = rev;
 		run.begunAt = at;

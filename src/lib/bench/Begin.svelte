@@ -1,6 +1,7 @@
 <script lang="ts">
 	/** Before it begins: how long it takes, and what makes it wait. */
 	import { showMinutes } from '$core/units/show.ts';
+	import Door from './Door.svelte';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
 	const { desk }: { desk: BenchDesk } = $props();
@@ -17,6 +18,7 @@
 {#if waits.length > 0}<ul class="does">
 		{#each waits as step (step.id)}<li>{step.title}: {showMinutes(step.waitMinutes ?? 0)}</li>{/each}
 	</ul>{/if}
+{#if desk.stops.length > 0}<Door {desk} />{/if}
 <p class="quiet">Space: next, ←: back. Progress is saved: carry on later, on any device.</p>
 
 <style>

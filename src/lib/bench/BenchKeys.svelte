@@ -12,7 +12,7 @@
 		centre: 'Centred, go on'
 	};
 	const on = $derived.by(() => {
-		if (!begun) return 'Begin';
+		if (!begun) return desk.stops.length > 0 ? 'Stopped' : 'Begin';
 		if (desk.aside === 'force' || desk.lock) return 'Locked';
 		if (desk.isDone) return 'Next';
 		const { step } = desk;
@@ -42,8 +42,8 @@
 	<button
 		type="button"
 		class="on"
-		class:locked={on === 'Locked'}
-		disabled={desk.steps.length === 0 || ended || desk.asks || desk.aside === 'wrong' || desk.hasChanged}
+		class:locked={on === 'Locked' || on === 'Stopped'}
+		disabled={desk.steps.length === 0 || ended || desk.asks || desk.aside === 'wrong' || desk.aside === 'door' || desk.hasChanged}
 		onclick={forward}>{on} <kbd>Space</kbd></button
 	>
 </footer>

@@ -13,6 +13,7 @@
 	import StepFace from './StepFace.svelte';
 	import StepList from './StepList.svelte';
 	import Judge from '$lib/trainer/Judge.svelte';
+	import Sign from '$lib/ui/Sign.svelte';
 	import Timers from './Timers.svelte';
 	import Wrong from './Wrong.svelte';
 
@@ -91,12 +92,21 @@
 		{#if desk.practice}<Judge number={desk.number} practice={desk.practice} keep={() => desk.bench.sendNow()} />{/if}
 		{#if desk.bench.away}<p class="away" role="status">{asAway(desk.bench.pending.length)}</p>{/if}
 		{#if desk.bench.refused}<p class="away" role="alert">{desk.bench.refused}</p>{/if}
+		{#if desk.run.despite}{@const { stops, because } = desk.run.despite}
+			<details class="despite">
+				<summary
+					><Sign of="stop" size={14} /> Begun with {stops.length === 1 ? 'a stop' : `${stops.length} stops`}: “{because}”</summary
+				>
+				<ul>
+					{#each stops as says (says)}<li>{says}</li>{/each}
+				</ul>
+			</details>{/if}
 		{#if desk.steps.length === 0}
 			<h2>Nothing to do yet</h2>
 			<p class="does">
 				Measure the sheet and choose a frame first. <a class="anchor" href="/jobs/{desk.number}">Open the job</a>.
 			</p>
-		{:else if !begun}
+		{:else if !begun || desk.aside === 'door'}
 			<Begin {desk} />
 		{:else if desk.hasChanged}
 			<Changed {desk} />
@@ -112,6 +122,18 @@
 </div>
 
 <style>
+	.despite {
+		margin-bottom: 12px;
+		padding: 6px 12px;
+		border-left: 3px solid var(--stop);
+		font-size: var(--text-base);
+	}
+	.despite summary :global(svg) {
+		display: inline;
+	}
+	.despite li {
+		margin: 4px 0 4px 18px;
+	}
 	.screen {
 		display: grid;
 		grid-template: auto minmax(0, 1fr) auto / 300px minmax(0, 1fr);

@@ -12,6 +12,7 @@ import { lockOf, minutesAgain, nextStep, waitsOf } from '$core/views/bench/locks
 import type { Deed } from '$core/views/bench/run.ts';
 import { shortOf } from '$core/nesting/short.ts';
 import { stepsOfRun } from '$core/views/bench/opening.ts';
+import { stopsAtDoor } from '$core/views/bench/door.ts';
 import { takesOf, type StepTake } from '$core/views/bench/takes.ts';
 import { planSteps } from '$core/views/bench/steps.ts';
 import type { BenchAnswer, OpenRun, Store } from '$lib/server/bench.ts';
@@ -34,11 +35,14 @@ export type BenchStart = {
 	store: Store | null;
 };
 
+/** As the record keeps a text. */
+const STOP_LETTERS = 300;
+
 /** Steps that screw hardware on: which way is up is asked before. */
 export const ASKS_UP: readonly AnyStepId[] = ['hang', 'rings'];
 
 /** Which place of the screen is asked for beside the step. */
-export type Aside = 'wrong' | 'force' | null;
+export type Aside = 'wrong' | 'force' | 'door' | null;
 
 export class BenchDesk {
 	readonly number: string;
@@ -142,8 +146,23 @@ export class BenchDesk {
 		this.bench.did(this.initials.now, ...deeds);
 	}
 
-	begin(): void {
-		this.did({ kind: 'begun', rev: this.#start.rev });
+	/** Stops of the latest plan, by which it would begin. A case of the trainer tells nothing. */
+	readonly stops: readonly string[] = $derived.by(() =>
+		this.practice ? [] : stopsAtDoor(this.latest.plan, this.latest.job.scope)
+	);
+
+	/** @param because without it, what has stops asks for a reason first */
+	begin(because?: string): void {
+		if (this.stops.length > 0 && because === undefined) {
+			this.aside = 'door';
+			return;
+		}
+		this.did({
+			kind: 'begun',
+			rev: this.#start.rev,
+			...(because === undefined ? {} : { despite: this.stops.map((says) => says.slice(0, STOP_LETTERS)), because })
+		});
+		this.aside = null;
 		this.#open = null;
 	}
 

@@ -17,6 +17,7 @@ const WAIT_MOST_MINUTES = 60 * 24 * 120;
 const MINUTES_MOST = 10_000;
 const WORDS = 300;
 const COUNT_MOST = 1000;
+const STOPS_MOST = 60;
 /** As the database counts. */
 export const REV_MOST = 2_147_483_647;
 
@@ -31,7 +32,7 @@ const side = Joi.number().greater(0).less(LONGEST_MM);
 const cause = Joi.valid(...CAUSES);
 
 const DEEDS: Record<DeedKind, Joi.PartialSchemaMap> = {
-	begun: { rev },
+	begun: { rev, despite: Joi.array().items(words).max(STOPS_MOST), because: words },
 	'taken-over': { rev },
 	stayed: { rev },
 	done: {

@@ -29,6 +29,8 @@
 		<dl>
 			<dt>Begun</dt>
 			<dd>{moment(run.begunAt)}{hands.length > 0 ? `, ${hands.join(', ')}` : ''}</dd>
+			{#if run.despite}<dt>Begun with</dt>
+				<dd>{run.despite.stops.join(' ')} “{run.despite.because}”{run.despite.by ? `, ${run.despite.by}` : ''}</dd>{/if}
 			<dt>Ended</dt>
 			<dd>{run.endedAt === null ? `not yet, ${run.done.size} steps done` : moment(run.endedAt)}</dd>
 			<dt>Dust checks</dt>
