@@ -8,6 +8,7 @@ import type { BenchAnswer } from '../../src/lib/server/bench.ts';
 import type { KeptMovement, ThingLine } from '../../src/lib/server/db/stock.ts';
 import { workedJob } from '../jobs.ts';
 import { keepJob } from '../running/server.ts';
+import { begin } from './begin-run.ts';
 import { Key, openBrowser, type Browser } from './browser.ts';
 import { stage } from './setup.ts';
 
@@ -22,18 +23,6 @@ const openStep = (browser: Browser) =>
 const heading = (browser: Browser) => run<string>(browser, 'return document.querySelector("main h2")?.textContent ?? ""');
 const untilStep = (browser: Browser, step: string) =>
 	browser.waitFor(`the step ${step}`, async () => (await openStep(browser)) === step);
-
-/** Begun with the key; where stops stand at the door, with a reason. */
-async function begin(browser: Browser): Promise<void> {
-	const said = () => run<string>(browser, 'return document.querySelector("footer .on").textContent');
-	const isStopped = (await said()).startsWith('Stopped');
-	await browser.keys(' ');
-	if (isStopped) {
-		await browser.sees('Reason for beginning all the same');
-		await browser.keys('A trial', Key.ENTER);
-	}
-	await browser.waitFor('the run', async () => !/^(Stopped|Begin)/.test(await said()));
-}
 
 test('from the gather list to the last look by keyboard, with a re-open, a reload, a killed server and a second browser', async () => {
 	const { browser } = here;
@@ -215,7 +204,7 @@ test('a mat that was cut too small: off is said, and the plan goes on from what 
 	}
 	await browser.press('6 Cut the boards');
 	await untilStep(browser, 'cut-boards');
-	await browser.press('Measured');
+	await browser.press('Check the cut');
 	const planned = /(\d+(?:\.\d)?) × (\d+(?:\.\d)?)\s+window (\d+(?:\.\d)?) × (\d+(?:\.\d)?)/.exec(await browser.text())!;
 	const [width, height, w, h] = planned.slice(1).map(Number) as [number, number, number, number];
 	await browser.type('Width', String(width));

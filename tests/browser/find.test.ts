@@ -101,3 +101,21 @@ test('with a finger: a button on the bar, and a piece is opened by it', async ()
 	await browser.waitFor('the piece', async () => (await path()) === `/jobs/${number}`);
 	await browser.inTheHand(null);
 });
+
+test('one Esc leaves a field, a list that hangs open too; then the keys are commands', async () => {
+	const { browser } = here;
+	const number = await keepJob(here.server.address, workedJob({ title: 'Sandpipers' }));
+	await browser.open(`/jobs/${number}?at=intake`);
+	await run('document.querySelector("main [data-scope=combobox] input").focus()');
+	await browser.keys(Key.ARROW_DOWN);
+	await browser.waitFor('the list', () =>
+		run('return document.querySelector("[data-scope=combobox][data-part=content]") !== null')
+	);
+	await browser.keys(Key.ESCAPE);
+	await browser.waitFor('the field left', () => run('return document.activeElement === document.body'));
+	await browser.keys('5');
+	await browser.heading('Hold');
+	await browser.waitFor('the first field of Hold', () => run('return document.activeElement.closest("main") !== null'));
+	await browser.keys(Key.ESCAPE, '0');
+	await browser.heading('Wall');
+});

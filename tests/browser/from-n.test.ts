@@ -3,6 +3,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { JobFile } from '../../core/job/definition.ts';
 import { planSingle } from '../jobs.ts';
+import { begin } from './begin-run.ts';
 import { Key, type Browser } from './browser.ts';
 import { stage } from './setup.ts';
 
@@ -33,13 +34,14 @@ const pressed =
 	};
 
 /** Every step of the run by Space; what is asked is answered, what still dries is forced with its reason. @returns the steps done */
-async function run({ open, keys, driver, text, waitFor }: Browser, number: string): Promise<string[]> {
+async function run(browser: Browser, number: string): Promise<string[]> {
+	const { open, keys, driver, text, waitFor } = browser;
 	await open(`/jobs/${number}/bench`);
 	const now = () =>
 		driver.executeScript<[string | null, string]>(
 			'return [document.querySelector("nav [aria-current=step]")?.closest("li").dataset.step ?? null, document.querySelector("main h2")?.textContent ?? ""]'
 		);
-	await keys(' ');
+	await begin(browser);
 	await waitFor('the run to begin', async () => (await now())[0] !== null);
 	const did: string[] = [];
 	for (let turn = 0; turn < 60; turn += 1) {

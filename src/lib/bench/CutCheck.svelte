@@ -116,7 +116,7 @@
 						>{/if}</span
 				>
 				{#if open !== part.part}<button type="button" class="btn preset-outlined-brand" onclick={() => begin(part)}
-						>{known ? 'Measured again' : 'Measured'}</button
+						>{known ? 'Check the cut again' : 'Check the cut'}</button
 					>{/if}
 			</div>
 			{#if open === part.part}

@@ -24,7 +24,7 @@
 			<!-- svelte-ignore a11y_autofocus -->
 			<input id="despite" class="input" maxlength="300" autocomplete="off" autofocus bind:value={reason} />
 			<button type="submit" class="btn preset-outlined-brand" disabled={reason.trim() === ''}>Begin all the same</button>
-			<button type="button" class="btn preset-quiet" onclick={() => (desk.aside = null)}>Leave it</button>
+			<button type="button" class="btn preset-quiet" onclick={() => (desk.aside = null)}>Cancel</button>
 		</form>
 	{/if}
 </section>

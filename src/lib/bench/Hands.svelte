@@ -17,7 +17,7 @@
 	{#if initials.known.length > 1}<button type="button" class="who" onclick={() => initials.turn()} title="I: next person"
 			>{initials.now}</button
 		>{:else if initials.now}<span class="who">{initials.now}</span>{/if}
-	<label for="initials" class="seen-by-readers">Your initials</label>
+	<label for="initials" class="seen-by-readers">Bench framer’s initials</label>
 	<input
 		id="initials"
 		class="input"

@@ -99,7 +99,6 @@
 			<Dialog.Content class="card slip finds">
 				<Dialog.Title class="seen-by-readers">Find anything</Dialog.Title>
 				<label class="seen-by-readers" for="find-anything">Find a piece, a wall, a material, a place, something to do</label>
-				<!-- svelte-ignore a11y_autofocus -->
 				<input
 					id="find-anything"
 					class="input"
@@ -114,7 +113,7 @@
 					bind:value={text}
 					{onkeydown}
 				/>
-				<div id="found" role="listbox" aria-label="Found" tabindex="-1">
+				<div id="found" role="listbox" aria-label="Found" tabindex="0">
 					{#each groups as { kind, things: ofKind } (kind)}
 						<div role="group" aria-labelledby="kind-{kind}" class="kind {kind}">
 							<span id="kind-{kind}" class="name">{FOUND_NAMES[kind]}</span>

@@ -54,7 +54,7 @@ export const PLACES = [
 	{ href: '/shop', name: 'Frame sizes', says: 'shop, standard sizes' },
 	{ href: '/shop/details', name: 'Shop details', says: 'address, unit, currency, language, paper' },
 	{ href: '/shop/rules', name: 'Rules', says: 'findings, stops, cautions' },
-	{ href: '/shop/defaults', name: 'Defaults', says: 'house figures, settings' },
-	{ href: '/shop/ways', name: 'Ways of working', says: 'schools' },
+	{ href: '/shop/defaults', name: 'Defaults', says: 'own figures, settings' },
+	{ href: '/shop/ways', name: 'Ways of working', says: 'where framers differ' },
 	{ href: '/shop/steps', name: 'Own bench steps', says: 'bench list' }
 ] as const;

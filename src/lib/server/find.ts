@@ -161,9 +161,14 @@ function indexOf(things: readonly Named[]): Index {
 function search(index: Index, find: string): (FoundThing & { score: number })[] {
 	const exactly = index.search(find);
 	const found = exactly.length > 0 ? exactly : index.search(find, { fuzzy: FUZZY });
-	return found.map(
-		({ kind, id, name, detail, href, score }) => ({ kind, id, name, detail, href, score }) as FoundThing & { score: number }
-	);
+	return found.map(({ kind, id, name, detail, href, score }): FoundThing & { score: number } => ({
+		kind,
+		id,
+		name,
+		detail,
+		href,
+		score
+	}));
 }
 
 /** The best of each kind, kind by kind. */

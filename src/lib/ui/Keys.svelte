@@ -38,10 +38,14 @@
 		<Dialog.Positioner>
 			<Dialog.Content class="card slip keys">
 				<Dialog.Title>Keys</Dialog.Title>
-				<dl>
-					{#each KEYS as [key, does] (key + does)}<dt class:head={does === ''}>{key}</dt>
-						<dd>{does}</dd>{/each}
-				</dl>
+				<!-- It scrolls, by the keys too. -->
+				<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+				<div class="scrolls" tabindex="0" role="region" aria-label="Keys and what they do">
+					<dl>
+						{#each KEYS as [key, does] (key + does)}<dt class:head={does === ''}>{key}</dt>
+							<dd>{does}</dd>{/each}
+					</dl>
+				</div>
 				<Dialog.CloseTrigger class="btn preset-outlined-brand">Close</Dialog.CloseTrigger>
 			</Dialog.Content>
 		</Dialog.Positioner>
@@ -78,7 +82,7 @@
 	.head + dd {
 		display: none;
 	}
-	dl {
+	.scrolls {
 		max-height: calc(100dvh - 190px);
 		overflow-y: auto;
 		position: relative;

@@ -16,9 +16,11 @@ export function walkOn(from: HTMLElement): void {
 	else from.blur();
 }
 
-/** Esc leaves a field; a list that hangs open from it is closed first. */
+/** One Esc leaves a field, and closes the list that hangs open from it: then the keys are commands. */
 export function leaveByEscape(event: KeyboardEvent): void {
-	if (event.key !== 'Escape' || event.defaultPrevented || !isInField(event)) return;
+	if (event.key !== 'Escape' || !isInField(event)) return;
 	const field = event.target as HTMLElement;
-	if (field.getAttribute('aria-expanded') !== 'true') field.blur();
+	// The list closes by the same press, and gives the field the focus again as it does.
+	if (field.getAttribute('role') === 'combobox') requestAnimationFrame(() => requestAnimationFrame(() => field.blur()));
+	else if (!event.defaultPrevented && field.getAttribute('aria-expanded') !== 'true') field.blur();
 }

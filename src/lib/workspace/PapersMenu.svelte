@@ -10,6 +10,8 @@
 
 	const { editor } = useWorkspace();
 	let isOpen = $state(false);
+	/** Where the bar has no room for what else stands there. */
+	const isNarrow = $derived(isOpen && matchMedia('(max-width: 900px)').matches);
 	const IN_THE_HAND: Record<string, (() => void) | undefined> = {
 		unit: () => editor.read(editor.unit === 'mm' ? 'in' : 'mm'),
 		light: changeLook,
@@ -28,15 +30,13 @@
 		<Portal>
 			<Menu.Positioner>
 				<Menu.Content>
-					<!-- Where the bar has no room for them. -->
-					<div class="in-the-hand">
+					{#if isNarrow}
 						<Menu.ItemGroup>
 							<Menu.ItemGroupLabel>On this screen</Menu.ItemGroupLabel>
 							<Menu.Item value="unit">Show in {editor.unit === 'mm' ? 'inches' : 'millimetres'}</Menu.Item>
 							<Menu.Item value="redo" disabled={!editor.canRedo}>Redo</Menu.Item>
 							<Menu.Item value="light">Bench light</Menu.Item>
-						</Menu.ItemGroup>
-					</div>
+						</Menu.ItemGroup>{/if}
 					<Menu.ItemGroup>
 						<Menu.ItemGroupLabel>Papers</Menu.ItemGroupLabel>
 						{#each files.papers as { name, href, key } (href)}<Menu.Item value={href}>
@@ -61,11 +61,3 @@
 		</Portal>
 	{/if}
 </Menu>
-
-<style>
-	@media (min-width: 901px) {
-		.in-the-hand {
-			display: none;
-		}
-	}
-</style>

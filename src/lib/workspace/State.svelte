@@ -65,7 +65,7 @@
 		title="rev {keeping.rev} · {said.whole ?? said.short}"
 	>
 		{#if said.sign === 'stop'}<Sign of="stop" size={14} />{:else if said.sign}<Check size={15} aria-hidden="true" />{/if}
-		<span class="words"><span class="rev">rev {keeping.rev} ·{' '}</span>{said.short}</span>
+		<span class="words"><span class="rev">rev {keeping.rev} ·&nbsp;</span>{said.short}</span>
 	</p>
 	<Tip name="List of keys" key="?" onpress={() => (everywhere.keys = !everywhere.keys)}>?</Tip>
 </div>

@@ -49,5 +49,6 @@ for (const size of SIZES)
 			const { moved, past } = await browser.driver.executeScript<{ moved: number; past: number }>(TO_THE_END);
 			if (moved !== 0 || past > 0) wrong.push(`${page}: moved ${moved}, ${past} past`);
 		}
+		await browser.inTheHand(null);
 		assert.deepEqual(wrong, []);
 	});

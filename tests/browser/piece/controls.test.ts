@@ -104,6 +104,7 @@ test('a removal says so and is undone where it is said; undone, it offers to red
 	// Another page has nothing to do with it; another station of the job has.
 	await here.browser.station('Hold');
 	await here.browser.sees('Redone.');
+	await here.browser.press('Places');
 	await here.browser.press('Today');
 	await here.browser.sees('What each piece needs next');
 	assert.deepEqual(await here.browser.driver.findElements({ css: '[data-scope=toast][data-part=root][data-state=open]' }), []);
