@@ -2,7 +2,7 @@
 	import '../app.css';
 	import type { Snippet } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
-	import { isInField, leaveByEscape } from '$lib/ui/keys.ts';
+	import { isInField, leaveByEscape, leaveListByEscape } from '$lib/ui/keys.ts';
 	import { changeLook } from '$lib/ui/look.ts';
 	import Everywhere from '$lib/find/Everywhere.svelte';
 	import Away from '$lib/ui/Away.svelte';
@@ -21,7 +21,7 @@
 	});
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window {onkeydown} onkeydowncapture={leaveListByEscape} />
 <a class="skip" href="#main">Skip to content</a>
 {@render children()}
 <Everywhere />

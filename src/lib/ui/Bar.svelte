@@ -14,9 +14,11 @@
 		here?: string;
 		/** So many letters of a name, and of what it is, stand on it beside much else: it stays one row, and the name is read. */
 		letters?: number | null;
+		/** On a phone it takes a second row. */
+		wraps?: boolean;
 		children?: Snippet;
 	};
-	const { here = '', letters = null, children }: Props = $props();
+	const { here = '', letters = null, wraps = false, children }: Props = $props();
 	/**
 	 * What gives way, in this order: the places go into their menu, as soon as the name would be cut; the program's own name; on a tablet
 	 * what a menu has too; on a phone all that can wait; then the name is cut.
@@ -36,7 +38,7 @@
 	];
 </script>
 
-<AppBar class="bar {letters === null ? '' : `one-row ${says}`}">
+<AppBar class="bar {letters === null ? '' : `${wraps ? '' : 'one-row'} ${says}`}">
 	<AppBar.Toolbar>
 		<div class="narrow"><PlacesMenu places={PLACES} {here} /></div>
 		<AppBar.Lead class={letters === null ? '' : 'gives-room'}><a class="brand" href="/">Rare Keep</a></AppBar.Lead>

@@ -16,11 +16,17 @@ export function walkOn(from: HTMLElement): void {
 	else from.blur();
 }
 
-/** One Esc leaves a field, and closes the list that hangs open from it: then the keys are commands. */
+/** Esc leaves a field. */
 export function leaveByEscape(event: KeyboardEvent): void {
-	if (event.key !== 'Escape' || !isInField(event)) return;
+	if (event.key !== 'Escape' || event.defaultPrevented || !isInField(event)) return;
 	const field = event.target as HTMLElement;
-	// The list closes by the same press, and gives the field the focus again as it does.
-	if (field.getAttribute('role') === 'combobox') requestAnimationFrame(() => requestAnimationFrame(() => field.blur()));
-	else if (!event.defaultPrevented && field.getAttribute('aria-expanded') !== 'true') field.blur();
+	if (field.getAttribute('aria-expanded') !== 'true') field.blur();
+}
+
+/** The same press that closes a list leaves its field; heard on its way down, since the list keeps it to itself. */
+export function leaveListByEscape(event: KeyboardEvent): void {
+	const field = event.target;
+	if (event.key !== 'Escape' || !(field instanceof HTMLInputElement) || field.getAttribute('role') !== 'combobox') return;
+	// As it closes the list gives its field the focus once more.
+	requestAnimationFrame(() => requestAnimationFrame(() => field.blur()));
 }

@@ -77,7 +77,7 @@
 <svelte:window {onkeydown} onbeforeunload={() => void desk.keep()} />
 <svelte:head><title>{desk.name} · Walls · Rare Keep</title></svelte:head>
 <div class="walls fixed-panes" data-sveltekit-preload-data="off">
-	<Bar here="Walls" letters={desk.name.length}>
+	<Bar here="Walls" letters={desk.name.length} wraps>
 		<span class="which"><strong>{desk.name}</strong></span>
 		<div class="state">
 			<Tip name="Undo" key="Ctrl Z" disabled={!desk.canUndo} onpress={() => desk.undo()}
