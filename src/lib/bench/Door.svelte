@@ -1,15 +1,10 @@
 <script lang="ts">
 	/** Stops stand at the door of the bench: named, and passed only with a reason that the record keeps. */
 	import Sign from '$lib/ui/Sign.svelte';
+	import Reason from './Reason.svelte';
 	import type { BenchDesk } from './bench-desk.svelte.ts';
 
 	const { desk }: { desk: BenchDesk } = $props();
-	let reason = $state('');
-
-	function begin(event: SubmitEvent) {
-		event.preventDefault();
-		if (reason.trim() !== '') desk.begin(reason.trim());
-	}
 </script>
 
 <section aria-labelledby="door">
@@ -19,13 +14,13 @@
 	</ul>
 	<p><a class="anchor" href="/jobs/{desk.number}">Open the job</a> and clear them.</p>
 	{#if desk.aside === 'door'}
-		<form onsubmit={begin}>
-			<label for="despite">Reason for beginning all the same</label>
-			<!-- svelte-ignore a11y_autofocus -->
-			<input id="despite" class="input" maxlength="300" autocomplete="off" autofocus bind:value={reason} />
-			<button type="submit" class="btn preset-outlined-brand" disabled={reason.trim() === ''}>Begin all the same</button>
-			<button type="button" class="btn preset-quiet" onclick={() => (desk.aside = null)}>Cancel</button>
-		</form>
+		<Reason
+			label="Reason for beginning all the same"
+			does="Begin all the same"
+			leaves="Cancel"
+			ondo={(reason) => desk.begin(reason)}
+			onleave={() => (desk.aside = null)}
+		/>
 	{/if}
 </section>
 
@@ -45,23 +40,10 @@
 		grid-template-columns: 22px minmax(0, 1fr);
 		align-items: baseline;
 	}
-	form {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px;
-		margin-top: 12px;
-	}
-	label {
-		flex: 1 0 100%;
-	}
-	.input {
-		flex: 1 1 260px;
-		height: 52px;
-		font-size: 20px;
-	}
-	.btn {
-		min-height: 52px;
-		font-size: 18px;
+	/* It stands in the frame of its stops already. */
+	section > :global(form) {
+		margin: 12px 0 0;
+		padding: 0;
+		border: 0;
 	}
 </style>

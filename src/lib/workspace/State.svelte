@@ -69,7 +69,7 @@
 	</p>
 	<Tip name="List of keys" key="?" onpress={() => (everywhere.keys = !everywhere.keys)}>?</Tip>
 </div>
-{#if said.whole}<p class="why-not" role="alert"><Sign of="stop" size={15} /> {said.whole}</p>{/if}
+{#if said.whole}<p class="at-foot" role="alert"><Sign of="stop" size={15} /> {said.whole}</p>{/if}
 
 <style>
 	.state {
@@ -106,29 +106,6 @@
 		background: var(--sheet);
 		color: var(--stop);
 		font-weight: 600;
-	}
-	/* The whole of it stands at the foot, where it moves nothing. */
-	.why-not {
-		position: fixed;
-		right: 12px;
-		bottom: 12px;
-		left: 12px;
-		z-index: 9;
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		width: fit-content;
-		max-width: calc(100% - 24px);
-		margin: 0 auto;
-		padding: 8px 14px;
-		border: 1px solid var(--line-strong);
-		border-left: 3px solid var(--stop);
-		background: var(--sheet);
-		color: var(--ink);
-		white-space: normal;
-	}
-	.why-not > :global(svg) {
-		flex: none;
 	}
 	@media (max-width: 1100px) {
 		.state > a {
@@ -168,11 +145,6 @@
 	}
 	@media (pointer: coarse) {
 		.state > :global([aria-label='List of keys']) {
-			display: none;
-		}
-	}
-	@media print {
-		.why-not {
 			display: none;
 		}
 	}
